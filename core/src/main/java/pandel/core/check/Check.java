@@ -1,0 +1,61 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import pandel.core.model.Device;
+import pandel.core.model.Prototype;
+
+/** Runs the checks. Same prototype in, same findings in the same order out. */
+public final class Check {
+
+    private static final List<Function<Grounds, List<Finding>>> FINDINGS =
+            List.of(NoEntry::in, MissingTargets::in, DeadEnds::in, UnreachedScreens::in);
+
+    private Check() {
+    }
+
+    /** Checks a prototype on every device it names. */
+    public static Checked of(Prototype prototype) {
+        return of(prototype, () -> false).orElseThrow();
+    }
+
+    /** Checks until done or called off; empty when it was called off. May be run on any thread. */
+    public static Optional<Checked> of(Prototype prototype, BooleanSupplier calledOff) {
+        List<Exploration> explorations = new ArrayList<>();
+        for (Device device : classes(prototype.devices())) {
+            explorations.add(Exploration.of(prototype, device, calledOff));
+        }
+        if (calledOff.getAsBoolean()) {
+            return Optional.empty();
+        }
+        Grounds grounds = new Grounds(prototype, explorations, nearest(explorations));
+        List<Finding> findings = FINDINGS.stream().flatMap(f -> f.apply(grounds).stream())
+                .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule)).toList();
+        return Optional.of(new Checked(grounds, findings));
+    }
+
+    /** One device for each class of those that differ in nothing that matters to the rules. */
+    private static List<Device> classes(List<Device> devices) {
+        record Sort(boolean goesBack, boolean swipes) {
+        }
+        Map<Sort, Device> classes = new LinkedHashMap<>();
+        devices.forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes()), d));
+        return List.copyOf(classes.values());
+    }
+
+    private static Map<String, Exploration> nearest(List<Exploration> explorations) {
+        Map<String, Exploration> nearest = new LinkedHashMap<>();
+        Stream<Map.Entry<String, Exploration>> all = explorations.stream()
+                .flatMap(e -> e.nearest().keySet().stream().map(id -> Map.entry(id, e)));
+        all.forEach(pair -> nearest.merge(pair.getKey(), pair.getValue(), (a, b) ->
+                b.nearest().get(pair.getKey()).distance < a.nearest().get(pair.getKey()).distance ? b : a));
+        return nearest;
+    }
+}

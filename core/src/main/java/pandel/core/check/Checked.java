@@ -1,0 +1,80 @@
+package pandel.core.check;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+
+/** What the checks say of one prototype. Exact: what it does not say is shown is ruled out for use of any length. */
+public final class Checked {
+
+    private final Grounds grounds;
+    private final List<Finding> findings;
+
+    Checked(Grounds grounds, List<Finding> findings) {
+        this.grounds = grounds;
+        this.findings = List.copyOf(findings);
+    }
+
+    public Prototype prototype() {
+        return grounds.prototype();
+    }
+
+    /** Worst first, then by rule, then in file order. */
+    public List<Finding> findings() {
+        return findings;
+    }
+
+    /** Whether a screen is ever current. */
+    public boolean shows(String screen) {
+        return grounds.shown(screen);
+    }
+
+    /** Fewest events from an entry until a screen is current; empty when it never is. */
+    public OptionalInt stepsTo(String screen) {
+        return grounds.shown(screen) ? OptionalInt.of(grounds.nearest().get(screen).nearest().get(screen).distance)
+                : OptionalInt.empty();
+    }
+
+    /** The shortest list of events that makes a screen current. */
+    public Optional<Walk> walkTo(String screen) {
+        return grounds.walkTo(screen);
+    }
+
+    /** Whether a link ever does something, on any device. */
+    public boolean fires(String link) {
+        return grounds.fires(link);
+    }
+
+    /** Ids of the screens ever shown, nearest first. */
+    public Set<String> shown() {
+        return grounds.nearest().keySet();
+    }
+
+    /** The screens never shown, without the parked ones, in file order. */
+    public List<Screen> unreached() {
+        return prototype().screens().stream()
+                .filter(s -> s.status() != Status.PARKED && !grounds.shown(s.id())).toList();
+    }
+
+    public List<Finding> findings(Rule rule) {
+        return findings.stream().filter(f -> f.rule() == rule).toList();
+    }
+
+    /** The findings that are about a screen. */
+    public List<Finding> findingsOn(String screen) {
+        return findings.stream().filter(f -> f.screens().contains(screen)).toList();
+    }
+
+    /** How many findings of each weight. */
+    public Map<Weight, Long> counts() {
+        return findings.stream().collect(Collectors.groupingBy(Finding::weight,
+                () -> new EnumMap<>(Weight.class), Collectors.counting()));
+    }
+}

@@ -1,0 +1,79 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pandel.core.check.Exploration.Node;
+import pandel.core.model.Screen;
+
+/**
+ * {@code dead-end} and {@code only-device-back}: reached screens that nothing, or nothing but the device's own back,
+ * leads on from. A screen stuck on every device is a dead end; one that device back saves on some devices and not on
+ * others is only-device-back, and a problem. One screen, one finding.
+ */
+final class DeadEnds {
+
+    private DeadEnds() {
+    }
+
+    private static final class Stuck {
+        Optional<Walk> dead = Optional.empty();
+        Optional<Walk> onlyBack = Optional.empty();
+        final List<String> deadOn = new ArrayList<>();
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Map<String, Stuck> stuck = new LinkedHashMap<>();
+        for (Exploration exploration : grounds.explorations()) {
+            for (Node node : exploration.nodes()) {
+                if (!node.leadsOn && !screen(grounds, node).end()) {
+                    note(stuck.computeIfAbsent(node.cell.screen(), id -> new Stuck()), exploration, node);
+                }
+            }
+        }
+        List<Finding> findings = new ArrayList<>();
+        stuck.forEach((id, s) -> findings.add(finding(grounds, id, s)));
+        return findings;
+    }
+
+    private static void note(Stuck stuck, Exploration exploration, Node node) {
+        if (node.leadsBack) {
+            stuck.onlyBack = stuck.onlyBack.or(() -> Optional.of(exploration.walkTo(node)));
+        } else {
+            stuck.dead = stuck.dead.or(() -> Optional.of(exploration.walkTo(node)));
+            if (!stuck.deadOn.contains(exploration.device().title())) {
+                stuck.deadOn.add(exploration.device().title());
+            }
+        }
+    }
+
+    private static Finding finding(Grounds grounds, String id, Stuck stuck) {
+        String title = Words.screen(grounds.prototype(), id);
+        boolean everywhere = grounds.explorations().size() == stuck.deadOn.size();
+        if (stuck.dead.isPresent() && (everywhere || stuck.onlyBack.isEmpty())) {
+            return Finding.about(Rule.DEAD_END, Weight.PROBLEM, title + " is a dead end: " + reason(grounds, id)
+                    + (everywhere ? "." : " (on " + String.join(", ", stuck.deadOn) + ")."), List.of(id), stuck.dead);
+        }
+        if (stuck.dead.isPresent()) {
+            return Finding.about(Rule.ONLY_DEVICE_BACK, Weight.PROBLEM, "From " + title + " only the device’s own back leads on, and "
+                    + String.join(", ", stuck.deadOn) + " has none.", List.of(id), stuck.dead);
+        }
+        return Finding.about(Rule.ONLY_DEVICE_BACK, Weight.WARNING,
+                "From " + title + " only the device’s own back leads on.", List.of(id), stuck.onlyBack);
+    }
+
+    private static String reason(Grounds grounds, String id) {
+        int links = grounds.prototype().index().waysOut(id).size();
+        int hotspots = grounds.prototype().index().hotspotsOn(id).size();
+        if (links > 0) {
+            return links == 1 ? "its one link leads to no other screen" : "none of its " + links + " links leads to another screen";
+        }
+        return hotspots > 0 ? "its hotspots have no links" : "it has no links";
+    }
+
+    private static Screen screen(Grounds grounds, Node node) {
+        return grounds.prototype().screen(node.cell.screen()).orElseThrow();
+    }
+}

@@ -1,0 +1,54 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pandel.core.model.Cause;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Link;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+import pandel.core.play.Event;
+
+/** {@code missing-target}: links that lead to what is not there, one finding for each thing that is missing. */
+final class MissingTargets {
+
+    private MissingTargets() {
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Map<String, List<Way>> missing = new LinkedHashMap<>();
+        for (Way way : grounds.prototype().index().ways()) {
+            if (way.from().stream().allMatch(s -> s.status() == Status.PARKED)) {
+                continue;
+            }
+            way.targets().stream().filter(id -> grounds.prototype().screen(id).isEmpty())
+                    .forEach(id -> missing.computeIfAbsent(id, key -> new ArrayList<>()).add(way));
+        }
+        List<Finding> findings = new ArrayList<>();
+        missing.forEach((id, ways) -> findings.add(finding(grounds, id, ways)));
+        return findings;
+    }
+
+    private static Finding finding(Grounds grounds, String id, List<Way> ways) {
+        List<String> screens = ways.stream().flatMap(w -> w.from().stream()).map(Screen::id).distinct().toList();
+        Way first = ways.getFirst();
+        String who = ways.size() == 1 ? "A link on " : ways.size() + " links on ";
+        return new Finding(Rule.MISSING_TARGET, Weight.PROBLEM,
+                who + Words.screens(grounds.prototype(), screens) + (ways.size() == 1 ? " leads" : " lead")
+                        + " to “" + id + "”, which is not there.",
+                screens, first.hotspot().map(Hotspot::id), Optional.of(first.link().id()), walk(grounds, first));
+    }
+
+    private static Optional<Walk> walk(Grounds grounds, Way way) {
+        Optional<Walk> there = way.from().stream().map(Screen::id).filter(grounds::shown).findFirst().flatMap(grounds::walkTo);
+        return there.map(walk -> switch (way.link().cause()) {
+            case Cause.Touch touch -> walk.and(List.of(new Event.Touched(touch.gesture(), way.hotspot()
+                    .<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0)))));
+            case Cause.Wait wait -> walk;
+        });
+    }
+}

@@ -1,0 +1,32 @@
+package pandel.core.check;
+
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Entry;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+import pandel.core.play.Situation;
+
+/** {@code no-entry}: there is no usable place to start. */
+final class NoEntry {
+
+    private NoEntry() {
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        if (grounds.prototype().screens().isEmpty()) {
+            return List.of();
+        }
+        Optional<Entry> main = grounds.prototype().mainEntry();
+        if (main.isEmpty()) {
+            return List.of(Finding.about(Rule.NO_ENTRY, Weight.PROBLEM,
+                    "No screen is marked as the entry, so play has nowhere to start.", List.of(), Optional.empty()));
+        }
+        Optional<Screen> screen = grounds.prototype().screen(main.get().target().id());
+        Optional<String> why = Situation.whyNoStart(grounds.prototype(), main.get())
+                .or(() -> screen.filter(s -> s.status() == Status.PARKED)
+                        .map(s -> "“" + s.shownTitle() + "”, where it starts, is parked."));
+        return why.map(w -> List.of(Finding.about(Rule.NO_ENTRY, Weight.PROBLEM, "Play has nowhere to start: " + w,
+                screen.map(Screen::id).stream().toList(), Optional.empty()))).orElse(List.of());
+    }
+}

@@ -1,0 +1,58 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+
+/** {@code unreached-screen}: what no way of using the prototype ever shows, one finding for each kind of reason. */
+final class UnreachedScreens {
+
+    private UnreachedScreens() {
+    }
+
+    /** Why a screen is never shown. */
+    enum Reason {
+        NOTHING_LEADS_HERE, ONLY_UNREACHED, LINKS_NEVER_WORK
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Map<Reason, List<String>> unreached = new EnumMap<>(Reason.class);
+        for (Screen screen : grounds.prototype().screens()) {
+            if (screen.status() != Status.PARKED && !grounds.shown(screen.id())) {
+                unreached.computeIfAbsent(reason(grounds, screen.id()), r -> new ArrayList<>()).add(screen.id());
+            }
+        }
+        List<Finding> findings = new ArrayList<>();
+        unreached.forEach((reason, ids) -> findings.add(Finding.about(Rule.UNREACHED_SCREEN,
+                reason == Reason.LINKS_NEVER_WORK ? Weight.PROBLEM : Weight.WARNING,
+                sentence(grounds.prototype(), reason, ids), ids, Optional.empty())));
+        return findings;
+    }
+
+    static Reason reason(Grounds grounds, String id) {
+        Set<String> leading = grounds.prototype().index().screensLeadingTo(id);
+        if (leading.isEmpty()) {
+            return Reason.NOTHING_LEADS_HERE;
+        }
+        List<Way> live = grounds.prototype().index().waysIn(id).stream()
+                .filter(way -> way.from().stream().anyMatch(s -> grounds.shown(s.id()))).toList();
+        return live.isEmpty() ? Reason.ONLY_UNREACHED : Reason.LINKS_NEVER_WORK;
+    }
+
+    private static String sentence(Prototype prototype, Reason reason, List<String> ids) {
+        String names = Words.screens(prototype, ids);
+        String are = ids.size() == 1 ? " is never shown: " : " are never shown: ";
+        return names + are + switch (reason) {
+            case NOTHING_LEADS_HERE -> "nothing leads here yet.";
+            case ONLY_UNREACHED -> "only screens that are never shown themselves lead here.";
+            case LINKS_NEVER_WORK -> "links lead here, but none of them ever works.";
+        };
+    }
+}

@@ -1,0 +1,35 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import pandel.core.model.Device;
+import pandel.core.model.Entry;
+import pandel.core.model.Prototype;
+import pandel.core.play.Event;
+import pandel.core.play.Situation;
+import pandel.core.play.Step;
+
+/** A way of using a prototype: replayed through {@code step} it really shows what it is given for. */
+public record Walk(Device device, Entry entry, List<Event> events) {
+
+    public Walk {
+        events = List.copyOf(events);
+    }
+
+    /** The situation where it ends. */
+    public Situation replay(Prototype prototype) {
+        Step step = new Step(prototype);
+        Situation now = Situation.at(prototype, entry, device).orElseThrow();
+        for (Event event : events) {
+            now = step.step(now, event).situation();
+        }
+        return now;
+    }
+
+    /** The same walk and one event more. */
+    public Walk and(List<Event> more) {
+        List<Event> all = new ArrayList<>(events);
+        all.addAll(more);
+        return new Walk(device, entry, all);
+    }
+}

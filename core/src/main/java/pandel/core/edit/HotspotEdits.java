@@ -1,0 +1,129 @@
+package pandel.core.edit;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import pandel.core.model.Area;
+import pandel.core.model.Cause;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.SharedHotspot;
+import pandel.core.model.Width;
+
+/** Edits of hotspots, a screen's own and shared ones alike. */
+public final class HotspotEdits {
+
+    private HotspotEdits() {
+    }
+
+    /** Marks a hotspot on a screen, above those already there. */
+    public static Edit mark(Screen screen, Hotspot hotspot) {
+        return Edit.of("mark a hotspot on " + ScreenEdits.quoted(screen), p -> put(p, screen.id(), hotspot));
+    }
+
+    static Prototype put(Prototype p, String screen, Hotspot hotspot) {
+        return p.withScreen(screen, s -> {
+            List<Hotspot> all = new ArrayList<>(s.hotspots());
+            all.add(hotspot);
+            return s.withHotspots(all);
+        });
+    }
+
+    /** Copies hotspots, links and all, onto a screen. The copies are the screen's own, also of shared ones. */
+    public static Edit copyTo(Screen screen, List<Hotspot> copies) {
+        return Edit.of("copy " + count(copies) + " to " + ScreenEdits.quoted(screen), p -> {
+            Prototype grown = p;
+            for (Hotspot copy : copies) {
+                grown = put(grown, screen.id(), copy);
+            }
+            return grown;
+        });
+    }
+
+    /** The same hotspots with new ids for them and their links, each moved by that much px. */
+    public static List<Hotspot> copies(Collection<Hotspot> hotspots, Prototype into, Naming naming, double dx, double dy) {
+        Set<String> taken = into.index().ids();
+        List<Hotspot> made = new ArrayList<>();
+        for (Hotspot hotspot : hotspots) {
+            String id = naming.fresh(hotspot.title(), taken);
+            taken.add(id);
+            List<Link> links = new ArrayList<>();
+            for (Link link : hotspot.links()) {
+                String linkId = naming.fresh(link.cause() instanceof Cause.Touch t ? t.gesture().word() : "wait", taken);
+                taken.add(linkId);
+                links.add(new Link(linkId, link.cause(), link.branches(), link.rest()));
+            }
+            Map<Width, Area> areas = new HashMap<>();
+            hotspot.areas().forEach((width, area) -> areas.put(width, area.moved(dx, dy)));
+            made.add(new Hotspot(id, hotspot.title(), areas, links, hotspot.rest()));
+        }
+        return made;
+    }
+
+    /** Moves or resizes one area; the same kind of change of the same hotspot in a row is one undo step. */
+    public static Edit place(Hotspot hotspot, Width width, Area area, boolean nudged) {
+        Edit edit = Edit.of((nudged ? "nudge " : "place ") + named(hotspot),
+                p -> change(p, hotspot.id(), h -> h.withArea(width, area.rounded())));
+        return nudged ? edit.joining("nudge " + hotspot.id()) : edit;
+    }
+
+    public static Edit rename(Hotspot hotspot, String title) {
+        return Edit.of("name " + named(hotspot), p -> change(p, hotspot.id(), h -> h.withTitle(title.strip())));
+    }
+
+    /** Removes hotspots and their links; shared ones go from every screen. */
+    public static Edit remove(List<Hotspot> hotspots) {
+        List<String> gone = hotspots.stream().map(Hotspot::id).toList();
+        return Edit.of("remove " + count(hotspots), p -> p
+                .withScreens(p.screens().stream().map(s -> s.hotspots().stream().anyMatch(h -> gone.contains(h.id()))
+                        ? s.withHotspots(s.hotspots().stream().filter(h -> !gone.contains(h.id())).toList()) : s).toList())
+                .withShared(p.shared().stream().filter(s -> !gone.contains(s.hotspot().id())).toList()));
+    }
+
+    /** Makes a screen's own hotspot a shared one, or changes which screens a shared one stands on. */
+    public static Edit share(Hotspot hotspot, Collection<String> screens) {
+        return Edit.of("share " + named(hotspot) + " with " + screens.size() + " screens", p -> {
+            if (p.index().shared(hotspot.id()).isPresent()) {
+                return p.withShared(p.shared().stream()
+                        .map(s -> s.hotspot().id().equals(hotspot.id()) ? s.on(screens) : s)
+                        .filter(s -> !s.screens().isEmpty()).toList());
+            }
+            List<SharedHotspot> all = new ArrayList<>(p.shared());
+            all.add(new SharedHotspot(hotspot, new LinkedHashSet<>(screens), Rest.NONE));
+            return remove(List.of(hotspot)).applyTo(p).withShared(all);
+        });
+    }
+
+    /** Makes a shared hotspot one screen's own again; it goes from the others. */
+    public static Edit unshare(SharedHotspot shared, Screen keeper) {
+        return Edit.of("keep " + named(shared.hotspot()) + " on " + ScreenEdits.quoted(keeper) + " alone",
+                p -> put(remove(List.of(shared.hotspot())).applyTo(p), keeper.id(), shared.hotspot()));
+    }
+
+    /** The prototype with one hotspot changed, wherever it stands. */
+    static Prototype change(Prototype p, String id, UnaryOperator<Hotspot> change) {
+        UnaryOperator<Hotspot> ifMeant = h -> h.id().equals(id) ? change.apply(h) : h;
+        if (p.index().shared(id).isPresent()) {
+            return p.withShared(p.shared().stream().map(s -> s.withHotspot(ifMeant.apply(s.hotspot()))).toList());
+        }
+        return p.withScreens(p.screens().stream().map(s -> s.hotspots().stream().anyMatch(h -> h.id().equals(id))
+                ? s.withHotspots(s.hotspots().stream().map(ifMeant).toList()) : s).toList());
+    }
+
+    /** How a hotspot is called in sentences. */
+    public static String named(Hotspot hotspot) {
+        return hotspot.title().isBlank() ? "a hotspot" : "“" + hotspot.title() + "”";
+    }
+
+    private static String count(List<Hotspot> hotspots) {
+        return hotspots.size() == 1 ? named(hotspots.getFirst()) : hotspots.size() + " hotspots";
+    }
+}

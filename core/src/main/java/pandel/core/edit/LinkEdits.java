@@ -1,0 +1,111 @@
+package pandel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import pandel.core.model.Branch;
+import pandel.core.model.Effect;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Motion;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.SharedHotspot;
+
+/** Edits of links. */
+public final class LinkEdits {
+
+    private LinkEdits() {
+    }
+
+    /** Gives a hotspot a link, in place of one it has with the same cause. */
+    public static Edit link(Hotspot hotspot, Link link, String whereTo) {
+        return Edit.of("link " + HotspotEdits.named(hotspot) + whereTo,
+                p -> HotspotEdits.change(p, hotspot.id(), h -> h.withLinks(with(h.links(), link))));
+    }
+
+    /** Marks a hotspot, links it and, where the target is new, adds that screen: one step for undo. */
+    public static Edit markAndLink(Screen on, Hotspot hotspot, Optional<Screen> newTarget, String whereTo) {
+        return Edit.of("link " + HotspotEdits.named(hotspot) + whereTo, p -> {
+            Prototype marked = HotspotEdits.put(p, on.id(), hotspot);
+            return newTarget.map(target -> ScreenEdits.add(List.of(target)).applyTo(marked)).orElse(marked);
+        });
+    }
+
+    /** Puts a link of the whole screen, a wait say, behind those it has. */
+    public static Edit linkScreen(Screen screen, Link link) {
+        return Edit.of("link " + ScreenEdits.quoted(screen), p -> p.withScreen(screen.id(), s -> {
+            List<Link> links = new ArrayList<>(s.links());
+            links.add(link);
+            return s.withLinks(links);
+        }));
+    }
+
+    /** Puts a changed link in the place of the one with its id. */
+    public static Edit change(String name, Link link) {
+        return Edit.of(name, p -> mapLinks(p, l -> l.id().equals(link.id()) ? Optional.of(link) : Optional.of(l)));
+    }
+
+    /** Sets how a link's only branch moves; empty: as usual. */
+    public static Edit motion(Link link, Optional<Motion> motion) {
+        return change("change a motion", link.withBranches(link.branches().stream()
+                .map(b -> new Branch(b.effects(), motion, b.rest())).toList()));
+    }
+
+    public static Edit remove(Link link) {
+        return Edit.of("remove a link", p -> mapLinks(p, l -> l.id().equals(link.id()) ? Optional.empty() : Optional.of(l)));
+    }
+
+    /** The prototype without the links that lead to screens. */
+    static Prototype dropLinksTo(Prototype p, Set<String> gone) {
+        return mapLinks(p, l -> leadsTo(l, gone) ? Optional.empty() : Optional.of(l));
+    }
+
+    private static boolean leadsTo(Link link, Set<String> screens) {
+        return link.branches().stream().flatMap(b -> b.effects().stream()).map(Effect::target)
+                .anyMatch(t -> t.isPresent() && screens.contains(t.get().id()));
+    }
+
+    private static List<Link> with(List<Link> links, Link link) {
+        List<Link> changed = new ArrayList<>(links);
+        int same = -1;
+        for (int i = 0; i < links.size(); i++) {
+            if (links.get(i).id().equals(link.id()) || links.get(i).cause().equals(link.cause())) {
+                same = i;
+                break;
+            }
+        }
+        if (same < 0) {
+            changed.add(link);
+        } else {
+            changed.set(same, link);
+        }
+        return changed;
+    }
+
+    /** Every link changed or, where the change gives nothing, dropped; what does not change is shared. */
+    private static Prototype mapLinks(Prototype p, Function<Link, Optional<Link>> change) {
+        UnaryOperator<List<Link>> all = links -> links.stream().flatMap(l -> change.apply(l).stream()).toList();
+        UnaryOperator<Hotspot> inHotspot = h -> {
+            List<Link> links = all.apply(h.links());
+            return links.equals(h.links()) ? h : h.withLinks(links);
+        };
+        return p.withScreens(p.screens().stream().map(s -> inScreen(s, all, inHotspot)).toList())
+                .withShared(p.shared().stream().map(s -> inShared(s, inHotspot)).toList());
+    }
+
+    private static Screen inScreen(Screen screen, UnaryOperator<List<Link>> all, UnaryOperator<Hotspot> inHotspot) {
+        List<Link> links = all.apply(screen.links());
+        Screen own = links.equals(screen.links()) ? screen : screen.withLinks(links);
+        List<Hotspot> hotspots = own.hotspots().stream().map(inHotspot).toList();
+        return hotspots.equals(own.hotspots()) ? own : own.withHotspots(hotspots);
+    }
+
+    private static SharedHotspot inShared(SharedHotspot shared, UnaryOperator<Hotspot> inHotspot) {
+        Hotspot changed = inHotspot.apply(shared.hotspot());
+        return changed == shared.hotspot() ? shared : shared.withHotspot(changed);
+    }
+}

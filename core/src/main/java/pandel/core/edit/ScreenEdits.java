@@ -1,0 +1,119 @@
+package pandel.core.edit;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import pandel.core.model.Device;
+import pandel.core.model.Entry;
+import pandel.core.model.Form;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Target;
+
+/** Edits of screens, entries and the prototype as a whole. */
+public final class ScreenEdits {
+
+    private ScreenEdits() {
+    }
+
+    /** Puts screens at the end; the first of them becomes the entry where there is none yet. */
+    public static Edit add(List<Screen> screens) {
+        String name = screens.size() == 1 ? "add " + quoted(screens.getFirst()) : "add " + screens.size() + " screens";
+        return Edit.of(name, p -> {
+            if (screens.isEmpty()) {
+                return p;
+            }
+            List<Screen> all = new ArrayList<>(p.screens());
+            all.addAll(screens);
+            Prototype grown = p.withScreens(all);
+            return p.mainEntry().isPresent() ? grown : startingAt(grown, screens.getFirst().id());
+        });
+    }
+
+    public static Edit rename(Screen screen, String title) {
+        String clean = title.strip();
+        return Edit.of("rename " + quoted(screen), p -> p.withScreen(screen.id(), s -> s.withTitle(clean)));
+    }
+
+    public static Edit renamePrototype(String title) {
+        return Edit.of("rename the prototype", p -> p.withTitle(title.strip()));
+    }
+
+    /** Moves a screen so that it stands at a position, counted from 0 without it. */
+    public static Edit move(Screen screen, int position) {
+        return Edit.of("move " + quoted(screen), p -> {
+            List<Screen> order = new ArrayList<>(p.screens());
+            if (!order.removeIf(s -> s.id().equals(screen.id()))) {
+                return p;
+            }
+            order.add(Math.clamp(position, 0, order.size()),
+                    p.screen(screen.id()).orElseThrow());
+            return p.withScreens(order);
+        });
+    }
+
+    public static Edit end(Screen screen, boolean end) {
+        return Edit.of((end ? "mark " : "unmark ") + quoted(screen) + " as an end",
+                p -> p.withScreen(screen.id(), s -> s.withEnd(end)));
+    }
+
+    public static Edit form(Screen screen, Form form) {
+        return Edit.of("make " + quoted(screen) + " a " + form.word(),
+                p -> p.withScreen(screen.id(), s -> s.withForm(form)));
+    }
+
+    /** Makes a screen the main entry. */
+    public static Edit entry(Screen screen) {
+        return Edit.of("start at " + quoted(screen), p -> startingAt(p, screen.id()));
+    }
+
+    /** The links that go when screens are removed: those that lead to them from screens that stay. */
+    public static List<Way> linksLostWith(Prototype prototype, Collection<String> screens) {
+        Set<String> gone = new HashSet<>(screens);
+        return prototype.index().ways().stream()
+                .filter(way -> way.targets().stream().anyMatch(gone::contains))
+                .filter(way -> way.from().stream().anyMatch(s -> !gone.contains(s.id())))
+                .toList();
+    }
+
+    /** Removes screens, the links that lead to them, and their place among shared hotspots and entries. */
+    public static Edit remove(List<Screen> screens) {
+        String name = screens.size() == 1 ? "remove " + quoted(screens.getFirst())
+                : "remove " + screens.size() + " screens";
+        Set<String> gone = new HashSet<>();
+        screens.forEach(s -> gone.add(s.id()));
+        return Edit.of(name, p -> without(p, gone));
+    }
+
+    private static Prototype without(Prototype p, Set<String> gone) {
+        Prototype unlinked = LinkEdits.dropLinksTo(p, gone);
+        return unlinked
+                .withScreens(unlinked.screens().stream().filter(s -> !gone.contains(s.id())).toList())
+                .withShared(unlinked.shared().stream()
+                        .map(s -> s.on(s.screens().stream().filter(id -> !gone.contains(id)).toList()))
+                        .filter(s -> !s.screens().isEmpty()).toList())
+                .withEntries(unlinked.entries().stream().filter(e -> !gone.contains(e.target().id())).toList());
+    }
+
+    /** Sets the devices the prototype is for. */
+    public static Edit devices(List<Device> devices) {
+        return Edit.of("change the devices", p -> p.withDevices(devices));
+    }
+
+    private static Prototype startingAt(Prototype p, String screen) {
+        List<Entry> others = new ArrayList<>(p.entries());
+        Entry main = p.mainEntry().orElse(null);
+        others.remove(main);
+        Entry changed = main == null ? Entry.at("start", screen)
+                : new Entry(main.id(), new Target.ToScreen(screen), main.address(), main.rest());
+        others.addFirst(changed);
+        return p.withEntries(others);
+    }
+
+    static String quoted(Screen screen) {
+        return "“" + screen.shownTitle() + "”";
+    }
+}

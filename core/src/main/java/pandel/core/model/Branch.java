@@ -1,0 +1,22 @@
+package pandel.core.model;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One way a link can turn out.
+ *
+ * @param effects done in order, all or none; at most one of them is a move
+ * @param motion  empty: as usual for its verb
+ */
+public record Branch(List<Effect> effects, Optional<Motion> motion, Rest rest) {
+
+    public Branch {
+        effects = List.copyOf(effects);
+    }
+
+    /** A branch of one effect that moves as usual. */
+    public static Branch of(Effect effect) {
+        return new Branch(List.of(effect), Optional.empty(), Rest.NONE);
+    }
+}

@@ -1,0 +1,63 @@
+package pandel.core.model;
+
+import java.util.Locale;
+
+/**
+ * A device the prototype will be seen on.
+ *
+ * @param width  px, more than 0
+ * @param height px, more than 0
+ * @param scale  device pixels for each px
+ */
+public record Device(String id, String title, double width, double height, double scale, Back back, Pointing pointing,
+                     Rest rest) {
+
+    /** How the device itself goes back. */
+    public enum Back {
+        NONE, BUTTON, SWIPE;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** What a person points with. */
+    public enum Pointing {
+        TOUCH, MOUSE, BOTH;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** A phone with a back button. */
+    public static final Device PHONE =
+            new Device("phone", "Phone", 390, 844, 3, Back.BUTTON, Pointing.TOUCH, Rest.NONE);
+    /** A narrower phone with a back swipe. */
+    public static final Device SMALL_PHONE =
+            new Device("small-phone", "Small phone", 360, 640, 2, Back.SWIPE, Pointing.TOUCH, Rest.NONE);
+    /** A standing tablet with a back swipe. */
+    public static final Device TABLET =
+            new Device("tablet", "Tablet", 820, 1180, 2, Back.SWIPE, Pointing.TOUCH, Rest.NONE);
+    /** A wall-mounted screen with no back of its own. */
+    public static final Device KIOSK =
+            new Device("kiosk", "Kiosk", 1080, 1920, 1, Back.NONE, Pointing.TOUCH, Rest.NONE);
+
+    public Device {
+        if (!(width > 0) || !(height > 0) || !(scale > 0)) {
+            throw new IllegalArgumentException("A device has a size and a scale above 0");
+        }
+    }
+
+    /** Whether it ever sends device back. */
+    public boolean goesBack() {
+        return back != Back.NONE;
+    }
+
+    /** Whether a person can swipe on it; a mouse makes no swipes. */
+    public boolean swipes() {
+        return pointing != Pointing.MOUSE;
+    }
+}

@@ -1,0 +1,63 @@
+package pandel.core.model;
+
+import java.util.Optional;
+
+/** One thing that a branch does. */
+public sealed interface Effect {
+
+    /** The target becomes the current place; what was current stays behind it. */
+    record Advance(Target to) implements Effect {
+    }
+
+    /** The target takes the current place; the old one is gone from the trail. */
+    record Replace(Target with) implements Effect {
+    }
+
+    /** A new level with the target in its form. */
+    record OpenAbove(Target screen) implements Effect {
+    }
+
+    /** The current place goes, the one behind is current. */
+    record Return() implements Effect {
+    }
+
+    /** The link's own overlay, and any above it, closes. */
+    record Close() implements Effect {
+    }
+
+    default Verb verb() {
+        return switch (this) {
+            case Advance a -> Verb.ADVANCE;
+            case Replace r -> Verb.REPLACE;
+            case OpenAbove o -> Verb.OPEN_ABOVE;
+            case Return r -> Verb.RETURN;
+            case Close c -> Verb.CLOSE;
+        };
+    }
+
+    /** Where it leads, for the verbs that need to be told. */
+    default Optional<Target> target() {
+        return switch (this) {
+            case Advance a -> Optional.of(a.to());
+            case Replace r -> Optional.of(r.with());
+            case OpenAbove o -> Optional.of(o.screen());
+            case Return r -> Optional.empty();
+            case Close c -> Optional.empty();
+        };
+    }
+
+    /**
+     * The effect of a verb.
+     *
+     * @param target is ignored by the verbs that need none
+     */
+    static Effect of(Verb verb, Target target) {
+        return switch (verb) {
+            case ADVANCE -> new Advance(target);
+            case REPLACE -> new Replace(target);
+            case OPEN_ABOVE -> new OpenAbove(target);
+            case RETURN -> new Return();
+            case CLOSE -> new Close();
+        };
+    }
+}

@@ -1,0 +1,16 @@
+package pandel.core.model;
+
+/** How a screen looks on a width. */
+public sealed interface Mock permits Picture {
+
+    /** The width it was made for. */
+    Width on();
+
+    /** Its width in px. */
+    double width();
+
+    /** Its height in px. */
+    double height();
+
+    Rest rest();
+}

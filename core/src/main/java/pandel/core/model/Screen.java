@@ -1,0 +1,96 @@
+package pandel.core.model;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * One thing a person sees.
+ *
+ * @param title    may be empty, which is a finding
+ * @param section  the band it stands in; empty: none
+ * @param end      whether using the prototype may rightly stop here
+ * @param closedBy what closes an overlay opened with this screen; empty: as usual for its form
+ * @param mocks    one for each width it was drawn for
+ * @param hotspots its own, without the shared ones
+ * @param links    its own causes: waits, and gestures on the whole screen
+ */
+public record Screen(String id, String title, Form form, Status status, String section, boolean end,
+                     Optional<Set<Closer>> closedBy, List<Mock> mocks, List<State> states, List<Hotspot> hotspots,
+                     List<Link> links, Rest rest) {
+
+    public Screen {
+        closedBy = closedBy.map(Set::copyOf);
+        mocks = List.copyOf(mocks);
+        states = List.copyOf(states);
+        hotspots = List.copyOf(hotspots);
+        links = List.copyOf(links);
+    }
+
+    /** A draft page with nothing on it. */
+    public static Screen page(String id, String title) {
+        return new Screen(id, title, Form.PAGE, Status.DRAFT, "", false, Optional.empty(), List.of(), List.of(),
+                List.of(), List.of(), Rest.NONE);
+    }
+
+    /** The title, or words that stand for a title not given. */
+    public String shownTitle() {
+        return title.isBlank() ? "Untitled" : title;
+    }
+
+    /** What closes an overlay opened with it. */
+    public Set<Closer> closers() {
+        return closedBy.orElseGet(() -> Closer.usualFor(form));
+    }
+
+    /** The mock for a width: its own, else the next narrower, else the next wider. */
+    public Optional<Mock> mockFor(Width width) {
+        Optional<Mock> narrower = Optional.empty();
+        Optional<Mock> wider = Optional.empty();
+        for (Mock mock : mocks) {
+            if (mock.on().compareTo(width) <= 0) {
+                narrower = narrower.filter(m -> m.on().compareTo(mock.on()) >= 0).or(() -> Optional.of(mock));
+            } else {
+                wider = wider.filter(m -> m.on().compareTo(mock.on()) <= 0).or(() -> Optional.of(mock));
+            }
+        }
+        Optional<Mock> found = wider;
+        return narrower.or(() -> found);
+    }
+
+    public Screen withTitle(String newTitle) {
+        return new Screen(id, newTitle, form, status, section, end, closedBy, mocks, states, hotspots, links, rest);
+    }
+
+    public Screen withForm(Form newForm) {
+        return new Screen(id, title, newForm, status, section, end, closedBy, mocks, states, hotspots, links, rest);
+    }
+
+    public Screen withStatus(Status newStatus) {
+        return new Screen(id, title, form, newStatus, section, end, closedBy, mocks, states, hotspots, links, rest);
+    }
+
+    public Screen withEnd(boolean isEnd) {
+        return new Screen(id, title, form, status, section, isEnd, closedBy, mocks, states, hotspots, links, rest);
+    }
+
+    /** Closed by these alone besides its own links. */
+    public Screen withClosers(Closer... closers) {
+        Set<Closer> set = EnumSet.noneOf(Closer.class);
+        set.addAll(List.of(closers));
+        return new Screen(id, title, form, status, section, end, Optional.of(set), mocks, states, hotspots, links, rest);
+    }
+
+    public Screen withMocks(List<Mock> newMocks) {
+        return new Screen(id, title, form, status, section, end, closedBy, newMocks, states, hotspots, links, rest);
+    }
+
+    public Screen withHotspots(List<Hotspot> newHotspots) {
+        return new Screen(id, title, form, status, section, end, closedBy, mocks, states, newHotspots, links, rest);
+    }
+
+    public Screen withLinks(List<Link> newLinks) {
+        return new Screen(id, title, form, status, section, end, closedBy, mocks, states, hotspots, newLinks, rest);
+    }
+}

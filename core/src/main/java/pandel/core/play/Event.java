@@ -1,0 +1,65 @@
+package pandel.core.play;
+
+import pandel.core.model.Gesture;
+
+/** The one thing that happens next. Events name ids, not coordinates; a point is only ever a miss. */
+public sealed interface Event {
+
+    /** A person touches something. */
+    record Touched(Gesture gesture, On on) implements Event {
+    }
+
+    /** The device's own back. */
+    record DeviceBack() implements Event {
+    }
+
+    /**
+     * Time passes, at most up to the next due wait.
+     *
+     * @param ms 0 or more
+     */
+    record Elapse(int ms) implements Event {
+        public Elapse {
+            if (ms < 0) {
+                throw new IllegalArgumentException("Time does not run back: " + ms);
+            }
+        }
+    }
+
+    /** The current screen is scrolled, to px from its top. */
+    record Scroll(double to) implements Event {
+    }
+
+    /** The device changes its size, in px. */
+    record Resize(double width, double height) implements Event {
+        public Resize {
+            if (!(width > 0) || !(height > 0)) {
+                throw new IllegalArgumentException("A device has a size above 0");
+            }
+        }
+    }
+
+    /** What a gesture is on. */
+    sealed interface On {
+        /** A hotspot of the current screen whose link answers. */
+        record OnHotspot(String id) implements On {
+        }
+
+        /** Beside an overlay. */
+        record Outside() implements On {
+        }
+
+        /** A sheet or panel thrown off. */
+        record Away() implements On {
+        }
+
+        /** A bare point in px of the current screen's mock: nothing answers there, or only the whole screen does. */
+        record Point(double x, double y) implements On {
+        }
+    }
+
+    /** A tap on a hotspot. */
+    static Event tap(String hotspot) {
+        return new Touched(Gesture.TAP, new On.OnHotspot(hotspot));
+    }
+}

@@ -1,0 +1,13 @@
+package pandel.core.play;
+
+import pandel.core.model.Device;
+
+/**
+ * All that rules look at: finite, however long the trail.
+ *
+ * @param screen id of the current screen
+ * @param level  what the top level is
+ * @param first  whether nothing lies behind the current place on its level
+ */
+public record Head(Device device, String screen, LevelKind level, boolean first) {
+}

@@ -1,0 +1,112 @@
+package pandel.core.play;
+
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Branch;
+import pandel.core.model.Closer;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Link;
+import pandel.core.model.Motion;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Target;
+
+/** What each thing a person or a link does comes to, by head alone. Step and the checks know nothing but these. */
+public final class Rules {
+
+    private final Prototype prototype;
+
+    public Rules(Prototype prototype) {
+        this.prototype = prototype;
+    }
+
+    /** What a link does at a head: its first branch, whole or not at all. */
+    public Ruling link(Head head, Link link) {
+        if (link.branches().isEmpty() || link.branches().getFirst().effects().isEmpty()) {
+            return new Ruling.NothingToDo("This link does nothing yet.");
+        }
+        Branch branch = link.branches().getFirst();
+        Effect effect = branch.effects().getFirst();
+        Motion motion = branch.motion().orElseGet(() -> prototype.usualMotion(effect.verb()));
+        return switch (effect) {
+            case Effect.Advance advance -> goOn(head, advance.to(), motion, TrailAction.Put::new);
+            case Effect.Replace replace -> goOn(head, replace.with(), motion, TrailAction.Swap::new);
+            case Effect.OpenAbove open -> prototype.screen(open.screen().id())
+                    .<Ruling>map(screen -> new Ruling.Acts(List.of(new TrailAction.Raise(screen)), Optional.of(motion)))
+                    .orElseGet(() -> missing(open.screen()));
+            case Effect.Return back -> goBack(head);
+            case Effect.Close close -> head.level().base()
+                    ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
+                    : Ruling.back(new TrailAction.CloseLevel());
+        };
+    }
+
+    private interface ToAction {
+        TrailAction of(Screen screen);
+    }
+
+    /** Advance and replace: a page goes on a level that holds pages, any other form stays on a level of its own form. */
+    private Ruling goOn(Head head, Target target, Motion motion, ToAction action) {
+        Optional<Screen> found = prototype.screen(target.id());
+        if (found.isEmpty()) {
+            return missing(target);
+        }
+        Screen screen = found.get();
+        if (screen.form() == Form.PAGE && !head.level().holdsPages()) {
+            return new Ruling.Acts(List.of(new TrailAction.CloseToPages(), action.of(screen)), Optional.of(motion));
+        }
+        if (screen.form() != head.level().form()) {
+            return new Ruling.Refused("“" + screen.shownTitle() + "” is a " + screen.form().word()
+                    + " and can only be opened above from here.");
+        }
+        return new Ruling.Acts(List.of(action.of(screen)), Optional.of(motion));
+    }
+
+    private static Ruling goBack(Head head) {
+        if (!head.first()) {
+            return Ruling.back(new TrailAction.Drop());
+        }
+        return head.level().base() ? new Ruling.NothingToDo("There is nothing to return to.")
+                : Ruling.back(new TrailAction.CloseLevel());
+    }
+
+    private static Ruling missing(Target target) {
+        return new Ruling.Refused("The screen “" + target.id() + "” that it leads to is not there.");
+    }
+
+    /** The device's own back. */
+    public Ruling deviceBack(Head head) {
+        if (!head.device().goesBack()) {
+            return new Ruling.Refused(head.device().title() + " has no back of its own.");
+        }
+        if (!head.first()) {
+            return Ruling.back(new TrailAction.Drop());
+        }
+        return head.level().base() ? Ruling.back(new TrailAction.Leave()) : closing(head, Closer.DEVICE_BACK);
+    }
+
+    /** A tap beside an overlay. */
+    public Ruling outside(Head head) {
+        return closing(head, Closer.OUTSIDE);
+    }
+
+    /** A sheet swiped off. */
+    public Ruling away(Head head) {
+        if (!head.device().swipes()) {
+            return new Ruling.Refused(head.device().title() + " has no swipes.");
+        }
+        return closing(head, Closer.AWAY);
+    }
+
+    private static Ruling closing(Head head, Closer closer) {
+        if (head.level().base()) {
+            return new Ruling.NothingToDo("Nothing is open above.");
+        }
+        boolean nothingBeside = closer == Closer.OUTSIDE && head.level().form() == Form.PAGE;
+        return head.level().closers().contains(closer) && !nothingBeside ? Ruling.back(new TrailAction.CloseLevel())
+                : new Ruling.NothingToDo("This " + head.level().word() + " is not closed by "
+                        + (closer == Closer.OUTSIDE ? "a tap beside it." : closer == Closer.AWAY ? "a swipe."
+                        : "the device’s back."));
+    }
+}

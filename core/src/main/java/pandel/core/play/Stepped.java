@@ -1,0 +1,5 @@
+package pandel.core.play;
+
+/** The situation after an event, and what happened. */
+public record Stepped(Situation situation, Happening happening) {
+}

@@ -1,0 +1,35 @@
+package pandel.core.play;
+
+import pandel.core.model.Screen;
+
+/** One change of the levels and their trails. */
+public sealed interface TrailAction {
+
+    /** A place more on the top level's trail. */
+    record Put(Screen screen) implements TrailAction {
+    }
+
+    /** The current place of the top level goes; there is another behind it. */
+    record Drop() implements TrailAction {
+    }
+
+    /** Another place instead of the current one. */
+    record Swap(Screen screen) implements TrailAction {
+    }
+
+    /** A new level. */
+    record Raise(Screen screen) implements TrailAction {
+    }
+
+    /** The top level goes; it is not the base. */
+    record CloseLevel() implements TrailAction {
+    }
+
+    /** Every level above the nearest one that holds pages goes. */
+    record CloseToPages() implements TrailAction {
+    }
+
+    /** The prototype is left. */
+    record Leave() implements TrailAction {
+    }
+}

@@ -1,0 +1,107 @@
+package pandel.core.check;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import pandel.core.model.Device;
+import pandel.core.model.Entry;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Prototype;
+import pandel.core.play.Event;
+import pandel.core.play.Situation;
+import pandel.core.play.Step;
+import pandel.core.play.Visit;
+
+/** Looks at situations one by one, by {@code step} alone, up to a number of events and of situations. */
+final class BruteForce {
+
+    private final Prototype prototype;
+    private final Step step;
+
+    BruteForce(Prototype prototype) {
+        this.prototype = prototype;
+        this.step = new Step(prototype);
+    }
+
+    /** Each situation met and the fewest events to it, from every usable entry. */
+    Map<Situation, Integer> reach(Device device, int depth, int most) {
+        Map<Object, Integer> seen = new HashMap<>();
+        Map<Situation, Integer> found = new LinkedHashMap<>();
+        Deque<Situation> horizon = new ArrayDeque<>();
+        for (Entry entry : prototype.entries()) {
+            Situation.at(prototype, entry, device).ifPresent(s -> {
+                if (seen.putIfAbsent(key(s), 0) == null) {
+                    found.put(s, 0);
+                    horizon.add(s);
+                }
+            });
+        }
+        while (!horizon.isEmpty() && found.size() < most) {
+            Situation now = horizon.remove();
+            int steps = seen.get(key(now));
+            if (steps == depth) {
+                continue;
+            }
+            for (Event event : events(now)) {
+                Situation next = step.step(now, event).situation();
+                if (seen.putIfAbsent(key(next), steps + 1) == null) {
+                    found.put(next, steps + 1);
+                    horizon.add(next);
+                }
+            }
+        }
+        return found;
+    }
+
+    /** Whether the row of screens can be changed from a situation: null when the look was cut off before an answer. */
+    Boolean leadsOn(Situation from, boolean withDeviceBack, int most) {
+        Set<Object> seen = new HashSet<>(Set.of(key(from)));
+        Deque<Situation> horizon = new ArrayDeque<>(List.of(from));
+        while (!horizon.isEmpty()) {
+            if (seen.size() > most) {
+                return null;
+            }
+            Situation now = horizon.remove();
+            for (Event event : events(now)) {
+                if (event instanceof Event.DeviceBack && !withDeviceBack) {
+                    continue;
+                }
+                Situation next = step.step(now, event).situation();
+                if (!next.left() && !next.row().equals(from.row())) {
+                    return true;
+                }
+                if (!next.left() && seen.add(key(next))) {
+                    horizon.add(next);
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Everything a person could do, and the next wait. */
+    List<Event> events(Situation now) {
+        List<Event> events = new ArrayList<>();
+        for (Hotspot hotspot : prototype.index().hotspotsOn(now.screen())) {
+            events.add(Event.tap(hotspot.id()));
+        }
+        events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
+        events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
+        events.add(new Event.Touched(Gesture.TAP, new Event.On.Point(0, 0)));
+        now.waits().untilDue().ifPresent(ms -> events.add(new Event.Elapse(ms)));
+        events.add(new Event.DeviceBack());
+        return events;
+    }
+
+    /** A situation without motions and scroll, which make no difference. */
+    private static Object key(Situation s) {
+        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(Visit::screen).toList())).toList(),
+                s.waits(), s.left());
+    }
+}

@@ -1,0 +1,114 @@
+package pandel.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import pandel.core.Made;
+import pandel.core.model.Device;
+import pandel.core.model.Prototype;
+import pandel.core.play.Event;
+
+class FindingsTest {
+
+    @Test
+    void aScreenNothingLeadsToIsUnreachedAndWhatItLeadsToComesWithIt() {
+        Checked checked = Check.of(Made.of("home page: go advance list", "list page: back return", "lost page: on advance deep", "deep page: on advance lost2", "lost2 page: x return"));
+        assertThat(checked.findings(Rule.UNREACHED_SCREEN)).extracting(Finding::sentence).containsExactly(
+                "“lost” is never shown: nothing leads here yet.",
+                "“deep” and “lost2” are never shown: only screens that are never shown themselves lead here.");
+        assertThat(checked.shown()).containsExactly("home", "list");
+    }
+
+    @Test
+    void aLinkThatCanNeverWorkLeadsNowhere() {
+        Checked checked = Check.of(Made.of("home page: go advance ask; on advance next", "ask dialog: shut close", "next page: back return"));
+        assertThat(checked.findings(Rule.UNREACHED_SCREEN)).extracting(Finding::sentence)
+                .containsExactly("“ask” is never shown: links lead here, but none of them ever works.");
+    }
+
+    @Test
+    void aWaitThatAlwaysComesLaterShowsNothing() {
+        Checked checked = Check.of(Made.of("home page: 100 advance a; 200 advance b", "a page: back return", "b page: back return"));
+        assertThat(checked.shows("a")).isTrue();
+        assertThat(checked.shows("b")).isFalse();
+    }
+
+    @Test
+    void aWaitBehindOneThatDoesNothingStillComes() {
+        Checked checked = Check.of(Made.of("home page: 100 return x; 200 advance b", "b page: back return"));
+        assertThat(checked.walkTo("b").orElseThrow().events()).containsExactly(new Event.Elapse(100), new Event.Elapse(100));
+    }
+
+    @Test
+    void deadEndsAreFoundWithTheShortestWayThere() {
+        Checked checked = Check.of(Made.of("home page: go advance list", "list page: receipt replace receipt; back return", "receipt page: spot"));
+        assertThat(checked.findings()).singleElement().satisfies(f -> {
+            assertThat(f.rule()).isEqualTo(Rule.ONLY_DEVICE_BACK);
+            assertThat(f.weight()).isEqualTo(Weight.WARNING);
+            assertThat(f.walk().orElseThrow().events()).containsExactly(Event.tap("home.go"), Event.tap("list.receipt"));
+        });
+        Checked replaced = Check.of(Made.of("home page: go replace receipt", "receipt page: spot"));
+        assertThat(replaced.findings(Rule.DEAD_END)).extracting(Finding::sentence)
+                .containsExactly("“receipt” is a dead end: its hotspots have no links.");
+    }
+
+    @Test
+    void returningToNowhereIsNoWayOn() {
+        Checked checked = Check.of(Made.of("splash page: 100 replace home", "home page: back return; again advance home"));
+        assertThat(checked.findings(Rule.DEAD_END)).singleElement()
+                .extracting(Finding::screens).isEqualTo(List.of("home"));
+    }
+
+    @Test
+    void anEndIsMeantToStop() {
+        assertThat(Check.of(Made.of("home page: go replace bye", "bye page end:")).findings()).isEmpty();
+    }
+
+    @Test
+    void onADeviceWithoutBackItIsAProblem() {
+        Prototype both = Made.on(List.of(Device.PHONE, Device.KIOSK), "home page: go advance last", "last page:");
+        assertThat(Check.of(both).findings()).singleElement().satisfies(f -> {
+            assertThat(f.rule()).isEqualTo(Rule.ONLY_DEVICE_BACK);
+            assertThat(f.weight()).isEqualTo(Weight.PROBLEM);
+            assertThat(f.sentence()).contains("Kiosk has none");
+        });
+        Prototype kiosk = Made.on(List.of(Device.KIOSK), "home page: go advance last", "last page:");
+        assertThat(Check.of(kiosk).findings()).extracting(Finding::rule).containsExactly(Rule.DEAD_END);
+    }
+
+    @Test
+    void anOverlayThatATapBesideClosesIsNoDeadEndAndOneThatNothingClosesIs() {
+        assertThat(Check.of(Made.of("home page: ask open above ask", "ask dialog:")).findings()).isEmpty();
+        assertThat(Check.of(Made.of("home page: ask open above ask", "ask dialog shut:")).findings(Rule.DEAD_END)).hasSize(1);
+    }
+
+    @Test
+    void whatIsMissingIsOneFindingForAllItsLinks() {
+        Checked checked = Check.of(Made.of("home page: a advance gone; b advance gone; c advance list", "list page: a replace gone; back return"));
+        assertThat(checked.findings(Rule.MISSING_TARGET)).singleElement().satisfies(f -> {
+            assertThat(f.sentence()).isEqualTo("3 links on “home” and “list” lead to “gone”, which is not there.");
+            assertThat(f.walk().orElseThrow().events()).containsExactly(Event.tap("home.a"));
+        });
+    }
+
+    @Test
+    void withoutAnEntryNothingStarts() {
+        Prototype made = Made.of("home page: go advance home2", "home2 page: back return");
+        assertThat(Check.of(made.withEntries(List.of())).findings(Rule.NO_ENTRY)).hasSize(1);
+        assertThat(Check.of(Made.of("ask dialog: shut close")).findings(Rule.NO_ENTRY)).extracting(Finding::sentence)
+                .containsExactly("Play has nowhere to start: “ask” is a dialog, and only a page can be started at.");
+        assertThat(Check.of(Prototype.empty("New")).findings()).isEmpty();
+    }
+
+    @Test
+    void parkedScreensTakeNoPart() {
+        Checked checked = Check.of(Made.of("home page: go advance later; on advance end", "later page parked: x advance gone", "end page end:"));
+        assertThat(checked.findings()).isEmpty();
+    }
+
+    @Test
+    void calledOffItSaysNothing() {
+        assertThat(Check.of(Made.of("home page:"), () -> true)).isEmpty();
+    }
+}

@@ -1,0 +1,135 @@
+package pandel.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import pandel.core.Made;
+import pandel.core.generate.Generated;
+import pandel.core.generate.Kind;
+import pandel.core.model.Area;
+import pandel.core.model.Cause;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Link;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Target;
+import pandel.core.model.Width;
+
+class EditsTest {
+
+    /** Any edits, undone, give each earlier prototype back, and redone, each later one. */
+    @Property(tries = 80)
+    void undoGivesTheOldPrototypeBack(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size) {
+        Random random = new Random(seed);
+        History history = History.ofSaved(Generated.of(size, seed, Kind.NASTY));
+        List<Prototype> past = new ArrayList<>(List.of(history.prototype()));
+        for (int i = 0; i < 12 && !history.prototype().screens().isEmpty(); i++) {
+            History next = history.after(anyEdit(random, history.prototype()));
+            if (next != history) {
+                past.add(next.prototype());
+            }
+            history = next;
+        }
+        for (int i = past.size() - 1; i >= 0; i--) {
+            assertThat(history.prototype()).isEqualTo(past.get(i));
+            history = history.undone();
+        }
+        assertThat(history.isSaved()).isTrue();
+        for (Prototype later : past) {
+            assertThat(history.prototype()).isEqualTo(later);
+            history = history.redone();
+        }
+    }
+
+    private static Edit anyEdit(Random random, Prototype p) {
+        Naming naming = new Naming(random::nextInt);
+        Screen screen = p.screens().get(random.nextInt(p.screens().size()));
+        List<Hotspot> hotspots = p.index().hotspotsOn(screen.id());
+        Hotspot fresh = new Hotspot(naming.fresh("New", p.index().ids()), "New",
+                java.util.Map.of(Width.NARROW, new Area(1, 2, 30, 40)), List.of(), pandel.core.model.Rest.NONE);
+        Hotspot hotspot = hotspots.isEmpty() ? fresh : hotspots.get(random.nextInt(hotspots.size()));
+        Link link = Link.of(naming.fresh("tap", p.index().ids()), new Cause.Touch(pandel.core.model.Gesture.TAP), new Effect.Return());
+        return switch (random.nextInt(12)) {
+            case 0 -> ScreenEdits.rename(screen, "Renamed " + random.nextInt(3));
+            case 1 -> ScreenEdits.move(screen, random.nextInt(20));
+            case 2 -> ScreenEdits.remove(List.of(screen));
+            case 3 -> ScreenEdits.form(screen, Form.values()[random.nextInt(4)]);
+            case 4 -> ScreenEdits.entry(screen);
+            case 5 -> HotspotEdits.mark(screen, fresh);
+            case 6 -> HotspotEdits.place(hotspot, Width.NARROW, new Area(random.nextInt(99), 5, 44, 44), false);
+            case 7 -> HotspotEdits.remove(List.of(hotspot));
+            case 8 -> HotspotEdits.share(hotspot, List.of(screen.id(), p.screens().getFirst().id()));
+            case 9 -> LinkEdits.link(hotspot, link, " back");
+            case 10 -> LinkEdits.markAndLink(screen, fresh.withLinks(List.of(link)), Optional.of(Screen.page("made", "Made")), "");
+            default -> HotspotEdits.copyTo(screen, HotspotEdits.copies(hotspots, p, naming, 4, 4));
+        };
+    }
+
+    @Test
+    void removingAScreenTakesTheLinksToItAndSaysWhich() {
+        Prototype p = Made.of("home page: go advance list; on advance item", "list page: go advance item; me advance list", "item page: back return");
+        assertThat(ScreenEdits.linksLostWith(p, List.of("list"))).extracting(Way::link).extracting(Link::id).containsExactly("home.go.tap");
+        Prototype without = ScreenEdits.remove(List.of(p.screens().get(1))).applyTo(p);
+        assertThat(without.index().ways()).extracting(w -> w.link().id()).containsExactly("home.on.tap", "item.back.tap");
+        assertThat(without.index().hotspotsOn("home")).hasSize(2);
+    }
+
+    @Test
+    void theFirstScreensMakeTheEntryAndRemovingItLeavesNone() {
+        Prototype p = ScreenEdits.add(List.of(Screen.page("a", "A"), Screen.page("b", "B"))).applyTo(Prototype.empty("New"));
+        assertThat(p.mainEntry().orElseThrow().target()).isEqualTo(new Target.ToScreen("a"));
+        assertThat(ScreenEdits.entry(p.screens().get(1)).applyTo(p).mainEntry().orElseThrow().target().id()).isEqualTo("b");
+        assertThat(ScreenEdits.remove(List.of(p.screens().getFirst())).applyTo(p).mainEntry()).isEmpty();
+    }
+
+    @Test
+    void aSharedHotspotStandsOnEachOfItsScreensAndIsChangedOnAll() {
+        Prototype p = Made.of("a page: back return", "b page:", "c page:");
+        Hotspot back = p.screens().getFirst().hotspots().getFirst();
+        Prototype shared = HotspotEdits.share(back, List.of("a", "b", "c")).applyTo(p);
+        assertThat(shared.index().hotspotsOn("c")).containsExactly(back);
+        assertThat(shared.screens().getFirst().hotspots()).isEmpty();
+        Prototype renamed = HotspotEdits.rename(back, "Back").applyTo(shared);
+        assertThat(renamed.index().hotspotsOn("b")).extracting(Hotspot::title).containsExactly("Back");
+        Prototype own = HotspotEdits.unshare(renamed.shared().getFirst(), renamed.screens().get(2)).applyTo(renamed);
+        assertThat(own.index().hotspotsOn("a")).isEmpty();
+        assertThat(own.screens().get(2).hotspots()).hasSize(1);
+    }
+
+    @Test
+    void nudgesInARowAreOneStepOfUndoButNotAcrossASave() {
+        Prototype p = Made.of("a page: back return");
+        Hotspot back = p.screens().getFirst().hotspots().getFirst();
+        History start = History.ofSaved(p);
+        History nudged = start.after(HotspotEdits.place(back, Width.NARROW, new Area(11, 10, 60, 60), true))
+                .after(HotspotEdits.place(back, Width.NARROW, new Area(12, 10, 60, 60), true));
+        assertThat(nudged.undone().prototype()).isSameAs(p);
+        assertThat(nudged.undoName()).contains("nudge “a.back”");
+        History saved = nudged.saved(nudged.prototype()).after(HotspotEdits.place(back, Width.NARROW, new Area(13, 10, 60, 60), true));
+        assertThat(saved.isSaved()).isFalse();
+        assertThat(saved.undone().isSaved()).isTrue();
+    }
+
+    @Test
+    void anEditThatChangesNothingLeavesNoTrace() {
+        History start = History.ofSaved(Made.of("a page:"));
+        assertThat(start.after(ScreenEdits.rename(start.prototype().screens().getFirst(), " a "))).isSameAs(start);
+    }
+
+    @Test
+    void idsAreTheTitlesWordsAndThreeLetters() {
+        Naming naming = new Naming(bound -> 0);
+        assertThat(naming.fresh("Tool détail!", java.util.Set.of())).isEqualTo("tool-detail-bbb");
+        assertThat(naming.fresh("日本", java.util.Set.of())).isEqualTo("x-bbb");
+    }
+}
