@@ -35,6 +35,10 @@ record Cell(String screen, LevelKind level, Behind behind, Ground ground) {
         static final Ground ITSELF = new Ground(LevelKind.BASE, true);
     }
 
+    Cell with(Behind other) {
+        return new Cell(screen, level, other, ground);
+    }
+
     boolean first() {
         return behind == Behind.NOTHING;
     }

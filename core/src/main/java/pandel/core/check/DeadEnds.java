@@ -28,7 +28,7 @@ final class DeadEnds {
         Map<String, Stuck> stuck = new LinkedHashMap<>();
         for (Exploration exploration : grounds.explorations()) {
             for (Node node : exploration.nodes()) {
-                if (!node.leadsOn && !screen(grounds, node).end()) {
+                if (!exploration.leadsOn(node) && !screen(grounds, node).end()) {
                     note(stuck.computeIfAbsent(node.cell.screen(), id -> new Stuck()), exploration, node);
                 }
             }
@@ -39,7 +39,7 @@ final class DeadEnds {
     }
 
     private static void note(Stuck stuck, Exploration exploration, Node node) {
-        if (node.leadsBack) {
+        if (exploration.leadsOnOrBack(node)) {
             stuck.onlyBack = stuck.onlyBack.or(() -> Optional.of(exploration.walkTo(node)));
         } else {
             stuck.dead = stuck.dead.or(() -> Optional.of(exploration.walkTo(node)));

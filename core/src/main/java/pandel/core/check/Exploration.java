@@ -11,10 +11,10 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.Cell.Behind;
 import pandel.core.check.Cell.Ground;
-import pandel.core.model.Closer;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
@@ -43,10 +43,11 @@ final class Exploration {
         private final @Nullable Node from;
         private final List<Event> by;
         private final Entry entry;
-        /** Whether anything but device back leads on to another row of screens. */
-        boolean leadsOn;
-        /** Whether device back leads to another row of screens. */
-        boolean leadsBack;
+        private boolean movesOn;
+        private boolean movesOnByBack;
+        /** Where the same row of screens stays current and yet other things may lead on. */
+        private final Set<Cell> stays = new LinkedHashSet<>(2);
+        private final Set<Cell> staysByBack = new LinkedHashSet<>(1);
 
         private Node(Cell cell, int distance, @Nullable Node from, List<Event> by, Entry entry) {
             this.cell = cell;
@@ -115,12 +116,27 @@ final class Exploration {
         List<Node> next = new ArrayList<>();
         for (Turn turn : turns.at(node.cell)) {
             turn.link().ifPresent(fired::add);
-            node.leadsOn |= changesRow(node.cell, turn.actions(), false);
+            node.movesOn |= changesRow(node.cell, turn.actions());
+            sameRow(node.cell, turn.actions()).ifPresent(node.stays::add);
             uncovered(node.cell, turn.actions())
                     .ifPresent(cell -> next.add(new Node(cell, node.distance + turn.events().size(), node, turn.events(), node.entry)));
         }
-        node.leadsBack = turns.back(node.cell).map(turn -> changesRow(node.cell, turn.actions(), true)).orElse(false);
+        turns.back(node.cell).ifPresent(turn -> {
+            node.movesOnByBack = changesRow(node.cell, turn.actions());
+            sameRow(node.cell, turn.actions()).ifPresent(node.staysByBack::add);
+        });
         return next;
+    }
+
+    /** Whether some list of events without device back leads on to another row of screens. */
+    boolean leadsOn(Node node) {
+        return node.movesOn || node.stays.stream().anyMatch(cell -> nodes.get(cell).movesOn);
+    }
+
+    /** Whether some list of events, device back among them, leads on to another row of screens. */
+    boolean leadsOnOrBack(Node node) {
+        return node.movesOn || node.movesOnByBack || Stream.concat(node.stays.stream(), node.staysByBack.stream())
+                .map(nodes::get).anyMatch(n -> n.movesOn || n.movesOnByBack);
     }
 
     /** The cell that actions lead to; empty when they go back to one that was come to before. */
@@ -146,22 +162,29 @@ final class Exploration {
         };
     }
 
-    /**
-     * Whether actions, perhaps done again and again, change the row of screens current on the levels. Dropping places of
-     * one screen uncovers that screen until its level is through; then an overlay closes by return, or by device back
-     * where that closes it, and the base has nothing more.
-     */
-    private static boolean changesRow(Cell cell, List<TrailAction> actions, boolean byDeviceBack) {
+    /** Whether actions change the row of screens current on the levels, leaving the prototype aside. */
+    private static boolean changesRow(Cell cell, List<TrailAction> actions) {
         return switch (actions.getFirst()) {
             case TrailAction.Put put -> !put.screen().id().equals(cell.screen());
             case TrailAction.Swap swap -> !swap.screen().id().equals(cell.screen());
-            case TrailAction.Drop drop -> cell.behind() == Behind.ANOTHER_SCREEN || !cell.level().base()
-                    && (!byDeviceBack || cell.level().closers().contains(Closer.DEVICE_BACK));
+            case TrailAction.Drop drop -> cell.behind() == Behind.ANOTHER_SCREEN;
             case TrailAction.Raise r -> true;
             case TrailAction.CloseLevel c -> true;
             case TrailAction.CloseToPages c -> true;
             case TrailAction.Leave l -> false;
         };
+    }
+
+    /**
+     * The other cell of the same row that actions lead to: a screen put on itself, and dropping such copies until the
+     * first. There are only these two for a screen on a level, so one look from each to the other is enough.
+     */
+    private static Optional<Cell> sameRow(Cell cell, List<TrailAction> actions) {
+        if (actions.getFirst() instanceof TrailAction.Put put && put.screen().id().equals(cell.screen())) {
+            return Optional.of(cell.with(cell.behind().whenPut(true)));
+        }
+        return actions.getFirst() instanceof TrailAction.Drop && cell.behind() == Behind.SAME_SCREEN_ONLY
+                ? Optional.of(cell.with(Behind.NOTHING)) : Optional.empty();
     }
 
     Device device() {
