@@ -1,0 +1,192 @@
+package pandel.files.json;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import pandel.core.model.Rest;
+import pandel.files.Unreadable;
+
+/** A JSON object being read: asks for its fields by name, says where a wrong one stands, and keeps those not asked for. */
+final class Fields {
+
+    private final JsonNode object;
+    private final String where;
+    private final Set<String> asked = new LinkedHashSet<>();
+
+    private Fields(JsonNode object, String where) {
+        this.object = object;
+        this.where = where;
+    }
+
+    /** @param where what people call this object: "screen tool-kqf" */
+    static Fields of(JsonNode node, String where) throws Unreadable {
+        if (!node.isObject()) {
+            throw new Unreadable("In " + where + ": expected an object { … }, found " + kind(node) + ".");
+        }
+        return new Fields(node, where);
+    }
+
+    private Optional<JsonNode> get(String name) {
+        asked.add(name);
+        JsonNode node = object.get(name);
+        return node == null || node.isNull() ? Optional.empty() : Optional.of(node);
+    }
+
+    boolean has(String name) {
+        return get(name).isPresent();
+    }
+
+    String text(String name) throws Unreadable {
+        return optionalText(name).orElseThrow(() -> missing(name));
+    }
+
+    Optional<String> optionalText(String name) throws Unreadable {
+        Optional<JsonNode> node = get(name);
+        if (node.isPresent() && !node.get().isTextual()) {
+            throw wrong(name, "a text", node.get());
+        }
+        return node.map(JsonNode::textValue);
+    }
+
+    double number(String name) throws Unreadable {
+        return optionalNumber(name).orElseThrow(() -> missing(name));
+    }
+
+    Optional<Double> optionalNumber(String name) throws Unreadable {
+        Optional<JsonNode> node = get(name);
+        if (node.isPresent() && !node.get().isNumber()) {
+            throw wrong(name, "a number", node.get());
+        }
+        return node.map(JsonNode::doubleValue);
+    }
+
+    /** A whole number within bounds. */
+    int whole(String name, int least, int most) throws Unreadable {
+        double value = number(name);
+        if (value != Math.rint(value) || value < least || value > most) {
+            throw new Unreadable("In " + where + ": “" + name + "” must be a whole number from " + least + " to " + most + ".");
+        }
+        return (int) value;
+    }
+
+    boolean flag(String name) throws Unreadable {
+        Optional<JsonNode> node = get(name);
+        if (node.isPresent() && !node.get().isBoolean()) {
+            throw wrong(name, "true or false", node.get());
+        }
+        return node.map(JsonNode::booleanValue).orElse(false);
+    }
+
+    /** One of a set of words. */
+    <T> T word(String name, T[] values, Function<T, String> word) throws Unreadable {
+        return optionalWord(name, values, word).orElseThrow(() -> missing(name));
+    }
+
+    <T> Optional<T> optionalWord(String name, T[] values, Function<T, String> word) throws Unreadable {
+        Optional<String> text = optionalText(name);
+        return text.isEmpty() ? Optional.empty() : Optional.of(find(name, text.get(), values, word));
+    }
+
+    <T> T find(String name, String text, T[] values, Function<T, String> word) throws Unreadable {
+        for (T value : values) {
+            if (word.apply(value).equals(text)) {
+                return value;
+            }
+        }
+        throw new Unreadable("In " + where + ": unknown " + name + " “" + text + "”; it can be "
+                + List.of(values).stream().map(word).collect(Collectors.joining(", ")) + ".");
+    }
+
+    /** The items of a list; none when it is not there. */
+    List<JsonNode> items(String name) throws Unreadable {
+        Optional<JsonNode> node = get(name);
+        if (node.isPresent() && !node.get().isArray()) {
+            throw wrong(name, "a list [ … ]", node.get());
+        }
+        List<JsonNode> items = new ArrayList<>();
+        node.ifPresent(list -> list.forEach(items::add));
+        return items;
+    }
+
+    List<String> texts(String name) throws Unreadable {
+        List<String> texts = new ArrayList<>();
+        for (JsonNode item : items(name)) {
+            if (!item.isTextual()) {
+                throw wrong(name, "a list of texts", item);
+            }
+            texts.add(item.textValue());
+        }
+        return texts;
+    }
+
+    /** A list of exactly that many numbers. */
+    double[] numbers(String name, int count) throws Unreadable {
+        List<JsonNode> items = items(name);
+        if (items.size() != count || !items.stream().allMatch(JsonNode::isNumber)) {
+            throw new Unreadable("In " + where + ": “" + name + "” must be a list of " + count + " numbers.");
+        }
+        return items.stream().mapToDouble(JsonNode::doubleValue).toArray();
+    }
+
+    Optional<Fields> object(String name) throws Unreadable {
+        Optional<JsonNode> node = get(name);
+        return node.isEmpty() ? Optional.empty() : Optional.of(of(node.get(), where + ", " + name));
+    }
+
+    List<String> names() {
+        List<String> names = new ArrayList<>();
+        object.fieldNames().forEachRemaining(names::add);
+        return names;
+    }
+
+    String where() {
+        return where;
+    }
+
+    /** Runs a constructor that checks its own arguments, its complaint becoming a sentence with a place. */
+    <T> T made(Supplier<T> constructor) throws Unreadable {
+        try {
+            return constructor.get();
+        } catch (IllegalArgumentException e) {
+            throw new Unreadable("In " + where + ": " + e.getMessage() + ".");
+        }
+    }
+
+    /** The fields nobody asked for. */
+    Rest rest() {
+        Map<String, Object> rest = new LinkedHashMap<>();
+        for (String name : names()) {
+            if (!asked.contains(name)) {
+                rest.put(name, Json.MAPPER.convertValue(object.get(name), Object.class));
+            }
+        }
+        return rest.isEmpty() ? Rest.NONE : new Rest(rest);
+    }
+
+    private Unreadable missing(String name) {
+        return new Unreadable("In " + where + ": “" + name + "” is missing.");
+    }
+
+    private Unreadable wrong(String name, String expected, JsonNode found) {
+        return new Unreadable("In " + where + ": “" + name + "” must be " + expected + ", found " + kind(found) + ".");
+    }
+
+    private static String kind(JsonNode node) {
+        return switch (node.getNodeType()) {
+            case OBJECT -> "an object";
+            case ARRAY -> "a list";
+            case STRING -> "a text";
+            case NUMBER -> "a number";
+            case BOOLEAN -> "true or false";
+            default -> "nothing";
+        };
+    }
+}

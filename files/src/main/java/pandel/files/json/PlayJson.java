@@ -1,0 +1,155 @@
+package pandel.files.json;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Gesture;
+import pandel.core.play.Event;
+import pandel.core.play.Happening;
+import pandel.core.play.Level;
+import pandel.core.play.Situation;
+import pandel.core.play.Stepped;
+import pandel.core.play.Visit;
+import pandel.core.play.Waits;
+import pandel.files.Unreadable;
+
+/** Events, situations and what happened, as JSON. */
+public final class PlayJson {
+
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private PlayJson() {
+    }
+
+    /** Reads a list of events: {@code [{"tap": "hotspot-id"}, {"elapse": 2000}, {"deviceBack": true}]}. */
+    public static List<Event> events(InputStream in) throws Unreadable, IOException {
+        JsonNode root;
+        try {
+            root = Json.MAPPER.readTree(in);
+        } catch (JsonProcessingException e) {
+            throw new Unreadable("The events are not sound JSON at line " + e.getLocation().getLineNr() + ".", e);
+        }
+        JsonNode list = root.isObject() && root.has("events") ? root.get("events") : root;
+        if (!list.isArray()) {
+            throw new Unreadable("The events must be a list [ … ].");
+        }
+        List<Event> events = new ArrayList<>();
+        for (JsonNode node : list) {
+            events.add(event(Fields.of(node, "event " + (events.size() + 1))));
+        }
+        return events;
+    }
+
+    private static Event event(Fields f) throws Unreadable {
+        if (f.has("tap")) {
+            Optional<String> hotspot = f.optionalText("tap");
+            return Event.tap(hotspot.orElseThrow());
+        }
+        if (f.has("tapAt")) {
+            double[] at = f.numbers("tapAt", 2);
+            return new Event.Touched(Gesture.TAP, new Event.On.Point(at[0], at[1]));
+        }
+        if (f.has("outside")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.Outside());
+        }
+        if (f.has("away")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.Away());
+        }
+        if (f.has("deviceBack")) {
+            return new Event.DeviceBack();
+        }
+        if (f.has("elapse")) {
+            return new Event.Elapse(f.whole("elapse", 0, Integer.MAX_VALUE));
+        }
+        if (f.has("scroll")) {
+            return new Event.Scroll(f.number("scroll"));
+        }
+        if (f.has("resize")) {
+            double[] size = f.numbers("resize", 2);
+            return f.made(() -> new Event.Resize(size[0], size[1]));
+        }
+        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, outside, away, deviceBack, elapse, scroll or resize.");
+    }
+
+    /** One event. */
+    public static ObjectNode event(Event event) {
+        ObjectNode node = NODES.objectNode();
+        switch (event) {
+            case Event.Touched touched -> {
+                switch (touched.on()) {
+                    case Event.On.OnHotspot on -> node.put("tap", on.id());
+                    case Event.On.Outside o -> node.put("outside", true);
+                    case Event.On.Away a -> node.put("away", true);
+                    case Event.On.Point at -> node.putArray("tapAt").add(at.x()).add(at.y());
+                }
+            }
+            case Event.DeviceBack back -> node.put("deviceBack", true);
+            case Event.Elapse elapse -> node.put("elapse", elapse.ms());
+            case Event.Scroll scroll -> node.put("scroll", scroll.to());
+            case Event.Resize resize -> node.putArray("resize").add(resize.width()).add(resize.height());
+        }
+        return node;
+    }
+
+    /** A list of events, as {@link #events} reads it. */
+    public static ArrayNode list(List<Event> events) {
+        ArrayNode list = NODES.arrayNode();
+        events.forEach(e -> list.add(event(e)));
+        return list;
+    }
+
+    /** A situation: device, levels with their trails (current place last), waits. */
+    public static ObjectNode situation(Situation s) {
+        ObjectNode node = NODES.objectNode().put("device", s.device().id()).put("width", s.width()).put("height", s.height())
+                .put("screen", s.screen());
+        ArrayNode levels = node.putArray("levels");
+        for (Level level : s.levels()) {
+            ObjectNode one = levels.addObject().put("kind", level.kind().word());
+            ArrayNode trail = one.putArray("trail");
+            for (Visit visit : level.trail().places()) {
+                ObjectNode place = trail.addObject().put("screen", visit.screen());
+                if (visit.scroll() > 0) {
+                    place.put("scroll", visit.scroll());
+                }
+            }
+        }
+        ArrayNode waits = node.putArray("waits");
+        for (Waits.Left left : s.waits().left()) {
+            waits.addObject().put("link", left.link()).put("ms", left.ms());
+        }
+        return node.put("left", s.left());
+    }
+
+    /** What happened and the situation after it. */
+    public static ObjectNode stepped(Stepped stepped) {
+        ObjectNode node = NODES.objectNode();
+        ObjectNode what = node.putObject("happened");
+        switch (stepped.happening()) {
+            case Happening.Moved moved -> {
+                what.put("what", "moved");
+                moved.link().ifPresent(l -> what.put("link", l));
+                what.put("motion", moved.motion().kind().word()).put("backward", moved.backward());
+            }
+            case Happening.Left left -> what.put("what", "left");
+            case Happening.Passed passed -> what.put("what", "passed").put("ms", passed.ms());
+            case Happening.Adjusted adjusted -> what.put("what", "adjusted");
+            case Happening.Nothing nothing -> {
+                what.put("what", "nothing").put("why", nothing.why());
+                nothing.link().ifPresent(l -> what.put("link", l));
+            }
+            case Happening.Refused refused -> {
+                what.put("what", "refused").put("why", refused.why());
+                refused.link().ifPresent(l -> what.put("link", l));
+            }
+        }
+        node.set("situation", situation(stepped.situation()));
+        return node;
+    }
+}

@@ -1,0 +1,120 @@
+package pandel.files.json;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import pandel.core.model.Device;
+import pandel.core.model.Entry;
+import pandel.core.model.Motion;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.SharedHotspot;
+import pandel.core.model.Target;
+import pandel.core.model.Verb;
+import pandel.files.Unreadable;
+
+/** Reads {@code prototype.json}. What is wrong is said with its place; unknown fields are kept. */
+public final class PrototypeReader {
+
+    /** The format this Pandel writes, and the newest it reads. */
+    public static final String FORMAT = "pandel/1";
+
+    private final Set<String> ids = new HashSet<>();
+
+    private PrototypeReader() {
+    }
+
+    /** Reads a prototype; the stream is left open. */
+    public static Prototype read(InputStream in) throws Unreadable, IOException {
+        JsonNode root;
+        try {
+            root = Json.MAPPER.readTree(in);
+        } catch (JsonProcessingException e) {
+            String place = e.getLocation() == null ? "" : " at line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr();
+            throw new Unreadable("prototype.json is not sound JSON" + place + ": " + firstSentence(e.getOriginalMessage()), e);
+        }
+        return new PrototypeReader().prototype(Fields.of(root, "prototype.json"));
+    }
+
+    private static String firstSentence(String message) {
+        String line = message.lines().findFirst().orElse("");
+        return line.endsWith(".") ? line : line + ".";
+    }
+
+    private Prototype prototype(Fields fields) throws Unreadable {
+        checkFormat(fields);
+        String title = fields.optionalText("title").orElse("");
+        List<Device> devices = new ArrayList<>();
+        for (JsonNode node : fields.items("devices")) {
+            devices.add(device(Fields.of(node, "device " + (devices.size() + 1))));
+        }
+        List<Entry> entries = new ArrayList<>();
+        for (JsonNode node : fields.items("entries")) {
+            Fields entry = Fields.of(node, "entry " + (entries.size() + 1));
+            entries.add(new Entry(fresh(entry), new Target.ToScreen(entry.text("screen")), entry.optionalText("address"), entry.rest()));
+        }
+        Map<Verb, Motion> motions = new EnumMap<>(Verb.class);
+        Fields own = fields.object("motions").orElse(null);
+        for (String verb : own == null ? List.<String>of() : own.names()) {
+            motions.put(own.find("verb", verb, Verb.values(), Verb::word), ScreenReader.motion(own.object(verb).orElseThrow()));
+        }
+        ScreenReader reader = new ScreenReader(this::claim);
+        List<Screen> screens = new ArrayList<>();
+        for (JsonNode node : fields.items("screens")) {
+            screens.add(reader.screen(Fields.of(node, "screen " + (screens.size() + 1))));
+        }
+        List<SharedHotspot> shared = new ArrayList<>();
+        for (JsonNode node : fields.items("shared")) {
+            Fields one = Fields.of(node, "shared hotspot " + (shared.size() + 1));
+            shared.add(new SharedHotspot(reader.hotspot(one.object("hotspot")
+                    .orElseThrow(() -> new Unreadable("In " + one.where() + ": “hotspot” is missing."))),
+                    new LinkedHashSet<>(one.texts("screens")), one.rest()));
+        }
+        return new Prototype(title, screens, shared, entries, devices, motions, fields.rest());
+    }
+
+    private static void checkFormat(Fields fields) throws Unreadable {
+        String format = fields.optionalText("format").orElse("");
+        if (!format.matches("pandel/\\d{1,6}")) {
+            throw new Unreadable("This is no Pandel prototype: prototype.json does not begin with \"format\": \"" + FORMAT + "\".");
+        }
+        int version = Integer.parseInt(format.substring("pandel/".length()));
+        if (version != 1) {
+            throw new Unreadable("This file was written by a newer Pandel (format " + format + ", this one reads "
+                    + FORMAT + "); open it with that one.");
+        }
+    }
+
+    private Device device(Fields f) throws Unreadable {
+        String id = fresh(f);
+        String title = f.text("title");
+        double width = f.number("width");
+        double height = f.number("height");
+        double scale = f.optionalNumber("scale").orElse(1.0);
+        Device.Back back = f.word("back", Device.Back.values(), Device.Back::word);
+        Device.Pointing pointing = f.word("pointing", Device.Pointing.values(), Device.Pointing::word);
+        return f.made(() -> new Device(id, title, width, height, scale, back, pointing, f.rest()));
+    }
+
+    private String fresh(Fields fields) throws Unreadable {
+        return claim(fields, fields.text("id"));
+    }
+
+    private String claim(Fields fields, String id) throws Unreadable {
+        if (id.isBlank() || id.length() > 200) {
+            throw new Unreadable("In " + fields.where() + ": an id has 1 to 200 letters.");
+        }
+        if (!ids.add(id)) {
+            throw new Unreadable("In " + fields.where() + ": the id “" + id + "” is used twice; give one of the two another id.");
+        }
+        return id;
+    }
+}

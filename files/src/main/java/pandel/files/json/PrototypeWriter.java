@@ -1,0 +1,159 @@
+package pandel.files.json;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.function.Function;
+import pandel.core.model.Area;
+import pandel.core.model.Branch;
+import pandel.core.model.Cause;
+import pandel.core.model.Device;
+import pandel.core.model.Effect;
+import pandel.core.model.Entry;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Mock;
+import pandel.core.model.Motion;
+import pandel.core.model.Picture;
+import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.SharedHotspot;
+import pandel.core.model.State;
+
+/** Writes {@code prototype.json}: always the same order of fields; what is usual is left out. */
+public final class PrototypeWriter {
+
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private PrototypeWriter() {
+    }
+
+    /** The whole text of {@code prototype.json}. */
+    public static String text(Prototype prototype) {
+        return Json.text(prototype(prototype));
+    }
+
+    static ObjectNode prototype(Prototype p) {
+        ObjectNode node = NODES.objectNode().put("format", PrototypeReader.FORMAT).put("title", p.title());
+        list(node, "devices", p.devices(), PrototypeWriter::device);
+        list(node, "entries", p.entries(), PrototypeWriter::entry);
+        if (!p.motions().isEmpty()) {
+            ObjectNode motions = node.putObject("motions");
+            p.motions().forEach((verb, motion) -> motions.set(verb.word(), motion(motion)));
+        }
+        list(node, "screens", p.screens(), PrototypeWriter::screen);
+        list(node, "shared", p.shared(), PrototypeWriter::shared);
+        return with(node, p.rest());
+    }
+
+    private static ObjectNode device(Device d) {
+        return with(NODES.objectNode().put("id", d.id()).put("title", d.title()).put("width", d.width())
+                .put("height", d.height()).put("scale", d.scale()).put("back", d.back().word())
+                .put("pointing", d.pointing().word()), d.rest());
+    }
+
+    private static ObjectNode entry(Entry e) {
+        ObjectNode node = NODES.objectNode().put("id", e.id()).put("screen", e.target().id());
+        e.address().ifPresent(a -> node.put("address", a));
+        return with(node, e.rest());
+    }
+
+    private static ObjectNode screen(Screen s) {
+        ObjectNode node = NODES.objectNode().put("id", s.id()).put("title", s.title()).put("form", s.form().word())
+                .put("status", s.status().word());
+        if (!s.section().isEmpty()) {
+            node.put("section", s.section());
+        }
+        if (s.end()) {
+            node.put("end", true);
+        }
+        s.closedBy().ifPresent(closers -> {
+            ArrayNode words = node.putArray("closedBy");
+            closers.stream().sorted().forEach(c -> words.add(c.word()));
+        });
+        list(node, "mocks", s.mocks(), PrototypeWriter::mock);
+        list(node, "states", s.states(), PrototypeWriter::state);
+        list(node, "hotspots", s.hotspots(), PrototypeWriter::hotspot);
+        list(node, "links", s.links(), PrototypeWriter::link);
+        return with(node, s.rest());
+    }
+
+    private static ObjectNode state(State s) {
+        ObjectNode node = NODES.objectNode().put("id", s.id()).put("title", s.title());
+        list(node, "mocks", s.mocks(), PrototypeWriter::mock);
+        return with(node, s.rest());
+    }
+
+    private static ObjectNode mock(Mock mock) {
+        return switch (mock) {
+            case Picture p -> {
+                ObjectNode node = NODES.objectNode().put("on", p.on().word()).put("picture", p.content());
+                node.putArray("pixels").add(p.pixelWidth()).add(p.pixelHeight());
+                yield with(node.put("scale", p.scale()).put("source", p.source()), p.rest());
+            }
+        };
+    }
+
+    private static ObjectNode shared(SharedHotspot s) {
+        ObjectNode node = NODES.objectNode();
+        node.set("hotspot", hotspot(s.hotspot()));
+        ArrayNode screens = node.putArray("screens");
+        s.screens().forEach(screens::add);
+        return with(node, s.rest());
+    }
+
+    private static ObjectNode hotspot(Hotspot h) {
+        ObjectNode node = NODES.objectNode().put("id", h.id()).put("title", h.title());
+        ObjectNode areas = node.putObject("areas");
+        h.areas().forEach((width, area) -> areas.set(width.word(), area(area)));
+        list(node, "links", h.links(), PrototypeWriter::link);
+        return with(node, h.rest());
+    }
+
+    private static ArrayNode area(Area a) {
+        return NODES.arrayNode().add(a.x()).add(a.y()).add(a.width()).add(a.height());
+    }
+
+    private static ObjectNode link(Link l) {
+        ObjectNode node = NODES.objectNode().put("id", l.id());
+        ObjectNode cause = node.putObject("cause");
+        switch (l.cause()) {
+            case Cause.Touch touch -> cause.put("gesture", touch.gesture().word());
+            case Cause.Wait wait -> cause.put("wait", wait.ms());
+        }
+        list(node, "branches", l.branches(), PrototypeWriter::branch);
+        return with(node, l.rest());
+    }
+
+    private static ObjectNode branch(Branch b) {
+        ObjectNode node = NODES.objectNode();
+        list(node, "effects", b.effects(), PrototypeWriter::effect);
+        b.motion().ifPresent(m -> node.set("motion", motion(m)));
+        return with(node, b.rest());
+    }
+
+    private static ObjectNode effect(Effect e) {
+        ObjectNode node = NODES.objectNode().put("verb", e.verb().word());
+        e.target().ifPresent(t -> node.put("screen", t.id()));
+        return node;
+    }
+
+    private static ObjectNode motion(Motion m) {
+        return with(NODES.objectNode().put("kind", m.kind().word()).put("direction", m.direction().word())
+                .put("ms", m.ms()).put("easing", m.easing()), m.rest());
+    }
+
+    private static <T> void list(ObjectNode node, String name, List<T> items, Function<T, ObjectNode> write) {
+        if (!items.isEmpty()) {
+            ArrayNode list = node.putArray(name);
+            items.forEach(item -> list.add(write.apply(item)));
+        }
+    }
+
+    private static ObjectNode with(ObjectNode node, Rest rest) {
+        rest.fields().forEach((name, value) -> node.set(name, Json.MAPPER.valueToTree(value)));
+        return node;
+    }
+}

@@ -1,0 +1,150 @@
+package pandel.files.json;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.model.Area;
+import pandel.core.model.Branch;
+import pandel.core.model.Cause;
+import pandel.core.model.Closer;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Mock;
+import pandel.core.model.Motion;
+import pandel.core.model.Picture;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.State;
+import pandel.core.model.Status;
+import pandel.core.model.Target;
+import pandel.core.model.Verb;
+import pandel.core.model.Width;
+import pandel.files.Unreadable;
+
+/** Reads a screen and what stands on it. */
+final class ScreenReader {
+
+    /** Takes an id, or says that it is taken. */
+    interface Ids {
+        String claim(Fields fields, String id) throws Unreadable;
+    }
+
+    private static final int LONGEST_WAIT = 86_400_000;
+
+    private final Ids ids;
+
+    ScreenReader(Ids ids) {
+        this.ids = ids;
+    }
+
+    Screen screen(Fields f) throws Unreadable {
+        String id = ids.claim(f, f.text("id"));
+        String where = "screen “" + id + "”";
+        List<Mock> mocks = mocks(f, where);
+        List<State> states = new ArrayList<>();
+        for (JsonNode node : f.items("states")) {
+            Fields s = Fields.of(node, where + ", state " + (states.size() + 1));
+            states.add(new State(ids.claim(s, s.text("id")), s.optionalText("title").orElse(""), mocks(s, where), s.rest()));
+        }
+        List<Hotspot> hotspots = new ArrayList<>();
+        for (JsonNode node : f.items("hotspots")) {
+            hotspots.add(hotspot(Fields.of(node, where + ", hotspot " + (hotspots.size() + 1))));
+        }
+        Optional<Set<Closer>> closedBy = Optional.empty();
+        if (f.has("closedBy")) {
+            Set<Closer> closers = EnumSet.noneOf(Closer.class);
+            for (String word : f.texts("closedBy")) {
+                closers.add(f.find("closer", word, Closer.values(), Closer::word));
+            }
+            closedBy = Optional.of(closers);
+        }
+        return new Screen(id, f.optionalText("title").orElse(""),
+                f.optionalWord("form", Form.values(), Form::word).orElse(Form.PAGE),
+                f.optionalWord("status", Status.values(), Status::word).orElse(Status.DRAFT),
+                f.optionalText("section").orElse(""), f.flag("end"), closedBy, mocks, states, hotspots,
+                links(f, where), f.rest());
+    }
+
+    private List<Mock> mocks(Fields f, String where) throws Unreadable {
+        List<Mock> mocks = new ArrayList<>();
+        for (JsonNode node : f.items("mocks")) {
+            Fields m = Fields.of(node, where + ", mock " + (mocks.size() + 1));
+            String content = m.text("picture");
+            if (!content.matches("[0-9a-f]{64}\\.(png|jpg)")) {
+                throw new Unreadable("In " + m.where() + ": “picture” must name a file in pictures/, its hash and .png or .jpg.");
+            }
+            double[] pixels = m.numbers("pixels", 2);
+            double scale = m.optionalNumber("scale").orElse(1.0);
+            Width on = m.optionalWord("on", Width.values(), Width::word).orElse(Width.NARROW);
+            String source = m.optionalText("source").orElse("");
+            mocks.add(m.made(() -> new Picture(on, content, (int) pixels[0], (int) pixels[1], scale, source, m.rest())));
+        }
+        return mocks;
+    }
+
+    Hotspot hotspot(Fields f) throws Unreadable {
+        String id = ids.claim(f, f.text("id"));
+        Map<Width, Area> areas = new EnumMap<>(Width.class);
+        Optional<Fields> placed = f.object("areas");
+        if (placed.isPresent()) {
+            for (String name : placed.get().names()) {
+                Width width = placed.get().find("width", name, Width.values(), Width::word);
+                double[] n = placed.get().numbers(name, 4);
+                areas.put(width, placed.get().made(() -> new Area(n[0], n[1], n[2], n[3])));
+            }
+        }
+        return new Hotspot(id, f.optionalText("title").orElse(""), areas, links(f, "hotspot “" + id + "”"), f.rest());
+    }
+
+    private List<Link> links(Fields f, String where) throws Unreadable {
+        List<Link> links = new ArrayList<>();
+        for (JsonNode node : f.items("links")) {
+            links.add(link(Fields.of(node, where + ", link " + (links.size() + 1))));
+        }
+        return links;
+    }
+
+    private Link link(Fields f) throws Unreadable {
+        String id = ids.claim(f, f.text("id"));
+        Fields c = f.object("cause").orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."));
+        Cause cause = c.has("wait") ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT))
+                : new Cause.Touch(c.word("gesture", Gesture.values(), Gesture::word));
+        List<Branch> branches = new ArrayList<>();
+        for (JsonNode node : f.items("branches")) {
+            branches.add(branch(Fields.of(node, f.where() + ", branch " + (branches.size() + 1))));
+        }
+        return new Link(id, cause, branches, f.rest());
+    }
+
+    private static Branch branch(Fields f) throws Unreadable {
+        List<Effect> effects = new ArrayList<>();
+        for (JsonNode node : f.items("effects")) {
+            Fields e = Fields.of(node, f.where());
+            Verb verb = e.word("verb", Verb.values(), Verb::word);
+            effects.add(Effect.of(verb, new Target.ToScreen(verb.needsTarget() ? e.text("screen") : "")));
+        }
+        if (effects.size() > 1) {
+            throw new Unreadable("In " + f.where() + ": a branch holds at most one move.");
+        }
+        Optional<Fields> motion = f.object("motion");
+        return new Branch(effects, motion.isEmpty() ? Optional.empty() : Optional.of(motion(motion.get())), f.rest());
+    }
+
+    static Motion motion(Fields f) throws Unreadable {
+        Motion.Kind kind = f.word("kind", Motion.Kind.values(), Motion.Kind::word);
+        Motion.Direction direction = f.optionalWord("direction", Motion.Direction.values(), Motion.Direction::word)
+                .orElse(Motion.Direction.LEFT);
+        int ms = f.whole("ms", 0, 5000);
+        String easing = f.optionalText("easing").orElse("ease");
+        Rest rest = f.rest();
+        return new Motion(kind, direction, ms, easing, rest);
+    }
+}

@@ -1,0 +1,77 @@
+package pandel.files.store;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Comparator;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.stream.Stream;
+
+/**
+ * The pictures of one open prototype: those of the file it came from, and those taken in since, which lie in a folder of
+ * their own until they are saved. Safe for several threads.
+ */
+public final class PictureShelf implements PictureSource, AutoCloseable {
+
+    private final Path taken;
+    private final List<PictureSource> sources = new CopyOnWriteArrayList<>();
+
+    /** An empty shelf with a folder among the system's temporary ones. */
+    public PictureShelf() throws IOException {
+        this.taken = Files.createTempDirectory("pandel-pictures");
+        sources.add(new FolderPictures(taken));
+    }
+
+    /** Adds a file's pictures. */
+    public void add(PictureSource source) {
+        sources.add(source);
+    }
+
+    /** Takes bytes in and gives their content name. */
+    public String take(byte[] bytes, String ending) throws IOException {
+        String content = contentName(bytes, ending);
+        Path file = taken.resolve(content);
+        if (!Files.exists(file)) {
+            Path beside = Files.createTempFile(taken, "new", ".part");
+            Files.write(beside, bytes);
+            Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING);
+        }
+        return content;
+    }
+
+    /** SHA-256 in hex, a dot, the ending. */
+    public static String contentName(byte[] bytes, String ending) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes)) + "." + ending;
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java has SHA-256", e);
+        }
+    }
+
+    @Override
+    public Optional<byte[]> read(String content) throws IOException {
+        for (PictureSource source : sources) {
+            Optional<byte[]> bytes = source.read(content);
+            if (bytes.isPresent()) {
+                return bytes;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Forgets what was taken in and not saved. */
+    @Override
+    public void close() throws IOException {
+        try (Stream<Path> files = Files.walk(taken)) {
+            for (Path path : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(path);
+            }
+        }
+    }
+}

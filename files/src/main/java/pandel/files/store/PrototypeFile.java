@@ -1,0 +1,149 @@
+package pandel.files.store;
+
+import java.io.BufferedInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Enumeration;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import pandel.core.model.Mock;
+import pandel.core.model.Picture;
+import pandel.core.model.Prototype;
+import pandel.files.Unreadable;
+import pandel.files.json.PrototypeReader;
+
+/** Opens a prototype: a {@code .pandel} zip, or a folder of the same content. Safe with anything. */
+public final class PrototypeFile {
+
+    static final String JSON = "prototype.json";
+    static final String PICTURES = "pictures/";
+    private static final int MOST_ENTRIES = 30_000;
+    private static final long MOST_JSON = 400_000_000;
+    private static final long BOMB_FROM = 10_000_000;
+    private static final int BOMB_RATIO = 100;
+
+    /**
+     * An opened prototype.
+     *
+     * @param pictures where its pictures are
+     * @param missing  content names of pictures that the file should hold and does not
+     */
+    public record Opened(Prototype prototype, PictureSource pictures, List<String> missing) {
+    }
+
+    private PrototypeFile() {
+    }
+
+    /** Reads a file or folder; the pictures stay where they are. */
+    public static Opened open(Path path) throws Unreadable {
+        String name = path.getFileName() == null ? path.toString() : path.getFileName().toString();
+        try {
+            return Files.isDirectory(path) ? folder(path, name) : zip(path, name);
+        } catch (Unreadable e) {
+            throw new Unreadable("“" + name + "” cannot be opened. " + e.sentence(), e);
+        } catch (NoSuchFileException e) {
+            throw new Unreadable("There is no file “" + path + "”; check the name.", e);
+        } catch (IOException | RuntimeException e) {
+            throw new Unreadable("“" + name + "” cannot be read: " + e.getMessage(), e);
+        }
+    }
+
+    private static Opened folder(Path path, String name) throws IOException, Unreadable {
+        Path json = path.resolve(JSON);
+        if (!Files.isRegularFile(json)) {
+            throw new Unreadable("The folder holds no prototype.json.");
+        }
+        if (Files.size(json) > MOST_JSON) {
+            throw new Unreadable("Its prototype.json is larger than Pandel reads.");
+        }
+        Set<String> held = new LinkedHashSet<>();
+        Path pictures = path.resolve(PICTURES);
+        if (Files.isDirectory(pictures)) {
+            try (Stream<Path> files = Files.list(pictures)) {
+                files.forEach(f -> held.add(f.getFileName().toString()));
+            }
+        }
+        try (InputStream in = new BufferedInputStream(Files.newInputStream(json))) {
+            return opened(PrototypeReader.read(in), new FolderPictures(pictures), held);
+        }
+    }
+
+    private static Opened zip(Path path, String name) throws IOException, Unreadable {
+        if (!Files.exists(path)) {
+            throw new NoSuchFileException(path.toString());
+        }
+        try (ZipFile zip = new ZipFile(path.toFile())) {
+            Set<String> held = entries(zip);
+            ZipEntry json = zip.getEntry(JSON);
+            if (json == null) {
+                throw new Unreadable("It is a zip without a prototype.json, so no Pandel prototype.");
+            }
+            try (InputStream in = new Capped(new BufferedInputStream(zip.getInputStream(json)), most(json))) {
+                return opened(PrototypeReader.read(in), new ZipPictures(path), held);
+            }
+        } catch (ZipException e) {
+            throw new Unreadable(startsAsZip(path) ? "It is cut short or damaged; take an earlier copy of it."
+                    : "It is no Pandel prototype.", e);
+        }
+    }
+
+    /** How many bytes of it are read: an entry that unpacks to far more than its size is no prototype. */
+    private static long most(ZipEntry json) {
+        return Math.min(MOST_JSON, Math.max(BOMB_FROM, json.getCompressedSize() * BOMB_RATIO));
+    }
+
+    private static Set<String> entries(ZipFile zip) throws Unreadable {
+        if (zip.size() > MOST_ENTRIES) {
+            throw new Unreadable("It holds " + zip.size() + " files; a prototype has at most " + MOST_ENTRIES + ".");
+        }
+        Set<String> held = new LinkedHashSet<>();
+        for (Enumeration<? extends ZipEntry> e = zip.entries(); e.hasMoreElements();) {
+            String entry = e.nextElement().getName();
+            if (entry.startsWith("/") || entry.contains("\\") || entry.matches("^[A-Za-z]:.*") || List.of(entry.split("/")).contains("..")) {
+                throw new Unreadable("It names a path outside itself, “" + entry + "”, so it was not made by Pandel and is not opened.");
+            }
+            if (entry.startsWith(PICTURES)) {
+                held.add(entry.substring(PICTURES.length()));
+            }
+        }
+        return held;
+    }
+
+    private static boolean startsAsZip(Path path) throws IOException {
+        try (InputStream in = Files.newInputStream(path)) {
+            byte[] start = in.readNBytes(2);
+            return start.length == 2 && start[0] == 'P' && start[1] == 'K';
+        }
+    }
+
+    private static Opened opened(Prototype prototype, PictureSource pictures, Set<String> held) {
+        List<String> missing = new ArrayList<>(pictures(prototype));
+        missing.removeAll(held);
+        return new Opened(prototype, pictures, missing);
+    }
+
+    /** Content names of the pictures a prototype shows, each once. */
+    static Set<String> pictures(Prototype prototype) {
+        Set<String> contents = new LinkedHashSet<>();
+        prototype.screens().forEach(screen -> {
+            screen.mocks().forEach(mock -> contents.add(content(mock)));
+            screen.states().forEach(state -> state.mocks().forEach(mock -> contents.add(content(mock))));
+        });
+        return contents;
+    }
+
+    private static String content(Mock mock) {
+        return switch (mock) {
+            case Picture picture -> picture.content();
+        };
+    }
+}

@@ -1,0 +1,169 @@
+package pandel.files.store;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.time.LocalDateTime;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import pandel.core.model.Prototype;
+import pandel.files.Unreadable;
+import pandel.files.json.PrototypeWriter;
+
+/** Saves a prototype: writes beside, flushes, renames. At no moment is there no whole file. */
+public final class PrototypeSaving {
+
+    private PrototypeSaving() {
+    }
+
+    /** Saves as one {@code .pandel} file. */
+    public static void toFile(Prototype prototype, Path file, PictureShelf shelf) throws Unreadable {
+        Path target = file.toAbsolutePath();
+        Path beside = target.resolveSibling("." + target.getFileName() + ".saving");
+        try {
+            keepWhatGoes(prototype, target, shelf);
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(beside), 1 << 16);
+                    ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+                zip.putNextEntry(stable(PrototypeFile.JSON));
+                zip.write(PrototypeWriter.text(prototype).getBytes(StandardCharsets.UTF_8));
+                zip.closeEntry();
+                for (String content : PrototypeFile.pictures(prototype)) {
+                    Optional<byte[]> bytes = shelf.read(content);
+                    if (bytes.isPresent()) {
+                        store(zip, content, bytes.get());
+                    }
+                }
+            }
+            flush(beside);
+            rename(beside, target);
+            shelf.add(new ZipPictures(target));
+        } catch (IOException e) {
+            throw cannot(file, e);
+        } finally {
+            discard(beside);
+        }
+    }
+
+    /** Saves as a plain folder for version control. */
+    public static void toFolder(Prototype prototype, Path folder, PictureShelf shelf) throws Unreadable {
+        Path target = folder.toAbsolutePath();
+        Path pictures = target.resolve(PrototypeFile.PICTURES);
+        Path beside = target.resolve("." + PrototypeFile.JSON + ".saving");
+        try {
+            Files.createDirectories(pictures);
+            Set<String> wanted = PrototypeFile.pictures(prototype);
+            for (String content : wanted) {
+                Path file = pictures.resolve(content);
+                Optional<byte[]> bytes = Files.exists(file) ? Optional.empty() : shelf.read(content);
+                if (bytes.isPresent()) {
+                    Path part = pictures.resolve("." + content + ".saving");
+                    Files.write(part, bytes.get());
+                    flush(part);
+                    rename(part, file);
+                }
+            }
+            Files.writeString(beside, PrototypeWriter.text(prototype));
+            flush(beside);
+            rename(beside, target.resolve(PrototypeFile.JSON));
+            removeOthers(pictures, wanted, shelf);
+            shelf.add(new FolderPictures(pictures));
+        } catch (IOException e) {
+            throw cannot(folder, e);
+        } finally {
+            discard(beside);
+        }
+    }
+
+    /** Pictures that the old file holds and the new one will not: undo may bring them back, so the shelf keeps them. */
+    private static void keepWhatGoes(Prototype prototype, Path target, PictureShelf shelf) throws IOException {
+        if (!Files.isRegularFile(target)) {
+            return;
+        }
+        Set<String> old = new HashSet<>();
+        try {
+            old.addAll(PrototypeFile.pictures(PrototypeFile.open(target).prototype()));
+        } catch (Unreadable e) {
+            return;
+        }
+        old.removeAll(PrototypeFile.pictures(prototype));
+        ZipPictures file = new ZipPictures(target);
+        for (String content : old) {
+            Optional<byte[]> bytes = file.read(content);
+            if (bytes.isPresent()) {
+                shelf.take(bytes.get(), content.substring(content.indexOf('.') + 1));
+            }
+        }
+    }
+
+    private static void removeOthers(Path pictures, Set<String> wanted, PictureShelf shelf) throws IOException {
+        try (Stream<Path> files = Files.list(pictures)) {
+            for (Path file : files.toList()) {
+                String name = file.getFileName().toString();
+                if (name.matches("[0-9a-f]{64}\\.(png|jpg)") && !wanted.contains(name)) {
+                    shelf.take(Files.readAllBytes(file), name.substring(name.indexOf('.') + 1));
+                    Files.delete(file);
+                }
+            }
+        }
+    }
+
+    /** An entry whose time is always the same, so that the same prototype gives the same bytes. */
+    private static ZipEntry stable(String name) {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTimeLocal(LocalDateTime.of(2026, 1, 1, 0, 0));
+        return entry;
+    }
+
+    private static void store(ZipOutputStream zip, String content, byte[] bytes) throws IOException {
+        CRC32 crc = new CRC32();
+        crc.update(bytes);
+        ZipEntry entry = stable(PrototypeFile.PICTURES + content);
+        entry.setMethod(ZipEntry.STORED);
+        entry.setSize(bytes.length);
+        entry.setCrc(crc.getValue());
+        zip.putNextEntry(entry);
+        zip.write(bytes);
+        zip.closeEntry();
+    }
+
+    private static void flush(Path file) throws IOException {
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
+            channel.force(true);
+        }
+    }
+
+    private static void rename(Path from, Path to) throws IOException {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
+        } catch (AtomicMoveNotSupportedException e) {
+            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+
+    private static void discard(Path beside) {
+        try {
+            Files.deleteIfExists(beside);
+        } catch (IOException e) {
+            // A left-over beside the file harms nobody; the next save writes over it.
+        }
+    }
+
+    private static Unreadable cannot(Path path, IOException e) {
+        return new Unreadable("“" + path.getFileName() + "” could not be saved in " + path.toAbsolutePath().getParent() + ": "
+                + (e instanceof AccessDeniedException ? "no permission to write there" : e.getMessage())
+                + ". Your work is still open; save it elsewhere.", e);
+    }
+}
