@@ -1,0 +1,34 @@
+package pandel.core.edit;
+
+import java.util.Optional;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Screen;
+import pandel.core.model.Target;
+import pandel.core.model.Verb;
+
+/** Which verbs fit which screens, so that the interface offers only what can work. */
+public final class Fitting {
+
+    private Fitting() {
+    }
+
+    /** Why a verb cannot lead from a screen to another; empty when it can. */
+    public static Optional<String> whyNot(Verb verb, Screen from, Screen target) {
+        boolean goesOn = verb == Verb.ADVANCE || verb == Verb.REPLACE;
+        return goesOn && target.form() != Form.PAGE && target.form() != from.form()
+                ? Optional.of("“" + target.shownTitle() + "” is a " + target.form().word() + ": it opens above") : Optional.empty();
+    }
+
+    /** The verb that most likely is meant: pages are advanced to, anything else opens above or is the next step of its like. */
+    public static Verb usualVerb(Screen from, Screen target) {
+        return whyNot(Verb.ADVANCE, from, target).isPresent() ? Verb.OPEN_ABOVE : Verb.ADVANCE;
+    }
+
+    /** The effect with another target, its verb kept where it fits. */
+    public static Effect leadingTo(Optional<Effect> now, Screen from, Screen target) {
+        Verb verb = now.map(Effect::verb).filter(Verb::needsTarget).filter(v -> whyNot(v, from, target).isEmpty())
+                .orElse(usualVerb(from, target));
+        return Effect.of(verb, new Target.ToScreen(target.id()));
+    }
+}

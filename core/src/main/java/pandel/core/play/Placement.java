@@ -1,0 +1,74 @@
+package pandel.core.play;
+
+import java.util.Optional;
+import pandel.core.model.Form;
+import pandel.core.model.Mock;
+import pandel.core.model.Screen;
+import pandel.core.model.Width;
+
+/**
+ * Where a screen's mock stands on a device, in the device's px.
+ *
+ * @param x         of its left edge
+ * @param y         of its top edge when not scrolled
+ * @param factor    device px for each px of the mock
+ * @param width     of the mock as it stands
+ * @param height    of the mock as it stands
+ * @param maxScroll px it can be scrolled, 0 when all of it shows
+ */
+public record Placement(double x, double y, double factor, double width, double height, double maxScroll) {
+
+    private static final double NARROWEST = 0.75;
+    private static final double WIDEST = 4.0 / 3;
+
+    /** Width and height in px. */
+    public record Size(double width, double height) {
+    }
+
+    /** The size of a screen's mock for a width; one that has none is taken as large as its form usually is. */
+    public static Size sizeOf(Screen screen, Width width, double deviceWidth, double deviceHeight) {
+        Optional<Mock> mock = screen.mockFor(width);
+        if (mock.isPresent()) {
+            return new Size(mock.get().width(), mock.get().height());
+        }
+        return switch (screen.form()) {
+            case PAGE -> new Size(deviceWidth, deviceHeight);
+            case DIALOG -> new Size(Math.rint(deviceWidth * 0.8), Math.rint(deviceWidth * 0.6));
+            case SHEET -> new Size(deviceWidth, Math.rint(deviceHeight / 2));
+            case PANEL -> new Size(Math.rint(deviceWidth * 0.8), deviceHeight);
+        };
+    }
+
+    /** The width a screen's hotspots are placed on when it is seen on a device of a width. */
+    public static Width areasOf(Screen screen, Width width) {
+        return screen.mockFor(width).map(Mock::on).orElse(width);
+    }
+
+    /**
+     * Places a screen. Pages and sheets are scaled to the device's width when that is ¾ to 4⁄3 of their own, and stand at
+     * their own size, centred, else; dialogs and panels stand at their own size unless the device is narrower.
+     */
+    public static Placement of(Screen screen, double deviceWidth, double deviceHeight) {
+        Size size = sizeOf(screen, Width.of(deviceWidth), deviceWidth, deviceHeight);
+        double ratio = deviceWidth / size.width();
+        boolean near = ratio >= NARROWEST && ratio <= WIDEST;
+        double factor = switch (screen.form()) {
+            case PAGE, SHEET -> near ? ratio : 1;
+            case DIALOG, PANEL -> Math.min(1, ratio);
+        };
+        double w = size.width() * factor;
+        double h = size.height() * factor;
+        double x = screen.form() == Form.PANEL ? deviceWidth - w : (deviceWidth - w) / 2;
+        double y = switch (screen.form()) {
+            case PAGE, PANEL -> 0;
+            case SHEET -> Math.max(0, deviceHeight - h);
+            case DIALOG -> Math.max(0, (deviceHeight - h) / 2);
+        };
+        return new Placement(x, y, factor, w, h, Math.max(0, h - deviceHeight));
+    }
+
+    /** Whether a point of the device lies on the mock as it stands. */
+    public boolean holds(double px, double py) {
+        return px >= x && px < x + width && py >= y && py < y + height;
+    }
+}

@@ -1,0 +1,79 @@
+package pandel.core.play;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Device;
+import pandel.core.model.Entry;
+import pandel.core.model.Prototype;
+
+/**
+ * Everything that happened in one play, and where it stands. Wound back and gone on from there, what came later is gone.
+ *
+ * @param ticks  the first is the start; never empty
+ * @param at     which tick is shown
+ * @param now    the situation, with the time that has passed since that tick
+ * @param passed ms since that tick
+ */
+public record Tape(Entry entry, List<Tick> ticks, int at, Situation now, int passed) {
+
+    /**
+     * One thing that happened.
+     *
+     * @param events what was done, time that passed before it first; empty for the start
+     * @param what   empty for the start
+     */
+    public record Tick(List<Event> events, Situation after, Optional<Happening> what) {
+    }
+
+    public Tape {
+        ticks = List.copyOf(ticks);
+    }
+
+    /** A play that begins at an entry; empty when it leads to no page. */
+    public static Optional<Tape> from(Prototype prototype, Entry entry, Device device) {
+        return Situation.at(prototype, entry, device)
+                .map(s -> new Tape(entry, List.of(new Tick(List.of(), s, Optional.empty())), 0, s, 0));
+    }
+
+    /** The same after one event more. Time that passes without anything due makes no tick, scrolling on
+     * makes one in all. */
+    public Tape then(Step step, Event event) {
+        Stepped stepped = step.step(now, event);
+        if (stepped.happening() instanceof Happening.Passed time) {
+            return new Tape(entry, ticks, at, stepped.situation(), passed + time.ms());
+        }
+        List<Event> events = new ArrayList<>();
+        if (passed > 0) {
+            events.add(new Event.Elapse(passed));
+        }
+        events.add(event instanceof Event.Elapse ? new Event.Elapse(now.waits().untilDue().orElse(0)) : event);
+        boolean scrollsOn = event instanceof Event.Scroll && current().events().stream().anyMatch(Event.Scroll.class::isInstance);
+        List<Tick> kept = new ArrayList<>(ticks.subList(0, scrollsOn ? at : at + 1));
+        kept.add(new Tick(List.copyOf(events), stepped.situation(), Optional.of(stepped.happening())));
+        return new Tape(entry, kept, kept.size() - 1, stepped.situation(), 0);
+    }
+
+    /** The same, wound to a tick. */
+    public Tape windTo(int tick) {
+        int to = Math.clamp(tick, 0, ticks.size() - 1);
+        return new Tape(entry, ticks, to, ticks.get(to).after(), 0);
+    }
+
+    /** What is shown now. */
+    public Tick current() {
+        return ticks.get(at);
+    }
+
+    /** The same events with a changed prototype; empty when it no longer starts there. */
+    public Optional<Tape> replayed(Prototype changed) {
+        Optional<Tape> tape = from(changed, entry, ticks.getFirst().after().device());
+        Step step = new Step(changed);
+        for (Tick tick : ticks.subList(1, at + 1)) {
+            for (Event event : tick.events()) {
+                tape = tape.map(t -> t.then(step, event));
+            }
+        }
+        return tape;
+    }
+}

@@ -1,0 +1,60 @@
+package pandel.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.SecureRandom;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import pandel.core.edit.Naming;
+import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.play.PlayClock;
+import pandel.desktop.shell.FileChoosing;
+import pandel.desktop.shell.MainWindow;
+import pandel.desktop.work.Work;
+import pandel.files.picture.Thumbnails;
+import pandel.files.store.PictureShelf;
+
+/**
+ * The application. Its argument is the file to open; without one it opens the sample that the system property
+ * {@code pandel.sample} names.
+ */
+public final class PandelApp extends Application {
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        Optional<Path> sample = Optional.ofNullable(System.getProperty("pandel.sample")).map(Path::of).filter(Files::isRegularFile);
+        MainWindow window = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Thumbnails.ofUser());
+        List<String> files = getParameters().getUnnamed();
+        if (!files.isEmpty()) {
+            window.open(Path.of(files.getFirst()), true);
+        } else {
+            sample.ifPresent(file -> window.open(file, false));
+        }
+    }
+
+    /** Fills a stage with a window that has nothing open, and shows it. */
+    public static MainWindow show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Thumbnails thumbnails) throws IOException {
+        SecureRandom random = new SecureRandom();
+        Work work = new Work(new Naming(random::nextInt), new PictureShelf());
+        PictureLibrary pictures = new PictureLibrary(thumbnails);
+        MainWindow window = new MainWindow(work, pictures, thumbnails, choosing, clock, sample, stage::close);
+        pictures.from(work.shelf());
+        Scene scene = new Scene(window.root(), 1280, 800);
+        window.dress(scene);
+        stage.setTitle("Pandel");
+        stage.setMinWidth(1024);
+        stage.setMinHeight(680);
+        stage.setScene(scene);
+        stage.setOnCloseRequest(e -> {
+            e.consume();
+            window.quit();
+        });
+        work.prototypeProperty().addListener((o, a, now) -> stage.setTitle(now.title().isBlank() ? "Pandel" : now.title() + " — Pandel"));
+        stage.show();
+        return window;
+    }
+}

@@ -1,0 +1,170 @@
+package pandel.desktop.check;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
+import pandel.core.check.Checked;
+import pandel.core.check.Finding;
+import pandel.core.check.Rule;
+import pandel.desktop.shell.Around;
+import pandel.desktop.shell.Command;
+import pandel.desktop.shell.StageView;
+import pandel.desktop.work.Work;
+
+/** The findings, worst first; the chosen one told at length beside them. */
+public final class CheckView implements StageView {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final Work work;
+    private final StackPane node = new StackPane();
+    private final BorderPane page = new BorderPane();
+    private final FlowPane filters = new FlowPane(4, 4);
+    private final VBox list = new VBox();
+    private final FindingPane told;
+    private final Set<Rule> only = EnumSet.noneOf(Rule.class);
+    private Optional<Finding> chosen = Optional.empty();
+    private List<Finding> listed = List.of();
+
+    public CheckView(Work work, Around around) {
+        this.work = work;
+        this.told = new FindingPane(work, around);
+        list.getStyleClass().add("findings");
+        ScrollPane scroll = new ScrollPane(list);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        filters.setStyle("-fx-padding: 16 20 8 20;");
+        VBox left = new VBox(filters, scroll);
+        left.setPrefWidth(440);
+        left.setMinWidth(360);
+        page.setLeft(left);
+        page.setCenter(told);
+        work.checkedProperty().addListener((o, a, b) -> refresh());
+        work.prototypeProperty().addListener((o, a, b) -> refresh());
+        refresh();
+    }
+
+    /** Shows the findings of one rule alone. */
+    public void showOnly(Rule rule) {
+        only.clear();
+        if (work.checked().stream().flatMap(c -> c.findings().stream()).anyMatch(f -> f.rule() == rule)) {
+            only.add(rule);
+        }
+        chosen = Optional.empty();
+        refresh();
+    }
+
+    private void refresh() {
+        if (work.prototype().screens().isEmpty() || work.checked().isEmpty()) {
+            node.getChildren().setAll(message("Nothing to check yet", "Take pictures of the screens in and link them; checks run by themselves after each edit."));
+            return;
+        }
+        Checked checked = work.checked().get();
+        if (checked.findings().isEmpty()) {
+            node.getChildren().setAll(message("Nothing found", "Every screen is shown, none is a dead end, and every link leads somewhere. "
+                    + "This holds for use of any length on " + work.prototype().devices().stream().map(d -> d.title()).collect(Collectors.joining(", ")) + "."));
+            return;
+        }
+        Set<Rule> there = checked.findings().stream().map(Finding::rule).collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
+        only.retainAll(there);
+        filters.getChildren().setAll(there.stream().map(rule -> filter(rule, checked)).toList());
+        listed = checked.findings().stream().filter(f -> only.isEmpty() || only.contains(f.rule())).toList();
+        chosen = chosen.flatMap(c -> listed.stream().filter(f -> f.rule() == c.rule() && f.screens().equals(c.screens())).findFirst())
+                .or(() -> listed.stream().findFirst());
+        list.getChildren().setAll(listed.stream().map(this::row).toList());
+        chosen.ifPresent(told::show);
+        node.getChildren().setAll(page);
+    }
+
+    private ToggleButton filter(Rule rule, Checked checked) {
+        ToggleButton button = new ToggleButton(rule.id() + "  " + checked.findings(rule).size());
+        button.getStyleClass().add("filter");
+        button.setId("filter-" + rule.id());
+        button.setSelected(only.contains(rule));
+        button.setOnAction(e -> {
+            if (!only.remove(rule)) {
+                only.add(rule);
+            }
+            refresh();
+        });
+        return button;
+    }
+
+    private HBox row(Finding finding) {
+        Region mark = new Region();
+        mark.getStyleClass().add("weight-" + finding.weight().word());
+        mark.setMinSize(10, 10);
+        mark.setMaxSize(10, 10);
+        StackPane markPlace = new StackPane(mark);
+        markPlace.setStyle("-fx-padding: 4 0 0 0;");
+        markPlace.setMaxHeight(Region.USE_PREF_SIZE);
+        Label sentence = new Label(finding.sentence());
+        sentence.setWrapText(true);
+        Label id = new Label(finding.rule().id());
+        id.getStyleClass().addAll("quiet", "small");
+        VBox words = new VBox(2, sentence, id);
+        HBox row = new HBox(markPlace, words);
+        row.getStyleClass().add("finding");
+        row.setFocusTraversable(true);
+        row.setAccessibleRole(AccessibleRole.LIST_ITEM);
+        row.setAccessibleText(finding.weight().word() + ": " + finding.sentence());
+        row.pseudoClassStateChanged(CHOSEN, chosen.filter(c -> c == finding).isPresent());
+        row.setOnMouseClicked(e -> choose(finding));
+        return row;
+    }
+
+    private void choose(Finding finding) {
+        chosen = Optional.of(finding);
+        for (int i = 0; i < listed.size(); i++) {
+            list.getChildren().get(i).pseudoClassStateChanged(CHOSEN, listed.get(i) == finding);
+        }
+        told.show(finding);
+    }
+
+    private void step(int by) {
+        if (!listed.isEmpty()) {
+            int at = chosen.map(listed::indexOf).orElse(0);
+            choose(listed.get(Math.clamp(at + by, 0, listed.size() - 1)));
+        }
+    }
+
+    private static Node message(String title, String text) {
+        Label head = new Label(title);
+        head.getStyleClass().add("title");
+        Label hint = new Label(text);
+        hint.getStyleClass().add("quiet");
+        hint.setWrapText(true);
+        hint.setMaxWidth(520);
+        hint.setTextAlignment(TextAlignment.CENTER);
+        VBox box = new VBox(head, hint);
+        box.getStyleClass().add("empty");
+        return box;
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public List<Command> commands() {
+        return List.of(Command.here("Next finding", () -> step(1), "Down"), Command.here("Previous finding", () -> step(-1), "Up"),
+                Command.here("Show me", told::showMe, "Enter").when(() -> !(node.getScene().getFocusOwner() instanceof ButtonBase)));
+    }
+}

@@ -1,0 +1,185 @@
+package pandel.desktop.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import pandel.core.check.Finding;
+import pandel.core.check.Walk;
+import pandel.core.model.Screen;
+import pandel.core.model.Width;
+import pandel.core.play.Event;
+import pandel.core.play.Happening;
+import pandel.core.play.Placement;
+import pandel.core.play.Situation;
+import pandel.core.play.Step;
+import pandel.core.play.Stepped;
+import pandel.desktop.picture.MockView;
+import pandel.desktop.shell.Around;
+import pandel.desktop.shell.WorkStage;
+import pandel.desktop.work.Work;
+
+/** One finding at length: the row of pictures from the entry to the trouble, why it matters, where to go. */
+final class FindingPane extends ScrollPane {
+
+    private static final int MOST = 4;
+    private static final double PICTURE = 132;
+
+    private final Work work;
+    private final Around around;
+    private final VBox told = new VBox();
+    private Optional<Finding> finding = Optional.empty();
+
+    FindingPane(Work work, Around around) {
+        this.work = work;
+        this.around = around;
+        told.getStyleClass().add("told");
+        setContent(told);
+        setFitToWidth(true);
+        setFitToHeight(true);
+        setFocusTraversable(false);
+    }
+
+    void show(Finding shown) {
+        finding = Optional.of(shown);
+        told.getChildren().clear();
+        Label sentence = new Label(shown.sentence());
+        sentence.getStyleClass().addAll("large", "strong");
+        sentence.setWrapText(true);
+        Label why = new Label(shown.rule().why());
+        why.setWrapText(true);
+        told.getChildren().addAll(sentence, why, buttons(shown));
+        if (shown.walk().isPresent()) {
+            told.getChildren().add(heading(shown.walk().get().events().isEmpty() ? "It starts there"
+                    : "The shortest way there" + (work.prototype().devices().size() > 1 ? ", on " + shown.walk().get().device().title() : "")));
+            told.getChildren().add(pictures(shown.walk().get()));
+        } else {
+            told.getChildren().add(heading(shown.screens().size() == 1 ? "The screen" : "The screens"));
+            told.getChildren().add(screens(shown));
+        }
+    }
+
+    /** Plays the shortest list of events that shows it. */
+    void showMe() {
+        finding.flatMap(Finding::walk).ifPresent(around::play);
+    }
+
+    private HBox buttons(Finding shown) {
+        HBox buttons = new HBox(8);
+        if (shown.walk().isPresent()) {
+            Button show = new Button("Show me");
+            show.getStyleClass().add("main");
+            show.setId("show-me");
+            show.setOnAction(e -> showMe());
+            buttons.getChildren().add(show);
+        }
+        if (!shown.screens().isEmpty()) {
+            String id = shown.screens().getFirst();
+            Button desk = new Button("Go to " + title(id));
+            desk.getStyleClass().add("plain");
+            desk.setId("go-to-screen");
+            desk.setMaxWidth(320);
+            desk.setOnAction(e -> {
+                work.selection().choose(id);
+                shown.hotspot().ifPresent(work.selection()::chooseHotspot);
+                around.go(WorkStage.LINKS);
+            });
+            buttons.getChildren().add(desk);
+        }
+        return buttons;
+    }
+
+    /** First, "5 like before", the last three. */
+    private Node pictures(Walk walk) {
+        List<Situation> situations = new ArrayList<>();
+        List<String> words = new ArrayList<>();
+        Step step = new Step(work.prototype());
+        Optional<Situation> now = Situation.at(work.prototype(), walk.entry(), walk.device());
+        if (now.isEmpty()) {
+            return new Label("");
+        }
+        situations.add(now.get());
+        words.add("starts at");
+        for (Event event : walk.events()) {
+            Situation before = situations.getLast();
+            Stepped stepped = step.step(before, event);
+            situations.add(stepped.situation());
+            String reason = stepped.happening() instanceof Happening.Refused r ? " — " + r.why()
+                    : stepped.happening() instanceof Happening.Nothing n ? " — " + n.why() : "";
+            words.add(EventWords.of(work.prototype(), before, event) + reason);
+        }
+        HBox row = new HBox(12);
+        row.setAlignment(Pos.TOP_LEFT);
+        int hidden = situations.size() - MOST;
+        for (int i = 0; i < situations.size(); i++) {
+            if (hidden > 0 && i == 1) {
+                Label more = new Label(hidden + " steps\nbetween");
+                more.getStyleClass().add("quiet");
+                more.setMinHeight(200);
+                more.setMinWidth(Region.USE_PREF_SIZE);
+                row.getChildren().add(more);
+                i = situations.size() - MOST + 1;
+            }
+            row.getChildren().add(picture(situations.get(i).screen(), words.get(i), situations.get(i).width(), situations.get(i).height()));
+        }
+        return row;
+    }
+
+    private Node screens(Finding shown) {
+        FlowPane row = new FlowPane(12, 12);
+        shown.screens().stream().limit(12).forEach(id -> row.getChildren()
+                .add(picture(id, "", work.device().width(), work.device().height())));
+        if (shown.screens().size() > 12) {
+            row.getChildren().add(new Label("and " + (shown.screens().size() - 12) + " more"));
+        }
+        return row;
+    }
+
+    private Node picture(String id, String above, double width, double height) {
+        VBox box = new VBox(4);
+        box.setMaxWidth(PICTURE + 2);
+        Label how = new Label(above);
+        how.getStyleClass().addAll("quiet", "small");
+        how.setWrapText(true);
+        how.setMinHeight(32);
+        how.setMaxWidth(PICTURE);
+        how.setAlignment(Pos.BOTTOM_LEFT);
+        Label title = new Label(title(id));
+        title.getStyleClass().addAll("strong", "small");
+        title.setMaxWidth(PICTURE);
+        box.getChildren().add(how);
+        Optional<Screen> screen = work.prototype().screen(id);
+        screen.ifPresent(s -> {
+            MockView view = new MockView(around.pictures());
+            Placement.Size size = Placement.sizeOf(s, Width.of(width), width, height);
+            double factor = Math.min(PICTURE / size.width(), 280 / size.height());
+            view.show(s, Width.of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+            StackPane frame = new StackPane(view);
+            frame.setStyle("-fx-border-color: -rule;");
+            frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+            box.getChildren().add(frame);
+        });
+        box.getChildren().add(title);
+        return box;
+    }
+
+    private static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("heading");
+        label.setStyle("-fx-padding: 12 0 0 0;");
+        return label;
+    }
+
+    private String title(String id) {
+        return work.prototype().screen(id).map(Screen::shownTitle).orElse(id);
+    }
+}

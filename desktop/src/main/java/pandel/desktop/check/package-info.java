@@ -1,0 +1,5 @@
+/** The fifth stage: what the checks found. */
+@NullMarked
+package pandel.desktop.check;
+
+import org.jspecify.annotations.NullMarked;

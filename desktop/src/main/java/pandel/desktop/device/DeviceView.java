@@ -1,0 +1,123 @@
+package pandel.desktop.device;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.animation.Animation;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Rectangle;
+import pandel.core.model.Motion;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.play.Happening;
+import pandel.core.play.Level;
+import pandel.core.play.Situation;
+import pandel.desktop.picture.PictureLibrary;
+
+/** A device with all its levels as they stand, and their motion from one situation to the next. */
+public final class DeviceView extends Pane {
+
+    private final PictureLibrary pictures;
+    private final List<LevelView> levels = new ArrayList<>();
+    private Optional<Animation> running = Optional.empty();
+    private Runnable settle = () -> { };
+    private double scale = 1;
+
+    public DeviceView(PictureLibrary pictures) {
+        this.pictures = pictures;
+        getStyleClass().add("device");
+        setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+    }
+
+    /** Told of each tap, in px of the device. */
+    public void onTap(BiConsumer<Double, Double> tapped) {
+        setOnMouseClicked(e -> tapped.accept(e.getX() / scale, e.getY() / scale));
+    }
+
+    /** Interface px for each px of the device. */
+    public double scale() {
+        return scale;
+    }
+
+    /**
+     * Shows a situation; the step is done at once, the picture catches up. A motion that still runs is brought to its end
+     * first.
+     *
+     * @param moved how the last step looks, if it moved
+     */
+    public void show(Prototype prototype, Situation now, double newScale, Optional<Happening.Moved> moved) {
+        finishMotion();
+        scale = newScale;
+        setPrefSize(Math.rint(now.width() * scale), Math.rint(now.height() * scale));
+        List<LevelView> before = new ArrayList<>(levels);
+        List<LevelView> arriving = new ArrayList<>();
+        levels.clear();
+        for (int i = 0; i < now.levels().size(); i++) {
+            Level level = now.levels().get(i);
+            Optional<Screen> screen = prototype.screen(level.trail().current().screen());
+            if (screen.isEmpty()) {
+                continue;
+            }
+            boolean same = i < before.size() && before.get(i).shows(screen.get(), level.trail().depth());
+            LevelView view = same ? before.get(i) : new LevelView(pictures, screen.get(), level.trail().depth(), i > 0);
+            view.place(now.width(), now.height(), scale, level.trail().current().scroll());
+            if (!same) {
+                arriving.add(view);
+            }
+            levels.add(view);
+        }
+        List<LevelView> leaving = new ArrayList<>(before);
+        leaving.removeAll(levels);
+        moved.filter(m -> m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
+                .ifPresentOrElse(m -> move(m, leaving, arriving), () -> getChildren().setAll(levels));
+    }
+
+    private void move(Happening.Moved moved, List<LevelView> leaving, List<LevelView> arriving) {
+        List<LevelView> shown = new ArrayList<>(levels);
+        // What comes in going forward lies above what goes; going back it lies beneath.
+        shown.addAll(moved.backward() ? shown.size() : Math.max(0, shown.size() - arriving.size()), leaving);
+        getChildren().setAll(shown);
+        Animation animation = Motions.of(moved.motion(), moved.backward(), leaving, arriving, getPrefWidth(), getPrefHeight());
+        settle = () -> {
+            running = Optional.empty();
+            arriving.forEach(LevelView::still);
+            levels.forEach(LevelView::still);
+            getChildren().setAll(levels);
+        };
+        running = Optional.of(animation);
+        animation.setOnFinished(e -> settle.run());
+        animation.play();
+    }
+
+    /** Brings a motion that runs to its end at once. */
+    public void finishMotion() {
+        running.ifPresent(animation -> {
+            animation.stop();
+            settle.run();
+        });
+    }
+
+    /** Whether something moves right now. */
+    public boolean isMoving() {
+        return running.isPresent();
+    }
+
+    /** Leaves a ring where a touch hit nothing. */
+    public void ring(double x, double y) {
+        Circle ring = new Circle(x * scale, y * scale, 4);
+        ring.getStyleClass().add("miss");
+        ring.setMouseTransparent(true);
+        getChildren().add(ring);
+        Animation animation = Motions.ring(ring);
+        animation.setOnFinished(e -> getChildren().remove(ring));
+        animation.play();
+    }
+}

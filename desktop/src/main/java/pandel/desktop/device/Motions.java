@@ -1,0 +1,81 @@
+package pandel.desktop.device;
+
+import java.util.List;
+import javafx.animation.Animation;
+import javafx.animation.Interpolator;
+import javafx.animation.KeyFrame;
+import javafx.animation.KeyValue;
+import javafx.animation.Timeline;
+import javafx.beans.value.WritableValue;
+import javafx.scene.shape.Circle;
+import javafx.util.Duration;
+import pandel.core.model.Motion;
+
+/** Motions as animations. Going back plays what brought the place in reverse. */
+final class Motions {
+
+    private Motions() {
+    }
+
+    static Animation of(Motion motion, boolean backward, List<LevelView> leaving, List<LevelView> arriving, double width, double height) {
+        Timeline line = new Timeline();
+        Interpolator easing = easing(motion.easing());
+        Duration end = Duration.millis(motion.ms());
+        // Forward, what arrives moves in; backward, what leaves moves out the same way.
+        List<LevelView> moving = backward ? leaving : arriving;
+        List<LevelView> other = backward ? arriving : leaving;
+        for (LevelView view : moving) {
+            move(line, end, easing, motion, backward, view, width, height);
+        }
+        if (motion.kind() == Motion.Kind.SLIDE_ALONG) {
+            double away = motion.direction() == Motion.Direction.RIGHT ? width : -width;
+            for (LevelView view : other.stream().filter(v -> !v.isOverlay()).toList()) {
+                fromTo(line, end, easing, view.mock().translateXProperty(), backward ? away : 0.0, backward ? 0.0 : away);
+            }
+        }
+        return line;
+    }
+
+    private static void move(Timeline line, Duration end, Interpolator easing, Motion motion, boolean backward, LevelView view,
+                             double width, double height) {
+        switch (motion.kind()) {
+            case SLIDE_ALONG, SLIDE_ACROSS -> {
+                double from = motion.direction() == Motion.Direction.RIGHT ? -width : width;
+                fromTo(line, end, easing, view.mock().translateXProperty(), backward ? 0.0 : from, backward ? from : 0.0);
+            }
+            case RISE -> fromTo(line, end, easing, view.mock().translateYProperty(), backward ? 0.0 : height, backward ? height : 0.0);
+            case GROW -> {
+                fromTo(line, end, easing, view.mock().scaleXProperty(), backward ? 1.0 : 0.6, backward ? 0.6 : 1.0);
+                fromTo(line, end, easing, view.mock().scaleYProperty(), backward ? 1.0 : 0.6, backward ? 0.6 : 1.0);
+                fromTo(line, end, easing, view.mock().opacityProperty(), backward ? 1.0 : 0.0, backward ? 0.0 : 1.0);
+            }
+            case FADE -> fromTo(line, end, easing, view.mock().opacityProperty(), backward ? 1.0 : 0.0, backward ? 0.0 : 1.0);
+            case NONE -> { }
+        }
+        if (view.isOverlay()) {
+            fromTo(line, end, Interpolator.LINEAR, view.shade().opacityProperty(), backward ? 1.0 : 0.0, backward ? 0.0 : 1.0);
+        }
+    }
+
+    private static void fromTo(Timeline line, Duration end, Interpolator easing, WritableValue<Number> value, double from, double to) {
+        value.setValue(from);
+        line.getKeyFrames().addAll(new KeyFrame(Duration.ZERO, new KeyValue(value, from)), new KeyFrame(end, new KeyValue(value, to, easing)));
+    }
+
+    /** A CSS easing name or cubic-bezier(); one that is not known moves evenly. */
+    static Interpolator easing(String css) {
+        return switch (css) {
+            case "ease" -> Interpolator.SPLINE(0.25, 0.1, 0.25, 1);
+            case "ease-in" -> Interpolator.SPLINE(0.42, 0, 1, 1);
+            case "ease-out" -> Interpolator.SPLINE(0, 0, 0.58, 1);
+            case "ease-in-out" -> Interpolator.SPLINE(0.42, 0, 0.58, 1);
+            default -> Interpolator.LINEAR;
+        };
+    }
+
+    static Animation ring(Circle ring) {
+        return new Timeline(
+                new KeyFrame(Duration.ZERO, new KeyValue(ring.radiusProperty(), 4), new KeyValue(ring.opacityProperty(), 1)),
+                new KeyFrame(Duration.millis(900), new KeyValue(ring.radiusProperty(), 22, Interpolator.EASE_OUT), new KeyValue(ring.opacityProperty(), 0)));
+    }
+}

@@ -1,0 +1,187 @@
+package pandel.desktop.links;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import pandel.core.edit.Edit;
+import pandel.core.edit.Fitting;
+import pandel.core.edit.HotspotEdits;
+import pandel.core.edit.LinkEdits;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Area;
+import pandel.core.model.Cause;
+import pandel.core.model.Effect;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.Target;
+import pandel.core.model.Verb;
+import pandel.core.model.Width;
+import pandel.core.play.Placement;
+import pandel.desktop.links.Finder.Offer;
+import pandel.desktop.work.Work;
+
+/** What the desk does to the prototype. */
+final class DeskActions {
+
+    private static final int USUAL_WAIT = 2000;
+
+    private final Work work;
+    private List<Hotspot> copied = List.of();
+
+    DeskActions(Work work) {
+        this.work = work;
+    }
+
+    Screen screen() {
+        return work.screen().orElseThrow();
+    }
+
+    /** The width whose areas are edited. */
+    Width width() {
+        return Placement.areasOf(screen(), work.width());
+    }
+
+    List<Hotspot> hotspots() {
+        return work.screen().map(s -> work.prototype().index().hotspotsOn(s.id())).orElse(List.of());
+    }
+
+    /** The chosen hotspots, in the order they were chosen. */
+    List<Hotspot> chosen() {
+        return work.selection().hotspots().stream().flatMap(id -> work.prototype().index().hotspot(id).stream()).toList();
+    }
+
+    /** The link chosen: the last chosen hotspot's, or a wait. */
+    Optional<Link> link() {
+        if (!work.selection().hotspots().isEmpty()) {
+            return work.prototype().index().hotspot(work.selection().hotspots().getLast()).flatMap(h -> h.linkFor(Gesture.TAP));
+        }
+        return work.prototype().index().way(work.selection().linkProperty().get()).map(w -> w.link());
+    }
+
+    /** A hotspot's number on the chosen screen, from 1. */
+    int number(Hotspot hotspot) {
+        return 1 + hotspots().stream().map(Hotspot::id).toList().indexOf(hotspot.id());
+    }
+
+    /** A hotspot just marked becomes one of the screen, linked as was chosen: one step of undo. */
+    void mark(Area area, Offer offer) {
+        String id = work.freshId("hotspot");
+        Hotspot bare = new Hotspot(id, "", Map.of(width(), area.rounded()), List.of(), Rest.NONE);
+        switch (offer) {
+            case Offer.NoLink none -> work.edit(HotspotEdits.mark(screen(), bare));
+            case Offer.There there -> markAndLink(bare, Fitting.leadingTo(Optional.empty(), screen(), there.screen()), Optional.empty(),
+                    there.screen().shownTitle());
+            case Offer.New made -> {
+                Screen target = Screen.page(work.freshId(made.title()), made.title());
+                markAndLink(bare, new Effect.Advance(new Target.ToScreen(target.id())), Optional.of(target), made.title());
+            }
+            case Offer.Back back -> markAndLink(bare, Effect.of(back.verb(), new Target.ToScreen("")), Optional.empty(), "");
+        }
+        work.selection().chooseHotspot(id);
+    }
+
+    private void markAndLink(Hotspot bare, Effect effect, Optional<Screen> fresh, String to) {
+        Hotspot linked = bare.withLinks(List.of(Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect)));
+        work.edit(LinkEdits.markAndLink(screen(), linked, fresh, to.isEmpty() ? " to go back" : " to “" + to + "”"));
+    }
+
+    /** The chosen link leads there instead; a hotspot without one gets one. */
+    void lead(Offer offer) {
+        Optional<Link> now = link();
+        Optional<Effect> before = now.flatMap(Link::effect);
+        switch (offer) {
+            case Offer.There there -> set(now, Fitting.leadingTo(before, screen(), there.screen()), Optional.empty(), " to “" + there.screen().shownTitle() + "”");
+            case Offer.New made -> {
+                Screen target = Screen.page(work.freshId(made.title()), made.title());
+                set(now, Fitting.leadingTo(before, screen(), target), Optional.of(target), " to “" + made.title() + "”");
+            }
+            case Offer.Back back -> set(now, Effect.of(back.verb(), new Target.ToScreen("")), Optional.empty(), " to " + back.verb().word());
+            case Offer.NoLink none -> { }
+        }
+    }
+
+    private void set(Optional<Link> now, Effect effect, Optional<Screen> fresh, String whereTo) {
+        Edit edit = now.map(l -> LinkEdits.change("link" + whereTo, l.doing(effect)))
+                .orElseGet(() -> LinkEdits.link(chosen().getLast(), Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect), whereTo));
+        work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(
+                ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
+    }
+
+    /** Puts a wait on the screen that leads there. */
+    void addWait(Offer offer) {
+        String id = work.freshId("wait");
+        Optional<Screen> fresh = offer instanceof Offer.New made ? Optional.of(Screen.page(work.freshId(made.title()), made.title())) : Optional.empty();
+        Optional<Screen> target = offer instanceof Offer.There there ? Optional.of(there.screen()) : fresh;
+        Effect effect = offer instanceof Offer.Back back ? Effect.of(back.verb(), new Target.ToScreen(""))
+                // A screen that goes by itself should not stay in the trail, or return would show it again.
+                : Fitting.leadingTo(Optional.of(new Effect.Replace(new Target.ToScreen(""))), screen(), target.orElseThrow());
+        Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, new Cause.Wait(USUAL_WAIT), effect));
+        work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
+        work.selection().chooseLink(id);
+    }
+
+    /** The chosen link does that; empty when it was done, else the reason or that a target is needed. */
+    Optional<String> verb(Verb verb) {
+        Optional<Link> now = link();
+        if (now.isEmpty() && chosen().isEmpty()) {
+            return Optional.of("Choose a hotspot first.");
+        }
+        Optional<Target> target = now.flatMap(Link::effect).flatMap(Effect::target);
+        if (verb.needsTarget() && target.isEmpty()) {
+            return Optional.of("");
+        }
+        Optional<String> why = target.flatMap(t -> work.prototype().screen(t.id())).flatMap(t -> Fitting.whyNot(verb, screen(), t));
+        if (why.isEmpty()) {
+            set(now, Effect.of(verb, target.orElse(new Target.ToScreen(""))), Optional.empty(), ": " + verb.word());
+        }
+        return why;
+    }
+
+    void remove() {
+        if (!chosen().isEmpty()) {
+            work.edit(HotspotEdits.remove(chosen()));
+        } else {
+            link().ifPresent(l -> work.edit(LinkEdits.remove(l)));
+        }
+    }
+
+    void nudge(double dx, double dy) {
+        change(a -> a.moved(dx, dy));
+    }
+
+    void grow(double dw, double dh) {
+        change(a -> new Area(a.x(), a.y(), Math.max(8, a.width() + dw), Math.max(8, a.height() + dh)));
+    }
+
+    private void change(UnaryOperator<Area> how) {
+        Placement.Size size = size();
+        for (Hotspot hotspot : chosen()) {
+            hotspot.areaOn(width()).ifPresent(a -> work.edit(HotspotEdits.place(hotspot, width(),
+                    how.apply(a).within(size.width(), size.height()), true)));
+        }
+    }
+
+    Placement.Size size() {
+        return Placement.sizeOf(screen(), work.width(), work.device().width(), work.device().height());
+    }
+
+    void copy() {
+        copied = chosen();
+    }
+
+    /** Puts copies on the chosen screen: in the same place, or a little beside where they come from it. */
+    void paste() {
+        if (copied.isEmpty() || work.screen().isEmpty()) {
+            return;
+        }
+        boolean same = hotspots().stream().anyMatch(h -> copied.stream().anyMatch(c -> c.areas().equals(h.areas())));
+        List<Hotspot> copies = new ArrayList<>(HotspotEdits.copies(copied, work.prototype(), work.naming(), same ? 16 : 0, same ? 16 : 0));
+        work.edit(HotspotEdits.copyTo(screen(), copies));
+        work.selection().hotspots().setAll(copies.stream().map(Hotspot::id).toList());
+    }
+}

@@ -1,0 +1,300 @@
+package pandel.desktop.links;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.collections.ListChangeListener;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import pandel.core.edit.HotspotEdits;
+import pandel.core.model.Area;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Screen;
+import pandel.core.model.SharedHotspot;
+import pandel.core.model.Verb;
+import pandel.core.play.LinkWords;
+import pandel.desktop.links.Finder.Offer;
+import pandel.desktop.shell.Around;
+import pandel.desktop.shell.Command;
+import pandel.desktop.shell.StageView;
+import pandel.desktop.shell.WorkStage;
+import pandel.desktop.work.Work;
+
+/** The desk: one screen, the ways in at its left, the ways out at its right, the chosen link as a sentence below. */
+public final class LinksView implements StageView {
+
+    private final Work work;
+    private final Around around;
+    private final DeskActions actions;
+    private final StackPane node = new StackPane();
+    private final BorderPane page = new BorderPane();
+    private final DeskPane desk;
+    private final WaysIn waysIn;
+    private final WaysOut waysOut;
+    private final SentencePane sentence;
+    private final Label heading = new Label();
+    private final Deque<String> walked = new ArrayDeque<>();
+    private boolean visible;
+
+    public LinksView(Work work, Around around) {
+        this.work = work;
+        this.around = around;
+        this.actions = new DeskActions(work);
+        this.desk = new DeskPane(work, actions, around.pictures(), this::marked, this::walkBack, this::walkOn);
+        this.waysIn = new WaysIn((screen, hotspot) -> {
+            walkTo(screen.id());
+            hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
+        });
+        this.waysOut = new WaysOut(work.selection(), this::walkOn);
+        this.sentence = new SentencePane(work, actions, new SentenceDesk());
+        ScrollPane middle = new ScrollPane(desk);
+        middle.setFitToWidth(true);
+        middle.setFitToHeight(true);
+        middle.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        middle.setFocusTraversable(false);
+        heading.getStyleClass().addAll("strong", "large");
+        heading.setMinWidth(0);
+        VBox centre = new VBox(head(), middle);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        page.setLeft(scrolling(waysIn, 176));
+        page.setRight(scrolling(waysOut, 232));
+        page.setCenter(centre);
+        page.setBottom(sentence);
+        desk.setFocusTraversable(true);
+        desk.setId("desk");
+        work.prototypeProperty().addListener((o, a, b) -> refresh());
+        work.deviceProperty().addListener((o, a, b) -> refresh());
+        work.selection().screenProperty().addListener((o, a, b) -> refresh());
+        work.selection().linkProperty().addListener((o, a, b) -> refresh());
+        work.selection().hotspots().addListener((ListChangeListener<String>) c -> refresh());
+    }
+
+    /** What the sentence asks of the desk. */
+    private final class SentenceDesk implements SentencePane.Desk {
+        @Override
+        public void find() {
+            LinksView.this.find();
+        }
+
+        @Override
+        public void share(Hotspot hotspot) {
+            LinksView.this.share(hotspot);
+        }
+
+        @Override
+        public void addWait() {
+            openFinder("", false, Optional.empty(), actions::addWait);
+        }
+
+        @Override
+        public void walkOn() {
+            LinksView.this.walkOn();
+        }
+
+        @Override
+        public void say(String text) {
+            around.say(text);
+        }
+    }
+
+    private HBox head() {
+        Button smaller = new Button("Fit or true size");
+        smaller.getStyleClass().addAll("word", "small");
+        smaller.setOnAction(e -> desk.turnSize());
+        Region left = WaysColumn.space();
+        HBox head = new HBox(8, heading, left, smaller);
+        head.getStyleClass().add("walked");
+        return head;
+    }
+
+    private static ScrollPane scrolling(Region column, double width) {
+        ScrollPane pane = new ScrollPane(column);
+        pane.setFitToWidth(true);
+        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        pane.setMinWidth(width);
+        pane.setPrefWidth(width);
+        pane.setFocusTraversable(false);
+        return pane;
+    }
+
+    private void refresh() {
+        if (!visible) {
+            return;
+        }
+        desk.closeFinder();
+        if (work.screen().isEmpty()) {
+            node.getChildren().setAll(empty());
+            return;
+        }
+        Screen screen = work.screen().orElseThrow();
+        heading.setText(screen.shownTitle() + (screen.form() == Form.PAGE ? "" : ", a " + screen.form().word()) + (screen.end() ? ", an end" : ""));
+        waysIn.show(work.prototype(), screen);
+        waysOut.show(work.prototype(), screen);
+        desk.show(Optional.ofNullable(walked.peek()).flatMap(work.prototype()::screen));
+        sentence.refresh();
+        if (!node.getChildren().contains(page)) {
+            node.getChildren().setAll(page);
+        }
+    }
+
+    private Node empty() {
+        Label title = new Label("No screen to link yet");
+        title.getStyleClass().add("title");
+        Label hint = new Label("Take pictures of the screens in first; then mark on each what is touched.");
+        hint.getStyleClass().add("quiet");
+        Button go = new Button("Go to Mocks");
+        go.getStyleClass().add("main");
+        go.setOnAction(e -> around.go(WorkStage.MOCKS));
+        VBox box = new VBox(title, hint, go);
+        box.getStyleClass().add("empty");
+        return box;
+    }
+
+    private void marked(Area area) {
+        openFinder("", true, Optional.of(area), offer -> actions.mark(area, offer));
+    }
+
+    /** Asks anew where the chosen link leads. */
+    private void find() {
+        if (actions.chosen().isEmpty() && actions.link().isEmpty()) {
+            around.say("Choose a hotspot first, or drag over the mock to mark one.");
+            return;
+        }
+        Optional<Hotspot> hotspot = actions.chosen().stream().reduce((a, b) -> b);
+        openFinder(hotspot.map(Hotspot::title).orElse(""), false, hotspot.flatMap(h -> h.areaOn(actions.width())), actions::lead);
+    }
+
+    private void openFinder(String words, boolean fresh, Optional<Area> at, Consumer<Offer> chosen) {
+        Finder finder = new Finder(work, work.selection().screen(), words, fresh, offer -> {
+            desk.closeFinder();
+            chosen.accept(offer);
+            desk.requestFocus();
+        }, () -> {
+            desk.closeFinder();
+            desk.requestFocus();
+        });
+        desk.open(finder, at);
+        finder.takeFocus();
+    }
+
+    private void share(Hotspot hotspot) {
+        Set<String> now = work.prototype().index().shared(hotspot.id()).map(SharedHotspot::screens).orElse(Set.of(work.selection().screen()));
+        SharePane pane = new SharePane(LinkWords.name(hotspot, actions.number(hotspot)), work.prototype().screens(), now, chosen -> {
+            desk.closeFinder();
+            if (chosen.isEmpty()) {
+                work.edit(HotspotEdits.remove(List.of(hotspot)));
+            } else {
+                work.edit(HotspotEdits.share(hotspot, chosen));
+            }
+            desk.requestFocus();
+        }, () -> {
+            desk.closeFinder();
+            desk.requestFocus();
+        });
+        desk.open(pane, hotspot.areaOn(actions.width()));
+        pane.requestFocus();
+    }
+
+    private void walkTo(String id) {
+        if (!id.equals(work.selection().screen())) {
+            walked.push(work.selection().screen());
+            work.selection().choose(id);
+            desk.requestFocus();
+        }
+    }
+
+    private void walkOn() {
+        actions.link().flatMap(l -> l.effect()).flatMap(Effect::target).map(t -> t.id()).filter(id -> work.prototype().screen(id).isPresent())
+                .ifPresentOrElse(this::walkTo, () -> around.say("The chosen link leads to no screen to walk to."));
+    }
+
+    private void walkBack() {
+        while (!walked.isEmpty()) {
+            String id = walked.pop();
+            if (work.prototype().screen(id).isPresent() && !id.equals(work.selection().screen())) {
+                work.selection().choose(id);
+                desk.requestFocus();
+                return;
+            }
+        }
+    }
+
+    private void nextHotspot(int by) {
+        List<Hotspot> all = actions.hotspots();
+        if (all.isEmpty()) {
+            return;
+        }
+        int at = actions.chosen().isEmpty() ? (by > 0 ? -1 : 0) : actions.number(actions.chosen().getLast()) - 1;
+        work.selection().chooseHotspot(all.get(Math.floorMod(at + by, all.size())).id());
+        desk.requestFocus();
+    }
+
+    private void nextScreen(int by) {
+        List<Screen> screens = work.prototype().screens();
+        walkTo(screens.get(Math.floorMod(screens.indexOf(work.screen().orElse(null)) + by, screens.size())).id());
+    }
+
+    private void remove() {
+        List<Hotspot> chosen = actions.chosen();
+        boolean shared = chosen.stream().anyMatch(h -> work.prototype().index().shared(h.id()).isPresent());
+        actions.remove();
+        if (shared) {
+            around.say("A shared hotspot was removed from all its screens. Ctrl+Z brings it back.");
+        }
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public void shown() {
+        visible = true;
+        refresh();
+        desk.requestFocus();
+    }
+
+    @Override
+    public void hidden() {
+        visible = false;
+        desk.closeFinder();
+    }
+
+    @Override
+    public List<Command> commands() {
+        return List.of(
+                here("Next hotspot", () -> nextHotspot(1), "Tab"), here("Previous hotspot", () -> nextHotspot(-1), "Shift+Tab"),
+                here("Choose where it leads", this::find, "Enter"), here("Choose nothing", work.selection()::clearOnScreen, "Esc"),
+                here("Walk to where it leads", this::walkOn, "Alt+Right"), here("Walk back", this::walkBack, "Alt+Left"),
+                here("Next screen", () -> nextScreen(1), "Page Down"), here("Previous screen", () -> nextScreen(-1), "Page Up"),
+                here("Move left", () -> actions.nudge(-1, 0), "Left"), here("Move right", () -> actions.nudge(1, 0), "Right"),
+                here("Move up", () -> actions.nudge(0, -1), "Up"), here("Move down", () -> actions.nudge(0, 1), "Down"),
+                here("Move left by 10", () -> actions.nudge(-10, 0), "Shift+Left"), here("Move right by 10", () -> actions.nudge(10, 0), "Shift+Right"),
+                here("Move up by 10", () -> actions.nudge(0, -10), "Shift+Up"), here("Move down by 10", () -> actions.nudge(0, 10), "Shift+Down"),
+                here("Narrower", () -> actions.grow(-1, 0), "Shortcut+Left"), here("Wider", () -> actions.grow(1, 0), "Shortcut+Right"),
+                here("Lower", () -> actions.grow(0, -1), "Shortcut+Up"), here("Higher", () -> actions.grow(0, 1), "Shortcut+Down"),
+                here("Advance", () -> sentence.chooseVerb(Verb.ADVANCE), "A"), here("Replace", () -> sentence.chooseVerb(Verb.REPLACE), "R"),
+                here("Open above", () -> sentence.chooseVerb(Verb.OPEN_ABOVE), "O"), here("Return", () -> sentence.chooseVerb(Verb.RETURN), "B"),
+                here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"),
+                here("Copy hotspots", actions::copy, "Shortcut+C"), here("Put copies here", actions::paste, "Shortcut+V"),
+                here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"));
+    }
+
+    private Command here(String title, Runnable action, String key) {
+        return Command.here(title, action, key).when(() -> work.screen().isPresent() && !desk.isFinding());
+    }
+}

@@ -1,0 +1,40 @@
+package pandel.desktop.links;
+
+import java.util.Optional;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Polyline;
+import javafx.scene.shape.Shape;
+import pandel.core.model.Verb;
+
+/** The family of a verb as a shape: after goes right, in place of turns on the spot, above goes up, back goes left. */
+final class VerbSign extends Pane {
+
+    VerbSign(Optional<Verb> verb) {
+        setMinSize(18, 14);
+        setMaxSize(18, 14);
+        double[][] lines = verb.map(v -> switch (v) {
+            case ADVANCE -> new double[][] {{1, 7, 16, 7}, {11, 2, 16, 7, 11, 12}};
+            case REPLACE -> new double[][] {{1, 4, 13, 4, 13, 11}, {17, 8, 13, 12, 9, 8}};
+            case OPEN_ABOVE -> new double[][] {{2, 13, 16, 13}, {9, 10, 9, 1}, {5, 5, 9, 1, 13, 5}};
+            case RETURN -> new double[][] {{17, 7, 2, 7}, {7, 2, 2, 7, 7, 12}};
+            case CLOSE -> new double[][] {{2, 13, 16, 13}, {9, 1, 9, 10}, {5, 6, 9, 10, 13, 6}};
+        }).orElse(new double[][] {{2, 7, 5, 7}, {8, 7, 11, 7}, {14, 7, 17, 7}});
+        for (double[] line : lines) {
+            Shape shape = new Polyline(line);
+            shape.getStyleClass().add("shape");
+            shape.setStyle("-fx-stroke-width: 1.6;");
+            getChildren().add(shape);
+        }
+    }
+
+    /** The family in a word. */
+    static String word(Verb verb) {
+        return switch (verb) {
+            case ADVANCE -> "after";
+            case REPLACE -> "instead";
+            case OPEN_ABOVE -> "above";
+            case RETURN -> "return";
+            case CLOSE -> "close";
+        };
+    }
+}

@@ -1,0 +1,77 @@
+package pandel.desktop.links;
+
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** A column of rows beside the mock: ways in, or ways out. */
+class WaysColumn extends VBox {
+
+    static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    static final PseudoClass UNLINKED = PseudoClass.getPseudoClass("unlinked");
+
+    WaysColumn(double width) {
+        getStyleClass().add("side");
+        setMinWidth(width);
+        setPrefWidth(width);
+        setMaxWidth(width);
+    }
+
+    static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("heading");
+        return label;
+    }
+
+    static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll("quiet", "small");
+        label.setMinWidth(0);
+        return label;
+    }
+
+    static Label hint(String text) {
+        Label label = quiet(text);
+        label.setWrapText(true);
+        label.setStyle("-fx-padding: 0 8 8 8;");
+        return label;
+    }
+
+    /** A row that is pressed by mouse, Enter or Space. */
+    static HBox row(String described, Runnable press, Node... parts) {
+        HBox row = new HBox(parts);
+        row.getStyleClass().add("row");
+        row.setFocusTraversable(true);
+        row.setAccessibleRole(AccessibleRole.BUTTON);
+        row.setAccessibleText(described);
+        Tooltip.install(row, new Tooltip(described));
+        row.setOnMouseClicked(e -> press.run());
+        row.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                e.consume();
+                press.run();
+            }
+        });
+        return row;
+    }
+
+    static Label title(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("to");
+        label.setMinWidth(0);
+        return label;
+    }
+
+    static Region space() {
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        return space;
+    }
+}

@@ -1,0 +1,92 @@
+package pandel.desktop.links;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import pandel.core.model.Effect;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Verb;
+import pandel.core.play.LinkWords;
+import pandel.desktop.work.Selection;
+
+/** What leads from here, in the order of the hotspots; the number is the bond between a row and its hotspot. */
+final class WaysOut extends WaysColumn {
+
+    private final Selection selection;
+    private final Runnable walkOn;
+    private final Map<String, HBox> rows = new HashMap<>();
+
+    WaysOut(Selection selection, Runnable walkOn) {
+        super(232);
+        this.selection = selection;
+        this.walkOn = walkOn;
+    }
+
+    void show(Prototype prototype, Screen screen) {
+        rows.clear();
+        getChildren().setAll(heading("Ways out"));
+        List<Hotspot> hotspots = prototype.index().hotspotsOn(screen.id());
+        int number = 0;
+        boolean sharedHeading = false;
+        for (Hotspot hotspot : hotspots) {
+            number++;
+            Optional<Integer> shared = prototype.index().shared(hotspot.id()).map(s -> s.screens().size());
+            if (shared.isPresent() && !sharedHeading) {
+                sharedHeading = true;
+                Label heading = heading("Shared");
+                heading.setStyle("-fx-padding: 10 0 6 8;");
+                getChildren().add(heading);
+            }
+            add(prototype, hotspot.id(), number, hotspot.linkFor(Gesture.TAP), LinkWords.name(hotspot, number),
+                    selection.hotspots().contains(hotspot.id()), id -> selection.chooseHotspot(id));
+        }
+        for (Link link : screen.links()) {
+            add(prototype, link.id(), 0, Optional.of(link), LinkWords.cause(link), selection.linkProperty().get().equals(link.id()), selection::chooseLink);
+        }
+        if (hotspots.isEmpty() && screen.links().isEmpty()) {
+            getChildren().add(hint("Nothing leads from here yet. Drag over the mock where it is touched."));
+        }
+    }
+
+    private void add(Prototype prototype, String id, int number, Optional<Link> link, String name, boolean chosen, Consumer<String> choose) {
+        Label bond = new Label(number == 0 ? "…" : String.valueOf(number));
+        bond.getStyleClass().add("bond");
+        bond.pseudoClassStateChanged(CHOSEN, chosen);
+        bond.pseudoClassStateChanged(UNLINKED, link.isEmpty());
+        Optional<Verb> verb = link.flatMap(Link::effect).map(Effect::verb);
+        String to = link.flatMap(Link::effect).flatMap(Effect::target).map(t -> LinkWords.target(prototype, t))
+                .orElse(link.isEmpty() ? "no link yet" : verb.map(VerbSign::word).orElse("nothing yet"));
+        Label title = title(to);
+        boolean broken = link.isEmpty() || link.flatMap(Link::effect).flatMap(Effect::target).filter(t -> prototype.screen(t.id()).isEmpty()).isPresent();
+        if (broken) {
+            title.getStyleClass().add("trouble");
+        }
+        Node sign = link.isEmpty() ? new Label() : new VerbSign(verb);
+        HBox row = row((number == 0 ? name : number + ", " + name) + ": " + link.map(l -> LinkWords.effect(prototype, l)).orElse("no link yet"),
+                () -> choose.accept(id), bond, sign, title, space(), quiet(name.equals(to) ? "" : name));
+        row.setId("way-" + id);
+        row.pseudoClassStateChanged(CHOSEN, chosen);
+        row.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
+            if (e.getClickCount() == 2) {
+                walkOn.run();
+            }
+        });
+        rows.put(id, row);
+        getChildren().add(row);
+    }
+
+    /** The row of a hotspot or wait. */
+    Optional<HBox> rowOf(String id) {
+        return Optional.ofNullable(rows.get(id));
+    }
+}

@@ -1,0 +1,85 @@
+package pandel.desktop.mocks;
+
+import java.util.List;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Form;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Screen;
+import pandel.desktop.shell.Around;
+import pandel.desktop.shell.Question;
+import pandel.desktop.work.Work;
+
+/** What can be done to a whole screen. */
+public final class ScreenActions {
+
+    private static final int LONG_LIST = 6;
+
+    private final Work work;
+    private final Around around;
+
+    public ScreenActions(Work work, Around around) {
+        this.work = work;
+        this.around = around;
+    }
+
+    /** Makes it the entry, if it is a page. */
+    public void startAt(Screen screen) {
+        if (screen.form() != Form.PAGE) {
+            around.say("“" + screen.shownTitle() + "” is a " + screen.form().word() + "; play can only start at a page.");
+            return;
+        }
+        work.edit(ScreenEdits.entry(screen));
+    }
+
+    public void turnEnd(Screen screen) {
+        work.edit(ScreenEdits.end(screen, !screen.end()));
+    }
+
+    public void form(Screen screen, Form form) {
+        work.edit(ScreenEdits.form(screen, form));
+    }
+
+    /** Removes a screen, saying first which links go with it. */
+    public void remove(Screen screen) {
+        List<Way> lost = ScreenEdits.linksLostWith(work.prototype(), List.of(screen.id()));
+        if (lost.isEmpty()) {
+            work.edit(ScreenEdits.remove(List.of(screen)));
+            around.say("“" + screen.shownTitle() + "” was removed. Ctrl+Z brings it back.");
+            return;
+        }
+        List<String> lines = lost.stream().limit(LONG_LIST + 2).map(ScreenActions::line).toList();
+        around.ask(new Question("Remove “" + screen.shownTitle() + "”? " + (lost.size() == 1 ? "One link leads" : lost.size() + " links lead")
+                + " to it and would go with it.", lines, List.of(
+                new Question.Answer("Remove", "danger", () -> work.edit(ScreenEdits.remove(List.of(screen)))),
+                new Question.Answer("Keep it", "plain", () -> { }))));
+    }
+
+    private static String line(Way way) {
+        String from = way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens";
+        return from + ": " + way.hotspot().map(h -> h.title().isBlank() ? "a hotspot" : h.title()).orElse("a wait");
+    }
+
+    /** The menu of a screen. */
+    public ContextMenu menu(Screen screen, Runnable rename) {
+        ContextMenu menu = new ContextMenu();
+        menu.getItems().addAll(item("Rename", rename), item("Start play here", () -> startAt(screen)),
+                item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
+                new SeparatorMenuItem());
+        for (Form form : Form.values()) {
+            MenuItem item = item("Make it a " + form.word(), () -> form(screen, form));
+            item.setDisable(form == screen.form());
+            menu.getItems().add(item);
+        }
+        menu.getItems().addAll(new SeparatorMenuItem(), item("Remove…", () -> remove(screen)));
+        return menu;
+    }
+
+    private static MenuItem item(String title, Runnable action) {
+        MenuItem item = new MenuItem(title);
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+}

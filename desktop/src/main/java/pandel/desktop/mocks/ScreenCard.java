@@ -1,0 +1,146 @@
+package pandel.desktop.mocks;
+
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import pandel.core.check.Checked;
+import pandel.core.model.Form;
+import pandel.core.model.Screen;
+import pandel.core.play.Placement;
+import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.work.Work;
+
+/** One screen in the gallery: its mock, title, form, ways in and out, and marks. */
+final class ScreenCard extends VBox {
+
+    static final double WIDTH = 128;
+    private static final double HEIGHT = 224;
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final Screen screen;
+    private final HBox name = new HBox(6);
+    private final Label title = new Label();
+    private final Label counts = new Label();
+    private final HBox badges = new HBox(4);
+
+    ScreenCard(Screen screen, Work work, PictureLibrary pictures) {
+        this.screen = screen;
+        getStyleClass().add("card");
+        setId("card-" + screen.id());
+        setAccessibleRole(AccessibleRole.BUTTON);
+        setMaxWidth(WIDTH + 16);
+        setPrefWidth(WIDTH + 16);
+        MockView mock = new MockView(pictures);
+        Placement.Size size = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
+        double factor = Math.min(WIDTH / size.width(), HEIGHT / size.height());
+        mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+        StackPane frame = new StackPane(mock);
+        frame.getStyleClass().add("mock-frame");
+        frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane area = new StackPane(frame);
+        area.setMinHeight(HEIGHT + 4);
+        area.setPrefHeight(HEIGHT + 4);
+        area.setAlignment(Pos.BOTTOM_LEFT);
+        title.getStyleClass().add("card-title");
+        title.setText(screen.shownTitle());
+        title.setTooltip(new Tooltip(screen.shownTitle()));
+        title.setMinWidth(0);
+        HBox.setHgrow(title, Priority.ALWAYS);
+        name.setAlignment(Pos.CENTER_LEFT);
+        if (screen.form() != Form.PAGE) {
+            name.getChildren().add(new FormSign(screen.form()));
+        }
+        name.getChildren().add(title);
+        counts.getStyleClass().add("counts");
+        badges.setAlignment(Pos.CENTER_LEFT);
+        badges.getChildren().add(counts);
+        getChildren().addAll(area, name, badges);
+        tell(work);
+    }
+
+    Screen screen() {
+        return screen;
+    }
+
+    void choose(boolean chosen) {
+        pseudoClassStateChanged(CHOSEN, chosen);
+    }
+
+    /** Renews counts and marks. */
+    void tell(Work work) {
+        int in = work.prototype().index().screensLeadingTo(screen.id()).size();
+        int out = work.prototype().index().waysOut(screen.id()).size();
+        counts.setText(in + " in · " + out + " out");
+        badges.getChildren().setAll(counts);
+        boolean entry = work.prototype().mainEntry().filter(e -> e.target().id().equals(screen.id())).isPresent();
+        if (entry) {
+            badge("starts", "entry", "Play starts here");
+        }
+        if (screen.end()) {
+            badge("end", "end", "Using the prototype may rightly stop here");
+        }
+        long findings = work.checked().map(Checked::findings).stream().flatMap(f -> f.stream())
+                .filter(f -> f.screens().contains(screen.id())).count();
+        if (findings > 0) {
+            badge(String.valueOf(findings), "finding", findings == 1 ? "One finding" : findings + " findings");
+        }
+        setAccessibleText(screen.shownTitle() + ", " + screen.form().word() + ", " + counts.getText() + (entry ? ", starts here" : "")
+                + (screen.end() ? ", an end" : ""));
+    }
+
+    private void badge(String text, String style, String tip) {
+        Label badge = new Label(text);
+        badge.getStyleClass().addAll("badge", style);
+        badge.setTooltip(new Tooltip(tip));
+        badge.setMinWidth(Region.USE_PREF_SIZE);
+        badges.getChildren().add(badge);
+    }
+
+    /** Lets the title be typed in place; Enter keeps it, Escape leaves it. */
+    void rename(Consumer<String> then, Runnable after) {
+        TextField field = new TextField(screen.title());
+        field.setId("rename-field");
+        field.setAccessibleText("Title of " + screen.shownTitle());
+        field.setStyle("-fx-padding: 1 2 1 2; -fx-font-size: 12px;");
+        HBox.setHgrow(field, Priority.ALWAYS);
+        boolean[] ended = new boolean[1];
+        Consumer<Boolean> end = keep -> {
+            if (!ended[0]) {
+                ended[0] = true;
+                name.getChildren().remove(field);
+                name.getChildren().add(title);
+                if (keep) {
+                    then.accept(field.getText());
+                }
+                after.run();
+            }
+        };
+        field.setOnAction(e -> end.accept(true));
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                end.accept(true);
+            }
+        });
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                e.consume();
+                end.accept(false);
+            }
+        });
+        name.getChildren().remove(title);
+        name.getChildren().add(field);
+        field.requestFocus();
+        field.selectAll();
+    }
+}

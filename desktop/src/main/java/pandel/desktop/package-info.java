@@ -1,0 +1,5 @@
+/** The window. */
+@NullMarked
+package pandel.desktop;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,70 @@
+package pandel.desktop.picture;
+
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import pandel.core.model.Mock;
+import pandel.core.model.Picture;
+import pandel.core.model.Screen;
+import pandel.core.model.Width;
+
+/** How a screen looks, at a size: its picture, or plain paper with its title while there is none. */
+public final class MockView extends StackPane {
+
+    private final PictureLibrary library;
+    private final ImageView image = new ImageView();
+    private final Label title = new Label();
+    private String wanted = "";
+
+    public MockView(PictureLibrary library) {
+        this.library = library;
+        title.setWrapText(true);
+        title.setMouseTransparent(true);
+        getStyleClass().add("mock-blank");
+        getChildren().addAll(title, image);
+        setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+    }
+
+    /** Shows a screen so that its mock fills a width and height of the interface. */
+    public void show(Screen screen, Width width, double w, double h) {
+        setPrefSize(w, h);
+        title.setText(screen.shownTitle());
+        title.setMaxWidth(Math.max(10, w - 8));
+        title.setVisible(true);
+        Optional<Mock> mock = screen.mockFor(width);
+        if (mock.isPresent() && mock.get() instanceof Picture picture) {
+            image.setFitWidth(w);
+            image.setFitHeight(h);
+            request(picture.content(), Math.max(1, (int) Math.round(w * renderScale())));
+        } else {
+            wanted = "";
+            image.setImage(null);
+        }
+    }
+
+    private double renderScale() {
+        return getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getRenderScaleX();
+    }
+
+    private void request(String content, int pixels) {
+        String wish = content + "@" + pixels;
+        if (wish.equals(wanted)) {
+            title.setVisible(image.getImage() == null);
+            return;
+        }
+        if (!wanted.startsWith(content)) {
+            image.setImage(null);
+        }
+        wanted = wish;
+        library.request(content, pixels, ready -> {
+            // Something else may have been asked for meanwhile.
+            if (wish.equals(wanted)) {
+                image.setImage(ready);
+                title.setVisible(false);
+            }
+        });
+    }
+}

@@ -1,0 +1,130 @@
+package pandel.desktop.picture;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.LinkedBlockingDeque;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.image.Image;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import pandel.files.Unreadable;
+import pandel.files.picture.Pictures;
+import pandel.files.picture.Raster;
+import pandel.files.picture.Thumbnails;
+import pandel.files.store.PictureSource;
+
+/**
+ * Pictures ready to be shown, each at the width it is shown at. Decoding and shrinking happen on threads of their own,
+ * the latest wish first; at most 256 MB are kept, those used least recently go.
+ */
+public final class PictureLibrary {
+
+    private static final Logger LOG = LoggerFactory.getLogger(PictureLibrary.class);
+    private static final long MOST_BYTES = 256L << 20;
+
+    private record Key(String content, int width) {
+    }
+
+    private final Map<Key, Image> kept = new LinkedHashMap<>(64, 0.75f, true);
+    private final Map<Key, List<Consumer<Image>>> waiting = new LinkedHashMap<>();
+    private final Thumbnails thumbnails;
+    private final ExecutorService threads;
+    private long bytes;
+    private PictureSource source = content -> Optional.empty();
+
+    public PictureLibrary(Thumbnails thumbnails) {
+        this.thumbnails = thumbnails;
+        this.threads = new ThreadPoolExecutor(2, 2, 1, TimeUnit.SECONDS, new LatestFirst(),
+                Thread.ofPlatform().name("pictures-", 0).daemon().factory());
+    }
+
+    /** Runs what was asked for last first: that is what the person looks at now. */
+    private static final class LatestFirst extends LinkedBlockingDeque<Runnable> {
+        @Override
+        public boolean offer(Runnable task) {
+            return offerFirst(task);
+        }
+    }
+
+    /** Takes pictures from there from now on. */
+    public void from(PictureSource newSource) {
+        source = newSource;
+    }
+
+    /**
+     * Gives a picture shrunk to a width, at once when it is kept, else later on the interface thread; never when it
+     * cannot be read.
+     *
+     * @param width in device pixels; a picture that is narrower is given as it is
+     */
+    public void request(String content, int width, Consumer<Image> ready) {
+        Key key = new Key(content, width);
+        Image image = kept.get(key);
+        if (image != null) {
+            ready.accept(image);
+            return;
+        }
+        List<Consumer<Image>> others = waiting.get(key);
+        if (others != null) {
+            others.add(ready);
+            return;
+        }
+        waiting.put(key, new ArrayList<>(List.of(ready)));
+        PictureSource from = source;
+        threads.execute(() -> {
+            Optional<Raster> raster = load(from, content, width);
+            Platform.runLater(() -> deliver(key, raster));
+        });
+    }
+
+    private void deliver(Key key, Optional<Raster> raster) {
+        Collection<Consumer<Image>> wishes = waiting.remove(key);
+        raster.ifPresent(r -> {
+            WritableImage image = new WritableImage(r.width(), r.height());
+            image.getPixelWriter().setPixels(0, 0, r.width(), r.height(), PixelFormat.getIntArgbInstance(), r.argb(), 0, r.width());
+            kept.put(key, image);
+            bytes += size(image);
+            kept.entrySet().removeIf(entry -> {
+                boolean tooMuch = bytes > MOST_BYTES && entry.getValue() != image;
+                bytes -= tooMuch ? size(entry.getValue()) : 0;
+                return tooMuch;
+            });
+            wishes.forEach(wish -> wish.accept(image));
+        });
+    }
+
+    private static long size(Image image) {
+        return (long) (image.getWidth() * image.getHeight() * 4);
+    }
+
+    private Optional<Raster> load(PictureSource from, String content, int width) {
+        try {
+            if (width <= Thumbnails.WIDE) {
+                Optional<Raster> thumbnail = thumbnails.find(content);
+                if (thumbnail.isPresent()) {
+                    return thumbnail.map(t -> t.shrunkTo(width));
+                }
+            }
+            Optional<byte[]> file = from.read(content);
+            if (file.isEmpty()) {
+                return Optional.empty();
+            }
+            Raster whole = Pictures.decode(file.get(), content);
+            return Optional.of(width <= Thumbnails.WIDE ? thumbnails.make(content, whole).shrunkTo(width) : whole.shrunkTo(width));
+        } catch (IOException | Unreadable e) {
+            LOG.warn("The picture {} cannot be shown: {}", content, e.getMessage());
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,274 @@
+package pandel.desktop.play;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import pandel.core.check.Walk;
+import pandel.core.model.Prototype;
+import pandel.core.play.Aim;
+import pandel.core.play.Event;
+import pandel.core.play.Happening;
+import pandel.core.play.Placement;
+import pandel.core.play.Situation;
+import pandel.core.play.Step;
+import pandel.core.play.Tape;
+import pandel.desktop.device.DeviceView;
+import pandel.desktop.shell.Around;
+import pandel.desktop.shell.Command;
+import pandel.desktop.shell.StageView;
+import pandel.desktop.shell.WorkStage;
+import pandel.desktop.work.Work;
+
+/** The prototype as it behaves: the device in the middle, the trail, what is possible, the tape. */
+public final class PlayView implements StageView {
+
+    private static final int SHOWN_EACH = 700;
+    private static final double MARGIN = 20;
+
+    private final Work work;
+    private final Around around;
+    private final PlayClock clock;
+    private final StackPane node = new StackPane();
+    private final BorderPane page = new BorderPane();
+    private final StackPane middle = new StackPane();
+    private final DeviceView device;
+    private final TrailPane trail = new TrailPane();
+    private final PossiblePane possible = new PossiblePane(this::act);
+    private final TapePane tapePane;
+    private final Deque<Event> toShow = new ArrayDeque<>();
+    private Optional<Tape> tape = Optional.empty();
+    private boolean visible;
+    private int sinceShown;
+
+    public PlayView(Work work, Around around, PlayClock clock) {
+        this.work = work;
+        this.around = around;
+        this.clock = clock;
+        this.device = new DeviceView(around.pictures());
+        this.tapePane = new TapePane(around.pictures(), this::windTo);
+        device.setId("device-view");
+        device.onTap(this::tapped);
+        device.setOnScroll(e -> scrolled(-e.getDeltaY()));
+        middle.getChildren().add(device);
+        ScrollPane left = column(trail, 200);
+        HBox buttons = new HBox(8, button("Start over", this::startOver, "start-over"), button("Device back", () -> act(new Event.DeviceBack()), "device-back"));
+        buttons.setStyle("-fx-padding: 12 8 8 12;");
+        VBox right = new VBox(buttons, column(possible, 260));
+        page.setLeft(left);
+        page.setCenter(middle);
+        page.setRight(right);
+        page.setBottom(tapePane);
+        middle.widthProperty().addListener((o, a, b) -> show(Optional.empty()));
+        middle.heightProperty().addListener((o, a, b) -> show(Optional.empty()));
+        middle.setMinSize(0, 0);
+        work.prototypeProperty().addListener((o, before, now) -> follow(now));
+        work.deviceProperty().addListener((o, a, b) -> {
+            if (tape.isPresent() && !tape.get().now().device().equals(b)) {
+                startOver();
+            }
+        });
+    }
+
+    private static ScrollPane column(Region content, double width) {
+        ScrollPane pane = new ScrollPane(content);
+        pane.setFitToWidth(true);
+        pane.setPrefWidth(width);
+        pane.setMinWidth(width);
+        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        return pane;
+    }
+
+    private static Button button(String text, Runnable action, String id) {
+        Button button = new Button(text);
+        button.getStyleClass().add("plain");
+        button.setId(id);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    /** The same events with the changed prototype, or a new start where they no longer begin. */
+    private void follow(Prototype now) {
+        toShow.clear();
+        tape = tape.flatMap(t -> t.replayed(now));
+        if (visible && tape.isEmpty()) {
+            startOver();
+        } else {
+            show(Optional.empty());
+        }
+    }
+
+    private void startOver() {
+        toShow.clear();
+        tape = work.prototype().mainEntry().flatMap(e -> Tape.from(work.prototype(), e, work.device()));
+        show(Optional.empty());
+    }
+
+    /** Plays a list of events from its start, one after the other. */
+    public void play(Walk walk) {
+        work.use(work.prototype().device(walk.device().id()));
+        tape = Tape.from(work.prototype(), walk.entry(), walk.device());
+        toShow.clear();
+        toShow.addAll(walk.events());
+        sinceShown = 0;
+        show(Optional.empty());
+    }
+
+    private void tapped(double x, double y) {
+        if (!toShow.isEmpty()) {
+            toShow.clear();
+            return;
+        }
+        tape.ifPresent(t -> {
+            Event event = Aim.tap(work.prototype(), t.now(), x, y);
+            Happening what = act(event);
+            if (what instanceof Happening.Nothing || what instanceof Happening.Refused) {
+                device.ring(x, y);
+            }
+        });
+    }
+
+    private void scrolled(double by) {
+        tape.ifPresent(t -> work.prototype().screen(t.now().screen()).ifPresent(screen -> {
+            Placement placement = Placement.of(screen, t.now().width(), t.now().height());
+            double now = t.now().top().trail().current().scroll();
+            double to = Math.clamp(now + by, 0, placement.maxScroll());
+            if (to != now) {
+                act(new Event.Scroll(to));
+            }
+        }));
+    }
+
+    private Happening act(Event event) {
+        if (tape.isEmpty()) {
+            return new Happening.Nothing(Optional.empty(), "");
+        }
+        tape = tape.map(t -> t.then(new Step(work.prototype()), event));
+        Happening what = tape.get().current().what().orElse(new Happening.Adjusted());
+        show(what instanceof Happening.Moved moved ? Optional.of(moved) : Optional.empty());
+        return what;
+    }
+
+    private void passed(int ms) {
+        if (tape.isEmpty()) {
+            return;
+        }
+        if (!toShow.isEmpty()) {
+            sinceShown += ms;
+            if (sinceShown >= SHOWN_EACH) {
+                sinceShown = 0;
+                act(toShow.remove());
+            }
+            return;
+        }
+        Tape before = tape.get();
+        if (before.now().waits().left().isEmpty() || before.at() < before.ticks().size() - 1) {
+            return;
+        }
+        Tape after = before.then(new Step(work.prototype()), new Event.Elapse(ms));
+        tape = Optional.of(after);
+        if (after.ticks().size() == before.ticks().size() && after.at() == before.at()) {
+            possible.showWaits(work.prototype(), after.now());
+        } else {
+            show(after.current().what().flatMap(h -> h instanceof Happening.Moved m ? Optional.of(m) : Optional.empty()));
+        }
+    }
+
+    private void windTo(int tick) {
+        toShow.clear();
+        tape = tape.map(t -> t.windTo(tick));
+        show(Optional.empty());
+    }
+
+    private void wind(int by) {
+        tape.ifPresent(t -> windTo(t.at() + by));
+    }
+
+    private void show(Optional<Happening.Moved> moved) {
+        if (tape.isEmpty()) {
+            if (visible) {
+                node.getChildren().setAll(empty());
+            }
+            return;
+        }
+        if (!node.getChildren().contains(page)) {
+            node.getChildren().setAll(page);
+        }
+        Situation now = tape.get().now();
+        double room = Math.min((middle.getWidth() - 2 * MARGIN) / now.width(), (middle.getHeight() - 2 * MARGIN) / now.height());
+        if (room > 0) {
+            device.show(work.prototype(), now, Math.min(room, 2), moved);
+        }
+        trail.show(work.prototype(), now);
+        possible.show(work.prototype(), now);
+        tapePane.show(work.prototype(), tape.get());
+    }
+
+    private Node empty() {
+        Label title = new Label(work.prototype().screens().isEmpty() ? "Nothing to play yet" : "Play has nowhere to start");
+        title.getStyleClass().add("title");
+        Label hint = new Label(work.prototype().screens().isEmpty() ? "Take pictures of the screens in first."
+                : "Choose a page in Mocks and start play there.");
+        hint.getStyleClass().add("quiet");
+        Button go = new Button("Go to Mocks");
+        go.getStyleClass().add("main");
+        go.setOnAction(e -> around.go(WorkStage.MOCKS));
+        VBox box = new VBox(title, hint, go);
+        box.setAlignment(Pos.CENTER);
+        box.getStyleClass().add("empty");
+        return box;
+    }
+
+    /** The situation shown, if anything is played. */
+    public Optional<Situation> now() {
+        return tape.map(Tape::now);
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public void shown() {
+        visible = true;
+        if (tape.isEmpty()) {
+            startOver();
+        } else {
+            show(Optional.empty());
+        }
+        clock.start(this::passed);
+        device.requestFocus();
+    }
+
+    @Override
+    public void hidden() {
+        visible = false;
+        toShow.clear();
+        clock.stop();
+        device.finishMotion();
+    }
+
+    @Override
+    public List<Command> commands() {
+        return Stream.concat(Stream.of(
+                Command.here("Device back", () -> act(new Event.DeviceBack()), "Esc", "Backspace"),
+                Command.here("Start over", this::startOver, "Home"),
+                Command.here("Wind back", () -> wind(-1), "Left"),
+                Command.here("Wind forth", () -> wind(1), "Right")),
+                IntStream.rangeClosed(1, 9).mapToObj(n -> Command.here("Tap hotspot " + n,
+                        () -> possible.numbered(n).ifPresent(this::act), "Digit" + n, "Numpad " + n))).toList();
+    }
+}

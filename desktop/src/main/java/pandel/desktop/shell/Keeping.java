@@ -1,0 +1,201 @@
+package pandel.desktop.shell;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.application.Platform;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import pandel.core.edit.History;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Prototype;
+import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.work.Work;
+import pandel.files.Unreadable;
+import pandel.files.gather.Gathering;
+import pandel.files.picture.Thumbnails;
+import pandel.files.store.PictureShelf;
+import pandel.files.store.PrototypeFile;
+import pandel.files.store.PrototypeSaving;
+
+/** New, open, save, and pictures taken in. Reading and writing happen off the interface thread. */
+final class Keeping {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Keeping.class);
+
+    private final Work work;
+    private final PictureLibrary pictures;
+    private final Thumbnails thumbnails;
+    private final FileChoosing choosing;
+    private final QuestionPane questions;
+    private final Said said;
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(Thread.ofPlatform().name("files").daemon().factory());
+
+    Keeping(Work work, PictureLibrary pictures, Thumbnails thumbnails, FileChoosing choosing, QuestionPane questions, Said said) {
+        this.work = work;
+        this.pictures = pictures;
+        this.thumbnails = thumbnails;
+        this.choosing = choosing;
+        this.questions = questions;
+        this.said = said;
+    }
+
+    void startNew() {
+        unlessUnsaved(() -> {
+            try {
+                PictureShelf shelf = new PictureShelf();
+                pictures.from(shelf);
+                work.open(History.ofSaved(Prototype.empty("Untitled")), Optional.empty(), shelf);
+            } catch (IOException e) {
+                said.say("A new prototype cannot be started: the temporary folder cannot be written to.");
+            }
+        });
+    }
+
+    void open() {
+        unlessUnsaved(() -> choosing.file().ifPresent(path -> open(path, true)));
+    }
+
+    void openFolder() {
+        unlessUnsaved(() -> choosing.folder("Open a prototype folder").ifPresent(path -> open(path, true)));
+    }
+
+    /** @param keep whether saving writes to that file again; a sample is not written over */
+    void open(Path path, boolean keep) {
+        thread.execute(() -> {
+            try {
+                PrototypeFile.Opened opened = PrototypeFile.open(path);
+                PictureShelf shelf = new PictureShelf();
+                shelf.add(opened.pictures());
+                Platform.runLater(() -> {
+                    pictures.from(shelf);
+                    work.open(History.ofSaved(opened.prototype()), keep ? Optional.of(path) : Optional.empty(), shelf);
+                    if (!opened.missing().isEmpty()) {
+                        said.say(opened.missing().size() + " pictures are missing from the file; their screens show their titles instead.");
+                    }
+                });
+            } catch (Unreadable e) {
+                Platform.runLater(() -> refused(e));
+            } catch (IOException e) {
+                Platform.runLater(() -> said.say("The temporary folder cannot be written to, so nothing was opened."));
+            }
+        });
+    }
+
+    void save() {
+        save(() -> { });
+    }
+
+    private void save(Runnable then) {
+        work.keptProperty().get().ifPresentOrElse(kept -> write(kept.path(), then), () -> saveAs(then));
+    }
+
+    void saveAs() {
+        saveAs(() -> { });
+    }
+
+    private void saveAs(Runnable then) {
+        String name = work.prototype().title().replaceAll("[\\\\/:*?\"<>|]+", " ").strip();
+        choosing.saveAs((name.isEmpty() ? "prototype" : name) + ".pandel").ifPresent(path -> {
+            boolean named = path.getFileName().toString().contains(".");
+            write(named ? path : path.resolveSibling(path.getFileName() + ".pandel"), then);
+        });
+    }
+
+    void saveAsFolder() {
+        choosing.folder("Save as a folder").ifPresent(path -> write(path, () -> { }));
+    }
+
+    private void write(Path path, Runnable then) {
+        Prototype written = work.prototype();
+        PictureShelf shelf = work.shelf();
+        thread.execute(() -> {
+            try {
+                if (Files.isDirectory(path)) {
+                    PrototypeSaving.toFolder(written, path, shelf);
+                } else {
+                    PrototypeSaving.toFile(written, path, shelf);
+                }
+                Platform.runLater(() -> {
+                    work.saved(written, path);
+                    then.run();
+                });
+            } catch (Unreadable e) {
+                Platform.runLater(() -> refused(e));
+            }
+        });
+    }
+
+    /** Goes on at once when all is saved; else asks first. */
+    void unlessUnsaved(Runnable then) {
+        if (work.isSaved()) {
+            then.run();
+            return;
+        }
+        questions.ask(new Question("“" + title() + "” has changes that are not saved.", List.of(), List.of(
+                new Question.Answer("Save them", "main", () -> save(then)),
+                new Question.Answer("Lose them", "danger", then),
+                new Question.Answer("Keep working", "plain", () -> { }))));
+    }
+
+    private String title() {
+        return work.prototype().title().isBlank() ? "This prototype" : work.prototype().title();
+    }
+
+    void gatherFolder() {
+        choosing.folder("Pictures from a folder").ifPresent(path -> gather(List.of(path)));
+    }
+
+    /** Takes pictures in, with progress; can be stopped, and then nothing was taken. */
+    void gather(List<Path> paths) {
+        AtomicBoolean stopped = new AtomicBoolean();
+        PictureShelf shelf = work.shelf();
+        thread.execute(() -> {
+            try {
+                List<Path> files = Gathering.find(paths);
+                Platform.runLater(() -> showProgress(0, files.size(), stopped));
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(files,
+                        work.prototype().index().ids(), work.naming(),
+                        done -> Platform.runLater(() -> showProgress(done, files.size(), stopped)), stopped::get);
+                Platform.runLater(() -> {
+                    said.done();
+                    gathered.ifPresentOrElse(this::taken, () -> said.say("Stopped; no picture was taken in."));
+                });
+            } catch (Unreadable e) {
+                Platform.runLater(() -> said.say(e.sentence()));
+            }
+        });
+    }
+
+    private void showProgress(int done, int all, AtomicBoolean stopped) {
+        if (!stopped.get()) {
+            said.progress("Taking in " + all + " pictures: " + done + " done", (double) done / all, () -> stopped.set(true));
+        }
+    }
+
+    private void taken(Gathering.Gathered gathered) {
+        if (!gathered.screens().isEmpty()) {
+            work.edit(ScreenEdits.add(gathered.screens()));
+            work.selection().choose(gathered.screens().getFirst().id());
+        }
+        int n = gathered.screens().size();
+        if (gathered.problems().isEmpty()) {
+            said.say(n == 1 ? "One picture was taken in." : n + " pictures were taken in.");
+            return;
+        }
+        List<String> lines = new ArrayList<>(gathered.problems());
+        questions.ask(new Question(n + " of " + (n + lines.size()) + " pictures were taken in. Not these:", lines,
+                List.of(new Question.Answer("Go on", "main", () -> { }))));
+    }
+
+    private void refused(Unreadable e) {
+        LOG.info("Refused: {}", e.sentence());
+        questions.ask(new Question(e.sentence(), List.of(), List.of(new Question.Answer("Go on", "main", () -> { }))));
+    }
+}

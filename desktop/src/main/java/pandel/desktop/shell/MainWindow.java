@@ -1,0 +1,233 @@
+package pandel.desktop.shell;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import pandel.core.check.Rule;
+import pandel.core.check.Walk;
+import pandel.core.edit.ScreenEdits;
+import pandel.desktop.check.CheckView;
+import pandel.desktop.links.LinksView;
+import pandel.desktop.map.MapView;
+import pandel.desktop.mocks.MocksView;
+import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.play.PlayClock;
+import pandel.desktop.play.PlayView;
+import pandel.desktop.theme.Look;
+import pandel.desktop.work.Work;
+import pandel.files.picture.Thumbnails;
+
+/** The window: masthead, one of the five stages, vitals. */
+public final class MainWindow implements Around {
+
+    private final Work work;
+    private final PictureLibrary pictures;
+    private final Optional<Path> sample;
+    private final Keeping keeping;
+    private final QuestionPane questions = new QuestionPane();
+    private final Said said = new Said();
+    private final StackPane middle = new StackPane();
+    private final Map<WorkStage, StageView> views = new EnumMap<>(WorkStage.class);
+    private final Map<String, Command> commands = new LinkedHashMap<>();
+    private final Masthead masthead;
+    private final StackPane root = new StackPane();
+    private final Runnable close;
+    private final CheckView check;
+    private final PlayView play;
+    private WorkStage stage = WorkStage.MOCKS;
+    private Look look = Look.DAY;
+
+    /**
+     * @param clock  what tells play how time passes
+     * @param sample the file that "See the sample" opens
+     * @param close  closes the window for good
+     */
+    public MainWindow(Work work, PictureLibrary pictures, Thumbnails thumbnails, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Runnable close) {
+        this.work = work;
+        this.pictures = pictures;
+        this.sample = sample;
+        this.close = close;
+        this.keeping = new Keeping(work, pictures, thumbnails, choosing, questions, said);
+        this.check = new CheckView(work, this);
+        this.play = new PlayView(work, this, clock);
+        views.put(WorkStage.MOCKS, new MocksView(work, this));
+        views.put(WorkStage.LINKS, new LinksView(work, this));
+        views.put(WorkStage.MAP, new MapView(work, this));
+        views.put(WorkStage.PLAY, play);
+        views.put(WorkStage.CHECK, check);
+        defineCommands();
+        this.masthead = new Masthead(work, this::go, commands);
+        BorderPane page = new BorderPane(middle, masthead, null, new Vitals(work, this), null);
+        StackPane.setAlignment(said, Pos.BOTTOM_CENTER);
+        StackPane.setMargin(said, new Insets(0, 0, 48, 0));
+        root.getChildren().addAll(page, said, questions);
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        acceptDrops();
+        go(WorkStage.MOCKS);
+    }
+
+    private void defineCommands() {
+        Stream.of(
+                Command.of("new", "New prototype", keeping::startNew, "Shortcut+N"),
+                Command.of("open", "Open…", keeping::open, "Shortcut+O"),
+                Command.of("open-folder", "Open a folder…", keeping::openFolder, "Shortcut+Shift+O"),
+                Command.of("gather", "Pictures from a folder…", keeping::gatherFolder, "Shortcut+I"),
+                Command.of("save", "Save", keeping::save, "Shortcut+S"),
+                Command.of("save-as", "Save as…", keeping::saveAs, "Shortcut+Shift+S"),
+                Command.of("save-folder", "Save as a folder…", keeping::saveAsFolder),
+                Command.of("rename", "Rename the prototype", this::renamePrototype),
+                Command.of("sample", "See the sample", this::openSample).when(sample::isPresent),
+                Command.of("undo", "Undo", work::undo, "Shortcut+Z").notInText(),
+                Command.of("redo", "Redo", work::redo, "Shortcut+Shift+Z", "Shortcut+Y").notInText(),
+                Command.of("look", "Day or night look", this::turnLook, "Shortcut+L"),
+                Command.of("keys", "Keys", this::showKeys, "F1"),
+                Command.of("quit", "Quit", this::quit, "Shortcut+Q")).forEach(c -> commands.put(c.id(), c));
+        for (WorkStage each : WorkStage.values()) {
+            commands.put("stage-" + each, Command.of("stage-" + each, each.title(), () -> go(each), "Shortcut+" + (each.ordinal() + 1)));
+        }
+    }
+
+    /** What the scene shows. */
+    public Parent root() {
+        return root;
+    }
+
+    /** Dresses a scene in the look in use. */
+    public void dress(Scene scene) {
+        look.dress(scene);
+    }
+
+    private void key(KeyEvent event) {
+        if (questions.isVisible()) {
+            return;
+        }
+        boolean typing = event.getTarget() instanceof TextInputControl;
+        Stream.concat(views.get(stage).commands().stream(), commands.values().stream())
+                .filter(c -> c.isMeantBy(event, typing) && c.possible().getAsBoolean()).findFirst().ifPresent(c -> {
+                    event.consume();
+                    c.action().run();
+                });
+    }
+
+    private void acceptDrops() {
+        root.setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        root.setOnDragDropped(e -> {
+            if (e.getDragboard().hasFiles()) {
+                dropped(e.getDragboard().getFiles().stream().map(File::toPath).toList());
+                e.setDropCompleted(true);
+            }
+        });
+    }
+
+    /** What happens when files are dropped on the window: a prototype opens, pictures and folders of them are taken in. */
+    public void dropped(List<Path> files) {
+        if (files.size() == 1 && files.getFirst().toString().endsWith(".pandel")) {
+            keeping.unlessUnsaved(() -> keeping.open(files.getFirst(), true));
+        } else {
+            gather(files);
+        }
+    }
+
+    /** Opens a file. @param keep whether saving writes to it again */
+    public void open(Path file, boolean keep) {
+        keeping.open(file, keep);
+    }
+
+    private void openSample() {
+        keeping.unlessUnsaved(() -> sample.ifPresent(file -> keeping.open(file, false)));
+    }
+
+    /** Asks about unsaved changes, then closes. */
+    public void quit() {
+        keeping.unlessUnsaved(close);
+    }
+
+    private void renamePrototype() {
+        questions.show(new NameBox("Name of the prototype", work.prototype().title(), name -> {
+            questions.setVisible(false);
+            work.edit(ScreenEdits.renamePrototype(name));
+        }));
+    }
+
+    private void turnLook() {
+        look = look == Look.DAY ? Look.NIGHT : Look.DAY;
+        look.dress(root.getScene());
+    }
+
+    private void showKeys() {
+        Map<String, List<Command>> groups = new LinkedHashMap<>();
+        groups.put("Everywhere", List.copyOf(commands.values()));
+        for (WorkStage each : WorkStage.values()) {
+            if (!views.get(each).commands().isEmpty()) {
+                groups.put(each.title(), views.get(each).commands());
+            }
+        }
+        questions.show(KeysPage.of(groups));
+    }
+
+    @Override
+    public void go(WorkStage next) {
+        if (!middle.getChildren().isEmpty() && next != stage) {
+            views.get(stage).hidden();
+        }
+        stage = next;
+        masthead.showStage(next);
+        middle.getChildren().setAll(views.get(next).node());
+        views.get(next).shown();
+    }
+
+    @Override
+    public void say(String sentence) {
+        said.say(sentence);
+    }
+
+    @Override
+    public void ask(Question question) {
+        questions.ask(question);
+    }
+
+    @Override
+    public void play(Walk walk) {
+        go(WorkStage.PLAY);
+        play.play(walk);
+    }
+
+    @Override
+    public void showFindings(Rule rule) {
+        go(WorkStage.CHECK);
+        check.showOnly(rule);
+    }
+
+    @Override
+    public void gather(List<Path> paths) {
+        keeping.gather(paths);
+    }
+
+    @Override
+    public void run(String command) {
+        commands.get(command).action().run();
+    }
+
+    @Override
+    public PictureLibrary pictures() {
+        return pictures;
+    }
+}

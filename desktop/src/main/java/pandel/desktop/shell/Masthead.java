@@ -1,0 +1,181 @@
+package pandel.desktop.shell;
+
+import java.time.format.DateTimeFormatter;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.geometry.Side;
+import pandel.core.check.Checked;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Device;
+import pandel.desktop.work.Work;
+
+/** The top of the window: what is open, the stages with their counts, the device, undo and redo. */
+final class Masthead extends GridPane {
+
+    private final Work work;
+    private final Map<WorkStage, ToggleButton> stages = new EnumMap<>(WorkStage.class);
+    private final Map<WorkStage, Label> counts = new EnumMap<>(WorkStage.class);
+    private final Button name = new Button();
+    private final Label kept = new Label();
+    private final Button device = new Button();
+    private final Button undo = new Button("Undo");
+    private final Button redo = new Button("Redo");
+
+    Masthead(Work work, Consumer<WorkStage> go, Map<String, Command> commands) {
+        this.work = work;
+        getStyleClass().add("masthead");
+        name.getStyleClass().add("name");
+        name.setId("name");
+        kept.getStyleClass().addAll("quiet", "small");
+        name.setOnAction(e -> menu(commands).show(name, Side.BOTTOM, 0, 0));
+        HBox left = new HBox(4, name, kept);
+        left.setAlignment(Pos.CENTER_LEFT);
+        HBox middle = new HBox(24);
+        middle.setAlignment(Pos.CENTER);
+        ToggleGroup group = new ToggleGroup();
+        for (WorkStage stage : WorkStage.values()) {
+            middle.getChildren().add(tab(stage, group, go));
+        }
+        device.setId("device");
+        device.setOnAction(e -> deviceMenu().show(device, Side.BOTTOM, 0, 0));
+        undo.setOnAction(e -> work.undo());
+        redo.setOnAction(e -> work.redo());
+        undo.setId("undo");
+        redo.setId("redo");
+        HBox right = new HBox(4, device, undo, redo);
+        right.setAlignment(Pos.CENTER_RIGHT);
+        ColumnConstraints side = new ColumnConstraints();
+        side.setPercentWidth(30);
+        ColumnConstraints centre = new ColumnConstraints();
+        centre.setPercentWidth(40);
+        getColumnConstraints().addAll(side, centre, side);
+        addRow(0, left, middle, right);
+        setAlignment(Pos.CENTER);
+        work.prototypeProperty().addListener((o, a, b) -> refresh());
+        work.historyProperty().addListener((o, a, b) -> refresh());
+        work.keptProperty().addListener((o, a, b) -> refresh());
+        work.checkedProperty().addListener((o, a, b) -> refresh());
+        work.deviceProperty().addListener((o, a, b) -> refresh());
+        refresh();
+    }
+
+    private ToggleButton tab(WorkStage stage, ToggleGroup group, Consumer<WorkStage> go) {
+        Label what = new Label(stage.title());
+        what.getStyleClass().add("what");
+        Label count = new Label();
+        count.getStyleClass().addAll("small", "quiet");
+        HBox words = new HBox(what, count);
+        words.getStyleClass().add("words");
+        Region bracket = new Region();
+        bracket.getStyleClass().add("bracket");
+        VBox graphic = new VBox(4, words, bracket);
+        ToggleButton tab = new ToggleButton();
+        tab.setGraphic(graphic);
+        tab.getStyleClass().add("stage-tab");
+        tab.setId("stage-" + stage.name().toLowerCase(Locale.ROOT));
+        tab.setAccessibleText(stage.title());
+        tab.setTooltip(new Tooltip(stage.title() + "  Ctrl+" + (stage.ordinal() + 1)));
+        tab.setToggleGroup(group);
+        tab.setOnAction(e -> go.accept(stage));
+        stages.put(stage, tab);
+        counts.put(stage, count);
+        return tab;
+    }
+
+    void showStage(WorkStage stage) {
+        stages.get(stage).setSelected(true);
+    }
+
+    private ContextMenu menu(Map<String, Command> commands) {
+        ContextMenu menu = new ContextMenu();
+        for (String id : List.of("new", "open", "open-folder", "gather", "-", "save", "save-as", "save-folder", "-", "rename", "sample", "-",
+                "look", "keys", "-", "quit")) {
+            if (id.equals("-")) {
+                menu.getItems().add(new SeparatorMenuItem());
+                continue;
+            }
+            Command command = commands.get(id);
+            MenuItem item = new MenuItem(command.title());
+            item.setId("menu-" + id);
+            if (!command.keys().isEmpty()) {
+                item.setAccelerator(command.keys().getFirst());
+            }
+            item.setDisable(!command.possible().getAsBoolean());
+            item.setOnAction(e -> command.action().run());
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private ContextMenu deviceMenu() {
+        ContextMenu menu = new ContextMenu();
+        for (Device one : work.prototype().devices()) {
+            MenuItem item = new MenuItem(describe(one) + (one.equals(work.device()) ? "  — in use" : ""));
+            item.setOnAction(e -> work.use(one));
+            menu.getItems().add(item);
+        }
+        menu.getItems().add(new SeparatorMenuItem());
+        for (Device known : List.of(Device.PHONE, Device.SMALL_PHONE, Device.TABLET, Device.KIOSK)) {
+            boolean there = work.prototype().devices().stream().anyMatch(d -> d.id().equals(known.id()));
+            MenuItem item = new MenuItem((there ? "Take off " : "Also for ") + describe(known));
+            item.setDisable(there && work.prototype().devices().size() == 1);
+            item.setOnAction(e -> work.edit(ScreenEdits.devices(there
+                    ? work.prototype().devices().stream().filter(d -> !d.id().equals(known.id())).toList()
+                    : Stream.concat(work.prototype().devices().stream(), Stream.of(known)).toList())));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private static String describe(Device d) {
+        String back = switch (d.back()) {
+            case NONE -> "no back of its own";
+            case BUTTON -> "back button";
+            case SWIPE -> "back swipe";
+        };
+        return d.title() + ", " + Math.round(d.width()) + " × " + Math.round(d.height()) + ", " + back;
+    }
+
+    private void refresh() {
+        String title = work.prototype().title();
+        name.setText((title.isBlank() ? "Untitled" : title) + "  ▾");
+        name.setAccessibleText("Menu of " + title);
+        kept.setText(!work.isSaved() ? "unsaved changes" : work.keptProperty().get()
+                .map(k -> "saved " + k.at().format(DateTimeFormatter.ofPattern("HH:mm"))).orElse("not in a file yet"));
+        device.setText(work.device().title());
+        device.setAccessibleText("Device: " + work.device().title());
+        undo.setDisable(work.historyProperty().get().undoName().isEmpty());
+        redo.setDisable(work.historyProperty().get().redoName().isEmpty());
+        undo.setTooltip(new Tooltip(work.historyProperty().get().undoName().map(n -> "Undo: " + n + "  Ctrl+Z").orElse("Nothing to undo")));
+        redo.setTooltip(new Tooltip(work.historyProperty().get().redoName().map(n -> "Redo: " + n + "  Ctrl+Shift+Z").orElse("Nothing to redo")));
+        count(WorkStage.MOCKS, work.prototype().screens().size(), false);
+        count(WorkStage.LINKS, work.prototype().index().ways().size(), false);
+        int findings = work.checked().map(Checked::findings).map(List::size).orElse(0);
+        count(WorkStage.CHECK, findings, findings > 0);
+    }
+
+    private void count(WorkStage stage, int n, boolean trouble) {
+        counts.get(stage).setText(n == 0 && stage == WorkStage.CHECK ? "" : String.valueOf(n));
+        counts.get(stage).getStyleClass().removeAll("trouble", "strong", "quiet");
+        counts.get(stage).getStyleClass().addAll(trouble ? List.of("trouble", "strong") : List.of("quiet"));
+        stages.get(stage).setAccessibleText(stage.title() + ", " + n);
+    }
+}

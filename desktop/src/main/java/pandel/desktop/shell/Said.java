@@ -1,0 +1,54 @@
+package pandel.desktop.shell;
+
+import javafx.animation.PauseTransition;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.util.Duration;
+
+/** One passing sentence above the vitals, or the progress of long work that can be stopped. */
+final class Said extends HBox {
+
+    private final Label words = new Label();
+    private final ProgressBar bar = new ProgressBar();
+    private final Button stop = new Button("Stop");
+    private final PauseTransition going = new PauseTransition(Duration.seconds(6));
+
+    Said() {
+        getStyleClass().add("said");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        words.setWrapText(true);
+        words.setMaxWidth(640);
+        going.setOnFinished(e -> setVisible(false));
+        setVisible(false);
+        setAccessibleText("Message");
+    }
+
+    void say(String sentence) {
+        words.setText(sentence);
+        getChildren().setAll(words);
+        setVisible(true);
+        going.playFromStart();
+    }
+
+    /** Shows how far long work is. */
+    void progress(String sentence, double share, Runnable onStop) {
+        going.stop();
+        words.setText(sentence);
+        bar.setProgress(share);
+        stop.setOnAction(e -> onStop.run());
+        if (!getChildren().contains(bar)) {
+            getChildren().setAll(words, bar, stop);
+        }
+        setVisible(true);
+    }
+
+    void done() {
+        if (getChildren().contains(bar)) {
+            setVisible(false);
+            getChildren().clear();
+        }
+    }
+}

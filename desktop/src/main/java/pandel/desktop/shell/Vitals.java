@@ -1,0 +1,113 @@
+package pandel.desktop.shell;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import pandel.core.check.Checked;
+import pandel.core.check.Rule;
+import pandel.desktop.work.Work;
+
+/** The bottom of the window: the state of the whole, a moment after each edit. Each figure leads to what it counts. */
+final class Vitals extends HBox {
+
+    private static final PseudoClass WORSE = PseudoClass.getPseudoClass("worse");
+
+    private record Vital(Button button, Label figure, Label of) {
+    }
+
+    private final Work work;
+    private final Map<String, Vital> vitals = new HashMap<>();
+    private final Map<String, Integer> last = new HashMap<>();
+
+    Vitals(Work work, Around around) {
+        this.work = work;
+        getStyleClass().add("vitals");
+        add("screens", () -> around.go(WorkStage.MOCKS), false);
+        add("shown", () -> around.go(WorkStage.MAP), false);
+        add("not-linked", () -> around.go(WorkStage.MAP), false);
+        add("stranded", () -> around.go(WorkStage.MAP), true);
+        add("dead", () -> around.showFindings(Rule.DEAD_END), true);
+        add("other", () -> around.go(WorkStage.CHECK), true);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        getChildren().add(space);
+        add("links", () -> around.go(WorkStage.LINKS), false);
+        work.checkedProperty().addListener((o, a, b) -> refresh());
+        work.prototypeProperty().addListener((o, before, now) -> {
+            if (before.screens().isEmpty() || now.screens().isEmpty()) {
+                last.clear();
+                vitals.values().forEach(v -> v.button().pseudoClassStateChanged(WORSE, false));
+            }
+        });
+        refresh();
+    }
+
+    private void add(String id, Runnable lead, boolean bad) {
+        Label figure = new Label();
+        figure.getStyleClass().add("figure");
+        Label of = new Label();
+        of.getStyleClass().add("of");
+        HBox words = new HBox(4, figure, of);
+        Button button = new Button();
+        button.setGraphic(words);
+        button.setId("vital-" + id);
+        button.getStyleClass().add("vital");
+        if (bad) {
+            button.getProperties().put("bad", true);
+        }
+        Vital vital = new Vital(button, figure, of);
+        button.setOnAction(e -> {
+            button.pseudoClassStateChanged(WORSE, false);
+            lead.run();
+        });
+        vitals.put(id, vital);
+        getChildren().add(button);
+    }
+
+    private void refresh() {
+        int screens = work.prototype().screens().size();
+        boolean none = screens == 0 || work.checked().isEmpty();
+        setVisible(!none);
+        if (none) {
+            return;
+        }
+        Checked checked = work.checked().orElseThrow();
+        int dead = checked.findings(Rule.DEAD_END).size();
+        int unreached = checked.findings(Rule.UNREACHED_SCREEN).size();
+        tell("screens", screens, screens == 1 ? "screen" : "screens");
+        tell("shown", checked.shown().size(), "shown");
+        tell("not-linked", work.notLinkedYet().size(), "not linked yet");
+        tell("stranded", work.stranded().size(), "stranded");
+        tell("dead", dead, dead == 1 ? "dead end" : "dead ends");
+        tell("other", checked.findings().size() - dead - unreached, "other");
+        int links = work.prototype().index().ways().size();
+        tell("links", links, links == 1 ? "link" : "links");
+    }
+
+    private void tell(String id, int n, String of) {
+        Vital vital = vitals.get(id);
+        vital.figure().setText(String.valueOf(n));
+        vital.of().setText(of);
+        vital.button().setAccessibleText(n + " " + of);
+        boolean bad = vital.button().getProperties().containsKey("bad");
+        boolean optional = List.of("not-linked", "stranded", "dead", "other").contains(id);
+        vital.button().setVisible(!optional || n > 0);
+        vital.button().setManaged(!optional || n > 0);
+        vital.button().getStyleClass().remove("bad");
+        if (bad && n > 0) {
+            vital.button().getStyleClass().add("bad");
+        }
+        Integer before = last.put(id, n);
+        if (bad && before != null && n > before) {
+            vital.button().pseudoClassStateChanged(WORSE, true);
+        } else if (n == 0 || before != null && n < before) {
+            vital.button().pseudoClassStateChanged(WORSE, false);
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package pandel.desktop.theme;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.Objects;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+
+/** Day or night. */
+public enum Look {
+    DAY, NIGHT;
+
+    private static boolean fontsLoaded;
+
+    /** Dresses a scene. */
+    public void dress(Scene scene) {
+        loadFonts();
+        scene.getStylesheets().setAll(sheet(this == DAY ? "day.css" : "night.css"), sheet("pandel.css"));
+    }
+
+    private static String sheet(String name) {
+        return Objects.requireNonNull(Look.class.getResource("/pandel/desktop/theme/" + name), name).toExternalForm();
+    }
+
+    private static synchronized void loadFonts() {
+        if (fontsLoaded) {
+            return;
+        }
+        fontsLoaded = true;
+        for (String face : List.of("Regular", "SemiBold")) {
+            try (InputStream in = Look.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf")) {
+                Font.loadFont(in, 13);
+            } catch (IOException e) {
+                throw new IllegalStateException("The bundled typeface cannot be read", e);
+            }
+        }
+    }
+}

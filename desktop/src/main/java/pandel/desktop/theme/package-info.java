@@ -1,0 +1,5 @@
+/** Type and colour. */
+@NullMarked
+package pandel.desktop.theme;
+
+import org.jspecify.annotations.NullMarked;

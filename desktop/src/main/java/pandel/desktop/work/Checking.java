@@ -1,0 +1,29 @@
+package pandel.desktop.work;
+
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import pandel.core.check.Check;
+import pandel.core.check.Checked;
+import pandel.core.model.Prototype;
+
+/** Checks the newest prototype off the interface thread; a newer one calls the running check off. */
+final class Checking {
+
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().name("checking").daemon().factory());
+    private final AtomicReference<Prototype> wanted = new AtomicReference<>();
+
+    /** Checks and tells the interface thread, unless a newer prototype has been asked about by then. */
+    void check(Prototype prototype, Consumer<Checked> tell) {
+        wanted.set(prototype);
+        thread.execute(() -> Check.of(prototype, () -> wanted.get() != prototype)
+                .ifPresent(checked -> Platform.runLater(() -> {
+                    if (wanted.get() == prototype) {
+                        tell.accept(checked);
+                    }
+                })));
+    }
+}

@@ -1,0 +1,79 @@
+package pandel.desktop.work;
+
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import pandel.core.model.Prototype;
+
+/** What is chosen, by id; it stays chosen from stage to stage. An empty text stands for nothing. */
+public final class Selection {
+
+    private final ReadOnlyStringWrapper screen = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper link = new ReadOnlyStringWrapper("");
+    private final ObservableList<String> hotspots = FXCollections.observableArrayList();
+
+    /** Id of the chosen screen. */
+    public ReadOnlyStringProperty screenProperty() {
+        return screen.getReadOnlyProperty();
+    }
+
+    public String screen() {
+        return screen.get();
+    }
+
+    /** Ids of the chosen hotspots on the chosen screen, the latest last. */
+    public ObservableList<String> hotspots() {
+        return hotspots;
+    }
+
+    /** Id of the chosen link of the whole screen, a wait. */
+    public ReadOnlyStringProperty linkProperty() {
+        return link.getReadOnlyProperty();
+    }
+
+    /** Chooses a screen and nothing on it. */
+    public void choose(String screenId) {
+        if (!screenId.equals(screen.get())) {
+            hotspots.clear();
+            link.set("");
+            screen.set(screenId);
+        }
+    }
+
+    public void chooseHotspot(String id) {
+        link.set("");
+        hotspots.setAll(id);
+    }
+
+    /** Adds a hotspot to those chosen, or takes it out. */
+    public void toggleHotspot(String id) {
+        link.set("");
+        if (!hotspots.remove(id)) {
+            hotspots.add(id);
+        }
+    }
+
+    public void chooseLink(String id) {
+        hotspots.clear();
+        link.set(id);
+    }
+
+    /** Chooses nothing on the screen. */
+    public void clearOnScreen() {
+        hotspots.clear();
+        link.set("");
+    }
+
+    /** Lets go of what is not there any more, and takes the entry or first screen where none is chosen. */
+    void follow(Prototype prototype) {
+        hotspots.removeIf(id -> prototype.index().hotspot(id).isEmpty());
+        if (prototype.index().way(link.get()).isEmpty()) {
+            link.set("");
+        }
+        if (prototype.screen(screen.get()).isEmpty()) {
+            choose(prototype.mainEntry().map(e -> e.target().id()).filter(id -> prototype.screen(id).isPresent())
+                    .orElse(prototype.screens().isEmpty() ? "" : prototype.screens().getFirst().id()));
+        }
+    }
+}

@@ -1,0 +1,170 @@
+package pandel.desktop.work;
+
+import java.nio.file.Path;
+import java.time.LocalTime;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import pandel.core.check.Checked;
+import pandel.core.edit.Edit;
+import pandel.core.edit.History;
+import pandel.core.edit.Naming;
+import pandel.core.model.Device;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Width;
+import pandel.files.store.PictureShelf;
+
+/** The open prototype: its history, its file, what is chosen, what the checks say. Used on the interface thread alone. */
+public final class Work {
+
+    /** Where it is kept, and since when. */
+    public record Kept(Path path, LocalTime at) {
+    }
+
+    private final ReadOnlyObjectWrapper<History> history;
+    private final ReadOnlyObjectWrapper<Prototype> prototype;
+    private final ReadOnlyObjectWrapper<Optional<Checked>> checked = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Kept>> kept = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Device> device;
+    private final Selection selection = new Selection();
+    private final Checking checking = new Checking();
+    private final Set<String> everShown = new HashSet<>();
+    private final Naming naming;
+    private PictureShelf shelf;
+
+    public Work(Naming naming, PictureShelf shelf) {
+        this.naming = naming;
+        this.shelf = shelf;
+        History start = History.ofSaved(Prototype.empty(""));
+        this.history = new ReadOnlyObjectWrapper<>(start);
+        this.prototype = new ReadOnlyObjectWrapper<>(start.prototype());
+        this.device = new ReadOnlyObjectWrapper<>(start.prototype().devices().getFirst());
+    }
+
+    /** Opens another prototype in place of this one. */
+    public void open(History opened, Optional<Path> path, PictureShelf pictures) {
+        shelf = pictures;
+        everShown.clear();
+        checked.set(Optional.empty());
+        selection.choose("");
+        kept.set(path.map(p -> new Kept(p, LocalTime.now())));
+        follow(opened);
+    }
+
+    private void follow(History next) {
+        history.set(next);
+        if (next.prototype() == prototype.get()) {
+            return;
+        }
+        prototype.set(next.prototype());
+        device.set(next.prototype().device(device.get().id()));
+        selection.follow(next.prototype());
+        checking.check(next.prototype(), this::told);
+    }
+
+    private void told(Checked result) {
+        checked.set(Optional.of(result));
+        everShown.addAll(result.shown());
+    }
+
+    public ReadOnlyObjectProperty<Prototype> prototypeProperty() {
+        return prototype.getReadOnlyProperty();
+    }
+
+    public Prototype prototype() {
+        return prototype.get();
+    }
+
+    public ReadOnlyObjectProperty<History> historyProperty() {
+        return history.getReadOnlyProperty();
+    }
+
+    /** The newest result of the checks; it may be of an earlier prototype for a moment. */
+    public ReadOnlyObjectProperty<Optional<Checked>> checkedProperty() {
+        return checked.getReadOnlyProperty();
+    }
+
+    public Optional<Checked> checked() {
+        return checked.get();
+    }
+
+    /** The file it is kept in; empty until it is first saved. */
+    public ReadOnlyObjectProperty<Optional<Kept>> keptProperty() {
+        return kept.getReadOnlyProperty();
+    }
+
+    /** The device it is looked at and played on. */
+    public ReadOnlyObjectProperty<Device> deviceProperty() {
+        return device.getReadOnlyProperty();
+    }
+
+    public Device device() {
+        return device.get();
+    }
+
+    public Width width() {
+        return Width.of(device.get().width());
+    }
+
+    public void use(Device chosen) {
+        device.set(chosen);
+    }
+
+    public Selection selection() {
+        return selection;
+    }
+
+    /** The chosen screen. */
+    public Optional<Screen> screen() {
+        return prototype.get().screen(selection.screen());
+    }
+
+    public PictureShelf shelf() {
+        return shelf;
+    }
+
+    /** A new id of a title's words. */
+    public String freshId(String title) {
+        return naming.fresh(title, prototype.get().index().ids());
+    }
+
+    public Naming naming() {
+        return naming;
+    }
+
+    public void edit(Edit edit) {
+        follow(history.get().after(edit));
+    }
+
+    public void undo() {
+        follow(history.get().undone());
+    }
+
+    public void redo() {
+        follow(history.get().redone());
+    }
+
+    public boolean isSaved() {
+        return history.get().isSaved();
+    }
+
+    /** Notes that a prototype was written to a file. */
+    public void saved(Prototype written, Path path) {
+        kept.set(Optional.of(new Kept(path, LocalTime.now())));
+        history.set(history.get().saved(written));
+    }
+
+    /** Screens shown earlier in this sitting that no way of using the prototype shows any more. */
+    public List<Screen> stranded() {
+        return checked.get().map(Checked::unreached).orElse(List.of()).stream().filter(s -> everShown.contains(s.id())).toList();
+    }
+
+    /** Screens not shown, and not shown before: still to be linked. */
+    public List<Screen> notLinkedYet() {
+        return checked.get().map(Checked::unreached).orElse(List.of()).stream().filter(s -> !everShown.contains(s.id())).toList();
+    }
+}
