@@ -24,10 +24,14 @@ import pandel.files.store.PictureShelf;
  */
 public final class PandelApp extends Application {
 
+    /** A window with what it is about. */
+    public record Opened(MainWindow window, Work work, PictureLibrary pictures) {
+    }
+
     @Override
     public void start(Stage stage) throws IOException {
         Optional<Path> sample = Optional.ofNullable(System.getProperty("pandel.sample")).map(Path::of).filter(Files::isRegularFile);
-        MainWindow window = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Thumbnails.ofUser());
+        MainWindow window = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Thumbnails.ofUser()).window();
         List<String> files = getParameters().getUnnamed();
         if (!files.isEmpty()) {
             window.open(Path.of(files.getFirst()), true);
@@ -37,7 +41,7 @@ public final class PandelApp extends Application {
     }
 
     /** Fills a stage with a window that has nothing open, and shows it. */
-    public static MainWindow show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Thumbnails thumbnails) throws IOException {
+    public static Opened show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Thumbnails thumbnails) throws IOException {
         SecureRandom random = new SecureRandom();
         Work work = new Work(new Naming(random::nextInt), new PictureShelf());
         PictureLibrary pictures = new PictureLibrary(thumbnails);
@@ -55,6 +59,6 @@ public final class PandelApp extends Application {
         });
         work.prototypeProperty().addListener((o, a, now) -> stage.setTitle(now.title().isBlank() ? "Pandel" : now.title() + " — Pandel"));
         stage.show();
-        return window;
+        return new Opened(window, work, pictures);
     }
 }

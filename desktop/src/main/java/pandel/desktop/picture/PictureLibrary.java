@@ -88,6 +88,11 @@ public final class PictureLibrary {
         });
     }
 
+    /** Whether every picture asked for has been given or given up. */
+    public boolean isIdle() {
+        return waiting.isEmpty();
+    }
+
     private void deliver(Key key, Optional<Raster> raster) {
         Collection<Consumer<Image>> wishes = waiting.remove(key);
         raster.ifPresent(r -> {

@@ -1,0 +1,88 @@
+package pandel.cli;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import pandel.core.check.Check;
+import pandel.core.check.Checked;
+import pandel.core.check.Finding;
+import pandel.core.check.Walk;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.play.Event;
+import pandel.desktop.StagePictures;
+import pandel.files.Unreadable;
+import pandel.files.json.CheckJson;
+import pandel.files.json.Json;
+import pandel.files.json.PlayJson;
+import pandel.files.store.PrototypeFile;
+
+/** The whole example without a display: plays the sample, checks it, writes pictures of all stages and a report. */
+final class Example {
+
+    private final Path sample;
+    private final Path folder;
+    private final PrintWriter out;
+
+    Example(Path sample, Path folder, PrintWriter out) {
+        this.sample = sample;
+        this.folder = folder;
+        this.out = out;
+    }
+
+    void run() throws IOException, Unreadable, InterruptedException {
+        Files.createDirectories(folder);
+        Prototype prototype = PrototypeFile.open(sample).prototype();
+        List<Event> events;
+        try (InputStream in = Files.newInputStream(sample.resolveSibling("hollow-lane-events.json"))) {
+            events = PlayJson.events(in);
+        }
+        write("play.json", Json.text(PlayCommand.played(prototype, events, prototype.devices().getFirst(), true)));
+        Checked checked = Check.of(prototype);
+        write("check.json", Json.text(CheckJson.checked(checked)));
+        replayAll(checked);
+        for (Path picture : StagePictures.write(sample, folder, 1280, 800)) {
+            out.println("wrote " + picture);
+        }
+        write("report.md", report(checked, events.size()));
+        StringWriter text = new StringWriter();
+        CheckCommand.tell(checked, new PrintWriter(text));
+        out.println(text);
+    }
+
+    private void write(String name, String text) throws IOException {
+        Files.writeString(folder.resolve(name), text);
+        out.println("wrote " + folder.resolve(name));
+    }
+
+    /** Every list of events that the checks give must really show what it is given for. */
+    private static void replayAll(Checked checked) throws Unreadable {
+        for (Screen screen : checked.prototype().screens()) {
+            Walk walk = checked.walkTo(screen.id()).orElse(null);
+            if (walk != null && !walk.replay(checked.prototype()).screen().equals(screen.id())) {
+                throw new Unreadable("The list of events to “" + screen.shownTitle() + "” does not lead there; this is a fault of Pandel's.");
+            }
+        }
+    }
+
+    private static String report(Checked checked, int events) {
+        StringBuilder report = new StringBuilder("# " + checked.prototype().title() + "\n\n");
+        report.append(checked.shown().size()).append(" of ").append(checked.prototype().screens().size()).append(" screens are shown; ")
+                .append(events).append(" events were played (play.json).\n\n## Findings\n\n");
+        for (Finding finding : checked.findings()) {
+            report.append("- **").append(finding.weight().word()).append("** `").append(finding.rule().id()).append("`: ").append(finding.sentence())
+                    .append(' ').append(finding.rule().why()).append('\n');
+        }
+        report.append("\n## Screens by steps from the entry\n\n| screen | steps |\n| --- | --- |\n");
+        for (Screen screen : checked.prototype().screens()) {
+            report.append("| ").append(screen.shownTitle().replace("|", "\\|")).append(" | ")
+                    .append(checked.stepsTo(screen.id()).isPresent() ? String.valueOf(checked.stepsTo(screen.id()).getAsInt()) : "never shown").append(" |\n");
+        }
+        report.append("\n## The window\n\n![Mocks](mocks-day.png)\n![Links](links-day.png)\n![Map](map-day.png)\n![Play](play-day.png)\n![Check](check-day.png)\n");
+        return report.toString();
+    }
+}

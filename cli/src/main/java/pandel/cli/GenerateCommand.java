@@ -1,0 +1,49 @@
+package pandel.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import pandel.core.generate.Generated;
+import pandel.core.generate.Kind;
+import pandel.core.model.Prototype;
+import pandel.files.Unreadable;
+import pandel.files.store.PictureShelf;
+import pandel.files.store.PrototypeSaving;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+@Command(name = "generate", mixinStandardHelpOptions = true, description = "Makes up a prototype for tests and benchmarks; the same for the same seed.")
+final class GenerateCommand implements Callable<Integer> {
+
+    private static final int MOST = 100_000;
+
+    @Spec
+    CommandSpec spec;
+
+    @Option(names = "--screens", paramLabel = "N", required = true, description = "How many screens, 1 to 100000.")
+    int screens;
+
+    @Option(names = "--seed", paramLabel = "S", defaultValue = "1", description = "Any whole number (default: ${DEFAULT-VALUE}).")
+    long seed;
+
+    @Option(names = "--kind", defaultValue = "usual", description = "usual or nasty (default: ${DEFAULT-VALUE}).")
+    Kind kind;
+
+    @Option(names = "-o", paramLabel = "FILE", required = true, description = "The .pandel file to write; one that is there is replaced.")
+    Path out;
+
+    @Override
+    public Integer call() throws Unreadable, IOException {
+        if (screens < 1 || screens > MOST) {
+            throw new Unreadable("--screens must be 1 to " + MOST + ", not " + screens + ".");
+        }
+        Prototype prototype = Generated.of(screens, seed, kind);
+        try (PictureShelf shelf = new PictureShelf()) {
+            PrototypeSaving.toFile(prototype, out, shelf);
+        }
+        spec.commandLine().getOut().println(out + ": " + screens + " screens, " + prototype.index().ways().size() + " links");
+        return ExitCode.FINE;
+    }
+}

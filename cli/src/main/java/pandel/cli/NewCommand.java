@@ -1,0 +1,61 @@
+package pandel.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.SecureRandom;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import pandel.core.edit.Naming;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Prototype;
+import pandel.files.Unreadable;
+import pandel.files.gather.FileTitle;
+import pandel.files.gather.Gathering;
+import pandel.files.picture.Thumbnails;
+import pandel.files.store.PictureShelf;
+import pandel.files.store.PrototypeSaving;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(name = "new", mixinStandardHelpOptions = true, description = "Makes a prototype file, empty or from a folder of pictures.")
+final class NewCommand implements Callable<Integer> {
+
+    @Spec
+    CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "The .pandel file to make; it must not exist yet.")
+    Path file;
+
+    @Option(names = "--from", paramLabel = "PICTURES-FOLDER", description = "Makes a screen of each PNG and JPEG in it.")
+    Path from;
+
+    @Override
+    public Integer call() throws Unreadable, IOException {
+        if (Files.exists(file)) {
+            throw new Unreadable("“" + file + "” exists already; name a file that does not.");
+        }
+        SecureRandom random = new SecureRandom();
+        Prototype prototype = Prototype.empty(FileTitle.of(file.getFileName().toString().replaceAll("\\.pandel$", "")).title());
+        try (PictureShelf shelf = new PictureShelf()) {
+            if (from != null) {
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, Thumbnails.ofUser()).take(Gathering.find(List.of(from)),
+                        Set.of(), new Naming(random::nextInt), done -> { }, () -> false);
+                Gathering.Gathered taken = gathered.orElseThrow();
+                taken.problems().forEach(p -> spec.commandLine().getErr().println("pandel: " + p));
+                if (taken.screens().isEmpty()) {
+                    throw new Unreadable("None of the pictures in “" + from + "” could be taken in, so nothing was made.");
+                }
+                prototype = ScreenEdits.add(taken.screens()).applyTo(prototype);
+            }
+            PrototypeSaving.toFile(prototype, file, shelf);
+        }
+        spec.commandLine().getOut().println(file + ": " + prototype.screens().size() + " screens");
+        return ExitCode.FINE;
+    }
+}

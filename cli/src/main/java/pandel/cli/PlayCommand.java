@@ -1,0 +1,95 @@
+package pandel.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import pandel.core.model.Device;
+import pandel.core.model.Entry;
+import pandel.core.model.Prototype;
+import pandel.core.play.Event;
+import pandel.core.play.Situation;
+import pandel.core.play.Step;
+import pandel.core.play.Stepped;
+import pandel.files.Unreadable;
+import pandel.files.json.Json;
+import pandel.files.json.PlayJson;
+import pandel.files.store.PrototypeFile;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(name = "play", mixinStandardHelpOptions = true, description = "Plays a list of events and prints the situation they lead to, as JSON.")
+final class PlayCommand implements Callable<Integer> {
+
+    @Spec
+    CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "A .pandel file, or a folder saved by Pandel.")
+    Path file;
+
+    @Option(names = "--events", paramLabel = "EVENTS.json", required = true, description = "The events: [{\"tap\": \"hotspot\"}, {\"elapse\": 2000}, …]")
+    Path events;
+
+    @Option(names = "--device", paramLabel = "ID", description = "Plays on that device; else on the first.")
+    String device;
+
+    @Option(names = "--trace", description = "Prints the situation after each event, not only the last.")
+    boolean trace;
+
+    @Override
+    public Integer call() throws Unreadable, IOException {
+        Prototype prototype = PrototypeFile.open(file).prototype();
+        if (!Files.isRegularFile(events)) {
+            throw new Unreadable("There is no file “" + events + "”; check the name.");
+        }
+        List<Event> list;
+        try (InputStream in = Files.newInputStream(events)) {
+            list = PlayJson.events(in);
+        }
+        spec.commandLine().getOut().print(Json.text(played(prototype, list, device(prototype), trace)));
+        return ExitCode.FINE;
+    }
+
+    private Device device(Prototype prototype) throws Unreadable {
+        if (device == null) {
+            return prototype.devices().getFirst();
+        }
+        return prototype.devices().stream().filter(d -> d.id().equals(device)).findFirst()
+                .orElseThrow(() -> new Unreadable("The prototype names no device “" + device + "”."));
+    }
+
+    /** The trace of a list of events: the start, then each event with what happened; or the last situation alone. */
+    static ObjectNode played(Prototype prototype, List<Event> events, Device device, boolean trace) throws Unreadable {
+        Entry entry = prototype.mainEntry().orElseThrow(() -> new Unreadable("The prototype has no entry, so play has nowhere to start."));
+        Optional<String> why = Situation.whyNoStart(prototype, entry);
+        if (why.isPresent()) {
+            throw new Unreadable("Play has nowhere to start: " + why.get());
+        }
+        Situation now = Situation.at(prototype, entry, device).orElseThrow();
+        ObjectNode root = JsonNodeFactory.instance.objectNode().put("format", "pandel-trace/1").put("title", prototype.title());
+        root.set("start", PlayJson.situation(now));
+        ArrayNode steps = JsonNodeFactory.instance.arrayNode();
+        Step step = new Step(prototype);
+        for (Event event : events) {
+            Stepped stepped = step.step(now, event);
+            now = stepped.situation();
+            ObjectNode one = steps.addObject();
+            one.set("event", PlayJson.event(event));
+            one.setAll(PlayJson.stepped(stepped));
+        }
+        if (trace) {
+            root.set("steps", steps);
+        }
+        root.set("end", PlayJson.situation(now));
+        return root;
+    }
+}

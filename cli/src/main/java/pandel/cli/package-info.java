@@ -1,0 +1,5 @@
+/** The {@code pandel} command. */
+@NullMarked
+package pandel.cli;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,154 @@
+package pandel.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.function.IntConsumer;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import pandel.core.model.Effect;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.desktop.play.PlayClock;
+import pandel.desktop.shell.FileChoosing;
+import pandel.desktop.shell.MainWindow;
+import pandel.desktop.shell.WorkStage;
+import pandel.desktop.work.Work;
+import pandel.files.picture.Pictures;
+import pandel.files.picture.Raster;
+import pandel.files.picture.Thumbnails;
+
+/** Pictures of the window with a prototype, one for each stage by day and by night, made without a display. */
+public final class StagePictures {
+
+    private static final int LONGEST = 400;
+
+    private StagePictures() {
+    }
+
+    /** Writes the pictures and gives their files. Call it once in a program, and not on the interface thread. */
+    public static List<Path> write(Path prototype, Path folder, int width, int height) throws IOException, InterruptedException {
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        Files.createDirectories(folder);
+        CompletableFuture<Void> started = new CompletableFuture<>();
+        Platform.startup(() -> started.complete(null));
+        try {
+            started.get();
+            return shoot(prototype, folder, width, height);
+        } catch (ExecutionException e) {
+            throw new IOException("The pictures could not be made: " + e.getCause().getMessage(), e);
+        } finally {
+            Platform.exit();
+        }
+    }
+
+    private static List<Path> shoot(Path prototype, Path folder, int width, int height) throws IOException, InterruptedException, ExecutionException {
+        PlayClock still = new PlayClock() {
+            @Override
+            public void start(IntConsumer passed) {
+                // A picture shows one moment.
+            }
+
+            @Override
+            public void stop() {
+                // Nothing runs.
+            }
+        };
+        Stage stage = onFx(Stage::new);
+        PandelApp.Opened opened = onFx(() -> {
+            try {
+                PandelApp.Opened o = PandelApp.show(stage, FileChoosing.system(() -> stage), still, Optional.empty(), Thumbnails.ofUser());
+                stage.setWidth(width);
+                stage.setHeight(height);
+                o.window().open(prototype, true);
+                return o;
+            } catch (IOException e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        settle(opened);
+        onFx(() -> {
+            arrange(opened.work());
+            return true;
+        });
+        List<Path> written = new ArrayList<>();
+        for (String look : List.of("day", "night")) {
+            for (WorkStage each : WorkStage.values()) {
+                onFx(() -> {
+                    opened.window().go(each);
+                    return true;
+                });
+                settle(opened);
+                Path file = folder.resolve(each.name().toLowerCase(Locale.ROOT) + "-" + look + ".png");
+                WritableImage image = onFx(() -> stage.getScene().snapshot(null));
+                Files.write(file, Pictures.png(raster(image)));
+                written.add(file);
+            }
+            onFx(() -> {
+                opened.window().run("look");
+                return true;
+            });
+        }
+        return written;
+    }
+
+    /** Chooses the screen with the most ways out, and its hotspot that leads to an overlay or else its first. */
+    private static void arrange(Work work) {
+        Prototype p = work.prototype();
+        p.screens().stream().filter(s -> work.checked().filter(c -> c.shows(s.id())).isPresent())
+                .max(Comparator.comparingInt((Screen s) -> p.index().hotspotsOn(s.id()).stream()
+                        .anyMatch(h -> leadsAbove(p, h)) ? p.index().waysOut(s.id()).size() : 0)).ifPresent(s -> {
+                            work.selection().choose(s.id());
+                            p.index().hotspotsOn(s.id()).stream().filter(h -> leadsAbove(p, h)).findFirst()
+                                    .or(() -> p.index().hotspotsOn(s.id()).stream().findFirst())
+                                    .ifPresent(h -> work.selection().chooseHotspot(h.id()));
+                        });
+    }
+
+    private static boolean leadsAbove(Prototype p, Hotspot hotspot) {
+        return hotspot.links().stream().flatMap(l -> l.effect().stream()).anyMatch(e -> e instanceof Effect.OpenAbove);
+    }
+
+    /** Waits until the checks have told and every picture asked for is there. */
+    private static void settle(PandelApp.Opened opened) throws InterruptedException, ExecutionException {
+        int quiet = 0;
+        for (int i = 0; i < LONGEST && quiet < 4; i++) {
+            boolean done = onFx(() -> opened.pictures().isIdle() && !opened.work().prototype().screens().isEmpty()
+                    && opened.work().checked().filter(c -> c.prototype() == opened.work().prototype()).isPresent());
+            quiet = done ? quiet + 1 : 0;
+            Thread.sleep(25);
+        }
+    }
+
+    private static <T> T onFx(Supplier<T> work) throws InterruptedException, ExecutionException {
+        CompletableFuture<T> result = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            try {
+                result.complete(work.get());
+            } catch (RuntimeException e) {
+                result.completeExceptionally(e);
+            }
+        });
+        return result.get();
+    }
+
+    private static Raster raster(WritableImage image) {
+        int w = (int) image.getWidth();
+        int h = (int) image.getHeight();
+        int[] argb = new int[w * h];
+        image.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), argb, 0, w);
+        return new Raster(w, h, argb);
+    }
+}

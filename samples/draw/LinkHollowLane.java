@@ -1,0 +1,122 @@
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pandel.core.edit.Edit;
+import pandel.core.edit.HotspotEdits;
+import pandel.core.edit.LinkEdits;
+import pandel.core.edit.Naming;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Area;
+import pandel.core.model.Cause;
+import pandel.core.model.Device;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.SharedHotspot;
+import pandel.core.model.Target;
+import pandel.core.model.Verb;
+import pandel.core.model.Width;
+
+/** Links the pictures of Hollow Lane. On purpose "Receipt" is a dead end, and nothing leads to "Report damage". */
+final class LinkHollowLane {
+
+    private final Naming naming;
+    private Prototype p = Prototype.empty("Hollow Lane").withDevices(List.of(Device.PHONE, Device.SMALL_PHONE));
+
+    private LinkHollowLane(Naming naming) {
+        this.naming = naming;
+    }
+
+    static Prototype link(List<Screen> screens, Naming naming) {
+        LinkHollowLane maker = new LinkHollowLane(naming);
+        maker.make(screens);
+        return maker.p;
+    }
+
+    private void make(List<Screen> screens) {
+        edit(ScreenEdits.add(screens));
+        edit(ScreenEdits.form(screen("Choose dates"), Form.SHEET));
+        edit(ScreenEdits.form(screen("Extend the loan"), Form.DIALOG));
+        edit(LinkEdits.linkScreen(screen("Splash"), Link.of(id("wait"), new Cause.Wait(1800), to(Verb.REPLACE, "Sign in"))));
+        tap("Sign in", "Sign in", 20, 556, 350, 52, Verb.REPLACE, "Tools");
+        tap("Sign in", "Look around first", 110, 628, 170, 40, Verb.ADVANCE, "Tools");
+        for (int i = 0; i < 6; i++) {
+            String[] names = {"Orchard ladder", "Hand drill", "Pruning saw", "Wheelbarrow", "Hedge shears", "Four-person tent"};
+            tap("Tools", names[i], 12, 226 + i * 84, 366, 76, Verb.ADVANCE, "Tool");
+        }
+        tap("Tool", "How to use it", 20, 456, 166, 44, Verb.ADVANCE, "How to use it");
+        tap("Tool", "Opening hours", 204, 456, 166, 44, Verb.ADVANCE, "Opening hours");
+        tap("Tool", "Reserve", 20, 664, 350, 52, Verb.OPEN_ABOVE, "Choose dates");
+        tap("Choose dates", "Close", 330, 24, 46, 46, Verb.CLOSE, "");
+        tap("Choose dates", "Take 16 to 18", 20, 462, 350, 52, Verb.ADVANCE, "Confirm");
+        tap("Confirm", "Reserve it", 20, 664, 350, 52, Verb.REPLACE, "Reserved");
+        tap("Confirm", "Other dates", 20, 730, 350, 52, Verb.OPEN_ABOVE, "Choose dates");
+        tap("Reserved", "See my loans", 20, 664, 350, 52, Verb.REPLACE, "Loans");
+        tap("Reserved", "Back to the tools", 110, 734, 170, 40, Verb.REPLACE, "Tools");
+        tap("Loans", "Four-person tent", 12, 150, 366, 76, Verb.ADVANCE, "Loan");
+        tap("Loans", "Hand drill", 12, 234, 366, 76, Verb.ADVANCE, "Loan");
+        tap("Loans", "Orchard ladder", 12, 362, 366, 76, Verb.ADVANCE, "Tool");
+        tap("Loan", "Bring it back", 20, 540, 350, 52, Verb.ADVANCE, "Bring it back");
+        tap("Loan", "Keep it longer", 20, 608, 350, 52, Verb.OPEN_ABOVE, "Extend the loan");
+        mark("Loan", "Something is broken", 105, 680, 180, 40);
+        tap("Extend the loan", "Keep it until Thursday", 24, 146, 282, 46, Verb.CLOSE, "");
+        tap("Extend the loan", "Leave it as it is", 80, 202, 170, 36, Verb.CLOSE, "");
+        tap("Bring it back", "It was taken back", 20, 664, 350, 52, Verb.OPEN_ABOVE, "Receipt");
+        p = p.withScreen(screen("Receipt").id(), Screen::withClosers);
+        tap("Notices", "Your ladder is ready", 12, 126, 366, 76, Verb.ADVANCE, "Notice");
+        tap("Notices", "Closed on Tuesday", 12, 378, 366, 76, Verb.ADVANCE, "Opening hours");
+        tap("Notice", "See the reservation", 20, 290, 350, 52, Verb.ADVANCE, "Loan");
+        tap("Me", "Opening hours", 12, 226, 366, 76, Verb.ADVANCE, "Opening hours");
+        tap("Me", "Sign out", 20, 664, 350, 52, Verb.REPLACE, "Sign in");
+        tap("Report damage", "Send it", 20, 664, 350, 52, Verb.RETURN, "");
+        edit(LinkEdits.linkScreen(screen("Reserved"), Link.of(id("wait"), new Cause.Wait(8000), to(Verb.REPLACE, "Loans"))));
+        shared("Back", new Area(10, 50, 180, 44), new Effect.Return(), List.of("Tool", "How to use it", "Confirm", "Loan", "Bring it back",
+                "Notice", "Opening hours", "Report damage"));
+        String[] tabs = {"Tools", "Loans", "Notices", "Me"};
+        for (int i = 0; i < tabs.length; i++) {
+            shared(tabs[i] + " in the strip", new Area(Math.rint(97.5 * i), 767, 97, 77), to(Verb.REPLACE, tabs[i]), List.of(tabs));
+        }
+    }
+
+    private void edit(Edit edit) {
+        p = edit.applyTo(p);
+    }
+
+    private Screen screen(String title) {
+        return p.screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new IllegalArgumentException(title));
+    }
+
+    private Effect to(Verb verb, String title) {
+        return Effect.of(verb, new Target.ToScreen(title.isEmpty() ? "" : screen(title).id()));
+    }
+
+    private String id(String words) {
+        return naming.fresh(words, p.index().ids());
+    }
+
+    private void tap(String on, String words, double x, double y, double w, double h, Verb verb, String target) {
+        Hotspot hotspot = new Hotspot(id(words), words, Map.of(Width.NARROW, new Area(x, y, w, h)), List.of(), Rest.NONE);
+        edit(LinkEdits.markAndLink(screen(on), hotspot.withLinks(List.of(Link.of(id("tap"), new Cause.Touch(Gesture.TAP), to(verb, target)))),
+                Optional.empty(), ""));
+    }
+
+    private void mark(String on, String words, double x, double y, double w, double h) {
+        edit(HotspotEdits.mark(screen(on), new Hotspot(id(words), words,
+                Map.of(Width.NARROW, new Area(x, y, w, h)), List.of(), Rest.NONE)));
+    }
+
+    private void shared(String words, Area area, Effect effect, List<String> on) {
+        Hotspot hotspot = new Hotspot(id(words), words, Map.of(Width.NARROW, area),
+                List.of(Link.of(id("tap"), new Cause.Touch(Gesture.TAP), effect)), Rest.NONE);
+        List<SharedHotspot> all = new ArrayList<>(p.shared());
+        all.add(new SharedHotspot(hotspot, new LinkedHashSet<>(on.stream().map(t -> screen(t).id()).toList()), Rest.NONE));
+        p = p.withShared(all);
+    }
+}
