@@ -211,7 +211,7 @@ final class HollowLane {
     }
 
     private static Sketch extend() {
-        Sketch s = new Sketch(330, 250, WHITE);
+        Sketch s = new Sketch(330, 262, WHITE);
         s.bold(24, 50, 20, Sketch.INK, "Keep it three days more?");
         s.text(24, 84, 15, Sketch.GREY, "Nobody has asked for the tent yet.");
         s.text(24, 108, 15, Sketch.GREY, "It would then be due on Thursday 16.");

@@ -24,6 +24,7 @@ final class LevelView extends Pane {
         this.overlay = overlay;
         shade.getStyleClass().add("device-shade");
         shade.setVisible(overlay);
+        shade.setManaged(false);
         setPickOnBounds(false);
         setMouseTransparent(true);
         getChildren().addAll(shade, mock);

@@ -41,7 +41,6 @@ final class DeskPane extends Pane {
     private final Neighbour before;
     private final Neighbour next;
     private final Line bond = new Line();
-    private final Line bondOn = new Line();
     private final Consumer<Area> marked;
     private Optional<Node> finder = Optional.empty();
     private Optional<Area> finderAt = Optional.empty();
@@ -65,8 +64,7 @@ final class DeskPane extends Pane {
         marking.getStyleClass().add("marking");
         marking.setMouseTransparent(true);
         bond.getStyleClass().add("bond-line");
-        bondOn.getStyleClass().add("bond-line");
-        getChildren().addAll(bond, bondOn, before, next, paper);
+        getChildren().addAll(bond, before, next, paper);
         paper.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         paper.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
@@ -131,35 +129,29 @@ final class DeskPane extends Pane {
     private void layoutNeighbours(double x, double y, double w, double h) {
         double gapMiddle = (x - Neighbour.WIDE) / 2;
         cameFrom.ifPresentOrElse(s -> before.show(s, s.shownTitle() + ", where you came from", work), before::hide);
-        double beforeHigh = before.prefHeight(-1);
+        double beforeHigh = before.high();
         before.resizeRelocate(Math.rint(Math.max(4, gapMiddle)), Math.rint(Math.max(8, (getHeight() - beforeHigh) / 2)), Neighbour.WIDE, beforeHigh);
         Optional<Screen> target = actions.link().flatMap(l -> l.effect()).flatMap(e -> e.target()).flatMap(t -> work.prototype().screen(t.id()));
         target.ifPresentOrElse(s -> next.show(s, s.shownTitle() + (s.form() == Form.PAGE ? "" : ", a " + s.form().word()), work), next::hide);
-        double nextHigh = next.prefHeight(-1);
+        double nextHigh = next.high();
         double nextX = Math.rint(x + w + Math.max(4, gapMiddle));
         double middle = spotMiddle().orElse(getHeight() / 2);
         double nextY = Math.rint(Math.clamp(middle - nextHigh / 2, 8, Math.max(8, getHeight() - nextHigh - 8)));
         next.resizeRelocate(nextX, nextY, Neighbour.WIDE, nextHigh);
-        layoutBond(x + w, nextX, middle, target.isPresent());
+        layoutBond(nextX, middle, target.isPresent());
     }
 
-    /** The hairline from the chosen hotspot through the neighbour to the edge where its row stands. */
-    private void layoutBond(double paperRight, double nextX, double middle, boolean target) {
+    /** The hairline from the chosen hotspot to the neighbour it leads to. */
+    private void layoutBond(double nextX, double middle, boolean target) {
         Optional<HotspotView> chosen = chosenView();
-        bond.setVisible(chosen.isPresent());
-        bondOn.setVisible(chosen.isPresent());
+        bond.setVisible(chosen.isPresent() && target);
         chosen.ifPresent(view -> {
             double from = paper.getLayoutX() + view.getLayoutX() + view.getWidth() + 2;
-            set(bond, from, target ? nextX : getWidth(), middle);
-            set(bondOn, target ? nextX + Neighbour.WIDE : getWidth(), getWidth(), middle);
+            bond.setStartX(from);
+            bond.setEndX(Math.max(from, nextX));
+            bond.setStartY(Math.rint(middle) + 0.5);
+            bond.setEndY(Math.rint(middle) + 0.5);
         });
-    }
-
-    private static void set(Line line, double x1, double x2, double y) {
-        line.setStartX(x1);
-        line.setEndX(Math.max(x1, x2));
-        line.setStartY(Math.rint(y) + 0.5);
-        line.setEndY(Math.rint(y) + 0.5);
     }
 
     private Optional<HotspotView> chosenView() {
@@ -182,7 +174,11 @@ final class DeskPane extends Pane {
 
     /** Puts a finder beside an area. */
     void open(Node node, Optional<Area> at) {
+        boolean marks = paper.getChildren().contains(marking);
         closeFinder();
+        if (marks) {
+            paper.getChildren().add(marking);
+        }
         finder = Optional.of(node);
         finderAt = at;
         getChildren().add(node);
@@ -229,8 +225,12 @@ final class DeskPane extends Pane {
         drag = hotspot.areaOn(actions.width()).map(a -> new AreaDrag(a, handle, size.width(), size.height()));
     }
 
+    private static boolean marks(MouseEvent e) {
+        return e.getButton() == MouseButton.PRIMARY;
+    }
+
     private void dragged(MouseEvent e) {
-        if (!e.isPrimaryButtonDown()) {
+        if (!marks(e)) {
             return;
         }
         dragged |= pressed.distance(e.getX(), e.getY()) > FAR_ENOUGH;
@@ -262,7 +262,7 @@ final class DeskPane extends Pane {
     }
 
     private void released(MouseEvent e) {
-        if (e.getButton() != MouseButton.PRIMARY) {
+        if (!marks(e)) {
             return;
         }
         if (drag.isPresent()) {

@@ -122,18 +122,32 @@ final class Finder extends VBox {
         }
         offers = List.copyOf(made);
         at = 0;
-        rows.getChildren().setAll(offers.stream().map(offer -> row(offer, unreached)).toList());
+        rows.getChildren().setAll(offers.stream().map(this::row).toList());
+        tellUnreached(unreached);
         mark();
     }
 
-    private HBox row(Offer offer, Set<String> unreached) {
+    /** Says it once, on the first of the screens not shown yet. */
+    private void tellUnreached(Set<String> unreached) {
+        for (int i = 0; i < offers.size(); i++) {
+            if (offers.get(i) instanceof Offer.There there && unreached.contains(there.screen().id())) {
+                Label aside = quiet(offers.size() > i + 1 && offers.get(i + 1) instanceof Offer.There next && unreached.contains(next.screen().id())
+                        ? "these are not shown yet" : "not shown yet");
+                aside.getStyleClass().add("small");
+                ((HBox) rows.getChildren().get(i)).getChildren().add(aside);
+                return;
+            }
+        }
+    }
+
+    private HBox row(Offer offer) {
         HBox row = new HBox();
         row.getStyleClass().add("offer");
         switch (offer) {
             case Offer.There there -> {
                 Label title = new Label(there.screen().shownTitle());
                 title.setMaxWidth(180);
-                Label aside = new Label(unreached.contains(there.screen().id()) ? "not shown yet" : there.screen().id().equals(from) ? "this screen" : "");
+                Label aside = new Label(there.screen().id().equals(from) ? "this screen" : "");
                 aside.getStyleClass().addAll("quiet", "small");
                 row.getChildren().addAll(new FormSign(there.screen().form()), title, aside);
             }

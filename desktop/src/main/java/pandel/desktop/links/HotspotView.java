@@ -32,6 +32,7 @@ final class HotspotView extends Pane {
     HotspotView(Hotspot hotspot, int place, boolean linked, boolean chosen) {
         this.hotspot = hotspot;
         getStyleClass().add("hotspot");
+        setManaged(false);
         setId("hotspot-" + hotspot.id());
         setFocusTraversable(false);
         setAccessibleRole(AccessibleRole.BUTTON);
@@ -99,6 +100,7 @@ final class HotspotView extends Pane {
         corner(Handle.BOTTOM_RIGHT, w, h, -arm, -arm);
         number.autosize();
         // Small hotspots carry their number outside, so that it hides nothing of them.
+        number.setManaged(false);
         number.resizeRelocate(w - BADGE / 2, -BADGE / 2, Math.max(BADGE, number.prefWidth(-1)), BADGE);
     }
 

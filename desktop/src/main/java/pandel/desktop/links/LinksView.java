@@ -114,7 +114,8 @@ public final class LinksView implements StageView {
         Button smaller = new Button("Fit or true size");
         smaller.getStyleClass().addAll("word", "small");
         smaller.setOnAction(e -> desk.turnSize());
-        Region left = WaysColumn.space();
+        Region left = new Region();
+        HBox.setHgrow(left, Priority.ALWAYS);
         HBox head = new HBox(8, heading, left, smaller);
         head.getStyleClass().add("walked");
         return head;

@@ -50,6 +50,11 @@ final class Neighbour extends Button {
         setVisible(true);
     }
 
+    /** How high it is with its words. */
+    double high() {
+        return mock.getPrefHeight() + words.prefHeight(PICTURE + 2) + 18;
+    }
+
     void hide() {
         setVisible(false);
     }

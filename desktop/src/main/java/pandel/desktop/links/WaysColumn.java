@@ -1,6 +1,7 @@
 package pandel.desktop.links;
 
 import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -8,7 +9,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** A column of rows beside the mock: ways in, or ways out. */
@@ -69,9 +69,16 @@ class WaysColumn extends VBox {
         return label;
     }
 
-    static Region space() {
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        return space;
+    /** A title with what it is by beneath it. */
+    static VBox lines(Label title, String beneath) {
+        VBox lines = new VBox(title);
+        if (!beneath.isEmpty()) {
+            Label small = quiet(beneath);
+            lines.getChildren().add(small);
+        }
+        lines.setAlignment(Pos.CENTER_LEFT);
+        lines.setMinWidth(0);
+        HBox.setHgrow(lines, Priority.ALWAYS);
+        return lines;
     }
 }

@@ -45,7 +45,7 @@ final class WaysIn extends WaysColumn {
             int number = way.hotspot().map(h -> 1 + prototype.index().hotspotsOn(other.id()).indexOf(h)).orElse(0);
             String how = one.getValue().size() > 1 ? one.getValue().size() + " links" : way.hotspot().map(h -> LinkWords.name(h, number)).orElse(LinkWords.cause(way.link()));
             getChildren().add(row("Walk to " + other.shownTitle() + ", by " + how, () -> walkTo.accept(other, way.hotspot()),
-                    title(other.equals(screen) ? "this screen" : other.shownTitle()), space(), quiet(how)));
+                    lines(title(other.equals(screen) ? "this screen" : other.shownTitle()), how)));
         }
         if (from.isEmpty() && !entry) {
             getChildren().add(hint("Nothing leads here yet."));

@@ -73,7 +73,7 @@ final class WaysOut extends WaysColumn {
         }
         Node sign = link.isEmpty() ? new Label() : new VerbSign(verb);
         HBox row = row((number == 0 ? name : number + ", " + name) + ": " + link.map(l -> LinkWords.effect(prototype, l)).orElse("no link yet"),
-                () -> choose.accept(id), bond, sign, title, space(), quiet(name.equals(to) ? "" : name));
+                () -> choose.accept(id), bond, sign, lines(title, name.equals(to) ? "" : name));
         row.setId("way-" + id);
         row.pseudoClassStateChanged(CHOSEN, chosen);
         row.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {

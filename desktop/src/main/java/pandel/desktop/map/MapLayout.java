@@ -20,7 +20,8 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, double width) {
     static final double CHIP_HIGH = 28;
     private static final double TOP = 48;
     private static final double ROW = 44;
-    private static final double GAP = 60;
+    private static final double GAP = 88;
+    private static final double CLOSEST = 44;
     private static final double WRAP = CHIP + 24;
     private static final double EDGE = 24;
 
@@ -32,10 +33,14 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, double width) {
     record Band(List<Node> nodes) {
     }
 
-    static MapLayout of(Chart chart, double height) {
+    /** @param room px that are there in width; bands stand closer together where that makes them fit */
+    static MapLayout of(Chart chart, double room, double height) {
         int rows = (int) Math.max(1, Math.floor((height - TOP - 16) / ROW));
         Map<String, Spot> spots = new LinkedHashMap<>();
         List<Band> bands = new ArrayList<>();
+        int across = chart.bands().stream().mapToInt(b -> (b.screens().size() + rows - 1) / rows).sum();
+        double chips = CHIP * chart.bands().size() + WRAP * (across - chart.bands().size());
+        double gap = Math.clamp((room - 2 * EDGE - chips) / Math.max(1, chart.bands().size() - 1), CLOSEST, GAP);
         double x = EDGE;
         for (int b = 0; b < chart.bands().size(); b++) {
             Chart.Band band = chart.bands().get(b);
@@ -50,9 +55,9 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, double width) {
             }
             double wide = CHIP + WRAP * (columns - 1);
             bands.add(new Band(words(band, x, wide, height, b % 2 == 0)));
-            x += wide + GAP;
+            x += wide + gap;
         }
-        return new MapLayout(spots, bands, x - GAP + EDGE);
+        return new MapLayout(spots, bands, x - gap + EDGE);
     }
 
     private static List<Node> words(Chart.Band band, double x, double wide, double height, boolean shaded) {
@@ -60,6 +65,7 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, double width) {
         if (shaded) {
             Region ground = new Region();
             ground.getStyleClass().add("map-band");
+            ground.setManaged(false);
             ground.resizeRelocate(x - 12, 36, wide + 24, height - 36 - 8);
             nodes.add(ground);
         }

@@ -52,7 +52,7 @@ public final class MapView implements StageView {
         scroll.setFitToHeight(true);
         scroll.setFocusTraversable(false);
         scroll.viewportBoundsProperty().addListener((o, a, b) -> {
-            if (a.getHeight() != b.getHeight()) {
+            if (a.getHeight() != b.getHeight() || a.getWidth() != b.getWidth()) {
                 draw();
             }
         });
@@ -101,7 +101,7 @@ public final class MapView implements StageView {
         Checked checked = work.checked().orElseThrow();
         chips.clear();
         double height = Math.max(200, scroll.getViewportBounds().getHeight());
-        MapLayout layout = MapLayout.of(chart.get(), height);
+        MapLayout layout = MapLayout.of(chart.get(), scroll.getViewportBounds().getWidth(), height);
         ground.getChildren().clear();
         ground.setPrefWidth(layout.width());
         layout.bands().forEach(band -> ground.getChildren().addAll(band.nodes()));

@@ -102,7 +102,7 @@ public final class MocksView implements StageView {
         others.setAlignment(Pos.CENTER);
         VBox box = new VBox(title, hint, pictures, others);
         box.getStyleClass().add("empty");
-        return box;
+        return new StackPane(new CornerFrame(box, 600, 300));
     }
 
     private void rebuild(Prototype prototype) {

@@ -64,6 +64,8 @@ final class ScreenCard extends VBox {
         name.getChildren().add(title);
         counts.getStyleClass().add("counts");
         badges.setAlignment(Pos.CENTER_LEFT);
+        badges.setFillHeight(false);
+        badges.setMinHeight(20);
         badges.getChildren().add(counts);
         getChildren().addAll(area, name, badges);
         tell(work);

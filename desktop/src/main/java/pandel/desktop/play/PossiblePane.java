@@ -69,8 +69,12 @@ final class PossiblePane extends VBox {
         }
         Ruling back = rules.deviceBack(now.head());
         if (now.device().goesBack()) {
-            boolean leaves = back instanceof Ruling.Acts acts && acts.actions().getFirst() instanceof TrailAction.Leave;
-            getChildren().add(row(0, "Device back", told(back, leaves ? "leave the prototype" : "return"), back instanceof Ruling.Acts, new Event.DeviceBack()));
+            String does = back instanceof Ruling.Acts acts ? switch (acts.actions().getFirst()) {
+                case TrailAction.Leave l -> "leave the prototype";
+                case TrailAction.CloseLevel c -> "close";
+                default -> "return";
+            } : "";
+            getChildren().add(row(0, "Device back", told(back, does), back instanceof Ruling.Acts, new Event.DeviceBack()));
         }
         if (getChildren().size() == 1) {
             getChildren().add(quiet("Nothing can be done on this screen."));

@@ -72,8 +72,8 @@ public final class MainWindow implements Around {
         defineCommands();
         this.masthead = new Masthead(work, this::go, commands);
         BorderPane page = new BorderPane(middle, masthead, null, new Vitals(work, this), null);
-        StackPane.setAlignment(said, Pos.BOTTOM_CENTER);
-        StackPane.setMargin(said, new Insets(0, 0, 48, 0));
+        StackPane.setAlignment(said, Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(said, new Insets(0, 12, 44, 0));
         root.getChildren().addAll(page, said, questions);
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         acceptDrops();

@@ -1,0 +1,157 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import pandel.core.model.Form;
+import pandel.core.model.Screen;
+
+/** The gallery. */
+class MocksTest extends WindowTest {
+
+    @TempDir
+    private Path folder;
+
+    private List<String> titles() {
+        return prototype().screens().stream().map(Screen::title).toList();
+    }
+
+    @Test
+    void aScreenIsRenamedInPlaceAndUndone() {
+        openSample();
+        keys(KeyCode.F2);
+        write("Hello");
+        keys(KeyCode.ENTER);
+        assertThat(titles()).startsWith("Hello", "Sign in");
+        assertRead("Hello", "unsaved changes");
+        keys(KeyCode.F2);
+        write("Nothing kept");
+        keys(KeyCode.ESCAPE);
+        assertThat(titles()).startsWith("Hello");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(titles()).startsWith("Splash");
+        keys(KeyCode.CONTROL, KeyCode.Y);
+        assertThat(titles()).startsWith("Hello");
+    }
+
+    @Test
+    void cardsAreReorderedByDragAndByKey() {
+        openSample();
+        String sign = "#card-" + screen("Sign in").id();
+        drag(sign).dropTo(lookup("#card-" + screen("Tool").id()).query());
+        settle();
+        assertThat(titles().indexOf("Sign in")).isGreaterThanOrEqualTo(2);
+        int at = titles().indexOf("Sign in");
+        keys(KeyCode.ALT, KeyCode.LEFT);
+        assertThat(titles().indexOf("Sign in")).isEqualTo(at - 1);
+    }
+
+    @Test
+    void removingSaysWhichLinksGoWithIt() {
+        openSample();
+        clickOn("#card-" + screen("Tool").id());
+        keys(KeyCode.DELETE);
+        assertRead("Remove “Tool”? 7 links lead to it and would go with it.", "Tools: Orchard ladder", "Loans: Orchard ladder");
+        shot("remove");
+        keys(KeyCode.ESCAPE);
+        assertThat(titles()).contains("Tool");
+        keys(KeyCode.DELETE);
+        clickOn("Remove");
+        settle();
+        assertThat(titles()).doesNotContain("Tool");
+        // What this edit stranded is told at once.
+        assertRead("stranded");
+        assertThat(opened.work().stranded()).extracting(Screen::title).contains("How to use it", "Choose dates", "Confirm");
+        shot("stranded");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(titles()).contains("Tool");
+        assertThat(opened.work().stranded()).isEmpty();
+    }
+
+    @Test
+    void theMenuOfACardMarksEntryEndAndForm() {
+        openSample();
+        String card = "#card-" + screen("Tools").id();
+        clickOn(card, MouseButton.SECONDARY);
+        settle();
+        shot("card-menu");
+        clickOn("Start play here");
+        settle();
+        assertThat(prototype().mainEntry().orElseThrow().target().id()).isEqualTo(screen("Tools").id());
+        clickOn("#card-" + screen("Receipt").id(), MouseButton.SECONDARY);
+        clickOn("An end: play may stop here");
+        settle();
+        assertThat(screen("Receipt").end()).isTrue();
+        assertRead("end");
+        assertThat(opened.work().checked().orElseThrow().findings()).noneMatch(f -> f.sentence().contains("“Receipt”"));
+        clickOn("#card-" + screen("Notice").id(), MouseButton.SECONDARY);
+        clickOn("Make it a panel");
+        settle();
+        assertThat(screen("Notice").form()).isEqualTo(Form.PANEL);
+        clickOn("#card-" + screen("Notice").id());
+        keys(KeyCode.CONTROL, KeyCode.E);
+        assertRead("“Notice” is a panel; play can only start at a page.");
+    }
+
+    @Test
+    void badPicturesAreNamedAndTheGoodTakenIn() throws Exception {
+        Files.copy(pictures().get(2), folder.resolve("2_tools.png"));
+        Files.copy(pictures().get(3), folder.resolve("10_tool@2x.png"));
+        Files.write(folder.resolve("cut.png"), java.util.Arrays.copyOf(Files.readAllBytes(pictures().getFirst()), 9000));
+        Files.writeString(folder.resolve("words.jpg"), "not a picture");
+        Files.createFile(folder.resolve("void.png"));
+        interact(() -> opened.window().dropped(List.of(folder)));
+        until(() -> prototype().screens().size() == 2);
+        settle();
+        assertThat(titles()).containsExactly("Tools", "Tool");
+        assertRead("2 of 5 pictures were taken in. Not these:", "“cut.png” is cut short or damaged; export it again.",
+                "“words.jpg” is no PNG or JPEG picture.", "“void.png” is empty; export it again.");
+        shot("bad-pictures");
+        clickOn("Go on");
+    }
+
+    @Test
+    void aFolderWithoutPicturesIsSaidToBeOne() {
+        interact(() -> opened.window().dropped(List.of(folder)));
+        until(() -> lookup(".said .label").tryQuery().isPresent());
+        settle();
+        assertRead("There are no PNG or JPEG pictures in “" + folder.getFileName() + "”.");
+        assertThat(prototype().screens()).isEmpty();
+    }
+
+    @Test
+    void takingInCanBeStoppedAndThenNothingWasTaken() throws Exception {
+        byte[] one = Files.readAllBytes(pictures().get(2));
+        for (int i = 0; i < 120; i++) {
+            Files.write(folder.resolve("screen " + i + ".png"), one);
+        }
+        interact(() -> opened.window().dropped(List.of(folder)));
+        until(() -> lookup("Stop").tryQuery().isPresent());
+        shot("progress");
+        // The window stays alive: another stage can be looked at meanwhile.
+        go(5);
+        assertRead("Nothing to check yet");
+        clickOn("Stop");
+        until(() -> read().contains("Stopped; no picture was taken in."));
+        assertThat(prototype().screens()).isEmpty();
+    }
+
+    @Test
+    void arrowsMoveThroughTheCardsAndEnterOpensTheDesk() {
+        openSample();
+        keys(KeyCode.RIGHT);
+        keys(KeyCode.DOWN);
+        Screen chosen = opened.work().screen().orElseThrow();
+        assertThat(titles().indexOf(chosen.title())).isGreaterThan(4);
+        keys(KeyCode.ENTER);
+        assertRead("Ways out");
+        keys(KeyCode.CONTROL, KeyCode.DIGIT3);
+        assertRead("Never shown", "Report damage");
+    }
+}

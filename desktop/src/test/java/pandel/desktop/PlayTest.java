@@ -1,0 +1,146 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import pandel.core.edit.ScreenEdits;
+import pandel.desktop.device.DeviceView;
+
+/** Play as a person sees it; time passes when the test says so. */
+class PlayTest extends WindowTest {
+
+    @BeforeEach
+    void playTheSample() {
+        openSample();
+        go(4);
+        settle();
+    }
+
+    /** The trail's titles, the current place first. */
+    private List<String> trail() {
+        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
+    }
+
+    private void still() {
+        until(() -> !((DeviceView) lookup("#device-view").query()).isMoving());
+    }
+
+    @Test
+    void aSplashWaitsAndIsNotLeftInTheTrail() {
+        assertRead("In 1.8 s: replace with Sign in");
+        pass(900);
+        assertRead("In 0.9 s: replace with Sign in");
+        shot("wait");
+        pass(900);
+        assertThat(trail()).containsExactly("Sign in");
+        still();
+        assertRead("Tap Sign in", "Tap Look around first");
+    }
+
+    @Test
+    void tapsOnThePictureGoWhereTheyAreMeantToAndBackByKey() {
+        pass(1800);
+        tapDevice(195, 650);
+        tapDevice(195, 260);
+        assertThat(trail()).containsExactly("Tool", "Tools", "Sign in");
+        tapDevice(195, 690);
+        still();
+        assertThat(trail()).containsExactly("Choose dates", "Tool", "Tools", "Sign in");
+        shot("overlay");
+        // The sheet's own button goes on beneath it.
+        tapDevice(195, 304 + 488);
+        assertThat(trail()).containsExactly("Confirm", "Tool", "Tools", "Sign in");
+        keys(KeyCode.ESCAPE);
+        assertThat(trail()).containsExactly("Tool", "Tools", "Sign in");
+        clickOn("#device-back");
+        settle();
+        assertThat(trail()).containsExactly("Tools", "Sign in");
+        keys(KeyCode.DIGIT1);
+        assertThat(trail()).containsExactly("Tool", "Tools", "Sign in");
+        keys(KeyCode.HOME);
+        assertThat(trail()).containsExactly("Splash");
+    }
+
+    @Test
+    void theTapeIsWoundBackAndGoneOnFrom() {
+        pass(1800);
+        tapDevice(195, 650);
+        tapDevice(195, 260);
+        clickOn("#tick-1");
+        settle();
+        assertThat(trail()).containsExactly("Sign in");
+        assertRead("Wound back 2; go on from here, and what came later is dropped.");
+        keys(KeyCode.RIGHT);
+        assertThat(trail()).containsExactly("Tools", "Sign in");
+        keys(KeyCode.LEFT);
+        tapDevice(195, 582);
+        assertThat(trail()).containsExactly("Tools");
+        assertThat(lookup(".tick").queryAll()).hasSize(3);
+    }
+
+    @Test
+    void aMissLeavesARingAndOneSentence() {
+        pass(1800);
+        tapDevice(195, 100);
+        assertThat(lookup(".miss").queryAll()).hasSize(1);
+        assertRead("No hotspot there.");
+        assertThat(trail()).containsExactly("Sign in");
+    }
+
+    @Test
+    void whatCannotBeDoneSaysWhy() {
+        clickOn("#device-back");
+        settle();
+        assertRead("The prototype was left.", "Left the prototype by device back.");
+        tapDevice(195, 300);
+        assertRead("The prototype was left; start over to go on.");
+        clickOn("#start-over");
+        settle();
+        assertThat(trail()).containsExactly("Splash");
+    }
+
+    @Test
+    void motionsRunAndAnInterruptedOneEndsRight() {
+        pass(1800);
+        still();
+        Node device = lookup("#device-view").query();
+        clickOn(onDevice(195, 650));
+        clickOn(onDevice(195, 260));
+        clickOn(onDevice(195, 690));
+        still();
+        settle();
+        assertThat(trail()).containsExactly("Choose dates", "Tool", "Tools", "Sign in");
+        assertThat(device.lookupAll(".device-shade").stream().filter(Node::isVisible)).hasSize(1);
+        assertThat(((Pane) device).getChildren()).allSatisfy(level -> assertThat(level.getTranslateX()).isZero());
+    }
+
+    @Test
+    void anEditIsPlayedAtOnceFromTheSamePlace() {
+        pass(1800);
+        tapDevice(195, 650);
+        interact(() -> opened.work().edit(ScreenEdits.rename(screen("Tools"), "All tools")));
+        settle();
+        assertThat(trail()).containsExactly("All tools", "Sign in");
+    }
+
+    @Test
+    void showMePlaysTheShortestWayToADeadEnd() {
+        go(5);
+        assertRead("“Receipt” is a dead end: it has no links.", "The shortest way there, on Phone", "3 steps\nbetween", "tap It was taken back");
+        shot("check");
+        clickOn("#show-me");
+        for (int i = 0; i < 6; i++) {
+            pass(700);
+        }
+        still();
+        assertThat(trail().getFirst()).isEqualTo("Receipt");
+        assertRead("Possible here", "This takeover is not closed by the device’s back.");
+        shot("stuck");
+    }
+}

@@ -1,0 +1,248 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.IntConsumer;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.desktop.play.PlayClock;
+import pandel.desktop.shell.FileChoosing;
+import pandel.files.picture.Thumbnails;
+
+/** A real window, off-screen, driven as a person would: by mouse and keys, looking at what is shown. */
+abstract class WindowTest extends FxRobot {
+
+    /** Answers for the file choosers, in the order they will be asked. */
+    final Deque<Path> chosenFiles = new ArrayDeque<>();
+    /** Time in play passes when the test says so. */
+    final HandClock clock = new HandClock();
+    PandelApp.Opened opened;
+    Stage stage;
+
+    static final class HandClock implements PlayClock {
+        private Optional<IntConsumer> told = Optional.empty();
+
+        @Override
+        public void start(IntConsumer passed) {
+            told = Optional.of(passed);
+        }
+
+        @Override
+        public void stop() {
+            told = Optional.empty();
+        }
+    }
+
+    @BeforeEach
+    void openWindow() throws Exception {
+        stage = FxToolkit.registerPrimaryStage();
+        FxToolkit.setupFixture(() -> {
+            try {
+                opened = PandelApp.show(stage, chooser(), clock, Optional.of(sample()), new Thumbnails(Path.of("target", "thumbnails")));
+                stage.setWidth(1280);
+                stage.setHeight(800);
+            } catch (IOException e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        settle();
+    }
+
+    @AfterEach
+    void closeWindow() throws TimeoutException {
+        release(new KeyCode[0]);
+        release(new javafx.scene.input.MouseButton[0]);
+        interact(() -> stage.hide());
+        FxToolkit.cleanupStages();
+    }
+
+    static Path sample() {
+        return Path.of("..", "samples", "hollow-lane.pandel").toAbsolutePath().normalize();
+    }
+
+    private FileChoosing chooser() {
+        return new FileChoosing() {
+            @Override
+            public Optional<Path> file() {
+                return Optional.ofNullable(chosenFiles.poll());
+            }
+
+            @Override
+            public Optional<Path> folder(String title) {
+                return Optional.ofNullable(chosenFiles.poll());
+            }
+
+            @Override
+            public Optional<Path> saveAs(String name) {
+                return Optional.ofNullable(chosenFiles.poll());
+            }
+        };
+    }
+
+    /** Opens the sample by its command, as the welcome page does. */
+    void openSample() {
+        clickOn("See the sample");
+        until(() -> prototype().screens().size() > 10);
+        settle();
+    }
+
+    void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+        until(() -> opened.pictures().isIdle() && (prototype().screens().isEmpty()
+                || opened.work().checked().filter(c -> c.prototype() == prototype()).isPresent()));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    void until(Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
+        } catch (TimeoutException e) {
+            throw new AssertionError("It did not come about within 20 s", e);
+        }
+    }
+
+    Prototype prototype() {
+        return opened.work().prototype();
+    }
+
+    Screen screen(String title) {
+        return prototype().screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new AssertionError("No screen " + title));
+    }
+
+    /** Time passes in play. */
+    void pass(int ms) {
+        interact(() -> clock.told.ifPresent(c -> c.accept(ms)));
+        settle();
+    }
+
+    void keys(KeyCode... codes) {
+        push(codes);
+        settle();
+    }
+
+    void go(int stageNumber) {
+        keys(KeyCode.CONTROL, KeyCode.getKeyCode(String.valueOf(stageNumber)));
+    }
+
+    /** Everything that can be read in all windows now, one line each. */
+    String read() {
+        List<String> words = new ArrayList<>();
+        interact(() -> Window.getWindows().stream().filter(Window::isShowing).forEach(w -> collect(w.getScene().getRoot(), words)));
+        return String.join("\n", words);
+    }
+
+    private static void collect(Node node, List<String> words) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (node instanceof Labeled labeled && labeled.getText() != null && !labeled.getText().isBlank()) {
+            words.add(labeled.getText());
+        } else if (node instanceof Text text && !text.getText().isBlank() && !(node.getParent() instanceof Labeled)) {
+            words.add(text.getText());
+        }
+        if (node instanceof javafx.scene.Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, words));
+        }
+    }
+
+    void assertRead(String... texts) {
+        assertThat(read()).contains(texts);
+    }
+
+    /** The place in the window of a point of the mock on the desk, in px of the mock. */
+    Point2D onDesk(double x, double y) {
+        Node paper = lookup("#desk-paper").query();
+        Bounds bounds = paper.localToScreen(paper.getBoundsInLocal());
+        double width = paper.getLayoutBounds().getWidth();
+        double mock = opened.work().screen().orElseThrow().mockFor(opened.work().width()).map(m -> m.width()).orElse(opened.work().device().width());
+        Point2D origin = paper.localToScreen(0, 0);
+        assertThat(bounds).isNotNull();
+        return new Point2D(origin.getX() + x * width / mock, origin.getY() + y * width / mock);
+    }
+
+    /** Drags over the mock on the desk from one corner to the other, in px of the mock. */
+    void mark(double x, double y, double w, double h) {
+        drag(onDesk(x, y)).dropTo(onDesk(x + w, y + h));
+        settle();
+    }
+
+    /** Marks, types, Enter: the whole of a link. */
+    void link(double x, double y, double w, double h, String typed) {
+        mark(x, y, w, h);
+        write(typed);
+        keys(KeyCode.ENTER);
+    }
+
+    /** The place in the window of a point on the device in play, in px of the device. */
+    Point2D onDevice(double x, double y) {
+        Node device = lookup("#device-view").query();
+        double scale = device.getLayoutBounds().getWidth() / opened.work().device().width();
+        return device.localToScreen(x * scale, y * scale);
+    }
+
+    void tapDevice(double x, double y) {
+        clickOn(onDevice(x, y));
+        settle();
+    }
+
+    /** Writes what is shown, popups too, to target/shots when asked for with -Dshots=true. */
+    void shot(String name) {
+        if (!Boolean.getBoolean("shots")) {
+            return;
+        }
+        interact(() -> {
+            BufferedImage out = new BufferedImage((int) stage.getWidth(), (int) stage.getHeight(), BufferedImage.TYPE_INT_RGB);
+            for (Window window : Window.getWindows().stream().filter(Window::isShowing).toList()) {
+                WritableImage image = window.getScene().snapshot(null);
+                int w = (int) image.getWidth();
+                int h = (int) image.getHeight();
+                int[] argb = new int[w * h];
+                image.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), argb, 0, w);
+                BufferedImage one = new BufferedImage(w, h, BufferedImage.TYPE_INT_ARGB);
+                one.setRGB(0, 0, w, h, argb, 0, w);
+                out.getGraphics().drawImage(one, (int) (window.getX() - stage.getX()), (int) (window.getY() - stage.getY()), null);
+            }
+            try {
+                Files.createDirectories(Path.of("target", "shots"));
+                ImageIO.write(out, "png", Path.of("target", "shots", name + ".png").toFile());
+            } catch (IOException e) {
+                throw new IllegalStateException(e);
+            }
+        });
+    }
+
+    static List<Path> pictures() throws IOException {
+        try (var files = Files.list(Path.of("..", "samples", "pictures"))) {
+            return files.sorted(Comparator.naturalOrder()).toList();
+        }
+    }
+}
