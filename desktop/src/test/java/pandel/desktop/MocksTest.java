@@ -44,7 +44,7 @@ class MocksTest extends WindowTest {
     void cardsAreReorderedByDragAndByKey() {
         openSample();
         String sign = "#card-" + screen("Sign in").id();
-        drag(sign).dropTo(lookup("#card-" + screen("Tool").id()).query());
+        drag(sign).dropTo("#card-" + screen("Tool").id());
         settle();
         assertThat(titles().indexOf("Sign in")).isGreaterThanOrEqualTo(2);
         int at = titles().indexOf("Sign in");
@@ -90,13 +90,13 @@ class MocksTest extends WindowTest {
         assertThat(screen("Receipt").end()).isTrue();
         assertRead("end");
         assertThat(opened.work().checked().orElseThrow().findings()).noneMatch(f -> f.sentence().contains("“Receipt”"));
-        clickOn("#card-" + screen("Notice").id(), MouseButton.SECONDARY);
+        clickOn("#card-" + screen("How to use it").id(), MouseButton.SECONDARY);
         clickOn("Make it a panel");
         settle();
-        assertThat(screen("Notice").form()).isEqualTo(Form.PANEL);
-        clickOn("#card-" + screen("Notice").id());
+        assertThat(screen("How to use it").form()).isEqualTo(Form.PANEL);
+        clickOn("#card-" + screen("How to use it").id());
         keys(KeyCode.CONTROL, KeyCode.E);
-        assertRead("“Notice” is a panel; play can only start at a page.");
+        assertRead("“How to use it” is a panel; play can only start at a page.");
     }
 
     @Test

@@ -25,6 +25,7 @@ import pandel.core.check.Rule;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
 import pandel.desktop.shell.StageView;
+import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
 /** The findings, worst first; the chosen one told at length beside them. */
@@ -114,8 +115,7 @@ public final class CheckView implements StageView {
         StackPane markPlace = new StackPane(mark);
         markPlace.setStyle("-fx-padding: 4 0 0 0;");
         markPlace.setMaxHeight(Region.USE_PREF_SIZE);
-        Label sentence = new Label(finding.sentence());
-        sentence.setWrapText(true);
+        Label sentence = new WrappedLabel(finding.sentence());
         Label id = new Label(finding.rule().id());
         id.getStyleClass().addAll("quiet", "small");
         VBox words = new VBox(2, sentence, id);
@@ -147,9 +147,8 @@ public final class CheckView implements StageView {
     private static Node message(String title, String text) {
         Label head = new Label(title);
         head.getStyleClass().add("title");
-        Label hint = new Label(text);
+        Label hint = new WrappedLabel(text);
         hint.getStyleClass().add("quiet");
-        hint.setWrapText(true);
         hint.setMaxWidth(520);
         hint.setTextAlignment(TextAlignment.CENTER);
         VBox box = new VBox(head, hint);

@@ -26,6 +26,7 @@ import pandel.core.play.Stepped;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
 /** One finding at length: the row of pictures from the entry to the trouble, why it matters, where to go. */
@@ -52,11 +53,9 @@ final class FindingPane extends ScrollPane {
     void show(Finding shown) {
         finding = Optional.of(shown);
         told.getChildren().clear();
-        Label sentence = new Label(shown.sentence());
+        Label sentence = new WrappedLabel(shown.sentence());
         sentence.getStyleClass().addAll("large", "strong");
-        sentence.setWrapText(true);
-        Label why = new Label(shown.rule().why());
-        why.setWrapText(true);
+        Label why = new WrappedLabel(shown.rule().why());
         told.getChildren().addAll(sentence, why, buttons(shown));
         if (shown.walk().isPresent()) {
             told.getChildren().add(heading(shown.walk().get().events().isEmpty() ? "It starts there"
@@ -147,9 +146,8 @@ final class FindingPane extends ScrollPane {
     private Node picture(String id, String above, double width, double height) {
         VBox box = new VBox(4);
         box.setMaxWidth(PICTURE + 2);
-        Label how = new Label(above);
+        Label how = new WrappedLabel(above);
         how.getStyleClass().addAll("quiet", "small");
-        how.setWrapText(true);
         how.setMinHeight(32);
         how.setMaxWidth(PICTURE);
         how.setAlignment(Pos.BOTTOM_LEFT);

@@ -88,6 +88,7 @@ final class DeskPane extends Pane {
         }
         // Chosen ones lie on top, so that their corners can be held.
         views.values().stream().filter(v -> work.selection().hotspots().contains(v.hotspot().id())).forEach(Node::toFront);
+        views.values().forEach(view -> paper.getChildren().add(view.number()));
         setNeedsLayout(true);
         requestLayout();
     }

@@ -41,7 +41,7 @@ final class HotspotView extends Pane {
         pseudoClassStateChanged(CHOSEN, chosen);
         pseudoClassStateChanged(UNLINKED, !linked);
         number.setText(String.valueOf(place));
-        number.getStyleClass().add("bond");
+        number.getStyleClass().addAll("bond", "on-mock");
         number.pseudoClassStateChanged(CHOSEN, chosen);
         number.pseudoClassStateChanged(UNLINKED, !linked);
         number.setMouseTransparent(true);
@@ -58,7 +58,7 @@ final class HotspotView extends Pane {
             addGrip(Handle.BOTTOM_LEFT, Cursor.SW_RESIZE);
             addGrip(Handle.BOTTOM_RIGHT, Cursor.SE_RESIZE);
         }
-        getChildren().add(number);
+        number.setManaged(false);
     }
 
     private static Polyline bracket(String style, double width) {
@@ -77,6 +77,11 @@ final class HotspotView extends Pane {
         grip.setCursor(cursor);
         grips.put(handle, grip);
         getChildren().add(grip);
+    }
+
+    /** Its number, which lies above all hotspots so that none hides it. */
+    Label number() {
+        return number;
     }
 
     Hotspot hotspot() {
@@ -99,9 +104,7 @@ final class HotspotView extends Pane {
         corner(Handle.BOTTOM_LEFT, 0, h, arm, -arm);
         corner(Handle.BOTTOM_RIGHT, w, h, -arm, -arm);
         number.autosize();
-        // Small hotspots carry their number outside, so that it hides nothing of them.
-        number.setManaged(false);
-        number.resizeRelocate(w - BADGE / 2, -BADGE / 2, Math.max(BADGE, number.prefWidth(-1)), BADGE);
+        number.resizeRelocate(area.x() * scale + w - BADGE / 2, area.y() * scale - BADGE / 2, Math.max(BADGE, number.prefWidth(-1)), BADGE);
     }
 
     private void corner(Handle handle, double x, double y, double dx, double dy) {

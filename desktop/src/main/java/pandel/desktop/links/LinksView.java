@@ -113,6 +113,7 @@ public final class LinksView implements StageView {
     private HBox head() {
         Button smaller = new Button("Fit or true size");
         smaller.getStyleClass().addAll("word", "small");
+        smaller.setMinWidth(Region.USE_PREF_SIZE);
         smaller.setOnAction(e -> desk.turnSize());
         Region left = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);

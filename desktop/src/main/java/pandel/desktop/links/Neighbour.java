@@ -10,6 +10,7 @@ import pandel.core.model.Screen;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
 /** A screen beside the one on the desk; a press walks there. */
@@ -21,14 +22,13 @@ final class Neighbour extends Button {
 
     private final MockView mock;
     private final StackPane frame;
-    private final Label words = new Label();
+    private final Label words = new WrappedLabel();
 
     Neighbour(PictureLibrary pictures, Runnable walk, String id) {
         mock = new MockView(pictures);
         frame = new StackPane(mock);
         frame.setStyle("-fx-border-color: -rule;");
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        words.setWrapText(true);
         words.setMaxWidth(PICTURE + 2);
         words.getStyleClass().addAll("quiet", "small");
         words.setMinHeight(Region.USE_PREF_SIZE);

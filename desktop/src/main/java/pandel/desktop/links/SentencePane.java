@@ -119,7 +119,7 @@ final class SentencePane extends VBox {
             return;
         }
         Button verb = choice(verbWords(effect.get().verb()), "", () -> { }, "choice-verb");
-        verb.setOnAction(e -> verbs(effect.get()).show(verb, Side.BOTTOM, 0, 2));
+        verb.setOnAction(e -> verbs(effect.get()).show(verb, Side.TOP, 0, -2));
         line.getChildren().add(verb);
         effect.get().target().ifPresent(t -> {
             boolean there = work.prototype().screen(t.id()).isPresent();
@@ -204,7 +204,7 @@ final class SentencePane extends VBox {
             MenuItem none = new MenuItem("at once");
             none.setOnAction(x -> work.edit(LinkEdits.motion(link, Optional.of(Motion.NONE))));
             menu.getItems().add(none);
-            menu.show(button, Side.BOTTOM, 0, 2);
+            menu.show(button, Side.TOP, 0, -2);
         });
         return button;
     }

@@ -10,6 +10,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import pandel.desktop.theme.WrappedLabel;
 
 /** A column of rows beside the mock: ways in, or ways out. */
 class WaysColumn extends VBox {
@@ -38,8 +39,9 @@ class WaysColumn extends VBox {
     }
 
     static Label hint(String text) {
-        Label label = quiet(text);
-        label.setWrapText(true);
+        Label label = new WrappedLabel(text);
+        label.getStyleClass().addAll("quiet", "small");
+        label.setMinWidth(0);
         label.setStyle("-fx-padding: 0 8 8 8;");
         return label;
     }

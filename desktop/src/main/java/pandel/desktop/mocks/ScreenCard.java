@@ -95,7 +95,7 @@ final class ScreenCard extends VBox {
         long findings = work.checked().map(Checked::findings).stream().flatMap(f -> f.stream())
                 .filter(f -> f.screens().contains(screen.id())).count();
         if (findings > 0) {
-            badge(String.valueOf(findings), "finding", findings == 1 ? "One finding" : findings + " findings");
+            badge(String.valueOf(findings), "findings-count", findings == 1 ? "One finding" : findings + " findings");
         }
         setAccessibleText(screen.shownTitle() + ", " + screen.form().word() + ", " + counts.getText() + (entry ? ", starts here" : "")
                 + (screen.end() ? ", an end" : ""));

@@ -9,18 +9,18 @@ import pandel.core.model.Mock;
 import pandel.core.model.Picture;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
+import pandel.desktop.theme.WrappedLabel;
 
 /** How a screen looks, at a size: its picture, or plain paper with its title while there is none. */
 public final class MockView extends StackPane {
 
     private final PictureLibrary library;
     private final ImageView image = new ImageView();
-    private final Label title = new Label();
+    private final Label title = new WrappedLabel();
     private String wanted = "";
 
     public MockView(PictureLibrary library) {
         this.library = library;
-        title.setWrapText(true);
         title.setMouseTransparent(true);
         getStyleClass().add("mock-blank");
         getChildren().addAll(title, image);

@@ -62,7 +62,10 @@ public final class PlayView implements StageView {
         device.setId("device-view");
         device.onTap(this::tapped);
         device.setOnScroll(e -> scrolled(-e.getDeltaY()));
-        middle.getChildren().add(device);
+        StackPane frame = new StackPane(device);
+        frame.getStyleClass().add("device-frame");
+        frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        middle.getChildren().add(frame);
         ScrollPane left = column(trail, 200);
         HBox buttons = new HBox(8, button("Start over", this::startOver, "start-over"), button("Device back", () -> act(new Event.DeviceBack()), "device-back"));
         buttons.setStyle("-fx-padding: 12 8 8 12;");
@@ -269,6 +272,6 @@ public final class PlayView implements StageView {
                 Command.here("Wind back", () -> wind(-1), "Left"),
                 Command.here("Wind forth", () -> wind(1), "Right")),
                 IntStream.rangeClosed(1, 9).mapToObj(n -> Command.here("Tap hotspot " + n,
-                        () -> possible.numbered(n).ifPresent(this::act), "Digit" + n, "Numpad " + n))).toList();
+                        () -> possible.numbered(n).ifPresent(this::act), String.valueOf(n), "Numpad " + n))).toList();
     }
 }

@@ -8,6 +8,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -24,6 +25,7 @@ import pandel.core.play.Ruling;
 import pandel.core.play.Situation;
 import pandel.core.play.TrailAction;
 import pandel.core.play.Waits;
+import pandel.desktop.theme.WrappedLabel;
 
 /** What can be done here, with why anything cannot; and the waits that run. */
 final class PossiblePane extends VBox {
@@ -126,10 +128,13 @@ final class PossiblePane extends VBox {
         bond.setVisible(number > 0);
         Label title = new Label(what);
         title.getStyleClass().add(possible ? "strong" : "quiet");
-        Label effect = new Label(then);
+        Label effect = new WrappedLabel(then);
         effect.getStyleClass().addAll("quiet", "small");
-        effect.setWrapText(true);
+        effect.setMinHeight(Region.USE_PREF_SIZE);
         VBox words = new VBox(title, effect);
+        words.setMinWidth(0);
+        words.setStyle("-fx-padding: 6 0 6 0;");
+        HBox.setHgrow(words, Priority.ALWAYS);
         HBox row = new HBox(bond, words);
         row.getStyleClass().add("row");
         row.setMinHeight(44);
@@ -148,9 +153,8 @@ final class PossiblePane extends VBox {
     }
 
     private static Label quiet(String text) {
-        Label label = new Label(text);
+        Label label = new WrappedLabel(text);
         label.getStyleClass().addAll("quiet", "small");
-        label.setWrapText(true);
         return label;
     }
 }

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import pandel.desktop.theme.WrappedLabel;
 
 /** Holds one question, or nothing. */
 final class QuestionPane extends StackPane {
@@ -35,9 +36,8 @@ final class QuestionPane extends StackPane {
         VBox box = new VBox();
         box.getStyleClass().add("question");
         box.setMaxHeight(Region.USE_PREF_SIZE);
-        Label sentence = new Label(question.sentence());
+        Label sentence = new WrappedLabel(question.sentence());
         sentence.getStyleClass().addAll("large", "strong");
-        sentence.setWrapText(true);
         box.getChildren().add(sentence);
         VBox lines = new VBox(4);
         question.detail().stream().limit(MOST_LINES).map(QuestionPane::line).forEach(lines.getChildren()::add);
@@ -85,8 +85,7 @@ final class QuestionPane extends StackPane {
     }
 
     private static Label line(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
+        Label label = new WrappedLabel(text);
         label.getStyleClass().add("quiet");
         return label;
     }

@@ -7,11 +7,12 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.util.Duration;
+import pandel.desktop.theme.WrappedLabel;
 
 /** One passing sentence above the vitals, or the progress of long work that can be stopped. */
 final class Said extends HBox {
 
-    private final Label words = new Label();
+    private final Label words = new WrappedLabel();
     private final ProgressBar bar = new ProgressBar();
     private final Button stop = new Button("Stop");
     private final PauseTransition going = new PauseTransition(Duration.seconds(6));
@@ -19,7 +20,6 @@ final class Said extends HBox {
     Said() {
         getStyleClass().add("said");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        words.setWrapText(true);
         words.setMaxWidth(640);
         going.setOnFinished(e -> setVisible(false));
         setVisible(false);

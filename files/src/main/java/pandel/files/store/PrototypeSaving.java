@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
@@ -163,7 +164,8 @@ public final class PrototypeSaving {
 
     private static Unreadable cannot(Path path, IOException e) {
         return new Unreadable("“" + path.getFileName() + "” could not be saved in " + path.toAbsolutePath().getParent() + ": "
-                + (e instanceof AccessDeniedException ? "no permission to write there" : e.getMessage())
+                + (e instanceof AccessDeniedException ? "no permission to write there"
+                : e instanceof NoSuchFileException ? "that folder is not there" : e.getMessage())
                 + ". Your work is still open; save it elsewhere.", e);
     }
 }

@@ -1,0 +1,146 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import pandel.core.model.Prototype;
+import pandel.files.store.PrototypeFile;
+
+/** New, open, save, and nothing lost. */
+class KeepTest extends WindowTest {
+
+    @TempDir
+    private Path folder;
+
+    private void renameFirst(String title) {
+        keys(KeyCode.F2);
+        write(title);
+        keys(KeyCode.ENTER);
+    }
+
+    @Test
+    void unsavedWorkIsAskedAboutBeforeItGoes() throws Exception {
+        openSample();
+        assertRead("not in a file yet");
+        renameFirst("Changed");
+        assertRead("unsaved changes");
+        keys(KeyCode.CONTROL, KeyCode.N);
+        assertRead("“Hollow Lane” has changes that are not saved.", "Save them", "Lose them", "Keep working");
+        shot("unsaved");
+        keys(KeyCode.ESCAPE);
+        assertThat(prototype().screens()).hasSize(18);
+        keys(KeyCode.CONTROL, KeyCode.N);
+        Path file = folder.resolve("kept.pandel");
+        chosenFiles.add(file);
+        clickOn("Save them");
+        until(() -> prototype().screens().isEmpty());
+        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title()).isEqualTo("Changed");
+        // Nothing is asked when nothing would be lost.
+        chosenFiles.add(file);
+        keys(KeyCode.CONTROL, KeyCode.O);
+        until(() -> prototype().screens().size() == 18);
+    }
+
+    @Test
+    void savingClearsTheMarkAndUndoneToTheSavedStateItIsClearAgain() {
+        openSample();
+        chosenFiles.add(folder.resolve("a.pandel"));
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.S);
+        until(() -> opened.work().keptProperty().get().isPresent());
+        settle();
+        assertRead("saved ");
+        renameFirst("X");
+        assertRead("unsaved changes");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(read()).doesNotContain("unsaved changes");
+        renameFirst("Y");
+        keys(KeyCode.CONTROL, KeyCode.S);
+        until(() -> opened.work().isSaved());
+        assertThat(chosenFiles).isEmpty();
+    }
+
+    @Test
+    void aFolderIsSavedAndOpenedAlike() throws Exception {
+        openSample();
+        Prototype before = prototype();
+        Path target = Files.createDirectory(folder.resolve("plain"));
+        chosenFiles.add(target);
+        clickOn("#name");
+        settle();
+        shot("menu");
+        clickOn("#menu-save-folder");
+        until(() -> opened.work().keptProperty().get().isPresent());
+        assertThat(target.resolve("prototype.json")).exists();
+        assertThat(target.resolve("pictures")).isDirectoryContaining(p -> p.toString().endsWith(".png"));
+        keys(KeyCode.CONTROL, KeyCode.N);
+        until(() -> prototype().screens().isEmpty());
+        chosenFiles.add(target);
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
+        until(() -> prototype().equals(before));
+    }
+
+    @Test
+    void aFileCutShortIsSaidToBeSoAndWhatIsOpenStays() throws Exception {
+        openSample();
+        Path cut = folder.resolve("cut.pandel");
+        Files.write(cut, Arrays.copyOf(Files.readAllBytes(sample()), 5000));
+        chosenFiles.add(cut);
+        keys(KeyCode.CONTROL, KeyCode.O);
+        until(() -> read().contains("“cut.pandel” cannot be opened. It is cut short or damaged; take an earlier copy of it."));
+        clickOn("Go on");
+        assertThat(prototype().screens()).hasSize(18);
+    }
+
+    @Test
+    void whatCannotBeSavedIsSaidAndStaysOpen() {
+        openSample();
+        renameFirst("Z");
+        chosenFiles.add(folder.resolve("no").resolve("such").resolve("place.pandel"));
+        keys(KeyCode.CONTROL, KeyCode.S);
+        until(() -> read().contains("could not be saved in"));
+        clickOn("Go on");
+        assertThat(opened.work().isSaved()).isFalse();
+        assertThat(prototype().screens().getFirst().title()).isEqualTo("Z");
+    }
+
+    @Test
+    void theKeysArePageOfTheirOwnAndTheLookTurns() {
+        openSample();
+        keys(KeyCode.F1);
+        assertRead("Keys", "Everywhere", "Ctrl+S", "Walk to where it leads", "Device back");
+        shot("keys");
+        keys(KeyCode.ESCAPE);
+        assertThat(read()).doesNotContain("Everywhere");
+        keys(KeyCode.CONTROL, KeyCode.L);
+        assertThat(stage.getScene().getStylesheets().getFirst()).endsWith("night.css");
+        keys(KeyCode.CONTROL, KeyCode.L);
+        assertThat(stage.getScene().getStylesheets().getFirst()).endsWith("day.css");
+    }
+
+    @Test
+    void thePrototypeIsRenamedAndItsDevicesChosen() {
+        openSample();
+        clickOn("#name");
+        clickOn("#menu-rename");
+        settle();
+        write("Lane");
+        keys(KeyCode.ENTER);
+        assertThat(prototype().title()).isEqualTo("Lane");
+        clickOn("#device");
+        settle();
+        shot("devices");
+        clickOn("Also for Kiosk, 1080 × 1920, no back of its own");
+        settle();
+        assertThat(prototype().devices()).extracting(d -> d.id()).containsExactly("phone", "small-phone", "kiosk");
+        clickOn("#device");
+        clickOn("Small phone, 360 × 640, back swipe");
+        settle();
+        assertThat(opened.work().device().id()).isEqualTo("small-phone");
+        assertRead("Small phone");
+    }
+}

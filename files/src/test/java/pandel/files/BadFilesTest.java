@@ -1,0 +1,138 @@
+package pandel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pandel.core.check.Check;
+import pandel.core.check.Rule;
+import pandel.files.store.PrototypeFile;
+
+/** Broken and hostile files: one clear sentence each, nothing thrown at anyone. */
+class BadFilesTest {
+
+    private static final Path SAMPLE = Path.of("..", "samples", "hollow-lane.pandel");
+
+    @TempDir
+    private Path folder;
+
+    private String refusal(Path file) {
+        Unreadable refused = catchThrowableOfType(Unreadable.class, () -> PrototypeFile.open(file));
+        assertThat(refused).as("It should have been refused").isNotNull();
+        return refused.sentence();
+    }
+
+    private Path zip(String entry, byte[] content) throws IOException {
+        Path file = folder.resolve("f.pandel");
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(file))) {
+            out.putNextEntry(new ZipEntry(entry));
+            out.write(content);
+        }
+        return file;
+    }
+
+    private Path json(String text) throws IOException {
+        return zip("prototype.json", text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void cutShortAnywhereItIsRefused() throws IOException {
+        byte[] whole = Files.readAllBytes(SAMPLE);
+        for (int share = 1; share < 20; share++) {
+            Path cut = folder.resolve("cut.pandel");
+            Files.write(cut, Arrays.copyOf(whole, (int) ((long) whole.length * share / 20)));
+            assertThat(refusal(cut)).isEqualTo("“cut.pandel” cannot be opened. It is cut short or damaged; take an earlier copy of it.");
+        }
+    }
+
+    @Test
+    void whatIsNoPrototypeIsSaidToBeNone() throws IOException {
+        Path text = folder.resolve("text.pandel");
+        Files.writeString(text, "hello");
+        assertThat(refusal(text)).isEqualTo("“text.pandel” cannot be opened. It is no Pandel prototype.");
+        Path empty = folder.resolve("empty.pandel");
+        Files.createFile(empty);
+        assertThat(refusal(empty)).contains("It is no Pandel prototype.");
+        assertThat(refusal(zip("other.txt", new byte[3]))).contains("a zip without a prototype.json");
+        assertThat(refusal(folder)).contains("The folder holds no prototype.json.");
+        assertThat(refusal(folder.resolve("nowhere.pandel"))).contains("There is no file");
+    }
+
+    @Test
+    void aPathOutsideIsRefused() throws IOException {
+        assertThat(refusal(zip("../../evil.sh", new byte[3]))).contains("It names a path outside itself, “../../evil.sh”");
+        assertThat(refusal(zip("/etc/passwd", new byte[3]))).contains("a path outside itself");
+        assertThat(refusal(zip("pictures\\..\\x", new byte[3]))).contains("a path outside itself");
+    }
+
+    @Test
+    void aBombIsNotUnpacked() throws IOException {
+        byte[] zeros = new byte[60_000_000];
+        Arrays.fill(zeros, (byte) ' ');
+        assertThat(refusal(zip("prototype.json", zeros))).contains("unpacks to far more than a prototype does");
+        assertThat(refusal(json("[".repeat(5000)))).contains("not sound JSON");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '\'', value = {
+            "{\"format\": \"pandel/2\"} | written by a newer Pandel (format pandel/2, this one reads pandel/1)",
+            "{\"title\": \"x\"} | This is no Pandel prototype",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\"}, {\"id\": \"a\"}]} | In screen 2: the id “a” is used twice",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"title\": \"a\"}]} | In screen 1: “id” is missing.",
+            "{\"format\": \"pandel/1\", \"screens\": {}} | “screens” must be a list [ … ], found an object.",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"form\": \"popup\"}]} | unknown form “popup”; it can be page, dialog, sheet, panel.",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": {\"wait\": 0}}]}]} | “wait” must be a whole number from 1 to",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": {\"wait\": 5}, \"branches\": [{\"effects\": [{\"verb\": \"teleport\"}]}]}]}]} | unknown verb “teleport”; it can be advance, replace, open above, return, close.",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"mocks\": [{\"picture\": \"../x.png\", \"pixels\": [1, 1]}]}]} | “picture” must name a file in pictures/",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"hotspots\": [{\"id\": \"h\", \"areas\": {\"narrow\": [0, 0, -4, 2]}}]}]} | An area has a width and a height above 0",
+            "{\"format\": \"pandel/1\", | not sound JSON at line 1",
+            "{\"format\": \"pandel/1\", \"title\": 7} | “title” must be a text, found a number.",
+    })
+    void mistakesInTheTextAreSaidWithTheirPlace(String text, String sentence) throws IOException {
+        assertThat(refusal(json(text))).contains(sentence);
+    }
+
+    @Test
+    void linksToWhatIsNotThereOpenAndAreAFinding() throws Exception {
+        Path file = json("""
+                {"format": "pandel/1", "entries": [{"id": "start", "screen": "a"}],
+                 "screens": [{"id": "a", "title": "A", "links": [{"id": "l", "cause": {"wait": 5}, "branches": [{"effects": [{"verb": "advance", "screen": "gone"}]}]}]}]}
+                """);
+        assertThat(Check.of(PrototypeFile.open(file).prototype()).findings(Rule.MISSING_TARGET)).hasSize(1);
+    }
+
+    /** Any byte changed: opened or refused with a sentence, never anything else. */
+    @Test
+    void randomDamageIsOpenedOrRefused() throws IOException {
+        byte[] whole = Files.readAllBytes(SAMPLE);
+        Random random = new Random(7);
+        for (int i = 0; i < 150; i++) {
+            ByteArrayOutputStream damaged = new ByteArrayOutputStream();
+            damaged.write(whole);
+            byte[] bytes = damaged.toByteArray();
+            for (int k = 0; k < 8; k++) {
+                int tail = random.nextBoolean() ? 40_000 : bytes.length;
+                bytes[bytes.length - 1 - random.nextInt(tail)] = (byte) random.nextInt(256);
+            }
+            Path file = folder.resolve("damaged.pandel");
+            Files.write(file, bytes);
+            try {
+                assertThat(PrototypeFile.open(file).prototype()).isNotNull();
+            } catch (Unreadable e) {
+                assertThat(e.sentence()).startsWith("“damaged.pandel” cannot be").hasSizeLessThan(600);
+            }
+        }
+    }
+}
