@@ -1,0 +1,153 @@
+package pandel.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The commands with their output and exit codes. */
+class CommandsTest {
+
+    private static final String SAMPLE = Path.of("..", "samples", "hollow-lane.pandel").toString();
+
+    @TempDir
+    private Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    private int run(Object... args) {
+        out.getBuffer().setLength(0);
+        err.getBuffer().setLength(0);
+        String[] texts = new String[args.length];
+        for (int i = 0; i < args.length; i++) {
+            texts[i] = args[i].toString();
+        }
+        return Main.run(new PrintWriter(out), new PrintWriter(err), texts);
+    }
+
+    private JsonNode json() throws IOException {
+        return new ObjectMapper().readTree(out.toString());
+    }
+
+    private static void assertValid(String schema, JsonNode node) throws IOException {
+        assertThat(JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                .getSchema(Files.readString(Path.of("..", "docs", "schema", schema + ".schema.json"))).validate(node)).isEmpty();
+    }
+
+    @Test
+    void checkTellsInTextAndItsExitCodeFollowsTheLevel() {
+        assertThat(run("check", SAMPLE)).isEqualTo(ExitCode.FINDINGS);
+        assertThat(out.toString()).contains("Hollow Lane: 17 of 18 screens are shown, 38 links, 2 findings",
+                "problem dead-end: “Receipt” is a dead end: it has no links.", "by [{\"elapse\":1800},",
+                "warning unreached-screen: “Report damage” is never shown: nothing leads here yet.");
+        assertThat(err.toString()).isEmpty();
+        assertThat(run("check", SAMPLE, "--fail-on", "never")).isEqualTo(ExitCode.FINE);
+        assertThat(run("check", SAMPLE, "--device", "small-phone")).isEqualTo(ExitCode.FINDINGS);
+        assertThat(run("check", SAMPLE, "--device", "watch")).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(err.toString()).isEqualTo("pandel: The prototype names no device “watch”; it has phone, small-phone.\n");
+    }
+
+    @Test
+    void checkGivesJsonAsItsSchemaSays() throws IOException {
+        assertThat(run("check", SAMPLE, "--format", "json")).isEqualTo(ExitCode.FINDINGS);
+        assertValid("check", json());
+        assertThat(json().path("findings")).hasSize(2);
+        assertThat(json().path("screens").path("shown").asInt()).isEqualTo(17);
+    }
+
+    @Test
+    void theWalkOfAFindingPlaysToIt() throws IOException {
+        run("check", SAMPLE, "--format", "json");
+        JsonNode walk = json().path("findings").get(0).path("walk").path("events");
+        Path events = folder.resolve("events.json");
+        Files.writeString(events, walk.toString());
+        assertThat(run("play", SAMPLE, "--events", events, "--trace")).isEqualTo(ExitCode.FINE);
+        assertValid("trace", json());
+        assertThat(json().path("steps")).hasSize(walk.size());
+        assertThat(json().path("end").path("screen").asText()).startsWith("receipt-");
+        assertThat(run("play", SAMPLE, "--events", events)).isEqualTo(ExitCode.FINE);
+        assertThat(json().has("steps")).isFalse();
+    }
+
+    @Test
+    void theExampleEventsTouchBothOverlays() throws IOException {
+        assertThat(run("play", SAMPLE, "--events", Path.of("..", "samples", "hollow-lane-events.json"), "--trace")).isEqualTo(ExitCode.FINE);
+        assertThat(out.toString()).contains("\"sheet\"", "\"dialog\"", "\"moved\"");
+        assertThat(json().path("steps")).hasSizeGreaterThan(15);
+    }
+
+    @Test
+    void badEventsAreSaidWithTheirPlace() throws IOException {
+        Path events = folder.resolve("events.json");
+        Files.writeString(events, "[{\"tap\": \"x\"}, {\"shake\": true}]");
+        assertThat(run("play", SAMPLE, "--events", events)).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(err.toString()).startsWith("pandel: In event 2: unknown event; it can be tap,");
+        Files.writeString(events, "[{\"tap\": ");
+        assertThat(run("play", SAMPLE, "--events", events)).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(err.toString()).contains("not sound JSON");
+        assertThat(run("play", SAMPLE, "--events", folder.resolve("none.json"))).isEqualTo(ExitCode.COULD_NOT);
+    }
+
+    @Test
+    void newMakesAPrototypeOfAFolderAndNeverWritesOverOne() throws IOException {
+        Path file = folder.resolve("corner_shop.pandel");
+        assertThat(run("new", file, "--from", Path.of("..", "samples", "pictures"))).isEqualTo(ExitCode.FINE);
+        assertThat(out.toString()).contains("18 screens");
+        assertThat(run("check", file, "--fail-on", "warning")).isEqualTo(ExitCode.FINDINGS);
+        assertThat(out.toString()).contains("Corner shop: 1 of 18 screens are shown", "nothing leads here yet");
+        assertThat(run("new", file)).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(err.toString()).contains("exists already");
+        Path bad = Files.createDirectory(folder.resolve("bad"));
+        Files.writeString(bad.resolve("a.png"), "x");
+        assertThat(run("new", folder.resolve("b.pandel"), "--from", bad)).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(folder.resolve("b.pandel")).doesNotExist();
+        Files.copy(Path.of("..", "samples", "pictures", "01_splash@2x.png"), bad.resolve("b.png"));
+        assertThat(run("new", folder.resolve("b.pandel"), "--from", bad)).isEqualTo(ExitCode.FINE);
+        assertThat(err.toString()).isEqualTo("pandel: “a.png” is no PNG or JPEG picture.\n");
+    }
+
+    @Test
+    void generateIsTheSameForTheSameSeed() throws IOException {
+        Path a = folder.resolve("a.pandel");
+        Path b = folder.resolve("b.pandel");
+        assertThat(run("generate", "--screens", 200, "--seed", 7, "--kind", "nasty", "-o", a)).isEqualTo(ExitCode.FINE);
+        run("generate", "--screens", 200, "--seed", 7, "--kind", "nasty", "-o", b);
+        assertThat(a).hasSameBinaryContentAs(b);
+        run("generate", "--screens", 200, "--seed", 8, "--kind", "nasty", "-o", b);
+        assertThat(Files.mismatch(a, b)).isNotNegative();
+        assertThat(run("generate", "--screens", 0, "-o", a)).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(run("check", a, "--fail-on", "problem")).isEqualTo(ExitCode.FINDINGS);
+    }
+
+    @Test
+    void whatCannotBeReadIsOneLineAndTwo() throws IOException {
+        Path text = folder.resolve("text.pandel");
+        Files.writeString(text, "hello");
+        for (String command : new String[] {"check", "open"}) {
+            assertThat(run(command, text)).isEqualTo(ExitCode.COULD_NOT);
+            assertThat(err.toString()).isEqualTo("pandel: “text.pandel” cannot be opened. It is no Pandel prototype.\n");
+        }
+        assertThat(run("check", text, "--debug")).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(err.toString()).contains("Caused by");
+    }
+
+    @Test
+    void aTypingErrorIsMetWithASuggestion() {
+        assertThat(run("chekc", SAMPLE)).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(err.toString()).contains("Did you mean", "check");
+        assertThat(run("check")).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(err.toString()).contains("See: pandel check --help");
+        assertThat(run("--help")).isEqualTo(ExitCode.FINE);
+        assertThat(out.toString()).contains("check", "play", "generate", "Exit codes:");
+    }
+}
