@@ -10,7 +10,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
-import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.image.PixelFormat;
@@ -33,43 +32,59 @@ import pandel.files.picture.Thumbnails;
 public final class StagePictures {
 
     private static final int LONGEST = 400;
+    private static final int QUIET = 4;
 
     private StagePictures() {
     }
 
+    /** ms since the process started until the window is shown, and until all pictures of its first stage are. */
+    public record Startup(long shown, long firstSight) {
+    }
+
     /** Writes the pictures and gives their files. Call it once in a program, and not on the interface thread. */
     public static List<Path> write(Path prototype, Path folder, int width, int height) throws IOException, InterruptedException {
+        Files.createDirectories(folder);
+        return offScreen(() -> shoot(prototype, folder, width, height));
+    }
+
+    /** Opens the window off-screen and measures. Call it once in a program, and not on the interface thread. */
+    public static Startup startup(Path prototype) throws IOException, InterruptedException {
+        return offScreen(() -> {
+            Stage stage = onFx(Stage::new);
+            PandelApp.Opened opened = open(stage, prototype, 1280, 800);
+            long shown = sinceStart();
+            settle(opened, 1);
+            return new Startup(shown, sinceStart());
+        });
+    }
+
+    private static long sinceStart() {
+        return System.currentTimeMillis() - ProcessHandle.current().info().startInstant().orElseThrow().toEpochMilli();
+    }
+
+    private interface OffScreen<T> {
+        T run() throws IOException, InterruptedException, ExecutionException;
+    }
+
+    private static <T> T offScreen(OffScreen<T> work) throws IOException, InterruptedException {
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
-        Files.createDirectories(folder);
         CompletableFuture<Void> started = new CompletableFuture<>();
         Platform.startup(() -> started.complete(null));
         try {
             started.get();
-            return shoot(prototype, folder, width, height);
+            return work.run();
         } catch (ExecutionException e) {
-            throw new IOException("The pictures could not be made: " + e.getCause().getMessage(), e);
+            throw new IOException("The window could not be shown off-screen: " + e.getCause().getMessage(), e);
         } finally {
             Platform.exit();
         }
     }
 
-    private static List<Path> shoot(Path prototype, Path folder, int width, int height) throws IOException, InterruptedException, ExecutionException {
-        PlayClock still = new PlayClock() {
-            @Override
-            public void start(IntConsumer passed) {
-                // A picture shows one moment.
-            }
-
-            @Override
-            public void stop() {
-                // Nothing runs.
-            }
-        };
-        Stage stage = onFx(Stage::new);
-        PandelApp.Opened opened = onFx(() -> {
+    private static PandelApp.Opened open(Stage stage, Path prototype, int width, int height) throws InterruptedException, ExecutionException {
+        return onFx(() -> {
             try {
-                PandelApp.Opened o = PandelApp.show(stage, FileChoosing.system(() -> stage), still, Optional.empty(), Thumbnails.ofUser());
+                PandelApp.Opened o = PandelApp.show(stage, FileChoosing.system(() -> stage), PlayClock.STILL, Optional.empty(), Thumbnails.ofUser());
                 stage.setWidth(width);
                 stage.setHeight(height);
                 o.window().open(prototype, true);
@@ -78,7 +93,12 @@ public final class StagePictures {
                 throw new IllegalStateException(e);
             }
         });
-        settle(opened);
+    }
+
+    private static List<Path> shoot(Path prototype, Path folder, int width, int height) throws IOException, InterruptedException, ExecutionException {
+        Stage stage = onFx(Stage::new);
+        PandelApp.Opened opened = open(stage, prototype, width, height);
+        settle(opened, QUIET);
         onFx(() -> {
             arrange(opened.work());
             return true;
@@ -90,7 +110,7 @@ public final class StagePictures {
                     opened.window().go(each);
                     return true;
                 });
-                settle(opened);
+                settle(opened, QUIET);
                 Path file = folder.resolve(each.name().toLowerCase(Locale.ROOT) + "-" + look + ".png");
                 WritableImage image = onFx(() -> stage.getScene().snapshot(null));
                 Files.write(file, Pictures.png(raster(image)));
@@ -122,9 +142,9 @@ public final class StagePictures {
     }
 
     /** Waits until the checks have told and every picture asked for is there. */
-    private static void settle(PandelApp.Opened opened) throws InterruptedException, ExecutionException {
+    private static void settle(PandelApp.Opened opened, int times) throws InterruptedException, ExecutionException {
         int quiet = 0;
-        for (int i = 0; i < LONGEST && quiet < 4; i++) {
+        for (int i = 0; i < LONGEST && quiet < times; i++) {
             boolean done = onFx(() -> opened.pictures().isIdle() && !opened.work().prototype().screens().isEmpty()
                     && opened.work().checked().filter(c -> c.prototype() == opened.work().prototype()).isPresent());
             quiet = done ? quiet + 1 : 0;

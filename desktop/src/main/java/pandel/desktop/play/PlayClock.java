@@ -6,6 +6,19 @@ import javafx.animation.AnimationTimer;
 /** What tells play how time passes. */
 public interface PlayClock {
 
+    /** A clock that stands still. */
+    PlayClock STILL = new PlayClock() {
+        @Override
+        public void start(IntConsumer passed) {
+            // No time passes.
+        }
+
+        @Override
+        public void stop() {
+            // Nothing runs.
+        }
+    };
+
     /** Starts telling, on the interface thread, how many ms have passed since the last time. */
     void start(IntConsumer passed);
 
