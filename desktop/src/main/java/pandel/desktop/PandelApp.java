@@ -9,6 +9,8 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import pandel.core.edit.Naming;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
@@ -23,6 +25,8 @@ import pandel.files.store.PictureShelf;
  * {@code pandel.sample} names.
  */
 public final class PandelApp extends Application {
+
+    private static final Logger LOG = LoggerFactory.getLogger(PandelApp.class);
 
     /** A window with what it is about. */
     public record Opened(MainWindow window, Work work, PictureLibrary pictures) {
@@ -58,6 +62,13 @@ public final class PandelApp extends Application {
             window.quit();
         });
         work.prototypeProperty().addListener((o, a, now) -> stage.setTitle(now.title().isBlank() ? "Pandel" : now.title() + " — Pandel"));
+        stage.setOnHidden(e -> {
+            try {
+                work.shelf().close();
+            } catch (IOException failed) {
+                LOG.warn("Left-over pictures in the temporary folder: {}", failed.getMessage());
+            }
+        });
         stage.show();
         return new Opened(window, work, pictures);
     }

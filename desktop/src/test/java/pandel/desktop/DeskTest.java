@@ -78,6 +78,27 @@ class DeskTest extends WindowTest {
         assertThat(opened.work().checked().orElseThrow().shows(screen("Receipt").id())).isTrue();
         keys(KeyCode.DELETE);
         assertThat(prototype().index().hotspotsOn(screen("Receipt").id())).isEmpty();
+        // The same by mouse.
+        clickOn("#paste");
+        settle();
+        clickOn("#remove-hotspot");
+        settle();
+        assertThat(prototype().index().hotspotsOn(screen("Receipt").id())).isEmpty();
+    }
+
+    @Test
+    void severalHotspotsAreChosenMovedAndRemovedTogether() {
+        Area first = area("How to use it");
+        Area second = area("Opening hours");
+        clickOn(onDesk(100, 480));
+        press(KeyCode.SHIFT).clickOn(onDesk(290, 480)).release(KeyCode.SHIFT);
+        settle();
+        assertRead("2 hotspots are chosen.");
+        keys(KeyCode.DOWN);
+        assertThat(area("How to use it").y()).isEqualTo(first.y() + 1);
+        assertThat(area("Opening hours").y()).isEqualTo(second.y() + 1);
+        keys(KeyCode.DELETE);
+        assertThat(prototype().index().hotspotsOn(screen("Tool").id())).extracting(Hotspot::title).containsExactly("Reserve", "Back");
     }
 
     @Test

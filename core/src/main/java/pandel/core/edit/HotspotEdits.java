@@ -68,11 +68,21 @@ public final class HotspotEdits {
         return made;
     }
 
-    /** Moves or resizes one area; the same kind of change of the same hotspot in a row is one undo step. */
-    public static Edit place(Hotspot hotspot, Width width, Area area, boolean nudged) {
-        Edit edit = Edit.of((nudged ? "nudge " : "place ") + named(hotspot),
-                p -> change(p, hotspot.id(), h -> h.withArea(width, area.rounded())));
-        return nudged ? edit.joining("nudge " + hotspot.id()) : edit;
+    /** Moves or resizes one area. */
+    public static Edit place(Hotspot hotspot, Width width, Area area) {
+        return Edit.of("place " + named(hotspot), p -> change(p, hotspot.id(), h -> h.withArea(width, area.rounded())));
+    }
+
+    /** Moves several areas by hand, a little at a time; doing so again and again with the same ones is one undo step. */
+    public static Edit nudge(Map<Hotspot, Area> areas, Width width) {
+        List<Hotspot> hotspots = List.copyOf(areas.keySet());
+        return Edit.of("nudge " + count(hotspots), p -> {
+            Prototype moved = p;
+            for (Hotspot hotspot : hotspots) {
+                moved = change(moved, hotspot.id(), h -> h.withArea(width, areas.get(hotspot).rounded()));
+            }
+            return moved;
+        }).joining("nudge " + hotspots.stream().map(Hotspot::id).sorted().toList());
     }
 
     public static Edit rename(Hotspot hotspot, String title) {

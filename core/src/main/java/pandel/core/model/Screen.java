@@ -59,6 +59,10 @@ public record Screen(String id, String title, Form form, Status status, String s
         return narrower.or(() -> found);
     }
 
+    public Screen withId(String newId) {
+        return new Screen(newId, title, form, status, section, end, closedBy, mocks, states, hotspots, links, rest);
+    }
+
     public Screen withTitle(String newTitle) {
         return new Screen(id, newTitle, form, status, section, end, closedBy, mocks, states, hotspots, links, rest);
     }

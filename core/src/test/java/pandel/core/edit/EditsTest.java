@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -17,10 +19,12 @@ import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
+import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
 import pandel.core.model.Width;
@@ -56,9 +60,9 @@ class EditsTest {
         Screen screen = p.screens().get(random.nextInt(p.screens().size()));
         List<Hotspot> hotspots = p.index().hotspotsOn(screen.id());
         Hotspot fresh = new Hotspot(naming.fresh("New", p.index().ids()), "New",
-                java.util.Map.of(Width.NARROW, new Area(1, 2, 30, 40)), List.of(), pandel.core.model.Rest.NONE);
+                Map.of(Width.NARROW, new Area(1, 2, 30, 40)), List.of(), Rest.NONE);
         Hotspot hotspot = hotspots.isEmpty() ? fresh : hotspots.get(random.nextInt(hotspots.size()));
-        Link link = Link.of(naming.fresh("tap", p.index().ids()), new Cause.Touch(pandel.core.model.Gesture.TAP), new Effect.Return());
+        Link link = Link.of(naming.fresh("tap", p.index().ids()), new Cause.Touch(Gesture.TAP), new Effect.Return());
         return switch (random.nextInt(12)) {
             case 0 -> ScreenEdits.rename(screen, "Renamed " + random.nextInt(3));
             case 1 -> ScreenEdits.move(screen, random.nextInt(20));
@@ -66,7 +70,7 @@ class EditsTest {
             case 3 -> ScreenEdits.form(screen, Form.values()[random.nextInt(4)]);
             case 4 -> ScreenEdits.entry(screen);
             case 5 -> HotspotEdits.mark(screen, fresh);
-            case 6 -> HotspotEdits.place(hotspot, Width.NARROW, new Area(random.nextInt(99), 5, 44, 44), false);
+            case 6 -> HotspotEdits.place(hotspot, Width.NARROW, new Area(random.nextInt(99), 5, 44, 44));
             case 7 -> HotspotEdits.remove(List.of(hotspot));
             case 8 -> HotspotEdits.share(hotspot, List.of(screen.id(), p.screens().getFirst().id()));
             case 9 -> LinkEdits.link(hotspot, link, " back");
@@ -111,11 +115,11 @@ class EditsTest {
         Prototype p = Made.of("a page: back return");
         Hotspot back = p.screens().getFirst().hotspots().getFirst();
         History start = History.ofSaved(p);
-        History nudged = start.after(HotspotEdits.place(back, Width.NARROW, new Area(11, 10, 60, 60), true))
-                .after(HotspotEdits.place(back, Width.NARROW, new Area(12, 10, 60, 60), true));
+        History nudged = start.after(HotspotEdits.nudge(Map.of(back, new Area(11, 10, 60, 60)), Width.NARROW))
+                .after(HotspotEdits.nudge(Map.of(back, new Area(12, 10, 60, 60)), Width.NARROW));
         assertThat(nudged.undone().prototype()).isSameAs(p);
         assertThat(nudged.undoName()).contains("nudge “a.back”");
-        History saved = nudged.saved(nudged.prototype()).after(HotspotEdits.place(back, Width.NARROW, new Area(13, 10, 60, 60), true));
+        History saved = nudged.saved(nudged.prototype()).after(HotspotEdits.nudge(Map.of(back, new Area(13, 10, 60, 60)), Width.NARROW));
         assertThat(saved.isSaved()).isFalse();
         assertThat(saved.undone().isSaved()).isTrue();
     }
@@ -129,7 +133,7 @@ class EditsTest {
     @Test
     void idsAreTheTitlesWordsAndThreeLetters() {
         Naming naming = new Naming(bound -> 0);
-        assertThat(naming.fresh("Tool détail!", java.util.Set.of())).isEqualTo("tool-detail-bbb");
-        assertThat(naming.fresh("日本", java.util.Set.of())).isEqualTo("x-bbb");
+        assertThat(naming.fresh("Tool détail!", Set.of())).isEqualTo("tool-detail-bbb");
+        assertThat(naming.fresh("日本", Set.of())).isEqualTo("x-bbb");
     }
 }

@@ -1,6 +1,7 @@
 package pandel.desktop.links;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -160,14 +161,20 @@ final class DeskActions {
 
     private void change(UnaryOperator<Area> how) {
         Placement.Size size = size();
-        for (Hotspot hotspot : chosen()) {
-            hotspot.areaOn(width()).ifPresent(a -> work.edit(HotspotEdits.place(hotspot, width(),
-                    how.apply(a).within(size.width(), size.height()), true)));
+        Map<Hotspot, Area> areas = new LinkedHashMap<>();
+        chosen().forEach(h -> h.areaOn(width()).ifPresent(a -> areas.put(h, how.apply(a).within(size.width(), size.height()))));
+        if (!areas.isEmpty()) {
+            work.edit(HotspotEdits.nudge(areas, width()));
         }
     }
 
     Placement.Size size() {
         return Placement.sizeOf(screen(), work.width(), work.device().width(), work.device().height());
+    }
+
+    /** How many hotspots are ready to be put on another screen. */
+    int copied() {
+        return copied.size();
     }
 
     void copy() {

@@ -269,7 +269,7 @@ final class DeskPane extends Pane {
         if (drag.isPresent()) {
             if (dragged) {
                 Area area = drag.get().by((e.getX() - pressed.getX()) / scale, (e.getY() - pressed.getY()) / scale);
-                chosenView().ifPresent(v -> work.edit(HotspotEdits.place(v.hotspot(), actions.width(), area, false)));
+                chosenView().ifPresent(v -> work.edit(HotspotEdits.place(v.hotspot(), actions.width(), area)));
             }
             drag = Optional.empty();
         } else if (dragged) {

@@ -73,7 +73,8 @@ final class SentencePane extends VBox {
         Optional<Link> link = actions.link();
         List<Hotspot> chosen = actions.chosen();
         if (chosen.size() > 1) {
-            line.getChildren().add(words(chosen.size() + " hotspots are chosen. Arrows move them, Delete removes them, Ctrl+C copies them."));
+            line.getChildren().add(words(chosen.size() + " hotspots are chosen. Arrows move them."));
+            below.getChildren().addAll(button("Copy", this::copy, "copy"), button("Remove", actions::remove, "remove-hotspot"));
         } else if (chosen.size() == 1) {
             hotspot(chosen.getFirst(), link);
         } else if (link.isPresent()) {
@@ -89,6 +90,9 @@ final class SentencePane extends VBox {
                 : bare == 0 ? "Choose a hotspot to read its link, or drag over the mock to mark another."
                 : bare == 1 ? "One hotspot here has no link yet." : bare + " hotspots here have no link yet."));
         below.getChildren().add(button("Go on by itself after a time…", desk::addWait, "add-wait"));
+        if (actions.copied() > 0) {
+            below.getChildren().add(button(actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here", actions::paste, "paste"));
+        }
     }
 
     private void hotspot(Hotspot hotspot, Optional<Link> link) {
@@ -97,12 +101,18 @@ final class SentencePane extends VBox {
         Optional<Integer> shared = work.prototype().index().shared(hotspot.id()).map(s -> s.screens().size());
         below.getChildren().addAll(
                 button(shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…")).orElse("Share with other screens…"), () -> desk.share(hotspot), "share"),
+                button("Copy", this::copy, "copy"),
                 button(shared.isPresent() ? "Remove from all" : "Remove", actions::remove, "remove-hotspot"));
         link.flatMap(Link::effect).flatMap(Effect::target).ifPresent(t -> below.getChildren().add(1, button("Walk there", desk::walkOn, "walk")));
         if (shared.isPresent() && work.screen().isPresent()) {
             below.getChildren().add(button("Make it this screen’s own", () -> work.edit(HotspotEdits.unshare(
                     work.prototype().index().shared(hotspot.id()).orElseThrow(), work.screen().orElseThrow())), "unshare"));
         }
+    }
+
+    private void copy() {
+        actions.copy();
+        desk.say(actions.copied() == 1 ? "Copied; on another screen, “Put the copy here” or Ctrl+V." : actions.copied() + " copied; on another screen, Ctrl+V puts them there.");
     }
 
     private void wait(Link link) {

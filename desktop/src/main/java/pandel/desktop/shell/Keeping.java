@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -50,10 +51,22 @@ final class Keeping {
         unlessUnsaved(() -> {
             try {
                 PictureShelf shelf = new PictureShelf();
+                discard(work.shelf());
                 pictures.from(shelf);
                 work.open(History.ofSaved(Prototype.empty("Untitled")), Optional.empty(), shelf);
             } catch (IOException e) {
                 said.say("A new prototype cannot be started: the temporary folder cannot be written to.");
+            }
+        });
+    }
+
+    /** Clears what a prototype that is left had taken in, once nothing is being written any more. */
+    private void discard(PictureShelf old) {
+        thread.execute(() -> {
+            try {
+                old.close();
+            } catch (IOException e) {
+                LOG.warn("Left-over pictures in the temporary folder: {}", e.getMessage());
             }
         });
     }
@@ -74,6 +87,7 @@ final class Keeping {
                 PictureShelf shelf = new PictureShelf();
                 shelf.add(opened.pictures());
                 Platform.runLater(() -> {
+                    discard(work.shelf());
                     pictures.from(shelf);
                     work.open(History.ofSaved(opened.prototype()), keep ? Optional.of(path) : Optional.empty(), shelf);
                     if (!opened.missing().isEmpty()) {
@@ -156,12 +170,12 @@ final class Keeping {
     void gather(List<Path> paths) {
         AtomicBoolean stopped = new AtomicBoolean();
         PictureShelf shelf = work.shelf();
+        Set<String> ids = work.prototype().index().ids();
         thread.execute(() -> {
             try {
                 List<Path> files = Gathering.find(paths);
                 Platform.runLater(() -> showProgress(0, files.size(), stopped));
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(files,
-                        work.prototype().index().ids(), work.naming(),
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(files, ids, work.naming(),
                         done -> Platform.runLater(() -> showProgress(done, files.size(), stopped)), stopped::get);
                 Platform.runLater(() -> {
                     said.done();
@@ -181,8 +195,11 @@ final class Keeping {
 
     private void taken(Gathering.Gathered gathered) {
         if (!gathered.screens().isEmpty()) {
-            work.edit(ScreenEdits.add(gathered.screens()));
-            work.selection().choose(gathered.screens().getFirst().id());
+            // Ids were chosen when this began; what was made since may have taken one.
+            Set<String> taken = work.prototype().index().ids();
+            work.edit(ScreenEdits.add(gathered.screens().stream()
+                    .map(s -> taken.contains(s.id()) ? s.withId(work.freshId(s.title())) : s).toList()));
+            work.selection().choose(work.prototype().screens().get(work.prototype().screens().size() - gathered.screens().size()).id());
         }
         int n = gathered.screens().size();
         if (gathered.problems().isEmpty()) {

@@ -33,6 +33,7 @@ public final class Work {
     private final Selection selection = new Selection();
     private final Checking checking = new Checking();
     private final Set<String> everShown = new HashSet<>();
+    private final Set<String> issued = new HashSet<>();
     private final Naming naming;
     private PictureShelf shelf;
 
@@ -127,9 +128,13 @@ public final class Work {
         return shelf;
     }
 
-    /** A new id of a title's words. */
+    /** A new id of a title's words; never one that was given out before and may not stand in the prototype yet. */
     public String freshId(String title) {
-        return naming.fresh(title, prototype.get().index().ids());
+        Set<String> taken = prototype.get().index().ids();
+        taken.addAll(issued);
+        String id = naming.fresh(title, taken);
+        issued.add(id);
+        return id;
     }
 
     public Naming naming() {
