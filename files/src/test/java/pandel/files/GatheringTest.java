@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -109,6 +110,20 @@ class GatheringTest {
         Raster raster = new Raster(4, 2, new int[] {red, red, 0, 0, red, red, red, red});
         assertThat(raster.shrunkTo(2).argb()).containsExactly(red, 0x7F000000 | red & 0xFFFFFF);
         assertThat(raster.shrunkTo(9)).isSameAs(raster);
+    }
+
+    @Test
+    void everyKindOfPictureDecodesToTheSameColours() throws Exception {
+        for (int type : new int[] {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_BYTE_GRAY, BufferedImage.TYPE_BYTE_INDEXED, BufferedImage.TYPE_BYTE_BINARY}) {
+            BufferedImage image = new BufferedImage(33, 17, type);
+            for (int i = 0; i < 33 * 17; i++) {
+                image.setRGB(i % 33, i / 33, i * 7919 | (i % 3 == 0 ? 0xFF000000 : 0x80000000));
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            ImageIO.write(image, "png", out);
+            int[] expected = ImageIO.read(new ByteArrayInputStream(out.toByteArray())).getRGB(0, 0, 33, 17, null, 0, 33);
+            assertThat(Pictures.decode(out.toByteArray(), "x").argb()).as("type %s", type).isEqualTo(expected);
+        }
     }
 
     @Test

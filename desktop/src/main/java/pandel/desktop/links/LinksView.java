@@ -292,6 +292,7 @@ public final class LinksView implements StageView {
                 here("Advance", () -> sentence.chooseVerb(Verb.ADVANCE), "A"), here("Replace", () -> sentence.chooseVerb(Verb.REPLACE), "R"),
                 here("Open above", () -> sentence.chooseVerb(Verb.OPEN_ABOVE), "O"), here("Return", () -> sentence.chooseVerb(Verb.RETURN), "B"),
                 here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"),
+                here("Choose all hotspots", () -> work.selection().chooseHotspots(actions.hotspots().stream().map(Hotspot::id).toList()), "Shortcut+A"),
                 here("Copy hotspots", actions::copy, "Shortcut+C"), here("Put copies here", actions::paste, "Shortcut+V"),
                 here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"));
     }

@@ -1,5 +1,6 @@
 package pandel.desktop.work;
 
+import java.util.List;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
@@ -44,6 +45,12 @@ public final class Selection {
     public void chooseHotspot(String id) {
         link.set("");
         hotspots.setAll(id);
+    }
+
+    /** Chooses these hotspots and no others. */
+    public void chooseHotspots(List<String> ids) {
+        link.set("");
+        hotspots.setAll(ids);
     }
 
     /** Adds a hotspot to those chosen, or takes it out. */

@@ -91,8 +91,8 @@ public final class Gathering {
         AtomicInteger count = new AtomicInteger();
         List<Screen> screens = new ArrayList<>();
         List<String> problems = new ArrayList<>();
-        int threads = Math.max(1, Runtime.getRuntime().availableProcessors() - 1);
-        try (ExecutorService workers = Executors.newFixedThreadPool(threads, Thread.ofPlatform().daemon().factory())) {
+        int threads = Runtime.getRuntime().availableProcessors();
+        try (ExecutorService workers = Executors.newFixedThreadPool(threads, Thread.ofPlatform().daemon().priority(Thread.MIN_PRIORITY).factory())) {
             List<Future<Taken>> futures = new ArrayList<>();
             for (Path picture : pictures) {
                 futures.add(workers.submit((Callable<Taken>) () -> {

@@ -1,6 +1,9 @@
 package pandel.files.picture;
 
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.awt.image.PixelInterleavedSampleModel;
+import java.util.Optional;
 
 /**
  * Decoded pixels.
@@ -10,8 +13,31 @@ import java.awt.image.BufferedImage;
 public record Raster(int width, int height, int[] argb) {
 
     static Raster of(BufferedImage image) {
-        int[] argb = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
-        return new Raster(image.getWidth(), image.getHeight(), argb);
+        int w = image.getWidth();
+        int h = image.getHeight();
+        return new Raster(w, h, interleaved(image).orElseGet(() -> image.getRGB(0, 0, w, h, null, 0, w)));
+    }
+
+    /** Bytes side by side in sRGB, as decoders mostly give them, without a colour conversion for each pixel. */
+    private static Optional<int[]> interleaved(BufferedImage image) {
+        if (!(image.getRaster().getDataBuffer() instanceof DataBufferByte buffer) || buffer.getNumBanks() != 1
+                || !(image.getSampleModel() instanceof PixelInterleavedSampleModel model)
+                || !image.getColorModel().getColorSpace().isCS_sRGB() || image.getColorModel().isAlphaPremultiplied()
+                || model.getNumBands() < 3 || image.getRaster().getSampleModelTranslateX() != 0 || image.getRaster().getSampleModelTranslateY() != 0) {
+            return Optional.empty();
+        }
+        byte[] bytes = buffer.getData();
+        int[] offsets = model.getBandOffsets();
+        int each = model.getPixelStride();
+        int[] argb = new int[image.getWidth() * image.getHeight()];
+        for (int y = 0, to = 0; y < image.getHeight(); y++) {
+            int at = buffer.getOffset() + y * model.getScanlineStride();
+            for (int x = 0; x < image.getWidth(); x++, at += each, to++) {
+                int alpha = offsets.length == 4 ? bytes[at + offsets[3]] & 255 : 255;
+                argb[to] = alpha << 24 | (bytes[at + offsets[0]] & 255) << 16 | (bytes[at + offsets[1]] & 255) << 8 | bytes[at + offsets[2]] & 255;
+            }
+        }
+        return Optional.of(argb);
     }
 
     BufferedImage image() {
