@@ -23,7 +23,7 @@ class ImportsTest {
     @Test
     void coreUsesTheJdkAloneWithoutFilesInterfaceClockOrChance() {
         classes().that().resideInAPackage("pandel.core..").should().onlyDependOnClassesThat()
-                .resideInAnyPackage("pandel.core..", "java.lang..", "java.util..", "java.text..", "org.jspecify..").check(ALL);
+                .resideInAnyPackage("pandel.core..", "java.lang..", "java.util..", "java.text..", "org.jspecify..", "org.jgrapht..").check(ALL);
         noClasses().that().resideInAPackage("pandel.core..").and().resideOutsideOfPackage("pandel.core.generate..")
                 .should().dependOnClassesThat().haveFullyQualifiedName("java.util.Random").check(ALL);
     }

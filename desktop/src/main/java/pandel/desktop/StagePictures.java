@@ -10,11 +10,13 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
+import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
+import pandel.core.check.Walk;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
@@ -51,7 +53,7 @@ public final class StagePictures {
     public static Startup startup(Path prototype) throws IOException, InterruptedException {
         return offScreen(() -> {
             Stage stage = onFx(Stage::new);
-            PandelApp.Opened opened = open(stage, prototype, 1280, 800);
+            PandelApp.Opened opened = open(stage, prototype, PlayClock.STILL, 1280, 800);
             long shown = sinceStart();
             settle(opened, 1);
             return new Startup(shown, sinceStart());
@@ -81,10 +83,10 @@ public final class StagePictures {
         }
     }
 
-    private static PandelApp.Opened open(Stage stage, Path prototype, int width, int height) throws InterruptedException, ExecutionException {
+    private static PandelApp.Opened open(Stage stage, Path prototype, PlayClock clock, int width, int height) throws InterruptedException, ExecutionException {
         return onFx(() -> {
             try {
-                PandelApp.Opened o = PandelApp.show(stage, FileChoosing.system(() -> stage), PlayClock.STILL, Optional.empty(), Thumbnails.ofUser());
+                PandelApp.Opened o = PandelApp.show(stage, FileChoosing.system(() -> stage), clock, Optional.empty(), Thumbnails.ofUser());
                 stage.setWidth(width);
                 stage.setHeight(height);
                 o.window().open(prototype, true);
@@ -97,7 +99,8 @@ public final class StagePictures {
 
     private static List<Path> shoot(Path prototype, Path folder, int width, int height) throws IOException, InterruptedException, ExecutionException {
         Stage stage = onFx(Stage::new);
-        PandelApp.Opened opened = open(stage, prototype, width, height);
+        HandClock clock = new HandClock();
+        PandelApp.Opened opened = open(stage, prototype, clock, width, height);
         settle(opened, QUIET);
         onFx(() -> {
             arrange(opened.work());
@@ -107,7 +110,11 @@ public final class StagePictures {
         for (String look : List.of("day", "night")) {
             for (WorkStage each : WorkStage.values()) {
                 onFx(() -> {
-                    opened.window().go(each);
+                    if (each == WorkStage.PLAY) {
+                        playThere(opened, clock);
+                    } else {
+                        opened.window().go(each);
+                    }
                     return true;
                 });
                 settle(opened, QUIET);
@@ -122,6 +129,33 @@ public final class StagePictures {
             });
         }
         return written;
+    }
+
+    /** Time that passes when it is told to. */
+    private static final class HandClock implements PlayClock {
+        private IntConsumer told = ms -> { };
+
+        @Override
+        public void start(IntConsumer passed) {
+            told = passed;
+        }
+
+        @Override
+        public void stop() {
+            told = ms -> { };
+        }
+    }
+
+    /** Plays the shortest way to what the chosen hotspot leads to. */
+    private static void playThere(PandelApp.Opened opened, HandClock clock) {
+        Prototype p = opened.work().prototype();
+        Optional<String> target = opened.work().selection().hotspots().stream().flatMap(id -> p.index().hotspot(id).stream())
+                .flatMap(h -> h.links().stream()).flatMap(l -> l.effect().stream()).flatMap(e -> e.target().stream()).map(t -> t.id()).findFirst();
+        Optional<Walk> walk = target.flatMap(id -> opened.work().checked().flatMap(c -> c.walkTo(id)));
+        walk.ifPresentOrElse(w -> {
+            opened.window().play(w);
+            w.events().forEach(e -> clock.told.accept(1000));
+        }, () -> opened.window().go(WorkStage.PLAY));
     }
 
     /** Chooses the screen with the most ways out, and its hotspot that leads to an overlay or else its first. */

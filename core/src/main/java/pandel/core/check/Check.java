@@ -16,7 +16,8 @@ import pandel.core.model.Prototype;
 public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
-            List.of(NoEntry::in, MissingTargets::in, DeadEnds::in, UnreachedScreens::in);
+            List.of(NoEntry::in, MissingTargets::in, DeadEnds::in, UnreachedScreens::in, ClosedCircles::in, NeverFiring::in, ReturnsToNowhere::in,
+                    WaitsInTrail::in, EndlessWaits::in, CannotClose::in, DeepOverlays::in, Hotspots::in, Titles::in);
 
     private Check() {
     }

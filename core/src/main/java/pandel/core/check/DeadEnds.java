@@ -34,7 +34,7 @@ final class DeadEnds {
             }
         }
         List<Finding> findings = new ArrayList<>();
-        stuck.forEach((id, s) -> findings.add(finding(grounds, id, s)));
+        stuck.forEach((id, s) -> findings.add(finding(grounds, id, s).with(fixes(grounds, id))));
         return findings;
     }
 
@@ -62,6 +62,15 @@ final class DeadEnds {
         }
         return Finding.about(Rule.ONLY_DEVICE_BACK, Weight.WARNING,
                 "From " + title + " only the device’s own back leads on.", List.of(id), stuck.onlyBack);
+    }
+
+    private static List<Fix> fixes(Grounds grounds, String id) {
+        Screen screen = grounds.prototype().screen(id).orElseThrow();
+        List<Fix> fixes = new ArrayList<>();
+        Fixes.sharedReturn(grounds.prototype(), screen).ifPresent(fixes::add);
+        fixes.addAll(Fixes.closeAsUsual(screen));
+        fixes.add(Fixes.end(screen));
+        return fixes;
     }
 
     private static String reason(Grounds grounds, String id) {

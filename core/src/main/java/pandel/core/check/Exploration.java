@@ -43,6 +43,10 @@ final class Exploration {
         private final @Nullable Node from;
         private final List<Event> by;
         private final Entry entry;
+        /** What can be done here and does something, without device back. */
+        List<Turn> turns = List.of();
+        /** What device back does. */
+        Optional<Turn> back = Optional.empty();
         private boolean movesOn;
         private boolean movesOnByBack;
         /** Where the same row of screens stays current and yet other things may lead on. */
@@ -114,14 +118,16 @@ final class Exploration {
 
     private List<Node> nextOf(Node node) {
         List<Node> next = new ArrayList<>();
-        for (Turn turn : turns.at(node.cell)) {
+        node.turns = turns.at(node.cell);
+        node.back = turns.back(node.cell);
+        for (Turn turn : node.turns) {
             turn.link().ifPresent(fired::add);
             node.movesOn |= changesRow(node.cell, turn.actions());
             sameRow(node.cell, turn.actions()).ifPresent(node.stays::add);
             uncovered(node.cell, turn.actions())
                     .ifPresent(cell -> next.add(new Node(cell, node.distance + turn.events().size(), node, turn.events(), node.entry)));
         }
-        turns.back(node.cell).ifPresent(turn -> {
+        node.back.ifPresent(turn -> {
             node.movesOnByBack = changesRow(node.cell, turn.actions());
             sameRow(node.cell, turn.actions()).ifPresent(node.staysByBack::add);
         });
@@ -140,7 +146,7 @@ final class Exploration {
     }
 
     /** The cell that actions lead to; empty when they go back to one that was come to before. */
-    private static Optional<Cell> uncovered(Cell cell, List<TrailAction> actions) {
+    static Optional<Cell> uncovered(Cell cell, List<TrailAction> actions) {
         boolean closed = actions.getFirst() instanceof TrailAction.CloseToPages;
         LevelKind level = closed ? cell.ground().level() : cell.level();
         Ground ground = closed ? Ground.ITSELF : cell.ground();
@@ -185,6 +191,11 @@ final class Exploration {
         }
         return actions.getFirst() instanceof TrailAction.Drop && cell.behind() == Behind.SAME_SCREEN_ONLY
                 ? Optional.of(cell.with(Behind.NOTHING)) : Optional.empty();
+    }
+
+    /** The node of the cell that a turn newly uncovers. */
+    Optional<Node> after(Node node, Turn turn) {
+        return uncovered(node.cell, turn.actions()).map(nodes::get);
     }
 
     Device device() {

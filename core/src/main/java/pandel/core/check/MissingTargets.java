@@ -40,7 +40,8 @@ final class MissingTargets {
         return new Finding(Rule.MISSING_TARGET, Weight.PROBLEM,
                 who + Words.screens(grounds.prototype(), screens) + (ways.size() == 1 ? " leads" : " lead")
                         + " to “" + id + "”, which is not there.",
-                screens, first.hotspot().map(Hotspot::id), Optional.of(first.link().id()), walk(grounds, first));
+                screens, first.hotspot().map(Hotspot::id), Optional.of(first.link().id()), walk(grounds, first),
+                Fixes.missing(grounds.prototype(), id, ways));
     }
 
     private static Optional<Walk> walk(Grounds grounds, Way way) {

@@ -20,13 +20,15 @@ final class NoEntry {
         Optional<Entry> main = grounds.prototype().mainEntry();
         if (main.isEmpty()) {
             return List.of(Finding.about(Rule.NO_ENTRY, Weight.PROBLEM,
-                    "No screen is marked as the entry, so play has nowhere to start.", List.of(), Optional.empty()));
+                    "No screen is marked as the entry, so play has nowhere to start.", List.of(), Optional.empty())
+                    .with(Fixes.startAtFirstPage(grounds.prototype()).stream().toList()));
         }
         Optional<Screen> screen = grounds.prototype().screen(main.get().target().id());
         Optional<String> why = Situation.whyNoStart(grounds.prototype(), main.get())
                 .or(() -> screen.filter(s -> s.status() == Status.PARKED)
                         .map(s -> "“" + s.shownTitle() + "”, where it starts, is parked."));
         return why.map(w -> List.of(Finding.about(Rule.NO_ENTRY, Weight.PROBLEM, "Play has nowhere to start: " + w,
-                screen.map(Screen::id).stream().toList(), Optional.empty()))).orElse(List.of());
+                screen.map(Screen::id).stream().toList(), Optional.empty())
+                .with(Fixes.startAtFirstPage(grounds.prototype()).stream().toList()))).orElse(List.of());
     }
 }

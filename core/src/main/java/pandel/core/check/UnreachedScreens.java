@@ -32,7 +32,8 @@ final class UnreachedScreens {
         List<Finding> findings = new ArrayList<>();
         unreached.forEach((reason, ids) -> findings.add(Finding.about(Rule.UNREACHED_SCREEN,
                 reason == Reason.LINKS_NEVER_WORK ? Weight.PROBLEM : Weight.WARNING,
-                sentence(grounds.prototype(), reason, ids), ids, Optional.empty())));
+                sentence(grounds.prototype(), reason, ids), ids, Optional.empty())
+                .with(List.of(Fixes.park(ids.stream().map(id -> grounds.prototype().screen(id).orElseThrow()).toList())))));
         return findings;
     }
 

@@ -1,6 +1,8 @@
 package pandel.core.check;
 
 import java.util.List;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 
@@ -15,6 +17,18 @@ final class Words {
     /** A screen's title in quotes, or its id when there is none of that id. */
     static String screen(Prototype prototype, String id) {
         return "“" + prototype.screen(id).map(Screen::shownTitle).orElse(id) + "”";
+    }
+
+    /** "“Reserve” on “Tool”", "The wait on “Splash”", "“Back” on 8 screens". */
+    static String link(Prototype prototype, Way way) {
+        String where = way.from().size() == 1 ? screen(prototype, way.from().getFirst().id()) : way.from().size() + " screens";
+        return way.hotspot().map(h -> hotspot(prototype, way.from().isEmpty() ? "" : way.from().getFirst().id(), h)).orElse("The wait") + " on " + where;
+    }
+
+    /** Its words in quotes, or its number on a screen. */
+    static String hotspot(Prototype prototype, String screen, Hotspot hotspot) {
+        int number = 1 + prototype.index().hotspotsOn(screen).indexOf(hotspot);
+        return hotspot.title().isBlank() ? "Hotspot " + number : "“" + hotspot.title() + "”";
     }
 
     /** "A", "A and B", "A, B, C and 4 more". */

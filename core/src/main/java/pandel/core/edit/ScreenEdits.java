@@ -11,6 +11,7 @@ import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Status;
 import pandel.core.model.Target;
 
 /** Edits of screens, entries and the prototype as a whole. */
@@ -96,6 +97,28 @@ public final class ScreenEdits {
                         .map(s -> s.on(s.screens().stream().filter(id -> !gone.contains(id)).toList()))
                         .filter(s -> !s.screens().isEmpty()).toList())
                 .withEntries(unlinked.entries().stream().filter(e -> !gone.contains(e.target().id())).toList());
+    }
+
+    /** Sets screens aside: they take no part in checks. */
+    public static Edit park(List<Screen> screens) {
+        String name = screens.size() == 1 ? "park " + quoted(screens.getFirst()) : "park " + screens.size() + " screens";
+        return status(name, screens, Status.PARKED);
+    }
+
+    /** How far a screen is in its making. */
+    public static Edit status(Screen screen, Status status) {
+        return status("mark " + quoted(screen) + " as " + status.word(), List.of(screen), status);
+    }
+
+    private static Edit status(String name, List<Screen> screens, Status status) {
+        Set<String> ids = new HashSet<>();
+        screens.forEach(s -> ids.add(s.id()));
+        return Edit.of(name, p -> p.withScreens(p.screens().stream().map(s -> ids.contains(s.id()) ? s.withStatus(status) : s).toList()));
+    }
+
+    /** An overlay opened with the screen is closed as usual for its form. */
+    public static Edit closedAsUsual(Screen screen) {
+        return Edit.of("let " + quoted(screen) + " be closed", p -> p.withScreen(screen.id(), Screen::closedAsUsual));
     }
 
     /** Sets the devices the prototype is for. */

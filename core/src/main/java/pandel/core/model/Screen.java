@@ -86,6 +86,11 @@ public record Screen(String id, String title, Form form, Status status, String s
         return new Screen(id, title, form, status, section, end, Optional.of(set), mocks, states, hotspots, links, rest);
     }
 
+    /** Closed as usual for its form. */
+    public Screen closedAsUsual() {
+        return new Screen(id, title, form, status, section, end, Optional.empty(), mocks, states, hotspots, links, rest);
+    }
+
     public Screen withMocks(List<Mock> newMocks) {
         return new Screen(id, title, form, status, section, end, closedBy, newMocks, states, hotspots, links, rest);
     }

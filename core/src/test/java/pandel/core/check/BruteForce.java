@@ -15,8 +15,10 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
 import pandel.core.play.Event;
+import pandel.core.play.Happening;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
+import pandel.core.play.Stepped;
 import pandel.core.play.Visit;
 
 /** Looks at situations one by one, by {@code step} alone, up to a number of events and of situations. */
@@ -24,6 +26,7 @@ final class BruteForce {
 
     private final Prototype prototype;
     private final Step step;
+    private final Set<String> fired = new HashSet<>();
 
     BruteForce(Prototype prototype) {
         this.prototype = prototype;
@@ -50,7 +53,11 @@ final class BruteForce {
                 continue;
             }
             for (Event event : events(now)) {
-                Situation next = step.step(now, event).situation();
+                Stepped stepped = step.step(now, event);
+                Situation next = stepped.situation();
+                if (stepped.happening() instanceof Happening.Moved moved) {
+                    moved.link().ifPresent(fired::add);
+                }
                 if (seen.putIfAbsent(key(next), steps + 1) == null) {
                     found.put(next, steps + 1);
                     horizon.add(next);
@@ -58,6 +65,51 @@ final class BruteForce {
             }
         }
         return found;
+    }
+
+    /** Ids of the links that did something in {@link #reach}. */
+    Set<String> fired() {
+        return fired;
+    }
+
+    /** The screens shown from a situation on, its own among them: up to a number of situations. */
+    Set<String> shownFrom(Situation from, int most) {
+        Set<Object> seen = new HashSet<>(Set.of(key(from)));
+        Set<String> shown = new HashSet<>();
+        Deque<Situation> horizon = new ArrayDeque<>(List.of(from));
+        while (!horizon.isEmpty() && seen.size() < most) {
+            Situation now = horizon.remove();
+            shown.add(now.screen());
+            for (Event event : events(now)) {
+                Situation next = step.step(now, event).situation();
+                if (!next.left() && seen.add(key(next))) {
+                    horizon.add(next);
+                }
+            }
+        }
+        return shown;
+    }
+
+    /** Whether the top level of a situation can be closed: null when the look was cut off before an answer. */
+    Boolean closes(Situation from, int most) {
+        Set<Object> seen = new HashSet<>(Set.of(key(from)));
+        Deque<Situation> horizon = new ArrayDeque<>(List.of(from));
+        while (!horizon.isEmpty()) {
+            if (seen.size() > most) {
+                return null;
+            }
+            Situation now = horizon.remove();
+            for (Event event : events(now)) {
+                Situation next = step.step(now, event).situation();
+                if (next.levels().size() < from.levels().size()) {
+                    return true;
+                }
+                if (!next.left() && seen.add(key(next))) {
+                    horizon.add(next);
+                }
+            }
+        }
+        return false;
     }
 
     /** Whether the row of screens can be changed from a situation: null when the look was cut off before an answer. */

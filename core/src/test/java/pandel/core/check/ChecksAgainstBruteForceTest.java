@@ -13,7 +13,10 @@ import pandel.core.generate.Kind;
 import pandel.core.model.Device;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.play.Event;
+import pandel.core.play.Happening;
 import pandel.core.play.Situation;
+import pandel.core.play.Step;
 
 /** What the checks say is shown really replays; what they rule out is never found. */
 class ChecksAgainstBruteForceTest {
@@ -34,6 +37,8 @@ class ChecksAgainstBruteForceTest {
         Set<String> stuck = new HashSet<>();
         checked.findings(Rule.DEAD_END).forEach(f -> stuck.addAll(f.screens()));
         checked.findings(Rule.ONLY_DEVICE_BACK).forEach(f -> stuck.addAll(f.screens()));
+        Set<String> open = new HashSet<>(stuck);
+        checked.findings(Rule.CANNOT_CLOSE).forEach(f -> open.addAll(f.screens()));
         for (Device device : prototype.devices()) {
             Map<Situation, Integer> met = brute.reach(device, depth, most);
             met.forEach((situation, steps) -> {
@@ -42,9 +47,45 @@ class ChecksAgainstBruteForceTest {
                 if (!situation.left() && Boolean.FALSE.equals(brute.leadsOn(situation, false, 60))) {
                     assertThat(stuck).as("stuck in %s", situation.row()).contains(situation.screen());
                 }
+                if (situation.levels().size() > 1 && !situation.left() && Boolean.FALSE.equals(brute.closes(situation, 40))) {
+                    assertThat(open).as("open for ever in %s", situation.row()).contains(situation.screen());
+                }
+                if (situation.levels().size() > 3) {
+                    assertThat(checked.findings(Rule.DEEP_OVERLAYS)).isNotEmpty();
+                }
             });
         }
+        assertThat(brute.fired()).allMatch(checked::fires);
         shownReplays(prototype, checked, brute);
+    }
+
+    /** What each other finding claims of the situation at the end of its list of events. */
+    private static void claims(Prototype prototype, Finding finding, BruteForce brute) {
+        if (finding.walk().isEmpty()) {
+            return;
+        }
+        Step step = new Step(prototype);
+        Situation there = finding.walk().get().replay(prototype);
+        switch (finding.rule()) {
+            case CANNOT_CLOSE -> assertThat(brute.closes(there, 400)).isNotEqualTo(Boolean.TRUE);
+            case DEEP_OVERLAYS -> assertThat(there.levels()).hasSize(4);
+            case WAIT_IN_TRAIL -> {
+                assertThat(there.screen()).isEqualTo(finding.screens().getFirst());
+                assertThat(there.waits().left()).isNotEmpty();
+            }
+            case CLOSED_CIRCLE -> assertThat(finding.screens()).containsAll(brute.shownFrom(there, 400));
+            case ENDLESS_WAITS -> {
+                for (int i = 0; i < 40; i++) {
+                    assertThat(finding.screens()).contains(there.screen());
+                    Situation now = there;
+                    assertThat(brute.events(now).stream().filter(e -> !(e instanceof Event.Elapse) && !(e instanceof Event.DeviceBack))
+                            .map(e -> step.step(now, e).happening())).noneMatch(Happening.Moved.class::isInstance);
+                    there = step.step(there, new Event.Elapse(there.waits().untilDue().orElseThrow())).situation();
+                }
+            }
+            case RETURN_TO_NOWHERE -> assertThat(there.levels()).hasSize(1);
+            default -> assertThat(there).isNotNull();
+        }
     }
 
     private static void shownReplays(Prototype prototype, Checked checked, BruteForce brute) {
@@ -60,6 +101,7 @@ class ChecksAgainstBruteForceTest {
                 assertThat(there.screen()).isEqualTo(finding.screens().getFirst());
                 assertThat(brute.leadsOn(there, true, 500)).isNotEqualTo(Boolean.TRUE);
             }
+            claims(prototype, finding, brute);
             if (finding.rule() == Rule.ONLY_DEVICE_BACK) {
                 Situation there = finding.walk().orElseThrow().replay(prototype);
                 assertThat(brute.leadsOn(there, false, 500)).isNotEqualTo(Boolean.TRUE);

@@ -1,0 +1,207 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.edit.Edit;
+import pandel.core.edit.HotspotEdits;
+import pandel.core.edit.LinkEdits;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Area;
+import pandel.core.model.Cause;
+import pandel.core.model.Closer;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Link;
+import pandel.core.model.Mock;
+import pandel.core.model.Picture;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.SharedHotspot;
+import pandel.core.model.Status;
+import pandel.core.model.Target;
+import pandel.core.model.Width;
+import pandel.core.play.Placement;
+
+/** Ways to mend findings. */
+final class Fixes {
+
+    private Fixes() {
+    }
+
+    static Fix removeLink(Prototype p, Way way) {
+        String link = Words.link(p, way);
+        return new Fix("Remove the link", link + " has a link.", link + " has none.", LinkEdits.remove(way.link()));
+    }
+
+    static Fix openAbove(Prototype p, Way way, Screen target) {
+        return new Fix("Open it above instead", Words.link(p, way) + " goes on to " + quoted(target) + ", which is refused.",
+                Words.link(p, way) + " opens " + quoted(target) + " above.",
+                LinkEdits.change("open " + quoted(target) + " above", way.link().doing(new Effect.OpenAbove(new Target.ToScreen(target.id())))));
+    }
+
+    static Fix end(Screen screen) {
+        return new Fix("Mark it as an end", quoted(screen) + " is a screen like any other.",
+                quoted(screen) + " is where using the prototype may rightly stop.", ScreenEdits.end(screen, true));
+    }
+
+    /** Puts a shared hotspot that returns on a screen too, if there is one. */
+    static Optional<Fix> sharedReturn(Prototype p, Screen screen) {
+        return p.shared().stream().filter(s -> !s.screens().contains(screen.id()))
+                .filter(s -> s.hotspot().links().stream().anyMatch(l -> l.effect().orElse(null) instanceof Effect.Return)).findFirst()
+                .map(s -> new Fix("Put the shared “" + s.hotspot().title() + "” on it", "“" + s.hotspot().title() + "” stands on " + s.screens().size() + " screens.",
+                        "It stands on " + quoted(screen) + " too, and returns from there.", HotspotEdits.share(s.hotspot(), grown(s, screen))));
+    }
+
+    private static Set<String> grown(SharedHotspot shared, Screen screen) {
+        Set<String> screens = new LinkedHashSet<>(shared.screens());
+        screens.add(screen.id());
+        return screens;
+    }
+
+    /** The wait, and what else leads on, take the screen's place instead of leaving it behind. */
+    static List<Fix> leaveNoTrace(Screen screen) {
+        List<Link> advancing = new ArrayList<>();
+        screen.links().stream().filter(l -> l.effect().orElse(null) instanceof Effect.Advance).forEach(advancing::add);
+        screen.hotspots().forEach(h -> h.links().stream().filter(l -> l.effect().orElse(null) instanceof Effect.Advance).forEach(advancing::add));
+        if (advancing.isEmpty()) {
+            return List.of();
+        }
+        return List.of(new Fix("Let what comes after take its place", "What leads on from " + quoted(screen) + " leaves it behind in the trail.",
+                "What leads on replaces it, and going back skips it.", Edit.of("leave " + quoted(screen) + " out of the trail", p -> {
+                    Prototype changed = p;
+                    for (Link link : advancing) {
+                        changed = LinkEdits.change("", link.doing(new Effect.Replace(link.effect().flatMap(Effect::target).orElseThrow()))).applyTo(changed);
+                    }
+                    return changed;
+                })));
+    }
+
+    static List<Fix> closeAsUsual(Screen screen) {
+        return screen.closedBy().isEmpty() ? List.of() : List.of(new Fix("Let it be closed as a " + screen.form().word() + " usually is",
+                quoted(screen) + " is closed by nothing but its links.", "It is closed by " + String.join(" and ", Closer.usualFor(screen.form()).stream()
+                .map(c -> c == Closer.OUTSIDE ? "a tap beside it" : c == Closer.AWAY ? "a swipe" : "the device’s back").toList()) + ".",
+                ScreenEdits.closedAsUsual(screen)));
+    }
+
+    static Fix removeHotspots(Prototype p, Screen screen, List<Hotspot> hotspots) {
+        String what = hotspots.size() == 1 ? Words.hotspot(p, screen.id(), hotspots.getFirst()) : hotspots.size() + " hotspots";
+        return new Fix(hotspots.size() == 1 ? "Remove the hotspot" : "Remove the hotspots", what + " on " + quoted(screen) + ".", "Gone, with any links.",
+                HotspotEdits.remove(hotspots));
+    }
+
+    static Fix keepFirstLink(Hotspot hotspot) {
+        return new Fix("Remove the second link", "Two links for a tap.", "The first alone.", Edit.of("remove a second link", p -> {
+            Prototype changed = p;
+            Set<Cause> seen = new HashSet<>();
+            for (Link link : hotspot.links()) {
+                changed = seen.add(link.cause()) ? changed : LinkEdits.remove(link).applyTo(changed);
+            }
+            return changed;
+        }));
+    }
+
+    static Fix moveOntoMock(Hotspot hotspot, Mock mock) {
+        Area area = hotspot.areaOn(mock.on()).orElseThrow();
+        Area moved = area.within(mock.width(), mock.height());
+        return new Fix("Move it onto the picture", at(area), at(moved), HotspotEdits.place(hotspot, mock.on(), moved));
+    }
+
+    /** The hotspot lies above the others of its screen. */
+    static Fix raise(Prototype p, Screen screen, Hotspot hotspot) {
+        return new Fix("Put it on top", "Others lie over it.", "It lies over the others.", Edit.of("put " + Words.hotspot(p, screen.id(), hotspot) + " on top",
+                q -> q.withScreen(screen.id(), s -> {
+                    List<Hotspot> order = new ArrayList<>(s.hotspots());
+                    return order.removeIf(h -> h.id().equals(hotspot.id())) ? s.withHotspots(plus(order, hotspot)) : s;
+                })));
+    }
+
+    private static List<Hotspot> plus(List<Hotspot> order, Hotspot hotspot) {
+        order.add(hotspot);
+        return order;
+    }
+
+    /** Grows hotspots around their middle until each side is that long on every device, keeping them on the mock. */
+    static Fix grow(Prototype p, Screen screen, List<Hotspot> hotspots, double side) {
+        Map<Hotspot, Area> grown = new LinkedHashMap<>();
+        Width width = screen.mocks().isEmpty() ? Width.of(p.devices().getFirst().width()) : screen.mocks().getFirst().on();
+        double factor = p.devices().stream().mapToDouble(d -> Placement.of(screen, d.width(), d.height()).factor()).min().orElse(1);
+        double least = Math.ceil(side / factor);
+        for (Hotspot hotspot : hotspots) {
+            hotspot.areaOn(width).ifPresent(a -> {
+                double w = Math.max(a.width(), least);
+                double h = Math.max(a.height(), least);
+                Area area = new Area(a.x() - (w - a.width()) / 2, a.y() - (h - a.height()) / 2, w, h);
+                grown.put(hotspot, screen.mockFor(width).map(m -> area.within(m.width(), m.height())).orElse(area));
+            });
+        }
+        return new Fix("Grow " + (hotspots.size() == 1 ? "it" : "them") + " to " + Math.round(side) + "×" + Math.round(side) + " px", "As marked.",
+                "At least " + Math.round(side) + " px a side on every device.", HotspotEdits.resize(grown, width));
+    }
+
+    static Fix titles(Prototype p, List<Screen> screens) {
+        return new Fix("Give " + (screens.size() == 1 ? "it a title" : "them titles"), "Untitled.", "Titled by their pictures’ file names, or by number.",
+                Edit.of("give titles", q -> {
+                    Prototype changed = q;
+                    for (Screen screen : screens) {
+                        String title = screen.mocks().stream().filter(Picture.class::isInstance).map(m -> ((Picture) m).source().replaceAll("\\.[A-Za-z]+$", ""))
+                                .filter(t -> !t.isBlank()).findFirst().orElse("Screen " + (p.screens().indexOf(screen) + 1));
+                        changed = ScreenEdits.rename(screen, title).applyTo(changed);
+                    }
+                    return changed;
+                }));
+    }
+
+    static Fix number(List<Screen> screens) {
+        String title = screens.getFirst().title();
+        return new Fix("Number them", screens.size() + " × “" + title + "”", "“" + title + "”, “" + title + " 2” …", Edit.of("number “" + title + "”", p -> {
+            Prototype changed = p;
+            for (int i = 1; i < screens.size(); i++) {
+                changed = ScreenEdits.rename(screens.get(i), title + " " + (i + 1)).applyTo(changed);
+            }
+            return changed;
+        }));
+    }
+
+    static Optional<Fix> startAtFirstPage(Prototype p) {
+        return p.screens().stream().filter(s -> s.form() == Form.PAGE && s.status() != Status.PARKED).findFirst()
+                .map(s -> new Fix("Start at " + quoted(s), "Play has nowhere to start.", "Play starts at " + quoted(s) + ".", ScreenEdits.entry(s)));
+    }
+
+    static List<Fix> missing(Prototype p, String id, List<Way> ways) {
+        String title = id.replaceAll("-[a-z]{3}$", "").replace('-', ' ');
+        Screen made = Screen.page(id, title.isBlank() ? id : Character.toUpperCase(title.charAt(0)) + title.substring(1));
+        List<Fix> fixes = new ArrayList<>(List.of(new Fix("Make that screen", "There is no screen of that id.", "A new, empty screen " + quoted(made) + ".",
+                ScreenEdits.add(List.of(made)))));
+        fixes.add(new Fix(ways.size() == 1 ? "Remove the link" : "Remove the " + ways.size() + " links", ways.size() + (ways.size() == 1 ? " link leads" : " links lead")
+                + " nowhere.", "Gone; the hotspots stay.", Edit.of("remove links to nowhere", q -> {
+                    Prototype changed = q;
+                    for (Way way : ways) {
+                        changed = LinkEdits.remove(way.link()).applyTo(changed);
+                    }
+                    return changed;
+                })));
+        return fixes;
+    }
+
+    static Fix park(List<Screen> screens) {
+        String what = screens.size() == 1 ? quoted(screens.getFirst()) : "They";
+        return new Fix(screens.size() == 1 ? "Park it" : "Park them", what + (screens.size() == 1 ? " takes" : " take") + " part in the prototype.",
+                "Set aside; the checks leave " + (screens.size() == 1 ? "it" : "them") + " out.", ScreenEdits.park(screens));
+    }
+
+    private static String at(Area a) {
+        return Math.round(a.x()) + ", " + Math.round(a.y()) + ", " + Math.round(a.width()) + "×" + Math.round(a.height()) + " px";
+    }
+
+    private static String quoted(Screen screen) {
+        return "“" + screen.shownTitle() + "”";
+    }
+}

@@ -1,0 +1,136 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.model.Area;
+import pandel.core.model.Device;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Mock;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+import pandel.core.model.Width;
+import pandel.core.play.Placement;
+
+/**
+ * {@code target-size}, {@code covered-hotspot}, {@code same-cause-twice}, {@code outside-mock}, {@code hotspot-without-link}:
+ * what is wrong with hotspots as they stand on their mocks. A shared hotspot is told of once.
+ */
+final class Hotspots {
+
+    /** WCAG 2.2 SC 2.5.8, target size (minimum), px. */
+    static final double LEAST = 24;
+    /** WCAG 2.2 SC 2.5.5, target size (enhanced), px. */
+    static final double ADVISED = 44;
+
+    private final Grounds grounds;
+    private final Prototype prototype;
+    private final List<Finding> findings = new ArrayList<>();
+    private final Set<String> sharedSeen = new HashSet<>();
+
+    private Hotspots(Grounds grounds) {
+        this.grounds = grounds;
+        this.prototype = grounds.prototype();
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Hotspots looking = new Hotspots(grounds);
+        for (Screen screen : grounds.prototype().screens()) {
+            if (screen.status() != Status.PARKED) {
+                looking.look(screen);
+            }
+        }
+        return looking.findings;
+    }
+
+    private void look(Screen screen) {
+        List<Hotspot> all = prototype.index().hotspotsOn(screen.id());
+        List<Hotspot> fresh = all.stream().filter(h -> prototype.index().shared(h.id()).isEmpty() || sharedSeen.add(h.id())).toList();
+        // A screen whose hotspots all lack links is a dead end, and that is said of it as one.
+        if (!prototype.index().waysOut(screen.id()).isEmpty() || !grounds.shown(screen.id())) {
+            withoutLink(screen, fresh.stream().filter(h -> h.links().isEmpty()).toList());
+        }
+        sameCause(screen, fresh);
+        screen.mocks().forEach(mock -> onMock(screen, mock, all, fresh));
+        sizes(screen, fresh);
+    }
+
+    private void withoutLink(Screen screen, List<Hotspot> bare) {
+        if (!bare.isEmpty()) {
+            findings.add(Finding.at(Rule.HOTSPOT_WITHOUT_LINK, Weight.WARNING, names(screen, bare) + " on " + Words.screen(prototype, screen.id())
+                    + (bare.size() == 1 ? " has no link yet." : " have no links yet."), screen.id(), bare.getFirst().id(), grounds.walkTo(screen.id()))
+                    .with(List.of(Fixes.removeHotspots(prototype, screen, bare))));
+        }
+    }
+
+    private void sameCause(Screen screen, List<Hotspot> hotspots) {
+        for (Hotspot hotspot : hotspots) {
+            if (hotspot.links().stream().filter(l -> !hotspot.linkFor(Gesture.TAP).equals(Optional.of(l))).count() > 0) {
+                findings.add(Finding.at(Rule.SAME_CAUSE_TWICE, Weight.WARNING, Words.hotspot(prototype, screen.id(), hotspot) + " on "
+                        + Words.screen(prototype, screen.id()) + " has two links for a tap; only the first counts.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                        .with(List.of(Fixes.keepFirstLink(hotspot))));
+            }
+        }
+    }
+
+    private void onMock(Screen screen, Mock mock, List<Hotspot> all, List<Hotspot> fresh) {
+        for (Hotspot hotspot : fresh) {
+            Optional<Area> area = hotspot.areaOn(mock.on());
+            if (area.isEmpty()) {
+                continue;
+            }
+            Area a = area.get();
+            if (a.x() < -0.5 || a.y() < -0.5 || a.right() > mock.width() + 0.5 || a.bottom() > mock.height() + 0.5) {
+                findings.add(Finding.at(Rule.OUTSIDE_MOCK, Weight.WARNING, Words.hotspot(prototype, screen.id(), hotspot) + " lies "
+                        + (a.x() >= mock.width() || a.y() >= mock.height() || a.right() <= 0 || a.bottom() <= 0 ? "" : "partly ") + "outside the picture of "
+                        + Words.screen(prototype, screen.id()) + ".", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                        .with(List.of(Fixes.moveOntoMock(hotspot, mock))));
+            }
+            List<Hotspot> above = all.subList(all.indexOf(hotspot) + 1, all.size());
+            List<Area> over = above.stream().filter(h -> h.linkFor(Gesture.TAP).isPresent()).flatMap(h -> h.areaOn(mock.on()).stream()).toList();
+            if (hotspot.linkFor(Gesture.TAP).isPresent() && Covering.covers(over, a)) {
+                findings.add(Finding.at(Rule.COVERED_HOTSPOT, Weight.PROBLEM, Words.hotspot(prototype, screen.id(), hotspot) + " on "
+                        + Words.screen(prototype, screen.id()) + " lies wholly under others and can never be tapped.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                        .with(List.of(Fixes.raise(prototype, screen, hotspot), Fixes.removeHotspots(prototype, screen, List.of(hotspot)))));
+            }
+        }
+    }
+
+    /** At the true size on the device where it is smallest. */
+    private void sizes(Screen screen, List<Hotspot> hotspots) {
+        List<Hotspot> tooSmall = new ArrayList<>();
+        List<Hotspot> small = new ArrayList<>();
+        for (Hotspot hotspot : hotspots) {
+            double side = Double.MAX_VALUE;
+            for (Device device : prototype.devices()) {
+                Placement placement = Placement.of(screen, device.width(), device.height());
+                Optional<Area> area = hotspot.areaOn(Placement.areasOf(screen, Width.of(device.width())));
+                side = Math.min(side, area.map(a -> Math.min(a.width(), a.height()) * placement.factor()).orElse(Double.MAX_VALUE));
+            }
+            if (side < LEAST) {
+                tooSmall.add(hotspot);
+            } else if (side < ADVISED - 0.5) {
+                small.add(hotspot);
+            }
+        }
+        size(screen, tooSmall, LEAST, Weight.WARNING, "fewer than 24 px a side, the least that fingers need.");
+        size(screen, small, ADVISED, Weight.NOTE, "less than the 44 px a side that are advised.");
+    }
+
+    private void size(Screen screen, List<Hotspot> hotspots, double side, Weight weight, String what) {
+        if (!hotspots.isEmpty()) {
+            findings.add(Finding.at(Rule.TARGET_SIZE, weight, names(screen, hotspots) + " on " + Words.screen(prototype, screen.id())
+                    + (hotspots.size() == 1 ? " has " : " have ") + what, screen.id(), hotspots.getFirst().id(), grounds.walkTo(screen.id()))
+                    .with(List.of(Fixes.grow(prototype, screen, hotspots, side))));
+        }
+    }
+
+    private String names(Screen screen, List<Hotspot> hotspots) {
+        return hotspots.size() <= 2 ? String.join(" and ", hotspots.stream().map(h -> Words.hotspot(prototype, screen.id(), h)).toList())
+                : hotspots.size() + " hotspots";
+    }
+}

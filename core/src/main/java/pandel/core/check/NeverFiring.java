@@ -1,0 +1,59 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Cause;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+
+/**
+ * {@code link-never-fires}: links on screens that are shown which never do anything. What other findings say is left to
+ * them: targets that are missing, returns with nothing behind, second links of one cause.
+ */
+final class NeverFiring {
+
+    private NeverFiring() {
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        List<Finding> findings = new ArrayList<>();
+        for (Way way : grounds.prototype().index().ways()) {
+            Optional<String> shown = way.from().stream().map(Screen::id).filter(grounds::shown).findFirst();
+            if (shown.isPresent() && !grounds.fires(way.link().id()) && !isSaidElsewhere(grounds, way)) {
+                findings.add(finding(grounds, way, shown.get()));
+            }
+        }
+        return findings;
+    }
+
+    private static boolean isSaidElsewhere(Grounds grounds, Way way) {
+        Optional<Effect> effect = way.link().effect();
+        Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id()));
+        boolean missing = effect.flatMap(Effect::target).isPresent() && target.isEmpty();
+        boolean parked = target.filter(t -> t.status() == Status.PARKED).isPresent();
+        boolean second = way.hotspot().isPresent() && way.link().cause() instanceof Cause.Touch touch
+                && !way.hotspot().get().linkFor(touch.gesture()).equals(Optional.of(way.link()));
+        return missing || parked || second || effect.orElse(null) instanceof Effect.Return;
+    }
+
+    private static Finding finding(Grounds grounds, Way way, String screen) {
+        Optional<Screen> target = way.link().effect().flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id()));
+        boolean unfit = target.filter(t -> t.form() != Form.PAGE).isPresent();
+        String why = way.link().effect().isEmpty() ? "it has nothing to do yet."
+                : way.link().effect().get() instanceof Effect.Close ? "nothing is ever open above there."
+                : unfit ? "a " + target.orElseThrow().form().word() + " can only be opened above from there."
+                : "something else always comes first.";
+        List<Fix> fixes = new ArrayList<>();
+        if (unfit) {
+            fixes.add(Fixes.openAbove(grounds.prototype(), way, target.orElseThrow()));
+        }
+        fixes.add(Fixes.removeLink(grounds.prototype(), way));
+        return new Finding(Rule.LINK_NEVER_FIRES, Weight.WARNING, Words.link(grounds.prototype(), way) + " never does anything: " + why, List.of(screen),
+                way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), grounds.walkTo(screen), fixes);
+    }
+}
