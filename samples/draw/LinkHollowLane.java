@@ -46,28 +46,28 @@ final class LinkHollowLane {
         edit(ScreenEdits.form(screen("Extend the loan"), Form.DIALOG));
         edit(LinkEdits.linkScreen(screen("Splash"), Link.of(id("wait"), new Cause.Wait(1800), to(Verb.REPLACE, "Sign in"))));
         tap("Sign in", "Sign in", 20, 556, 350, 52, Verb.REPLACE, "Tools");
-        tap("Sign in", "Look around first", 110, 628, 170, 40, Verb.ADVANCE, "Tools");
+        tap("Sign in", "Look around first", 105, 620, 180, 52, Verb.ADVANCE, "Tools");
         for (int i = 0; i < 6; i++) {
             String[] names = {"Orchard ladder", "Hand drill", "Pruning saw", "Wheelbarrow", "Hedge shears", "Four-person tent"};
             tap("Tools", names[i], 12, 226 + i * 84, 366, 76, Verb.ADVANCE, "Tool");
         }
-        tap("Tool", "How to use it", 20, 456, 166, 44, Verb.ADVANCE, "How to use it");
-        tap("Tool", "Opening hours", 204, 456, 166, 44, Verb.ADVANCE, "Opening hours");
+        tap("Tool", "How to use it", 20, 452, 166, 52, Verb.ADVANCE, "How to use it");
+        tap("Tool", "Opening hours", 204, 452, 166, 52, Verb.ADVANCE, "Opening hours");
         tap("Tool", "Reserve", 20, 664, 350, 52, Verb.OPEN_ABOVE, "Choose dates");
-        tap("Choose dates", "Close", 330, 24, 46, 46, Verb.CLOSE, "");
+        tap("Choose dates", "Close", 328, 22, 50, 50, Verb.CLOSE, "");
         tap("Choose dates", "Take 16 to 18", 20, 462, 350, 52, Verb.ADVANCE, "Confirm");
         tap("Confirm", "Reserve it", 20, 664, 350, 52, Verb.REPLACE, "Reserved");
         tap("Confirm", "Other dates", 20, 730, 350, 52, Verb.OPEN_ABOVE, "Choose dates");
         tap("Reserved", "See my loans", 20, 664, 350, 52, Verb.REPLACE, "Loans");
-        tap("Reserved", "Back to the tools", 110, 734, 170, 40, Verb.REPLACE, "Tools");
+        tap("Reserved", "Back to the tools", 105, 726, 180, 52, Verb.REPLACE, "Tools");
         tap("Loans", "Four-person tent", 12, 150, 366, 76, Verb.ADVANCE, "Loan");
         tap("Loans", "Hand drill", 12, 234, 366, 76, Verb.ADVANCE, "Loan");
         tap("Loans", "Orchard ladder", 12, 362, 366, 76, Verb.ADVANCE, "Tool");
         tap("Loan", "Bring it back", 20, 540, 350, 52, Verb.ADVANCE, "Bring it back");
         tap("Loan", "Keep it longer", 20, 608, 350, 52, Verb.OPEN_ABOVE, "Extend the loan");
-        mark("Loan", "Something is broken", 105, 680, 180, 40);
-        tap("Extend the loan", "Keep it until Thursday", 24, 146, 282, 46, Verb.CLOSE, "");
-        tap("Extend the loan", "Leave it as it is", 80, 202, 170, 36, Verb.CLOSE, "");
+        mark("Loan", "Something is broken", 105, 674, 180, 52);
+        tap("Extend the loan", "Keep it until Thursday", 24, 144, 282, 50, Verb.CLOSE, "");
+        tap("Extend the loan", "Leave it as it is", 80, 196, 170, 50, Verb.CLOSE, "");
         tap("Bring it back", "It was taken back", 20, 664, 350, 52, Verb.OPEN_ABOVE, "Receipt");
         p = p.withScreen(screen("Receipt").id(), Screen::withClosers);
         tap("Notices", "Your ladder is ready", 12, 126, 366, 76, Verb.ADVANCE, "Notice");
@@ -77,7 +77,7 @@ final class LinkHollowLane {
         tap("Me", "Sign out", 20, 664, 350, 52, Verb.REPLACE, "Sign in");
         tap("Report damage", "Send it", 20, 664, 350, 52, Verb.RETURN, "");
         edit(LinkEdits.linkScreen(screen("Reserved"), Link.of(id("wait"), new Cause.Wait(8000), to(Verb.REPLACE, "Loans"))));
-        shared("Back", new Area(10, 50, 180, 44), new Effect.Return(), List.of("Tool", "How to use it", "Confirm", "Loan", "Bring it back",
+        shared("Back", new Area(10, 46, 180, 52), new Effect.Return(), List.of("Tool", "How to use it", "Confirm", "Loan", "Bring it back",
                 "Notice", "Opening hours", "Report damage"));
         String[] tabs = {"Tools", "Loans", "Notices", "Me"};
         for (int i = 0; i < tabs.length; i++) {

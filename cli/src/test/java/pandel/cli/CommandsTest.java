@@ -47,7 +47,7 @@ class CommandsTest {
     @Test
     void checkTellsInTextAndItsExitCodeFollowsTheLevel() {
         assertThat(run("check", SAMPLE)).isEqualTo(ExitCode.FINDINGS);
-        assertThat(out.toString()).contains("Hollow Lane: 17 of 18 screens are shown, 38 links, 2 findings",
+        assertThat(out.toString()).contains("Hollow Lane: 17 of 18 screens are shown, 38 links, 3 findings",
                 "problem dead-end: “Receipt” is a dead end: it has no links.", "by [{\"elapse\":1800},",
                 "warning unreached-screen: “Report damage” is never shown: nothing leads here yet.");
         assertThat(err.toString()).isEmpty();
@@ -61,7 +61,7 @@ class CommandsTest {
     void checkGivesJsonAsItsSchemaSays() throws IOException {
         assertThat(run("check", SAMPLE, "--format", "json")).isEqualTo(ExitCode.FINDINGS);
         assertValid("check", json());
-        assertThat(json().path("findings")).hasSize(2);
+        assertThat(json().path("findings")).hasSize(3);
         assertThat(json().path("screens").path("shown").asInt()).isEqualTo(17);
     }
 

@@ -11,6 +11,7 @@ import pandel.core.model.Entry;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Judgements;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
@@ -40,7 +41,7 @@ public final class Made {
             screens.add(screen(line));
         }
         return new Prototype("Made", screens, List.of(), List.of(Entry.at("start", screens.getFirst().id())), devices,
-                Map.of(), Rest.NONE);
+                Map.of(), Judgements.NONE, Rest.NONE);
     }
 
     private static Screen screen(String line) {

@@ -36,15 +36,20 @@ final class CannotClose {
         return new ArrayList<>(findings.values());
     }
 
+    /** A cell that is followed; {@code atStart}: the start, or what took its place, so that a way back leads behind it. */
+    private record Followed(Node node, boolean atStart) {
+    }
+
     private static boolean canClose(Exploration exploration, Node from) {
-        Deque<Node> horizon = new ArrayDeque<>(List.of(from));
-        Set<Cell> seen = new HashSet<>();
+        Deque<Followed> horizon = new ArrayDeque<>(List.of(new Followed(from, true)));
+        Set<Followed> seen = new HashSet<>();
         boolean pages = from.cell.level().holdsPages();
         while (!horizon.isEmpty()) {
-            Node node = horizon.remove();
-            if (!seen.add(node.cell)) {
+            Followed followed = horizon.remove();
+            if (!seen.add(followed)) {
                 continue;
             }
+            Node node = followed.node();
             List<Turn> turns = new ArrayList<>(node.turns);
             node.back.ifPresent(turns::add);
             boolean own = node.cell.level().equals(from.cell.level());
@@ -52,7 +57,7 @@ final class CannotClose {
                 boolean closes = switch (turn.actions().getFirst()) {
                     case TrailAction.CloseLevel c -> own;
                     case TrailAction.CloseToPages c -> !pages;
-                    case TrailAction.Drop d -> own;
+                    case TrailAction.Drop d -> followed.atStart();
                     case TrailAction.Put p -> false;
                     case TrailAction.Swap s -> false;
                     case TrailAction.Raise r -> false;
@@ -61,7 +66,8 @@ final class CannotClose {
                 if (closes) {
                     return true;
                 }
-                exploration.after(node, turn).ifPresent(horizon::add);
+                boolean stays = followed.atStart() && turn.actions().getFirst() instanceof TrailAction.Swap;
+                exploration.after(node, turn).ifPresent(next -> horizon.add(new Followed(next, stays)));
             }
         }
         return false;

@@ -10,6 +10,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import pandel.core.model.Device;
+import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 
 /** Runs the checks. Same prototype in, same findings in the same order out. */
@@ -39,7 +40,14 @@ public final class Check {
         Grounds grounds = new Grounds(prototype, explorations, nearest(explorations));
         List<Finding> findings = FINDINGS.stream().flatMap(f -> f.apply(grounds).stream())
                 .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule)).toList();
-        return Optional.of(new Checked(grounds, findings));
+        return Optional.of(new Checked(grounds, findings.stream().filter(f -> !isQuiet(prototype, f)).toList()));
+    }
+
+    /** Whether its rule is not to be reported, everywhere or on all the screens it is about. */
+    private static boolean isQuiet(Prototype prototype, Finding finding) {
+        List<Judgements.Quiet> quiet = prototype.judgements().quiet().stream().filter(q -> q.rule().equals(finding.rule().id())).toList();
+        return quiet.stream().anyMatch(q -> q.screen().isEmpty()) || !finding.screens().isEmpty()
+                && finding.screens().stream().allMatch(id -> quiet.stream().anyMatch(q -> q.screen().equals(Optional.of(id))));
     }
 
     /** One device for each class of those that differ in nothing that matters to the rules. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
@@ -16,17 +17,26 @@ public final class Checked {
 
     private final Grounds grounds;
     private final List<Finding> findings;
+    private final List<Finding> accepted;
 
-    Checked(Grounds grounds, List<Finding> findings) {
+    /** @param found all findings but those of quietened rules */
+    Checked(Grounds grounds, List<Finding> found) {
         this.grounds = grounds;
-        this.findings = List.copyOf(findings);
+        Set<String> meant = grounds.prototype().judgements().accepted().stream().map(Judgements.Accepted::ground).collect(Collectors.toSet());
+        this.findings = found.stream().filter(f -> !meant.contains(f.ground())).toList();
+        this.accepted = found.stream().filter(f -> meant.contains(f.ground())).toList();
     }
 
     public Prototype prototype() {
         return grounds.prototype();
     }
 
-    /** Worst first, then by rule, then in file order. */
+    /** The findings that were accepted and whose ground has not changed since. */
+    public List<Finding> accepted() {
+        return accepted;
+    }
+
+    /** Those not accepted: worst first, then by rule, then in file order. */
     public List<Finding> findings() {
         return findings;
     }

@@ -85,7 +85,7 @@ final class Fixes {
     }
 
     static List<Fix> closeAsUsual(Screen screen) {
-        return screen.closedBy().isEmpty() ? List.of() : List.of(new Fix("Let it be closed as a " + screen.form().word() + " usually is",
+        return screen.closedBy().isEmpty() ? List.of() : List.of(new Fix("Let it be closed as a " + (screen.form() == Form.PAGE ? "takeover" : screen.form().word()) + " usually is",
                 quoted(screen) + " is closed by nothing but its links.", "It is closed by " + String.join(" and ", Closer.usualFor(screen.form()).stream()
                 .map(c -> c == Closer.OUTSIDE ? "a tap beside it" : c == Closer.AWAY ? "a swipe" : "the device’s back").toList()) + ".",
                 ScreenEdits.closedAsUsual(screen)));
@@ -129,7 +129,20 @@ final class Fixes {
     }
 
     /** Grows hotspots around their middle until each side is that long on every device, keeping them on the mock. */
-    static Fix grow(Prototype p, Screen screen, List<Hotspot> hotspots, double side) {
+    static Fix grow(Prototype p, Map<Screen, List<Hotspot>> hotspots, double side) {
+        int n = hotspots.values().stream().mapToInt(List::size).sum();
+        String px = Math.round(side) + " px";
+        return new Fix("Grow " + (n == 1 ? "it" : "them") + " to " + Math.round(side) + "×" + px, "As marked.", "At least " + px + " a side on every device.",
+                Edit.of("grow " + (n == 1 ? "a hotspot" : n + " hotspots"), q -> {
+                    Prototype changed = q;
+                    for (Map.Entry<Screen, List<Hotspot>> entry : hotspots.entrySet()) {
+                        changed = grow(p, entry.getKey(), entry.getValue(), side).applyTo(changed);
+                    }
+                    return changed;
+                }));
+    }
+
+    private static Edit grow(Prototype p, Screen screen, List<Hotspot> hotspots, double side) {
         Map<Hotspot, Area> grown = new LinkedHashMap<>();
         Width width = screen.mocks().isEmpty() ? Width.of(p.devices().getFirst().width()) : screen.mocks().getFirst().on();
         double factor = p.devices().stream().mapToDouble(d -> Placement.of(screen, d.width(), d.height()).factor()).min().orElse(1);
@@ -142,8 +155,7 @@ final class Fixes {
                 grown.put(hotspot, screen.mockFor(width).map(m -> area.within(m.width(), m.height())).orElse(area));
             });
         }
-        return new Fix("Grow " + (hotspots.size() == 1 ? "it" : "them") + " to " + Math.round(side) + "×" + Math.round(side) + " px", "As marked.",
-                "At least " + Math.round(side) + " px a side on every device.", HotspotEdits.resize(grown, width));
+        return HotspotEdits.nudge(grown, width);
     }
 
     static Fix titles(Prototype p, List<Screen> screens) {

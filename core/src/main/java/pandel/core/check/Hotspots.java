@@ -2,7 +2,9 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Area;
@@ -30,6 +32,7 @@ final class Hotspots {
     private final Grounds grounds;
     private final Prototype prototype;
     private final List<Finding> findings = new ArrayList<>();
+    private final Map<Screen, List<Hotspot>> underAdvice = new LinkedHashMap<>();
     private final Set<String> sharedSeen = new HashSet<>();
 
     private Hotspots(Grounds grounds) {
@@ -44,6 +47,7 @@ final class Hotspots {
                 looking.look(screen);
             }
         }
+        looking.advise();
         return looking.findings;
     }
 
@@ -117,15 +121,24 @@ final class Hotspots {
                 small.add(hotspot);
             }
         }
-        size(screen, tooSmall, LEAST, Weight.WARNING, "fewer than 24 px a side, the least that fingers need.");
-        size(screen, small, ADVISED, Weight.NOTE, "less than the 44 px a side that are advised.");
+        if (!tooSmall.isEmpty()) {
+            findings.add(Finding.at(Rule.TARGET_SIZE, Weight.WARNING, names(screen, tooSmall) + " on " + Words.screen(prototype, screen.id())
+                    + (tooSmall.size() == 1 ? " is" : " are") + " under 24 px a side, the least that fingers need.", screen.id(), tooSmall.getFirst().id(),
+                    grounds.walkTo(screen.id())).with(List.of(Fixes.grow(prototype, Map.of(screen, tooSmall), LEAST))));
+        }
+        if (!small.isEmpty()) {
+            underAdvice.put(screen, small);
+        }
     }
 
-    private void size(Screen screen, List<Hotspot> hotspots, double side, Weight weight, String what) {
-        if (!hotspots.isEmpty()) {
-            findings.add(Finding.at(Rule.TARGET_SIZE, weight, names(screen, hotspots) + " on " + Words.screen(prototype, screen.id())
-                    + (hotspots.size() == 1 ? " has " : " have ") + what, screen.id(), hotspots.getFirst().id(), grounds.walkTo(screen.id()))
-                    .with(List.of(Fixes.grow(prototype, screen, hotspots, side))));
+    /** The advice is given once, for all screens together. */
+    private void advise() {
+        if (!underAdvice.isEmpty()) {
+            List<String> screens = underAdvice.keySet().stream().map(Screen::id).toList();
+            int n = underAdvice.values().stream().mapToInt(List::size).sum();
+            findings.add(Finding.about(Rule.TARGET_SIZE, Weight.NOTE, (n == 1 ? "A hotspot on " : n + " hotspots on ") + Words.screens(prototype, screens)
+                    + (n == 1 ? " is" : " are") + " under the 44 px a side that are advised.", screens, grounds.walkTo(screens.getFirst()))
+                    .with(List.of(Fixes.grow(prototype, underAdvice, ADVISED))));
         }
     }
 

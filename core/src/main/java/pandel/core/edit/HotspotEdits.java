@@ -73,11 +73,6 @@ public final class HotspotEdits {
         return Edit.of("place " + named(hotspot), p -> change(p, hotspot.id(), h -> h.withArea(width, area.rounded())));
     }
 
-    /** Gives several hotspots other areas at once. */
-    public static Edit resize(Map<Hotspot, Area> areas, Width width) {
-        return Edit.of("resize " + count(List.copyOf(areas.keySet())), nudge(areas, width).change());
-    }
-
     /** Moves several areas by hand, a little at a time; doing so again and again with the same ones is one undo step. */
     public static Edit nudge(Map<Hotspot, Area> areas, Width width) {
         List<Hotspot> hotspots = List.copyOf(areas.keySet());

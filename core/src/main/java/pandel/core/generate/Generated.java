@@ -16,6 +16,7 @@ import pandel.core.model.Entry;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Judgements;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
@@ -92,7 +93,7 @@ public final class Generated {
             screens.add(kind == Kind.NASTY && random.nextInt(6) == 0 ? screen.withClosers() : screen);
         }
         return new Prototype("Made up " + count, screens, shared(), entries(),
-                kind == Kind.USUAL ? List.of(Device.PHONE) : List.of(Device.PHONE, Device.KIOSK), Map.of(), Rest.NONE);
+                kind == Kind.USUAL ? List.of(Device.PHONE) : List.of(Device.PHONE, Device.KIOSK), Map.of(), Judgements.NONE, Rest.NONE);
     }
 
     /** A tree of links that reaches every screen meant to be reached. */

@@ -20,6 +20,7 @@ public final class Prototype {
     private final List<Entry> entries;
     private final List<Device> devices;
     private final Map<Verb, Motion> motions;
+    private final Judgements judgements;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
@@ -28,7 +29,7 @@ public final class Prototype {
      * @param motions the prototype's own usual motions; a verb not named moves as {@link Motion#usualFor} says
      */
     public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
-                     List<Device> devices, Map<Verb, Motion> motions, Rest rest) {
+                     List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, Rest rest) {
         this.title = Objects.requireNonNull(title);
         this.screens = List.copyOf(screens);
         this.shared = List.copyOf(shared);
@@ -37,12 +38,13 @@ public final class Prototype {
         EnumMap<Verb, Motion> sorted = new EnumMap<>(Verb.class);
         sorted.putAll(motions);
         this.motions = Collections.unmodifiableMap(sorted);
+        this.judgements = Objects.requireNonNull(judgements);
         this.rest = Objects.requireNonNull(rest);
     }
 
     /** A prototype with no screens, for a phone. */
     public static Prototype empty(String title) {
-        return new Prototype(title, List.of(), List.of(), List.of(), List.of(Device.PHONE), Map.of(), Rest.NONE);
+        return new Prototype(title, List.of(), List.of(), List.of(), List.of(Device.PHONE), Map.of(), Judgements.NONE, Rest.NONE);
     }
 
     public String title() {
@@ -68,6 +70,11 @@ public final class Prototype {
 
     public Map<Verb, Motion> motions() {
         return motions;
+    }
+
+    /** What people decided about findings. */
+    public Judgements judgements() {
+        return judgements;
     }
 
     public Rest rest() {
@@ -105,23 +112,27 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(newTitle, screens, shared, entries, devices, motions, rest);
+        return new Prototype(newTitle, screens, shared, entries, devices, motions, judgements, rest);
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(title, newScreens, shared, entries, devices, motions, rest);
+        return new Prototype(title, newScreens, shared, entries, devices, motions, judgements, rest);
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(title, screens, newShared, entries, devices, motions, rest);
+        return new Prototype(title, screens, newShared, entries, devices, motions, judgements, rest);
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(title, screens, shared, newEntries, devices, motions, rest);
+        return new Prototype(title, screens, shared, newEntries, devices, motions, judgements, rest);
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(title, screens, shared, entries, newDevices, motions, rest);
+        return new Prototype(title, screens, shared, entries, newDevices, motions, judgements, rest);
+    }
+
+    public Prototype withJudgements(Judgements newJudgements) {
+        return new Prototype(title, screens, shared, entries, devices, motions, newJudgements, rest);
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */
@@ -133,7 +144,7 @@ public final class Prototype {
     public boolean equals(@org.jspecify.annotations.Nullable Object other) {
         return this == other || other instanceof Prototype p && title.equals(p.title) && screens.equals(p.screens)
                 && shared.equals(p.shared) && entries.equals(p.entries) && devices.equals(p.devices)
-                && motions.equals(p.motions) && rest.equals(p.rest);
+                && motions.equals(p.motions) && judgements.equals(p.judgements) && rest.equals(p.rest);
     }
 
     @Override

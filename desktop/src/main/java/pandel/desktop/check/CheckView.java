@@ -77,7 +77,8 @@ public final class CheckView implements StageView {
             return;
         }
         Checked checked = work.checked().get();
-        if (checked.findings().isEmpty()) {
+        boolean decided = !work.prototype().judgements().isEmpty();
+        if (checked.findings().isEmpty() && !decided) {
             node.getChildren().setAll(message("Nothing found", "Every screen is shown, none is a dead end, and every link leads somewhere. "
                     + "This holds for use of any length on " + work.prototype().devices().stream().map(d -> d.title()).collect(Collectors.joining(", ")) + "."));
             return;
@@ -89,7 +90,10 @@ public final class CheckView implements StageView {
         chosen = chosen.flatMap(c -> listed.stream().filter(f -> f.rule() == c.rule() && f.screens().equals(c.screens())).findFirst())
                 .or(() -> listed.stream().findFirst());
         list.getChildren().setAll(listed.stream().map(this::row).toList());
-        chosen.ifPresent(told::show);
+        if (decided) {
+            list.getChildren().add(new Decided(work, checked));
+        }
+        chosen.ifPresentOrElse(told::show, told::showNothing);
         node.getChildren().setAll(page);
     }
 

@@ -14,6 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Finding;
+import pandel.core.check.Fix;
 import pandel.core.check.Walk;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
@@ -33,7 +34,7 @@ import pandel.desktop.work.Work;
 final class FindingPane extends ScrollPane {
 
     private static final int MOST = 4;
-    private static final double PICTURE = 132;
+    private static final double PICTURE = 108;
 
     private final Work work;
     private final Around around;
@@ -65,6 +66,34 @@ final class FindingPane extends ScrollPane {
             told.getChildren().add(heading(shown.screens().size() == 1 ? "The screen" : "The screens"));
             told.getChildren().add(screens(shown));
         }
+        if (!shown.fixes().isEmpty()) {
+            told.getChildren().add(heading(shown.fixes().size() == 1 ? "What would mend it" : "Any of these would mend it"));
+            shown.fixes().forEach(fix -> told.getChildren().add(fix(fix, shown.fixes().indexOf(fix))));
+        }
+        told.getChildren().addAll(heading("Or it is meant"), new Decision(work, shown));
+    }
+
+    /** A way to mend it, with how it is and how it would be. */
+    private Node fix(Fix fix, int place) {
+        Button apply = new Button(fix.words());
+        apply.getStyleClass().add("plain");
+        apply.setId("fix-" + place);
+        apply.setMinWidth(Region.USE_PREF_SIZE);
+        apply.setOnAction(e -> {
+            work.edit(fix.edit());
+            around.say("Done: " + fix.edit().name() + ". Ctrl+Z takes it back.");
+        });
+        Label change = new WrappedLabel(fix.before() + "  →  " + fix.after());
+        change.getStyleClass().addAll("quiet", "small");
+        HBox row = new HBox(12, apply, change);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** Shows that nothing is left to tell. */
+    void showNothing() {
+        finding = Optional.empty();
+        told.getChildren().setAll(new Label("Nothing else was found."));
     }
 
     /** Plays the shortest list of events that shows it. */
@@ -123,7 +152,7 @@ final class FindingPane extends ScrollPane {
             if (hidden > 0 && i == 1) {
                 Label more = new Label(hidden + " steps\nbetween");
                 more.getStyleClass().add("quiet");
-                more.setMinHeight(200);
+                more.setMinHeight(180);
                 more.setMinWidth(Region.USE_PREF_SIZE);
                 row.getChildren().add(more);
                 i = situations.size() - MOST + 1;
@@ -159,7 +188,7 @@ final class FindingPane extends ScrollPane {
         screen.ifPresent(s -> {
             MockView view = new MockView(around.pictures());
             Placement.Size size = Placement.sizeOf(s, Width.of(width), width, height);
-            double factor = Math.min(PICTURE / size.width(), 280 / size.height());
+            double factor = Math.min(PICTURE / size.width(), 232 / size.height());
             view.show(s, Width.of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
             StackPane frame = new StackPane(view);
             frame.setStyle("-fx-border-color: -rule;");

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Set;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Judgements;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -78,7 +79,21 @@ public final class PrototypeReader {
                     .orElseThrow(() -> new Unreadable("In " + one.where() + ": “hotspot” is missing."))),
                     new LinkedHashSet<>(one.texts("screens")), one.rest()));
         }
-        return new Prototype(title, screens, shared, entries, devices, motions, fields.rest());
+        return new Prototype(title, screens, shared, entries, devices, motions, judgements(fields), fields.rest());
+    }
+
+    private static Judgements judgements(Fields fields) throws Unreadable {
+        List<Judgements.Accepted> accepted = new ArrayList<>();
+        for (JsonNode node : fields.items("accepted")) {
+            Fields a = Fields.of(node, "accepted finding " + (accepted.size() + 1));
+            accepted.add(new Judgements.Accepted(a.text("rule"), a.text("ground"), a.optionalText("reason").orElse(""), a.rest()));
+        }
+        List<Judgements.Quiet> quiet = new ArrayList<>();
+        for (JsonNode node : fields.items("quiet")) {
+            Fields q = Fields.of(node, "quiet rule " + (quiet.size() + 1));
+            quiet.add(new Judgements.Quiet(q.text("rule"), q.optionalText("screen"), q.rest()));
+        }
+        return accepted.isEmpty() && quiet.isEmpty() ? Judgements.NONE : new Judgements(accepted, quiet);
     }
 
     private static void checkFormat(Fields fields) throws Unreadable {

@@ -45,6 +45,12 @@ public final class PrototypeWriter {
         }
         list(node, "screens", p.screens(), PrototypeWriter::screen);
         list(node, "shared", p.shared(), PrototypeWriter::shared);
+        list(node, "accepted", p.judgements().accepted(), a -> with(NODES.objectNode().put("rule", a.rule()).put("ground", a.ground()).put("reason", a.reason()), a.rest()));
+        list(node, "quiet", p.judgements().quiet(), q -> {
+            ObjectNode one = NODES.objectNode().put("rule", q.rule());
+            q.screen().ifPresent(s -> one.put("screen", s));
+            return with(one, q.rest());
+        });
         return with(node, p.rest());
     }
 

@@ -1,0 +1,45 @@
+package pandel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Judgements;
+import pandel.core.model.Judgements.Accepted;
+import pandel.core.model.Judgements.Quiet;
+import pandel.core.model.Rest;
+
+/** Deciding about findings: accepting them, quietening their rules, and taking that back. */
+public final class JudgementEdits {
+
+    private JudgementEdits() {
+    }
+
+    /** @param ground what the finding stands on */
+    public static Edit accept(String rule, String ground, String reason) {
+        return Edit.of("accept " + rule, p -> {
+            List<Accepted> all = new ArrayList<>(p.judgements().accepted());
+            all.removeIf(a -> a.ground().equals(ground));
+            all.add(new Accepted(rule, ground, reason.strip(), Rest.NONE));
+            return p.withJudgements(new Judgements(all, p.judgements().quiet()));
+        });
+    }
+
+    public static Edit takeBack(Accepted accepted) {
+        return Edit.of("report " + accepted.rule() + " again", p -> p.withJudgements(new Judgements(
+                p.judgements().accepted().stream().filter(a -> !a.equals(accepted)).toList(), p.judgements().quiet())));
+    }
+
+    /** @param screen empty: everywhere */
+    public static Edit quieten(String rule, Optional<String> screen) {
+        return Edit.of("quieten " + rule, p -> {
+            List<Quiet> all = new ArrayList<>(p.judgements().quiet());
+            all.add(new Quiet(rule, screen, Rest.NONE));
+            return p.withJudgements(new Judgements(p.judgements().accepted(), all.stream().distinct().toList()));
+        });
+    }
+
+    public static Edit speakAgain(Quiet quiet) {
+        return Edit.of("report " + quiet.rule() + " again", p -> p.withJudgements(new Judgements(
+                p.judgements().accepted(), p.judgements().quiet().stream().filter(q -> !q.equals(quiet)).toList())));
+    }
+}

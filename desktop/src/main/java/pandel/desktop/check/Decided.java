@@ -1,0 +1,52 @@
+package pandel.desktop.check;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import pandel.core.check.Checked;
+import pandel.core.check.Finding;
+import pandel.core.edit.JudgementEdits;
+import pandel.core.model.Judgements;
+import pandel.core.model.Screen;
+import pandel.desktop.theme.WrappedLabel;
+import pandel.desktop.work.Work;
+
+/** What was accepted and what is not reported, each to be taken back. */
+final class Decided extends VBox {
+
+    Decided(Work work, Checked checked) {
+        super(6);
+        setStyle("-fx-padding: 16 0 0 12;");
+        Label heading = new Label("Meant, or not reported");
+        heading.getStyleClass().add("heading");
+        getChildren().add(heading);
+        for (Judgements.Accepted accepted : work.prototype().judgements().accepted()) {
+            Optional<Finding> now = checked.accepted().stream().filter(f -> f.ground().equals(accepted.ground())).findFirst();
+            String sentence = now.map(Finding::sentence).orElse(accepted.rule() + ": no longer found, or its ground has changed");
+            getChildren().add(row(sentence + (accepted.reason().isEmpty() ? "" : " — " + accepted.reason()), () -> work.edit(JudgementEdits.takeBack(accepted))));
+        }
+        for (Judgements.Quiet quiet : work.prototype().judgements().quiet()) {
+            String where = quiet.screen().map(id -> " on " + work.prototype().screen(id).map(Screen::shownTitle).orElse(id)).orElse("");
+            getChildren().add(row(quiet.rule() + " is not reported" + where, () -> work.edit(JudgementEdits.speakAgain(quiet))));
+        }
+    }
+
+    private static HBox row(String text, Runnable again) {
+        Label label = new WrappedLabel(text);
+        label.getStyleClass().addAll("quiet", "small");
+        label.setMinWidth(0);
+        HBox.setHgrow(label, Priority.ALWAYS);
+        label.setMaxWidth(Double.MAX_VALUE);
+        Button button = new Button("Report again");
+        button.getStyleClass().addAll("word", "small");
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(e -> again.run());
+        HBox row = new HBox(8, label, button);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+}

@@ -1,0 +1,63 @@
+package pandel.desktop.check;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import pandel.core.check.Finding;
+import pandel.core.edit.JudgementEdits;
+import pandel.core.model.Screen;
+import pandel.desktop.work.Work;
+
+/** Accepting a finding with a reason, or quietening its rule. */
+final class Decision extends HBox {
+
+    private final Work work;
+    private final Finding finding;
+
+    Decision(Work work, Finding finding) {
+        super(8);
+        this.work = work;
+        this.finding = finding;
+        setAlignment(Pos.CENTER_LEFT);
+        getChildren().add(button("Accept it, with a reason…", "accept", this::ask));
+        if (!finding.screens().isEmpty()) {
+            String id = finding.screens().getFirst();
+            String title = work.prototype().screen(id).map(Screen::shownTitle).orElse(id);
+            if (finding.screens().size() == 1) {
+                getChildren().add(button("Never report " + finding.rule().id() + " on " + title, "quiet-here",
+                        () -> work.edit(JudgementEdits.quieten(finding.rule().id(), Optional.of(id)))));
+            }
+        }
+        getChildren().add(button("Never report " + finding.rule().id(), "quiet", () -> work.edit(JudgementEdits.quieten(finding.rule().id(), Optional.empty()))));
+    }
+
+    private void ask() {
+        TextField reason = new TextField();
+        reason.setId("reason");
+        reason.setPromptText("Why it is meant; Enter accepts");
+        reason.setAccessibleText("Why it is meant");
+        HBox.setHgrow(reason, Priority.ALWAYS);
+        reason.setOnAction(e -> work.edit(JudgementEdits.accept(finding.rule().id(), finding.ground(), reason.getText())));
+        reason.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                e.consume();
+                getChildren().setAll(new Decision(work, finding).getChildren());
+            }
+        });
+        getChildren().setAll(reason);
+        reason.requestFocus();
+    }
+
+    private static Button button(String text, String id, Runnable action) {
+        Button button = new Button(text);
+        button.getStyleClass().add("word");
+        button.setId(id);
+        button.setMaxWidth(260);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+}

@@ -1,0 +1,80 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import pandel.core.check.Rule;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Prototype;
+
+/** Findings mended, accepted and quietened. */
+class CheckTest extends WindowTest {
+
+    @BeforeEach
+    void openTheCheck() {
+        openSample();
+        go(5);
+        settle();
+    }
+
+    private long count(Rule rule) {
+        return opened.work().checked().orElseThrow().findings(rule).size();
+    }
+
+    @Test
+    void aFixIsPreviewedAppliedInOnePressAndUndoneInOne() {
+        Prototype before = prototype();
+        assertRead("“Receipt” is a dead end: it has no links.", "Any of these would mend it", "Let it be closed as a takeover usually is",
+                "“Receipt” is closed by nothing but its links.  →  It is closed by the device’s back.", "Mark it as an end");
+        shot("fixes");
+        clickOn("Mark it as an end");
+        settle();
+        assertThat(count(Rule.DEAD_END)).isZero();
+        assertThat(screen("Receipt").end()).isTrue();
+        clickOn("#undo");
+        settle();
+        assertThat(prototype()).isEqualTo(before);
+        assertThat(count(Rule.DEAD_END)).isOne();
+    }
+
+    @Test
+    void whatIsMeantIsAcceptedWithAReasonAndComesBackWhenItsGroundChanges() {
+        clickOn("#accept");
+        write("the desk takes over");
+        push(KeyCode.ENTER);
+        settle();
+        assertThat(count(Rule.DEAD_END)).isZero();
+        assertRead("Meant, or not reported", "“Receipt” is a dead end: it has no links. — the desk takes over", "Report again");
+        shot("accepted");
+        interact(() -> opened.work().edit(ScreenEdits.rename(screen("Receipt"), "Thanks")));
+        settle();
+        assertThat(count(Rule.DEAD_END)).isOne();
+        clickOn("#undo");
+        settle();
+        clickOn("Report again");
+        settle();
+        assertThat(count(Rule.DEAD_END)).isOne();
+    }
+
+    @Test
+    void aRuleIsQuietenedOnAScreenOrEverywhere() {
+        clickOn("#quiet-here");
+        settle();
+        assertThat(count(Rule.DEAD_END)).isZero();
+        assertRead("dead-end is not reported on Receipt");
+        clickOn("“Something is broken” on “Loan” has no link yet.");
+        settle();
+        clickOn("#quiet");
+        settle();
+        assertThat(count(Rule.HOTSPOT_WITHOUT_LINK)).isZero();
+        clickOn("#filter-unreached-screen");
+        settle();
+        assertThat(lookup(".finding").queryAll()).hasSize(1);
+        clickOn("#go-to-screen");
+        settle();
+        assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Report damage");
+        assertRead("Ways out");
+    }
+}
