@@ -2,7 +2,8 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -11,8 +12,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
+import org.jgrapht.graph.AbstractBaseGraph;
 import org.jgrapht.graph.DefaultEdge;
-import org.jgrapht.graph.SimpleDirectedGraph;
+import org.jgrapht.graph.DefaultGraphSpecificsStrategy;
+import org.jgrapht.graph.DefaultGraphType;
 import pandel.core.check.Exploration.Node;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -25,111 +28,122 @@ import pandel.core.play.TrailAction;
  */
 final class ClosedCircles {
 
-    /** Where ways back lead from a cell. */
+    /** Where ways back lead from a cell; {@code HERE} is the cell itself. */
     private enum Way {
-        BEHIND, BENEATH, GROUND, BEHIND_GROUND, BENEATH_GROUND
+        HERE, BEHIND, BENEATH, GROUND, BEHIND_GROUND, BENEATH_GROUND
     }
 
-    /** What ways back of a kind uncover, as a point that they go through. */
-    private record Back(Cell cell, Way way) {
+    private final Exploration exploration;
+    private final List<Node> nodes;
+    private final Map<Node, Integer> numbers = new IdentityHashMap<>();
+    private final Graph<Integer, DefaultEdge> graph = new Lean();
+
+    /** A graph without the table that finds an edge between two vertices, which is never asked for. */
+    private static final class Lean extends AbstractBaseGraph<Integer, DefaultEdge> {
+        Lean() {
+            super(null, DefaultEdge::new, DefaultGraphType.directedPseudograph(), new DefaultGraphSpecificsStrategy<>());
+        }
     }
 
-    private ClosedCircles() {
+    private ClosedCircles(Exploration exploration) {
+        this.exploration = exploration;
+        this.nodes = List.copyOf(exploration.nodes());
+        for (Node node : nodes) {
+            numbers.put(node, numbers.size());
+        }
+        for (Node node : nodes) {
+            graph.addVertex(vertex(node, Way.HERE));
+            node.turns.forEach(turn -> link(node, turn));
+            node.back.ifPresent(turn -> link(node, turn));
+        }
     }
 
     static List<Finding> in(Grounds grounds) {
         Map<Set<String>, Finding> findings = new LinkedHashMap<>();
         for (Exploration exploration : grounds.explorations()) {
-            circles(grounds.prototype(), exploration).forEach((screens, walk) -> findings.putIfAbsent(screens, finding(grounds, List.copyOf(screens), walk)));
+            new ClosedCircles(exploration).circles(grounds.prototype())
+                    .forEach((screens, walk) -> findings.putIfAbsent(screens, finding(grounds, List.copyOf(screens), walk)));
         }
         return new ArrayList<>(findings.values());
     }
 
-    private static Map<Set<String>, Walk> circles(Prototype prototype, Exploration exploration) {
-        Graph<Object, DefaultEdge> graph = graph(exploration);
-        List<Set<Object>> closed = new ArrayList<>();
-        for (Set<Object> component : new KosarajuStrongConnectivityInspector<>(graph).stronglyConnectedSets()) {
+    private Map<Set<String>, Walk> circles(Prototype prototype) {
+        Map<Integer, Set<String>> closed = new HashMap<>();
+        for (Set<Integer> component : new KosarajuStrongConnectivityInspector<>(graph).stronglyConnectedSets()) {
             boolean leaves = component.stream().anyMatch(v -> graph.outgoingEdgesOf(v).stream().anyMatch(e -> !component.contains(graph.getEdgeTarget(e))));
-            if (!leaves && component.stream().anyMatch(Cell.class::isInstance)) {
-                closed.add(component);
+            if (!leaves) {
+                Set<String> screens = screens(component);
+                component.forEach(v -> closed.put(v, screens));
             }
         }
-        Set<String> home = closed.stream().map(ClosedCircles::screens).max(Comparator.comparingInt(Set::size)).orElse(Set.of());
+        Set<String> home = closed.values().stream().max(Comparator.comparingInt(Set::size)).orElse(Set.of());
         Map<Set<String>, Walk> circles = new LinkedHashMap<>();
-        for (Node node : exploration.nodes()) {
-            closed.stream().filter(c -> c.contains(node.cell)).findFirst().map(ClosedCircles::screens)
-                    .filter(s -> s.size() > 1 && !s.equals(home) && s.stream().noneMatch(id -> prototype.screen(id).map(Screen::end).orElse(false)))
-                    .ifPresent(s -> circles.computeIfAbsent(s, k -> exploration.walkTo(node)));
+        for (Node node : nodes) {
+            Set<String> screens = closed.getOrDefault(vertex(node, Way.HERE), Set.of());
+            if (screens.size() > 1 && !screens.equals(home) && screens.stream().noneMatch(id -> prototype.screen(id).map(Screen::end).orElse(false))) {
+                circles.computeIfAbsent(screens, k -> exploration.walkTo(node));
+            }
         }
         return circles;
     }
 
-    private static Set<String> screens(Set<Object> component) {
+    private Set<String> screens(Set<Integer> component) {
         Set<String> screens = new LinkedHashSet<>();
-        component.forEach(v -> {
-            if (v instanceof Cell cell) {
-                screens.add(cell.screen());
-            }
-        });
+        component.stream().filter(v -> v % Way.values().length == Way.HERE.ordinal()).sorted()
+                .forEach(v -> screens.add(nodes.get(v / Way.values().length).cell.screen()));
         return screens;
     }
 
-    private static Graph<Object, DefaultEdge> graph(Exploration exploration) {
-        Graph<Object, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
-        for (Node node : exploration.nodes()) {
-            List<Turn> turns = new ArrayList<>(node.turns);
-            node.back.ifPresent(turns::add);
-            for (Turn turn : turns) {
-                link(graph, exploration, node, turn);
-            }
-            graph.addVertex(node.cell);
-        }
-        return graph;
+    private int vertex(Node node, Way way) {
+        return numbers.get(node) * Way.values().length + way.ordinal();
     }
 
-    private static void link(Graph<Object, DefaultEdge> graph, Exploration exploration, Node node, Turn turn) {
-        Optional<Cell> next = exploration.after(node, turn).map(n -> n.cell);
-        Cell cell = node.cell;
+    private void link(Node node, Turn turn) {
+        Optional<Node> next = exploration.after(node, turn);
         boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
-        next.ifPresent(to -> edge(graph, cell, to));
+        next.ifPresent(to -> edge(node, Way.HERE, to, Way.HERE));
         switch (turn.actions().getLast()) {
-            case TrailAction.Drop d -> edge(graph, cell, new Back(cell, Way.BEHIND));
-            case TrailAction.CloseLevel c -> edge(graph, cell, new Back(cell, Way.BENEATH));
-            case TrailAction.CloseToPages c -> edge(graph, cell, new Back(cell, Way.GROUND));
+            case TrailAction.Drop d -> edge(node, Way.HERE, node, Way.BEHIND);
+            case TrailAction.CloseLevel c -> edge(node, Way.HERE, node, Way.BENEATH);
+            case TrailAction.CloseToPages c -> edge(node, Way.HERE, node, Way.GROUND);
             case TrailAction.Put p -> next.ifPresent(to -> {
-                edge(graph, new Back(to, Way.BEHIND), closes ? new Back(cell, Way.GROUND) : cell);
-                stay(graph, cell, to, closes);
+                edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.HERE);
+                stay(node, to, closes);
             });
             case TrailAction.Swap s -> next.ifPresent(to -> {
-                edge(graph, new Back(to, Way.BEHIND), new Back(cell, closes ? Way.BEHIND_GROUND : Way.BEHIND));
-                stay(graph, cell, to, closes);
+                edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
+                stay(node, to, closes);
             });
             case TrailAction.Raise r -> next.ifPresent(to -> {
-                boolean pages = cell.level().holdsPages();
-                edge(graph, new Back(to, Way.BENEATH), cell);
-                edge(graph, new Back(to, Way.GROUND), pages ? cell : new Back(cell, Way.GROUND));
-                edge(graph, new Back(to, Way.BEHIND_GROUND), new Back(cell, pages ? Way.BEHIND : Way.BEHIND_GROUND));
-                edge(graph, new Back(to, Way.BENEATH_GROUND), new Back(cell, pages ? Way.BENEATH : Way.BENEATH_GROUND));
+                boolean pages = node.cell.level().holdsPages();
+                edge(to, Way.BENEATH, node, Way.HERE);
+                edge(to, Way.GROUND, node, pages ? Way.HERE : Way.GROUND);
+                edge(to, Way.BEHIND_GROUND, node, pages ? Way.BEHIND : Way.BEHIND_GROUND);
+                edge(to, Way.BENEATH_GROUND, node, pages ? Way.BENEATH : Way.BENEATH_GROUND);
             });
             case TrailAction.Leave l -> { }
         }
     }
 
     /** What lies beneath does not change while something stays on its level. */
-    private static void stay(Graph<Object, DefaultEdge> graph, Cell cell, Cell to, boolean closes) {
-        edge(graph, new Back(to, Way.BENEATH), new Back(cell, closes ? Way.BENEATH_GROUND : Way.BENEATH));
-        if (!closes) {
+    private void stay(Node node, Node to, boolean closes) {
+        if (!to.cell.level().base()) {
+            edge(to, Way.BENEATH, node, closes ? Way.BENEATH_GROUND : Way.BENEATH);
+        }
+        if (!closes && !node.cell.level().holdsPages()) {
             for (Way way : List.of(Way.GROUND, Way.BEHIND_GROUND, Way.BENEATH_GROUND)) {
-                edge(graph, new Back(to, way), new Back(cell, way));
+                edge(to, way, node, way);
             }
         }
     }
 
-    private static void edge(Graph<Object, DefaultEdge> graph, Object from, Object to) {
-        if (!from.equals(to)) {
-            graph.addVertex(from);
-            graph.addVertex(to);
-            graph.addEdge(from, to);
+    private void edge(Node from, Way fromWay, Node to, Way toWay) {
+        int a = vertex(from, fromWay);
+        int b = vertex(to, toWay);
+        if (a != b) {
+            graph.addVertex(a);
+            graph.addVertex(b);
+            graph.addEdge(a, b);
         }
     }
 

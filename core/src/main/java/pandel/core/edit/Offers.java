@@ -1,9 +1,7 @@
 package pandel.core.edit;
 
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.function.ToIntFunction;
 import pandel.core.model.Prototype;
@@ -25,41 +23,27 @@ public final class Offers {
      * @param typed     what was typed; may be empty
      */
     public static List<Screen> of(Prototype prototype, String from, String words, Set<String> unreached, String typed) {
-        List<String> wanted = words(typed);
         ToIntFunction<Screen> rank = screen -> {
-            String title = fold(screen.title());
-            int start = wanted.isEmpty() ? 0 : title.startsWith(fold(typed).strip()) ? 0 : startsAll(title, wanted) ? 1 : 2;
-            int like = alike(title, words(words)) ? 0 : 1;
+            int start = Matching.rank(screen.title(), typed).orElseThrow();
+            int like = alike(screen.title(), words) ? 0 : 1;
             int reached = unreached.contains(screen.id()) ? 0 : 1;
             int self = screen.id().equals(from) ? 1 : 0;
             return start * 16 + self * 8 + like * 2 + reached;
         };
         return prototype.screens().stream()
-                .filter(s -> wanted.stream().allMatch(fold(s.title())::contains))
+                .filter(s -> Matching.rank(s.title(), typed).isPresent())
                 .sorted(Comparator.comparingInt(rank)).toList();
     }
 
     /** Whether a screen of exactly that title exists. */
     public static boolean hasTitle(Prototype prototype, String title) {
-        return prototype.screens().stream().anyMatch(s -> fold(s.title()).strip().equals(fold(title).strip()));
-    }
-
-    private static boolean startsAll(String title, List<String> wanted) {
-        List<String> words = words(title);
-        return wanted.stream().allMatch(w -> words.stream().anyMatch(word -> word.startsWith(w)));
+        return prototype.screens().stream().anyMatch(s -> Matching.fold(s.title()).strip().equals(Matching.fold(title).strip()));
     }
 
     /** Titles are alike when they share a word of four letters or more. */
-    private static boolean alike(String title, List<String> words) {
-        List<String> own = words(title);
-        return words.stream().filter(w -> w.length() >= 4).anyMatch(w -> own.stream().anyMatch(o -> o.startsWith(w) || o.length() >= 4 && w.startsWith(o)));
-    }
-
-    private static List<String> words(String text) {
-        return Arrays.stream(fold(text).split("[^\\p{L}\\p{N}]+")).filter(w -> !w.isEmpty()).toList();
-    }
-
-    private static String fold(String text) {
-        return text.toLowerCase(Locale.ROOT);
+    private static boolean alike(String title, String words) {
+        List<String> own = Matching.words(title);
+        return Matching.words(words).stream().filter(w -> w.length() >= 4)
+                .anyMatch(w -> own.stream().anyMatch(o -> o.startsWith(w) || o.length() >= 4 && w.startsWith(o)));
     }
 }

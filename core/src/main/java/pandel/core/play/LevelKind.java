@@ -21,6 +21,12 @@ public record LevelKind(boolean base, Form form, Set<Closer> closers) {
         closers = Set.copyOf(closers);
     }
 
+    /** Without the closers, since hashing a set at each look-up is slow and kinds are few. */
+    @Override
+    public int hashCode() {
+        return form.ordinal() * 2 + (base ? 1 : 0);
+    }
+
     /** The level that opens with a screen. */
     public static LevelKind openedWith(Screen screen) {
         return new LevelKind(false, screen.form(), screen.closers());

@@ -71,6 +71,13 @@ public final class CheckView implements StageView {
         refresh();
     }
 
+    /** Shows one finding among all. */
+    public void showFinding(Finding finding) {
+        only.clear();
+        refresh();
+        choose(finding);
+    }
+
     private void refresh() {
         if (work.prototype().screens().isEmpty() || work.checked().isEmpty()) {
             node.getChildren().setAll(message("Nothing to check yet", "Take pictures of the screens in and link them; checks run by themselves after each edit."));

@@ -73,6 +73,7 @@ final class DeskPane extends Pane {
     /** Shows the chosen screen. @param from the screen one walked here from */
     void show(Optional<Screen> from) {
         cameFrom = from.filter(f -> !f.id().equals(work.selection().screen()));
+        setAccessibleText("Desk: " + work.screen().map(Screen::shownTitle).orElse("no screen"));
         views.clear();
         paper.getChildren().setAll(mock);
         paper.setVisible(work.screen().isPresent());

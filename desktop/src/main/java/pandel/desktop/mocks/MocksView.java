@@ -117,7 +117,7 @@ public final class MocksView implements StageView {
         for (Screen screen : prototype.screens()) {
             ScreenCard old = before.get(screen.id());
             boolean same = old != null && old.screen().title().equals(screen.title()) && old.screen().form() == screen.form()
-                    && old.screen().end() == screen.end() && old.screen().mocks().equals(screen.mocks());
+                    && old.screen().end() == screen.end() && old.screen().status() == screen.status() && old.screen().mocks().equals(screen.mocks());
             ScreenCard card = same ? old : card(screen);
             card.tell(work);
             cards.put(screen.id(), card);

@@ -8,6 +8,7 @@ import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
+import pandel.core.model.Status;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Question;
 import pandel.desktop.work.Work;
@@ -71,6 +72,12 @@ public final class ScreenActions {
         for (Form form : Form.values()) {
             MenuItem item = item("Make it a " + form.word(), () -> form(screen, form));
             item.setDisable(form == screen.form());
+            menu.getItems().add(item);
+        }
+        menu.getItems().add(new SeparatorMenuItem());
+        for (Status status : Status.values()) {
+            MenuItem item = item(status == Status.PARKED ? "Park it: checks leave it out" : "It is " + status.word(), () -> work.edit(ScreenEdits.status(screen, status)));
+            item.setDisable(status == screen.status());
             menu.getItems().add(item);
         }
         menu.getItems().addAll(new SeparatorMenuItem(), item("Remove…", () -> remove(screen)));

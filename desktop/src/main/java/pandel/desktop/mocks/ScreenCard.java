@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
+import pandel.core.model.Status;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
@@ -91,6 +92,11 @@ final class ScreenCard extends VBox {
         }
         if (screen.end()) {
             badge("end", "end", "Using the prototype may rightly stop here");
+        }
+        if (screen.status() == Status.PARKED) {
+            badge("parked", "end", "Parked: the checks leave it out");
+        } else if (screen.status() == Status.READY) {
+            badge("ready", "end", "Ready");
         }
         long findings = work.checked().map(Checked::findings).stream().flatMap(f -> f.stream())
                 .filter(f -> f.screens().contains(screen.id())).count();

@@ -2,6 +2,7 @@ package pandel.desktop.shell;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -94,6 +95,7 @@ public final class MainWindow implements Around {
                 Command.of("undo", "Undo", work::undo, "Shortcut+Z").notInText(),
                 Command.of("redo", "Redo", work::redo, "Shortcut+Shift+Z", "Shortcut+Y").notInText(),
                 Command.of("look", "Day or night look", this::turnLook, "Shortcut+L"),
+                Command.of("find", "Find", this::find, "Shortcut+F"),
                 Command.of("keys", "Keys", this::showKeys, "F1"),
                 Command.of("quit", "Quit", this::quit, "Shortcut+Q")).forEach(c -> commands.put(c.id(), c));
         for (WorkStage each : WorkStage.values()) {
@@ -162,7 +164,7 @@ public final class MainWindow implements Around {
 
     private void renamePrototype() {
         questions.show(new NameBox("Name of the prototype", work.prototype().title(), name -> {
-            questions.setVisible(false);
+            questions.dismiss();
             work.edit(ScreenEdits.renamePrototype(name));
         }));
     }
@@ -170,6 +172,15 @@ public final class MainWindow implements Around {
     private void turnLook() {
         look = look == Look.DAY ? Look.NIGHT : Look.DAY;
         look.dress(root.getScene());
+    }
+
+    private void find() {
+        List<Command> all = new ArrayList<>(commands.values());
+        all.addAll(views.get(stage).commands());
+        questions.show(new FindPane(work, this, all, finding -> {
+            go(WorkStage.CHECK);
+            check.showFinding(finding);
+        }, questions::dismiss));
     }
 
     private void showKeys() {

@@ -60,7 +60,11 @@ final class Masthead extends GridPane {
         redo.setOnAction(e -> work.redo());
         undo.setId("undo");
         redo.setId("redo");
-        HBox right = new HBox(4, device, undo, redo);
+        Button find = new Button("Find");
+        find.setId("find");
+        find.setTooltip(new Tooltip("Find anything by its words  Ctrl+F"));
+        find.setOnAction(e -> commands.get("find").action().run());
+        HBox right = new HBox(4, device, undo, redo, find);
         right.setAlignment(Pos.CENTER_RIGHT);
         ColumnConstraints side = new ColumnConstraints();
         side.setPercentWidth(30);

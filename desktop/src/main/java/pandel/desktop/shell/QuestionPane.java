@@ -69,6 +69,11 @@ final class QuestionPane extends StackPane {
         content.requestFocus();
     }
 
+    /** Closes what is shown. */
+    void dismiss() {
+        close(() -> { });
+    }
+
     private void open(Region content) {
         if (!isVisible() && getScene() != null) {
             focusBefore = Optional.ofNullable(getScene().getFocusOwner());

@@ -11,6 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import pandel.core.check.Checked;
 import pandel.core.check.Rule;
+import pandel.core.check.Weight;
 import pandel.desktop.work.Work;
 
 /** The bottom of the window: the state of the whole, a moment after each edit. Each figure leads to what it counts. */
@@ -85,7 +86,8 @@ final class Vitals extends HBox {
         tell("not-linked", work.notLinkedYet().size(), "not linked yet");
         tell("stranded", work.stranded().size(), "stranded");
         tell("dead", dead, dead == 1 ? "dead end" : "dead ends");
-        tell("other", checked.findings().size() - dead - unreached, "other");
+        long notes = checked.findings().stream().filter(f -> f.weight() == Weight.NOTE).count();
+        tell("other", (int) (checked.findings().size() - dead - unreached - notes), "other");
         int links = work.prototype().index().ways().size();
         tell("links", links, links == 1 ? "link" : "links");
     }

@@ -1,0 +1,152 @@
+package pandel.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import pandel.core.check.Finding;
+import pandel.core.edit.Matching;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Screen;
+import pandel.core.play.LinkWords;
+import pandel.desktop.work.Work;
+
+/** Finds anything by its words: screens, hotspots, findings, and what can be done. */
+final class FindPane extends VBox {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final int MOST = 12;
+
+    /** Something that can be found. */
+    private record Found(String kind, String words, String aside, int weight, Runnable go) {
+    }
+
+    private final Work work;
+    private final Around around;
+    private final Collection<Command> commands;
+    private final Consumer<Finding> showFinding;
+    private final Runnable done;
+    private final TextField field = new TextField();
+    private final VBox rows = new VBox();
+    private List<Found> found = List.of();
+    private int at;
+
+    FindPane(Work work, Around around, Collection<Command> commands, Consumer<Finding> showFinding, Runnable done) {
+        this.work = work;
+        this.around = around;
+        this.commands = commands;
+        this.showFinding = showFinding;
+        this.done = done;
+        getStyleClass().add("finder");
+        setPrefWidth(560);
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        field.setPromptText("Find a screen, a hotspot, a finding, or something to do");
+        field.setId("find-field");
+        field.setAccessibleText("Find");
+        field.textProperty().addListener((o, a, b) -> refresh());
+        field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        Label hint = new Label("↑ ↓ choose · Enter goes there · Esc closes");
+        hint.getStyleClass().add("hint");
+        getChildren().addAll(field, rows, hint);
+        refresh();
+    }
+
+    @Override
+    public void requestFocus() {
+        field.requestFocus();
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+            at = Math.clamp(at + (e.getCode() == KeyCode.DOWN ? 1 : -1), 0, Math.max(0, found.size() - 1));
+            mark();
+            e.consume();
+        } else if (e.getCode() == KeyCode.ENTER && !found.isEmpty()) {
+            e.consume();
+            choose(found.get(at));
+        }
+    }
+
+    private void choose(Found one) {
+        done.run();
+        one.go().run();
+    }
+
+    private void refresh() {
+        String typed = field.getText().strip();
+        List<Found> all = new ArrayList<>();
+        work.prototype().screens().forEach(s -> add(all, typed, "screen", s.shownTitle(), "", 0, () -> screen(s)));
+        for (Way way : work.prototype().index().ways()) {
+            way.hotspot().filter(h -> !h.title().isBlank()).ifPresent(h -> add(all, typed, "hotspot", h.title(),
+                    "on " + (way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens") + ": " + LinkWords.effect(work.prototype(), way.link()), 1, () -> {
+                        screen(way.from().getFirst());
+                        work.selection().chooseHotspot(h.id());
+                    }));
+        }
+        work.checked().ifPresent(c -> c.findings().forEach(f -> add(all, typed, "finding", f.sentence(), f.rule().id(), 2, () -> showFinding.accept(f))));
+        commands.stream().filter(c -> c.possible().getAsBoolean() && !c.id().equals("find"))
+                .forEach(c -> add(all, typed, "to do", c.title(), c.keyName(), 3, c.action()));
+        found = all.stream().sorted(Comparator.comparingInt(Found::weight)).limit(MOST).toList();
+        at = 0;
+        rows.getChildren().setAll(found.stream().map(this::row).toList());
+        if (found.isEmpty()) {
+            Label none = new Label("Nothing has these words.");
+            none.getStyleClass().add("hint");
+            rows.getChildren().setAll(none);
+        }
+        mark();
+    }
+
+    private void screen(Screen screen) {
+        work.selection().choose(screen.id());
+        around.go(WorkStage.LINKS);
+    }
+
+    private static void add(List<Found> all, String typed, String kind, String words, String aside, int order, Runnable go) {
+        OptionalInt rank = Matching.rank(words, typed);
+        if (rank.isPresent()) {
+            all.add(new Found(kind, words, aside, (typed.isEmpty() ? 0 : rank.getAsInt() * 10) + order, go));
+        }
+    }
+
+    private HBox row(Found one) {
+        Label kind = new Label(one.kind());
+        kind.getStyleClass().addAll("quiet", "small");
+        kind.setMinWidth(56);
+        Label words = new Label(one.words());
+        words.setMinWidth(0);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        Label aside = new Label(one.aside());
+        aside.getStyleClass().addAll("quiet", "small");
+        aside.setMinWidth(0);
+        HBox row = new HBox(kind, words, aside);
+        row.getStyleClass().add("offer");
+        row.setAccessibleRole(AccessibleRole.BUTTON);
+        row.setAccessibleText(one.kind() + " " + one.words());
+        row.setOnMouseEntered(e -> {
+            at = found.indexOf(one);
+            mark();
+        });
+        row.setOnMouseClicked(e -> choose(one));
+        return row;
+    }
+
+    private void mark() {
+        for (int i = 0; i < rows.getChildren().size(); i++) {
+            rows.getChildren().get(i).pseudoClassStateChanged(CHOSEN, i == at && !found.isEmpty());
+        }
+    }
+}

@@ -1,0 +1,95 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.Test;
+import pandel.core.check.Rule;
+import pandel.core.model.Status;
+
+/** Find reaches everything, and everything has a name. */
+class FindTest extends WindowTest {
+
+    private void find(String typed) {
+        keys(KeyCode.CONTROL, KeyCode.F);
+        write(typed);
+        settle();
+    }
+
+    @Test
+    void screensHotspotsFindingsAndCommandsAreFoundByTheirWords() {
+        openSample();
+        find("lad rea");
+        shot("find");
+        assertRead("Your ladder is ready", "hotspot");
+        keys(KeyCode.ENTER);
+        assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Notices");
+        assertThat(opened.work().selection().hotspots()).hasSize(1);
+        find("opening");
+        keys(KeyCode.ENTER);
+        assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Opening hours");
+        find("dead end");
+        keys(KeyCode.ENTER);
+        assertRead("Any of these would mend it");
+        find("night");
+        assertRead("Day or night look", "Ctrl+L");
+        keys(KeyCode.ENTER);
+        assertThat(stage.getScene().getStylesheets().getFirst()).endsWith("night.css");
+        find("zzz");
+        assertRead("Nothing has these words.");
+        keys(KeyCode.ESCAPE);
+        assertThat(lookup("#find-field").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void parkedScreensAreMarkedAndLeftOut() {
+        openSample();
+        keys(KeyCode.END);
+        interact(() -> opened.work().selection().choose(screen("How to use it").id()));
+        clickOn("#card-" + screen("How to use it").id(), MouseButton.SECONDARY);
+        clickOn("Park it: checks leave it out");
+        settle();
+        assertThat(screen("How to use it").status()).isEqualTo(Status.PARKED);
+        assertRead("parked");
+        assertThat(opened.work().checked().orElseThrow().findings(Rule.UNREACHED_SCREEN)).allSatisfy(f -> assertThat(f.sentence()).doesNotContain("How to use it"));
+    }
+
+    /** Whatever takes the focus has a text or an accessible text, in every stage. */
+    @Test
+    void everyControlHasAName() {
+        openSample();
+        interact(() -> opened.work().selection().choose(screen("Tool").id()));
+        IntStream.rangeClosed(1, 5).forEach(stageNumber -> {
+            go(stageNumber);
+            settle();
+            List<String> nameless = new ArrayList<>();
+            interact(() -> nameless(stage.getScene().getRoot(), nameless));
+            assertThat(nameless).as("stage %s", stageNumber).isEmpty();
+        });
+    }
+
+    private static void nameless(Node node, List<String> found) {
+        if (!node.isVisible()) {
+            return;
+        }
+        if (node.isFocusTraversable()) {
+            boolean named = node.getAccessibleText() != null && !node.getAccessibleText().isBlank()
+                    || node instanceof Labeled labeled && labeled.getText() != null && !labeled.getText().isBlank()
+                    || node instanceof TextField field && field.getPromptText() != null && !field.getPromptText().isBlank();
+            if (!named) {
+                found.add(node.toString());
+            }
+        }
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> nameless(child, found));
+        }
+    }
+}
