@@ -9,6 +9,7 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import pandel.core.edit.Naming;
@@ -16,9 +17,11 @@ import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.FileChoosing;
 import pandel.desktop.shell.MainWindow;
+import pandel.desktop.shell.Recovering;
 import pandel.desktop.work.Work;
 import pandel.files.picture.Thumbnails;
 import pandel.files.store.PictureShelf;
+import pandel.files.store.Recovery;
 
 /**
  * The application. Its argument is the file to open; without one it opens the sample that the system property
@@ -35,13 +38,22 @@ public final class PandelApp extends Application {
     @Override
     public void start(Stage stage) throws IOException {
         Optional<Path> sample = Optional.ofNullable(System.getProperty("pandel.sample")).map(Path::of).filter(Files::isRegularFile);
-        MainWindow window = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Thumbnails.ofUser()).window();
+        Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Thumbnails.ofUser());
+        MainWindow window = opened.window();
+        keepAside(opened, stage, Recovery.ofUser());
         List<String> files = getParameters().getUnnamed();
         if (!files.isEmpty()) {
             window.open(Path.of(files.getFirst()), true);
         } else {
             sample.ifPresent(file -> window.open(file, false));
         }
+    }
+
+    /** Keeps unsaved work aside in a folder, and asks about what was left there. */
+    static void keepAside(Opened opened, Stage stage, Path folder) {
+        Recovering recovering = new Recovering(opened.work(), folder);
+        opened.window().recover(recovering);
+        stage.addEventHandler(WindowEvent.WINDOW_HIDDEN, e -> recovering.end());
     }
 
     /** Fills a stage with a window that has nothing open, and shows it. */

@@ -103,6 +103,11 @@ public final class MainWindow implements Around {
         }
     }
 
+    /** Asks about work that an earlier program left behind, and keeps this one's aside from now on. */
+    public void recover(Recovering recovering) {
+        recovering.offer(this, pictures);
+    }
+
     /** What the scene shows. */
     public Parent root() {
         return root;

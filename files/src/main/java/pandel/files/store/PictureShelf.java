@@ -65,6 +65,21 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
         return Optional.empty();
     }
 
+    /** The bytes of a picture taken in since the file was opened, which no file may hold yet. */
+    Optional<byte[]> readTaken(String content) throws IOException {
+        return new FolderPictures(taken).read(content);
+    }
+
+    /** Takes all of a source's pictures that are named in, so that they stay when the source goes. */
+    public void takeAll(Iterable<String> contents, PictureSource source) throws IOException {
+        for (String content : contents) {
+            Optional<byte[]> bytes = source.read(content);
+            if (bytes.isPresent()) {
+                take(bytes.get(), content.substring(content.indexOf('.') + 1));
+            }
+        }
+    }
+
     /** Forgets what was taken in and not saved. */
     @Override
     public void close() throws IOException {

@@ -132,7 +132,7 @@ public final class PrototypeFile {
     }
 
     /** Content names of the pictures a prototype shows, each once. */
-    static Set<String> pictures(Prototype prototype) {
+    public static Set<String> pictures(Prototype prototype) {
         Set<String> contents = new LinkedHashSet<>();
         prototype.screens().forEach(screen -> {
             screen.mocks().forEach(mock -> contents.add(content(mock)));
