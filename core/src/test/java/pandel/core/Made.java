@@ -41,7 +41,7 @@ public final class Made {
             screens.add(screen(line));
         }
         return new Prototype("Made", screens, List.of(), List.of(Entry.at("start", screens.getFirst().id())), devices,
-                Map.of(), Judgements.NONE, Rest.NONE);
+                Map.of(), Judgements.NONE, List.of(), Rest.NONE);
     }
 
     private static Screen screen(String line) {

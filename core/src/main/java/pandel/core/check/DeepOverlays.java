@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.Exploration.Node;
-import pandel.core.play.Event;
+import pandel.core.model.Event;
 import pandel.core.play.TrailAction;
 
 /** {@code deep-overlays}: three or more open at once, one finding for each screen that is the third. */

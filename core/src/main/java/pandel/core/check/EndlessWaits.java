@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.check.Exploration.Node;
+import pandel.core.model.Event;
 import pandel.core.model.Screen;
-import pandel.core.play.Event;
 import pandel.core.play.TrailAction;
 
 /** {@code endless-waits}: a round of screens, each moved on by a wait, on which nothing but device back does anything. */

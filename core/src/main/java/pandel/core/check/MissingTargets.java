@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Cause;
+import pandel.core.model.Event;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
-import pandel.core.play.Event;
 
 /** {@code missing-target}: links that lead to what is not there, one finding for each thing that is missing. */
 final class MissingTargets {

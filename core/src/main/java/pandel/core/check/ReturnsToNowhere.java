@@ -8,9 +8,9 @@ import java.util.Optional;
 import pandel.core.check.Exploration.Node;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
+import pandel.core.model.Event;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.play.Event;
 
 /** {@code return-to-nowhere}: a return where nothing is behind. It weighs more when the link never does anything else. */
 final class ReturnsToNowhere {

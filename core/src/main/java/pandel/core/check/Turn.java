@@ -2,7 +2,7 @@ package pandel.core.check;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.play.Event;
+import pandel.core.model.Event;
 import pandel.core.play.TrailAction;
 
 /**

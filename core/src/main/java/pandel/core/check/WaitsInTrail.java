@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.check.Exploration.Node;
+import pandel.core.model.Event;
 import pandel.core.model.Screen;
-import pandel.core.play.Event;
 import pandel.core.play.TrailAction;
 
 /**

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Event;
 import pandel.core.model.Prototype;
-import pandel.core.play.Event;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 

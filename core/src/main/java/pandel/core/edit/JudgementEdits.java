@@ -3,9 +3,9 @@ package pandel.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Judgements;
 import pandel.core.model.Judgements.Accepted;
 import pandel.core.model.Judgements.Quiet;
+import pandel.core.model.Judgements;
 import pandel.core.model.Rest;
 
 /** Deciding about findings: accepting them, quietening their rules, and taking that back. */

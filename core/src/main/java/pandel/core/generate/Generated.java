@@ -93,7 +93,7 @@ public final class Generated {
             screens.add(kind == Kind.NASTY && random.nextInt(6) == 0 ? screen.withClosers() : screen);
         }
         return new Prototype("Made up " + count, screens, shared(), entries(),
-                kind == Kind.USUAL ? List.of(Device.PHONE) : List.of(Device.PHONE, Device.KIOSK), Map.of(), Judgements.NONE, Rest.NONE);
+                kind == Kind.USUAL ? List.of(Device.PHONE) : List.of(Device.PHONE, Device.KIOSK), Map.of(), Judgements.NONE, List.of(), Rest.NONE);
     }
 
     /** A tree of links that reaches every screen meant to be reached. */

@@ -21,6 +21,7 @@ public final class Prototype {
     private final List<Device> devices;
     private final Map<Verb, Motion> motions;
     private final Judgements judgements;
+    private final List<Journey> journeys;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
@@ -29,7 +30,7 @@ public final class Prototype {
      * @param motions the prototype's own usual motions; a verb not named moves as {@link Motion#usualFor} says
      */
     public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
-                     List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, Rest rest) {
+                     List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, Rest rest) {
         this.title = Objects.requireNonNull(title);
         this.screens = List.copyOf(screens);
         this.shared = List.copyOf(shared);
@@ -39,12 +40,13 @@ public final class Prototype {
         sorted.putAll(motions);
         this.motions = Collections.unmodifiableMap(sorted);
         this.judgements = Objects.requireNonNull(judgements);
+        this.journeys = List.copyOf(journeys);
         this.rest = Objects.requireNonNull(rest);
     }
 
     /** A prototype with no screens, for a phone. */
     public static Prototype empty(String title) {
-        return new Prototype(title, List.of(), List.of(), List.of(), List.of(Device.PHONE), Map.of(), Judgements.NONE, Rest.NONE);
+        return new Prototype(title, List.of(), List.of(), List.of(), List.of(Device.PHONE), Map.of(), Judgements.NONE, List.of(), Rest.NONE);
     }
 
     public String title() {
@@ -75,6 +77,10 @@ public final class Prototype {
     /** What people decided about findings. */
     public Judgements judgements() {
         return judgements;
+    }
+
+    public List<Journey> journeys() {
+        return journeys;
     }
 
     public Rest rest() {
@@ -112,27 +118,31 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(newTitle, screens, shared, entries, devices, motions, judgements, rest);
+        return new Prototype(newTitle, screens, shared, entries, devices, motions, judgements, journeys, rest);
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(title, newScreens, shared, entries, devices, motions, judgements, rest);
+        return new Prototype(title, newScreens, shared, entries, devices, motions, judgements, journeys, rest);
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(title, screens, newShared, entries, devices, motions, judgements, rest);
+        return new Prototype(title, screens, newShared, entries, devices, motions, judgements, journeys, rest);
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(title, screens, shared, newEntries, devices, motions, judgements, rest);
+        return new Prototype(title, screens, shared, newEntries, devices, motions, judgements, journeys, rest);
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(title, screens, shared, entries, newDevices, motions, judgements, rest);
+        return new Prototype(title, screens, shared, entries, newDevices, motions, judgements, journeys, rest);
+    }
+
+    public Prototype withJourneys(List<Journey> newJourneys) {
+        return new Prototype(title, screens, shared, entries, devices, motions, judgements, newJourneys, rest);
     }
 
     public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(title, screens, shared, entries, devices, motions, newJudgements, rest);
+        return new Prototype(title, screens, shared, entries, devices, motions, newJudgements, journeys, rest);
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */
@@ -144,7 +154,7 @@ public final class Prototype {
     public boolean equals(@org.jspecify.annotations.Nullable Object other) {
         return this == other || other instanceof Prototype p && title.equals(p.title) && screens.equals(p.screens)
                 && shared.equals(p.shared) && entries.equals(p.entries) && devices.equals(p.devices)
-                && motions.equals(p.motions) && judgements.equals(p.judgements) && rest.equals(p.rest);
+                && motions.equals(p.motions) && judgements.equals(p.judgements) && journeys.equals(p.journeys) && rest.equals(p.rest);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package pandel.core.play;
 
 import java.util.List;
+import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Cause;
+import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Event;
 import pandel.core.model.Prototype;
 
 /**

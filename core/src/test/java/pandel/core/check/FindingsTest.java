@@ -6,8 +6,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.model.Device;
+import pandel.core.model.Event;
 import pandel.core.model.Prototype;
-import pandel.core.play.Event;
 
 class FindingsTest {
 

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.Made;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;

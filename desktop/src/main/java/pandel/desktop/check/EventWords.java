@@ -1,9 +1,9 @@
 package pandel.desktop.check;
 
 import java.util.List;
+import pandel.core.model.Event;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
-import pandel.core.play.Event;
 import pandel.core.play.LinkWords;
 import pandel.core.play.Situation;
 

@@ -11,12 +11,12 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Width;
 import pandel.core.play.Happening;
+import pandel.core.play.Placement;
 import pandel.core.play.Tape;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
-import pandel.core.play.Placement;
-import pandel.core.model.Width;
 
 /** Everything that happened as a row of ticks; wound back by a press. Ticks that moved stand tall. */
 final class TapePane extends HBox {

@@ -10,8 +10,8 @@ import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import pandel.core.model.Event;
 import pandel.core.model.Gesture;
-import pandel.core.play.Event;
 import pandel.core.play.Happening;
 import pandel.core.play.Level;
 import pandel.core.play.Situation;
@@ -47,7 +47,7 @@ public final class PlayJson {
         return events;
     }
 
-    private static Event event(Fields f) throws Unreadable {
+    static Event event(Fields f) throws Unreadable {
         if (f.has("tap")) {
             Optional<String> hotspot = f.optionalText("tap");
             return Event.tap(hotspot.orElseThrow());

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Set;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Journey;
 import pandel.core.model.Judgements;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
@@ -79,7 +80,22 @@ public final class PrototypeReader {
                     .orElseThrow(() -> new Unreadable("In " + one.where() + ": “hotspot” is missing."))),
                     new LinkedHashSet<>(one.texts("screens")), one.rest()));
         }
-        return new Prototype(title, screens, shared, entries, devices, motions, judgements(fields), fields.rest());
+        return new Prototype(title, screens, shared, entries, devices, motions, judgements(fields), journeys(fields), fields.rest());
+    }
+
+    private List<Journey> journeys(Fields fields) throws Unreadable {
+        List<Journey> journeys = new ArrayList<>();
+        for (JsonNode node : fields.items("journeys")) {
+            Fields j = Fields.of(node, "journey " + (journeys.size() + 1));
+            List<Journey.Leg> legs = new ArrayList<>();
+            for (JsonNode leg : j.items("legs")) {
+                Fields l = Fields.of(leg, j.where() + ", leg " + (legs.size() + 1));
+                legs.add(new Journey.Leg(PlayJson.event(l), l.text("shown")));
+            }
+            journeys.add(new Journey(fresh(j), j.optionalText("title").orElse(""), j.optionalText("purpose").orElse(""), j.text("device"), j.text("entry"),
+                    legs, j.optionalText("end"), j.rest()));
+        }
+        return journeys;
     }
 
     private static Judgements judgements(Fields fields) throws Unreadable {

@@ -12,6 +12,7 @@ import pandel.core.model.Device;
 import pandel.core.model.Effect;
 import pandel.core.model.Entry;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Journey;
 import pandel.core.model.Link;
 import pandel.core.model.Mock;
 import pandel.core.model.Motion;
@@ -45,6 +46,7 @@ public final class PrototypeWriter {
         }
         list(node, "screens", p.screens(), PrototypeWriter::screen);
         list(node, "shared", p.shared(), PrototypeWriter::shared);
+        list(node, "journeys", p.journeys(), PrototypeWriter::journey);
         list(node, "accepted", p.judgements().accepted(), a -> with(NODES.objectNode().put("rule", a.rule()).put("ground", a.ground()).put("reason", a.reason()), a.rest()));
         list(node, "quiet", p.judgements().quiet(), q -> {
             ObjectNode one = NODES.objectNode().put("rule", q.rule());
@@ -52,6 +54,13 @@ public final class PrototypeWriter {
             return with(one, q.rest());
         });
         return with(node, p.rest());
+    }
+
+    private static ObjectNode journey(Journey j) {
+        ObjectNode node = NODES.objectNode().put("id", j.id()).put("title", j.title()).put("purpose", j.purpose()).put("device", j.device()).put("entry", j.entry());
+        list(node, "legs", j.legs(), leg -> PlayJson.event(leg.event()).put("shown", leg.shown()));
+        j.end().ifPresent(e -> node.put("end", e));
+        return with(node, j.rest());
     }
 
     private static ObjectNode device(Device d) {

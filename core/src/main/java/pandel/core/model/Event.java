@@ -1,6 +1,5 @@
-package pandel.core.play;
+package pandel.core.model;
 
-import pandel.core.model.Gesture;
 
 /** The one thing that happens next. Events name ids, not coordinates; a point is only ever a miss. */
 public sealed interface Event {

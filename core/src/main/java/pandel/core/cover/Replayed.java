@@ -1,0 +1,65 @@
+package pandel.core.cover;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.model.Entry;
+import pandel.core.model.Journey;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.play.Happening;
+import pandel.core.play.Situation;
+import pandel.core.play.Step;
+import pandel.core.play.Stepped;
+
+/**
+ * A journey played again.
+ *
+ * @param screens ids of the screens shown, up to where it breaks
+ * @param links   ids of the links that did something, up to where it breaks
+ * @param broken  the first leg that no longer shows what it showed; empty when all do
+ * @param end     the situation where it ended or broke; empty when it could not begin
+ */
+public record Replayed(Journey journey, Set<String> screens, Set<String> links, Optional<Broken> broken, Optional<Situation> end) {
+
+    /** The first broken leg, counted from 1 (0: it cannot begin), and why in one sentence. */
+    public record Broken(int leg, String why) {
+    }
+
+    /** Plays a journey again. */
+    public static Replayed of(Prototype prototype, Journey journey) {
+        Optional<Entry> entry = prototype.entries().stream().filter(e -> e.id().equals(journey.entry())).findFirst();
+        Optional<Situation> start = entry.flatMap(e -> Situation.at(prototype, e, prototype.device(journey.device())));
+        if (start.isEmpty()) {
+            return new Replayed(journey, Set.of(), Set.of(), Optional.of(new Broken(0, "It cannot begin: its entry is not there or leads to no page.")), Optional.empty());
+        }
+        Step step = new Step(prototype);
+        Situation now = start.get();
+        Set<String> screens = new LinkedHashSet<>(List.of(now.screen()));
+        Set<String> links = new LinkedHashSet<>();
+        List<Journey.Leg> legs = new ArrayList<>(journey.legs());
+        for (int i = 0; i < legs.size(); i++) {
+            Stepped stepped = step.step(now, legs.get(i).event());
+            now = stepped.situation();
+            if (!now.screen().equals(legs.get(i).shown())) {
+                String why = switch (stepped.happening()) {
+                    case Happening.Nothing nothing -> nothing.why();
+                    case Happening.Refused refused -> refused.why();
+                    default -> "It shows “" + title(prototype, now.screen()) + "” instead of “" + title(prototype, legs.get(i).shown()) + "”.";
+                };
+                return new Replayed(journey, screens, links, Optional.of(new Broken(i + 1, why)), Optional.of(now));
+            }
+            screens.add(now.screen());
+            if (stepped.happening() instanceof Happening.Moved moved) {
+                moved.link().ifPresent(links::add);
+            }
+        }
+        return new Replayed(journey, screens, links, Optional.empty(), Optional.of(now));
+    }
+
+    private static String title(Prototype prototype, String screen) {
+        return prototype.screen(screen).map(Screen::shownTitle).orElse(screen);
+    }
+}
