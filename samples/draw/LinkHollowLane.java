@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import pandel.core.edit.Edit;
 import pandel.core.edit.HotspotEdits;
+import pandel.core.edit.JourneyEdits;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.Naming;
 import pandel.core.edit.ScreenEdits;
@@ -12,9 +13,11 @@ import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
+import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Journey;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
@@ -23,6 +26,8 @@ import pandel.core.model.SharedHotspot;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.core.model.Width;
+import pandel.core.play.Situation;
+import pandel.core.play.Step;
 
 /** Links the pictures of Hollow Lane. On purpose "Receipt" is a dead end, and nothing leads to "Report damage". */
 final class LinkHollowLane {
@@ -37,6 +42,7 @@ final class LinkHollowLane {
     static Prototype link(List<Screen> screens, Naming naming) {
         LinkHollowLane maker = new LinkHollowLane(naming);
         maker.make(screens);
+        maker.journeys();
         return maker.p;
     }
 
@@ -83,6 +89,31 @@ final class LinkHollowLane {
         for (int i = 0; i < tabs.length; i++) {
             shared(tabs[i] + " in the strip", new Area(Math.rint(97.5 * i), 767, 97, 77), to(Verb.REPLACE, tabs[i]), List.of(tabs));
         }
+    }
+
+    /** Four journeys; an event is a hotspot's words, "wait MS", "beside" or "back". */
+    private void journeys() {
+        journey("Reserve a ladder", "The usual way to a tool", "wait 1800", "Sign in", "Orchard ladder", "Reserve", "Take 16 to 18", "Reserve it", "See my loans");
+        journey("Look before signing in", "Everything one can read about a tool", "wait 1800", "Look around first", "Pruning saw", "How to use it", "Back", "Opening hours", "Back",
+                "Reserve", "Close", "Back", "Hand drill", "Back", "Wheelbarrow");
+        journey("Bring the tent back", "Ends at the receipt", "wait 1800", "Sign in", "Loans in the strip", "Four-person tent", "Keep it longer", "Keep it until Thursday", "Bring it back", "It was taken back");
+        journey("What is new", "Notices and one’s own page", "wait 1800", "Sign in", "Notices in the strip", "Your ladder is ready", "See the reservation", "Back", "back", "Me in the strip",
+                "Opening hours", "Back", "Sign out");
+    }
+
+    private void journey(String title, String purpose, String... events) {
+        Step step = new Step(p);
+        Situation now = Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
+        List<Journey.Leg> legs = new ArrayList<>();
+        for (String words : events) {
+            Situation before = now;
+            Event event = words.startsWith("wait ") ? new Event.Elapse(Integer.parseInt(words.substring(5))) : words.equals("back") ? new Event.DeviceBack()
+                    : Event.tap(p.index().hotspotsOn(before.screen()).stream().filter(h -> h.title().equals(words)).findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(words + " on " + before.screen())).id());
+            now = step.step(now, event).situation();
+            legs.add(new Journey.Leg(event, now.screen()));
+        }
+        edit(JourneyEdits.keep(new Journey(id(title), title, purpose, "phone", p.mainEntry().orElseThrow().id(), legs, Optional.of(now.screen()), Rest.NONE)));
     }
 
     private void edit(Edit edit) {

@@ -10,9 +10,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Event;
+import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
@@ -21,6 +23,7 @@ import pandel.files.Unreadable;
 import pandel.files.json.Json;
 import pandel.files.json.PlayJson;
 import pandel.files.store.PrototypeFile;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -36,8 +39,17 @@ final class PlayCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "A .pandel file, or a folder saved by Pandel.")
     Path file;
 
-    @Option(names = "--events", paramLabel = "EVENTS.json", required = true, description = "The events: [{\"tap\": \"hotspot\"}, {\"elapse\": 2000}, …]")
-    Path events;
+    @ArgGroup(multiplicity = "1")
+    What what;
+
+    /** A list of events, or a journey. */
+    static final class What {
+        @Option(names = "--events", paramLabel = "EVENTS.json", description = "The events: [{\"tap\": \"hotspot\"}, {\"elapse\": 2000}, …]")
+        Path events;
+
+        @Option(names = "--journey", paramLabel = "NAME", description = "A journey of the prototype, by its name or id.")
+        String journey;
+    }
 
     @Option(names = "--device", paramLabel = "ID", description = "Plays on that device; else on the first.")
     String device;
@@ -48,15 +60,24 @@ final class PlayCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Unreadable, IOException {
         Prototype prototype = PrototypeFile.open(file).prototype();
-        if (!Files.isRegularFile(events)) {
-            throw new Unreadable("There is no file “" + events + "”; check the name.");
-        }
-        List<Event> list;
-        try (InputStream in = Files.newInputStream(events)) {
-            list = PlayJson.events(in);
-        }
+        List<Event> list = what.journey == null ? events(what.events) : journey(prototype).events();
         spec.commandLine().getOut().print(Json.text(played(prototype, list, device(prototype), trace)));
         return ExitCode.FINE;
+    }
+
+    private static List<Event> events(Path file) throws Unreadable, IOException {
+        if (!Files.isRegularFile(file)) {
+            throw new Unreadable("There is no file “" + file + "”; check the name.");
+        }
+        try (InputStream in = Files.newInputStream(file)) {
+            return PlayJson.events(in);
+        }
+    }
+
+    private Journey journey(Prototype prototype) throws Unreadable {
+        return prototype.journeys().stream().filter(j -> j.title().equalsIgnoreCase(what.journey) || j.id().equals(what.journey)).findFirst()
+                .orElseThrow(() -> new Unreadable("There is no journey “" + what.journey + "”; the prototype has "
+                        + (prototype.journeys().isEmpty() ? "none" : prototype.journeys().stream().map(Journey::title).collect(Collectors.joining(", "))) + "."));
     }
 
     private Device device(Prototype prototype) throws Unreadable {

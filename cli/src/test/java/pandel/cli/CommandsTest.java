@@ -87,6 +87,22 @@ class CommandsTest {
     }
 
     @Test
+    void journeysAreReplayedAndCoverageIsMeasured() throws IOException {
+        assertThat(run("journeys", SAMPLE)).isEqualTo(ExitCode.FINE);
+        assertThat(out.toString().lines()).hasSize(4).allMatch(l -> l.contains(": works, "));
+        assertThat(run("cover", SAMPLE)).isEqualTo(ExitCode.FINE);
+        assertThat(out.toString()).containsPattern("travelled: (7[5-9]|8[0-9]) %").contains("screens: ", "missing link: ");
+        assertThat(run("play", SAMPLE, "--journey", "Reserve a ladder")).isEqualTo(ExitCode.FINE);
+        assertThat(json().path("end").path("screen").asText()).startsWith("loans-");
+        assertThat(run("play", SAMPLE, "--journey", "Nobody")).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(err.toString()).contains("There is no journey “Nobody”; the prototype has Reserve a ladder,");
+        Path bare = folder.resolve("bare.pandel");
+        run("generate", "--screens", 5, "-o", bare);
+        assertThat(run("cover", bare)).isEqualTo(ExitCode.FINE);
+        assertThat(out.toString()).contains("no journeys");
+    }
+
+    @Test
     void badEventsAreSaidWithTheirPlace() throws IOException {
         Path events = folder.resolve("events.json");
         Files.writeString(events, "[{\"tap\": \"x\"}, {\"shake\": true}]");

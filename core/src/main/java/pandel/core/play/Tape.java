@@ -6,6 +6,7 @@ import java.util.Optional;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Event;
+import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 
 /**
@@ -64,6 +65,18 @@ public record Tape(Entry entry, List<Tick> ticks, int at, Situation now, int pas
     /** What is shown now. */
     public Tick current() {
         return ticks.get(at);
+    }
+
+    /** What happened up to the tick shown, as legs of a journey. */
+    public List<Journey.Leg> legs() {
+        List<Journey.Leg> legs = new ArrayList<>();
+        for (int i = 1; i <= at; i++) {
+            List<Event> events = ticks.get(i).events();
+            // Time that passed before something was done changed nothing that is shown.
+            events.subList(0, events.size() - 1).forEach(e -> legs.add(new Journey.Leg(e, legs.isEmpty() ? ticks.getFirst().after().screen() : legs.getLast().shown())));
+            legs.add(new Journey.Leg(events.getLast(), ticks.get(i).after().screen()));
+        }
+        return legs;
     }
 
     /** The same events with a changed prototype; empty when it no longer starts there. */

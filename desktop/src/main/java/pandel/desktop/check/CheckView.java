@@ -12,9 +12,11 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -34,7 +36,11 @@ public final class CheckView implements StageView {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final Work work;
-    private final StackPane node = new StackPane();
+    private final StackPane body = new StackPane();
+    private final VBox node = new VBox();
+    private final CoveragePane coverage;
+    private final ToggleButton findingsFace = face("Findings", "face-findings");
+    private final ToggleButton coverageFace = face("Coverage", "face-coverage");
     private final BorderPane page = new BorderPane();
     private final FlowPane filters = new FlowPane(4, 4);
     private final VBox list = new VBox();
@@ -50,19 +56,48 @@ public final class CheckView implements StageView {
         ScrollPane scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
-        filters.setStyle("-fx-padding: 16 20 8 20;");
+        filters.setStyle("-fx-padding: 12 20 8 20;");
         VBox left = new VBox(filters, scroll);
         left.setPrefWidth(440);
         left.setMinWidth(360);
         page.setLeft(left);
         page.setCenter(told);
+        this.coverage = new CoveragePane(work, around);
+        ToggleGroup faces = new ToggleGroup();
+        faces.getToggles().addAll(findingsFace, coverageFace);
+        findingsFace.setSelected(true);
+        // One of the two is always chosen.
+        findingsFace.setOnAction(e -> turn(false));
+        coverageFace.setOnAction(e -> turn(true));
+        HBox both = new HBox(findingsFace, coverageFace);
+        both.getStyleClass().add("faces");
+        node.getChildren().addAll(both, body);
+        VBox.setVgrow(body, Priority.ALWAYS);
         work.checkedProperty().addListener((o, a, b) -> refresh());
         work.prototypeProperty().addListener((o, a, b) -> refresh());
         refresh();
     }
 
+    private static ToggleButton face(String words, String id) {
+        ToggleButton button = new ToggleButton(words);
+        button.getStyleClass().add("face");
+        button.setId(id);
+        return button;
+    }
+
+    private void turn(boolean toCoverage) {
+        (toCoverage ? coverageFace : findingsFace).setSelected(true);
+        refresh();
+    }
+
+    /** Shows what the journeys travel. */
+    public void showCoverage() {
+        turn(true);
+    }
+
     /** Shows the findings of one rule alone. */
     public void showOnly(Rule rule) {
+        findingsFace.setSelected(true);
         only.clear();
         if (work.checked().stream().flatMap(c -> c.findings().stream()).anyMatch(f -> f.rule() == rule)) {
             only.add(rule);
@@ -73,20 +108,26 @@ public final class CheckView implements StageView {
 
     /** Shows one finding among all. */
     public void showFinding(Finding finding) {
+        findingsFace.setSelected(true);
         only.clear();
         refresh();
         choose(finding);
     }
 
     private void refresh() {
+        if (coverageFace.isSelected()) {
+            coverage.refresh();
+            body.getChildren().setAll(coverage);
+            return;
+        }
         if (work.prototype().screens().isEmpty() || work.checked().isEmpty()) {
-            node.getChildren().setAll(message("Nothing to check yet", "Take pictures of the screens in and link them; checks run by themselves after each edit."));
+            body.getChildren().setAll(message("Nothing to check yet", "Take pictures of the screens in and link them; checks run by themselves after each edit."));
             return;
         }
         Checked checked = work.checked().get();
         boolean decided = !work.prototype().judgements().isEmpty();
         if (checked.findings().isEmpty() && !decided) {
-            node.getChildren().setAll(message("Nothing found", "Every screen is shown, none is a dead end, and every link leads somewhere. "
+            body.getChildren().setAll(message("Nothing found", "Every screen is shown, none is a dead end, and every link leads somewhere. "
                     + "This holds for use of any length on " + work.prototype().devices().stream().map(d -> d.title()).collect(Collectors.joining(", ")) + "."));
             return;
         }
@@ -101,7 +142,7 @@ public final class CheckView implements StageView {
             list.getChildren().add(new Decided(work, checked));
         }
         chosen.ifPresentOrElse(told::show, told::showNothing);
-        node.getChildren().setAll(page);
+        body.getChildren().setAll(page);
     }
 
     private ToggleButton filter(Rule rule, Checked checked) {

@@ -29,6 +29,9 @@ final class MapChip extends Button {
         if (screen.form() != Form.PAGE) {
             getStyleClass().add("above");
         }
+        if (work.coverage().filter(c -> c.travels(screen.id())).isPresent()) {
+            getStyleClass().add("travelled-chip");
+        }
         if (never) {
             getStyleClass().add("never");
         }

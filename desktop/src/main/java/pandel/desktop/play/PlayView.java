@@ -17,8 +17,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Walk;
+import pandel.core.edit.JourneyEdits;
 import pandel.core.model.Event;
+import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
 import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
@@ -58,7 +61,7 @@ public final class PlayView implements StageView {
         this.around = around;
         this.clock = clock;
         this.device = new DeviceView(around.pictures());
-        this.tapePane = new TapePane(around.pictures(), this::windTo);
+        this.tapePane = new TapePane(around.pictures(), this::windTo, this::keepJourney);
         device.setId("device-view");
         device.onTap(this::tapped);
         device.setOnScroll(e -> scrolled(-e.getDeltaY()));
@@ -195,6 +198,15 @@ public final class PlayView implements StageView {
         show(Optional.empty());
     }
 
+    private void keepJourney() {
+        tape.filter(t -> t.at() > 0).ifPresent(t -> around.askName("Name of the journey", "", name -> {
+            String title = name.isBlank() ? "Journey " + (work.prototype().journeys().size() + 1) : name.strip();
+            work.edit(JourneyEdits.keep(new Journey(work.freshId(title), title, "", work.device().id(), t.entry().id(), t.legs(),
+                    Optional.of(t.current().after().screen()), Rest.NONE)));
+            around.say("“" + title + "” is kept; it is replayed after each edit. Check tells what the journeys travel.");
+        }));
+    }
+
     private void wind(int by) {
         tape.ifPresent(t -> windTo(t.at() + by));
     }
@@ -269,6 +281,7 @@ public final class PlayView implements StageView {
         return Stream.concat(Stream.of(
                 Command.here("Device back", () -> act(new Event.DeviceBack()), "Esc", "Backspace"),
                 Command.here("Start over", this::startOver, "Home"),
+                Command.here("Keep as a journey", this::keepJourney, "J"),
                 Command.here("Wind back", () -> wind(-1), "Left"),
                 Command.here("Wind forth", () -> wind(1), "Right")),
                 IntStream.rangeClosed(1, 9).mapToObj(n -> Command.here("Tap hotspot " + n,

@@ -7,6 +7,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.model.Prototype;
@@ -28,10 +29,12 @@ final class TapePane extends HBox {
 
     private final PictureLibrary pictures;
     private final IntConsumer windTo;
+    private final Runnable keep;
 
-    TapePane(PictureLibrary pictures, IntConsumer windTo) {
+    TapePane(PictureLibrary pictures, IntConsumer windTo, Runnable keep) {
         this.pictures = pictures;
         this.windTo = windTo;
+        this.keep = keep;
         getStyleClass().add("tape");
     }
 
@@ -48,7 +51,18 @@ final class TapePane extends HBox {
         if (end < tape.ticks().size()) {
             getChildren().add(quiet(tape.ticks().size() - end + " after"));
         }
-        getChildren().add(quiet(words(prototype, tape)));
+        Label words = quiet(words(prototype, tape));
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        getChildren().add(words);
+        if (tape.at() > 0) {
+            Button button = new Button("Keep as a journey…");
+            button.getStyleClass().addAll("word", "small");
+            button.setId("keep-journey");
+            button.setMinWidth(Region.USE_PREF_SIZE);
+            button.setOnAction(e -> keep.run());
+            getChildren().add(button);
+        }
     }
 
     private Button tick(Prototype prototype, Tape tape, int i) {

@@ -2,6 +2,7 @@ package pandel.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Consumer;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
 import pandel.desktop.picture.PictureLibrary;
@@ -23,6 +24,12 @@ public interface Around {
 
     /** Shows the findings of one rule. */
     void showFindings(Rule rule);
+
+    /** Shows what the journeys travel. */
+    void showCoverage();
+
+    /** Asks for a name. */
+    void askName(String what, String now, Consumer<String> then);
 
     /** Starts taking pictures in. */
     void gather(List<Path> paths);

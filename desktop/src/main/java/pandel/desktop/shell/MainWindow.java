@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -168,10 +169,7 @@ public final class MainWindow implements Around {
     }
 
     private void renamePrototype() {
-        questions.show(new NameBox("Name of the prototype", work.prototype().title(), name -> {
-            questions.dismiss();
-            work.edit(ScreenEdits.renamePrototype(name));
-        }));
+        askName("Name of the prototype", work.prototype().title(), name -> work.edit(ScreenEdits.renamePrototype(name)));
     }
 
     private void turnLook() {
@@ -230,6 +228,20 @@ public final class MainWindow implements Around {
     public void showFindings(Rule rule) {
         go(WorkStage.CHECK);
         check.showOnly(rule);
+    }
+
+    @Override
+    public void showCoverage() {
+        go(WorkStage.CHECK);
+        check.showCoverage();
+    }
+
+    @Override
+    public void askName(String what, String now, Consumer<String> then) {
+        questions.show(new NameBox(what, now, name -> {
+            questions.dismiss();
+            then.accept(name);
+        }));
     }
 
     @Override

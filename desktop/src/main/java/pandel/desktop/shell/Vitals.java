@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import pandel.core.check.Checked;
 import pandel.core.check.Rule;
 import pandel.core.check.Weight;
+import pandel.core.cover.Coverage;
 import pandel.desktop.work.Work;
 
 /** The bottom of the window: the state of the whole, a moment after each edit. Each figure leads to what it counts. */
@@ -39,6 +40,7 @@ final class Vitals extends HBox {
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren().add(space);
         add("links", () -> around.go(WorkStage.LINKS), false);
+        add("travelled", around::showCoverage, false);
         work.checkedProperty().addListener((o, a, b) -> refresh());
         work.prototypeProperty().addListener((o, before, now) -> {
             if (before.screens().isEmpty() || now.screens().isEmpty()) {
@@ -90,6 +92,11 @@ final class Vitals extends HBox {
         tell("other", (int) (checked.findings().size() - dead - unreached - notes), "other");
         int links = work.prototype().index().ways().size();
         tell("links", links, links == 1 ? "link" : "links");
+        int percent = work.coverage().map(Coverage::percent).orElse(0);
+        tell("travelled", percent, "% travelled");
+        boolean journeys = !work.prototype().journeys().isEmpty();
+        vitals.get("travelled").button().setVisible(journeys);
+        vitals.get("travelled").button().setManaged(journeys);
     }
 
     private void tell(String id, int n, String of) {

@@ -3,10 +3,11 @@ package pandel.desktop.work;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
 import javafx.application.Platform;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
+import pandel.core.cover.Coverage;
 import pandel.core.model.Prototype;
 
 /** Checks the newest prototype off the interface thread; a newer one calls the running check off. */
@@ -16,14 +17,17 @@ final class Checking {
             Thread.ofPlatform().name("checking").daemon().factory());
     private final AtomicReference<Prototype> wanted = new AtomicReference<>();
 
-    /** Checks and tells the interface thread, unless a newer prototype has been asked about by then. */
-    void check(Prototype prototype, Consumer<Checked> tell) {
+    /** Checks, replays the journeys and tells the interface thread, unless a newer prototype has been asked about by then. */
+    void check(Prototype prototype, BiConsumer<Checked, Coverage> tell) {
         wanted.set(prototype);
         thread.execute(() -> Check.of(prototype, () -> wanted.get() != prototype)
-                .ifPresent(checked -> Platform.runLater(() -> {
-                    if (wanted.get() == prototype) {
-                        tell.accept(checked);
-                    }
-                })));
+                .ifPresent(checked -> {
+                    Coverage coverage = Coverage.of(checked);
+                    Platform.runLater(() -> {
+                        if (wanted.get() == prototype) {
+                            tell.accept(checked, coverage);
+                        }
+                    });
+                }));
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import pandel.core.check.Checked;
+import pandel.core.cover.Coverage;
 import pandel.core.edit.Edit;
 import pandel.core.edit.History;
 import pandel.core.edit.Naming;
@@ -35,6 +36,7 @@ public final class Work {
     private final Set<String> everShown = new HashSet<>();
     private final Set<String> issued = new HashSet<>();
     private final Naming naming;
+    private Optional<Coverage> coverage = Optional.empty();
     private PictureShelf shelf;
 
     public Work(Naming naming, PictureShelf shelf) {
@@ -50,6 +52,7 @@ public final class Work {
     public void open(History opened, Optional<Path> path, PictureShelf pictures) {
         shelf = pictures;
         everShown.clear();
+        coverage = Optional.empty();
         checked.set(Optional.empty());
         selection.choose("");
         kept.set(path.map(p -> new Kept(p, LocalTime.now())));
@@ -67,7 +70,8 @@ public final class Work {
         checking.check(next.prototype(), this::told);
     }
 
-    private void told(Checked result) {
+    private void told(Checked result, Coverage travelled) {
+        coverage = Optional.of(travelled);
         checked.set(Optional.of(result));
         everShown.addAll(result.shown());
     }
@@ -91,6 +95,11 @@ public final class Work {
 
     public Optional<Checked> checked() {
         return checked.get();
+    }
+
+    /** How much the journeys travel, as of the newest result of the checks. */
+    public Optional<Coverage> coverage() {
+        return coverage;
     }
 
     /** The file it is kept in; empty until it is first saved. */
