@@ -41,9 +41,7 @@ final class CoverCommand implements Callable<Integer> {
             out.println("missing screen: " + screen.shownTitle());
         }
         for (Way way : coverage.missingLinks()) {
-            String on = way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens";
-            int number = way.hotspot().map(h -> 1 + prototype.index().hotspotsOn(way.from().getFirst().id()).indexOf(h)).orElse(0);
-            out.println("missing link: on " + on + ", " + LinkWords.what(way, number) + ": " + LinkWords.effect(prototype, way.link()));
+            out.println("missing link: " + LinkWords.described(prototype, way));
         }
         return ExitCode.FINE;
     }

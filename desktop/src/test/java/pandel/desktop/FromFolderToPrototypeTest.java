@@ -32,7 +32,7 @@ class FromFolderToPrototypeTest extends WindowTest {
 
     private void gather() {
         chosenFiles.add(Path.of("..", "samples", "pictures"));
-        clickOn("#first-pictures");
+        clickOn("Pictures from a folder…");
         until(() -> prototype().screens().size() == 18);
         settle();
         assertThat(prototype().screens()).extracting(s -> s.title()).startsWith("Splash", "Sign in", "Tools", "Tool", "How to use it")

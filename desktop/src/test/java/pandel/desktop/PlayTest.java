@@ -106,6 +106,33 @@ class PlayTest extends WindowTest {
     }
 
     @Test
+    void waitsAreHeldAndHurried() {
+        keys(KeyCode.SPACE);
+        assertRead("Waits stand still; Space lets them go on.");
+        pass(5000);
+        assertThat(trail()).containsExactly("Splash");
+        keys(KeyCode.SPACE);
+        keys(KeyCode.H);
+        assertThat(trail()).containsExactly("Sign in");
+    }
+
+    @Test
+    void theScreenIsEditedAndPlayGoesOnFromTheSamePlaceAlsoOnAnotherDevice() {
+        pass(1800);
+        tapDevice(195, 650);
+        keys(KeyCode.E);
+        assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Tools");
+        assertRead("Ways out");
+        go(4);
+        assertThat(trail()).containsExactly("Tools", "Sign in");
+        interact(() -> opened.work().use(prototype().device("small-phone")));
+        settle();
+        assertThat(trail()).containsExactly("Tools", "Sign in");
+        assertThat(lookup("#device-view").query().getLayoutBounds().getWidth() / lookup("#device-view").query().getLayoutBounds().getHeight())
+                .isBetween(0.55, 0.57);
+    }
+
+    @Test
     void motionsRunAndAnInterruptedOneEndsRight() {
         pass(1800);
         still();

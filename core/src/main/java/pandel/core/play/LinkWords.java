@@ -50,6 +50,13 @@ public final class LinkWords {
         return cause(way.link()) + way.hotspot().map(h -> " " + name(h, number)).orElse("");
     }
 
+    /** "Tools: tap Hedge shears, advance to Tool". */
+    public static String described(Prototype prototype, Way way) {
+        String on = way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens";
+        int number = way.hotspot().map(h -> 1 + prototype.index().hotspotsOn(way.from().getFirst().id()).indexOf(h)).orElse(0);
+        return on + ": " + what(way, number) + ", " + effect(prototype, way.link());
+    }
+
     /** A hotspot's words, or its number. */
     public static String name(Hotspot hotspot, int number) {
         return hotspot.title().isBlank() ? "hotspot " + number : hotspot.title();

@@ -81,7 +81,12 @@ public record Tape(Entry entry, List<Tick> ticks, int at, Situation now, int pas
 
     /** The same events with a changed prototype; empty when it no longer starts there. */
     public Optional<Tape> replayed(Prototype changed) {
-        Optional<Tape> tape = from(changed, entry, ticks.getFirst().after().device());
+        return replayed(changed, ticks.getFirst().after().device());
+    }
+
+    /** The same events with a changed prototype or on another device; empty when it no longer starts there. */
+    public Optional<Tape> replayed(Prototype changed, Device device) {
+        Optional<Tape> tape = from(changed, entry, device);
         Step step = new Step(changed);
         for (Tick tick : ticks.subList(1, at + 1)) {
             for (Event event : tick.events()) {

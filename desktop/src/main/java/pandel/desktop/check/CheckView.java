@@ -20,12 +20,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.TextAlignment;
 import pandel.core.check.Checked;
 import pandel.core.check.Finding;
 import pandel.core.check.Rule;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
+import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
@@ -121,13 +121,13 @@ public final class CheckView implements StageView {
             return;
         }
         if (work.prototype().screens().isEmpty() || work.checked().isEmpty()) {
-            body.getChildren().setAll(message("Nothing to check yet", "Take pictures of the screens in and link them; checks run by themselves after each edit."));
+            body.getChildren().setAll(new EmptyStage("Nothing to check yet", "Take pictures of the screens in and link them; checks run by themselves after each edit."));
             return;
         }
         Checked checked = work.checked().get();
         boolean decided = !work.prototype().judgements().isEmpty();
         if (checked.findings().isEmpty() && !decided) {
-            body.getChildren().setAll(message("Nothing found", "Every screen is shown, none is a dead end, and every link leads somewhere. "
+            body.getChildren().setAll(new EmptyStage("Nothing found", "Every screen is shown, none is a dead end, and every link leads somewhere. "
                     + "This holds for use of any length on " + work.prototype().devices().stream().map(d -> d.title()).collect(Collectors.joining(", ")) + "."));
             return;
         }
@@ -194,18 +194,6 @@ public final class CheckView implements StageView {
             int at = chosen.map(listed::indexOf).orElse(0);
             choose(listed.get(Math.clamp(at + by, 0, listed.size() - 1)));
         }
-    }
-
-    private static Node message(String title, String text) {
-        Label head = new Label(title);
-        head.getStyleClass().add("title");
-        Label hint = new WrappedLabel(text);
-        hint.getStyleClass().add("quiet");
-        hint.setMaxWidth(520);
-        hint.setTextAlignment(TextAlignment.CENTER);
-        VBox box = new VBox(head, hint);
-        box.getStyleClass().add("empty");
-        return box;
     }
 
     @Override

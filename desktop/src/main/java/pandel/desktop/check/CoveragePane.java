@@ -22,6 +22,7 @@ import pandel.core.model.Journey;
 import pandel.core.play.LinkWords;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
@@ -99,8 +100,8 @@ final class CoveragePane extends BorderPane {
         VBox words = new VBox(2, title, told);
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
-        Button play = word("Play", () -> play(journey));
-        Button remove = word("Remove", () -> work.edit(JourneyEdits.remove(journey)));
+        Button play = Press.smallWord("Play", "play-" + journey.id(), () -> play(journey));
+        Button remove = Press.smallWord("Remove", "remove-" + journey.id(), () -> work.edit(JourneyEdits.remove(journey)));
         HBox row = new HBox(words, play, remove);
         row.getStyleClass().add("finding");
         row.setId("journey-" + journey.id());
@@ -111,14 +112,6 @@ final class CoveragePane extends BorderPane {
         work.prototype().entries().stream().filter(e -> e.id().equals(journey.entry())).findFirst().ifPresentOrElse(
                 entry -> around.play(new Walk(work.prototype().device(journey.device()), entry, journey.events())),
                 () -> around.say("“" + journey.title() + "” cannot be played: its entry is not there."));
-    }
-
-    private static Button word(String text, Runnable action) {
-        Button button = new Button(text);
-        button.getStyleClass().addAll("word", "small");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     private static Node measure(String what, int travelled, int possible) {
@@ -138,15 +131,11 @@ final class CoveragePane extends BorderPane {
     }
 
     private Node missing(Way way) {
-        String on = way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens";
-        int number = way.hotspot().map(h -> 1 + work.prototype().index().hotspotsOn(way.from().getFirst().id()).indexOf(h)).orElse(0);
-        Label words = new Label(on + ": " + LinkWords.what(way, number) + ", " + LinkWords.effect(work.prototype(), way.link()));
+        Label words = new Label(LinkWords.described(work.prototype(), way));
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
         words.setMaxWidth(Double.MAX_VALUE);
-        Button lead = word("Lead a journey there", () -> lead(way));
-        lead.setId("lead-" + way.link().id());
-        HBox row = new HBox(8, words, lead);
+        HBox row = new HBox(8, words, Press.smallWord("Lead a journey there", "lead-" + way.link().id(), () -> lead(way)));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

@@ -2,7 +2,6 @@ package pandel.desktop.check;
 
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -12,6 +11,7 @@ import pandel.core.check.Finding;
 import pandel.core.edit.JudgementEdits;
 import pandel.core.model.Judgements;
 import pandel.core.model.Screen;
+import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
@@ -41,11 +41,7 @@ final class Decided extends VBox {
         label.setMinWidth(0);
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
-        Button button = new Button("Report again");
-        button.getStyleClass().addAll("word", "small");
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(e -> again.run());
-        HBox row = new HBox(8, label, button);
+        HBox row = new HBox(8, label, Press.smallWord("Report again", "report-again", again));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

@@ -2,7 +2,6 @@ package pandel.desktop.check;
 
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -10,6 +9,7 @@ import javafx.scene.layout.Priority;
 import pandel.core.check.Finding;
 import pandel.core.edit.JudgementEdits;
 import pandel.core.model.Screen;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** Accepting a finding with a reason, or quietening its rule. */
@@ -23,16 +23,16 @@ final class Decision extends HBox {
         this.work = work;
         this.finding = finding;
         setAlignment(Pos.CENTER_LEFT);
-        getChildren().add(button("Accept it, with a reason…", "accept", this::ask));
+        getChildren().add(Press.word("Accept it, with a reason…", "accept", this::ask));
         if (!finding.screens().isEmpty()) {
             String id = finding.screens().getFirst();
             String title = work.prototype().screen(id).map(Screen::shownTitle).orElse(id);
             if (finding.screens().size() == 1) {
-                getChildren().add(button("Never report " + finding.rule().id() + " on " + title, "quiet-here",
+                getChildren().add(Press.word("Never report " + finding.rule().id() + " on " + title, "quiet-here",
                         () -> work.edit(JudgementEdits.quieten(finding.rule().id(), Optional.of(id)))));
             }
         }
-        getChildren().add(button("Never report " + finding.rule().id(), "quiet", () -> work.edit(JudgementEdits.quieten(finding.rule().id(), Optional.empty()))));
+        getChildren().add(Press.word("Never report " + finding.rule().id(), "quiet", () -> work.edit(JudgementEdits.quieten(finding.rule().id(), Optional.empty()))));
     }
 
     private void ask() {
@@ -50,14 +50,5 @@ final class Decision extends HBox {
         });
         getChildren().setAll(reason);
         reason.requestFocus();
-    }
-
-    private static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.getStyleClass().add("word");
-        button.setId(id);
-        button.setMaxWidth(260);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 }

@@ -29,8 +29,10 @@ import pandel.core.play.LinkWords;
 import pandel.desktop.links.Finder.Offer;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
+import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** The desk: one screen, the ways in at its left, the ways out at its right, the chosen link as a sentence below. */
@@ -111,10 +113,7 @@ public final class LinksView implements StageView {
     }
 
     private HBox head() {
-        Button smaller = new Button("Fit or true size");
-        smaller.getStyleClass().addAll("word", "small");
-        smaller.setMinWidth(Region.USE_PREF_SIZE);
-        smaller.setOnAction(e -> desk.turnSize());
+        Button smaller = Press.smallWord("Fit or true size", "turn-size", desk::turnSize);
         Region left = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);
         HBox head = new HBox(8, heading, left, smaller);
@@ -153,16 +152,8 @@ public final class LinksView implements StageView {
     }
 
     private Node empty() {
-        Label title = new Label("No screen to link yet");
-        title.getStyleClass().add("title");
-        Label hint = new Label("Take pictures of the screens in first; then mark on each what is touched.");
-        hint.getStyleClass().add("quiet");
-        Button go = new Button("Go to Mocks");
-        go.getStyleClass().add("main");
-        go.setOnAction(e -> around.go(WorkStage.MOCKS));
-        VBox box = new VBox(title, hint, go);
-        box.getStyleClass().add("empty");
-        return box;
+        return new EmptyStage("No screen to link yet", "Take pictures of the screens in first; then mark on each what is touched.")
+                .offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 
     private void marked(Area area) {

@@ -26,6 +26,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
 import pandel.core.play.LinkWords;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** The chosen link as a sentence whose words are choices; without one, what is left to do on the screen. */
@@ -74,7 +75,7 @@ final class SentencePane extends VBox {
         List<Hotspot> chosen = actions.chosen();
         if (chosen.size() > 1) {
             line.getChildren().add(words(chosen.size() + " hotspots are chosen. Arrows move them."));
-            below.getChildren().addAll(button("Copy", this::copy, "copy"), button("Remove", actions::remove, "remove-hotspot"));
+            below.getChildren().addAll(Press.word("Copy", "copy", this::copy), Press.word("Remove", "remove-hotspot", actions::remove));
         } else if (chosen.size() == 1) {
             hotspot(chosen.getFirst(), link);
         } else if (link.isPresent()) {
@@ -89,9 +90,9 @@ final class SentencePane extends VBox {
         line.getChildren().add(words(actions.hotspots().isEmpty() ? "Drag over the mock where it is touched; then type where that leads."
                 : bare == 0 ? "Choose a hotspot to read its link, or drag over the mock to mark another."
                 : bare == 1 ? "One hotspot here has no link yet." : bare + " hotspots here have no link yet."));
-        below.getChildren().add(button("Go on by itself after a time…", desk::addWait, "add-wait"));
+        below.getChildren().add(Press.word("Go on by itself after a time…", "add-wait", desk::addWait));
         if (actions.copied() > 0) {
-            below.getChildren().add(button(actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here", actions::paste, "paste"));
+            below.getChildren().add(Press.word(actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here", "paste", actions::paste));
         }
     }
 
@@ -100,13 +101,13 @@ final class SentencePane extends VBox {
         link.ifPresentOrElse(this::effect, () -> line.getChildren().add(choice("choose where it leads", "missing", desk::find, "choice-target")));
         Optional<Integer> shared = work.prototype().index().shared(hotspot.id()).map(s -> s.screens().size());
         below.getChildren().addAll(
-                button(shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…")).orElse("Share with other screens…"), () -> desk.share(hotspot), "share"),
-                button("Copy", this::copy, "copy"),
-                button(shared.isPresent() ? "Remove from all" : "Remove", actions::remove, "remove-hotspot"));
-        link.flatMap(Link::effect).flatMap(Effect::target).ifPresent(t -> below.getChildren().add(1, button("Walk there", desk::walkOn, "walk")));
+                Press.word(shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…")).orElse("Share with other screens…"), "share", () -> desk.share(hotspot)),
+                Press.word("Copy", "copy", this::copy),
+                Press.word(shared.isPresent() ? "Remove from all" : "Remove", "remove-hotspot", actions::remove));
+        link.flatMap(Link::effect).flatMap(Effect::target).ifPresent(t -> below.getChildren().add(1, Press.word("Walk there", "walk", desk::walkOn)));
         if (shared.isPresent() && work.screen().isPresent()) {
-            below.getChildren().add(button("Make it this screen’s own", () -> work.edit(HotspotEdits.unshare(
-                    work.prototype().index().shared(hotspot.id()).orElseThrow(), work.screen().orElseThrow())), "unshare"));
+            below.getChildren().add(Press.word("Make it this screen’s own", "unshare", () -> work.edit(HotspotEdits.unshare(
+                    work.prototype().index().shared(hotspot.id()).orElseThrow(), work.screen().orElseThrow()))));
         }
     }
 
@@ -119,7 +120,7 @@ final class SentencePane extends VBox {
         int ms = link.cause() instanceof Cause.Wait w ? w.ms() : 0;
         line.getChildren().addAll(words("After"), number(link, ms), words("ms:"));
         effect(link);
-        below.getChildren().add(button("Remove", actions::remove, "remove-wait"));
+        below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
     }
 
     private void effect(Link link) {
@@ -291,14 +292,6 @@ final class SentencePane extends VBox {
         }
         button.setId(id);
         button.setMaxWidth(340);
-        button.setOnAction(e -> action.run());
-        return button;
-    }
-
-    private static Button button(String text, Runnable action, String id) {
-        Button button = new Button(text);
-        button.getStyleClass().add("word");
-        button.setId(id);
         button.setOnAction(e -> action.run());
         return button;
     }

@@ -6,10 +6,10 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
 
 /** A column of rows beside the mock: ways in, or ways out. */
@@ -50,17 +50,10 @@ class WaysColumn extends VBox {
     static HBox row(String described, Runnable press, Node... parts) {
         HBox row = new HBox(parts);
         row.getStyleClass().add("row");
-        row.setFocusTraversable(true);
         row.setAccessibleRole(AccessibleRole.BUTTON);
         row.setAccessibleText(described);
         Tooltip.install(row, new Tooltip(described));
-        row.setOnMouseClicked(e -> press.run());
-        row.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-                e.consume();
-                press.run();
-            }
-        });
+        Press.onPress(row, press);
         return row;
     }
 

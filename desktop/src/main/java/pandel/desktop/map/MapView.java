@@ -24,8 +24,10 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
+import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** All screens by the fewest steps from an entry; the never shown on a shelf of their own. */
@@ -66,22 +68,14 @@ public final class MapView implements StageView {
     private HBox foot() {
         sentence.getStyleClass().add("large");
         sentence.setMinWidth(0);
-        Button desk = button("Link it", () -> around.go(WorkStage.LINKS));
-        Button play = button("Show the way there", () -> work.checked().flatMap(c -> c.walkTo(work.selection().screen()))
+        Button desk = Press.plain("Link it", "map-link", () -> around.go(WorkStage.LINKS));
+        Button play = Press.plain("Show the way there", "map-show", () -> work.checked().flatMap(c -> c.walkTo(work.selection().screen()))
                 .ifPresentOrElse(around::play, () -> around.say("No way of using the prototype leads there.")));
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         HBox foot = new HBox(sentence, space, play, desk);
         foot.getStyleClass().add("bar");
         return foot;
-    }
-
-    private static Button button(String text, Runnable action) {
-        Button button = new Button(text);
-        button.getStyleClass().add("plain");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     private void refresh() {
@@ -160,14 +154,7 @@ public final class MapView implements StageView {
     }
 
     private Node empty() {
-        Label title = new Label("No screens to map yet");
-        title.getStyleClass().add("title");
-        Button go = new Button("Go to Mocks");
-        go.getStyleClass().add("main");
-        go.setOnAction(e -> around.go(WorkStage.MOCKS));
-        VBox box = new VBox(title, go);
-        box.getStyleClass().add("empty");
-        return box;
+        return new EmptyStage("No screens to map yet", "Take pictures of the screens in first.").offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 
     private void step(int bands, int rows) {

@@ -16,14 +16,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
+import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** The gallery of screens. */
@@ -62,9 +63,8 @@ public final class MocksView implements StageView {
 
     private HBox bar() {
         heading.getStyleClass().add("strong");
-        Button pictures = button("Pictures from a folder…", () -> around.run("gather"));
-        Button fresh = button("New screen", this::newScreen);
-        fresh.setId("new-screen");
+        Button pictures = Press.plain("Pictures from a folder…", "gather", () -> around.run("gather"));
+        Button fresh = Press.plain("New screen", "new-screen", this::newScreen);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         Label hint = new Label("Right-click a card for what can be done to it");
@@ -72,13 +72,6 @@ public final class MocksView implements StageView {
         HBox bar = new HBox(heading, space, hint, fresh, pictures);
         bar.getStyleClass().add("bar");
         return bar;
-    }
-
-    private static Button button(String text, Runnable action) {
-        Button button = new Button(text);
-        button.getStyleClass().add("plain");
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     private void newScreen() {
@@ -89,19 +82,12 @@ public final class MocksView implements StageView {
     }
 
     private Node empty() {
-        Label title = new Label("Nothing here yet");
-        title.getStyleClass().add("title");
-        Label hint = new Label("Drop pictures of your screens, or a folder of them, anywhere in this window.");
-        hint.getStyleClass().add("quiet");
-        Button pictures = new Button("Pictures from a folder…");
-        pictures.getStyleClass().add("main");
-        pictures.setId("first-pictures");
-        pictures.setOnAction(e -> around.run("gather"));
-        HBox others = new HBox(8, button("A blank screen", this::newScreen), button("Open a prototype…", () -> around.run("open")),
-                button("See the sample", () -> around.run("sample")));
+        EmptyStage box = new EmptyStage("Nothing here yet", "Drop pictures of your screens, or a folder of them, anywhere in this window.")
+                .offering("Pictures from a folder…", () -> around.run("gather"));
+        HBox others = new HBox(8, Press.plain("A blank screen", "first-blank", this::newScreen), Press.plain("Open a prototype…", "first-open", () -> around.run("open")),
+                Press.plain("See the sample", "first-sample", () -> around.run("sample")));
         others.setAlignment(Pos.CENTER);
-        VBox box = new VBox(title, hint, pictures, others);
-        box.getStyleClass().add("empty");
+        box.getChildren().add(others);
         return new StackPane(new CornerFrame(box, 600, 300));
     }
 

@@ -6,10 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -31,8 +29,10 @@ import pandel.core.play.Tape;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
+import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** The prototype as it behaves: the device in the middle, the trail, what is possible, the tape. */
@@ -54,6 +54,7 @@ public final class PlayView implements StageView {
     private final Deque<Event> toShow = new ArrayDeque<>();
     private Optional<Tape> tape = Optional.empty();
     private boolean visible;
+    private boolean held;
     private int sinceShown;
 
     public PlayView(Work work, Around around, PlayClock clock) {
@@ -70,9 +71,11 @@ public final class PlayView implements StageView {
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         middle.getChildren().add(frame);
         ScrollPane left = column(trail, 200);
-        HBox buttons = new HBox(8, button("Start over", this::startOver, "start-over"), button("Device back", () -> act(new Event.DeviceBack()), "device-back"));
+        HBox buttons = new HBox(8, Press.plain("Start over", "start-over", this::startOver), Press.plain("Device back", "device-back", () -> act(new Event.DeviceBack())));
+        HBox more = new HBox(4, Press.smallWord("Edit this screen", "edit-this", this::editThis), Press.smallWord("Hurry", "hurry", this::hurry), Press.smallWord("Hold", "hold", this::turnHold));
+        more.setStyle("-fx-padding: 0 8 0 8;");
         buttons.setStyle("-fx-padding: 12 8 8 12;");
-        VBox right = new VBox(buttons, column(possible, 260));
+        VBox right = new VBox(buttons, more, column(possible, 260));
         page.setLeft(left);
         page.setCenter(middle);
         page.setRight(right);
@@ -83,7 +86,8 @@ public final class PlayView implements StageView {
         work.prototypeProperty().addListener((o, before, now) -> follow(now));
         work.deviceProperty().addListener((o, a, b) -> {
             if (tape.isPresent() && !tape.get().now().device().equals(b)) {
-                startOver();
+                tape = tape.flatMap(t -> t.replayed(work.prototype(), b));
+                show(Optional.empty());
             }
         });
     }
@@ -95,14 +99,6 @@ public final class PlayView implements StageView {
         pane.setMinWidth(width);
         pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         return pane;
-    }
-
-    private static Button button(String text, Runnable action, String id) {
-        Button button = new Button(text);
-        button.getStyleClass().add("plain");
-        button.setId(id);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     /** The same events with the changed prototype, or a new start where they no longer begin. */
@@ -180,7 +176,7 @@ public final class PlayView implements StageView {
             return;
         }
         Tape before = tape.get();
-        if (before.now().waits().left().isEmpty() || before.at() < before.ticks().size() - 1) {
+        if (held || before.now().waits().left().isEmpty() || before.at() < before.ticks().size() - 1) {
             return;
         }
         Tape after = before.then(new Step(work.prototype()), new Event.Elapse(ms));
@@ -205,6 +201,23 @@ public final class PlayView implements StageView {
                     Optional.of(t.current().after().screen()), Rest.NONE)));
             around.say("“" + title + "” is kept; it is replayed after each edit. Check tells what the journeys travel.");
         }));
+    }
+
+    private void editThis() {
+        now().ifPresent(s -> {
+            work.selection().choose(s.screen());
+            around.go(WorkStage.LINKS);
+        });
+    }
+
+    /** Lets the next wait be due at once. */
+    private void hurry() {
+        now().ifPresent(s -> s.waits().untilDue().ifPresent(ms -> act(new Event.Elapse(ms))));
+    }
+
+    private void turnHold() {
+        held = !held;
+        around.say(held ? "Waits stand still; Space lets them go on." : "Waits go on.");
     }
 
     private void wind(int by) {
@@ -232,18 +245,9 @@ public final class PlayView implements StageView {
     }
 
     private Node empty() {
-        Label title = new Label(work.prototype().screens().isEmpty() ? "Nothing to play yet" : "Play has nowhere to start");
-        title.getStyleClass().add("title");
-        Label hint = new Label(work.prototype().screens().isEmpty() ? "Take pictures of the screens in first."
-                : "Choose a page in Mocks and start play there.");
-        hint.getStyleClass().add("quiet");
-        Button go = new Button("Go to Mocks");
-        go.getStyleClass().add("main");
-        go.setOnAction(e -> around.go(WorkStage.MOCKS));
-        VBox box = new VBox(title, hint, go);
-        box.setAlignment(Pos.CENTER);
-        box.getStyleClass().add("empty");
-        return box;
+        boolean none = work.prototype().screens().isEmpty();
+        return new EmptyStage(none ? "Nothing to play yet" : "Play has nowhere to start",
+                none ? "Take pictures of the screens in first." : "Choose a page in Mocks and start play there.").offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 
     /** The situation shown, if anything is played. */
@@ -282,6 +286,9 @@ public final class PlayView implements StageView {
                 Command.here("Device back", () -> act(new Event.DeviceBack()), "Esc", "Backspace"),
                 Command.here("Start over", this::startOver, "Home"),
                 Command.here("Keep as a journey", this::keepJourney, "J"),
+                Command.here("Edit this screen", this::editThis, "E"),
+                Command.here("Hurry: the next wait is due now", this::hurry, "H"),
+                Command.here("Hold the waits, or let them go on", this::turnHold, "Space").when(() -> !(node.getScene().getFocusOwner() instanceof ButtonBase)),
                 Command.here("Wind back", () -> wind(-1), "Left"),
                 Command.here("Wind forth", () -> wind(1), "Right")),
                 IntStream.rangeClosed(1, 9).mapToObj(n -> Command.here("Tap hotspot " + n,

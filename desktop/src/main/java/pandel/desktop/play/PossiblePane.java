@@ -7,7 +7,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -25,6 +24,7 @@ import pandel.core.play.Ruling;
 import pandel.core.play.Situation;
 import pandel.core.play.TrailAction;
 import pandel.core.play.Waits;
+import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
 
 /** What can be done here, with why anything cannot; and the waits that run. */
@@ -139,16 +139,9 @@ final class PossiblePane extends VBox {
         row.getStyleClass().add("row");
         row.setMinHeight(44);
         row.setPrefHeight(Region.USE_COMPUTED_SIZE);
-        row.setFocusTraversable(true);
         row.setAccessibleRole(AccessibleRole.BUTTON);
         row.setAccessibleText(what + ": " + then);
-        row.setOnMouseClicked(e -> doIt.accept(event));
-        row.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-                e.consume();
-                doIt.accept(event);
-            }
-        });
+        Press.onPress(row, () -> doIt.accept(event));
         return row;
     }
 

@@ -18,6 +18,7 @@ import pandel.core.play.Placement;
 import pandel.core.play.Tape;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.theme.Press;
 
 /** Everything that happened as a row of ticks; wound back by a press. Ticks that moved stand tall. */
 final class TapePane extends HBox {
@@ -56,12 +57,7 @@ final class TapePane extends HBox {
         words.setMaxWidth(Double.MAX_VALUE);
         getChildren().add(words);
         if (tape.at() > 0) {
-            Button button = new Button("Keep as a journey…");
-            button.getStyleClass().addAll("word", "small");
-            button.setId("keep-journey");
-            button.setMinWidth(Region.USE_PREF_SIZE);
-            button.setOnAction(e -> keep.run());
-            getChildren().add(button);
+            getChildren().add(Press.smallWord("Keep as a journey…", "keep-journey", keep));
         }
     }
 

@@ -1,0 +1,49 @@
+package pandel.desktop.theme;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+
+/** Things to press, in the looks there are. */
+public final class Press {
+
+    private Press() {
+    }
+
+    /** A framed button. */
+    public static Button plain(String words, String id, Runnable action) {
+        return button(words, id, action, "plain");
+    }
+
+    /** A button that is a word alone. */
+    public static Button word(String words, String id, Runnable action) {
+        return button(words, id, action, "word");
+    }
+
+    /** A small word alone. */
+    public static Button smallWord(String words, String id, Runnable action) {
+        return button(words, id, action, "word", "small");
+    }
+
+    private static Button button(String words, String id, Runnable action, String... looks) {
+        Button button = new Button(words);
+        button.getStyleClass().addAll(looks);
+        button.setId(id);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    /** Lets a row be pressed by mouse, Enter or Space. */
+    public static void onPress(Node row, Runnable action) {
+        row.setFocusTraversable(true);
+        row.setOnMouseClicked(e -> action.run());
+        row.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                e.consume();
+                action.run();
+            }
+        });
+    }
+}
