@@ -14,7 +14,7 @@ import pandel.core.check.Exploration.Node;
 import pandel.core.model.Event;
 import pandel.core.play.TrailAction;
 
-/** {@code deep-overlays}: three or more open at once, one finding for each screen that is the third. */
+/** {@code deep-overlays}: three or more open at once, one finding with all screens that can be the third. */
 final class DeepOverlays {
 
     private static final int DEEP = 3;
@@ -30,14 +30,14 @@ final class DeepOverlays {
     }
 
     static List<Finding> in(Grounds grounds) {
-        Map<String, Finding> findings = new LinkedHashMap<>();
+        Map<String, Walk> third = new LinkedHashMap<>();
         for (Exploration exploration : grounds.explorations()) {
-            search(grounds, exploration, findings);
+            search(exploration, third);
         }
-        return new ArrayList<>(findings.values());
+        return third.isEmpty() ? List.of() : List.of(finding(grounds, List.copyOf(third.keySet()), third.values().iterator().next()));
     }
 
-    private static void search(Grounds grounds, Exploration exploration, Map<String, Finding> findings) {
+    private static void search(Exploration exploration, Map<String, Walk> third) {
         Deque<Going> horizon = new ArrayDeque<>();
         Set<At> seen = new HashSet<>();
         exploration.nodes().stream().filter(n -> n.distance == 0)
@@ -48,7 +48,7 @@ final class DeepOverlays {
                 continue;
             }
             if (going.at().open() == DEEP) {
-                findings.computeIfAbsent(going.at().cell().screen(), id -> finding(grounds, id, walk(exploration, going)));
+                third.computeIfAbsent(going.at().cell().screen(), id -> walk(exploration, going));
                 continue;
             }
             for (Turn turn : going.node().turns) {
@@ -74,8 +74,8 @@ final class DeepOverlays {
         return exploration.walkTo(at.node()).and(parts.reversed().stream().flatMap(List::stream).toList());
     }
 
-    private static Finding finding(Grounds grounds, String id, Walk walk) {
-        return Finding.about(Rule.DEEP_OVERLAYS, Weight.WARNING, Words.screen(grounds.prototype(), id) + " can be the third thing open above the page.",
-                List.of(id), Optional.of(walk));
+    private static Finding finding(Grounds grounds, List<String> screens, Walk walk) {
+        return Finding.about(Rule.DEEP_OVERLAYS, Weight.WARNING, Words.screens(grounds.prototype(), screens) + " can be the third thing open above the page.",
+                screens, Optional.of(walk));
     }
 }

@@ -21,7 +21,7 @@ import pandel.core.play.Step;
 /** What the checks say is shown really replays; what they rule out is never found. */
 class ChecksAgainstBruteForceTest {
 
-    @Property(tries = 500)
+    @Property(tries = 400)
     void agreeOnNastyPrototypes(@ForAll long seed, @ForAll @IntRange(min = 1, max = 9) int size) {
         agree(Generated.of(size, seed, Kind.NASTY), 7, 3000);
     }

@@ -45,6 +45,9 @@ public final class Recovering {
     private void note() {
         Wish wish = new Wish(work.isSaved() ? Optional.empty() : Optional.of(work.prototype()), work.keptProperty().get().map(Work.Kept::path), work.shelf());
         newest.set(wish);
+        if (thread.isShutdown()) {
+            return;
+        }
         thread.execute(() -> {
             // Only the newest counts; what came between is in it.
             if (newest.get() == wish) {
@@ -121,8 +124,11 @@ public final class Recovering {
         });
     }
 
-    /** The program ends in peace; nothing stays behind. Waits for what is being written. */
+    /** The program ends in peace; nothing stays behind, once what is being written is written. A second time it does nothing. */
     public void end() {
+        if (thread.isShutdown()) {
+            return;
+        }
         thread.execute(() -> recovery.ifPresent(r -> {
             try {
                 r.close();
