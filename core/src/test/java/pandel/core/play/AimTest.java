@@ -1,0 +1,79 @@
+package pandel.core.play;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import pandel.core.Made;
+import pandel.core.model.Area;
+import pandel.core.model.Device;
+import pandel.core.model.Event;
+import pandel.core.model.Form;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Picture;
+import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.Width;
+
+/** From points to events, and where mocks stand. */
+class AimTest {
+
+    private static Screen pictured(Form form, int width, int height) {
+        return Screen.page("s", "S").withForm(form).withMocks(List.of(new Picture(Width.NARROW, "0".repeat(64) + ".png", width, height, 1, "", Rest.NONE)));
+    }
+
+    @Test
+    void pagesAndSheetsAreScaledWhenTheDeviceIsNearTheirWidth() {
+        Placement same = Placement.of(pictured(Form.PAGE, 390, 844), 390, 844);
+        assertThat(same).isEqualTo(new Placement(0, 0, 1, 390, 844, 0));
+        assertThat(Placement.of(pictured(Form.PAGE, 390, 844), 360, 640).factor()).isCloseTo(360 / 390.0, within(1e-9));
+        assertThat(Placement.of(pictured(Form.PAGE, 390, 844), 360, 640).maxScroll()).isCloseTo(844 * 360 / 390.0 - 640, within(1e-6));
+        // Further off than ¾ or 4⁄3 it stands at its own size, centred.
+        Placement wide = Placement.of(pictured(Form.PAGE, 390, 844), 820, 1180);
+        assertThat(wide.factor()).isEqualTo(1);
+        assertThat(wide.x()).isEqualTo(215);
+        Placement sheet = Placement.of(pictured(Form.SHEET, 390, 300), 390, 844);
+        assertThat(sheet.y()).isEqualTo(544);
+    }
+
+    @Test
+    void dialogsAndPanelsStandAtTheirOwnSizeUnlessTheDeviceIsNarrower() {
+        Placement dialog = Placement.of(pictured(Form.DIALOG, 330, 250), 390, 844);
+        assertThat(dialog).isEqualTo(new Placement(30, 297, 1, 330, 250, 0));
+        assertThat(Placement.of(pictured(Form.DIALOG, 500, 250), 390, 844).width()).isEqualTo(390);
+        assertThat(Placement.of(pictured(Form.PANEL, 300, 844), 390, 844).x()).isEqualTo(90);
+    }
+
+    @Test
+    void theTopHotspotWithALinkIsMeantAndBesideAnOverlayIsOutside() {
+        Prototype p = Made.of("home page: a advance next; b return; bare; up open above ask", "next page: back return", "ask dialog: x close x")
+                .withScreen("home", s -> s.withHotspots(List.of(
+                        at(s.hotspots().get(0), 0, 0, 200, 200), at(s.hotspots().get(1), 50, 50, 50, 50), at(s.hotspots().get(2), 60, 60, 10, 10), at(s.hotspots().get(3), 300, 10, 60, 60))));
+        Situation now = Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
+        assertThat(Aim.tap(p, now, 20, 20)).isEqualTo(Event.tap("home.a"));
+        assertThat(Aim.tap(p, now, 55, 55)).isEqualTo(Event.tap("home.b"));
+        // One without a link lets the one beneath answer.
+        assertThat(Aim.tap(p, now, 65, 65)).isEqualTo(Event.tap("home.b"));
+        assertThat(Aim.tap(p, now, 300, 700)).isEqualTo(new Event.Touched(Gesture.TAP, new Event.On.Point(300, 700)));
+        Situation asked = new Step(p).step(now, Event.tap("home.up")).situation();
+        assertThat(Aim.tap(p, asked, 5, 5)).isEqualTo(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
+    }
+
+    private static Hotspot at(Hotspot hotspot, double x, double y, double w, double h) {
+        return new Hotspot(hotspot.id(), hotspot.title(), Map.of(Width.NARROW, new Area(x, y, w, h)), hotspot.links(), Rest.NONE);
+    }
+
+    @Test
+    void whatIsScrolledIsHitWhereItIsSeen() {
+        Prototype p = Made.of("home page: a advance home").withScreen("home", s -> s
+                .withMocks(pictured(Form.PAGE, 390, 2000).mocks()).withHotspots(List.of(at(s.hotspots().getFirst(), 0, 1500, 390, 100))));
+        Situation now = Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
+        Situation scrolled = new Step(p).step(now, new Event.Scroll(1000)).situation();
+        assertThat(Aim.tap(p, scrolled, 100, 550)).isEqualTo(Event.tap("home.a"));
+        assertThat(Aim.tap(p, now, 100, 550)).isInstanceOf(Event.Touched.class).isNotEqualTo(Event.tap("home.a"));
+    }
+}
