@@ -23,7 +23,6 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.FileChoosing;
-import pandel.desktop.shell.MainWindow;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.work.Work;
 import pandel.files.picture.Pictures;

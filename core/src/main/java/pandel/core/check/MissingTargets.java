@@ -9,7 +9,6 @@ import pandel.core.model.Cause;
 import pandel.core.model.Event;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 

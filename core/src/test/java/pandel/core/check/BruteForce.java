@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Event;
@@ -92,28 +93,15 @@ final class BruteForce {
 
     /** Whether the top level of a situation can be closed: null when the look was cut off before an answer. */
     Boolean closes(Situation from, int most) {
-        Set<Object> seen = new HashSet<>(Set.of(key(from)));
-        Deque<Situation> horizon = new ArrayDeque<>(List.of(from));
-        while (!horizon.isEmpty()) {
-            if (seen.size() > most) {
-                return null;
-            }
-            Situation now = horizon.remove();
-            for (Event event : events(now)) {
-                Situation next = step.step(now, event).situation();
-                if (next.levels().size() < from.levels().size()) {
-                    return true;
-                }
-                if (!next.left() && seen.add(key(next))) {
-                    horizon.add(next);
-                }
-            }
-        }
-        return false;
+        return comesTo(from, true, most, next -> next.levels().size() < from.levels().size());
     }
 
     /** Whether the row of screens can be changed from a situation: null when the look was cut off before an answer. */
     Boolean leadsOn(Situation from, boolean withDeviceBack, int most) {
+        return comesTo(from, withDeviceBack, most, next -> !next.row().equals(from.row()));
+    }
+
+    private Boolean comesTo(Situation from, boolean withDeviceBack, int most, Predicate<Situation> wanted) {
         Set<Object> seen = new HashSet<>(Set.of(key(from)));
         Deque<Situation> horizon = new ArrayDeque<>(List.of(from));
         while (!horizon.isEmpty()) {
@@ -126,7 +114,7 @@ final class BruteForce {
                     continue;
                 }
                 Situation next = step.step(now, event).situation();
-                if (!next.left() && !next.row().equals(from.row())) {
+                if (!next.left() && wanted.test(next)) {
                     return true;
                 }
                 if (!next.left() && seen.add(key(next))) {

@@ -1,8 +1,6 @@
 package pandel.desktop.links;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
@@ -24,7 +22,6 @@ final class WaysOut extends WaysColumn {
 
     private final Selection selection;
     private final Runnable walkOn;
-    private final Map<String, HBox> rows = new HashMap<>();
 
     WaysOut(Selection selection, Runnable walkOn) {
         super(232);
@@ -33,7 +30,6 @@ final class WaysOut extends WaysColumn {
     }
 
     void show(Prototype prototype, Screen screen) {
-        rows.clear();
         getChildren().setAll(heading("Ways out"));
         List<Hotspot> hotspots = prototype.index().hotspotsOn(screen.id());
         int number = 0;
@@ -81,12 +77,6 @@ final class WaysOut extends WaysColumn {
                 walkOn.run();
             }
         });
-        rows.put(id, row);
         getChildren().add(row);
-    }
-
-    /** The row of a hotspot or wait. */
-    Optional<HBox> rowOf(String id) {
-        return Optional.ofNullable(rows.get(id));
     }
 }

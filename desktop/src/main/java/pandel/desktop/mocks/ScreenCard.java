@@ -13,7 +13,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.core.check.Checked;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
@@ -98,8 +97,7 @@ final class ScreenCard extends VBox {
         } else if (screen.status() == Status.READY) {
             badge("ready", "end", "Ready");
         }
-        long findings = work.checked().map(Checked::findings).stream().flatMap(f -> f.stream())
-                .filter(f -> f.screens().contains(screen.id())).count();
+        int findings = work.checked().map(c -> c.findingsOn(screen.id()).size()).orElse(0);
         if (findings > 0) {
             badge(String.valueOf(findings), "findings-count", findings == 1 ? "One finding" : findings + " findings");
         }

@@ -47,7 +47,7 @@ public final class PrototypeFile {
     public static Opened open(Path path) throws Unreadable {
         String name = path.getFileName() == null ? path.toString() : path.getFileName().toString();
         try {
-            return Files.isDirectory(path) ? folder(path, name) : zip(path, name);
+            return Files.isDirectory(path) ? folder(path) : zip(path);
         } catch (Unreadable e) {
             throw new Unreadable("“" + name + "” cannot be opened. " + e.sentence(), e);
         } catch (NoSuchFileException e) {
@@ -57,7 +57,7 @@ public final class PrototypeFile {
         }
     }
 
-    private static Opened folder(Path path, String name) throws IOException, Unreadable {
+    private static Opened folder(Path path) throws IOException, Unreadable {
         Path json = path.resolve(JSON);
         if (!Files.isRegularFile(json)) {
             throw new Unreadable("The folder holds no prototype.json.");
@@ -77,7 +77,7 @@ public final class PrototypeFile {
         }
     }
 
-    private static Opened zip(Path path, String name) throws IOException, Unreadable {
+    private static Opened zip(Path path) throws IOException, Unreadable {
         if (!Files.exists(path)) {
             throw new NoSuchFileException(path.toString());
         }
