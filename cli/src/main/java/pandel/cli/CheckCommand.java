@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
 import pandel.core.check.Finding;
+import pandel.core.check.Unsettled;
 import pandel.core.check.Weight;
 import pandel.core.model.Device;
 import pandel.core.model.Prototype;
@@ -84,6 +85,10 @@ final class CheckCommand implements Callable<Integer> {
             out.println();
             out.println(finding.weight().word() + " " + finding.rule().id() + ": " + finding.sentence());
             finding.walk().ifPresent(walk -> out.println("    by " + Json.line(PlayJson.list(walk.events())) + " on " + walk.device().id()));
+        }
+        for (Unsettled unsettled : checked.unsettled()) {
+            out.println();
+            out.println("not settled " + unsettled.rule().id() + ": " + unsettled.sentence());
         }
     }
 }

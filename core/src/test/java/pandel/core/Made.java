@@ -62,7 +62,7 @@ public final class Made {
                 hotspots.add(hotspot(id, List.of()));
                 continue;
             }
-            Verb verb = above ? Verb.OPEN_ABOVE : Verb.valueOf(w[1].toUpperCase());
+            Verb verb = above ? Verb.OPEN_ABOVE : w.length > 2 && w[1].equals("return") && w[2].equals("to") ? Verb.RETURN_TO : Verb.valueOf(w[1].toUpperCase());
             Effect effect = Effect.of(verb, new Target.ToScreen(w[w.length - 1]));
             if (Character.isDigit(w[0].charAt(0))) {
                 links.add(Link.of(id, new Cause.Wait(Integer.parseInt(w[0].replaceAll("\\D", ""))), effect));

@@ -67,16 +67,18 @@ final class CannotClose {
     /** @param seen filled with all that was followed */
     private static boolean canClose(Exploration exploration, Node from, Set<Followed> seen) {
         Deque<Followed> horizon = new ArrayDeque<>(List.of(new Followed(from, true, Height.ON_IT)));
-        boolean pages = from.cell.level().holdsPages();
         while (!horizon.isEmpty()) {
             Followed followed = horizon.remove();
             if (!seen.add(followed)) {
                 continue;
             }
+            if (!followed.node().doubted.isEmpty()) {
+                return true;
+            }
             List<Turn> turns = new ArrayList<>(followed.node().turns);
             followed.node().back.ifPresent(turns::add);
             for (Turn turn : turns) {
-                if (closes(turn, followed, pages)) {
+                if (closes(exploration, turn, followed, from)) {
                     return true;
                 }
                 exploration.after(followed.node(), turn).ifPresent(next -> horizon.add(followed(turn, followed, next)));
@@ -85,16 +87,25 @@ final class CannotClose {
         return false;
     }
 
-    private static boolean closes(Turn turn, Followed followed, boolean pages) {
+    private static boolean closes(Exploration exploration, Turn turn, Followed followed, Node start) {
+        boolean pages = start.cell.level().holdsPages();
         return switch (turn.actions().getFirst()) {
             case TrailAction.CloseLevel c -> followed.height() == Height.ON_IT;
-            case TrailAction.CloseToPages c -> followed.height() != Height.ABOVE_PAGES && !pages;
+            case TrailAction.CloseToPages c -> followed.height() != Height.ABOVE_PAGES
+                    && (!pages || turn.actions().getLast() instanceof TrailAction.DropTo to && isBehind(exploration, start, to));
+            case TrailAction.DropTo to -> followed.height() == Height.ON_IT && isBehind(exploration, start, to);
+            case TrailAction.Restart r -> true;
             case TrailAction.Drop d -> followed.height() == Height.ON_IT && followed.atStart();
             case TrailAction.Put p -> false;
             case TrailAction.Swap s -> false;
             case TrailAction.Raise r -> false;
             case TrailAction.Leave l -> false;
         };
+    }
+
+    /** Whether a return to a screen leads behind the start, where closing was looked for too. */
+    private static boolean isBehind(Exploration exploration, Node start, TrailAction.DropTo to) {
+        return (start.cell.marks() & exploration.named().mark(to.screen())) != 0;
     }
 
     private static Followed followed(Turn turn, Followed before, Node next) {

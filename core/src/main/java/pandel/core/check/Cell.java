@@ -7,10 +7,11 @@ import pandel.core.play.LevelKind;
  * the next action uncovers. There are finitely many for a prototype, whatever the length of use.
  *
  * @param screen id of the current screen
+ * @param marks  which screens that links return to stand behind the current place, as {@link Named} numbers them
  * @param ground the page, beneath this overlay, that closing to pages uncovers; {@link Ground#ITSELF} on a level that
  *               holds pages
  */
-record Cell(String screen, LevelKind level, Behind behind, Ground ground) {
+record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground) {
 
     /** What lies behind the current place on its level. */
     enum Behind {
@@ -30,13 +31,24 @@ record Cell(String screen, LevelKind level, Behind behind, Ground ground) {
         }
     }
 
-    /** The nearest level beneath that holds pages. */
-    record Ground(LevelKind level, boolean first) {
-        static final Ground ITSELF = new Ground(LevelKind.BASE, true);
+    /**
+     * The nearest level beneath that holds pages.
+     *
+     * @param current the mark of its current screen, 0 when no link returns to that
+     * @param marks   which screens that links return to stand behind its current place
+     */
+    record Ground(LevelKind level, boolean first, int current, int marks) {
+        static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0);
     }
 
-    Cell with(Behind other) {
-        return new Cell(screen, level, other, ground);
+    /** Where play begins, and begins again: the only place there is. */
+    static Cell start(String screen) {
+        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF);
+    }
+
+    /** The same screen with something else behind it. */
+    Cell with(Behind other, int otherMarks) {
+        return new Cell(screen, level, other, otherMarks, ground);
     }
 
     boolean first() {
@@ -44,7 +56,12 @@ record Cell(String screen, LevelKind level, Behind behind, Ground ground) {
     }
 
     /** The ground of an overlay opened on this cell. */
-    Ground groundAbove() {
-        return level.holdsPages() ? new Ground(level, first()) : ground;
+    Ground groundAbove(Named named) {
+        return level.holdsPages() ? new Ground(level, first(), named.mark(screen), marks) : ground;
+    }
+
+    /** The marks behind what is put on this cell. */
+    int marksWhenPut(Named named) {
+        return marks | named.mark(screen);
     }
 }

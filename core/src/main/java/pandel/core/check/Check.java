@@ -3,6 +3,7 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,7 +18,7 @@ import pandel.core.model.Prototype;
 public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
-            List.of(NoEntry::in, MissingTargets::in, DeadEnds::in, UnreachedScreens::in, ClosedCircles::in, NeverFiring::in, ReturnsToNowhere::in,
+            List.of(NoEntry::in, MissingTargets::in, DeadEnds::in, UnreachedScreens::in, ClosedCircles::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
                     WaitsInTrail::in, EndlessWaits::in, CannotClose::in, DeepOverlays::in, Hotspots::in, Titles::in);
 
     private Check() {
@@ -30,17 +31,23 @@ public final class Check {
 
     /** Checks until done or called off; empty when it was called off. May be run on any thread. */
     public static Optional<Checked> of(Prototype prototype, BooleanSupplier calledOff) {
+        return of(prototype, Named.MOST, calledOff);
+    }
+
+    static Optional<Checked> of(Prototype prototype, int followed, BooleanSupplier calledOff) {
         List<Exploration> explorations = new ArrayList<>();
         for (Device device : classes(prototype.devices())) {
-            explorations.add(Exploration.of(prototype, device, calledOff));
+            explorations.add(Exploration.of(prototype, device, followed, calledOff));
         }
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
-        Grounds grounds = new Grounds(prototype, explorations, nearest(explorations));
+        List<Unsettled> unsettled = new ArrayList<>();
+        Grounds grounds = new Grounds(prototype, explorations, nearest(explorations), unsettled::add);
         List<Finding> findings = FINDINGS.stream().flatMap(f -> f.apply(grounds).stream())
                 .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule)).toList();
-        return Optional.of(new Checked(grounds, findings.stream().filter(f -> !isQuiet(prototype, f)).toList()));
+        return Optional.of(new Checked(grounds, findings.stream().filter(f -> !isQuiet(prototype, f)).toList(),
+                List.copyOf(new LinkedHashSet<>(unsettled))));
     }
 
     /** Whether its rule is not to be reported, everywhere or on all the screens it is about. */

@@ -12,15 +12,21 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 
-/** What the checks say of one prototype. Exact: what it does not say is shown is ruled out for use of any length. */
+/**
+ * What the checks say of one prototype. Exact: what it neither shows nor leaves {@linkplain #unsettled() unsettled} is
+ * ruled out for use of any length.
+ */
 public final class Checked {
 
     private final Grounds grounds;
     private final List<Finding> findings;
     private final List<Finding> accepted;
 
+    private final List<Unsettled> unsettled;
+
     /** @param found all findings but those of quietened rules */
-    Checked(Grounds grounds, List<Finding> found) {
+    Checked(Grounds grounds, List<Finding> found, List<Unsettled> unsettled) {
+        this.unsettled = unsettled;
         this.grounds = grounds;
         Set<String> meant = grounds.prototype().judgements().accepted().stream().map(Judgements.Accepted::ground).collect(Collectors.toSet());
         this.findings = found.stream().filter(f -> !meant.contains(f.ground())).toList();
@@ -29,6 +35,11 @@ public final class Checked {
 
     public Prototype prototype() {
         return grounds.prototype();
+    }
+
+    /** What could not be answered. Empty unless links return to more screens than are followed at once. */
+    public List<Unsettled> unsettled() {
+        return unsettled;
     }
 
     /** The findings that were accepted and whose ground has not changed since. */

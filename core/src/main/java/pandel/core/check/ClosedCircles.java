@@ -33,9 +33,12 @@ final class ClosedCircles {
         HERE, BEHIND, BENEATH, GROUND, BEHIND_GROUND, BENEATH_GROUND
     }
 
+    private static final int OUTSIDE = -1;
+
     private final Exploration exploration;
     private final List<Node> nodes;
     private final Map<Node, Integer> numbers = new IdentityHashMap<>();
+    private final Map<String, List<Node>> ofScreen = new HashMap<>();
     private final Graph<Integer, DefaultEdge> graph = new Lean();
 
     /** A graph without the table that finds an edge between two vertices, which is never asked for. */
@@ -48,6 +51,7 @@ final class ClosedCircles {
     private ClosedCircles(Exploration exploration) {
         this.exploration = exploration;
         this.nodes = List.copyOf(exploration.nodes());
+        nodes.forEach(node -> ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>()).add(node));
         for (Node node : nodes) {
             numbers.put(node, numbers.size());
         }
@@ -55,6 +59,9 @@ final class ClosedCircles {
             graph.addVertex(vertex(node, Way.HERE));
             node.turns.forEach(turn -> link(node, turn));
             node.back.ifPresent(turn -> link(node, turn));
+            if (!node.doubted.isEmpty()) {
+                outside(node);
+            }
         }
     }
 
@@ -89,7 +96,7 @@ final class ClosedCircles {
 
     private Set<String> screens(Set<Integer> component) {
         Set<String> screens = new LinkedHashSet<>();
-        component.stream().filter(v -> v % Way.values().length == Way.HERE.ordinal()).sorted()
+        component.stream().filter(v -> v >= 0 && v % Way.values().length == Way.HERE.ordinal()).sorted()
                 .forEach(v -> screens.add(nodes.get(v / Way.values().length).cell.screen()));
         return screens;
     }
@@ -106,6 +113,8 @@ final class ClosedCircles {
             case TrailAction.Drop d -> edge(node, Way.HERE, node, Way.BEHIND);
             case TrailAction.CloseLevel c -> edge(node, Way.HERE, node, Way.BENEATH);
             case TrailAction.CloseToPages c -> edge(node, Way.HERE, node, Way.GROUND);
+            case TrailAction.DropTo to -> ofScreen.getOrDefault(to.screen(), List.of()).forEach(place -> edge(node, Way.HERE, place, Way.HERE));
+            case TrailAction.Restart r -> { }
             case TrailAction.Put p -> next.ifPresent(to -> {
                 edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.HERE);
                 stay(node, to, closes);
@@ -135,6 +144,12 @@ final class ClosedCircles {
                 edge(to, way, node, way);
             }
         }
+    }
+
+    /** What is not known to stay may lead anywhere. */
+    private void outside(Node node) {
+        graph.addVertex(OUTSIDE);
+        graph.addEdge(vertex(node, Way.HERE), OUTSIDE);
     }
 
     private void edge(Node from, Way fromWay, Node to, Way toWay) {

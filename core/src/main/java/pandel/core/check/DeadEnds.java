@@ -2,9 +2,12 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import pandel.core.check.Exploration.LeadsOn;
 import pandel.core.check.Exploration.Node;
 import pandel.core.model.Screen;
 
@@ -26,20 +29,27 @@ final class DeadEnds {
 
     static List<Finding> in(Grounds grounds) {
         Map<String, Stuck> stuck = new LinkedHashMap<>();
+        Set<String> doubted = new LinkedHashSet<>();
         for (Exploration exploration : grounds.explorations()) {
             for (Node node : exploration.nodes()) {
-                if (!exploration.leadsOn(node) && !screen(grounds, node).end()) {
+                LeadsOn on = screen(grounds, node).end() ? LeadsOn.YES : exploration.leadsOn(node, false);
+                if (on == LeadsOn.UNKNOWN) {
+                    doubted.add(node.cell.screen());
+                } else if (on == LeadsOn.NO) {
                     note(stuck.computeIfAbsent(node.cell.screen(), id -> new Stuck()), exploration, node);
                 }
             }
         }
         List<Finding> findings = new ArrayList<>();
         stuck.forEach((id, s) -> findings.add(finding(grounds, id, s).with(fixes(grounds, id))));
+        doubted.stream().filter(id -> !stuck.containsKey(id)).forEach(id -> grounds.unsettled().accept(new Unsettled(Rule.DEAD_END, id,
+                "Whether " + Words.screen(grounds.prototype(), id) + " is a dead end.")));
         return findings;
     }
 
     private static void note(Stuck stuck, Exploration exploration, Node node) {
-        if (exploration.leadsOnOrBack(node)) {
+        // With no doubt without device back there is none with it but that of what device back uncovers of the same screen.
+        if (exploration.leadsOn(node, true) != LeadsOn.NO) {
             stuck.onlyBack = stuck.onlyBack.or(() -> Optional.of(exploration.walkTo(node)));
         } else {
             stuck.dead = stuck.dead.or(() -> Optional.of(exploration.walkTo(node)));

@@ -34,6 +34,9 @@ final class DeepOverlays {
         for (Exploration exploration : grounds.explorations()) {
             search(exploration, third);
         }
+        if (third.isEmpty() && grounds.explorations().stream().anyMatch(Exploration::isDoubtful)) {
+            grounds.unsettled().accept(new Unsettled(Rule.DEEP_OVERLAYS, "", "Whether three things can be open above one another."));
+        }
         return third.isEmpty() ? List.of() : List.of(finding(grounds, List.copyOf(third.keySet()), third.values().iterator().next()));
     }
 
@@ -55,7 +58,7 @@ final class DeepOverlays {
                 exploration.after(going.node(), turn).ifPresent(next -> {
                     boolean raises = turn.actions().getLast() instanceof TrailAction.Raise;
                     boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
-                    int open = closes ? going.at().openBelow() : raises ? going.at().open() + 1 : going.at().open();
+                    int open = turn.actions().getLast() instanceof TrailAction.Restart ? 0 : closes ? going.at().openBelow() : raises ? going.at().open() + 1 : going.at().open();
                     int below = next.cell.level().holdsPages() ? open : raises && going.at().cell().level().holdsPages()
                             ? going.at().open() : going.at().openBelow();
                     horizon.add(new Going(new At(next.cell, open, below), next, going, turn.events()));

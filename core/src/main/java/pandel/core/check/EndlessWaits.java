@@ -53,15 +53,24 @@ final class EndlessWaits {
             path.add(node);
             Turn wait = node.turns.getFirst();
             // A wait that returns goes back to where it was put from, which is the one before on this path.
-            boolean returns = wait.actions().getFirst() instanceof TrailAction.Drop || wait.actions().getFirst() instanceof TrailAction.CloseLevel;
-            now = returns ? path.size() > 1 ? Optional.of(path.get(path.size() - 2)) : Optional.empty() : exploration.after(node, wait);
+            now = switch (wait.actions().getFirst()) {
+                case TrailAction.Drop d -> before(path);
+                case TrailAction.CloseLevel c -> before(path);
+                // Which of the places before it goes back to is not followed here.
+                case TrailAction.DropTo d -> Optional.empty();
+                default -> exploration.after(node, wait);
+            };
         }
         done.addAll(onPath);
         return Optional.empty();
     }
 
+    private static Optional<Node> before(List<Node> path) {
+        return path.size() > 1 ? Optional.of(path.get(path.size() - 2)) : Optional.empty();
+    }
+
     private static boolean isMovedByWaitAlone(Node node) {
-        return node.turns.size() == 1 && node.turns.getFirst().events().getLast() instanceof Event.Elapse;
+        return node.doubted.isEmpty() && node.turns.size() == 1 && node.turns.getFirst().events().getLast() instanceof Event.Elapse;
     }
 
     private static Finding finding(Grounds grounds, Walk walk, List<String> screens) {

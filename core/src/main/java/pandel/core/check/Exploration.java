@@ -1,8 +1,11 @@
 package pandel.core.check;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,8 +33,10 @@ import pandel.core.play.TrailAction;
  *
  * <p>Levels and trails make the situations those of a pushdown system (Bouajjani, Esparza, Maler 1997). Since nothing is
  * remembered but the trail, going back always uncovers a cell as it was when it was covered, so no cell is new by going
- * back, and plain search along what puts, swaps and raises is exact; only closing to pages needs to know what lies
- * beneath, which {@link Ground} keeps. Costs time and room in the number of cells and links on them, both in proportion
+ * back, and plain search along what puts, swaps, raises and restarts is exact; only closing to pages needs to know what
+ * lies beneath, which {@link Ground} keeps, and returning to a screen, whether it lies behind, which {@link Named} keeps
+ * for as many as there is room for. What hangs on the others is followed too, as far as it could lead: screens come to
+ * only so are neither shown nor ruled out. Costs time and room in the number of cells and links on them, both in proportion
  * to the prototype.
  */
 final class Exploration {
@@ -47,7 +52,10 @@ final class Exploration {
         List<Turn> turns = List.of();
         /** What device back does. */
         Optional<Turn> back = Optional.empty();
+        /** Ids of links that may return to a screen, which is not known. */
+        Set<String> doubted = Set.of();
         private boolean movesOn;
+        private boolean mayComeToItself;
         private boolean movesOnByBack;
         /** Where the same row of screens stays current and yet other things may lead on. */
         private final Set<Cell> stays = new LinkedHashSet<>(2);
@@ -64,19 +72,29 @@ final class Exploration {
 
     private final Device device;
     private final Turns turns;
+    private final List<Cell> doubtful = new ArrayList<>();
     private final Map<Cell, Node> nodes = new LinkedHashMap<>();
     private final Map<String, Node> nearest = new LinkedHashMap<>();
     private final Set<String> fired = new LinkedHashSet<>();
+    private final Named named;
+    private final Set<String> perhapsFired = new LinkedHashSet<>();
+    private final Set<String> perhapsReached = new LinkedHashSet<>();
 
-    private Exploration(Prototype prototype, Device device) {
+    private Exploration(Prototype prototype, Device device, int followed) {
         this.device = device;
-        this.turns = new Turns(prototype, device);
+        this.named = Named.in(prototype, followed);
+        this.turns = new Turns(prototype, device, named);
     }
 
-    /** Explores from every usable entry until nothing is new, or until it is called off; then what it holds is partial. */
-    static Exploration of(Prototype prototype, Device device, BooleanSupplier calledOff) {
-        Exploration exploration = new Exploration(prototype, device);
+    /**
+     * Explores from every usable entry until nothing is new, or until it is called off; then what it holds is partial.
+     *
+     * @param followed how many screens that links return to are followed together at most
+     */
+    static Exploration of(Prototype prototype, Device device, int followed, BooleanSupplier calledOff) {
+        Exploration exploration = new Exploration(prototype, device, followed);
         exploration.run(starts(prototype), calledOff);
+        exploration.outerBound(calledOff);
         return exploration;
     }
 
@@ -85,8 +103,7 @@ final class Exploration {
         for (Entry entry : prototype.entries()) {
             Optional<Screen> screen = prototype.screen(entry.target().id());
             if (Situation.whyNoStart(prototype, entry).isEmpty() && screen.orElseThrow().status() != Status.PARKED) {
-                Cell cell = new Cell(entry.target().id(), LevelKind.BASE, Behind.NOTHING, Ground.ITSELF);
-                starts.add(new Node(cell, 0, null, List.of(), entry));
+                starts.add(new Node(Cell.start(entry.target().id()), 0, null, List.of(), entry));
             }
         }
         return starts;
@@ -118,11 +135,19 @@ final class Exploration {
 
     private List<Node> nextOf(Node node) {
         List<Node> next = new ArrayList<>();
-        node.turns = turns.at(node.cell);
+        Turns.Done done = turns.at(node.cell);
+        node.turns = done.sure();
+        node.doubted = done.back();
+        perhapsFired.addAll(done.back());
+        for (Turn turn : done.doubtful()) {
+            turn.link().ifPresent(perhapsFired::add);
+            uncovered(node.cell, turn.actions()).ifPresent(doubtful::add);
+        }
         node.back = turns.back(node.cell);
         for (Turn turn : node.turns) {
             turn.link().ifPresent(fired::add);
             node.movesOn |= changesRow(node.cell, turn.actions());
+            node.mayComeToItself |= mayComeToItself(node.cell, turn.actions());
             sameRow(node.cell, turn.actions()).ifPresent(node.stays::add);
             uncovered(node.cell, turn.actions())
                     .ifPresent(cell -> next.add(new Node(cell, node.distance + turn.events().size(), node, turn.events(), node.entry)));
@@ -134,34 +159,75 @@ final class Exploration {
         return next;
     }
 
-    /** Whether some list of events without device back leads on to another row of screens. */
-    boolean leadsOn(Node node) {
-        return node.movesOn || node.stays.stream().anyMatch(cell -> nodes.get(cell).movesOn);
+    /** Follows what hangs on what is not known, to whatever it could lead to. */
+    private void outerBound(BooleanSupplier calledOff) {
+        Set<Cell> seen = new HashSet<>();
+        Deque<Cell> horizon = new ArrayDeque<>(doubtful);
+        while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
+            Cell cell = horizon.remove();
+            if (nodes.containsKey(cell) || !seen.add(cell)) {
+                continue;
+            }
+            if (!nearest.containsKey(cell.screen())) {
+                perhapsReached.add(cell.screen());
+            }
+            Turns.Done done = turns.at(cell);
+            perhapsFired.addAll(done.back());
+            Stream.concat(done.sure().stream(), done.doubtful().stream()).forEach(turn -> {
+                turn.link().ifPresent(perhapsFired::add);
+                uncovered(cell, turn.actions()).ifPresent(horizon::add);
+            });
+        }
+        perhapsFired.removeAll(fired);
     }
 
-    /** Whether some list of events, device back among them, leads on to another row of screens. */
-    boolean leadsOnOrBack(Node node) {
-        return node.movesOn || node.movesOnByBack || Stream.concat(node.stays.stream(), node.staysByBack.stream())
-                .map(nodes::get).anyMatch(n -> n.movesOn || n.movesOnByBack);
+    /** Whether a list of events leads on from a node to another row of screens. */
+    enum LeadsOn {
+        YES, NO, UNKNOWN
+    }
+
+    /** @param withBack whether device back is among the events */
+    LeadsOn leadsOn(Node node, boolean withBack) {
+        Set<Node> seen = new LinkedHashSet<>();
+        Deque<Node> horizon = new ArrayDeque<>(List.of(node));
+        boolean doubt = false;
+        while (!horizon.isEmpty()) {
+            Node at = horizon.remove();
+            if (at.movesOn || withBack && at.movesOnByBack) {
+                return LeadsOn.YES;
+            }
+            if (seen.add(at)) {
+                doubt |= !at.doubted.isEmpty() || at.mayComeToItself;
+                at.stays.forEach(cell -> horizon.add(nodes.get(cell)));
+                if (withBack) {
+                    at.staysByBack.forEach(cell -> horizon.add(nodes.get(cell)));
+                }
+            }
+        }
+        return doubt ? LeadsOn.UNKNOWN : LeadsOn.NO;
     }
 
     /** The cell that actions lead to; empty when they go back to one that was come to before. */
-    static Optional<Cell> uncovered(Cell cell, List<TrailAction> actions) {
+    private Optional<Cell> uncovered(Cell cell, List<TrailAction> actions) {
         boolean closed = actions.getFirst() instanceof TrailAction.CloseToPages;
         LevelKind level = closed ? cell.ground().level() : cell.level();
         Ground ground = closed ? Ground.ITSELF : cell.ground();
         return switch (actions.getLast()) {
             case TrailAction.Put put -> Optional.of(new Cell(put.screen().id(), level,
-                    closed ? Behind.ANOTHER_SCREEN : cell.behind().whenPut(put.screen().id().equals(cell.screen())), ground));
+                    closed ? Behind.ANOTHER_SCREEN : cell.behind().whenPut(put.screen().id().equals(cell.screen())),
+                    closed ? cell.ground().marks() | cell.ground().current() : cell.marksWhenPut(named), ground));
             case TrailAction.Swap swap -> Optional.of(new Cell(swap.screen().id(), level,
                     closed ? cell.ground().first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN
-                            : cell.behind().whenSwapped(swap.screen().id().equals(cell.screen())), ground));
+                            : cell.behind().whenSwapped(swap.screen().id().equals(cell.screen())),
+                    closed ? cell.ground().marks() : cell.marks(), ground));
+            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id()));
             case TrailAction.Raise raise -> {
                 LevelKind opened = LevelKind.openedWith(raise.screen());
-                yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING,
-                        opened.holdsPages() ? Ground.ITSELF : cell.groundAbove()));
+                yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0,
+                        opened.holdsPages() ? Ground.ITSELF : cell.groundAbove(named)));
             }
             case TrailAction.Drop d -> Optional.empty();
+            case TrailAction.DropTo d -> Optional.empty();
             case TrailAction.CloseLevel c -> Optional.empty();
             case TrailAction.CloseToPages c -> Optional.empty();
             case TrailAction.Leave l -> Optional.empty();
@@ -174,6 +240,8 @@ final class Exploration {
             case TrailAction.Put put -> !put.screen().id().equals(cell.screen());
             case TrailAction.Swap swap -> !swap.screen().id().equals(cell.screen());
             case TrailAction.Drop drop -> cell.behind() == Behind.ANOTHER_SCREEN;
+            case TrailAction.DropTo to -> !to.screen().equals(cell.screen());
+            case TrailAction.Restart restart -> !cell.level().base() || !restart.screen().id().equals(cell.screen());
             case TrailAction.Raise r -> true;
             case TrailAction.CloseLevel c -> true;
             case TrailAction.CloseToPages c -> true;
@@ -182,15 +250,24 @@ final class Exploration {
     }
 
     /**
-     * The other cell of the same row that actions lead to: a screen put on itself, and dropping such copies until the
-     * first. There are only these two for a screen on a level, so one look from each to the other is enough.
+     * The other cell of the same row that actions lead to: a screen put on itself, dropping such copies until the first,
+     * restarting at the screen that is the only one.
      */
-    private static Optional<Cell> sameRow(Cell cell, List<TrailAction> actions) {
-        if (actions.getFirst() instanceof TrailAction.Put put && put.screen().id().equals(cell.screen())) {
-            return Optional.of(cell.with(cell.behind().whenPut(true)));
-        }
-        return actions.getFirst() instanceof TrailAction.Drop && cell.behind() == Behind.SAME_SCREEN_ONLY
-                ? Optional.of(cell.with(Behind.NOTHING)) : Optional.empty();
+    private Optional<Cell> sameRow(Cell cell, List<TrailAction> actions) {
+        return switch (actions.getFirst()) {
+            case TrailAction.Put put when put.screen().id().equals(cell.screen()) ->
+                    Optional.of(cell.with(cell.behind().whenPut(true), cell.marksWhenPut(named)));
+            case TrailAction.Restart restart when !changesRow(cell, actions) -> Optional.of(Cell.start(cell.screen()));
+            case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.with(Behind.NOTHING, 0));
+            case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.with(Behind.NOTHING, 0));
+            default -> Optional.empty();
+        };
+    }
+
+    /** Whether actions go back to an earlier place of the same screen, of which it is not known what lies behind it. */
+    private static boolean mayComeToItself(Cell cell, List<TrailAction> actions) {
+        return actions.getFirst() instanceof TrailAction.DropTo to && to.screen().equals(cell.screen())
+                && cell.behind() != Behind.SAME_SCREEN_ONLY;
     }
 
     /** The node of the cell that a turn newly uncovers. */
@@ -211,9 +288,23 @@ final class Exploration {
         return fired;
     }
 
-    /** Whether a screen is ever current. */
-    boolean reaches(String screen) {
-        return nearest.containsKey(screen);
+    /** Ids of the links of which it is not settled whether they do something. */
+    Set<String> perhapsFired() {
+        return perhapsFired;
+    }
+
+    /** Ids of the screens of which it is not settled whether they are ever current. */
+    Set<String> perhapsReached() {
+        return perhapsReached;
+    }
+
+    /** Whether some waits come only when something is not found that may lie behind. */
+    boolean isDoubtful() {
+        return !doubtful.isEmpty();
+    }
+
+    Named named() {
+        return named;
     }
 
     /** The nearest cell of each screen come to, in the order they were come to. */

@@ -47,6 +47,12 @@ final class Fixes {
                 LinkEdits.change("open " + quoted(target) + " above", way.link().doing(new Effect.OpenAbove(new Target.ToScreen(target.id())))));
     }
 
+    static Fix restartAt(Prototype p, Way way, Screen target) {
+        return new Fix("Restart there instead", Words.link(p, way) + " returns to " + quoted(target) + " where that lies behind.",
+                Words.link(p, way) + " restarts at " + quoted(target) + ", wherever one came from.",
+                LinkEdits.change("restart at " + quoted(target), way.link().doing(new Effect.Restart(new Target.ToScreen(target.id())))));
+    }
+
     static Fix end(Screen screen) {
         return new Fix("Mark it as an end", quoted(screen) + " is a screen like any other.",
                 quoted(screen) + " is where using the prototype may rightly stop.", ScreenEdits.end(screen, true));

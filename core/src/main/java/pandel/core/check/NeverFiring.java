@@ -24,7 +24,10 @@ final class NeverFiring {
         List<Finding> findings = new ArrayList<>();
         for (Way way : grounds.prototype().index().ways()) {
             Optional<String> shown = way.from().stream().map(Screen::id).filter(grounds::shown).findFirst();
-            if (shown.isPresent() && !grounds.fires(way.link().id()) && !isSaidElsewhere(grounds, way)) {
+            if (shown.isPresent() && grounds.perhapsFires(way.link().id())) {
+                grounds.unsettled().accept(new Unsettled(Rule.LINK_NEVER_FIRES, way.link().id(),
+                        "Whether " + Words.link(grounds.prototype(), way) + " ever does anything."));
+            } else if (shown.isPresent() && !grounds.fires(way.link().id()) && !isSaidElsewhere(grounds, way)) {
                 findings.add(finding(grounds, way, shown.get()));
             }
         }
@@ -38,7 +41,8 @@ final class NeverFiring {
         boolean parked = target.filter(t -> t.status() == Status.PARKED).isPresent();
         boolean second = way.hotspot().isPresent() && way.link().cause() instanceof Cause.Touch touch
                 && !way.hotspot().get().linkFor(touch.gesture()).equals(Optional.of(way.link()));
-        return missing || parked || second || effect.orElse(null) instanceof Effect.Return;
+        return missing || parked || second || effect.orElse(null) instanceof Effect.Return
+                || effect.orElse(null) instanceof Effect.ReturnTo;
     }
 
     private static Finding finding(Grounds grounds, Way way, String screen) {
@@ -46,6 +50,7 @@ final class NeverFiring {
         boolean unfit = target.filter(t -> t.form() != Form.PAGE).isPresent();
         String why = way.link().effect().isEmpty() ? "it has nothing to do yet."
                 : way.link().effect().get() instanceof Effect.Close ? "nothing is ever open above there."
+                : unfit && way.link().effect().get() instanceof Effect.Restart ? "only a page can be restarted at."
                 : unfit ? "a " + target.orElseThrow().form().word() + " can only be opened above from there."
                 : "something else always comes first.";
         List<Fix> fixes = new ArrayList<>();

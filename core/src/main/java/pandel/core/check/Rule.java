@@ -14,6 +14,7 @@ public enum Rule {
     CLOSED_CIRCLE("Whoever comes in goes round and round and never gets to the rest of the app again."),
     LINK_NEVER_FIRES("It looks as if it did something, and it never does."),
     RETURN_TO_NOWHERE("Return with nothing behind does nothing: the person presses it and believes it is broken."),
+    RETURN_TO_ABSENT("It goes back only to what the person came through; where that does not lie behind, nothing happens."),
     WAIT_IN_TRAIL("Going back shows a screen that at once throws the person forward again; they cannot get past it."),
     ENDLESS_WAITS("The screens go round by themselves and the person can only watch."),
     CANNOT_CLOSE("What was opened above stays for ever; the rest of the app is lost behind it."),

@@ -2,8 +2,10 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Event;
@@ -14,28 +16,48 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 import pandel.core.play.Head;
+import pandel.core.play.Lookback;
 import pandel.core.play.Rules;
 import pandel.core.play.Ruling;
 import pandel.core.play.TrailAction;
 
-/** Everything that can be done at a cell and does something there. Links to parked screens count as doing nothing. */
+/**
+ * Everything that can be done at a cell and does something there. Links to parked screens count as doing nothing. Where
+ * it is not known whether a screen lies behind, what hangs on that is told apart as doubtful.
+ */
 final class Turns {
 
     private final Prototype prototype;
     private final Rules rules;
     private final Device device;
+    private final Named named;
 
-    Turns(Prototype prototype, Device device) {
+    Turns(Prototype prototype, Device device, Named named) {
         this.prototype = prototype;
         this.rules = new Rules(prototype);
         this.device = device;
+        this.named = named;
+    }
+
+    /**
+     * What can be done at a cell.
+     *
+     * @param sure     what surely does something
+     * @param doubtful waits that come only when an earlier one finds nothing to return to
+     * @param back     ids of the links that may return to a screen, or may find nothing to return to
+     */
+    record Done(List<Turn> sure, List<Turn> doubtful, Set<String> back) {
+
+        private Done() {
+            this(new ArrayList<>(), new ArrayList<>(), new LinkedHashSet<>());
+        }
     }
 
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
-    List<Turn> at(Cell cell) {
+    Done at(Cell cell) {
         Head head = head(cell);
         Screen screen = prototype.screen(cell.screen()).orElseThrow();
-        List<Turn> turns = new ArrayList<>();
+        Done turns = new Done();
         Optional<Link> own = screen.links().stream().filter(Turns::isTap).findFirst();
         for (Hotspot hotspot : prototype.index().hotspotsOn(cell.screen())) {
             hotspot.linkFor(Gesture.TAP)
@@ -53,13 +75,40 @@ final class Turns {
 
     /** What the device's own back does. */
     Optional<Turn> back(Cell cell) {
-        List<Turn> turns = new ArrayList<>();
+        Done turns = new Done();
         add(turns, List.of(new Event.DeviceBack()), Optional.empty(), rules.deviceBack(head(cell)));
-        return turns.stream().findFirst();
+        return turns.sure().stream().findFirst();
     }
 
     private Head head(Cell cell) {
-        return new Head(device, cell.screen(), cell.level(), cell.first());
+        return new Head(device, cell.screen(), cell.level(), cell.first(), new Marked(cell));
+    }
+
+    private final class Marked implements Lookback {
+        private final Cell cell;
+
+        private Marked(Cell cell) {
+            this.cell = cell;
+        }
+
+        @Override
+        public Found behind(String screen) {
+            return cell.first() ? Found.ABSENT : found(cell.marks(), screen);
+        }
+
+        @Override
+        public Found onGround(String screen) {
+            return found(cell.ground().current(), screen);
+        }
+
+        @Override
+        public Found behindGround(String screen) {
+            return cell.ground().first() ? Found.ABSENT : found(cell.ground().marks(), screen);
+        }
+
+        private Found found(int marks, String screen) {
+            return named.isUnfollowed(screen) ? Found.UNKNOWN : (marks & named.mark(screen)) == 0 ? Found.ABSENT : Found.THERE;
+        }
     }
 
     private static boolean isTap(Link link) {
@@ -67,26 +116,38 @@ final class Turns {
     }
 
     /** Waits fall due by length, then file order; the first that moves starts its screen's waits anew, so no later one fires. */
-    private void addWait(List<Turn> turns, Head head, Screen screen) {
+    private void addWait(Done turns, Head head, Screen screen) {
         List<Link> waits = screen.links().stream().filter(l -> l.cause() instanceof Cause.Wait)
                 .sorted(Comparator.comparingInt(l -> ((Cause.Wait) l.cause()).ms())).toList();
         List<Event> until = new ArrayList<>();
         int passed = 0;
+        boolean doubted = false;
         for (Link link : waits) {
             int ms = ((Cause.Wait) link.cause()).ms();
             until.add(new Event.Elapse(ms - passed));
             passed = ms;
             Ruling ruling = rules.link(head, link);
-            add(turns, List.copyOf(until), Optional.of(link.id()), ruling);
+            if (doubted) {
+                Done later = new Done();
+                add(later, List.copyOf(until), Optional.of(link.id()), ruling);
+                turns.doubtful().addAll(later.sure());
+                turns.back().addAll(later.back());
+            } else {
+                add(turns, List.copyOf(until), Optional.of(link.id()), ruling);
+            }
+            doubted |= ruling instanceof Ruling.Depends;
             if (ruling instanceof Ruling.Acts) {
                 return;
             }
         }
     }
 
-    private static void add(List<Turn> turns, List<Event> events, Optional<String> link, Ruling ruling) {
+    private static void add(Done turns, List<Event> events, Optional<String> link, Ruling ruling) {
+        if (ruling instanceof Ruling.Depends) {
+            turns.back().add(link.orElseThrow());
+        }
         if (ruling instanceof Ruling.Acts acts && acts.actions().stream().noneMatch(Turns::leadsToParked)) {
-            turns.add(new Turn(events, link, acts.actions()));
+            turns.sure().add(new Turn(events, link, acts.actions()));
         }
     }
 
@@ -95,7 +156,9 @@ final class Turns {
             case TrailAction.Put put -> isParked(put.screen());
             case TrailAction.Swap swap -> isParked(swap.screen());
             case TrailAction.Raise raise -> isParked(raise.screen());
+            case TrailAction.Restart restart -> isParked(restart.screen());
             case TrailAction.Drop d -> false;
+            case TrailAction.DropTo d -> false;
             case TrailAction.CloseLevel c -> false;
             case TrailAction.CloseToPages c -> false;
             case TrailAction.Leave l -> false;

@@ -25,7 +25,10 @@ final class UnreachedScreens {
     static List<Finding> in(Grounds grounds) {
         Map<Reason, List<String>> unreached = new EnumMap<>(Reason.class);
         for (Screen screen : grounds.prototype().screens()) {
-            if (screen.status() != Status.PARKED && !grounds.shown(screen.id())) {
+            if (grounds.perhapsShown(screen.id())) {
+                grounds.unsettled().accept(new Unsettled(Rule.UNREACHED_SCREEN, screen.id(),
+                        "Whether " + Words.screen(grounds.prototype(), screen.id()) + " is ever shown."));
+            } else if (screen.status() != Status.PARKED && !grounds.shown(screen.id())) {
                 unreached.computeIfAbsent(reason(grounds, screen.id()), r -> new ArrayList<>()).add(screen.id());
             }
         }

@@ -56,7 +56,8 @@ final class WaitsInTrail {
             for (Turn turn : turns) {
                 List<Event> events = new ArrayList<>(going.events());
                 events.addAll(turn.events());
-                if (turn.actions().getFirst() instanceof TrailAction.Drop) {
+                if (turn.actions().getFirst() instanceof TrailAction.Drop
+                        || turn.actions().getFirst() instanceof TrailAction.DropTo to && to.screen().equals(node.cell.screen())) {
                     return Optional.of(exploration.walkTo(node).and(events));
                 }
                 if (turn.actions().getFirst() instanceof TrailAction.Swap) {

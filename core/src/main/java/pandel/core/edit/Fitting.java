@@ -15,6 +15,9 @@ public final class Fitting {
 
     /** Why a verb cannot lead from a screen to another; empty when it can. */
     public static Optional<String> whyNot(Verb verb, Screen from, Screen target) {
+        if (verb == Verb.RESTART && target.form() != Form.PAGE) {
+            return Optional.of("“" + target.shownTitle() + "” is a " + target.form().word() + ": only a page is restarted at");
+        }
         boolean goesOn = verb == Verb.ADVANCE || verb == Verb.REPLACE;
         return goesOn && target.form() != Form.PAGE && target.form() != from.form()
                 ? Optional.of("“" + target.shownTitle() + "” is a " + target.form().word() + ": it opens above") : Optional.empty();

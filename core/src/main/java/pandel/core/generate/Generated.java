@@ -29,7 +29,8 @@ import pandel.core.model.Width;
 /**
  * A made-up prototype of a size, kind and seed.
  *
- * <p><b>usual</b>: 5 links a screen (advance 55 %, replace 8, return 17, open above 10, close 8, waits 2), a fifth of the
+ * <p><b>usual</b>: 5 links a screen (advance 53 %, replace 8, return 17, open above 10, close 8, restart
+ * 1, return to 1, waits 2), a fifth of the
  * screens in circles of 3 to 8, one in 25 unreached, one in 50 a dead end. <b>nasty</b>: all verbs alike often, links to
  * the screen itself, returns with nothing behind, waits in rings, overlays on overlays, missing targets, more entries.
  */
@@ -142,7 +143,8 @@ public final class Generated {
         } else if (dice < 2) {
             wait(from, effect(Verb.ADVANCE, from));
         } else {
-            tap(from, effect(dice < 57 ? Verb.ADVANCE : dice < 65 ? Verb.REPLACE : dice < 82 ? Verb.RETURN
+            tap(from, dice < 3 ? Effect.of(Verb.RESTART, new Target.ToScreen(id(0))) : dice < 4 ? Effect.of(Verb.RETURN_TO, new Target.ToScreen(id(0)))
+                    : effect(dice < 57 ? Verb.ADVANCE : dice < 65 ? Verb.REPLACE : dice < 82 ? Verb.RETURN
                     : dice < 92 ? Verb.OPEN_ABOVE : Verb.CLOSE, from));
         }
     }

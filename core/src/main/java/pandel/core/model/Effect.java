@@ -13,12 +13,20 @@ public sealed interface Effect {
     record Replace(Target with) implements Effect {
     }
 
+    /** Overlays close, every trail is emptied, the target is the only place. */
+    record Restart(Target at) implements Effect {
+    }
+
     /** A new level with the target in its form. */
     record OpenAbove(Target screen) implements Effect {
     }
 
     /** The current place goes, the one behind is current. */
     record Return() implements Effect {
+    }
+
+    /** Back to the nearest place of that name behind the current one. */
+    record ReturnTo(Target to) implements Effect {
     }
 
     /** The link's own overlay, and any above it, closes. */
@@ -29,8 +37,10 @@ public sealed interface Effect {
         return switch (this) {
             case Advance a -> Verb.ADVANCE;
             case Replace r -> Verb.REPLACE;
+            case Restart r -> Verb.RESTART;
             case OpenAbove o -> Verb.OPEN_ABOVE;
             case Return r -> Verb.RETURN;
+            case ReturnTo r -> Verb.RETURN_TO;
             case Close c -> Verb.CLOSE;
         };
     }
@@ -40,8 +50,10 @@ public sealed interface Effect {
         return switch (this) {
             case Advance a -> Optional.of(a.to());
             case Replace r -> Optional.of(r.with());
+            case Restart r -> Optional.of(r.at());
             case OpenAbove o -> Optional.of(o.screen());
             case Return r -> Optional.empty();
+            case ReturnTo r -> Optional.of(r.to());
             case Close c -> Optional.empty();
         };
     }
@@ -55,8 +67,10 @@ public sealed interface Effect {
         return switch (verb) {
             case ADVANCE -> new Advance(target);
             case REPLACE -> new Replace(target);
+            case RESTART -> new Restart(target);
             case OPEN_ABOVE -> new OpenAbove(target);
             case RETURN -> new Return();
+            case RETURN_TO -> new ReturnTo(target);
             case CLOSE -> new Close();
         };
     }

@@ -4,7 +4,7 @@ import java.util.Locale;
 
 /** What a link does, named. */
 public enum Verb {
-    ADVANCE, REPLACE, OPEN_ABOVE, RETURN, CLOSE;
+    ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE;
 
     /** The word in sentences and in the file. */
     public String word() {
@@ -13,6 +13,6 @@ public enum Verb {
 
     /** Whether it needs to be told where it leads. */
     public boolean needsTarget() {
-        return this == ADVANCE || this == REPLACE || this == OPEN_ABOVE;
+        return this != RETURN && this != CLOSE;
     }
 }

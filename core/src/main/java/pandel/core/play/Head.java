@@ -8,6 +8,7 @@ import pandel.core.model.Device;
  * @param screen id of the current screen
  * @param level  what the top level is
  * @param first  whether nothing lies behind the current place on its level
+ * @param back   whether named screens lie behind or beneath
  */
-public record Head(Device device, String screen, LevelKind level, boolean first) {
+public record Head(Device device, String screen, LevelKind level, boolean first, Lookback back) {
 }

@@ -21,8 +21,10 @@ public final class LinkWords {
         return link.effect().map(e -> switch (e) {
             case Effect.Advance a -> "advance to " + target(prototype, a.to());
             case Effect.Replace r -> "replace with " + target(prototype, r.with());
+            case Effect.Restart r -> "restart at " + target(prototype, r.at());
             case Effect.OpenAbove o -> "open " + target(prototype, o.screen()) + " above";
             case Effect.Return r -> "return";
+            case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
         }).orElse("nothing yet");
     }

@@ -32,10 +32,12 @@ public final class Rules {
         return switch (effect) {
             case Effect.Advance advance -> goOn(head, advance.to(), motion, TrailAction.Put::new);
             case Effect.Replace replace -> goOn(head, replace.with(), motion, TrailAction.Swap::new);
+            case Effect.Restart restart -> restart(restart.at(), motion);
             case Effect.OpenAbove open -> prototype.screen(open.screen().id())
                     .<Ruling>map(screen -> new Ruling.Acts(List.of(new TrailAction.Raise(screen)), Optional.of(motion)))
                     .orElseGet(() -> missing(open.screen()));
             case Effect.Return back -> goBack(head);
+            case Effect.ReturnTo back -> returnTo(head, back.to());
             case Effect.Close close -> head.level().base()
                     ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
                     : Ruling.back(new TrailAction.CloseLevel());
@@ -61,6 +63,48 @@ public final class Rules {
                     + " and can only be opened above from here.");
         }
         return new Ruling.Acts(List.of(action.of(screen)), Optional.of(motion));
+    }
+
+    private Ruling restart(Target target, Motion motion) {
+        Optional<Screen> found = prototype.screen(target.id());
+        if (found.isEmpty()) {
+            return missing(target);
+        }
+        return found.get().form() == Form.PAGE ? new Ruling.Acts(List.of(new TrailAction.Restart(found.get())), Optional.of(motion))
+                : new Ruling.Refused("“" + found.get().shownTitle() + "” is a " + found.get().form().word()
+                        + ", and only a page can be restarted at.");
+    }
+
+    /**
+     * Along the level's own trail; else, from a dialog, sheet or panel, on the level that holds pages beneath it, whose
+     * current place counts there, since it lies beneath.
+     */
+    private Ruling returnTo(Head head, Target target) {
+        Optional<Screen> found = prototype.screen(target.id());
+        if (found.isEmpty()) {
+            return missing(target);
+        }
+        String id = target.id();
+        Lookback.Found here = head.back().behind(id);
+        if (here == Lookback.Found.THERE) {
+            return Ruling.back(new TrailAction.DropTo(id));
+        }
+        Ruling absent = new Ruling.NothingToDo("“" + found.get().shownTitle() + "” does not lie behind.");
+        if (here == Lookback.Found.UNKNOWN) {
+            return new Ruling.Depends(id);
+        }
+        if (head.level().holdsPages()) {
+            return absent;
+        }
+        return switch (head.back().onGround(id)) {
+            case THERE -> Ruling.back(new TrailAction.CloseToPages());
+            case UNKNOWN -> new Ruling.Depends(id);
+            case ABSENT -> switch (head.back().behindGround(id)) {
+                case THERE -> new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.DropTo(id)), Optional.empty());
+                case UNKNOWN -> new Ruling.Depends(id);
+                case ABSENT -> absent;
+            };
+        };
     }
 
     private static Ruling goBack(Head head) {

@@ -22,6 +22,15 @@ public sealed interface Ruling {
     record NothingToDo(String why) implements Ruling {
     }
 
+    /**
+     * It goes back to a screen, or there is nothing to do, as the trail has it: said only where what lies behind is not
+     * known, never of a situation.
+     *
+     * @param screen id of the screen it would go back to
+     */
+    record Depends(String screen) implements Ruling {
+    }
+
     /** The file or the device can never do it as it stands. */
     record Refused(String why) implements Ruling {
     }

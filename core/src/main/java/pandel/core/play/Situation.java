@@ -54,7 +54,33 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     public Head head() {
-        return new Head(device, screen(), top().kind(), top().trail().isFirst());
+        return new Head(device, screen(), top().kind(), top().trail().isFirst(), new Back());
+    }
+
+    /** The nearest level, the top one included, that holds pages. */
+    private Level ground() {
+        return levels.reversed().stream().filter(level -> level.kind().holdsPages()).findFirst().orElseThrow();
+    }
+
+    private final class Back implements Lookback {
+        @Override
+        public Found behind(String screen) {
+            return found(top().trail().behindTo(screen).isPresent());
+        }
+
+        @Override
+        public Found onGround(String screen) {
+            return found(ground().trail().current().screen().equals(screen));
+        }
+
+        @Override
+        public Found behindGround(String screen) {
+            return found(ground().trail().behindTo(screen).isPresent());
+        }
+
+        private static Found found(boolean there) {
+            return there ? Found.THERE : Found.ABSENT;
+        }
     }
 
     /** The screens current on each level, the base first. */

@@ -88,6 +88,7 @@ public final class Step {
     private Stepped done(Situation now, Ruling ruling, Optional<String> link) {
         return switch (ruling) {
             case Ruling.NothingToDo nothing -> nothing(now, link, nothing.why());
+            case Ruling.Depends depends -> throw new IllegalStateException("What lies behind a situation is always known: " + depends);
             case Ruling.Refused refused -> new Stepped(now, new Happening.Refused(link, refused.why()));
             case Ruling.Acts acts -> {
                 Motion going = brought(now, acts);
@@ -107,8 +108,8 @@ public final class Step {
     /** The motion that brought what a move back takes away. */
     private static Motion brought(Situation now, Ruling.Acts acts) {
         Trail trail = now.top().trail();
-        return acts.actions().getFirst() instanceof TrailAction.CloseLevel
-                ? trail.places().getFirst().brought() : trail.current().brought();
+        boolean closes = acts.actions().getFirst() instanceof TrailAction.CloseLevel || acts.actions().getFirst() instanceof TrailAction.CloseToPages;
+        return closes ? trail.places().getFirst().brought() : trail.current().brought();
     }
 
     private static Situation act(Situation now, TrailAction action, Motion motion) {
@@ -117,6 +118,8 @@ public final class Step {
             case TrailAction.Put put -> now.withTop(top.with(top.trail().put(visit(put.screen(), motion))));
             case TrailAction.Swap swap -> now.withTop(top.with(top.trail().swapped(visit(swap.screen(), motion))));
             case TrailAction.Drop drop -> now.withTop(top.with(top.trail().behind().orElseThrow()));
+            case TrailAction.DropTo to -> now.withTop(top.with(top.trail().behindTo(to.screen()).orElseThrow()));
+            case TrailAction.Restart restart -> now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart.screen(), motion)))));
             case TrailAction.Raise raise -> {
                 List<Level> levels = new ArrayList<>(now.levels());
                 levels.add(new Level(LevelKind.openedWith(raise.screen()), Trail.of(visit(raise.screen(), motion))));

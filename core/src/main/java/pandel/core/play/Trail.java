@@ -50,6 +50,16 @@ public final class Trail {
         return new Trail(visit, behind);
     }
 
+    /** The trail up to the nearest place of a screen behind the current one; empty when there is none. */
+    public Optional<Trail> behindTo(String screen) {
+        for (Trail t = behind; t != null; t = t.behind) {
+            if (t.current.screen().equals(screen)) {
+                return Optional.of(t);
+            }
+        }
+        return Optional.empty();
+    }
+
     /** The places, the current one last. */
     public List<Visit> places() {
         List<Visit> places = new ArrayList<>(depth);

@@ -13,6 +13,10 @@ public sealed interface TrailAction {
     record Drop() implements TrailAction {
     }
 
+    /** Back to the nearest place of a screen behind the current one of the top level; there is one. */
+    record DropTo(String screen) implements TrailAction {
+    }
+
     /** Another place instead of the current one. */
     record Swap(Screen screen) implements TrailAction {
     }
@@ -27,6 +31,10 @@ public sealed interface TrailAction {
 
     /** Every level above the nearest one that holds pages goes. */
     record CloseToPages() implements TrailAction {
+    }
+
+    /** Everything goes, and a screen is the only place there is. */
+    record Restart(Screen screen) implements TrailAction {
     }
 
     /** The prototype is left. */

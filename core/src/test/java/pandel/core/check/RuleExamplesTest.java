@@ -32,6 +32,7 @@ class RuleExamplesTest {
     static Stream<Arguments> examples() {
         return Stream.of(
                 example(Rule.RETURN_TO_NOWHERE, "home page: back return; on advance next | next page: back return", "home page: on advance next | next page: back return"),
+                example(Rule.RETURN_TO_ABSENT, "home page: on advance b; off replace b | b page: up return to home; on advance home", "home page: on advance b | b page: up return to home"),
                 example(Rule.WAIT_IN_TRAIL, "splash page: 900 advance home | home page: a advance splash", "splash page: 900 replace home | home page: a advance more | more page: back return"),
                 example(Rule.ENDLESS_WAITS, "a page: 500 replace b | b page: 500 replace a", "a page: 500 replace b | b page: 500 replace c | c page: x advance a"),
                 example(Rule.ENDLESS_WAITS, "a page: 500 advance b | b page: 500 return x", "a page: 500 advance b; t advance c | b page: 500 return x | c page: back return"),

@@ -20,11 +20,11 @@ import pandel.core.model.Verb;
 class SituationsTest {
 
     private static final Prototype APP = Made.of(
-            "home page: list advance list; swap replace list; ask open above ask; back return; shut close; self advance home; gone advance nowhere; wrong advance ask; bare; menu open above menu; full open above list",
+            "home page: list advance list; swap replace list; ask open above ask; back return; shut close; self advance home; gone advance nowhere; wrong advance ask; bare; menu open above menu; full open above list; over restart list; wrongover restart ask",
             "list page: item advance item; back return; shut close; ask open above ask",
-            "item page: back return; swap replace list",
-            "ask dialog: next advance sure; also open above ask; yes advance item; instead replace item; shut close; back return; menu open above menu; wrong replace menu",
-            "sure dialog: back return; shut close; done replace done",
+            "item page: back return; swap replace list; tohome return to home; tolist return to list; toitem return to item; again advance item; ask open above ask; over restart home",
+            "ask dialog: next advance sure; also open above ask; yes advance item; instead replace item; shut close; back return; menu open above menu; wrong replace menu; tohome return to home; tolist return to list; over restart item",
+            "sure dialog: back return; shut close; done replace done; toask return to ask",
             "done dialog: shut close",
             "menu sheet shut: shut close; item advance item",
             "splash page: 1000 replace home; tap advance list",
@@ -79,6 +79,25 @@ class SituationsTest {
             "menu @outside              | home / menu         | nothing",
             "full @outside              | home / list         | nothing",
             "@outside                   | home                | nothing",
+            // restart: overlays close, every trail is emptied; only at a page
+            "list item over             | home                | moved",
+            "list ask over              | item                | moved",
+            "wrongover                  | home                | refused",
+            // return to the nearest of that name behind; not there: nothing
+            "list item tohome           | home                | moved",
+            "list item tolist           | home list           | moved",
+            "list item toitem           | home list item      | nothing",
+            "list item again toitem     | home list item      | moved",
+            "list item again again tolist | home list         | moved",
+            "ask yes tolist             | home item           | nothing",
+            // along the overlay's own trail first; else beneath, where the current place counts too
+            "ask next toask             | home / ask          | moved",
+            "list ask tohome            | home                | moved",
+            "list ask tolist            | home list           | moved",
+            "list item ask tolist       | home list           | moved",
+            "list item ask also tohome  | home                | moved",
+            "ask tolist                 | home / ask          | nothing",
+            "full ask tohome            | home / list / ask   | nothing",
             // misses
             "bare                       | home                | nothing",
             "@point                     | home                | nothing",

@@ -5,12 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import javafx.css.PseudoClass;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
@@ -23,6 +21,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
 import pandel.core.check.Finding;
 import pandel.core.check.Rule;
+import pandel.core.check.Unsettled;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
@@ -33,7 +32,7 @@ import pandel.desktop.work.Work;
 /** The findings, worst first; the chosen one told at length beside them. */
 public final class CheckView implements StageView {
 
-    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final int NAMED = 3;
 
     private final Work work;
     private final StackPane body = new StackPane();
@@ -43,7 +42,8 @@ public final class CheckView implements StageView {
     private final ToggleButton coverageFace = face("Coverage", "face-coverage");
     private final BorderPane page = new BorderPane();
     private final FlowPane filters = new FlowPane(4, 4);
-    private final VBox list = new VBox();
+    private final ListView<Finding> list = new ListView<>();
+    private final VBox below = new VBox();
     private final FindingPane told;
     private final Set<Rule> only = EnumSet.noneOf(Rule.class);
     private Optional<Finding> chosen = Optional.empty();
@@ -53,11 +53,18 @@ public final class CheckView implements StageView {
         this.work = work;
         this.told = new FindingPane(work, around);
         list.getStyleClass().add("findings");
-        ScrollPane scroll = new ScrollPane(list);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
+        list.setId("findings");
+        list.setAccessibleText("Findings, worst first");
+        list.setCellFactory(l -> new FindingRow());
+        list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
+            if (is != null && chosen.filter(c -> c == is).isEmpty()) {
+                chosen = Optional.of(is);
+                told.show(is);
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
         filters.setStyle("-fx-padding: 12 20 8 20;");
-        VBox left = new VBox(filters, scroll);
+        VBox left = new VBox(filters, list, below);
         left.setPrefWidth(440);
         left.setMinWidth(360);
         page.setLeft(left);
@@ -137,9 +144,16 @@ public final class CheckView implements StageView {
         listed = checked.findings().stream().filter(f -> only.isEmpty() || only.contains(f.rule())).toList();
         chosen = chosen.flatMap(c -> listed.stream().filter(f -> f.rule() == c.rule() && f.screens().equals(c.screens())).findFirst())
                 .or(() -> listed.stream().findFirst());
-        list.getChildren().setAll(listed.stream().map(this::row).toList());
+        Optional<Finding> stays = chosen;
+        list.getItems().setAll(listed);
+        chosen = stays;
+        chosen.ifPresent(this::choose);
+        below.getChildren().clear();
+        if (!checked.unsettled().isEmpty()) {
+            below.getChildren().add(unsettled(checked));
+        }
         if (decided) {
-            list.getChildren().add(new Decided(work, checked));
+            below.getChildren().add(new Decided(work, checked));
         }
         chosen.ifPresentOrElse(told::show, told::showNothing);
         body.getChildren().setAll(page);
@@ -159,33 +173,22 @@ public final class CheckView implements StageView {
         return button;
     }
 
-    private HBox row(Finding finding) {
-        Region mark = new Region();
-        mark.getStyleClass().add("weight-" + finding.weight().word());
-        mark.setMinSize(10, 10);
-        mark.setMaxSize(10, 10);
-        StackPane markPlace = new StackPane(mark);
-        markPlace.setStyle("-fx-padding: 4 0 0 0;");
-        markPlace.setMaxHeight(Region.USE_PREF_SIZE);
-        Label sentence = new WrappedLabel(finding.sentence());
-        Label id = new Label(finding.rule().id());
-        id.getStyleClass().addAll("quiet", "small");
-        VBox words = new VBox(2, sentence, id);
-        HBox row = new HBox(markPlace, words);
-        row.getStyleClass().add("finding");
-        row.setFocusTraversable(true);
-        row.setAccessibleRole(AccessibleRole.LIST_ITEM);
-        row.setAccessibleText(finding.weight().word() + ": " + finding.sentence());
-        row.pseudoClassStateChanged(CHOSEN, chosen.filter(c -> c == finding).isPresent());
-        row.setOnMouseClicked(e -> choose(finding));
-        return row;
+    /** What could not be answered, the first few in words. */
+    private static Node unsettled(Checked checked) {
+        List<Unsettled> all = checked.unsettled();
+        String first = all.stream().limit(NAMED).map(u -> u.sentence()).collect(Collectors.joining(" "));
+        Label label = new WrappedLabel("Not settled: " + first + (all.size() > NAMED ? " And " + (all.size() - NAMED) + " more." : ""));
+        label.getStyleClass().add("quiet");
+        label.setId("unsettled");
+        label.setStyle("-fx-padding: 8 20 8 20;");
+        return label;
     }
 
     private void choose(Finding finding) {
         chosen = Optional.of(finding);
-        for (int i = 0; i < listed.size(); i++) {
-            list.getChildren().get(i).pseudoClassStateChanged(CHOSEN, listed.get(i) == finding);
-        }
+        int at = listed.indexOf(finding);
+        list.getSelectionModel().select(at);
+        list.scrollTo(Math.max(0, at - 3));
         told.show(finding);
     }
 

@@ -32,6 +32,7 @@ final class DeskActions {
     private static final int USUAL_WAIT = 2000;
 
     private final Work work;
+    private Optional<Verb> wanted = Optional.empty();
     private List<Hotspot> copied = List.of();
 
     DeskActions(Work work) {
@@ -94,7 +95,8 @@ final class DeskActions {
     /** The chosen link leads there instead; a hotspot without one gets one. */
     void lead(Offer offer) {
         Optional<Link> now = link();
-        Optional<Effect> before = now.flatMap(Link::effect);
+        Optional<Effect> before = wanted.<Effect>map(verb -> Effect.of(verb, new Target.ToScreen(""))).or(() -> now.flatMap(Link::effect));
+        wanted = Optional.empty();
         switch (offer) {
             case Offer.There there -> set(now, Fitting.leadingTo(before, screen(), there.screen()), Optional.empty(), " to “" + there.screen().shownTitle() + "”");
             case Offer.New made -> {
@@ -124,6 +126,11 @@ final class DeskActions {
         Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, new Cause.Wait(USUAL_WAIT), effect));
         work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
         work.selection().chooseLink(id);
+    }
+
+    /** The verb of the next target found; empty: the one the link has, or as usual. */
+    void want(Optional<Verb> verb) {
+        wanted = verb;
     }
 
     /** The chosen link does that; empty when it was done, else the reason or that a target is needed. */

@@ -281,6 +281,7 @@ public final class LinksView implements StageView {
                 here("Narrower", () -> actions.grow(-1, 0), "Shortcut+Left"), here("Wider", () -> actions.grow(1, 0), "Shortcut+Right"),
                 here("Lower", () -> actions.grow(0, -1), "Shortcut+Up"), here("Higher", () -> actions.grow(0, 1), "Shortcut+Down"),
                 here("Advance", () -> sentence.chooseVerb(Verb.ADVANCE), "A"), here("Replace", () -> sentence.chooseVerb(Verb.REPLACE), "R"),
+                here("Restart", () -> sentence.chooseVerb(Verb.RESTART), "S"), here("Return to", () -> sentence.chooseVerb(Verb.RETURN_TO), "T"),
                 here("Open above", () -> sentence.chooseVerb(Verb.OPEN_ABOVE), "O"), here("Return", () -> sentence.chooseVerb(Verb.RETURN), "B"),
                 here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"),
                 here("Choose all hotspots", () -> work.selection().chooseHotspots(actions.hotspots().stream().map(Hotspot::id).toList()), "Shortcut+A"),

@@ -155,8 +155,10 @@ final class SentencePane extends VBox {
         return switch (verb) {
             case ADVANCE -> "advance to";
             case REPLACE -> "replace with";
+            case RESTART -> "restart at";
             case OPEN_ABOVE -> "open above";
             case RETURN -> "return";
+            case RETURN_TO -> "return to";
             case CLOSE -> "close";
         };
     }
@@ -180,6 +182,7 @@ final class SentencePane extends VBox {
         actions.verb(verb).ifPresent(why -> {
             if (why.isEmpty()) {
                 desk.find();
+                actions.want(Optional.of(verb));
             } else {
                 desk.say(why);
             }
@@ -190,8 +193,10 @@ final class SentencePane extends VBox {
         return switch (verb) {
             case ADVANCE -> "· after this one, return comes back";
             case REPLACE -> "· in place of this one";
+            case RESTART -> "· nothing stays behind";
             case OPEN_ABOVE -> "· above this one";
             case RETURN -> "· to where one came from";
+            case RETURN_TO -> "· where that was passed on the way";
             case CLOSE -> "· what is open above";
         };
     }

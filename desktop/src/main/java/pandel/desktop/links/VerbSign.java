@@ -15,8 +15,10 @@ final class VerbSign extends Pane {
         double[][] lines = verb.map(v -> switch (v) {
             case ADVANCE -> new double[][] {{1, 7, 16, 7}, {11, 2, 16, 7, 11, 12}};
             case REPLACE -> new double[][] {{1, 4, 13, 4, 13, 11}, {17, 8, 13, 12, 9, 8}};
+            case RESTART -> new double[][] {{2, 1, 2, 13}, {16, 3, 16, 8, 5, 8}, {9, 4, 5, 8, 9, 12}};
             case OPEN_ABOVE -> new double[][] {{2, 13, 16, 13}, {9, 10, 9, 1}, {5, 5, 9, 1, 13, 5}};
             case RETURN -> new double[][] {{17, 7, 2, 7}, {7, 2, 2, 7, 7, 12}};
+            case RETURN_TO -> new double[][] {{2, 1, 2, 13}, {17, 7, 5, 7}, {9, 3, 5, 7, 9, 11}};
             case CLOSE -> new double[][] {{2, 13, 16, 13}, {9, 1, 9, 10}, {5, 6, 9, 10, 13, 6}};
         }).orElse(new double[][] {{2, 7, 5, 7}, {8, 7, 11, 7}, {14, 7, 17, 7}});
         for (double[] line : lines) {
@@ -32,8 +34,10 @@ final class VerbSign extends Pane {
         return switch (verb) {
             case ADVANCE -> "after";
             case REPLACE -> "instead";
+            case RESTART -> "restart";
             case OPEN_ABOVE -> "above";
             case RETURN -> "return";
+            case RETURN_TO -> "return";
             case CLOSE -> "close";
         };
     }

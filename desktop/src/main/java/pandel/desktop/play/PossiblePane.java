@@ -119,6 +119,7 @@ final class PossiblePane extends VBox {
             case Ruling.Acts acts -> effect;
             case Ruling.NothingToDo nothing -> nothing.why();
             case Ruling.Refused refused -> refused.why();
+            case Ruling.Depends depends -> effect;
         };
     }
 

@@ -26,6 +26,8 @@ public final class CheckJson {
         }
         ArrayNode findings = node.putArray("findings");
         checked.findings().forEach(f -> findings.add(finding(f)));
+        ArrayNode unsettled = node.putArray("unsettled");
+        checked.unsettled().forEach(u -> unsettled.addObject().put("rule", u.rule().id()).put("subject", u.subject()).put("sentence", u.sentence()));
         return node;
     }
 

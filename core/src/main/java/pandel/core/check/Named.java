@@ -1,0 +1,65 @@
+package pandel.core.check;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import pandel.core.model.Effect;
+import pandel.core.model.Prototype;
+import pandel.core.model.Status;
+
+/**
+ * The screens that links <i>return to</i>. Whether one lies behind doubles what has to be told apart, so only as many are
+ * followed as there is room for, the most often named first; of the others the checks say that they do not know.
+ */
+final class Named {
+
+    /** Followed together at most. */
+    static final int MOST = 6;
+    /** Cells that may be told apart, at least, and in proportion to the screens. */
+    private static final int ROOM = 4000;
+    private static final int ROOM_EACH = 4;
+
+    private final Map<String, Integer> bits = new HashMap<>();
+    private final Set<String> unfollowed = new HashSet<>();
+
+    private Named() {
+    }
+
+    /** @param most followed together at most */
+    static Named in(Prototype prototype, int most) {
+        Map<String, Integer> times = new LinkedHashMap<>();
+        prototype.index().ways().forEach(way -> way.link().effect().ifPresent(effect -> {
+            if (effect instanceof Effect.ReturnTo to && prototype.screen(to.to().id()).filter(s -> s.status() != Status.PARKED).isPresent()) {
+                times.merge(to.to().id(), 1, Integer::sum);
+            }
+        }));
+        List<String> named = times.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()))
+                .map(Map.Entry::getKey).toList();
+        Named made = new Named();
+        for (String screen : named) {
+            int bit = made.bits.size();
+            boolean room = bit < most && (2L << bit) * prototype.screens().size() <= Math.max(ROOM, ROOM_EACH * (long) prototype.screens().size());
+            if (room) {
+                made.bits.put(screen, bit);
+            } else {
+                made.unfollowed.add(screen);
+            }
+        }
+        return made;
+    }
+
+    /** The bit of a screen, 0 for one that is not followed. */
+    int mark(String screen) {
+        Integer bit = bits.get(screen);
+        return bit == null ? 0 : 1 << bit;
+    }
+
+    /** Whether links return to it and it is not followed. */
+    boolean isUnfollowed(String screen) {
+        return unfollowed.contains(screen);
+    }
+}

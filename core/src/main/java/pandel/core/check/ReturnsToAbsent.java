@@ -1,0 +1,76 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pandel.core.check.Exploration.Node;
+import pandel.core.model.Cause;
+import pandel.core.model.Effect;
+import pandel.core.model.Event;
+import pandel.core.model.Form;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Link;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+
+/**
+ * {@code return-to-absent}: a return to a screen that does not lie behind. It weighs more when the link never does
+ * anything else.
+ */
+final class ReturnsToAbsent {
+
+    private ReturnsToAbsent() {
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Map<String, Finding> findings = new LinkedHashMap<>();
+        for (Exploration exploration : grounds.explorations()) {
+            for (Node node : exploration.nodes()) {
+                for (Way way : grounds.prototype().index().waysOut(node.cell.screen())) {
+                    target(grounds, way.link()).filter(to -> isTried(node, way) && finds(node, way.link().id())).ifPresent(to ->
+                            findings.computeIfAbsent(way.link().id(), id -> finding(grounds, exploration, node, way, to)));
+                }
+            }
+        }
+        return new ArrayList<>(findings.values());
+    }
+
+    private static Optional<Screen> target(Grounds grounds, Link link) {
+        return link.effect().filter(Effect.ReturnTo.class::isInstance).flatMap(Effect::target)
+                .flatMap(to -> grounds.prototype().screen(to.id())).filter(to -> to.status() != Status.PARKED);
+    }
+
+    /** Whether the link is the one its cause asks there: the first of its hotspot, and no wait behind one that moves on. */
+    private static boolean isTried(Node node, Way way) {
+        return switch (way.link().cause()) {
+            case Cause.Touch touch -> way.hotspot().isEmpty() || way.hotspot().get().linkFor(touch.gesture()).equals(Optional.of(way.link()));
+            case Cause.Wait wait -> node.doubted.isEmpty() && node.turns.stream().noneMatch(t -> t.events().getLast() instanceof Event.Elapse);
+        };
+    }
+
+    /** Whether it surely finds nothing to return to. */
+    private static boolean finds(Node node, String link) {
+        return !node.doubted.contains(link) && node.turns.stream().noneMatch(t -> t.link().equals(Optional.of(link)));
+    }
+
+    private static Finding finding(Grounds grounds, Exploration exploration, Node node, Way way, Screen to) {
+        boolean never = !grounds.fires(way.link().id()) && !grounds.perhapsFires(way.link().id());
+        String screen = Words.screen(grounds.prototype(), node.cell.screen());
+        String target = Words.screen(grounds.prototype(), to.id());
+        Walk walk = exploration.walkTo(node).and(way.link().cause() instanceof Cause.Touch touch
+                ? List.of(new Event.Touched(touch.gesture(), way.hotspot().<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0))))
+                : List.of());
+        String sentence = Words.link(grounds.prototype(), way) + (never ? " returns to " + target + ", which never lies behind it."
+                : " returns to " + target + ", which may not lie behind, on " + screen + ".");
+        List<Fix> fixes = new ArrayList<>();
+        if (to.form() == Form.PAGE) {
+            fixes.add(Fixes.restartAt(grounds.prototype(), way, to));
+        }
+        fixes.add(Fixes.removeLink(grounds.prototype(), way));
+        return new Finding(Rule.RETURN_TO_ABSENT, never ? Weight.PROBLEM : Weight.WARNING, sentence, List.of(node.cell.screen()),
+                way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(walk), fixes);
+    }
+}
