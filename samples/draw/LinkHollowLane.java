@@ -3,6 +3,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import pandel.core.edit.Edit;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.JourneyEdits;
@@ -48,6 +49,10 @@ final class LinkHollowLane {
 
     private void make(List<Screen> screens) {
         edit(ScreenEdits.add(screens));
+        section("Arriving", "Splash", "Sign in");
+        section("Tools", "Tools", "Tool", "How to use it", "Opening hours", "Choose dates", "Confirm", "Reserved");
+        section("Loans", "Loans", "Loan", "Extend the loan", "Bring it back", "Receipt", "Report damage");
+        section("Notices and me", "Notices", "Notice", "Me");
         edit(ScreenEdits.form(screen("Choose dates"), Form.SHEET));
         edit(ScreenEdits.form(screen("Extend the loan"), Form.DIALOG));
         edit(LinkEdits.linkScreen(screen("Splash"), Link.of(id("wait"), new Cause.Wait(1800), to(Verb.REPLACE, "Sign in"))));
@@ -65,7 +70,7 @@ final class LinkHollowLane {
         tap("Confirm", "Reserve it", 20, 664, 350, 52, Verb.REPLACE, "Reserved");
         tap("Confirm", "Other dates", 20, 730, 350, 52, Verb.OPEN_ABOVE, "Choose dates");
         tap("Reserved", "See my loans", 20, 664, 350, 52, Verb.REPLACE, "Loans");
-        tap("Reserved", "Back to the tools", 105, 726, 180, 52, Verb.REPLACE, "Tools");
+        tap("Reserved", "Back to the tools", 105, 726, 180, 52, Verb.RESTART, "Tools");
         tap("Loans", "Four-person tent", 12, 150, 366, 76, Verb.ADVANCE, "Loan");
         tap("Loans", "Hand drill", 12, 234, 366, 76, Verb.ADVANCE, "Loan");
         tap("Loans", "Orchard ladder", 12, 362, 366, 76, Verb.ADVANCE, "Tool");
@@ -80,8 +85,8 @@ final class LinkHollowLane {
         tap("Notices", "Closed on Tuesday", 12, 378, 366, 76, Verb.ADVANCE, "Opening hours");
         tap("Notice", "See the reservation", 20, 290, 350, 52, Verb.ADVANCE, "Loan");
         tap("Me", "Opening hours", 12, 226, 366, 76, Verb.ADVANCE, "Opening hours");
-        tap("Me", "Sign out", 20, 664, 350, 52, Verb.REPLACE, "Sign in");
-        tap("Report damage", "Send it", 20, 664, 350, 52, Verb.RETURN, "");
+        tap("Me", "Sign out", 20, 664, 350, 52, Verb.RESTART, "Sign in");
+        tap("Report damage", "Send it", 20, 664, 350, 52, Verb.RETURN_TO, "Loan");
         edit(LinkEdits.linkScreen(screen("Reserved"), Link.of(id("wait"), new Cause.Wait(8000), to(Verb.REPLACE, "Loans"))));
         shared("Back", new Area(10, 46, 180, 52), new Effect.Return(), List.of("Tool", "How to use it", "Confirm", "Loan", "Bring it back",
                 "Notice", "Opening hours", "Report damage"));
@@ -114,6 +119,10 @@ final class LinkHollowLane {
             legs.add(new Journey.Leg(event, now.screen()));
         }
         edit(JourneyEdits.keep(new Journey(id(title), title, purpose, "phone", p.mainEntry().orElseThrow().id(), legs, Optional.of(now.screen()), Rest.NONE)));
+    }
+
+    private void section(String section, String... titles) {
+        edit(ScreenEdits.section(Stream.of(titles).map(this::screen).toList(), section));
     }
 
     private void edit(Edit edit) {

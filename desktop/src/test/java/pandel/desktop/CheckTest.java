@@ -71,7 +71,7 @@ class CheckTest extends WindowTest {
         assertThat(count(Rule.HOTSPOT_WITHOUT_LINK)).isZero();
         clickOn("#filter-unreached-screen");
         settle();
-        assertThat(lookup(".finding").queryAll()).hasSize(1);
+        assertThat(lookup(".finding:filled").queryAll()).hasSize(1);
         clickOn("#go-to-screen");
         settle();
         assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Report damage");

@@ -30,6 +30,8 @@ class MapTest extends WindowTest {
         assertThat(lookup(".of-chosen").queryAll()).isNotEmpty();
         keys(KeyCode.RIGHT);
         assertThat(opened.work().screen().map(Screen::title).orElse("")).isIn("Tool", "Loans", "Notices", "Me");
+        keys(KeyCode.LEFT);
+        assertThat(opened.work().screen().map(Screen::title)).contains("Tools");
         clickOn("Show the way there");
         settle();
         assertRead("Trail", "Possible here");
@@ -43,11 +45,123 @@ class MapTest extends WindowTest {
         settle();
         go(3);
         settle();
-        assertThat(lookup(".chip").queryAll().size()).isGreaterThan(900);
+        // Counts alone, but for the chosen screen's own band.
+        assertThat(lookup(".map-block").queryAll().size()).isGreaterThan(5);
+        int chips = lookup(".chip").queryAll().size();
+        clickOn("#block-4");
+        settle();
+        assertThat(lookup(".chip").queryAll().size()).isGreaterThan(chips);
         assertRead("Never shown");
         shot("crowded-map");
         List<Node> overlaps = lookup(".chip").queryAll().stream().filter(n -> n.getLayoutX() < 0 || n.getLayoutY() < 0).toList();
         assertThat(overlaps).isEmpty();
+    }
+
+    private void choose(String title) {
+        interact(() -> opened.work().selection().choose(screen(title).id()));
+        settle();
+    }
+
+    @Test
+    void eachLookLightsWhatItIsFor() {
+        openSample();
+        go(3);
+        choose("Tool");
+        until(() -> !lookup("#map-hangs").query().isDisabled());
+        shot("map-steps");
+        assertRead("screens are reached through it alone.");
+        // Overlays stand on the shoulder of what opens them.
+        Node tool = lookup("#chip-" + screen("Tool").id()).query();
+        Node dates = lookup("#chip-" + screen("Choose dates").id()).query();
+        assertThat(dates.getLayoutX()).isBetween(tool.getLayoutX(), tool.getLayoutX() + 60);
+        assertThat(dates.getLayoutY()).isGreaterThan(tool.getLayoutY());
+        clickOn("#map-findings");
+        settle();
+        assertRead("screens have findings; the number is how many.");
+        shot("map-findings");
+        clickOn("#map-travelled");
+        settle();
+        assertRead("4 journeys travel");
+        shot("map-travelled");
+        clickOn("#map-journey");
+        settle();
+        clickOn("Bring the tent back");
+        settle();
+        assertRead("Bring the tent back: 8 steps.");
+        shot("map-journey");
+        clickOn("#map-hangs");
+        settle();
+        shot("map-hangs-menu");
+        clickOn("Tool itself — 4 screens");
+        settle();
+        assertRead("4 screens are reached through Tool alone.");
+        keys(KeyCode.ESCAPE);
+        assertThat(read()).doesNotContain("4 screens are reached through Tool alone.");
+    }
+
+    @Test
+    void theShortestWayBetweenTwoScreensIsShownAndPlayed() {
+        openSample();
+        go(3);
+        choose("Me");
+        clickOn("#map-between");
+        assertRead("From Me: choose the screen to get to.");
+        clickOn("#chip-" + screen("Receipt").id());
+        settle();
+        assertRead("Me to Receipt: 4 steps, the fewest there are.");
+        shot("map-between");
+        clickOn("#map-show");
+        settle();
+        assertThat(lookup("#device-view").tryQuery()).isPresent();
+        go(3);
+        keys(KeyCode.ESCAPE);
+        assertRead("Me: ");
+    }
+
+    @Test
+    void lanesAndMocks() {
+        openSample();
+        go(3);
+        keys(KeyCode.L);
+        assertRead("Arriving", "Notices and me");
+        shot("map-lanes");
+        keys(KeyCode.L);
+        keys(KeyCode.M);
+        shot("map-mocks");
+        assertThat(lookup("#chip-" + screen("Tool").id()).query().getLayoutBounds().getHeight()).isGreaterThan(100);
+    }
+
+    @Test
+    void theTableIsReadAndFilledInBulk() {
+        openSample();
+        go(3);
+        keys(KeyCode.T);
+        shot("map-table");
+        Node grid = lookup("#table-grid").query();
+        // The second column of the first row: from the splash screen to what it leads to.
+        assertRead("Splash: after 1.8 s, replace with Sign in.");
+        int links = prototype().index().ways().size();
+        keys(KeyCode.RIGHT);
+        keys(KeyCode.RIGHT);
+        keys(KeyCode.SHIFT, KeyCode.RIGHT);
+        assertRead("2 pairs, 0 of them linked. Enter links the rest.");
+        keys(KeyCode.ENTER);
+        assertThat(prototype().index().ways()).hasSize(links + 2);
+        shot("map-table-filled");
+        keys(KeyCode.DELETE);
+        assertThat(prototype().index().ways()).hasSize(links);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(prototype().index().ways()).hasSize(links);
+        // By mouse: a click chooses a cell.
+        clickOn(grid.localToScreen(190 + 13, 128 + 26 + 13));
+        settle();
+        assertRead("Sign in does not lead to Splash.");
+        keys(KeyCode.A);
+        assertRead("Sign in: tap Splash, advance to Splash.");
+        keys(KeyCode.CONTROL, KeyCode.ENTER);
+        assertRead("Ways out");
+        assertThat(opened.work().screen().map(Screen::title)).contains("Sign in");
     }
 
     @Test

@@ -8,13 +8,15 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import pandel.core.check.Checked;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 
 /**
- * The map: screens in bands by the fewest steps from an entry, the never shown on a shelf of their own.
+ * The map: screens in bands by the fewest steps from an entry, overlays on the shoulder of what opens them, the never
+ * shown on a shelf of their own. The same for the same prototype.
  *
  * @param bands one for each number of steps that some screen is away, nearest first
  * @param shelf the screens never shown, in file order
@@ -22,14 +24,29 @@ import pandel.core.model.Screen;
  */
 public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
 
-    /** The screens that many steps away, from the top down. */
-    public record Band(int steps, List<Screen> screens) {
+    /** Rounds of ordering bands by what stands before and behind them. */
+    private static final int ROUNDS = 3;
+
+    /** The places that many steps away, from the top down. */
+    public record Band(int steps, List<Place> places) {
         public Band {
-            screens = List.copyOf(screens);
+            places = List.copyOf(places);
+        }
+
+        /** How many screens stand in it, those on shoulders among them. */
+        public int screens() {
+            return places.stream().mapToInt(p -> 1 + p.shoulder().size()).sum();
         }
     }
 
-    /** At least one link from one screen to another; {@code above} when it is only ever opened above. */
+    /** A screen, and the overlays that stand on its shoulder since it is the nearest that opens them. */
+    public record Place(Screen screen, List<Screen> shoulder) {
+        public Place {
+            shoulder = List.copyOf(shoulder);
+        }
+    }
+
+    /** At least one link from one screen to another; {@code above} when that is no page. */
     public record Line(String from, String to, boolean above) {
     }
 
@@ -39,30 +56,85 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         ways = List.copyOf(ways);
     }
 
-    /** Lays out what was checked. Within a band screens stand near the middle of what leads to them (barycentre). */
+    /**
+     * Lays out what was checked. Within a band places are sorted by the mean height of their neighbours, to and fro
+     * (barycentre method: Sugiyama, Tagawa, Toda 1981). Costs time in proportion to screens and links, but for sorting.
+     */
     public static Chart of(Checked checked) {
-        Map<Integer, List<Screen>> bySteps = new LinkedHashMap<>();
+        Set<Line> lines = lines(checked);
+        Map<String, String> hosts = hosts(checked, lines);
+        Map<String, List<Screen>> shoulders = new HashMap<>();
+        Map<Integer, List<Screen>> bySteps = new TreeMap<>();
         for (String id : checked.shown()) {
             Screen screen = checked.prototype().screen(id).orElseThrow();
-            bySteps.computeIfAbsent(checked.stepsTo(id).orElseThrow(), k -> new ArrayList<>()).add(screen);
+            if (hosts.get(id).equals(id)) {
+                bySteps.computeIfAbsent(checked.stepsTo(id).orElseThrow(), k -> new ArrayList<>()).add(screen);
+            } else {
+                shoulders.computeIfAbsent(hosts.get(id), k -> new ArrayList<>()).add(screen);
+            }
         }
-        Set<Line> lines = lines(checked);
+        order(bySteps, lines, hosts);
+        List<Band> bands = new ArrayList<>();
+        bySteps.forEach((steps, screens) -> bands.add(new Band(steps,
+                screens.stream().map(s -> new Place(s, shoulders.getOrDefault(s.id(), List.of()))).toList())));
+        return new Chart(bands, checked.unreached(), List.copyOf(lines));
+    }
+
+    /** On whose place each screen stands: its own, or for an overlay that of the nearest screen that leads to it. */
+    private static Map<String, String> hosts(Checked checked, Set<Line> lines) {
         Map<String, List<String>> leading = new HashMap<>();
         lines.forEach(line -> leading.computeIfAbsent(line.to(), k -> new ArrayList<>()).add(line.from()));
-        Map<String, Double> height = new HashMap<>();
-        List<Band> bands = new ArrayList<>();
-        bySteps.entrySet().stream().sorted(Map.Entry.comparingByKey()).forEach(entry -> {
-            List<Screen> ordered = new ArrayList<>(entry.getValue());
-            Map<String, Double> wanted = new HashMap<>();
-            ordered.forEach(s -> wanted.put(s.id(), leading.getOrDefault(s.id(), List.of()).stream()
-                    .filter(height::containsKey).mapToDouble(height::get).average().orElse(0.5)));
-            ordered.sort(Comparator.comparingDouble(s -> wanted.get(s.id())));
-            for (int i = 0; i < ordered.size(); i++) {
-                height.put(ordered.get(i).id(), (i + 0.5) / ordered.size());
-            }
-            bands.add(new Band(entry.getKey(), ordered));
+        Map<String, String> hosts = new HashMap<>();
+        for (String id : checked.shown()) {
+            boolean overlay = checked.prototype().screen(id).orElseThrow().form() != Form.PAGE;
+            // What is shown comes nearest first, so the hosts of nearer screens are known.
+            hosts.put(id, overlay ? leading.getOrDefault(id, List.of()).stream().filter(hosts::containsKey)
+                    .min(Comparator.comparingInt(from -> checked.stepsTo(from).orElseThrow())).map(hosts::get).orElse(id) : id);
+        }
+        return hosts;
+    }
+
+    private static void order(Map<Integer, List<Screen>> bands, Set<Line> lines, Map<String, String> hosts) {
+        Map<String, Set<String>> neighbours = new HashMap<>();
+        lines.forEach(line -> {
+            String a = hosts.get(line.from());
+            String b = hosts.get(line.to());
+            neighbours.computeIfAbsent(a, k -> new LinkedHashSet<>()).add(b);
+            neighbours.computeIfAbsent(b, k -> new LinkedHashSet<>()).add(a);
         });
-        return new Chart(bands, checked.unreached(), List.copyOf(lines));
+        Map<String, Integer> bandOf = new HashMap<>();
+        Map<String, Double> height = new HashMap<>();
+        bands.forEach((steps, screens) -> screens.forEach(s -> bandOf.put(s.id(), steps)));
+        List<Integer> forth = List.copyOf(bands.keySet());
+        for (int round = 0; round < ROUNDS; round++) {
+            for (int steps : forth) {
+                sort(bands.get(steps), height, id -> neighbours.getOrDefault(id, Set.of()).stream().filter(n -> bandOf.get(n) < steps).toList());
+            }
+            for (int steps : forth.reversed()) {
+                sort(bands.get(steps), height, id -> neighbours.getOrDefault(id, Set.of()).stream().filter(n -> bandOf.get(n) > steps).toList());
+            }
+        }
+        for (int steps : forth) {
+            sort(bands.get(steps), height, id -> neighbours.getOrDefault(id, Set.of()).stream().filter(n -> bandOf.get(n) < steps).toList());
+        }
+    }
+
+    private interface Neighbours {
+        List<String> of(String screen);
+    }
+
+    /** What has no neighbours on that side stays where it is. */
+    private static void sort(List<Screen> band, Map<String, Double> height, Neighbours neighbours) {
+        Map<String, Double> wanted = new LinkedHashMap<>();
+        for (int i = 0; i < band.size(); i++) {
+            double own = (i + 0.5) / band.size();
+            wanted.put(band.get(i).id(), neighbours.of(band.get(i).id()).stream().filter(height::containsKey).mapToDouble(height::get)
+                    .average().orElse(own));
+        }
+        band.sort(Comparator.comparingDouble(s -> wanted.get(s.id())));
+        for (int i = 0; i < band.size(); i++) {
+            height.put(band.get(i).id(), (i + 0.5) / band.size());
+        }
     }
 
     private static Set<Line> lines(Checked checked) {

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -35,10 +36,7 @@ public final class Check {
     }
 
     static Optional<Checked> of(Prototype prototype, int followed, BooleanSupplier calledOff) {
-        List<Exploration> explorations = new ArrayList<>();
-        for (Device device : classes(prototype.devices())) {
-            explorations.add(Exploration.of(prototype, device, followed, calledOff));
-        }
+        List<Exploration> explorations = explore(prototype, followed, calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
@@ -48,6 +46,24 @@ public final class Check {
                 .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule)).toList();
         return Optional.of(new Checked(grounds, findings.stream().filter(f -> !isQuiet(prototype, f)).toList(),
                 List.copyOf(new LinkedHashSet<>(unsettled))));
+    }
+
+    /** Ids of the screens that are ever shown, or may be. */
+    static Set<String> shown(Prototype prototype, BooleanSupplier calledOff) {
+        Set<String> shown = new LinkedHashSet<>();
+        for (Exploration exploration : explore(prototype, Named.MOST, calledOff)) {
+            shown.addAll(exploration.nearest().keySet());
+            shown.addAll(exploration.perhapsReached());
+        }
+        return shown;
+    }
+
+    private static List<Exploration> explore(Prototype prototype, int followed, BooleanSupplier calledOff) {
+        List<Exploration> explorations = new ArrayList<>();
+        for (Device device : classes(prototype.devices())) {
+            explorations.add(Exploration.of(prototype, device, followed, calledOff));
+        }
+        return explorations;
     }
 
     /** Whether its rule is not to be reported, everywhere or on all the screens it is about. */

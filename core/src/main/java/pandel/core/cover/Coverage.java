@@ -57,6 +57,6 @@ public record Coverage(List<Replayed> journeys, int screens, int links, List<Scr
     }
 
     public boolean travels(String screen) {
-        return journeys.stream().anyMatch(r -> r.screens().contains(screen));
+        return journeys.stream().anyMatch(r -> r.path().contains(screen));
     }
 }

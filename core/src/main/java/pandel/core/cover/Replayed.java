@@ -17,15 +17,24 @@ import pandel.core.play.Stepped;
 /**
  * A journey played again.
  *
- * @param screens ids of the screens shown, up to where it breaks
+ * @param path    ids of the screens shown, one after each event, from the first on, up to where it breaks
  * @param links   ids of the links that did something, up to where it breaks
  * @param broken  the first leg that no longer shows what it showed; empty when all do
  * @param end     the situation where it ended or broke; empty when it could not begin
  */
-public record Replayed(Journey journey, Set<String> screens, Set<String> links, Optional<Broken> broken, Optional<Situation> end) {
+public record Replayed(Journey journey, List<String> path, Set<String> links, Optional<Broken> broken, Optional<Situation> end) {
 
     /** The first broken leg, counted from 1 (0: it cannot begin), and why in one sentence. */
     public record Broken(int leg, String why) {
+    }
+
+    public Replayed {
+        path = List.copyOf(path);
+    }
+
+    /** Ids of the screens shown, each once. */
+    public Set<String> screens() {
+        return new LinkedHashSet<>(path);
     }
 
     /** Plays a journey again. */
@@ -33,11 +42,11 @@ public record Replayed(Journey journey, Set<String> screens, Set<String> links, 
         Optional<Entry> entry = prototype.entries().stream().filter(e -> e.id().equals(journey.entry())).findFirst();
         Optional<Situation> start = entry.flatMap(e -> Situation.at(prototype, e, prototype.device(journey.device())));
         if (start.isEmpty()) {
-            return new Replayed(journey, Set.of(), Set.of(), Optional.of(new Broken(0, "It cannot begin: its entry is not there or leads to no page.")), Optional.empty());
+            return new Replayed(journey, List.of(), Set.of(), Optional.of(new Broken(0, "It cannot begin: its entry is not there or leads to no page.")), Optional.empty());
         }
         Step step = new Step(prototype);
         Situation now = start.get();
-        Set<String> screens = new LinkedHashSet<>(List.of(now.screen()));
+        List<String> path = new ArrayList<>(List.of(now.screen()));
         Set<String> links = new LinkedHashSet<>();
         List<Journey.Leg> legs = new ArrayList<>(journey.legs());
         for (int i = 0; i < legs.size(); i++) {
@@ -49,14 +58,14 @@ public record Replayed(Journey journey, Set<String> screens, Set<String> links, 
                     case Happening.Refused refused -> refused.why();
                     default -> "It shows “" + title(prototype, now.screen()) + "” instead of “" + title(prototype, legs.get(i).shown()) + "”.";
                 };
-                return new Replayed(journey, screens, links, Optional.of(new Broken(i + 1, why)), Optional.of(now));
+                return new Replayed(journey, path, links, Optional.of(new Broken(i + 1, why)), Optional.of(now));
             }
-            screens.add(now.screen());
+            path.add(now.screen());
             if (stepped.happening() instanceof Happening.Moved moved) {
                 moved.link().ifPresent(links::add);
             }
         }
-        return new Replayed(journey, screens, links, Optional.empty(), Optional.of(now));
+        return new Replayed(journey, path, links, Optional.empty(), Optional.of(now));
     }
 
     private static String title(Prototype prototype, String screen) {

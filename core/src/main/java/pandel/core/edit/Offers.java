@@ -41,7 +41,7 @@ public final class Offers {
     }
 
     /** Titles are alike when they share a word of four letters or more. */
-    private static boolean alike(String title, String words) {
+    static boolean alike(String title, String words) {
         List<String> own = Matching.words(title);
         return Matching.words(words).stream().filter(w -> w.length() >= 4)
                 .anyMatch(w -> own.stream().anyMatch(o -> o.startsWith(w) || o.length() >= 4 && w.startsWith(o)));

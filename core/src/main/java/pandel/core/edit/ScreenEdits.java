@@ -66,6 +66,15 @@ public final class ScreenEdits {
                 p -> p.withScreen(screen.id(), s -> s.withForm(form)));
     }
 
+    /** Puts screens in a section; an empty one takes them out of any. */
+    public static Edit section(List<Screen> screens, String section) {
+        Set<String> ids = new HashSet<>();
+        screens.forEach(s -> ids.add(s.id()));
+        String what = screens.size() == 1 ? quoted(screens.getFirst()) : screens.size() + " screens";
+        return Edit.of(section.isBlank() ? "take " + what + " out of its section" : "put " + what + " in “" + section.strip() + "”", p -> p.withScreens(
+                p.screens().stream().map(s -> ids.contains(s.id()) ? s.withSection(section.strip()) : s).toList()));
+    }
+
     /** Makes a screen the main entry. */
     public static Edit entry(Screen screen) {
         return Edit.of("start at " + quoted(screen), p -> startingAt(p, screen.id()));

@@ -75,6 +75,11 @@ public record Screen(String id, String title, Form form, Status status, String s
         return new Screen(id, title, form, newStatus, section, end, closedBy, mocks, states, hotspots, links, rest);
     }
 
+    /** @param newSection empty: none */
+    public Screen withSection(String newSection) {
+        return new Screen(id, title, form, status, newSection, end, closedBy, mocks, states, hotspots, links, rest);
+    }
+
     public Screen withEnd(boolean isEnd) {
         return new Screen(id, title, form, status, section, isEnd, closedBy, mocks, states, hotspots, links, rest);
     }

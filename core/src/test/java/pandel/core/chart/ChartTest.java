@@ -16,8 +16,8 @@ class ChartTest {
     @Test
     void screensStandInBandsByStepsAndTheRestOnTheShelf() {
         Chart chart = Chart.of(Check.of(APP));
-        assertThat(chart.bands()).extracting(b -> b.screens().stream().map(Screen::id).toList().toString())
-                .containsExactly("[home]", "[list, ask]", "[item]");
+        assertThat(chart.bands()).extracting(b -> b.places().stream().map(p -> p.screen().id() + p.shoulder().stream().map(Screen::id).toList()).toList().toString())
+                .containsExactly("[home[ask]]", "[list[]]", "[item[]]");
         assertThat(chart.shelf()).extracting(Screen::id).containsExactly("lost");
         assertThat(chart.ways()).contains(new Chart.Line("home", "ask", true)).doesNotContain(new Chart.Line("lost", "item", false));
     }

@@ -13,6 +13,10 @@ import pandel.desktop.theme.WrappedLabel;
 /** A finding in the list: its weight as a shape, its sentence, its rule. */
 final class FindingRow extends ListCell<Finding> {
 
+    FindingRow() {
+        getStyleClass().add("finding");
+    }
+
     @Override
     protected void updateItem(Finding finding, boolean empty) {
         super.updateItem(finding, empty);

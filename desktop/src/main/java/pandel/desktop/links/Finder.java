@@ -19,6 +19,7 @@ import pandel.core.edit.Offers;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
 import pandel.desktop.mocks.FormSign;
+import pandel.desktop.mocks.VerbSign;
 import pandel.desktop.work.Work;
 
 /** Finds where a link leads: type, Enter. Offers what is likely first, and last a new screen of what was typed. */

@@ -26,6 +26,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
 import pandel.core.play.LinkWords;
+import pandel.desktop.mocks.VerbSign;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 

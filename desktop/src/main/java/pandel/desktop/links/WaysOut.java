@@ -15,6 +15,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
 import pandel.core.play.LinkWords;
+import pandel.desktop.mocks.VerbSign;
 import pandel.desktop.work.Selection;
 
 /** What leads from here, in the order of the hotspots; the number is the bond between a row and its hotspot. */

@@ -1,56 +1,67 @@
 package pandel.desktop.map;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Pane;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.chart.Chart;
-import pandel.core.check.Checked;
-import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Verb;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
-/** All screens by the fewest steps from an entry; the never shown on a shelf of their own. */
+/** All screens by the fewest steps from an entry; the never shown on a shelf of their own; or all links as a table. */
 public final class MapView implements StageView {
 
     private static final PseudoClass QUIET_SHELF = PseudoClass.getPseudoClass("quiet-shelf");
+    private static final int SHELVED = 60;
 
     private final Work work;
     private final Around around;
     private final StackPane node = new StackPane();
     private final BorderPane page = new BorderPane();
-    private final Pane ground = new Pane();
-    private final ScrollPane scroll = new ScrollPane(ground);
+    private final MapDrawing drawing;
+    private final ScrollPane scroll;
     private final VBox shelf = new VBox();
-    private final Label sentence = new Label();
-    private final Map<String, MapChip> chips = new HashMap<>();
+    private final MapBar bar;
+    private final MapFoot foot;
+    private final LinkTable table;
     private Optional<Chart> chart = Optional.empty();
     private boolean visible;
+    private boolean wasTable;
+    private String camePast = "";
 
     public MapView(Work work, Around around) {
         this.work = work;
         this.around = around;
-        ground.getStyleClass().add("map");
+        this.drawing = new MapDrawing(work, around.pictures(), new MapDrawing.Stage() {
+            @Override
+            public void choose(String screen) {
+                MapView.this.choose(screen);
+            }
+
+            @Override
+            public void open(String screen) {
+                around.go(WorkStage.LINKS);
+            }
+        });
+        this.scroll = new ScrollPane(drawing);
+        this.bar = new MapBar(work, this::draw);
+        this.foot = new MapFoot(work, around, bar);
+        this.table = new LinkTable(work, around);
         scroll.setFitToHeight(true);
         scroll.setFocusTraversable(false);
         scroll.viewportBoundsProperty().addListener((o, a, b) -> {
@@ -59,27 +70,23 @@ public final class MapView implements StageView {
             }
         });
         shelf.getStyleClass().add("shelf");
+        page.setTop(bar);
         page.setCenter(scroll);
-        page.setBottom(new VBox(shelf, foot()));
+        page.setBottom(new VBox(shelf, foot));
         work.checkedProperty().addListener((o, a, b) -> refresh());
         work.selection().screenProperty().addListener((o, a, b) -> draw());
     }
 
-    private HBox foot() {
-        sentence.getStyleClass().add("large");
-        sentence.setMinWidth(0);
-        Button desk = Press.plain("Link it", "map-link", () -> around.go(WorkStage.LINKS));
-        Button play = Press.plain("Show the way there", "map-show", () -> work.checked().flatMap(c -> c.walkTo(work.selection().screen()))
-                .ifPresentOrElse(around::play, () -> around.say("No way of using the prototype leads there.")));
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        HBox foot = new HBox(sentence, space, play, desk);
-        foot.getStyleClass().add("bar");
-        return foot;
+    private void choose(String screen) {
+        if (!bar.takes(screen)) {
+            camePast = work.selection().screen();
+            work.selection().choose(screen);
+        }
     }
 
     private void refresh() {
         chart = work.checked().filter(c -> c.prototype() == work.prototype()).map(Chart::of);
+        foot.forget();
         draw();
     }
 
@@ -91,26 +98,47 @@ public final class MapView implements StageView {
             node.getChildren().setAll(empty());
             return;
         }
-        node.getChildren().setAll(page);
-        Checked checked = work.checked().orElseThrow();
-        chips.clear();
-        double height = Math.max(200, scroll.getViewportBounds().getHeight());
-        MapLayout layout = MapLayout.of(chart.get(), scroll.getViewportBounds().getWidth(), height);
-        ground.getChildren().clear();
-        ground.setPrefWidth(layout.width());
-        layout.bands().forEach(band -> ground.getChildren().addAll(band.nodes()));
-        List<Node> lines = MapWays.draw(chart.get(), layout, work.selection().screen());
-        ground.getChildren().addAll(lines);
-        layout.spots().forEach((id, spot) -> {
-            MapChip chip = chip(work.prototype().screen(id).orElseThrow(), checked, false);
-            chip.resizeRelocate(spot.x(), spot.y(), MapLayout.CHIP, MapLayout.CHIP_HIGH);
-            ground.getChildren().addAll(chip, chip.marks(spot.x(), spot.y()));
-        });
-        drawShelf(checked);
-        sentence.setText(work.screen().map(s -> told(s, checked)).orElse(""));
+        if (node.getChildren().isEmpty() || node.getChildren().getFirst() != page) {
+            node.getChildren().setAll(page);
+        }
+        bar.refresh();
+        page.setCenter(bar.isTable() ? table : scroll);
+        page.getBottom().setVisible(!bar.isTable());
+        page.getBottom().setManaged(!bar.isTable());
+        if (bar.isTable()) {
+            table.refresh();
+            if (!wasTable) {
+                table.requestFocus();
+            }
+            wasTable = true;
+            return;
+        }
+        wasTable = false;
+        MapLight light = bar.light(work.checked().orElseThrow());
+        boolean hadFocus = drawing.chipOf(work.selection().screen()).isPresent() && page.getScene() != null && page.getScene().getFocusOwner() instanceof MapChip;
+        drawing.draw(chart.get(), work.checked().orElseThrow(), light, bar.isInLanes(), bar.isOfMocks(),
+                scroll.getViewportBounds().getWidth(), Math.max(200, scroll.getViewportBounds().getHeight()));
+        drawShelf();
+        foot.refresh(light);
+        if (hadFocus || page.getScene() != null && page.getScene().getFocusOwner() == null) {
+            drawing.chipOf(work.selection().screen()).ifPresent(Node::requestFocus);
+        }
+        keepInSight();
     }
 
-    private void drawShelf(Checked checked) {
+    /** Scrolls so that the chosen chip can be seen. */
+    private void keepInSight() {
+        drawing.chipOf(work.selection().screen()).filter(chip -> chip.getParent() == drawing).ifPresent(chip -> {
+            double hidden = drawing.getPrefWidth() - scroll.getViewportBounds().getWidth();
+            double left = scroll.getHvalue() * hidden;
+            double room = scroll.getViewportBounds().getWidth();
+            if (hidden > 0 && (chip.getLayoutX() < left || chip.getLayoutX() + chip.getWidth() > left + room)) {
+                scroll.setHvalue(Math.clamp((chip.getLayoutX() - room / 2) / hidden, 0, 1));
+            }
+        });
+    }
+
+    private void drawShelf() {
         List<Screen> never = chart.orElseThrow().shelf();
         shelf.setVisible(!never.isEmpty());
         shelf.setManaged(!never.isEmpty());
@@ -121,7 +149,16 @@ public final class MapView implements StageView {
         HBox head = new HBox(8, heading, why);
         head.setAlignment(Pos.BASELINE_LEFT);
         FlowPane row = new FlowPane(12, 8);
-        never.forEach(s -> row.getChildren().add(chip(s, checked, true)));
+        never.stream().limit(SHELVED).forEach(s -> {
+            MapChip chip = drawing.chip(s, work.checked().orElseThrow(), true);
+            chip.size(MapLayout.CHIP, MapLayout.CHIP_HIGH);
+            row.getChildren().add(chip);
+        });
+        if (never.size() > SHELVED) {
+            Label more = new Label("and " + (never.size() - SHELVED) + " more");
+            more.getStyleClass().add("quiet");
+            row.getChildren().add(more);
+        }
         ScrollPane rows = new ScrollPane(row);
         rows.setFitToWidth(true);
         rows.setMaxHeight(76);
@@ -129,36 +166,25 @@ public final class MapView implements StageView {
         shelf.getChildren().setAll(head, rows);
     }
 
-    private MapChip chip(Screen screen, Checked checked, boolean never) {
-        MapChip chip = new MapChip(screen, work, checked, never);
-        chip.setOnAction(e -> work.selection().choose(screen.id()));
-        chip.setOnMouseClicked(e -> {
-            if (e.getClickCount() == 2) {
-                around.go(WorkStage.LINKS);
-            }
-        });
-        chips.put(screen.id(), chip);
-        return chip;
-    }
-
-    private String told(Screen screen, Checked checked) {
-        Prototype p = work.prototype();
-        int in = p.index().screensLeadingTo(screen.id()).size();
-        int out = p.index().waysOut(screen.id()).size();
-        String ways = out + (out == 1 ? " way out, " : " ways out, ") + "in from " + in + (in == 1 ? " screen." : " screens.");
-        if (checked.stepsTo(screen.id()).isEmpty()) {
-            return screen.shownTitle() + " is never shown. " + ways;
-        }
-        int steps = checked.stepsTo(screen.id()).getAsInt();
-        return screen.shownTitle() + (steps == 0 ? " is where play starts. " : ": " + steps + (steps == 1 ? " step" : " steps") + " from the entry. ") + ways;
-    }
-
     private Node empty() {
         return new EmptyStage("No screens to map yet", "Take pictures of the screens in first.").offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 
-    private void step(int bands, int rows) {
-        chart.ifPresent(c -> MapLayout.neighbour(c, work.selection().screen(), bands, rows).ifPresent(work.selection()::choose));
+    /** Along a link, to what is furthest up among what it leads a step further, or back to where one came along. */
+    private void along(boolean further) {
+        chart.flatMap(c -> MapSteps.along(c, work.selection().screen(), further, camePast)).ifPresent(to -> {
+            camePast = work.selection().screen();
+            work.selection().choose(to);
+        });
+    }
+
+    private void inBand(int by) {
+        chart.flatMap(c -> MapLayout.inBand(c, work.selection().screen(), by)).ifPresent(work.selection()::choose);
+    }
+
+    /** Shows the table from screen to screen. */
+    public void showTable() {
+        bar.turnTable(true);
     }
 
     @Override
@@ -173,7 +199,11 @@ public final class MapView implements StageView {
         if (chart.isEmpty()) {
             node.getChildren().setAll(work.prototype().screens().isEmpty() ? empty() : page);
         }
-        Optional.ofNullable(chips.get(work.selection().screen())).ifPresent(Node::requestFocus);
+        if (bar.isTable()) {
+            table.requestFocus();
+        } else {
+            drawing.chipOf(work.selection().screen()).ifPresent(Node::requestFocus);
+        }
     }
 
     @Override
@@ -183,8 +213,28 @@ public final class MapView implements StageView {
 
     @Override
     public List<Command> commands() {
-        return List.of(Command.here("A step further", () -> step(1, 0), "Right"), Command.here("A step nearer", () -> step(-1, 0), "Left"),
-                Command.here("Screen above", () -> step(0, -1), "Up"), Command.here("Screen below", () -> step(0, 1), "Down"),
-                Command.here("Link it", () -> around.go(WorkStage.LINKS), "Enter"));
+        return List.of(onMap("Along a link, further", () -> along(true), "Right"), onMap("Back along a link", () -> along(false), "Left"),
+                onMap("Screen above", () -> inBand(-1), "Up"), onMap("Screen below", () -> inBand(1), "Down"),
+                onMap("Link it", () -> around.go(WorkStage.LINKS), "Enter"),
+                Command.here("From × to as a table", bar::turnTable, "T"), onMap("Lanes by section", bar::turnLanes, "L"),
+                onMap("Titles or mocks", bar::turnMocks, "M"), onMap("The way between two screens", bar::between, "W"),
+                onMap("All of the map", bar::showAll, "Esc"),
+                inTable("Cell to the right", () -> table.go(0, 1, false), "Right"), inTable("Cell to the left", () -> table.go(0, -1, false), "Left"),
+                inTable("Cell above", () -> table.go(-1, 0, false), "Up"), inTable("Cell below", () -> table.go(1, 0, false), "Down"),
+                inTable("More cells to the right", () -> table.go(0, 1, true), "Shift+Right"), inTable("More cells to the left", () -> table.go(0, -1, true), "Shift+Left"),
+                inTable("More cells above", () -> table.go(-1, 0, true), "Shift+Up"), inTable("More cells below", () -> table.go(1, 0, true), "Shift+Down"),
+                inTable("Link as usual", () -> table.fill(Optional.empty()), "Enter"), inTable("Advance", () -> table.fill(Optional.of(Verb.ADVANCE)), "A"),
+                inTable("Replace", () -> table.fill(Optional.of(Verb.REPLACE)), "R"), inTable("Restart", () -> table.fill(Optional.of(Verb.RESTART)), "S"),
+                inTable("Open above", () -> table.fill(Optional.of(Verb.OPEN_ABOVE)), "O"), inTable("Return to", () -> table.fill(Optional.of(Verb.RETURN_TO)), "B"),
+                inTable("Remove the links", table::clear, "Delete"), inTable("Open on the desk", table::openOnDesk, "Shortcut+Enter"));
+    }
+
+    private Command onMap(String title, Runnable action, String key) {
+        return Command.here(title, action, key).when(() -> !bar.isTable()
+                && !(key.equals("Enter") && node.getScene().getFocusOwner() instanceof ButtonBase b && !(b instanceof MapChip)));
+    }
+
+    private Command inTable(String title, Runnable action, String key) {
+        return Command.here(title, action, key).when(() -> bar.isTable() && !(node.getScene().getFocusOwner() instanceof ButtonBase));
     }
 }

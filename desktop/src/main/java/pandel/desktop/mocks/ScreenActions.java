@@ -63,11 +63,16 @@ public final class ScreenActions {
         return from + ": " + way.hotspot().map(h -> h.title().isBlank() ? "a hotspot" : h.title()).orElse("a wait");
     }
 
+    /** Asks for the name of the section it stands in. */
+    public void section(Screen screen) {
+        around.askName("Section of “" + screen.shownTitle() + "”", screen.section(), name -> work.edit(ScreenEdits.section(List.of(screen), name)));
+    }
+
     /** The menu of a screen. */
     public ContextMenu menu(Screen screen, Runnable rename) {
         ContextMenu menu = new ContextMenu();
         menu.getItems().addAll(item("Rename", rename), item("Start play here", () -> startAt(screen)),
-                item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
+                item("Section…", () -> section(screen)), item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
                 new SeparatorMenuItem());
         for (Form form : Form.values()) {
             MenuItem item = item("Make it a " + form.word(), () -> form(screen, form));

@@ -1,4 +1,4 @@
-package pandel.desktop.links;
+package pandel.desktop.mocks;
 
 import java.util.Optional;
 import javafx.scene.layout.Pane;
@@ -7,9 +7,9 @@ import javafx.scene.shape.Shape;
 import pandel.core.model.Verb;
 
 /** The family of a verb as a shape: after goes right, in place of turns on the spot, above goes up, back goes left. */
-final class VerbSign extends Pane {
+public final class VerbSign extends Pane {
 
-    VerbSign(Optional<Verb> verb) {
+    public VerbSign(Optional<Verb> verb) {
         setMinSize(18, 14);
         setMaxSize(18, 14);
         double[][] lines = verb.map(v -> switch (v) {
@@ -30,7 +30,7 @@ final class VerbSign extends Pane {
     }
 
     /** The family in a word. */
-    static String word(Verb verb) {
+    public static String word(Verb verb) {
         return switch (verb) {
             case ADVANCE -> "after";
             case REPLACE -> "instead";

@@ -1,0 +1,93 @@
+package pandel.core.cover;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import pandel.core.model.Cause;
+import pandel.core.model.Event;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Journey;
+import pandel.core.model.Prototype;
+import pandel.core.play.Happening;
+import pandel.core.play.Situation;
+import pandel.core.play.Step;
+import pandel.core.play.Stepped;
+import pandel.core.play.Visit;
+
+/** The fewest events on from a situation until something comes about, by {@code step} itself. */
+public final class Onward {
+
+    /** The most situations looked at. */
+    public static final int MOST = 10_000;
+
+    private record Going(Situation situation, @Nullable Going from, Event by) {
+    }
+
+    private Onward() {
+    }
+
+    /**
+     * Looks at situations by the number of events to them.
+     *
+     * @return the events with what they show; empty when it was not found among the {@value #MOST} situations looked at
+     */
+    public static Optional<List<Journey.Leg>> until(Prototype prototype, Situation start, Predicate<Stepped> wanted) {
+        Step step = new Step(prototype);
+        Deque<Going> horizon = new ArrayDeque<>(List.of(new Going(start, null, new Event.Elapse(0))));
+        Set<Object> seen = new HashSet<>();
+        while (!horizon.isEmpty() && seen.size() < MOST) {
+            Going going = horizon.remove();
+            for (Event event : events(prototype, going.situation())) {
+                Stepped stepped = step.step(going.situation(), event);
+                if (stepped.happening() instanceof Happening.Moved && seen.add(key(stepped.situation()))) {
+                    Going next = new Going(stepped.situation(), going, event);
+                    if (wanted.test(stepped)) {
+                        return Optional.of(path(next));
+                    }
+                    horizon.add(next);
+                } else if (wanted.test(stepped)) {
+                    return Optional.of(path(new Going(stepped.situation(), going, event)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Object key(Situation s) {
+        return s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(Visit::screen).toList())).toList();
+    }
+
+    private static List<Event> events(Prototype prototype, Situation now) {
+        List<Event> events = new ArrayList<>();
+        for (Hotspot hotspot : prototype.index().hotspotsOn(now.screen())) {
+            events.add(Event.tap(hotspot.id()));
+        }
+        if (prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).anyMatch(l -> l.cause() instanceof Cause.Touch)) {
+            events.add(new Event.Touched(Gesture.TAP, new Event.On.Point(0, 0)));
+        }
+        if (!now.top().kind().base()) {
+            events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
+            events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
+        }
+        now.waits().untilDue().ifPresent(ms -> events.add(new Event.Elapse(ms)));
+        if (now.device().goesBack() && (!now.top().trail().isFirst() || !now.top().kind().base())) {
+            events.add(new Event.DeviceBack());
+        }
+        return events;
+    }
+
+    private static List<Journey.Leg> path(Going end) {
+        List<Journey.Leg> legs = new ArrayList<>();
+        for (Going at = end; at.from() != null; at = at.from()) {
+            legs.add(new Journey.Leg(at.by(), at.situation().screen()));
+        }
+        return legs.reversed();
+    }
+}
