@@ -19,8 +19,8 @@ import pandel.core.model.Prototype;
 public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
-            List.of(NoEntry::in, MissingTargets::in, DeadEnds::in, UnreachedScreens::in, ClosedCircles::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
-                    WaitsInTrail::in, EndlessWaits::in, CannotClose::in, DeepOverlays::in, Hotspots::in, Titles::in);
+            List.of(NoEntry::in, MissingTargets::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
+                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, Hotspots::in, Titles::in);
 
     private Check() {
     }
@@ -64,6 +64,15 @@ public final class Check {
             explorations.add(Exploration.of(prototype, device, followed, calledOff));
         }
         return explorations;
+    }
+
+    /** Where one is stuck, and what cannot be closed besides. */
+    private static List<Finding> stuck(Grounds grounds) {
+        List<Finding> stuck = new ArrayList<>(DeadEnds.in(grounds));
+        Set<String> dead = new LinkedHashSet<>();
+        stuck.stream().filter(f -> f.rule() == Rule.DEAD_END).forEach(f -> dead.addAll(f.screens()));
+        stuck.addAll(CannotClose.in(grounds, dead));
+        return stuck;
     }
 
     /** Whether its rule is not to be reported, everywhere or on all the screens it is about. */

@@ -1,21 +1,21 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
-import org.jgrapht.graph.AbstractBaseGraph;
 import org.jgrapht.graph.DefaultEdge;
-import org.jgrapht.graph.DefaultGraphSpecificsStrategy;
-import org.jgrapht.graph.DefaultGraphType;
+import org.jgrapht.graph.DirectedPseudograph;
 import pandel.core.check.Exploration.Node;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -33,36 +33,27 @@ final class ClosedCircles {
         HERE, BEHIND, BENEATH, GROUND, BEHIND_GROUND, BENEATH_GROUND
     }
 
-    private static final int OUTSIDE = -1;
-
     private final Exploration exploration;
     private final List<Node> nodes;
-    private final Map<Node, Integer> numbers = new IdentityHashMap<>();
     private final Map<String, List<Node>> ofScreen = new HashMap<>();
-    private final Graph<Integer, DefaultEdge> graph = new Lean();
-
-    /** A graph without the table that finds an edge between two vertices, which is never asked for. */
-    private static final class Lean extends AbstractBaseGraph<Integer, DefaultEdge> {
-        Lean() {
-            super(null, DefaultEdge::new, DefaultGraphType.directedPseudograph(), new DefaultGraphSpecificsStrategy<>());
-        }
-    }
+    private final Arrows arrows;
+    private final BitSet leaving = new BitSet();
+    private final Map<Set<String>, Node> nearest = new HashMap<>();
 
     private ClosedCircles(Exploration exploration) {
         this.exploration = exploration;
         this.nodes = List.copyOf(exploration.nodes());
         nodes.forEach(node -> ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>()).add(node));
+        arrows = new Arrows(nodes.size() * Way.values().length);
         for (Node node : nodes) {
-            numbers.put(node, numbers.size());
-        }
-        for (Node node : nodes) {
-            graph.addVertex(vertex(node, Way.HERE));
             node.turns.forEach(turn -> link(node, turn));
             node.back.ifPresent(turn -> link(node, turn));
             if (!node.doubted.isEmpty()) {
-                outside(node);
+                // What is not known to stay may lead anywhere.
+                leaving.set(vertex(node, Way.HERE));
             }
         }
+        arrows.sort();
     }
 
     static List<Finding> in(Grounds grounds) {
@@ -74,35 +65,70 @@ final class ClosedCircles {
         return new ArrayList<>(findings.values());
     }
 
+    /**
+     * The sets that nothing leaves, but for home. All points from which the first start can be come to belong to its set or
+     * leave to it, so that only the others need to be looked at closely, which are few as a rule.
+     */
     private Map<Set<String>, Walk> circles(Prototype prototype) {
-        Map<Integer, Set<String>> closed = new HashMap<>();
-        for (Set<Integer> component : new KosarajuStrongConnectivityInspector<>(graph).stronglyConnectedSets()) {
-            boolean leaves = component.stream().anyMatch(v -> graph.outgoingEdgesOf(v).stream().anyMatch(e -> !component.contains(graph.getEdgeTarget(e))));
-            if (!leaves) {
-                Set<String> screens = screens(component);
-                component.forEach(v -> closed.put(v, screens));
-            }
-        }
-        Set<String> home = closed.values().stream().max(Comparator.comparingInt(Set::size)).orElse(Set.of());
         Map<Set<String>, Walk> circles = new LinkedHashMap<>();
-        for (Node node : nodes) {
-            Set<String> screens = closed.getOrDefault(vertex(node, Way.HERE), Set.of());
-            if (screens.size() > 1 && !screens.equals(home) && screens.stream().noneMatch(id -> prototype.screen(id).map(Screen::end).orElse(false))) {
-                circles.computeIfAbsent(screens, k -> exploration.walkTo(node));
+        BitSet start = new BitSet();
+        nodes.stream().limit(1).forEach(node -> start.set(vertex(node, Way.HERE)));
+        BitSet toStart = arrows.leadingTo(start);
+        BitSet others = new BitSet();
+        nodes.forEach(node -> others.set(vertex(node, Way.HERE)));
+        others.andNot(toStart);
+        if (others.isEmpty()) {
+            return circles;
+        }
+        List<Set<String>> closed = closed(arrows.comingFrom(others));
+        BitSet fromStart = arrows.comingFrom(start);
+        BitSet away = (BitSet) fromStart.clone();
+        away.andNot(toStart);
+        if (away.isEmpty() && !fromStart.intersects(leaving)) {
+            closed.add(screens(fromStart.stream().boxed().toList()));
+        }
+        Set<String> home = closed.stream().max(Comparator.comparingInt(Set::size)).orElse(Set.of());
+        for (Set<String> screens : closed) {
+            if (screens.size() > 1 && screens != home && screens.stream().noneMatch(id -> prototype.screen(id).map(Screen::end).orElse(false))) {
+                circles.putIfAbsent(screens, exploration.walkTo(nearest.get(screens)));
             }
         }
         return circles;
     }
 
-    private Set<String> screens(Set<Integer> component) {
+    /** The screens of each strongly connected set of points that nothing leaves; such sets of one screen are no circles. */
+    private List<Set<String>> closed(BitSet points) {
+        List<Set<String>> closed = new ArrayList<>();
+        Graph<Integer, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
+        points.stream().forEach(graph::addVertex);
+        points.stream().forEach(point -> arrows.eachAfter(point, to -> graph.addEdge(point, to)));
+        for (Set<Integer> component : new KosarajuStrongConnectivityInspector<>(graph).stronglyConnectedSets()) {
+            boolean leaves = component.stream().anyMatch(v -> leaving.get(v) || after(v).anyMatch(to -> !component.contains(to)));
+            if (!leaves) {
+                Set<String> screens = screens(component);
+                closed.add(screens);
+                component.stream().filter(v -> v % Way.values().length == Way.HERE.ordinal()).min(Integer::compare)
+                        .ifPresent(v -> nearest.put(screens, nodes.get(v / Way.values().length)));
+            }
+        }
+        return closed;
+    }
+
+    private Stream<Integer> after(int point) {
+        Stream.Builder<Integer> after = Stream.builder();
+        arrows.eachAfter(point, after::add);
+        return after.build();
+    }
+
+    private Set<String> screens(Collection<Integer> component) {
         Set<String> screens = new LinkedHashSet<>();
-        component.stream().filter(v -> v >= 0 && v % Way.values().length == Way.HERE.ordinal()).sorted()
+        component.stream().filter(v -> v % Way.values().length == Way.HERE.ordinal()).sorted()
                 .forEach(v -> screens.add(nodes.get(v / Way.values().length).cell.screen()));
         return screens;
     }
 
     private int vertex(Node node, Way way) {
-        return numbers.get(node) * Way.values().length + way.ordinal();
+        return node.number * Way.values().length + way.ordinal();
     }
 
     private void link(Node node, Turn turn) {
@@ -146,19 +172,11 @@ final class ClosedCircles {
         }
     }
 
-    /** What is not known to stay may lead anywhere. */
-    private void outside(Node node) {
-        graph.addVertex(OUTSIDE);
-        graph.addEdge(vertex(node, Way.HERE), OUTSIDE);
-    }
-
     private void edge(Node from, Way fromWay, Node to, Way toWay) {
         int a = vertex(from, fromWay);
         int b = vertex(to, toWay);
         if (a != b) {
-            graph.addVertex(a);
-            graph.addVertex(b);
-            graph.addEdge(a, b);
+            arrows.add(a, b);
         }
     }
 

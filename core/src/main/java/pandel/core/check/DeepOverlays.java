@@ -1,14 +1,13 @@
 package pandel.core.check;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
-import java.util.HashSet;
+import java.util.BitSet;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.PriorityQueue;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.Exploration.Node;
 import pandel.core.model.Event;
@@ -19,11 +18,11 @@ final class DeepOverlays {
 
     private static final int DEEP = 3;
 
-    /** A cell with how many overlays are open there, and how many where closing to pages leads. */
-    private record At(Cell cell, int open, int openBelow) {
+    /** A node with how many overlays are open there, and how many where closing to pages leads. */
+    private record At(Node node, int open, int openBelow) {
     }
 
-    private record Going(At at, Node node, @Nullable Going from, List<Event> by) {
+    private record Going(At at, @Nullable Going from, List<Event> by, int distance) {
     }
 
     private DeepOverlays() {
@@ -41,27 +40,32 @@ final class DeepOverlays {
     }
 
     private static void search(Exploration exploration, Map<String, Walk> third) {
-        Deque<Going> horizon = new ArrayDeque<>();
-        Set<At> seen = new HashSet<>();
-        exploration.nodes().stream().filter(n -> n.distance == 0)
-                .forEach(n -> horizon.add(new Going(new At(n.cell, 0, 0), n, null, List.of())));
+        // With nothing open above it is always the base, so that the search can begin at all of its cells at once.
+        PriorityQueue<Going> horizon = new PriorityQueue<>(Comparator.comparingInt(Going::distance));
+        BitSet seen = new BitSet();
+        exploration.nodes().stream().filter(n -> n.cell.level().base() && n.turns.stream().anyMatch(t -> t.actions().getLast() instanceof TrailAction.Raise))
+                .forEach(n -> horizon.add(new Going(new At(n, 0, 0), null, List.of(), n.distance)));
         while (!horizon.isEmpty()) {
             Going going = horizon.remove();
-            if (!seen.add(going.at())) {
+            int state = (going.at().node().number * (DEEP + 1) + going.at().open()) * (DEEP + 1) + going.at().openBelow();
+            if (seen.get(state)) {
                 continue;
             }
+            seen.set(state);
             if (going.at().open() == DEEP) {
-                third.computeIfAbsent(going.at().cell().screen(), id -> walk(exploration, going));
+                third.computeIfAbsent(going.at().node().cell.screen(), id -> walk(exploration, going));
                 continue;
             }
-            for (Turn turn : going.node().turns) {
-                exploration.after(going.node(), turn).ifPresent(next -> {
+            for (Turn turn : going.at().node().turns) {
+                exploration.after(going.at().node(), turn).ifPresent(next -> {
                     boolean raises = turn.actions().getLast() instanceof TrailAction.Raise;
                     boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
                     int open = turn.actions().getLast() instanceof TrailAction.Restart ? 0 : closes ? going.at().openBelow() : raises ? going.at().open() + 1 : going.at().open();
-                    int below = next.cell.level().holdsPages() ? open : raises && going.at().cell().level().holdsPages()
+                    int below = next.cell.level().holdsPages() ? open : raises && going.at().node().cell.level().holdsPages()
                             ? going.at().open() : going.at().openBelow();
-                    horizon.add(new Going(new At(next.cell, open, below), next, going, turn.events()));
+                    if (open > 0) {
+                        horizon.add(new Going(new At(next, open, below), going, turn.events(), going.distance() + turn.events().size()));
+                    }
                 });
             }
         }
@@ -74,7 +78,7 @@ final class DeepOverlays {
             parts.add(at.by());
             at = at.from();
         }
-        return exploration.walkTo(at.node()).and(parts.reversed().stream().flatMap(List::stream).toList());
+        return exploration.walkTo(at.at().node()).and(parts.reversed().stream().flatMap(List::stream).toList());
     }
 
     private static Finding finding(Grounds grounds, List<String> screens, Walk walk) {

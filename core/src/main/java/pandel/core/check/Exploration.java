@@ -45,11 +45,15 @@ final class Exploration {
     static final class Node {
         final Cell cell;
         final int distance;
+        /** Counted from 0 in the order in which cells are come to. */
+        int number;
         private final @Nullable Node from;
         private final List<Event> by;
         private final Entry entry;
         /** What can be done here and does something, without device back. */
         List<Turn> turns = List.of();
+        /** What each turn newly uncovers; made when first asked for. */
+        private @Nullable List<Optional<Node>> next;
         /** What device back does. */
         Optional<Turn> back = Optional.empty();
         /** Ids of links that may return to a screen, which is not known. */
@@ -124,6 +128,7 @@ final class Exploration {
             if (nodes.putIfAbsent(node.cell, node) != null) {
                 continue;
             }
+            node.number = nodes.size() - 1;
             nearest.putIfAbsent(node.cell.screen(), node);
             for (Node next : nextOf(node)) {
                 if (!nodes.containsKey(next.cell)) {
@@ -272,7 +277,16 @@ final class Exploration {
 
     /** The node of the cell that a turn newly uncovers. */
     Optional<Node> after(Node node, Turn turn) {
-        return uncovered(node.cell, turn.actions()).map(nodes::get);
+        if (node.next == null) {
+            node.next = node.turns.stream().map(t -> uncovered(node.cell, t.actions()).map(nodes::get)).toList();
+        }
+        for (int i = 0; i < node.turns.size(); i++) {
+            if (node.turns.get(i) == turn) {
+                return node.next.get(i);
+            }
+        }
+        // Device back uncovers nothing new.
+        return Optional.empty();
     }
 
     Device device() {

@@ -2,12 +2,15 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
+import pandel.core.model.Effect;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -16,6 +19,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 import pandel.core.play.Head;
+import pandel.core.play.LevelKind;
 import pandel.core.play.Lookback;
 import pandel.core.play.Rules;
 import pandel.core.play.Ruling;
@@ -31,6 +35,12 @@ final class Turns {
     private final Rules rules;
     private final Device device;
     private final Named named;
+    private final Map<Alike, Done> made = new HashMap<>();
+    private final Map<String, Boolean> returning = new HashMap<>();
+
+    /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link returns to it. */
+    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground) {
+    }
 
     Turns(Prototype prototype, Device device, Named named) {
         this.prototype = prototype;
@@ -55,6 +65,13 @@ final class Turns {
 
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
+        boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> prototype.index().waysOut(id).stream()
+                .anyMatch(way -> way.link().effect().orElse(null) instanceof Effect.ReturnTo));
+        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF);
+        return made.computeIfAbsent(alike, key -> make(cell));
+    }
+
+    private Done make(Cell cell) {
         Head head = head(cell);
         Screen screen = prototype.screen(cell.screen()).orElseThrow();
         Done turns = new Done();

@@ -1,0 +1,177 @@
+package pandel.core.check;
+
+import java.util.ArrayDeque;
+import java.util.BitSet;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import pandel.core.check.Exploration.Node;
+import pandel.core.play.TrailAction;
+
+/**
+ * Whether overlays can be closed. From each cell on a level everything is followed that stays on the level or opens above
+ * it; a way back behind the start counts as hope, since what lies there is looked at itself. All starts are answered
+ * together, by going backwards once from everything that closes: time in proportion to cells and turns.
+ */
+final class Closing {
+
+    /** The answer for one start. */
+    enum Answer {
+        YES, NO, UNKNOWN
+    }
+
+    /** Where a followed cell stands, seen from the level that is to close. */
+    private enum Height {
+        ON_IT, ABOVE, ABOVE_PAGES
+    }
+
+    private static final int HEIGHTS = Height.values().length;
+    private static final int STATES = 2 * HEIGHTS;
+
+    /** What of a start decides which turns close: whether its level holds pages, and what lies behind it. */
+    private record Group(boolean pages, int marks) {
+    }
+
+    private final Exploration exploration;
+    private final List<Node> nodes;
+    private final Arrows arrows;
+    private final Map<Group, BitSet> closing = new HashMap<>();
+    private final Map<Group, BitSet> perhaps = new HashMap<>();
+
+    Closing(Exploration exploration) {
+        this.exploration = exploration;
+        this.nodes = List.copyOf(exploration.nodes());
+        int states = nodes.size() * STATES;
+        arrows = new Arrows(states);
+        for (int state = 0; state < states; state++) {
+            for (Turn turn : turns(state)) {
+                int next = next(state, turn);
+                if (next >= 0) {
+                    arrows.add(state, next);
+                }
+            }
+        }
+        arrows.sort();
+    }
+
+    /** Whether some list of events closes the level a node stands on. */
+    Answer closes(Node start) {
+        Group group = new Group(start.cell.level().holdsPages(), start.cell.marks());
+        int state = state(start.number, true, Height.ON_IT);
+        if (closing.computeIfAbsent(group, g -> arrows.leadingTo(closers(g))).get(state)) {
+            return Answer.YES;
+        }
+        return perhaps.computeIfAbsent(group, g -> {
+            BitSet from = closers(g);
+            for (int i = 0; i < nodes.size(); i++) {
+                if (!nodes.get(i).doubted.isEmpty()) {
+                    from.set(i * STATES, (i + 1) * STATES);
+                }
+            }
+            return arrows.leadingTo(from);
+        }).get(state) ? Answer.UNKNOWN : Answer.NO;
+    }
+
+    /** What can follow a node on its own level, itself first. */
+    Set<Node> onLevel(Node start) {
+        Set<Node> on = new LinkedHashSet<>();
+        BitSet seen = new BitSet();
+        Deque<Integer> horizon = new ArrayDeque<>(List.of(state(start.number, true, Height.ON_IT)));
+        while (!horizon.isEmpty()) {
+            int state = horizon.remove();
+            if (seen.get(state) || height(state) == Height.ABOVE_PAGES) {
+                continue;
+            }
+            seen.set(state);
+            if (height(state) == Height.ON_IT) {
+                on.add(node(state));
+            }
+            for (Turn turn : turns(state)) {
+                int next = next(state, turn);
+                if (next >= 0) {
+                    horizon.add(next);
+                }
+            }
+        }
+        return on;
+    }
+
+    private BitSet closers(Group group) {
+        BitSet closers = new BitSet();
+        for (int state = 0; state < nodes.size() * STATES; state++) {
+            for (Turn turn : turns(state)) {
+                if (closes(turn, state, group)) {
+                    closers.set(state);
+                    break;
+                }
+            }
+        }
+        return closers;
+    }
+
+    private boolean closes(Turn turn, int state, Group group) {
+        return switch (turn.actions().getFirst()) {
+            case TrailAction.CloseLevel c -> height(state) == Height.ON_IT;
+            case TrailAction.CloseToPages c -> height(state) != Height.ABOVE_PAGES
+                    && (!group.pages() || turn.actions().getLast() instanceof TrailAction.DropTo to && isBehind(group, to));
+            case TrailAction.DropTo to -> height(state) == Height.ON_IT && isBehind(group, to);
+            case TrailAction.Drop d -> height(state) == Height.ON_IT && atStart(state);
+            case TrailAction.Restart r -> true;
+            case TrailAction.Put p -> false;
+            case TrailAction.Swap s -> false;
+            case TrailAction.Raise r -> false;
+            case TrailAction.Leave l -> false;
+        };
+    }
+
+    /** Whether a return to a screen leads behind the start, where closing is looked for too. */
+    private boolean isBehind(Group group, TrailAction.DropTo to) {
+        return (group.marks() & exploration.named().mark(to.screen())) != 0;
+    }
+
+    /** The state a turn newly comes to, or -1. */
+    private int next(int state, Turn turn) {
+        Optional<Node> after = exploration.after(node(state), turn);
+        if (after.isEmpty() || turn.actions().getLast() instanceof TrailAction.Restart) {
+            return -1;
+        }
+        Height height = height(state);
+        boolean start = atStart(state);
+        TrailAction last = turn.actions().getLast();
+        if (last instanceof TrailAction.Raise) {
+            boolean abovePages = height == Height.ABOVE_PAGES || after.get().cell.level().holdsPages();
+            return state(after.get().number, start, abovePages ? Height.ABOVE_PAGES : Height.ABOVE);
+        }
+        // Closing to pages from overlays right above lands on this level, which then holds pages itself.
+        boolean lands = turn.actions().getFirst() instanceof TrailAction.CloseToPages && height == Height.ABOVE;
+        Height then = lands ? Height.ON_IT : height;
+        boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap);
+        return state(after.get().number, still, then);
+    }
+
+    private Iterable<Turn> turns(int state) {
+        Node node = node(state);
+        return node.back.isEmpty() ? node.turns : Stream.concat(node.turns.stream(), node.back.stream()).toList();
+    }
+
+    private static int state(int node, boolean atStart, Height height) {
+        return node * STATES + (atStart ? HEIGHTS : 0) + height.ordinal();
+    }
+
+    private Node node(int state) {
+        return nodes.get(state / STATES);
+    }
+
+    private static boolean atStart(int state) {
+        return state % STATES >= HEIGHTS;
+    }
+
+    private static Height height(int state) {
+        return Height.values()[state % HEIGHTS];
+    }
+}
