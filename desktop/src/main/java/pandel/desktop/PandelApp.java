@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyCombination;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import org.slf4j.Logger;
@@ -16,10 +17,11 @@ import pandel.core.edit.Naming;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.FileChoosing;
+import pandel.desktop.shell.Keeping;
 import pandel.desktop.shell.MainWindow;
 import pandel.desktop.shell.Recovering;
+import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
-import pandel.files.picture.Thumbnails;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.Recovery;
 
@@ -38,7 +40,7 @@ public final class PandelApp extends Application {
     @Override
     public void start(Stage stage) throws IOException {
         Optional<Path> sample = Optional.ofNullable(System.getProperty("pandel.sample")).map(Path::of).filter(Files::isRegularFile);
-        Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Thumbnails.ofUser());
+        Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Places.ofUser());
         MainWindow window = opened.window();
         keepAside(opened, stage, Recovery.ofUser());
         List<String> files = getParameters().getUnnamed();
@@ -57,11 +59,21 @@ public final class PandelApp extends Application {
     }
 
     /** Fills a stage with a window that has nothing open, and shows it. */
-    public static Opened show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Thumbnails thumbnails) throws IOException {
+    public static Opened show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Places places) throws IOException {
         SecureRandom random = new SecureRandom();
         Work work = new Work(new Naming(random::nextInt), new PictureShelf());
-        PictureLibrary pictures = new PictureLibrary(thumbnails);
-        MainWindow window = new MainWindow(work, pictures, thumbnails, choosing, clock, sample, stage::close);
+        PictureLibrary pictures = new PictureLibrary(places.thumbnails());
+        MainWindow window = new MainWindow(work, pictures, new Preferred(places.preferences()), new Keeping.Tools(choosing, places.thumbnails(), places.marks()), clock, sample, new MainWindow.Frame() {
+            @Override
+            public void close() {
+                stage.close();
+            }
+
+            @Override
+            public void fullScreen(boolean full) {
+                stage.setFullScreen(full);
+            }
+        });
         pictures.from(work.shelf());
         Scene scene = new Scene(window.root(), 1280, 800);
         window.dress(scene);
@@ -79,6 +91,14 @@ public final class PandelApp extends Application {
                 work.shelf().close();
             } catch (IOException failed) {
                 LOG.warn("Left-over pictures in the temporary folder: {}", failed.getMessage());
+            }
+        });
+        stage.setFullScreenExitHint("");
+        // Esc is device back; Show has its own key.
+        stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
+        stage.focusedProperty().addListener((o, was, is) -> {
+            if (is) {
+                window.lookOutside();
             }
         });
         stage.show();

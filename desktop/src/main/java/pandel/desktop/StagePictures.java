@@ -28,6 +28,8 @@ import pandel.desktop.work.Work;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
 import pandel.files.picture.Thumbnails;
+import pandel.files.settings.PreferencesFile;
+import pandel.files.store.OpenMark;
 
 /** Pictures of the window with a prototype, one for each stage by day and by night, made without a display. */
 public final class StagePictures {
@@ -85,7 +87,9 @@ public final class StagePictures {
     private static PandelApp.Opened open(Stage stage, Path prototype, PlayClock clock, int width, int height) throws InterruptedException, ExecutionException {
         return onFx(() -> {
             try {
-                PandelApp.Opened o = PandelApp.show(stage, FileChoosing.system(() -> stage), clock, Optional.empty(), Thumbnails.ofUser());
+                // What the person prefers stays theirs; pictures are always made by day first.
+                Places places = new Places(Thumbnails.ofUser(), new PreferencesFile(Files.createTempDirectory("pandel").resolve("preferences.json")), OpenMark.ofUser());
+                PandelApp.Opened o = PandelApp.show(stage, FileChoosing.system(() -> stage), clock, Optional.empty(), places);
                 stage.setWidth(width);
                 stage.setHeight(height);
                 o.window().open(prototype, true);

@@ -27,10 +27,16 @@ class JourneyTest extends WindowTest {
         tapDevice(195, 416);
         assertRead("Keep as a journey…");
         clickOn("#keep-journey");
+        settle();
+        shot("keep-journey");
+        assertRead("It is to end on “Opening hours”");
         write("Closed on Tuesday");
+        clickOn("#journey-purpose");
+        write("Somebody plans a visit");
         keys(KeyCode.ENTER);
         Journey journey = prototype().journeys().getLast();
         assertThat(journey.title()).isEqualTo("Closed on Tuesday");
+        assertThat(journey.purpose()).isEqualTo("Somebody plans a visit");
         assertThat(journey.legs()).hasSize(4);
         assertThat(journey.end()).contains(screen("Opening hours").id());
         assertThat(coverage().linksTravelled()).isEqualTo(before + 1);
@@ -57,5 +63,62 @@ class JourneyTest extends WindowTest {
         clickOn("#undo");
         settle();
         assertThat(read()).doesNotContain("breaks at step");
+    }
+
+    @Test
+    void partOfTheTapeIsKept() {
+        openSample();
+        go(4);
+        pass(1800);
+        tapDevice(195, 582);
+        keys(KeyCode.DIGIT9);
+        keys(KeyCode.LEFT);
+        clickOn("#keep-journey");
+        assertRead("All 3 steps", "Up to where the tape stands, 2 steps", "It is to end on “Tools”");
+        clickOn("#journey-end");
+        clickOn("#journey-keep");
+        settle();
+        Journey part = prototype().journeys().getLast();
+        assertThat(part.title()).isEqualTo("Journey 5");
+        assertThat(part.legs()).hasSize(2);
+        assertThat(part.end()).isEmpty();
+        clickOn("#keep-journey");
+        clickOn("#journey-all");
+        assertRead("It is to end on “Notices”");
+        clickOn("#journey-keep");
+        settle();
+        assertThat(prototype().journeys().getLast().legs()).hasSize(3);
+    }
+
+    @Test
+    void aJourneyIsPlayedAtASpeedOrStepByStep() {
+        openSample();
+        go(5);
+        clickOn("#face-coverage");
+        settle();
+        Journey journey = prototype().journeys().get(2);
+        clickOn("#play-" + journey.id());
+        settle();
+        assertRead("Bring the tent back: 0 of 8", "Speed ×1");
+        pass(700);
+        assertRead("Bring the tent back: 1 of 8");
+        clickOn("#showing-speed");
+        pass(350);
+        assertRead("Bring the tent back: 2 of 8", "Speed ×2");
+        clickOn("#showing-by-step");
+        pass(5000);
+        assertRead("Bring the tent back: 2 of 8", "Go on by itself");
+        keys(KeyCode.N);
+        clickOn("#showing-next");
+        settle();
+        assertRead("Bring the tent back: 4 of 8");
+        shot("showing");
+        clickOn("#showing-stop");
+        settle();
+        assertThat(lookup("#showing-stop").query().isVisible() && lookup("#showing-stop").query().getParent().isVisible()).isFalse();
+        go(5);
+        clickOn("#step-" + journey.id());
+        pass(5000);
+        assertRead("Bring the tent back: 0 of 8");
     }
 }

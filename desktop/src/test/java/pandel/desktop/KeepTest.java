@@ -2,13 +2,17 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Arrays;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pandel.core.model.Prototype;
+import pandel.files.store.OpenMark;
 import pandel.files.store.PrototypeFile;
 
 /** New, open, save, and nothing lost. */
@@ -142,5 +146,79 @@ class KeepTest extends WindowTest {
         settle();
         assertThat(opened.work().device().id()).isEqualTo("small-phone");
         assertRead("Small phone");
+    }
+
+    /** Opens a copy of the sample as a file of one's own. */
+    private Path openOwn(String name) throws IOException {
+        Path file = folder.resolve(name);
+        Files.copy(sample(), file);
+        chosenFiles.add(file);
+        keys(KeyCode.CONTROL, KeyCode.O);
+        until(() -> prototype().screens().size() == 18);
+        settle();
+        return file;
+    }
+
+    @Test
+    void aFileChangedOutsideIsNotWrittenOverUnasked() throws Exception {
+        Path file = openOwn("a.pandel");
+        renameFirst("Mine");
+        Files.write(file, new byte[] {1, 2, 3});
+        keys(KeyCode.CONTROL, KeyCode.S);
+        until(() -> read().contains("was changed by another program since it was opened."));
+        shot("changed-outside");
+        clickOn("Do not save now");
+        settle();
+        assertThat(Files.size(file)).isEqualTo(3);
+        keys(KeyCode.CONTROL, KeyCode.S);
+        until(() -> read().contains("Save over it"));
+        clickOn("Save over it");
+        until(() -> opened.work().isSaved());
+        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title()).isEqualTo("Mine");
+        // Looked at again when the window comes to the front.
+        Prototype other = PrototypeFile.open(sample()).prototype();
+        Files.copy(sample(), file, StandardCopyOption.REPLACE_EXISTING);
+        interact(() -> opened.window().lookOutside());
+        assertRead("“a.pandel” was changed by another program.");
+        clickOn("Load it again");
+        until(() -> prototype().screens().getFirst().title().equals(other.screens().getFirst().title()));
+    }
+
+    @Test
+    void aFileOpenInAnotherWindowIsNotSavedOver() throws Exception {
+        Path file = folder.resolve("b.pandel");
+        Files.copy(sample(), file);
+        try (OpenMark elsewhere = OpenMark.on(file, preferences.resolve("open")).orElseThrow()) {
+            assertThat(elsewhere).isNotNull();
+            chosenFiles.add(file);
+            keys(KeyCode.CONTROL, KeyCode.O);
+            until(() -> prototype().screens().size() == 18);
+            settle();
+            assertRead("“b.pandel” is open in another window too.");
+            clickOn("Go on");
+            assertThat(opened.work().keptProperty().get()).isEmpty();
+            renameFirst("Here");
+            chosenFiles.add(file);
+            keys(KeyCode.CONTROL, KeyCode.S);
+            until(() -> read().contains("save under another name"));
+        }
+        chosenFiles.add(file);
+        keys(KeyCode.CONTROL, KeyCode.S);
+        until(() -> opened.work().isSaved());
+        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title()).isEqualTo("Here");
+    }
+
+    @Test
+    void aReadOnlyFileStaysAsItIsAndTheWorkStaysOpen() throws Exception {
+        Path file = openOwn("c.pandel");
+        byte[] before = Files.readAllBytes(file);
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("r--r--r--"));
+        renameFirst("Changed");
+        keys(KeyCode.CONTROL, KeyCode.S);
+        until(() -> read().contains("it is read-only. Your work is still open; save it elsewhere."));
+        shot("read-only");
+        clickOn("Go on");
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+        assertRead("unsaved changes");
     }
 }

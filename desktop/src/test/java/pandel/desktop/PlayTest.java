@@ -170,4 +170,37 @@ class PlayTest extends WindowTest {
         assertRead("Possible here", "This takeover is not closed by the device’s back.");
         shot("stuck");
     }
+
+    @Test
+    void theDeviceStandsAtThreeSizes() {
+        double fit = lookup("#device-view").query().getLayoutBounds().getWidth();
+        keys(KeyCode.F);
+        assertRead("Size: fill width");
+        assertThat(lookup("#device-view").query().getLayoutBounds().getWidth()).isGreaterThan(fit * 1.5);
+        shot("play-filled");
+        // Unknown until the monitor is measured.
+        keys(KeyCode.F);
+        assertRead("True size is known once the monitor has been measured", "Size: fit");
+        interact(() -> opened.window().preferred().change(p -> p.measured(4)));
+        keys(KeyCode.F);
+        keys(KeyCode.F);
+        assertRead("Size: true size");
+        // 390 px at 160 to the inch are 61.9 mm.
+        assertThat(lookup("#device-view").query().getLayoutBounds().getWidth()).isEqualTo(Math.rint(390 / 160.0 * 25.4 * 4));
+    }
+
+    @Test
+    void showFillsTheScreenWithTheDeviceAndNothingElse() {
+        keys(KeyCode.F11);
+        assertThat(lookup("#name").tryQuery()).isEmpty();
+        assertThat(lookup("#start-over").tryQuery()).isEmpty();
+        assertThat(lookup("#device-view").tryQuery()).isPresent();
+        shot("show");
+        pass(1800);
+        tapDevice(195, 582);
+        keys(KeyCode.F11);
+        assertRead("Trail", "Tools");
+        assertThat(lookup("#name").tryQuery()).isPresent();
+        assertThat(stage.isFullScreen()).isFalse();
+    }
 }

@@ -29,6 +29,7 @@ import javafx.stage.Window;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
@@ -37,6 +38,7 @@ import pandel.core.model.Screen;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.FileChoosing;
 import pandel.files.picture.Thumbnails;
+import pandel.files.settings.PreferencesFile;
 
 /** A real window, off-screen, driven as a person would: by mouse and keys, looking at what is shown. */
 abstract class WindowTest extends FxRobot {
@@ -46,6 +48,8 @@ abstract class WindowTest extends FxRobot {
     /** Time in play passes when the test says so. */
     final HandClock clock = new HandClock();
     PandelApp.Opened opened;
+    @TempDir
+    Path preferences;
     Stage stage;
 
     static final class HandClock implements PlayClock {
@@ -67,7 +71,7 @@ abstract class WindowTest extends FxRobot {
         stage = FxToolkit.registerPrimaryStage();
         FxToolkit.setupFixture(() -> {
             try {
-                opened = PandelApp.show(stage, chooser(), clock, Optional.of(sample()), new Thumbnails(Path.of("target", "thumbnails")));
+                opened = PandelApp.show(stage, chooser(), clock, Optional.of(sample()), places());
                 stage.setWidth(1280);
                 stage.setHeight(800);
             } catch (IOException e) {
@@ -83,6 +87,11 @@ abstract class WindowTest extends FxRobot {
         release(new javafx.scene.input.MouseButton[0]);
         interact(() -> stage.hide());
         FxToolkit.cleanupStages();
+    }
+
+    /** Preferences of its own for each window, thumbnails shared by all. */
+    private Places places() {
+        return new Places(new Thumbnails(Path.of("target", "thumbnails")), new PreferencesFile(preferences.resolve("preferences.json")), preferences.resolve("open"));
     }
 
     static Path sample() {

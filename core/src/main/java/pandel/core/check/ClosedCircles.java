@@ -85,7 +85,9 @@ final class ClosedCircles {
         BitSet away = (BitSet) fromStart.clone();
         away.andNot(toStart);
         if (away.isEmpty() && !fromStart.intersects(leaving)) {
-            closed.add(screens(fromStart.stream().boxed().toList()));
+            Set<String> screens = screens(fromStart.stream().boxed().toList());
+            closed.add(screens);
+            nearest.put(screens, nodes.getFirst());
         }
         Set<String> home = closed.stream().max(Comparator.comparingInt(Set::size)).orElse(Set.of());
         for (Set<String> screens : closed) {

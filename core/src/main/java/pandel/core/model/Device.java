@@ -12,6 +12,10 @@ import java.util.Locale;
 public record Device(String id, String title, double width, double height, double scale, Back back, Pointing pointing,
                      Rest rest) {
 
+    private static final double HELD_BELOW = 1000;
+    private static final double HELD = 160;
+    private static final double CSS_INCH = 96;
+
     /** How the device itself goes back. */
     public enum Back {
         NONE, BUTTON, SWIPE;
@@ -49,6 +53,14 @@ public record Device(String id, String title, double width, double height, doubl
         if (!(width > 0) || !(height > 0) || !(scale > 0)) {
             throw new IllegalArgumentException("A device has a size and a scale above 0");
         }
+    }
+
+    /**
+     * Its px to an inch, as it is held: 160 on what is touched and narrower than 1000 px, 96 (the CSS inch) on anything
+     * else.
+     */
+    public double pxAnInch() {
+        return pointing != Pointing.MOUSE && width < HELD_BELOW ? HELD : CSS_INCH;
     }
 
     /** Whether it ever sends device back. */

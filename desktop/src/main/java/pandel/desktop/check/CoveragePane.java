@@ -100,17 +100,18 @@ final class CoveragePane extends BorderPane {
         VBox words = new VBox(2, title, told);
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
-        Button play = Press.smallWord("Play", "play-" + journey.id(), () -> play(journey));
+        Button play = Press.smallWord("Play", "play-" + journey.id(), () -> play(journey, false));
+        Button step = Press.smallWord("Step", "step-" + journey.id(), () -> play(journey, true));
         Button remove = Press.smallWord("Remove", "remove-" + journey.id(), () -> work.edit(JourneyEdits.remove(journey)));
-        HBox row = new HBox(words, play, remove);
-        row.getStyleClass().add("finding");
+        HBox row = new HBox(words, play, step, remove);
+        row.getStyleClass().add("journey-row");
         row.setId("journey-" + journey.id());
         return row;
     }
 
-    private void play(Journey journey) {
+    private void play(Journey journey, boolean byStep) {
         work.prototype().entries().stream().filter(e -> e.id().equals(journey.entry())).findFirst().ifPresentOrElse(
-                entry -> around.play(new Walk(work.prototype().device(journey.device()), entry, journey.events())),
+                entry -> around.play(journey.title(), new Walk(work.prototype().device(journey.device()), entry, journey.events()), byStep),
                 () -> around.say("“" + journey.title() + "” cannot be played: its entry is not there."));
     }
 

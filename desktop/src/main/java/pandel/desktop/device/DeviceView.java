@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.animation.Animation;
+import javafx.application.Platform;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
@@ -76,7 +77,8 @@ public final class DeviceView extends Pane {
         }
         List<LevelView> leaving = new ArrayList<>(before);
         leaving.removeAll(levels);
-        moved.filter(m -> m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
+        // Where the system asks for less motion, the picture changes at once.
+        moved.filter(m -> !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
                 .ifPresentOrElse(m -> move(m, leaving, arriving), () -> getChildren().setAll(levels));
     }
 

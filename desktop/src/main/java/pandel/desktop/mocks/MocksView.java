@@ -1,5 +1,6 @@
 package pandel.desktop.mocks;
 
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -29,6 +31,8 @@ import pandel.desktop.work.Work;
 
 /** The gallery of screens. */
 public final class MocksView implements StageView {
+
+    private static final int RECENT = 5;
 
     private final Work work;
     private final Around around;
@@ -88,7 +92,29 @@ public final class MocksView implements StageView {
                 Press.plain("See the sample", "first-sample", () -> around.run("sample")));
         others.setAlignment(Pos.CENTER);
         box.getChildren().add(others);
-        return new StackPane(new CornerFrame(box, 600, 300));
+        StackPane frame = new StackPane(new CornerFrame(box, 600, 300));
+        List<Path> recent = around.preferred().now().recent();
+        if (recent.isEmpty()) {
+            return frame;
+        }
+        VBox last = new VBox(2);
+        last.setMaxSize(600, Region.USE_PREF_SIZE);
+        Label heading = new Label("Opened last");
+        heading.getStyleClass().add("heading");
+        last.getChildren().add(heading);
+        recent.stream().limit(RECENT).forEach(file -> {
+            Button name = Press.word(String.valueOf(file.getFileName()), "recent-" + last.getChildren().size(), () -> around.openRecent(file));
+            name.setMnemonicParsing(false);
+            Label where = new Label(String.valueOf(file.getParent()));
+            where.getStyleClass().addAll("quiet", "small");
+            where.setMinWidth(0);
+            HBox row = new HBox(8, name, where);
+            row.setAlignment(Pos.BASELINE_LEFT);
+            last.getChildren().add(row);
+        });
+        VBox both = new VBox(32, frame, last);
+        both.setAlignment(Pos.CENTER);
+        return both;
     }
 
     private void rebuild(Prototype prototype) {

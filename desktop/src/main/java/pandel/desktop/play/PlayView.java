@@ -1,7 +1,5 @@
 package pandel.desktop.play;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -10,16 +8,13 @@ import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Walk;
 import pandel.core.edit.JourneyEdits;
 import pandel.core.model.Event;
-import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
 import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
@@ -32,13 +27,11 @@ import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** The prototype as it behaves: the device in the middle, the trail, what is possible, the tape. */
 public final class PlayView implements StageView {
 
-    private static final int SHOWN_EACH = 700;
     private static final double MARGIN = 20;
 
     private final Work work;
@@ -51,11 +44,19 @@ public final class PlayView implements StageView {
     private final TrailPane trail = new TrailPane();
     private final PossiblePane possible = new PossiblePane(this::act);
     private final TapePane tapePane;
-    private final Deque<Event> toShow = new ArrayDeque<>();
+    private final Showing showing = new Showing();
+    private final ShowingBar showingBar;
+    private final PlayControls controls;
+    private final StackPane sized = new StackPane();
+    private final ScrollPane scroll = new ScrollPane(sized);
+    private final ScrollPane left;
+    private final VBox right;
+    private final VBox bottom;
+    private DeviceSize size = DeviceSize.FIT;
+    private boolean alone;
     private Optional<Tape> tape = Optional.empty();
     private boolean visible;
     private boolean held;
-    private int sinceShown;
 
     public PlayView(Work work, Around around, PlayClock clock) {
         this.work = work;
@@ -69,17 +70,19 @@ public final class PlayView implements StageView {
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        middle.getChildren().add(frame);
-        ScrollPane left = column(trail, 200);
-        HBox buttons = new HBox(8, Press.plain("Start over", "start-over", this::startOver), Press.plain("Device back", "device-back", () -> act(new Event.DeviceBack())));
-        HBox more = new HBox(4, Press.smallWord("Edit this screen", "edit-this", this::editThis), Press.smallWord("Hurry", "hurry", this::hurry), Press.smallWord("Hold", "hold", this::turnHold));
-        more.setStyle("-fx-padding: 0 8 0 8;");
-        buttons.setStyle("-fx-padding: 12 8 8 12;");
-        VBox right = new VBox(buttons, more, column(possible, 260));
-        page.setLeft(left);
+        sized.getChildren().add(frame);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.setFocusTraversable(false);
+        middle.getChildren().add(scroll);
+        left = column(trail, 200);
+        showingBar = new ShowingBar(new ShowingBar.Asked(this::nextShown, () -> changeShowing(showing::turnByStep), () -> changeShowing(showing::faster), () -> changeShowing(showing::stop)));
+        controls = new PlayControls(new PlayControls.Asked(this::startOver, () -> act(new Event.DeviceBack()), this::editThis, this::hurry, this::turnHold,
+                this::turnSize, this::turnAlone));
+        right = new VBox(controls, column(possible, 260));
+        bottom = new VBox(showingBar, tapePane);
         page.setCenter(middle);
-        page.setRight(right);
-        page.setBottom(tapePane);
+        around();
         middle.widthProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.heightProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.setMinSize(0, 0);
@@ -103,7 +106,7 @@ public final class PlayView implements StageView {
 
     /** The same events with the changed prototype, or a new start where they no longer begin. */
     private void follow(Prototype now) {
-        toShow.clear();
+        showing.stop();
         tape = tape.flatMap(t -> t.replayed(now));
         if (visible && tape.isEmpty()) {
             startOver();
@@ -113,24 +116,28 @@ public final class PlayView implements StageView {
     }
 
     private void startOver() {
-        toShow.clear();
+        showing.stop();
         tape = work.prototype().mainEntry().flatMap(e -> Tape.from(work.prototype(), e, work.device()));
         show(Optional.empty());
     }
 
-    /** Plays a list of events from its start, one after the other. */
-    public void play(Walk walk) {
+    /**
+     * Plays a list of events from its start, one after the other.
+     *
+     * @param title  what it is; may be empty
+     * @param byStep whether each step waits to be asked for
+     */
+    public void play(String title, Walk walk, boolean byStep) {
         work.use(work.prototype().device(walk.device().id()));
         tape = Tape.from(work.prototype(), walk.entry(), walk.device());
-        toShow.clear();
-        toShow.addAll(walk.events());
-        sinceShown = 0;
+        showing.begin(title, walk.events(), byStep);
         show(Optional.empty());
     }
 
     private void tapped(double x, double y) {
-        if (!toShow.isEmpty()) {
-            toShow.clear();
+        if (showing.isOn()) {
+            showing.stop();
+            show(Optional.empty());
             return;
         }
         tape.ifPresent(t -> {
@@ -167,12 +174,8 @@ public final class PlayView implements StageView {
         if (tape.isEmpty()) {
             return;
         }
-        if (!toShow.isEmpty()) {
-            sinceShown += ms;
-            if (sinceShown >= SHOWN_EACH) {
-                sinceShown = 0;
-                act(toShow.remove());
-            }
+        if (showing.isOn()) {
+            showing.passed(ms, around.preferred().now().wordsAMinute()).ifPresent(this::act);
             return;
         }
         Tape before = tape.get();
@@ -189,18 +192,52 @@ public final class PlayView implements StageView {
     }
 
     private void windTo(int tick) {
-        toShow.clear();
+        showing.stop();
         tape = tape.map(t -> t.windTo(tick));
         show(Optional.empty());
     }
 
     private void keepJourney() {
-        tape.filter(t -> t.at() > 0).ifPresent(t -> around.askName("Name of the journey", "", name -> {
-            String title = name.isBlank() ? "Journey " + (work.prototype().journeys().size() + 1) : name.strip();
-            work.edit(JourneyEdits.keep(new Journey(work.freshId(title), title, "", work.device().id(), t.entry().id(), t.legs(),
-                    Optional.of(t.current().after().screen()), Rest.NONE)));
-            around.say("“" + title + "” is kept; it is replayed after each edit. Check tells what the journeys travel.");
-        }));
+        tape.filter(t -> t.ticks().size() > 1).ifPresent(t -> around.show(new JourneyBox(work.prototype(), t, around::dismiss, made -> {
+            around.dismiss();
+            work.edit(JourneyEdits.keep(made.journey(work.freshId(made.name()), work.device().id())));
+            around.say("“" + made.name() + "” is kept; it is replayed after each edit. Check tells what the journeys travel.");
+        })));
+    }
+
+    private void turnSize() {
+        size = size.next();
+        if (size == DeviceSize.TRUE && around.preferred().now().dotsAMillimetre().isEmpty()) {
+            around.say("True size is known once the monitor has been measured: Preferences, with a bank card.");
+            size = size.next();
+        }
+        show(Optional.empty());
+    }
+
+    /** The device alone on the whole screen, or everything around it again. */
+    private void turnAlone() {
+        alone = !alone;
+        around.alone(alone);
+        around();
+        if (alone) {
+            around.say("F11 brings everything else back.");
+        }
+        show(Optional.empty());
+    }
+
+    private void around() {
+        page.setLeft(alone ? null : left);
+        page.setRight(alone ? null : right);
+        page.setBottom(alone ? null : bottom);
+    }
+
+    private void nextShown() {
+        showing.next().ifPresent(this::act);
+    }
+
+    private void changeShowing(Runnable change) {
+        change.run();
+        showingBar.refresh(showing);
     }
 
     private void editThis() {
@@ -217,6 +254,7 @@ public final class PlayView implements StageView {
 
     private void turnHold() {
         held = !held;
+        controls.refresh(held, size);
         around.say(held ? "Waits stand still; Space lets them go on." : "Waits go on.");
     }
 
@@ -235,10 +273,13 @@ public final class PlayView implements StageView {
             node.getChildren().setAll(page);
         }
         Situation now = tape.get().now();
-        double room = Math.min((middle.getWidth() - 2 * MARGIN) / now.width(), (middle.getHeight() - 2 * MARGIN) / now.height());
-        if (room > 0) {
-            device.show(work.prototype(), now, Math.min(room, 2), moved);
+        double margin = alone ? 0 : MARGIN;
+        double scale = size.scale(now, middle.getWidth() - 2 * margin, middle.getHeight() - 2 * margin, around.preferred().now().dotsAMillimetre());
+        if (scale > 0) {
+            device.show(work.prototype(), now, scale, moved);
         }
+        controls.refresh(held, size);
+        showingBar.refresh(showing);
         trail.show(work.prototype(), now);
         possible.show(work.prototype(), now);
         tapePane.show(work.prototype(), tape.get());
@@ -269,13 +310,19 @@ public final class PlayView implements StageView {
             show(Optional.empty());
         }
         clock.start(this::passed);
+        // What scrolls holds the device only once it has been styled and laid out.
+        node.applyCss();
+        node.layout();
         device.requestFocus();
     }
 
     @Override
     public void hidden() {
         visible = false;
-        toShow.clear();
+        showing.stop();
+        if (alone) {
+            turnAlone();
+        }
         clock.stop();
         device.finishMotion();
     }
@@ -289,6 +336,9 @@ public final class PlayView implements StageView {
                 Command.here("Edit this screen", this::editThis, "E"),
                 Command.here("Hurry: the next wait is due now", this::hurry, "H"),
                 Command.here("Hold the waits, or let them go on", this::turnHold, "Space").when(() -> !(node.getScene().getFocusOwner() instanceof ButtonBase)),
+                Command.here("Fit, fill the width or true size", this::turnSize, "F"),
+                Command.here("Show the device alone, or everything again", this::turnAlone, "F11"),
+                Command.here("Next step of what is shown", this::nextShown, "N"),
                 Command.here("Wind back", () -> wind(-1), "Left"),
                 Command.here("Wind forth", () -> wind(1), "Right")),
                 IntStream.rangeClosed(1, 9).mapToObj(n -> Command.here("Tap hotspot " + n,

@@ -56,7 +56,7 @@ final class TapePane extends HBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         words.setMaxWidth(Double.MAX_VALUE);
         getChildren().add(words);
-        if (tape.at() > 0) {
+        if (tape.ticks().size() > 1) {
             getChildren().add(Press.smallWord("Keep as a journey…", "keep-journey", keep));
         }
     }

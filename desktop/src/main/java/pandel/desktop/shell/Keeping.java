@@ -17,32 +17,46 @@ import pandel.core.edit.History;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 import pandel.files.Unreadable;
 import pandel.files.gather.Gathering;
 import pandel.files.picture.Thumbnails;
+import pandel.files.store.FileStamp;
+import pandel.files.store.OpenMark;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeFile;
 import pandel.files.store.PrototypeSaving;
 
 /** New, open, save, and pictures taken in. Reading and writing happen off the interface thread. */
-final class Keeping {
+public final class Keeping {
+
+    /**
+     * What keeping needs besides.
+     *
+     * @param marks folder of the marks that say which files windows work on
+     */
+    public record Tools(FileChoosing choosing, Thumbnails thumbnails, Path marks) {
+    }
 
     private static final Logger LOG = LoggerFactory.getLogger(Keeping.class);
 
     private final Work work;
     private final PictureLibrary pictures;
-    private final Thumbnails thumbnails;
-    private final FileChoosing choosing;
+    private final Preferred preferred;
+    private final Tools tools;
     private final QuestionPane questions;
     private final Said said;
+    private volatile Optional<Path> file = Optional.empty();
+    private volatile Optional<FileStamp> stamp = Optional.empty();
+    private volatile Optional<OpenMark> mark = Optional.empty();
     private final ExecutorService thread = Executors.newSingleThreadExecutor(Thread.ofPlatform().name("files").daemon().factory());
 
-    Keeping(Work work, PictureLibrary pictures, Thumbnails thumbnails, FileChoosing choosing, QuestionPane questions, Said said) {
+    Keeping(Work work, PictureLibrary pictures, Preferred preferred, Tools tools, QuestionPane questions, Said said) {
         this.work = work;
         this.pictures = pictures;
-        this.thumbnails = thumbnails;
-        this.choosing = choosing;
+        this.preferred = preferred;
+        this.tools = tools;
         this.questions = questions;
         this.said = said;
     }
@@ -53,6 +67,7 @@ final class Keeping {
                 PictureShelf shelf = new PictureShelf();
                 discard(work.shelf());
                 pictures.from(shelf);
+                follow(Optional.empty(), Optional.empty(), Optional.empty());
                 work.open(History.ofSaved(Prototype.empty("Untitled")), Optional.empty(), shelf);
             } catch (IOException e) {
                 said.say("A new prototype cannot be started: the temporary folder cannot be written to.");
@@ -72,25 +87,35 @@ final class Keeping {
     }
 
     void open() {
-        unlessUnsaved(() -> choosing.file().ifPresent(path -> open(path, true)));
+        unlessUnsaved(() -> tools.choosing().file().ifPresent(path -> open(path, true)));
     }
 
     void openFolder() {
-        unlessUnsaved(() -> choosing.folder("Open a prototype folder").ifPresent(path -> open(path, true)));
+        unlessUnsaved(() -> tools.choosing().folder("Open a prototype folder").ifPresent(path -> open(path, true)));
     }
 
     /** @param keep whether saving writes to that file again; a sample is not written over */
     void open(Path path, boolean keep) {
         thread.execute(() -> {
             try {
+                Optional<FileStamp> asItIs = FileStamp.of(path);
                 PrototypeFile.Opened opened = PrototypeFile.open(path);
                 PictureShelf shelf = new PictureShelf();
                 shelf.add(opened.pictures());
+                Optional<OpenMark> made = keep ? mark(path) : Optional.empty();
                 Platform.runLater(() -> {
                     discard(work.shelf());
                     pictures.from(shelf);
-                    work.open(History.ofSaved(opened.prototype()), keep ? Optional.of(path) : Optional.empty(), shelf);
-                    if (!opened.missing().isEmpty()) {
+                    boolean ours = keep && made.isPresent();
+                    follow(keep ? Optional.of(path) : Optional.empty(), ours ? asItIs : Optional.empty(), made);
+                    work.open(History.ofSaved(opened.prototype()), ours ? Optional.of(path) : Optional.empty(), shelf);
+                    if (keep) {
+                        preferred.change(p -> p.opened(path));
+                    }
+                    if (keep && made.isEmpty()) {
+                        questions.ask(new Question("“" + path.getFileName() + "” is open in another window too. What is saved there and here would overwrite each other.",
+                                List.of("This window has it without its file: saving asks for another name."), List.of(new Question.Answer("Go on", "main", () -> { }))));
+                    } else if (!opened.missing().isEmpty()) {
                         said.say(opened.missing().size() + " pictures are missing from the file; their screens show their titles instead.");
                     }
                 });
@@ -116,27 +141,40 @@ final class Keeping {
 
     private void saveAs(Runnable then) {
         String name = work.prototype().title().replaceAll("[\\\\/:*?\"<>|]+", " ").strip();
-        choosing.saveAs((name.isEmpty() ? "prototype" : name) + ".pandel").ifPresent(path -> {
+        tools.choosing().saveAs((name.isEmpty() ? "prototype" : name) + ".pandel").ifPresent(path -> {
             boolean named = path.getFileName().toString().contains(".");
             write(named ? path : path.resolveSibling(path.getFileName() + ".pandel"), then);
         });
     }
 
     void saveAsFolder() {
-        choosing.folder("Save as a folder").ifPresent(path -> write(path, () -> { }));
+        tools.choosing().folder("Save as a folder").ifPresent(path -> write(path, () -> { }));
     }
 
     private void write(Path path, Runnable then) {
         Prototype written = work.prototype();
         PictureShelf shelf = work.shelf();
+        boolean ours = work.keptProperty().get().filter(k -> k.path().equals(path)).isPresent();
         thread.execute(() -> {
             try {
+                if (ours && !FileStamp.of(path).equals(stamp) && Files.exists(path)) {
+                    Platform.runLater(() -> askAboutChange(path, then));
+                    return;
+                }
+                Optional<OpenMark> fresh = ours ? mark : mark(path);
+                if (fresh.isEmpty()) {
+                    Platform.runLater(() -> said.say("“" + path.getFileName() + "” is open in another window; save under another name."));
+                    return;
+                }
                 if (Files.isDirectory(path)) {
                     PrototypeSaving.toFolder(written, path, shelf);
                 } else {
                     PrototypeSaving.toFile(written, path, shelf);
                 }
+                Optional<FileStamp> asItIs = FileStamp.of(path);
                 Platform.runLater(() -> {
+                    follow(Optional.of(path), asItIs, fresh);
+                    preferred.change(p -> p.opened(path));
                     work.saved(written, path);
                     then.run();
                 });
@@ -144,6 +182,68 @@ final class Keeping {
                 Platform.runLater(() -> refused(e));
             }
         });
+    }
+
+    /** Marks a file as worked on by this window; without a place to keep marks nothing is in the way. */
+    private Optional<OpenMark> mark(Path path) {
+        if (file.equals(Optional.of(path)) && mark.isPresent()) {
+            return mark;
+        }
+        try {
+            return OpenMark.on(path, tools.marks());
+        } catch (IOException e) {
+            LOG.warn("It cannot be told whether other windows work on {}: {}", path, e.getMessage());
+            return Optional.of(OpenMark.NONE);
+        }
+    }
+
+    /** Works on another file from now on, or on none. */
+    private void follow(Optional<Path> path, Optional<FileStamp> asItIs, Optional<OpenMark> fresh) {
+        if (!mark.equals(fresh)) {
+            mark.ifPresent(Keeping::letGo);
+        }
+        file = path;
+        stamp = asItIs;
+        mark = fresh;
+    }
+
+    private static void letGo(OpenMark mark) {
+        try {
+            mark.close();
+        } catch (IOException e) {
+            LOG.warn("A mark on an open file stays until the program ends: {}", e.getMessage());
+        }
+    }
+
+    /** The window is closed; other windows may work on its file. */
+    void end() {
+        follow(Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** Whether somebody else has written to the open file: then it is asked what is to count. */
+    void lookOutside() {
+        Optional<Path> kept = work.keptProperty().get().map(Work.Kept::path);
+        if (kept.isEmpty() || stamp.isEmpty() || questions.isVisible()) {
+            return;
+        }
+        Optional<FileStamp> now = FileStamp.of(kept.get());
+        if (now.isPresent() && !now.equals(stamp)) {
+            stamp = now;
+            questions.ask(new Question("“" + kept.get().getFileName() + "” was changed by another program.",
+                    work.isSaved() ? List.of() : List.of("Your changes since the last save are not in it."), List.of(
+                    new Question.Answer("Load it again", "main", () -> open(kept.get(), true)),
+                    new Question.Answer("Keep mine", "plain", () -> said.say("What is here stays; the next save writes over the other.")))));
+        }
+    }
+
+    private void askAboutChange(Path path, Runnable then) {
+        questions.ask(new Question("“" + path.getFileName() + "” was changed by another program since it was opened.", List.of(), List.of(
+                new Question.Answer("Save over it", "danger", () -> {
+                    stamp = FileStamp.of(path);
+                    write(path, then);
+                }),
+                new Question.Answer("Save under another name…", "main", () -> saveAs(then)),
+                new Question.Answer("Do not save now", "plain", () -> { }))));
     }
 
     /** Goes on at once when all is saved; else asks first. */
@@ -163,7 +263,7 @@ final class Keeping {
     }
 
     void gatherFolder() {
-        choosing.folder("Pictures from a folder").ifPresent(path -> gather(List.of(path)));
+        tools.choosing().folder("Pictures from a folder").ifPresent(path -> gather(List.of(path)));
     }
 
     /** Takes pictures in, with progress; can be stopped, and then nothing was taken. */
@@ -175,7 +275,7 @@ final class Keeping {
             try {
                 List<Path> files = Gathering.find(paths);
                 Platform.runLater(() -> showProgress(0, files.size(), stopped));
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(files, ids, work.naming(),
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, tools.thumbnails()).take(files, ids, work.naming(),
                         done -> Platform.runLater(() -> showProgress(done, files.size(), stopped)), stopped::get);
                 Platform.runLater(() -> {
                     said.done();

@@ -1,6 +1,7 @@
 package pandel.desktop.shell;
 
 import java.io.File;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -18,6 +19,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
@@ -30,40 +32,55 @@ import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.play.PlayView;
 import pandel.desktop.theme.Look;
+import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
-import pandel.files.picture.Thumbnails;
+import pandel.files.settings.Preferences;
 
 /** The window: masthead, one of the five stages, vitals. */
 public final class MainWindow implements Around {
+
+    /** The window as the system has it. */
+    public interface Frame {
+
+        /** Closes it for good. */
+        void close();
+
+        /** Fills the screen, or stands among the others again. */
+        void fullScreen(boolean full);
+    }
 
     private final Work work;
     private final PictureLibrary pictures;
     private final Optional<Path> sample;
     private final Keeping keeping;
     private final QuestionPane questions = new QuestionPane();
-    private final Said said = new Said();
+    private final Said said;
     private final StackPane middle = new StackPane();
     private final Map<WorkStage, StageView> views = new EnumMap<>(WorkStage.class);
     private final Map<String, Command> commands = new LinkedHashMap<>();
     private final Masthead masthead;
     private final StackPane root = new StackPane();
-    private final Runnable close;
+    private final Frame frame;
+    private final Preferred preferred;
+    private final BorderPane page;
+    private final Vitals vitals;
     private final CheckView check;
     private final PlayView play;
     private WorkStage stage = WorkStage.MOCKS;
-    private Look look = Look.DAY;
 
     /**
      * @param clock  what tells play how time passes
      * @param sample the file that "See the sample" opens
-     * @param close  closes the window for good
+     * @param frame  the window as the system has it
      */
-    public MainWindow(Work work, PictureLibrary pictures, Thumbnails thumbnails, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Runnable close) {
+    public MainWindow(Work work, PictureLibrary pictures, Preferred preferred, Keeping.Tools tools, PlayClock clock, Optional<Path> sample, Frame frame) {
         this.work = work;
         this.pictures = pictures;
         this.sample = sample;
-        this.close = close;
-        this.keeping = new Keeping(work, pictures, thumbnails, choosing, questions, said);
+        this.frame = frame;
+        this.preferred = preferred;
+        this.said = new Said(preferred);
+        this.keeping = new Keeping(work, pictures, preferred, tools, questions, said);
         this.check = new CheckView(work, this);
         this.play = new PlayView(work, this, clock);
         views.put(WorkStage.MOCKS, new MocksView(work, this));
@@ -72,8 +89,14 @@ public final class MainWindow implements Around {
         views.put(WorkStage.PLAY, play);
         views.put(WorkStage.CHECK, check);
         defineCommands();
-        this.masthead = new Masthead(work, this::go, commands);
-        BorderPane page = new BorderPane(middle, masthead, null, new Vitals(work, this), null);
+        this.masthead = new Masthead(work, preferred, this::go, commands, this::openRecent);
+        this.vitals = new Vitals(work, this);
+        this.page = new BorderPane(middle, masthead, null, vitals, null);
+        preferred.property().addListener((o, a, b) -> {
+            if (root.getScene() != null && a.look() != b.look()) {
+                dress(root.getScene());
+            }
+        });
         StackPane.setAlignment(said, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(said, new Insets(0, 12, 44, 0));
         root.getChildren().addAll(page, said, questions);
@@ -97,6 +120,7 @@ public final class MainWindow implements Around {
                 Command.of("redo", "Redo", work::redo, "Shortcut+Shift+Z", "Shortcut+Y").notInText(),
                 Command.of("look", "Day or night look", this::turnLook, "Shortcut+L"),
                 Command.of("find", "Find", this::find, "Shortcut+F"),
+                Command.of("preferences", "Preferences…", this::showPreferences, "Shortcut+Comma"),
                 Command.of("keys", "Keys", this::showKeys, "F1"),
                 Command.of("quit", "Quit", this::quit, "Shortcut+Q")).forEach(c -> commands.put(c.id(), c));
         for (WorkStage each : WorkStage.values()) {
@@ -116,7 +140,7 @@ public final class MainWindow implements Around {
 
     /** Dresses a scene in the look in use. */
     public void dress(Scene scene) {
-        look.dress(scene);
+        Look.of(preferred.now().look()).dress(scene);
     }
 
     private void key(KeyEvent event) {
@@ -165,7 +189,10 @@ public final class MainWindow implements Around {
 
     /** Asks about unsaved changes, then closes. */
     public void quit() {
-        keeping.unlessUnsaved(close);
+        keeping.unlessUnsaved(() -> {
+            keeping.end();
+            frame.close();
+        });
     }
 
     private void renamePrototype() {
@@ -173,8 +200,8 @@ public final class MainWindow implements Around {
     }
 
     private void turnLook() {
-        look = look == Look.DAY ? Look.NIGHT : Look.DAY;
-        look.dress(root.getScene());
+        Look now = Look.of(preferred.now().look());
+        preferred.change(p -> p.withLook(now == Look.DAY ? Preferences.LookWish.NIGHT : Preferences.LookWish.DAY));
     }
 
     private void find() {
@@ -184,6 +211,40 @@ public final class MainWindow implements Around {
             go(WorkStage.CHECK);
             check.showFinding(finding);
         }, questions::dismiss));
+    }
+
+    private void showPreferences() {
+        questions.show(new PreferencesPage(preferred, questions::dismiss));
+    }
+
+    /** Opens a file of those opened last. */
+    @Override
+    public void openRecent(Path file) {
+        keeping.unlessUnsaved(() -> {
+            if (!Files.exists(file)) {
+                preferred.change(p -> p.without(file));
+                said.say("“" + file.getFileName() + "” is not there any more, in " + file.getParent() + ".");
+                return;
+            }
+            keeping.open(file, true);
+        });
+    }
+
+    /** Sees whether somebody else has written to the open file; called when the window comes to the front. */
+    public void lookOutside() {
+        keeping.lookOutside();
+    }
+
+    @Override
+    public void alone(boolean alone) {
+        page.setTop(alone ? null : masthead);
+        page.setBottom(alone ? null : vitals);
+        frame.fullScreen(alone);
+    }
+
+    @Override
+    public Preferred preferred() {
+        return preferred;
     }
 
     private void showKeys() {
@@ -219,9 +280,19 @@ public final class MainWindow implements Around {
     }
 
     @Override
-    public void play(Walk walk) {
+    public void play(String title, Walk walk, boolean byStep) {
         go(WorkStage.PLAY);
-        play.play(walk);
+        play.play(title, walk, byStep);
+    }
+
+    @Override
+    public void show(Region content) {
+        questions.show(content);
+    }
+
+    @Override
+    public void dismiss() {
+        questions.dismiss();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package pandel.desktop.shell;
 
+import java.nio.file.Path;
 import java.time.format.DateTimeFormatter;
 import java.util.EnumMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
@@ -25,6 +27,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Device;
+import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 
 /** The top of the window: what is open, the stages with their counts, the device, undo and redo. */
@@ -39,13 +42,13 @@ final class Masthead extends GridPane {
     private final Button undo = new Button("Undo");
     private final Button redo = new Button("Redo");
 
-    Masthead(Work work, Consumer<WorkStage> go, Map<String, Command> commands) {
+    Masthead(Work work, Preferred preferred, Consumer<WorkStage> go, Map<String, Command> commands, Consumer<Path> openRecent) {
         this.work = work;
         getStyleClass().add("masthead");
         name.getStyleClass().add("name");
         name.setId("name");
         kept.getStyleClass().addAll("quiet", "small");
-        name.setOnAction(e -> menu(commands).show(name, Side.BOTTOM, 0, 0));
+        name.setOnAction(e -> menu(commands, preferred, openRecent).show(name, Side.BOTTOM, 0, 0));
         HBox left = new HBox(4, name, kept);
         left.setAlignment(Pos.CENTER_LEFT);
         HBox middle = new HBox(24);
@@ -108,10 +111,10 @@ final class Masthead extends GridPane {
         stages.get(stage).setSelected(true);
     }
 
-    private ContextMenu menu(Map<String, Command> commands) {
+    private ContextMenu menu(Map<String, Command> commands, Preferred preferred, Consumer<Path> openRecent) {
         ContextMenu menu = new ContextMenu();
         for (String id : List.of("new", "open", "open-folder", "gather", "-", "save", "save-as", "save-folder", "-", "rename", "sample", "-",
-                "look", "keys", "-", "quit")) {
+                "preferences", "look", "keys", "-", "quit")) {
             if (id.equals("-")) {
                 menu.getItems().add(new SeparatorMenuItem());
                 continue;
@@ -125,8 +128,24 @@ final class Masthead extends GridPane {
             item.setDisable(!command.possible().getAsBoolean());
             item.setOnAction(e -> command.action().run());
             menu.getItems().add(item);
+            if (id.equals("open-folder")) {
+                menu.getItems().add(recent(preferred, openRecent));
+            }
         }
         return menu;
+    }
+
+    private static Menu recent(Preferred preferred, Consumer<Path> openRecent) {
+        Menu recent = new Menu("Opened last");
+        recent.setId("menu-recent");
+        recent.setDisable(preferred.now().recent().isEmpty());
+        for (Path file : preferred.now().recent()) {
+            MenuItem item = new MenuItem(file.getFileName() + "  in " + file.getParent());
+            item.setMnemonicParsing(false);
+            item.setOnAction(e -> openRecent.accept(file));
+            recent.getItems().add(item);
+        }
+        return recent;
     }
 
     private ContextMenu deviceMenu() {

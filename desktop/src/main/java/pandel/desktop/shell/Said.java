@@ -8,16 +8,22 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.util.Duration;
 import pandel.desktop.theme.WrappedLabel;
+import pandel.desktop.work.Preferred;
 
 /** One passing sentence above the vitals, or the progress of long work that can be stopped. */
 final class Said extends HBox {
 
+    private static final double LEAST = 3000;
+
     private final Label words = new WrappedLabel();
     private final ProgressBar bar = new ProgressBar();
     private final Button stop = new Button("Stop");
-    private final PauseTransition going = new PauseTransition(Duration.seconds(6));
+    private final PauseTransition going = new PauseTransition();
 
-    Said() {
+    private final Preferred preferred;
+
+    Said(Preferred preferred) {
+        this.preferred = preferred;
         getStyleClass().add("said");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         words.setMaxWidth(640);
@@ -30,6 +36,7 @@ final class Said extends HBox {
         words.setText(sentence);
         getChildren().setAll(words);
         setVisible(true);
+        going.setDuration(Duration.millis(LEAST + 60_000.0 * sentence.split("\\s+").length / preferred.now().wordsAMinute()));
         going.playFromStart();
     }
 

@@ -4,14 +4,26 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Objects;
+import javafx.application.ColorScheme;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
+import pandel.files.settings.Preferences;
 
 /** Day or night. */
 public enum Look {
     DAY, NIGHT;
 
     private static boolean fontsLoaded;
+
+    /** The look wished for; the system's own is asked of the system. */
+    public static Look of(Preferences.LookWish wish) {
+        return switch (wish) {
+            case DAY -> DAY;
+            case NIGHT -> NIGHT;
+            case SYSTEM -> Platform.getPreferences().getColorScheme() == ColorScheme.DARK ? NIGHT : DAY;
+        };
+    }
 
     /** Dresses a scene. */
     public void dress(Scene scene) {

@@ -9,6 +9,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.ObjectWriter;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.io.IOException;
 
 /** The one way JSON is parsed and printed: bounded in nesting, printed so that a diff reads well. */
 public final class Json {
@@ -31,6 +32,11 @@ public final class Json {
         printer.indentObjectsWith(indenter);
         printer.indentArraysWith(indenter);
         return MAPPER.writer(printer);
+    }
+
+    /** Any JSON, bounded. */
+    public static JsonNode tree(String text) throws IOException {
+        return MAPPER.readTree(text);
     }
 
     /** UTF-8 text of many lines, ending with a line break. */

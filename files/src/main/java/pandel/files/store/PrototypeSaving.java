@@ -12,8 +12,10 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermission;
 import java.time.LocalDateTime;
 import java.util.HashSet;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -35,6 +37,7 @@ public final class PrototypeSaving {
         Path target = file.toAbsolutePath();
         Path beside = target.resolveSibling("." + target.getFileName() + ".saving");
         try {
+            refuseReadOnly(target);
             keepWhatGoes(prototype, target, shelf);
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(beside), 1 << 16);
                     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
@@ -64,6 +67,7 @@ public final class PrototypeSaving {
         Path pictures = target.resolve(PrototypeFile.PICTURES);
         Path beside = target.resolve("." + PrototypeFile.JSON + ".saving");
         try {
+            refuseReadOnly(target.resolve(PrototypeFile.JSON));
             Files.createDirectories(pictures);
             Set<String> wanted = PrototypeFile.pictures(prototype);
             for (String content : wanted) {
@@ -85,6 +89,27 @@ public final class PrototypeSaving {
             throw cannot(folder, e);
         } finally {
             discard(beside);
+        }
+    }
+
+    /** A file marked as not to be written is not replaced either, though its folder would let it. */
+    private static void refuseReadOnly(Path target) throws IOException {
+        if (Files.exists(target) && (!Files.isWritable(target) || !writableByAnyone(target))) {
+            throw new ReadOnly();
+        }
+    }
+
+    private static boolean writableByAnyone(Path target) throws IOException {
+        if (!target.getFileSystem().supportedFileAttributeViews().contains("posix")) {
+            return true;
+        }
+        Set<PosixFilePermission> may = Files.getPosixFilePermissions(target);
+        return may.contains(PosixFilePermission.OWNER_WRITE) || may.contains(PosixFilePermission.GROUP_WRITE) || may.contains(PosixFilePermission.OTHERS_WRITE);
+    }
+
+    private static final class ReadOnly extends IOException {
+        ReadOnly() {
+            super("it is read-only");
         }
     }
 
@@ -162,9 +187,15 @@ public final class PrototypeSaving {
         }
     }
 
+    private static boolean isFull(IOException e) {
+        String said = String.valueOf(e.getMessage()).toLowerCase(Locale.ROOT);
+        return said.contains("no space") || said.contains("out of disk space") || said.contains("disk full") || said.contains("quota");
+    }
+
     private static Unreadable cannot(Path path, IOException e) {
         return new Unreadable("“" + path.getFileName() + "” could not be saved in " + path.toAbsolutePath().getParent() + ": "
                 + (e instanceof AccessDeniedException ? "no permission to write there"
+                : isFull(e) ? "there is no room left on the disk"
                 : e instanceof NoSuchFileException ? "that folder is not there" : e.getMessage())
                 + ". Your work is still open; save it elsewhere.", e);
     }

@@ -1,0 +1,35 @@
+package pandel.desktop.play;
+
+import java.util.Locale;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import pandel.desktop.theme.Press;
+
+/** What can be done to play as a whole. */
+final class PlayControls extends VBox {
+
+    /** What the controls ask of play. */
+    record Asked(Runnable startOver, Runnable deviceBack, Runnable edit, Runnable hurry, Runnable hold, Runnable size, Runnable alone) {
+    }
+
+    private final Button hold;
+    private final Button size;
+
+    PlayControls(Asked asked) {
+        HBox buttons = new HBox(8, Press.plain("Start over", "start-over", asked.startOver()), Press.plain("Device back", "device-back", asked.deviceBack()));
+        buttons.setStyle("-fx-padding: 12 8 8 12;");
+        hold = Press.smallWord("Hold", "hold", asked.hold());
+        size = Press.smallWord("Fit", "play-size", asked.size());
+        HBox first = new HBox(4, Press.smallWord("Edit this screen", "edit-this", asked.edit()), Press.smallWord("Hurry", "hurry", asked.hurry()), hold);
+        first.setStyle("-fx-padding: 0 8 0 8;");
+        HBox second = new HBox(4, size, Press.smallWord("Show, device alone", "show-alone", asked.alone()));
+        second.setStyle("-fx-padding: 0 8 4 8;");
+        getChildren().addAll(buttons, first, second);
+    }
+
+    void refresh(boolean held, DeviceSize now) {
+        hold.setText(held ? "Let go on" : "Hold");
+        size.setText("Size: " + now.word().toLowerCase(Locale.ROOT));
+    }
+}

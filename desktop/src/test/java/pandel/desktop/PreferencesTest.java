@@ -1,0 +1,64 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import pandel.files.settings.Preferences;
+import pandel.files.settings.PreferencesFile;
+
+/** What a person prefers, and what they opened last. */
+class PreferencesTest extends WindowTest {
+
+    @TempDir
+    private Path folder;
+
+    private Preferences kept() {
+        return new PreferencesFile(preferences.resolve("preferences.json")).read();
+    }
+
+    @Test
+    void theLookTheReadingSpeedAndTheTrueSizeAreKept() {
+        keys(KeyCode.CONTROL, KeyCode.COMMA);
+        assertRead("Preferences", "200 words a minute", "not measured yet");
+        shot("preferences");
+        clickOn("#look-night");
+        assertThat(stage.getScene().getStylesheets().getFirst()).endsWith("night.css");
+        clickOn("#reading");
+        keys(KeyCode.RIGHT);
+        assertThat(kept().wordsAMinute()).isNotEqualTo(200);
+        clickOn("#true-size");
+        keys(KeyCode.RIGHT);
+        assertRead("px to a millimetre");
+        assertThat(kept().dotsAMillimetre()).isPresent();
+        assertThat(kept().look()).isEqualTo(Preferences.LookWish.NIGHT);
+        shot("preferences-night");
+        clickOn("#preferences-done");
+        assertThat(read()).doesNotContain("words a minute");
+    }
+
+    @Test
+    void filesOpenedLastAreOfferedAndOneThatIsGoneSaysSo() throws Exception {
+        Path file = folder.resolve("Lane.pandel");
+        Files.copy(sample(), file);
+        chosenFiles.add(file);
+        keys(KeyCode.CONTROL, KeyCode.O);
+        until(() -> prototype().screens().size() == 18);
+        keys(KeyCode.CONTROL, KeyCode.N);
+        until(() -> prototype().screens().isEmpty());
+        assertRead("Opened last", "Lane.pandel", folder.toString());
+        shot("welcome");
+        clickOn("Lane.pandel");
+        until(() -> prototype().screens().size() == 18);
+        keys(KeyCode.CONTROL, KeyCode.N);
+        until(() -> prototype().screens().isEmpty());
+        Files.delete(file);
+        clickOn("Lane.pandel");
+        settle();
+        assertRead("“Lane.pandel” is not there any more, in " + folder);
+        assertThat(kept().recent()).isEmpty();
+    }
+}

@@ -1,0 +1,67 @@
+package pandel.files.settings;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/**
+ * What a person prefers on this machine.
+ *
+ * @param look          day, night, or as the system has it
+ * @param wordsAMinute  how fast the person reads, {@value #SLOWEST} to {@value #FASTEST}: how long sentences and steps shown stay
+ * @param dotsAMillimetre interface px to a millimetre of the monitor, once measured: what true size needs
+ * @param recent        files opened last, the latest first
+ */
+public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAMillimetre, List<Path> recent) {
+
+    public static final int SLOWEST = 60;
+    public static final int FASTEST = 600;
+    private static final int MOST_RECENT = 8;
+
+    /** Which look is wished for. */
+    public enum LookWish {
+        SYSTEM, DAY, NIGHT;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** What holds until somebody says otherwise; people read about 200 words a minute. */
+    public static final Preferences USUAL = new Preferences(LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of());
+
+    public Preferences {
+        wordsAMinute = Math.clamp(wordsAMinute, SLOWEST, FASTEST);
+        dotsAMillimetre = dotsAMillimetre.isPresent() && !(dotsAMillimetre.getAsDouble() > 0.5 && dotsAMillimetre.getAsDouble() < 50)
+                ? OptionalDouble.empty() : dotsAMillimetre;
+        recent = recent.stream().distinct().limit(MOST_RECENT).toList();
+    }
+
+    public Preferences withLook(LookWish wish) {
+        return new Preferences(wish, wordsAMinute, dotsAMillimetre, recent);
+    }
+
+    public Preferences reading(int words) {
+        return new Preferences(look, words, dotsAMillimetre, recent);
+    }
+
+    /** @param dots interface px to a millimetre */
+    public Preferences measured(double dots) {
+        return new Preferences(look, wordsAMinute, OptionalDouble.of(dots), recent);
+    }
+
+    /** The same with a file opened last. */
+    public Preferences opened(Path file) {
+        List<Path> files = new ArrayList<>(List.of(file.toAbsolutePath()));
+        files.addAll(recent);
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, files);
+    }
+
+    /** The same without a file that is not there any more. */
+    public Preferences without(Path file) {
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent.stream().filter(f -> !f.equals(file)).toList());
+    }
+}
