@@ -13,6 +13,7 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Judgements;
 import pandel.core.model.Link;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
@@ -23,8 +24,9 @@ import pandel.core.model.Width;
 
 /**
  * Small prototypes written as lines: {@code "tool page: reserve open above dates; back return; 500 advance loans"}. A screen's first
- * word is its id, the second its form ("parked" and "end" may follow); a part is a hotspot's id or a wait's ms, a verb
- * and a target. The first line is the entry.
+ * word is its id, the second its form; "parked", "end", "home", "shut" (closed by its links alone), "untitled" and "drawn" (with
+ * a picture of 390×844 px) may follow. A part is a hotspot's id or a wait's ms, a verb and a target; {@code @x,y,w,h} after
+ * the id places the hotspot, {@code & verb target} gives it a second link. The first line is the entry.
  */
 public final class Made {
 
@@ -47,33 +49,54 @@ public final class Made {
     private static Screen screen(String line) {
         String[] halves = line.split(":", 2);
         List<String> words = List.of(halves[0].strip().split(" "));
+        List<String> marks = words.subList(2, words.size());
         Screen screen = Screen.page(words.getFirst(), words.getFirst()).withForm(Form.valueOf(words.get(1).toUpperCase()))
-                .withEnd(words.contains("end")).withStatus(words.contains("parked") ? Status.PARKED : Status.DRAFT);
-        if (words.contains("shut")) {
+                .withEnd(marks.contains("end")).withStatus(marks.contains("parked") ? Status.PARKED : Status.DRAFT);
+        screen = screen.withHome(marks.contains("home")).withTitle(marks.contains("untitled") ? "" : screen.title());
+        if (marks.contains("drawn")) {
+            screen = screen.withMocks(List.of(new Picture(Width.NARROW, "0".repeat(64) + ".png", 390, 844, 1, "", Rest.NONE)));
+        }
+        if (marks.contains("shut")) {
             screen = screen.withClosers();
         }
         List<Hotspot> hotspots = new ArrayList<>();
         List<Link> links = new ArrayList<>();
         for (String part : halves.length < 2 || halves[1].isBlank() ? new String[0] : halves[1].split(";")) {
-            String[] w = part.strip().split(" ");
-            String id = words.getFirst() + "." + w[0];
-            boolean above = w.length > 1 && w[1].equals("open");
+            String[] halvesOfPart = part.strip().split(" & ");
+            String[] w = halvesOfPart[0].split(" ");
+            String[] placed = w[0].split("@");
+            String id = words.getFirst() + "." + placed[0];
+            Area area = placed.length == 1 ? new Area(10, 10, 60, 60) : area(placed[1].split(","));
             if (w.length == 1) {
-                hotspots.add(hotspot(id, List.of()));
+                hotspots.add(hotspot(id, area, List.of()));
                 continue;
             }
-            Verb verb = above ? Verb.OPEN_ABOVE : w.length > 2 && w[1].equals("return") && w[2].equals("to") ? Verb.RETURN_TO : Verb.valueOf(w[1].toUpperCase());
-            Effect effect = Effect.of(verb, new Target.ToScreen(w[w.length - 1]));
+            Effect effect = effect(w, 1);
             if (Character.isDigit(w[0].charAt(0))) {
                 links.add(Link.of(id, new Cause.Wait(Integer.parseInt(w[0].replaceAll("\\D", ""))), effect));
             } else {
-                hotspots.add(hotspot(id, List.of(Link.of(id + ".tap", new Cause.Touch(Gesture.TAP), effect))));
+                List<Link> taps = new ArrayList<>(List.of(Link.of(id + ".tap", new Cause.Touch(Gesture.TAP), effect)));
+                if (halvesOfPart.length > 1) {
+                    taps.add(Link.of(id + ".tap2", new Cause.Touch(Gesture.TAP), effect(halvesOfPart[1].split(" "), 0)));
+                }
+                hotspots.add(hotspot(id, area, taps));
             }
         }
         return screen.withHotspots(hotspots).withLinks(links);
     }
 
-    private static Hotspot hotspot(String id, List<Link> links) {
-        return new Hotspot(id, id, Map.of(Width.NARROW, new Area(10, 10, 60, 60)), links, Rest.NONE);
+    /** The effect whose verb begins at a word and whose target is the last. */
+    private static Effect effect(String[] w, int at) {
+        Verb verb = w[at].equals("open") ? Verb.OPEN_ABOVE
+                : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to") ? Verb.RETURN_TO : Verb.valueOf(w[at].toUpperCase());
+        return Effect.of(verb, new Target.ToScreen(w[w.length - 1]));
+    }
+
+    private static Area area(String[] px) {
+        return new Area(Double.parseDouble(px[0]), Double.parseDouble(px[1]), Double.parseDouble(px[2]), Double.parseDouble(px[3]));
+    }
+
+    private static Hotspot hotspot(String id, Area area, List<Link> links) {
+        return new Hotspot(id, id, Map.of(Width.NARROW, area), links, Rest.NONE);
     }
 }

@@ -78,8 +78,8 @@ public final class Check {
     /** Whether its rule is not to be reported, everywhere or on all the screens it is about. */
     private static boolean isQuiet(Prototype prototype, Finding finding) {
         List<Judgements.Quiet> quiet = prototype.judgements().quiet().stream().filter(q -> q.rule().equals(finding.rule().id())).toList();
-        return quiet.stream().anyMatch(q -> q.screen().isEmpty()) || !finding.screens().isEmpty()
-                && finding.screens().stream().allMatch(id -> quiet.stream().anyMatch(q -> q.screen().equals(Optional.of(id))));
+        return quiet.stream().anyMatch(q -> q.screen().isEmpty() && q.section().isEmpty()) || !finding.screens().isEmpty()
+                && finding.screens().stream().allMatch(id -> prototype.screen(id).filter(s -> quiet.stream().anyMatch(q -> q.covers(s))).isPresent());
     }
 
     /** One device for each class of those that differ in nothing that matters to the rules. */

@@ -3,6 +3,7 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
@@ -22,8 +24,8 @@ import pandel.core.model.Screen;
 import pandel.core.play.TrailAction;
 
 /**
- * {@code closed-circle}: two or more screens that lead only to one another, no end among them, and not the largest such
- * set, which is taken for home. Where a way back leads is over-estimated (everything that ever put the place), so a set that
+ * {@code closed-circle}: two or more screens that lead only to one another, no end among them, and not the set that
+ * holds the screen marked as home; without such a mark the largest set is taken for home. Where a way back leads is over-estimated (everything that ever put the place), so a set that
  * is reported really is closed; one reached in several ways can be missed.
  */
 final class ClosedCircles {
@@ -89,7 +91,9 @@ final class ClosedCircles {
             closed.add(screens);
             nearest.put(screens, nodes.getFirst());
         }
-        Set<String> home = closed.stream().max(Comparator.comparingInt(Set::size)).orElse(Set.of());
+        Set<String> marked = prototype.screens().stream().filter(Screen::home).map(Screen::id).collect(Collectors.toSet());
+        Set<String> home = closed.stream().filter(screens -> !Collections.disjoint(screens, marked)).findFirst()
+                .or(() -> marked.isEmpty() ? closed.stream().max(Comparator.comparingInt(Set::size)) : Optional.empty()).orElse(Set.of());
         for (Set<String> screens : closed) {
             if (screens.size() > 1 && screens != home && screens.stream().noneMatch(id -> prototype.screen(id).map(Screen::end).orElse(false))) {
                 circles.putIfAbsent(screens, exploration.walkTo(nearest.get(screens)));

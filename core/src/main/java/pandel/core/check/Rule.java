@@ -6,30 +6,74 @@ import java.util.Optional;
 
 /** What checks look for. */
 public enum Rule {
-    NO_ENTRY("Without a place to start, nothing can be played or checked."),
-    MISSING_TARGET("Whoever taps it finds that nothing happens, and nobody told them why."),
-    DEAD_END("A person who comes here can go nowhere else; they can only put the device away."),
-    ONLY_DEVICE_BACK("The only way on is the device’s own back. Some people do not know it, and some devices have none."),
-    UNREACHED_SCREEN("A screen that no way of using the prototype shows was drawn for nobody, or its link was forgotten."),
-    CLOSED_CIRCLE("Whoever comes in goes round and round and never gets to the rest of the app again."),
-    LINK_NEVER_FIRES("It looks as if it did something, and it never does."),
-    RETURN_TO_NOWHERE("Return with nothing behind does nothing: the person presses it and believes it is broken."),
-    RETURN_TO_ABSENT("It goes back only to what the person came through; where that does not lie behind, nothing happens."),
-    WAIT_IN_TRAIL("Going back shows a screen that at once throws the person forward again; they cannot get past it."),
-    ENDLESS_WAITS("The screens go round by themselves and the person can only watch."),
-    CANNOT_CLOSE("What was opened above stays for ever; the rest of the app is lost behind it."),
-    DEEP_OVERLAYS("With three things open above one another nobody remembers what closing one of them shows."),
-    COVERED_HOTSPOT("Another hotspot lies over all of it, so it can never be touched."),
-    SAME_CAUSE_TWICE("Of two links with the same cause only the first counts; the other is never followed."),
-    OUTSIDE_MOCK("What lies outside the picture cannot be touched."),
-    HOTSPOT_WITHOUT_LINK("It was marked as something to touch, and nothing happens."),
-    TARGET_SIZE("Fingers miss what is small. WCAG 2.2 asks for 24×24 px (2.5.8) and advises 44×44 px (2.5.5)."),
-    TITLE_TWICE("Two screens of one title are taken for each other, in the finder and in talk."),
-    TITLE_EMPTY("A screen without a title cannot be found or talked about.");
+    NO_ENTRY("problem",
+            "no screen is marked as the entry, or it is no page, missing or parked",
+            "Without a place to start, nothing can be played or checked."),
+    MISSING_TARGET("problem",
+            "links lead to what is not there; one finding for each thing that is missing",
+            "Whoever taps it finds that nothing happens, and nobody told them why."),
+    DEAD_END("problem",
+            "a reached screen, not marked as an end, from which nothing ever changes what is shown; leaving by device back is no way on",
+            "A person who comes here can go nowhere else; they can only put the device away."),
+    ONLY_DEVICE_BACK("warning, problem where a device has no back",
+            "nothing but the device's own back leads on",
+            "The only way on is the device’s own back. Some people do not know it, and some devices have none."),
+    UNREACHED_SCREEN("warning; problem when links lead there and none ever works",
+            "a screen that no way of using the prototype shows: nothing leads here yet, only screens that are never shown do, or its links never work",
+            "A screen that no way of using the prototype shows was drawn for nobody, or its link was forgotten."),
+    CLOSED_CIRCLE("warning",
+            "two or more screens lead only to one another, no end among them, and they are not the largest such set, which is taken for home",
+            "Whoever comes in goes round and round and never gets to the rest of the app again."),
+    LINK_NEVER_FIRES("warning",
+            "a link on a shown screen that never does anything: refused by its target's form, nothing to close, or something else always comes first",
+            "It looks as if it did something, and it never does."),
+    RETURN_TO_NOWHERE("warning; problem when the link never does anything else",
+            "a return that can be reached with nothing behind",
+            "Return with nothing behind does nothing: the person presses it and believes it is broken."),
+    RETURN_TO_ABSENT("warning; problem when the link never does anything else",
+            "a return to a screen that does not lie behind",
+            "It goes back only to what the person came through; where that does not lie behind, nothing happens."),
+    WAIT_IN_TRAIL("warning",
+            "going back shows a screen whose wait moves on by itself",
+            "Going back shows a screen that at once throws the person forward again; they cannot get past it."),
+    ENDLESS_WAITS("problem",
+            "screens that follow one another by waits for ever, on which nothing but device back does anything",
+            "The screens go round by themselves and the person can only watch."),
+    CANNOT_CLOSE("problem",
+            "a reached overlay that no list of events ever closes (unless it is a dead end, which says more)",
+            "What was opened above stays for ever; the rest of the app is lost behind it."),
+    DEEP_OVERLAYS("warning",
+            "three or more open at once",
+            "With three things open above one another nobody remembers what closing one of them shows."),
+    COVERED_HOTSPOT("problem",
+            "others lie over all of it",
+            "Another hotspot lies over all of it, so it can never be touched."),
+    SAME_CAUSE_TWICE("warning",
+            "two links with one cause on one hotspot; only the first counts",
+            "Of two links with the same cause only the first counts; the other is never followed."),
+    OUTSIDE_MOCK("warning",
+            "a hotspot that lies outside its picture, wholly or partly",
+            "What lies outside the picture cannot be touched."),
+    HOTSPOT_WITHOUT_LINK("warning",
+            "a marked area that does nothing (on a screen where none does, that is said as one dead end)",
+            "It was marked as something to touch, and nothing happens."),
+    TARGET_SIZE("warning under 24×24 px (WCAG 2.2 SC 2.5.8), note under 44×44 px (SC 2.5.5)",
+            "at its true size on the device where it is smallest",
+            "Fingers miss what is small. WCAG 2.2 asks for 24×24 px (2.5.8) and advises 44×44 px (2.5.5)."),
+    TITLE_TWICE("warning",
+            "screens of one title",
+            "Two screens of one title are taken for each other, in the finder and in talk."),
+    TITLE_EMPTY("warning",
+            "a screen without a title",
+            "A screen without a title cannot be found or talked about.");
 
+    private final String weights;
+    private final String meaning;
     private final String why;
 
-    Rule(String why) {
+    Rule(String weights, String meaning, String why) {
+        this.weights = weights;
+        this.meaning = meaning;
         this.why = why;
     }
 
@@ -41,6 +85,16 @@ public enum Rule {
     /** The rule of an id. */
     public static Optional<Rule> of(String id) {
         return Arrays.stream(values()).filter(r -> r.id().equals(id)).findFirst();
+    }
+
+    /** How much it weighs, and when, in words: "warning; problem when the link never does anything else". */
+    public String weights() {
+        return weights;
+    }
+
+    /** What is found, in words, without a capital and a full stop. */
+    public String meaning() {
+        return meaning;
     }
 
     /** Why it matters, in one sentence. */

@@ -29,11 +29,25 @@ public final class JudgementEdits {
                 p.judgements().accepted().stream().filter(a -> !a.equals(accepted)).toList(), p.judgements().quiet())));
     }
 
-    /** @param screen empty: everywhere */
-    public static Edit quieten(String rule, Optional<String> screen) {
-        return Edit.of("quieten " + rule, p -> {
+    /** Everywhere. */
+    public static Edit quieten(String rule) {
+        return quieten(new Quiet(rule, Optional.empty(), Optional.empty(), Rest.NONE));
+    }
+
+    /** On the screens of a section. */
+    public static Edit quietenIn(String rule, String section) {
+        return quieten(new Quiet(rule, Optional.of(section), Optional.empty(), Rest.NONE));
+    }
+
+    /** On a screen. */
+    public static Edit quietenOn(String rule, String screen) {
+        return quieten(new Quiet(rule, Optional.empty(), Optional.of(screen), Rest.NONE));
+    }
+
+    private static Edit quieten(Quiet quiet) {
+        return Edit.of("quieten " + quiet.rule(), p -> {
             List<Quiet> all = new ArrayList<>(p.judgements().quiet());
-            all.add(new Quiet(rule, screen, Rest.NONE));
+            all.add(quiet);
             return p.withJudgements(new Judgements(p.judgements().accepted(), all.stream().distinct().toList()));
         });
     }

@@ -61,6 +61,12 @@ public final class ScreenEdits {
                 p -> p.withScreen(screen.id(), s -> s.withEnd(end)));
     }
 
+    /** Makes a screen home, in place of any other, or no longer. */
+    public static Edit home(Screen screen, boolean home) {
+        return Edit.of((home ? "make " + quoted(screen) + " home" : quoted(screen) + " is not home"), p -> p.withScreens(
+                p.screens().stream().map(s -> s.home() == (home && s.id().equals(screen.id())) ? s : s.withHome(home && s.id().equals(screen.id()))).toList()));
+    }
+
     public static Edit form(Screen screen, Form form) {
         return Edit.of("make " + quoted(screen) + " a " + form.word(),
                 p -> p.withScreen(screen.id(), s -> s.withForm(form)));

@@ -7,7 +7,7 @@ import java.util.Optional;
  * What people decided about findings.
  *
  * @param accepted findings that are meant, with the reason
- * @param quiet    rules that are not to be reported, everywhere or on a screen
+ * @param quiet    rules that are not to be reported, everywhere, in a section or on a screen
  */
 public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
 
@@ -28,8 +28,18 @@ public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
     public record Accepted(String rule, String ground, String reason, Rest rest) {
     }
 
-    /** A rule that is not to be reported. @param screen empty: on no screen at all */
-    public record Quiet(String rule, Optional<String> screen, Rest rest) {
+    /**
+     * A rule that is not to be reported; with neither a section nor a screen it is reported nowhere.
+     *
+     * @param section on the screens of a section
+     * @param screen  on one screen
+     */
+    public record Quiet(String rule, Optional<String> section, Optional<String> screen, Rest rest) {
+
+        /** Whether it is quiet on a screen. */
+        public boolean covers(Screen on) {
+            return section.isEmpty() && screen.isEmpty() || screen.equals(Optional.of(on.id())) || section.isPresent() && section.get().equals(on.section());
+        }
     }
 
     public boolean isEmpty() {

@@ -30,7 +30,7 @@ final class Decided extends VBox {
             getChildren().add(row(sentence + (accepted.reason().isEmpty() ? "" : " — " + accepted.reason()), () -> work.edit(JudgementEdits.takeBack(accepted))));
         }
         for (Judgements.Quiet quiet : work.prototype().judgements().quiet()) {
-            String where = quiet.screen().map(id -> " on " + work.prototype().screen(id).map(Screen::shownTitle).orElse(id)).orElse("");
+            String where = quiet.screen().map(id -> " on " + work.prototype().screen(id).map(Screen::shownTitle).orElse(id)).or(() -> quiet.section().map(s -> " in " + s)).orElse("");
             getChildren().add(row(quiet.rule() + " is not reported" + where, () -> work.edit(JudgementEdits.speakAgain(quiet))));
         }
     }

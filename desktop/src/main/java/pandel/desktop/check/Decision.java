@@ -1,6 +1,5 @@
 package pandel.desktop.check;
 
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -28,11 +27,13 @@ final class Decision extends HBox {
             String id = finding.screens().getFirst();
             String title = work.prototype().screen(id).map(Screen::shownTitle).orElse(id);
             if (finding.screens().size() == 1) {
-                getChildren().add(Press.word("Never report " + finding.rule().id() + " on " + title, "quiet-here",
-                        () -> work.edit(JudgementEdits.quieten(finding.rule().id(), Optional.of(id)))));
+                getChildren().add(Press.word("Never report it on " + title, "quiet-here",
+                        () -> work.edit(JudgementEdits.quietenOn(finding.rule().id(), id))));
             }
+            work.prototype().screen(id).map(Screen::section).filter(s -> !s.isEmpty()).ifPresent(section ->
+                    getChildren().add(Press.word("In " + section, "quiet-section", () -> work.edit(JudgementEdits.quietenIn(finding.rule().id(), section)))));
         }
-        getChildren().add(Press.word("Never report " + finding.rule().id(), "quiet", () -> work.edit(JudgementEdits.quieten(finding.rule().id(), Optional.empty()))));
+        getChildren().add(Press.word("Anywhere", "quiet", () -> work.edit(JudgementEdits.quieten(finding.rule().id()))));
     }
 
     private void ask() {

@@ -101,6 +101,7 @@ public final class MocksView implements StageView {
         last.setMaxSize(600, Region.USE_PREF_SIZE);
         Label heading = new Label("Opened last");
         heading.getStyleClass().add("heading");
+        heading.setStyle("-fx-padding: 0 0 4 4;");
         last.getChildren().add(heading);
         recent.stream().limit(RECENT).forEach(file -> {
             Button name = Press.word(String.valueOf(file.getFileName()), "recent-" + last.getChildren().size(), () -> around.openRecent(file));
@@ -129,7 +130,7 @@ public final class MocksView implements StageView {
         for (Screen screen : prototype.screens()) {
             ScreenCard old = before.get(screen.id());
             boolean same = old != null && old.screen().title().equals(screen.title()) && old.screen().form() == screen.form()
-                    && old.screen().end() == screen.end() && old.screen().status() == screen.status() && old.screen().mocks().equals(screen.mocks());
+                    && old.screen().end() == screen.end() && old.screen().home() == screen.home() && old.screen().status() == screen.status() && old.screen().mocks().equals(screen.mocks());
             ScreenCard card = same ? old : card(screen);
             card.tell(work);
             cards.put(screen.id(), card);

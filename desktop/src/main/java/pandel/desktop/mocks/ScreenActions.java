@@ -73,6 +73,7 @@ public final class ScreenActions {
         ContextMenu menu = new ContextMenu();
         menu.getItems().addAll(item("Rename", rename), item("Start play here", () -> startAt(screen)),
                 item("Section…", () -> section(screen)), item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
+                item(screen.home() ? "Not home after all" : "Home: where people are meant to stay", () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
                 new SeparatorMenuItem());
         for (Form form : Form.values()) {
             MenuItem item = item("Make it a " + form.word(), () -> form(screen, form));

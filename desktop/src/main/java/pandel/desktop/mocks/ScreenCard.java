@@ -89,6 +89,9 @@ final class ScreenCard extends VBox {
         if (entry) {
             badge("starts", "entry", "Play starts here");
         }
+        if (screen.home()) {
+            badge("home", "end", "Where people are meant to stay");
+        }
         if (screen.end()) {
             badge("end", "end", "Using the prototype may rightly stop here");
         }

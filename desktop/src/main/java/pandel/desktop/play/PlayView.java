@@ -273,7 +273,7 @@ public final class PlayView implements StageView {
             node.getChildren().setAll(page);
         }
         Situation now = tape.get().now();
-        double margin = alone ? 0 : MARGIN;
+        double margin = alone ? 2 : MARGIN;
         double scale = size.scale(now, middle.getWidth() - 2 * margin, middle.getHeight() - 2 * margin, around.preferred().now().dotsAMillimetre());
         if (scale > 0) {
             device.show(work.prototype(), now, scale, moved);

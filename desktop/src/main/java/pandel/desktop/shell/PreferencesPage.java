@@ -28,8 +28,7 @@ final class PreferencesPage extends VBox {
 
     PreferencesPage(Preferred preferred, Runnable done) {
         this.preferred = preferred;
-        getStyleClass().add("question");
-        setMaxWidth(560);
+        getStyleClass().addAll("question", "preferences");
         setMaxHeight(Region.USE_PREF_SIZE);
         Label title = new Label("Preferences");
         title.getStyleClass().add("title");
@@ -66,7 +65,7 @@ final class PreferencesPage extends VBox {
         label.getStyleClass().add("strong");
         label.setMinWidth(88);
         HBox line = new HBox(8, label, content);
-        line.setAlignment(Pos.TOP_LEFT);
+        line.setAlignment(content instanceof HBox ? Pos.CENTER_LEFT : Pos.TOP_LEFT);
         return line;
     }
 

@@ -107,7 +107,7 @@ public final class PrototypeReader {
         List<Judgements.Quiet> quiet = new ArrayList<>();
         for (JsonNode node : fields.items("quiet")) {
             Fields q = Fields.of(node, "quiet rule " + (quiet.size() + 1));
-            quiet.add(new Judgements.Quiet(q.text("rule"), q.optionalText("screen"), q.rest()));
+            quiet.add(new Judgements.Quiet(q.text("rule"), q.optionalText("section"), q.optionalText("screen"), q.rest()));
         }
         return accepted.isEmpty() && quiet.isEmpty() ? Judgements.NONE : new Judgements(accepted, quiet);
     }

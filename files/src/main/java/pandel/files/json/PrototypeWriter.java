@@ -50,6 +50,7 @@ public final class PrototypeWriter {
         list(node, "accepted", p.judgements().accepted(), a -> with(NODES.objectNode().put("rule", a.rule()).put("ground", a.ground()).put("reason", a.reason()), a.rest()));
         list(node, "quiet", p.judgements().quiet(), q -> {
             ObjectNode one = NODES.objectNode().put("rule", q.rule());
+            q.section().ifPresent(s -> one.put("section", s));
             q.screen().ifPresent(s -> one.put("screen", s));
             return with(one, q.rest());
         });
@@ -83,6 +84,9 @@ public final class PrototypeWriter {
         }
         if (s.end()) {
             node.put("end", true);
+        }
+        if (s.home()) {
+            node.put("home", true);
         }
         s.closedBy().ifPresent(closers -> {
             ArrayNode words = node.putArray("closedBy");

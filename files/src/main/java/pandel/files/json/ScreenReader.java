@@ -69,7 +69,7 @@ final class ScreenReader {
         return new Screen(id, f.optionalText("title").orElse(""),
                 f.optionalWord("form", Form.values(), Form::word).orElse(Form.PAGE),
                 f.optionalWord("status", Status.values(), Status::word).orElse(Status.DRAFT),
-                f.optionalText("section").orElse(""), f.flag("end"), closedBy, mocks, states, hotspots,
+                f.optionalText("section").orElse(""), f.flag("end"), f.flag("home"), closedBy, mocks, states, hotspots,
                 links(f, where), f.rest());
     }
 

@@ -1,0 +1,43 @@
+package pandel.core.check;
+
+import java.util.Arrays;
+import java.util.List;
+import pandel.core.Made;
+import pandel.core.model.Prototype;
+
+/** A small prototype that shows a rule, and one like it that must not, as {@link Made} writes them, a bar between screens. */
+record RuleExample(Rule rule, String shows, String mustNot) {
+
+    static final List<RuleExample> ALL = List.of(
+            new RuleExample(Rule.RETURN_TO_NOWHERE, "home page: back return; on advance next | next page: back return", "home page: on advance next | next page: back return"),
+            new RuleExample(Rule.RETURN_TO_ABSENT, "home page: on advance b; off replace b | b page: up return to home; on advance home", "home page: on advance b | b page: up return to home"),
+            new RuleExample(Rule.WAIT_IN_TRAIL, "splash page: 900 advance home | home page: a advance splash", "splash page: 900 replace home | home page: a advance more | more page: back return"),
+            new RuleExample(Rule.ENDLESS_WAITS, "a page: 500 replace b | b page: 500 replace a", "a page: 500 replace b | b page: 500 replace c | c page: x advance a"),
+            new RuleExample(Rule.ENDLESS_WAITS, "a page: 500 advance b | b page: 500 return x", "a page: 500 advance b; t advance c | b page: 500 return x | c page: back return"),
+            new RuleExample(Rule.CANNOT_CLOSE, "home page: a open above ask | ask dialog shut: next advance sure | sure dialog: more advance third | third dialog: round advance sure",
+                        "home page: a open above ask | ask dialog shut: next advance sure | sure dialog: more advance ask; done close x"),
+            new RuleExample(Rule.DEEP_OVERLAYS, "home page: a open above a | a dialog: b open above b | b dialog: c open above c | c dialog: x close x",
+                        "home page: a open above a | a dialog: b open above b | b dialog: x close x"),
+            new RuleExample(Rule.CLOSED_CIRCLE, "home page: a replace p; r replace x | p page: q replace q | q page: w replace w | w page: p replace p | x page: y replace y | y page: x replace x",
+                        "home page: a replace p; r replace x | p page: q replace q | q page: w replace w | w page: p replace p | x page: y replace y | y page: x replace x; up replace home"),
+            new RuleExample(Rule.LINK_NEVER_FIRES, "home page: shut close x; on advance b | b page: back return", "home page: up open above b | b page: shut close x"),
+            new RuleExample(Rule.LINK_NEVER_FIRES, "home page: bad advance ask; ok open above ask | ask dialog: x close x", "home page: ok open above ask | ask dialog: x close x"),
+            new RuleExample(Rule.HOTSPOT_WITHOUT_LINK, "home page: bare; on advance b | b page: back return", "home page: on advance b | b page: back return"),
+            new RuleExample(Rule.TITLE_TWICE, "home page: on advance HOME | HOME page: back return", "home page: on advance b | b page: back return"),
+            new RuleExample(Rule.DEAD_END, "home page: on replace b | b page: bare", "home page: on replace b | b page end: bare"),
+            new RuleExample(Rule.UNREACHED_SCREEN, "home page: on advance b | b page: back return | c page: back return", "home page: on advance b | b page: back return | c page parked: back return"),
+            new RuleExample(Rule.MISSING_TARGET, "home page: on advance b; x advance gone | b page: back return", "home page: on advance b | b page: back return"),
+            new RuleExample(Rule.NO_ENTRY, "ask dialog: x close x", "home page end: bare"),
+            new RuleExample(Rule.ONLY_DEVICE_BACK, "home page: on advance b | b page: bare", "home page: on advance b | b page: back return"),
+            new RuleExample(Rule.COVERED_HOTSPOT, "home page drawn: a@20,20,100,60 advance b; b@10,10,200,200 advance b | b page: back return",
+                    "home page drawn: a@20,20,100,60 advance b; b@10,90,200,200 advance b | b page: back return"),
+            new RuleExample(Rule.SAME_CAUSE_TWICE, "home page: a advance b & restart home | b page: back return", "home page: a advance b; c restart home | b page: back return"),
+            new RuleExample(Rule.OUTSIDE_MOCK, "home page drawn: a@380,20,60,60 advance b | b page: back return", "home page drawn: a@320,20,60,60 advance b | b page: back return"),
+            new RuleExample(Rule.TARGET_SIZE, "home page drawn: a@20,20,20,60 advance b | b page: back return", "home page drawn: a@20,20,44,60 advance b | b page: back return"),
+            new RuleExample(Rule.CLOSED_CIRCLE, "home page home: a replace p | p page: q replace q | q page: p replace p", "home page: a replace p | p page home: q replace q | q page: p replace p"),
+            new RuleExample(Rule.TITLE_EMPTY, "home page untitled: on advance b | b page: back return", "home page: on advance b | b page: back return"));
+
+    static Prototype made(String text) {
+        return Made.of(Arrays.stream(text.split("\\|")).map(String::strip).toArray(String[]::new));
+    }
+}
