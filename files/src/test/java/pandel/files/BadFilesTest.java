@@ -94,7 +94,7 @@ class BadFilesTest {
             "{\"format\": \"pandel/1\", \"screens\": {}} | “screens” must be a list [ … ], found an object.",
             "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"form\": \"popup\"}]} | unknown form “popup”; it can be page, dialog, sheet, panel.",
             "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": {\"wait\": 0}}]}]} | “wait” must be a whole number from 1 to",
-            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": {\"wait\": 5}, \"branches\": [{\"effects\": [{\"verb\": \"teleport\"}]}]}]}]} | unknown verb “teleport”; it can be advance, replace, open above, return, close.",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": {\"wait\": 5}, \"branches\": [{\"effects\": [{\"verb\": \"teleport\"}]}]}]}]} | unknown verb “teleport”; it can be advance, replace, restart, open above, return, return to, close.",
             "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"mocks\": [{\"picture\": \"../x.png\", \"pixels\": [1, 1]}]}]} | “picture” must name a file in pictures/",
             "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"hotspots\": [{\"id\": \"h\", \"areas\": {\"narrow\": [0, 0, -4, 2]}}]}]} | An area has a width and a height above 0",
             "{\"format\": \"pandel/1\", | not sound JSON at line 1",
