@@ -160,6 +160,20 @@ class KeepTest extends WindowTest {
     }
 
     @Test
+    void anotherFilePutInItsPlaceTakesNoPictureAway() throws Exception {
+        Path file = openOwn("a.pandel");
+        renameFirst("Mine");
+        Path other = file.resolveSibling("other");
+        Files.write(other, new byte[] {1, 2, 3});
+        Files.move(other, file, StandardCopyOption.REPLACE_EXISTING);
+        keys(KeyCode.CONTROL, KeyCode.S);
+        until(() -> read().contains("Save over it"));
+        clickOn("Save over it");
+        until(() -> opened.work().isSaved());
+        assertThat(PrototypeFile.open(file).missing()).isEmpty();
+    }
+
+    @Test
     void aFileChangedOutsideIsNotWrittenOverUnasked() throws Exception {
         Path file = openOwn("a.pandel");
         renameFirst("Mine");
@@ -173,6 +187,10 @@ class KeepTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.S);
         until(() -> read().contains("Save over it"));
         clickOn("Save over it");
+        // What was written over the file took its pictures with it; that is asked about too before anything is lost.
+        until(() -> read().contains("pictures cannot be read any more: another program wrote over the file it was opened from"));
+        shot("pictures-gone");
+        clickOn("Save without them");
         until(() -> opened.work().isSaved());
         assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title()).isEqualTo("Mine");
         // Looked at again when the window comes to the front.

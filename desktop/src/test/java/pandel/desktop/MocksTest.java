@@ -18,6 +18,14 @@ class MocksTest extends WindowTest {
     @TempDir
     private Path folder;
 
+    /** The card of a screen, scrolled to. */
+    private String shownCard(String title) {
+        interact(() -> opened.work().selection().choose(screen(title).id()));
+        go(2);
+        go(1);
+        return "#card-" + screen(title).id();
+    }
+
     private List<String> titles() {
         return prototype().screens().stream().map(Screen::title).toList();
     }
@@ -44,12 +52,44 @@ class MocksTest extends WindowTest {
     void cardsAreReorderedByDragAndByKey() {
         openSample();
         String sign = "#card-" + screen("Sign in").id();
-        drag(sign).dropTo("#card-" + screen("Tool").id());
+        assertRead("Arriving", "Loans", "Notices and me");
+        drag(sign);
+        moveTo("#card-" + screen("Tool").id());
+        shot("carried");
+        drop();
         settle();
-        assertThat(titles().indexOf("Sign in")).isGreaterThanOrEqualTo(2);
+        // It stands in the other section, where it was let go.
+        assertThat(screen("Sign in").section()).isEqualTo("Tools");
+        assertThat(titles()).containsSubsequence("Tools", "Sign in", "How to use it");
         int at = titles().indexOf("Sign in");
         keys(KeyCode.ALT, KeyCode.LEFT);
         assertThat(titles().indexOf("Sign in")).isEqualTo(at - 1);
+        keys(KeyCode.ALT, KeyCode.LEFT);
+        keys(KeyCode.ALT, KeyCode.LEFT);
+        assertThat(screen("Sign in").section()).isEqualTo("Arriving");
+    }
+
+    @Test
+    void aSectionIsFoldedAndRenamed() {
+        openSample();
+        clickOn("#band-Tools");
+        settle();
+        assertRead("7 screens, folded");
+        assertThat(lookup("#card-" + screen("Tool").id()).tryQuery()).isEmpty();
+        keys(KeyCode.RIGHT);
+        keys(KeyCode.RIGHT);
+        assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Loans");
+        clickOn("#band-Loans", MouseButton.SECONDARY);
+        clickOn("Rename the section…");
+        write("Borrowed");
+        keys(KeyCode.ENTER);
+        assertThat(screen("Receipt").section()).isEqualTo("Borrowed");
+        assertRead("Borrowed");
+        clickOn("#undo");
+        settle();
+        assertThat(screen("Receipt").section()).isEqualTo("Loans");
+        // What leads to a folded screen unfolds its section.
+        assertThat(lookup(shownCard("Tool")).tryQuery()).isPresent();
     }
 
     @Test
@@ -84,17 +124,17 @@ class MocksTest extends WindowTest {
         clickOn("Start play here");
         settle();
         assertThat(prototype().mainEntry().orElseThrow().target().id()).isEqualTo(screen("Tools").id());
-        clickOn("#card-" + screen("Receipt").id(), MouseButton.SECONDARY);
+        clickOn(shownCard("Receipt"), MouseButton.SECONDARY);
         clickOn("An end: play may stop here");
         settle();
         assertThat(screen("Receipt").end()).isTrue();
         assertRead("end");
         assertThat(opened.work().checked().orElseThrow().findings()).noneMatch(f -> f.sentence().contains("“Receipt”"));
-        clickOn("#card-" + screen("How to use it").id(), MouseButton.SECONDARY);
+        clickOn(shownCard("How to use it"), MouseButton.SECONDARY);
         clickOn("Make it a panel");
         settle();
         assertThat(screen("How to use it").form()).isEqualTo(Form.PANEL);
-        clickOn("#card-" + screen("How to use it").id());
+        clickOn(shownCard("How to use it"));
         keys(KeyCode.CONTROL, KeyCode.E);
         assertRead("“How to use it” is a panel; play can only start at a page.");
     }
@@ -148,7 +188,7 @@ class MocksTest extends WindowTest {
         keys(KeyCode.RIGHT);
         keys(KeyCode.DOWN);
         Screen chosen = opened.work().screen().orElseThrow();
-        assertThat(titles().indexOf(chosen.title())).isGreaterThan(4);
+        assertThat(titles().indexOf(chosen.title())).isGreaterThan(2);
         keys(KeyCode.ENTER);
         assertRead("Ways out");
         keys(KeyCode.CONTROL, KeyCode.DIGIT3);

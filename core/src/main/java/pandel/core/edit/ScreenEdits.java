@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
@@ -43,17 +44,65 @@ public final class ScreenEdits {
         return Edit.of("rename the prototype", p -> p.withTitle(title.strip()));
     }
 
-    /** Moves a screen so that it stands at a position, counted from 0 without it. */
-    public static Edit move(Screen screen, int position) {
-        return Edit.of("move " + quoted(screen), p -> {
-            List<Screen> order = new ArrayList<>(p.screens());
-            if (!order.removeIf(s -> s.id().equals(screen.id()))) {
-                return p;
-            }
-            order.add(Math.clamp(position, 0, order.size()),
-                    p.screen(screen.id()).orElseThrow());
+    /** Moves screens into a section, to stand before another screen, or as its last. */
+    public static Edit place(List<Screen> screens, String section, Optional<String> before) {
+        String what = screens.size() == 1 ? quoted(screens.getFirst()) : screens.size() + " screens";
+        Set<String> moving = new HashSet<>();
+        screens.forEach(s -> moving.add(s.id()));
+        return Edit.of("move " + what, p -> {
+            List<Screen> moved = p.screens().stream().filter(s -> moving.contains(s.id())).map(s -> s.section().equals(section) ? s : s.withSection(section)).toList();
+            List<Screen> order = new ArrayList<>(p.screens().stream().filter(s -> !moving.contains(s.id())).toList());
+            order.addAll(position(p, order, section, before, moving), moved);
             return p.withScreens(order);
         });
+    }
+
+    private static int position(Prototype p, List<Screen> order, String section, Optional<String> before, Set<String> moving) {
+        // Before one that moves along is before the next that stays.
+        int from = before.flatMap(p::screen).map(p.screens()::indexOf).orElse(p.screens().size());
+        for (Screen next : p.screens().subList(from, p.screens().size())) {
+            if (!moving.contains(next.id())) {
+                return order.indexOf(next);
+            }
+        }
+        for (int i = order.size() - 1; i >= 0; i--) {
+            if (order.get(i).section().equals(section)) {
+                return i + 1;
+            }
+        }
+        return order.size();
+    }
+
+    /** Moves a screen one place towards the front (−1) or the end (1) among those of its section, past the ends into the section beside it. */
+    public static Edit shift(Screen screen, int by) {
+        return Edit.of("move " + quoted(screen), p -> {
+            List<Screen> own = p.screens().stream().filter(s -> s.section().equals(screen.section())).toList();
+            int at = own.indexOf(p.screen(screen.id()).orElse(null));
+            if (at < 0) {
+                return p;
+            }
+            int to = at + by;
+            if (to >= 0 && to < own.size()) {
+                Optional<String> before = by < 0 ? Optional.of(own.get(to).id()) : to + 1 < own.size() ? Optional.of(own.get(to + 1).id()) : Optional.empty();
+                return place(List.of(screen), screen.section(), before).applyTo(p);
+            }
+            List<String> sections = p.screens().stream().map(Screen::section).distinct().toList();
+            int next = sections.indexOf(screen.section()) + by;
+            if (next < 0 || next >= sections.size()) {
+                return p;
+            }
+            String section = sections.get(next);
+            Optional<String> first = by < 0 ? Optional.empty() : p.screens().stream().filter(s -> s.section().equals(section)).map(Screen::id).findFirst();
+            return place(List.of(screen), section, first).applyTo(p);
+        });
+    }
+
+    /** Gives a section another name; one that another section has joins them. */
+    public static Edit renameSection(String section, String name) {
+        String clean = name.strip();
+        return Edit.of("rename the section “" + section + "”", p -> p.withScreens(
+                p.screens().stream().map(s -> s.section().equals(section) ? s.withSection(clean) : s).toList())
+                .withJudgements(p.judgements().sectionRenamed(section, clean)));
     }
 
     public static Edit end(Screen screen, boolean end) {

@@ -45,4 +45,11 @@ public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
     public boolean isEmpty() {
         return accepted.isEmpty() && quiet.isEmpty();
     }
+
+    /** The same, about a section under its new name. */
+    public Judgements sectionRenamed(String from, String to) {
+        Optional<String> now = to.isEmpty() ? Optional.empty() : Optional.of(to);
+        return new Judgements(accepted, quiet.stream().filter(q -> now.isPresent() || !q.section().equals(Optional.of(from)))
+                .map(q -> q.section().equals(Optional.of(from)) ? new Quiet(q.rule(), now, q.screen(), q.rest()) : q).toList());
+    }
 }

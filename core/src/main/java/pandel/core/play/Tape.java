@@ -84,13 +84,20 @@ public record Tape(Entry entry, List<Tick> ticks, int at, Situation now, int pas
         return replayed(changed, ticks.getFirst().after().device());
     }
 
-    /** The same events with a changed prototype or on another device; empty when it no longer starts there. */
+    /** The same events with a changed prototype or on another device, wound to the same of them; empty when it no longer starts there. */
     public Optional<Tape> replayed(Prototype changed, Device device) {
-        Optional<Tape> tape = from(changed, entry, device);
         Step step = new Step(changed);
-        for (Tick tick : ticks.subList(1, at + 1)) {
+        return from(changed, entry, device).map(start -> {
+            Tape shown = start.thenAll(step, ticks.subList(1, at + 1));
+            return shown.thenAll(step, ticks.subList(at + 1, ticks.size())).windTo(shown.at());
+        });
+    }
+
+    private Tape thenAll(Step step, List<Tick> more) {
+        Tape tape = this;
+        for (Tick tick : more) {
             for (Event event : tick.events()) {
-                tape = tape.map(t -> t.then(step, event));
+                tape = tape.then(step, event);
             }
         }
         return tape;

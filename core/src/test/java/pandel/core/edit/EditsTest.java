@@ -65,7 +65,7 @@ class EditsTest {
         Link link = Link.of(naming.fresh("tap", p.index().ids()), new Cause.Touch(Gesture.TAP), new Effect.Return());
         return switch (random.nextInt(12)) {
             case 0 -> ScreenEdits.rename(screen, "Renamed " + random.nextInt(3));
-            case 1 -> ScreenEdits.move(screen, random.nextInt(20));
+            case 1 -> ScreenEdits.place(List.of(screen), random.nextBoolean() ? "" : "Loans", random.nextBoolean() ? Optional.empty() : Optional.of(p.screens().get(random.nextInt(p.screens().size())).id()));
             case 2 -> ScreenEdits.remove(List.of(screen));
             case 3 -> ScreenEdits.form(screen, Form.values()[random.nextInt(4)]);
             case 4 -> ScreenEdits.entry(screen);

@@ -54,6 +54,10 @@ class TapeTest {
         assertThat(tape.replayed(APP, Device.KIOSK).orElseThrow().now().device()).isEqualTo(Device.KIOSK);
         Prototype without = ScreenEdits.remove(List.of(APP.screen("item").orElseThrow())).applyTo(APP);
         assertThat(tape.replayed(without).orElseThrow().now().screen()).isEqualTo("list");
+        // Wound back, what came later stays to be wound to.
+        Tape wound = tape.windTo(1).replayed(ScreenEdits.rename(APP.screen("home").orElseThrow(), "Start").applyTo(APP)).orElseThrow();
+        assertThat(wound.at()).isOne();
+        assertThat(wound.windTo(2).now().screen()).isEqualTo("item");
         assertThat(tape.replayed(APP.withEntries(List.of()).withScreens(List.of()))).isEmpty();
     }
 }

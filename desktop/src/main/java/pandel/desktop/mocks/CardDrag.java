@@ -1,24 +1,22 @@
 package pandel.desktop.mocks;
 
-import java.util.List;
-import java.util.function.ObjIntConsumer;
-import javafx.scene.Node;
+import java.util.Optional;
+import java.util.function.BiConsumer;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.FlowPane;
 
 /** Carries a card to another place among the cards by mouse. */
 final class CardDrag {
 
     private static final double FAR_ENOUGH = 8;
 
-    private final FlowPane gallery;
-    private final ObjIntConsumer<ScreenCard> dropped;
+    private final Gallery gallery;
+    private final BiConsumer<ScreenCard, GalleryLayout.Drop> dropped;
     private double startX;
     private double startY;
     private boolean carrying;
 
-    CardDrag(FlowPane gallery, ObjIntConsumer<ScreenCard> dropped) {
+    CardDrag(Gallery gallery, BiConsumer<ScreenCard, GalleryLayout.Drop> dropped) {
         this.gallery = gallery;
         this.dropped = dropped;
     }
@@ -32,6 +30,7 @@ final class CardDrag {
         card.addEventHandler(MouseEvent.MOUSE_DRAGGED, e -> {
             carrying |= e.getButton() == MouseButton.PRIMARY && Math.hypot(e.getSceneX() - startX, e.getSceneY() - startY) > FAR_ENOUGH;
             if (carrying) {
+                gallery.aim(e.getSceneX(), e.getSceneY());
                 card.setTranslateX(e.getSceneX() - startX);
                 card.setTranslateY(e.getSceneY() - startY);
                 card.setViewOrder(-1);
@@ -45,24 +44,10 @@ final class CardDrag {
             card.setOpacity(1);
             if (carrying) {
                 carrying = false;
-                dropped.accept(card, position(card, e));
+                Optional<GalleryLayout.Drop> drop = gallery.aim(e.getSceneX(), e.getSceneY());
+                gallery.aimEnded();
+                drop.ifPresent(d -> dropped.accept(card, d));
             }
         });
-    }
-
-    /** How many other cards come before the point: those of rows above, and those whose middle is left of it. */
-    private int position(ScreenCard card, MouseEvent e) {
-        var at = gallery.sceneToLocal(e.getSceneX(), e.getSceneY());
-        List<Node> others = gallery.getChildren().stream().filter(c -> c != card).toList();
-        int before = 0;
-        for (Node other : others) {
-            var b = other.getBoundsInParent();
-            boolean above = b.getMaxY() <= at.getY();
-            boolean sameRow = b.getMinY() <= at.getY() && !above;
-            if (above || sameRow && b.getCenterX() < at.getX()) {
-                before++;
-            }
-        }
-        return before;
     }
 }

@@ -1,18 +1,14 @@
 package pandel.desktop.mocks;
 
 import java.nio.file.Path;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -38,29 +34,20 @@ public final class MocksView implements StageView {
     private final Around around;
     private final ScreenActions actions;
     private final StackPane node = new StackPane();
-    private final FlowPane gallery = new FlowPane();
-    private final ScrollPane scroll = new ScrollPane(gallery);
-    private final BorderPane full = new BorderPane(scroll);
+    private final Gallery gallery = new Gallery(this::card, this::head);
+    private final BorderPane full = new BorderPane(gallery);
     private final Label heading = new Label();
-    private final Map<String, ScreenCard> cards = new HashMap<>();
     private final CardDrag drag;
 
     public MocksView(Work work, Around around) {
         this.work = work;
         this.around = around;
         this.actions = new ScreenActions(work, around);
-        this.drag = new CardDrag(gallery, (card, position) -> work.edit(ScreenEdits.move(card.screen(), position)));
-        gallery.getStyleClass().add("gallery");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setFocusTraversable(false);
+        this.drag = new CardDrag(gallery, (card, drop) -> work.edit(ScreenEdits.place(List.of(card.screen()), drop.section(), drop.before())));
         full.setTop(bar());
         work.prototypeProperty().addListener((o, a, b) -> rebuild(b));
-        work.checkedProperty().addListener((o, a, b) -> cards.values().forEach(c -> c.tell(work)));
-        work.deviceProperty().addListener((o, a, b) -> {
-            cards.clear();
-            rebuild(work.prototype());
-        });
+        work.checkedProperty().addListener((o, a, b) -> gallery.each(c -> c.tell(work)));
+        work.deviceProperty().addListener((o, a, b) -> gallery.renew());
         work.selection().screenProperty().addListener((o, a, b) -> choose());
         rebuild(work.prototype());
     }
@@ -119,23 +106,12 @@ public final class MocksView implements StageView {
     }
 
     private void rebuild(Prototype prototype) {
+        gallery.show(prototype);
         if (prototype.screens().isEmpty()) {
-            cards.clear();
-            gallery.getChildren().clear();
             node.getChildren().setAll(empty());
             return;
         }
-        Map<String, ScreenCard> before = new HashMap<>(cards);
-        cards.clear();
-        for (Screen screen : prototype.screens()) {
-            ScreenCard old = before.get(screen.id());
-            boolean same = old != null && old.screen().title().equals(screen.title()) && old.screen().form() == screen.form()
-                    && old.screen().end() == screen.end() && old.screen().home() == screen.home() && old.screen().status() == screen.status() && old.screen().mocks().equals(screen.mocks());
-            ScreenCard card = same ? old : card(screen);
-            card.tell(work);
-            cards.put(screen.id(), card);
-        }
-        gallery.getChildren().setAll(prototype.screens().stream().map(s -> cards.get(s.id())).toList());
+        gallery.each(c -> c.tell(work));
         heading.setText(prototype.screens().size() == 1 ? "One screen" : prototype.screens().size() + " screens");
         if (!node.getChildren().contains(full)) {
             node.getChildren().setAll(full);
@@ -143,9 +119,14 @@ public final class MocksView implements StageView {
         choose();
     }
 
+    private BandHead head(GalleryLayout.Band band) {
+        return new BandHead(band, () -> gallery.fold(band.section()), () -> around.askName("Name of the section", band.section(),
+                name -> work.edit(ScreenEdits.renameSection(band.section(), name))));
+    }
+
     private ScreenCard card(Screen screen) {
         ScreenCard card = new ScreenCard(screen, work, around.pictures());
-        card.setFocusTraversable(true);
+        card.choose(screen.id().equals(work.selection().screen()));
         card.focusedProperty().addListener((o, was, is) -> {
             if (is) {
                 work.selection().choose(screen.id());
@@ -170,52 +151,32 @@ public final class MocksView implements StageView {
     }
 
     private void choose() {
-        cards.forEach((id, card) -> card.choose(id.equals(work.selection().screen())));
+        gallery.each(card -> card.choose(card.screen().id().equals(work.selection().screen())));
     }
 
     private Optional<ScreenCard> chosen() {
-        return Optional.ofNullable(cards.get(work.selection().screen()));
+        return gallery.card(work.selection().screen());
     }
 
     private void rename() {
-        chosen().ifPresent(card -> {
-            reveal(card);
-            card.rename(title -> work.edit(ScreenEdits.rename(now(card.screen()), title)), this::focusChosen);
-        });
+        gallery.reveal(work.selection().screen());
+        chosen().ifPresent(card -> card.rename(title -> work.edit(ScreenEdits.rename(now(card.screen()), title)), this::focusChosen));
     }
 
     private void focusChosen() {
+        gallery.reveal(work.selection().screen());
         chosen().ifPresent(ScreenCard::requestFocus);
     }
 
-    private void step(int by) {
-        List<Screen> screens = work.prototype().screens();
-        int at = screens.indexOf(work.screen().orElse(null));
-        work.selection().choose(screens.get(Math.clamp(at + by, 0, screens.size() - 1)).id());
+    private void step(Optional<GalleryLayout.Spot> to) {
+        to.ifPresent(spot -> work.selection().choose(spot.screen().id()));
         focusChosen();
-        chosen().ifPresent(this::reveal);
     }
 
-    private int columns() {
-        double top = gallery.getChildren().getFirst().getBoundsInParent().getMinY();
-        return (int) Math.max(1, gallery.getChildren().stream().filter(c -> c.getBoundsInParent().getMinY() == top).count());
-    }
-
-    private void reveal(ScreenCard card) {
-        scroll.applyCss();
-        scroll.layout();
-        double room = gallery.getHeight() - scroll.getViewportBounds().getHeight();
-        double top = card.getBoundsInParent().getMinY();
-        double bottom = card.getBoundsInParent().getMaxY();
-        double from = scroll.getVvalue() * room;
-        if (room > 0 && (top < from || bottom > from + scroll.getViewportBounds().getHeight())) {
-            scroll.setVvalue(Math.clamp((top - 20) / room, 0, 1));
-        }
-    }
-
+    /** One place towards the front or the end in reading order, into the next section at the end of one. */
     private void reorder(int by) {
         work.screen().ifPresent(s -> {
-            work.edit(ScreenEdits.move(s, Math.max(0, work.prototype().screens().indexOf(s) + by)));
+            work.edit(ScreenEdits.shift(s, by));
             focusChosen();
         });
     }
@@ -228,16 +189,15 @@ public final class MocksView implements StageView {
     @Override
     public void shown() {
         focusChosen();
-        chosen().ifPresent(this::reveal);
     }
 
     @Override
     public List<Command> commands() {
         return List.of(
-                Command.here("Next screen", () -> step(1), "Right").when(this::hasScreens),
-                Command.here("Previous screen", () -> step(-1), "Left").when(this::hasScreens),
-                Command.here("Screen below", () -> step(columns()), "Down").when(this::hasScreens),
-                Command.here("Screen above", () -> step(-columns()), "Up").when(this::hasScreens),
+                Command.here("Next screen", () -> step(along(1)), "Right").when(this::hasScreens),
+                Command.here("Previous screen", () -> step(along(-1)), "Left").when(this::hasScreens),
+                Command.here("Screen below", () -> step(across(1)), "Down").when(this::hasScreens),
+                Command.here("Screen above", () -> step(across(-1)), "Up").when(this::hasScreens),
                 Command.here("Link this screen", () -> around.go(WorkStage.LINKS), "Enter").when(this::cardFocused),
                 Command.here("Rename", this::rename, "F2").when(this::hasScreens),
                 Command.here("Move towards the front", () -> reorder(-1), "Alt+Left").when(this::hasScreens),
@@ -245,6 +205,14 @@ public final class MocksView implements StageView {
                 Command.here("Start play here", () -> work.screen().ifPresent(actions::startAt), "Shortcut+E").when(this::hasScreens),
                 Command.here("An end, or not", () -> work.screen().ifPresent(actions::turnEnd), "Shortcut+D").when(this::hasScreens),
                 Command.here("Remove", () -> work.screen().ifPresent(actions::remove), "Delete").when(this::hasScreens));
+    }
+
+    private Optional<GalleryLayout.Spot> along(int by) {
+        return gallery.places().along(work.selection().screen(), by);
+    }
+
+    private Optional<GalleryLayout.Spot> across(int by) {
+        return gallery.places().across(work.selection().screen(), by);
     }
 
     private boolean hasScreens() {

@@ -26,6 +26,7 @@ final class ScreenCard extends VBox {
 
     static final double WIDTH = 128;
     private static final double HEIGHT = 224;
+    static final GalleryLayout.Cell CELL = new GalleryLayout.Cell(WIDTH + 16, HEIGHT + 70);
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final Screen screen;
@@ -39,8 +40,9 @@ final class ScreenCard extends VBox {
         getStyleClass().add("card");
         setId("card-" + screen.id());
         setAccessibleRole(AccessibleRole.BUTTON);
-        setMaxWidth(WIDTH + 16);
-        setPrefWidth(WIDTH + 16);
+        setMinSize(CELL.width(), CELL.height());
+        setPrefSize(CELL.width(), CELL.height());
+        setMaxSize(CELL.width(), CELL.height());
         MockView mock = new MockView(pictures);
         Placement.Size size = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
         double factor = Math.min(WIDTH / size.width(), HEIGHT / size.height());
@@ -75,7 +77,15 @@ final class ScreenCard extends VBox {
         return screen;
     }
 
+    /** Whether the screen, as it now is, needs no other card. */
+    boolean looksLike(Screen now) {
+        return now == screen || now.title().equals(screen.title()) && now.form() == screen.form() && now.end() == screen.end() && now.home() == screen.home()
+                && now.status() == screen.status() && now.section().equals(screen.section()) && now.mocks().equals(screen.mocks());
+    }
+
+    /** The chosen card alone is met by Tab; arrows lead to the others. */
     void choose(boolean chosen) {
+        setFocusTraversable(chosen);
         pseudoClassStateChanged(CHOSEN, chosen);
     }
 

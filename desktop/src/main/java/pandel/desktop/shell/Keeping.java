@@ -25,6 +25,7 @@ import pandel.files.picture.Thumbnails;
 import pandel.files.store.FileStamp;
 import pandel.files.store.OpenMark;
 import pandel.files.store.PictureShelf;
+import pandel.files.store.PicturesGone;
 import pandel.files.store.PrototypeFile;
 import pandel.files.store.PrototypeSaving;
 
@@ -178,6 +179,8 @@ public final class Keeping {
                     work.saved(written, path);
                     then.run();
                 });
+            } catch (PicturesGone e) {
+                Platform.runLater(() -> askAboutGone(e, path, then));
             } catch (Unreadable e) {
                 Platform.runLater(() -> refused(e));
             }
@@ -244,6 +247,15 @@ public final class Keeping {
                 }),
                 new Question.Answer("Save under another name…", "main", () -> saveAs(then)),
                 new Question.Answer("Do not save now", "plain", () -> { }))));
+    }
+
+    private void askAboutGone(PicturesGone gone, Path path, Runnable then) {
+        questions.ask(new Question(gone.sentence(), List.of("Nothing was saved yet. Without them their screens show their titles, and keep hotspots and links."), List.of(
+                new Question.Answer("Save without them", "danger", () -> {
+                    work.shelf().giveUp(gone.contents());
+                    write(path, then);
+                }),
+                new Question.Answer("Do not save now", "main", () -> { }))));
     }
 
     /** Goes on at once when all is saved; else asks first. */

@@ -98,7 +98,7 @@ public final class MainWindow implements Around {
             }
         });
         StackPane.setAlignment(said, Pos.BOTTOM_RIGHT);
-        StackPane.setMargin(said, new Insets(0, 12, 44, 0));
+        StackPane.setMargin(said, new Insets(0, 12, 72, 0));
         root.getChildren().addAll(page, said, questions);
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         acceptDrops();

@@ -49,6 +49,8 @@ final class Masthead extends GridPane {
         name.setId("name");
         kept.getStyleClass().addAll("quiet", "small");
         name.setOnAction(e -> menu(commands, preferred, openRecent).show(name, Side.BOTTOM, 0, 0));
+        kept.setMinWidth(Region.USE_PREF_SIZE);
+        name.setMinWidth(0);
         HBox left = new HBox(4, name, kept);
         left.setAlignment(Pos.CENTER_LEFT);
         HBox middle = new HBox(24);

@@ -10,6 +10,8 @@ import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.Stream;
 
@@ -21,6 +23,7 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
 
     private final Path taken;
     private final List<PictureSource> sources = new CopyOnWriteArrayList<>();
+    private final Set<String> givenUp = ConcurrentHashMap.newKeySet();
 
     /** An empty shelf with a folder among the system's temporary ones. */
     public PictureShelf() throws IOException {
@@ -31,6 +34,27 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
     /** Adds a file's pictures. */
     public void add(PictureSource source) {
         sources.add(source);
+    }
+
+    /** The file as now saved takes the place of what it was. */
+    void savedTo(ZipPictures saved) throws IOException {
+        for (PictureSource source : sources) {
+            if (source instanceof ZipPictures old && old.file().equals(saved.file())) {
+                sources.remove(old);
+                old.close();
+            }
+        }
+        sources.add(saved);
+    }
+
+    /** The pictures of a file this prototype was opened from or saved to. */
+    Optional<ZipPictures> of(Path file) {
+        return sources.stream().flatMap(s -> s instanceof ZipPictures zip && zip.file().equals(file) ? Stream.of(zip) : Stream.empty()).findFirst();
+    }
+
+    /** Lets go of pictures that cannot be read any more; saving goes on without them. */
+    public void giveUp(Set<String> contents) {
+        givenUp.addAll(contents);
     }
 
     /** Takes bytes in and gives their content name. */
@@ -54,13 +78,22 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
         }
     }
 
+    /** The first source that has it counts; one that fails is passed over for the next, and told of only when none has it. */
     @Override
     public Optional<byte[]> read(String content) throws IOException {
+        IOException failed = null;
         for (PictureSource source : sources) {
-            Optional<byte[]> bytes = source.read(content);
-            if (bytes.isPresent()) {
-                return bytes;
+            try {
+                Optional<byte[]> bytes = source.read(content);
+                if (bytes.isPresent()) {
+                    return bytes;
+                }
+            } catch (IOException e) {
+                failed = e;
             }
+        }
+        if (failed != null && !givenUp.contains(content)) {
+            throw failed;
         }
         return Optional.empty();
     }
@@ -83,6 +116,11 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
     /** Forgets what was taken in and not saved. */
     @Override
     public void close() throws IOException {
+        for (PictureSource source : sources) {
+            if (source instanceof ZipPictures zip) {
+                zip.close();
+            }
+        }
         try (Stream<Path> files = Files.walk(taken)) {
             for (Path path : files.sorted(Comparator.reverseOrder()).toList()) {
                 Files.deleteIfExists(path);

@@ -15,6 +15,7 @@ import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermission;
 import java.time.LocalDateTime;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -39,21 +40,23 @@ public final class PrototypeSaving {
         try {
             refuseReadOnly(target);
             keepWhatGoes(prototype, target, shelf);
+            Reading reading = new Reading(shelf);
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(beside), 1 << 16);
                     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
                 zip.putNextEntry(stable(PrototypeFile.JSON));
                 zip.write(PrototypeWriter.text(prototype).getBytes(StandardCharsets.UTF_8));
                 zip.closeEntry();
                 for (String content : PrototypeFile.pictures(prototype)) {
-                    Optional<byte[]> bytes = shelf.read(content);
+                    Optional<byte[]> bytes = reading.read(content);
                     if (bytes.isPresent()) {
                         store(zip, content, bytes.get());
                     }
                 }
             }
+            reading.refuseLoss();
             flush(beside);
             rename(beside, target);
-            shelf.add(new ZipPictures(target));
+            shelf.savedTo(new ZipPictures(target));
         } catch (IOException e) {
             throw cannot(file, e);
         } finally {
@@ -70,9 +73,10 @@ public final class PrototypeSaving {
             refuseReadOnly(target.resolve(PrototypeFile.JSON));
             Files.createDirectories(pictures);
             Set<String> wanted = PrototypeFile.pictures(prototype);
+            Reading reading = new Reading(shelf);
             for (String content : wanted) {
                 Path file = pictures.resolve(content);
-                Optional<byte[]> bytes = Files.exists(file) ? Optional.empty() : shelf.read(content);
+                Optional<byte[]> bytes = Files.exists(file) ? Optional.empty() : reading.read(content);
                 if (bytes.isPresent()) {
                     Path part = pictures.resolve("." + content + ".saving");
                     Files.write(part, bytes.get());
@@ -80,6 +84,7 @@ public final class PrototypeSaving {
                     rename(part, file);
                 }
             }
+            reading.refuseLoss();
             Files.writeString(beside, PrototypeWriter.text(prototype));
             flush(beside);
             rename(beside, target.resolve(PrototypeFile.JSON));
@@ -113,21 +118,43 @@ public final class PrototypeSaving {
         }
     }
 
+    /** Reads pictures one after the other; those that can be read no more are told of before the new file takes the old one's place. */
+    private static final class Reading {
+        private final PictureShelf shelf;
+        private final Set<String> gone = new LinkedHashSet<>();
+        private IOException why;
+
+        Reading(PictureShelf shelf) {
+            this.shelf = shelf;
+        }
+
+        Optional<byte[]> read(String content) {
+            try {
+                return shelf.read(content);
+            } catch (IOException e) {
+                gone.add(content);
+                why = e;
+                return Optional.empty();
+            }
+        }
+
+        void refuseLoss() throws PicturesGone {
+            if (!gone.isEmpty()) {
+                throw new PicturesGone(gone, why);
+            }
+        }
+    }
+
     /** Pictures that the old file holds and the new one will not: undo may bring them back, so the shelf keeps them. */
     private static void keepWhatGoes(Prototype prototype, Path target, PictureShelf shelf) throws IOException {
-        if (!Files.isRegularFile(target)) {
+        Optional<ZipPictures> old = shelf.of(target);
+        if (old.isEmpty()) {
             return;
         }
-        Set<String> old = new HashSet<>();
-        try {
-            old.addAll(PrototypeFile.pictures(PrototypeFile.open(target).prototype()));
-        } catch (Unreadable e) {
-            return;
-        }
-        old.removeAll(PrototypeFile.pictures(prototype));
-        ZipPictures file = new ZipPictures(target);
-        for (String content : old) {
-            Optional<byte[]> bytes = file.read(content);
+        Set<String> going = new HashSet<>(old.get().contents());
+        going.removeAll(PrototypeFile.pictures(prototype));
+        for (String content : going) {
+            Optional<byte[]> bytes = shelf.read(content);
             if (bytes.isPresent()) {
                 shelf.take(bytes.get(), content.substring(content.indexOf('.') + 1));
             }

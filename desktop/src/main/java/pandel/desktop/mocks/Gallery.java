@@ -1,0 +1,177 @@
+package pandel.desktop.mocks;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+
+/** Cards in bands. Only those in sight, and a row around, are made: a gallery of 10,000 costs no more than one of fifty. */
+final class Gallery extends ScrollPane {
+
+    private static final double EDGE = 40;
+
+    private final Pane field = new Pane();
+    private final Region mark = new Region();
+    private final Function<Screen, ScreenCard> maker;
+    private final Function<GalleryLayout.Band, BandHead> heads;
+    private final Map<String, ScreenCard> cards = new HashMap<>();
+    private final Map<String, BandHead> shownHeads = new HashMap<>();
+    private final Set<String> folded = new HashSet<>();
+    private Prototype prototype = Prototype.empty("");
+    private Predicate<Screen> shown = s -> true;
+    private GalleryLayout layout = GalleryLayout.of(prototype, shown, folded, 0, ScreenCard.CELL);
+    private String kept = "";
+
+    /**
+     * @param maker makes the card of a screen
+     * @param heads makes the heading of a band
+     */
+    Gallery(Function<Screen, ScreenCard> maker, Function<GalleryLayout.Band, BandHead> heads) {
+        this.maker = maker;
+        this.heads = heads;
+        getStyleClass().add("gallery");
+        setContent(field);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        setFocusTraversable(false);
+        mark.getStyleClass().add("drop-mark");
+        mark.setManaged(false);
+        mark.setVisible(false);
+        mark.setViewOrder(-2);
+        viewportBoundsProperty().addListener((o, a, b) -> {
+            if (a.getWidth() != b.getWidth()) {
+                arrange();
+            } else {
+                realise();
+            }
+        });
+        vvalueProperty().addListener((o, a, b) -> realise());
+    }
+
+    /** Shows a prototype's screens; cards whose screens look the same stay. */
+    void show(Prototype next) {
+        prototype = next;
+        arrange();
+    }
+
+    /** Shows only some of the screens. */
+    void filter(Predicate<Screen> wanted) {
+        shown = wanted;
+        arrange();
+    }
+
+    /** All cards are made anew, for another device say. */
+    void renew() {
+        cards.clear();
+        field.getChildren().clear();
+        shownHeads.clear();
+        arrange();
+    }
+
+    void fold(String section) {
+        if (!folded.remove(section)) {
+            folded.add(section);
+        }
+        arrange();
+    }
+
+    GalleryLayout places() {
+        return layout;
+    }
+
+    /** The card of a screen, where it is in sight. */
+    Optional<ScreenCard> card(String screen) {
+        return Optional.ofNullable(cards.get(screen));
+    }
+
+    void each(Consumer<ScreenCard> work) {
+        cards.values().forEach(work);
+    }
+
+    /** Scrolls to a screen's card and keeps it made. */
+    void reveal(String screen) {
+        Optional<String> section = prototype.screen(screen).map(Screen::section);
+        if (section.filter(folded::contains).isPresent() && layout.spot(screen).isEmpty()) {
+            fold(section.get());
+        }
+        kept = screen;
+        layout.spot(screen).ifPresent(spot -> {
+            double high = getViewportBounds().getHeight();
+            double room = layout.height() - high;
+            double from = getVvalue() * room;
+            double head = GalleryLayout.HEAD + 8;
+            if (room > 0 && (spot.y() - 4 < from || spot.y() + layout.cell().height() > from + high)) {
+                double to = spot.y() - 4 < from ? spot.y() - head : spot.y() + layout.cell().height() + 16 - high;
+                setVvalue(Math.clamp(to / room, 0, 1));
+            }
+        });
+        realise();
+    }
+
+    private void arrange() {
+        layout = GalleryLayout.of(prototype, shown, folded, Math.max(getViewportBounds().getWidth(), 1), ScreenCard.CELL);
+        field.setMinHeight(layout.height());
+        field.setPrefHeight(layout.height());
+        Set<String> sections = new HashSet<>();
+        layout.bands().stream().filter(b -> b.y() >= 0).forEach(band -> {
+            sections.add(band.section());
+            BandHead head = shownHeads.compute(band.section(), (s, old) -> old != null && old.band().equals(band) ? old : heads.apply(band));
+            head.resizeRelocate(GalleryLayout.SIDE, band.y(), Math.max(100, getViewportBounds().getWidth() - 2 * GalleryLayout.SIDE), GalleryLayout.HEAD);
+        });
+        shownHeads.keySet().retainAll(sections);
+        realise();
+    }
+
+    private void realise() {
+        double high = getViewportBounds().getHeight();
+        double top = getVvalue() * Math.max(0, layout.height() - high);
+        double row = layout.cell().height();
+        Map<String, GalleryLayout.Spot> wanted = new HashMap<>();
+        for (GalleryLayout.Spot spot : layout.spots()) {
+            boolean near = spot.y() + 2 * row >= top && spot.y() <= top + high + row;
+            String id = spot.screen().id();
+            if (near || id.equals(kept) || Optional.ofNullable(cards.get(id)).filter(ScreenCard::isFocusWithin).isPresent()) {
+                wanted.put(id, spot);
+            }
+        }
+        cards.keySet().retainAll(wanted.keySet());
+        wanted.forEach((id, spot) -> {
+            ScreenCard card = cards.compute(id, (k, old) -> old != null && old.looksLike(spot.screen()) ? old : maker.apply(spot.screen()));
+            card.relocate(spot.x(), spot.y());
+        });
+        Set<Object> children = new HashSet<>(cards.values());
+        children.addAll(shownHeads.values());
+        children.add(mark);
+        field.getChildren().retainAll(children);
+        children.removeAll(field.getChildren());
+        List.copyOf(children).forEach(c -> field.getChildren().add((Region) c));
+    }
+
+    /** Shows where a carried card would come to stand, and scrolls at the edges. */
+    Optional<GalleryLayout.Drop> aim(double sceneX, double sceneY) {
+        var at = field.sceneToLocal(sceneX, sceneY);
+        double inView = sceneToLocal(sceneX, sceneY).getY();
+        double room = layout.height() - getViewportBounds().getHeight();
+        if (room > 0 && (inView < EDGE || inView > getHeight() - EDGE)) {
+            setVvalue(Math.clamp(getVvalue() + (inView < EDGE ? -12 : 12) / room, 0, 1));
+        }
+        Optional<GalleryLayout.Drop> drop = layout.dropAt(at.getX(), at.getY());
+        drop.ifPresent(d -> mark.resizeRelocate(d.x() - 1, d.y() + 8, 3, layout.cell().height() - 66));
+        mark.setVisible(drop.isPresent());
+        return drop;
+    }
+
+    void aimEnded() {
+        mark.setVisible(false);
+    }
+}
