@@ -21,4 +21,4 @@ P
 }
 seconds "$home/pandel" --version
 seconds "$home/pandel" check "$home/samples/hollow-lane.pandel"
-seconds "$home/pandel" startup "$home/samples/hollow-lane.pandel"
+seconds "$home/pandel" measure start "$home/samples/hollow-lane.pandel"

@@ -2,10 +2,16 @@ package pandel.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.Callable;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.Width;
 import pandel.files.Unreadable;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeSaving;
@@ -31,6 +37,9 @@ final class GenerateCommand implements Callable<Integer> {
     @Option(names = "--kind", defaultValue = "usual", description = "usual or nasty (default: ${DEFAULT-VALUE}).")
     Kind kind;
 
+    @Option(names = "--pictures", paramLabel = "KB", description = "Gives each screen a picture of 1170×2532 pixels and about so many kilobytes.")
+    int kilobytes;
+
     @Option(names = "-o", paramLabel = "FILE", required = true, description = "The .pandel file to write; one that is there is replaced.")
     Path out;
 
@@ -41,9 +50,21 @@ final class GenerateCommand implements Callable<Integer> {
         }
         Prototype prototype = Generated.of(screens, seed, kind);
         try (PictureShelf shelf = new PictureShelf()) {
+            if (kilobytes > 0) {
+                prototype = withPictures(prototype, shelf);
+            }
             PrototypeSaving.toFile(prototype, out, shelf);
         }
         spec.commandLine().getOut().println(out + ": " + screens + " screens, " + prototype.index().ways().size() + " links");
         return ExitCode.FINE;
+    }
+
+    private Prototype withPictures(Prototype plain, PictureShelf shelf) throws IOException {
+        List<Screen> screens = new ArrayList<>();
+        for (Screen screen : plain.screens()) {
+            String content = shelf.take(MadePicture.png(seed + screens.size(), kilobytes), "png");
+            screens.add(screen.withMocks(List.of(new Picture(Width.NARROW, content, MadePicture.WIDE, MadePicture.HIGH, MadePicture.SCALE, "", Rest.NONE))));
+        }
+        return plain.withScreens(screens);
     }
 }

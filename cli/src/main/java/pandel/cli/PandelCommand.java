@@ -15,7 +15,7 @@ import picocli.CommandLine.Spec;
 @Command(name = "pandel", mixinStandardHelpOptions = true, version = "Pandel 0.1.0",
         description = "Links mock screens, plays the prototype, and checks its flow. Alone it opens the window with the sample.",
         subcommands = {OpenCommand.class, NewCommand.class, CheckCommand.class, PlayCommand.class, CoverCommand.class, JourneysCommand.class,
-            GenerateCommand.class, PicturesCommand.class, StartupCommand.class},
+            GenerateCommand.class, PicturesCommand.class, MeasureCommand.class},
         exitCodeListHeading = "%nExit codes:%n",
         exitCodeList = {"0:it went well", "1:findings at or above the level asked for", "2:it could not be done; standard error says why"})
 final class PandelCommand implements Callable<Integer> {

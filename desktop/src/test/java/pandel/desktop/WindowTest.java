@@ -141,7 +141,7 @@ abstract class WindowTest extends FxRobot {
 
     void settle() {
         WaitForAsyncUtils.waitForFxEvents();
-        until(() -> opened.pictures().isIdle() && (prototype().screens().isEmpty()
+        until(() -> opened.pictures().isIdle() && opened.window().isTold() && (prototype().screens().isEmpty()
                 || opened.work().checked().filter(c -> c.prototype() == prototype()).isPresent()));
         WaitForAsyncUtils.waitForFxEvents();
     }

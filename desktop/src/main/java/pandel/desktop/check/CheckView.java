@@ -47,6 +47,7 @@ public final class CheckView implements StageView {
     private final FindingPane told;
     private final Set<Rule> only = EnumSet.noneOf(Rule.class);
     private Optional<Finding> chosen = Optional.empty();
+    private boolean visible;
     private List<Finding> listed = List.of();
 
     public CheckView(Work work, Around around) {
@@ -82,7 +83,6 @@ public final class CheckView implements StageView {
         VBox.setVgrow(body, Priority.ALWAYS);
         work.checkedProperty().addListener((o, a, b) -> refresh());
         work.prototypeProperty().addListener((o, a, b) -> refresh());
-        refresh();
     }
 
     private static ToggleButton face(String words, String id) {
@@ -122,6 +122,9 @@ public final class CheckView implements StageView {
     }
 
     private void refresh() {
+        if (!visible) {
+            return;
+        }
         if (coverageFace.isSelected()) {
             coverage.refresh();
             body.getChildren().setAll(coverage);
@@ -197,6 +200,17 @@ public final class CheckView implements StageView {
             int at = chosen.map(listed::indexOf).orElse(0);
             choose(listed.get(Math.clamp(at + by, 0, listed.size() - 1)));
         }
+    }
+
+    @Override
+    public void shown() {
+        visible = true;
+        refresh();
+    }
+
+    @Override
+    public void hidden() {
+        visible = false;
     }
 
     @Override

@@ -23,6 +23,7 @@ import pandel.core.play.LinkWords;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
@@ -46,7 +47,7 @@ final class CoveragePane extends BorderPane {
     }
 
     private static ScrollPane scrolling(Region content, double width) {
-        ScrollPane pane = new ScrollPane(content);
+        ScrollPane pane = new Scroll(content);
         pane.setFitToWidth(true);
         pane.setFitToHeight(true);
         pane.setPrefWidth(width);

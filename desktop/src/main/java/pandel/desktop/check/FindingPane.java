@@ -7,7 +7,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
+
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -27,11 +27,12 @@ import pandel.core.play.Stepped;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
 /** One finding at length: the row of pictures from the entry to the trouble, why it matters, where to go. */
-final class FindingPane extends ScrollPane {
+final class FindingPane extends Scroll {
 
     private static final int MOST = 4;
     private static final double PICTURE = 108;

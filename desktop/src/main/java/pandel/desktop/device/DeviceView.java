@@ -1,7 +1,9 @@
 package pandel.desktop.device;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.animation.Animation;
@@ -11,11 +13,15 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.Motion;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Width;
 import pandel.core.play.Happening;
 import pandel.core.play.Level;
+import pandel.core.play.Placement;
 import pandel.core.play.Situation;
+import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A device with all its levels as they stand, and their motion from one situation to the next. */
@@ -25,6 +31,7 @@ public final class DeviceView extends Pane {
     private final List<LevelView> levels = new ArrayList<>();
     private Optional<Animation> running = Optional.empty();
     private Runnable settle = () -> { };
+    private Runnable onRest = () -> { };
     private double scale = 1;
 
     public DeviceView(PictureLibrary pictures) {
@@ -79,7 +86,23 @@ public final class DeviceView extends Pane {
         leaving.removeAll(levels);
         // Where the system asks for less motion, the picture changes at once.
         moved.filter(m -> !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
-                .ifPresentOrElse(m -> move(m, leaving, arriving), () -> getChildren().setAll(levels));
+                .ifPresentOrElse(m -> move(m, leaving, arriving), () -> {
+                    getChildren().setAll(levels);
+                    onRest.run();
+                });
+    }
+
+    /** Called whenever nothing moves any more. */
+    public void onRest(Runnable action) {
+        onRest = action;
+    }
+
+    /** Has the pictures of screens that may come next made ready, so that they are there when they do. */
+    public void prepare(List<Screen> next, Situation now, double atScale) {
+        Map<String, Integer> wide = new LinkedHashMap<>();
+        next.forEach(screen -> screen.mockFor(Width.of(now.width())).filter(Picture.class::isInstance).map(Picture.class::cast).ifPresent(picture ->
+                wide.put(picture.content(), MockView.pixels(this, Math.rint(Placement.of(screen, now.width(), now.height()).width() * atScale)))));
+        pictures.expect(wide.keySet(), wide::get);
     }
 
     private void move(Happening.Moved moved, List<LevelView> leaving, List<LevelView> arriving) {
@@ -93,9 +116,12 @@ public final class DeviceView extends Pane {
             arriving.forEach(LevelView::still);
             levels.forEach(LevelView::still);
             getChildren().setAll(levels);
+            pictures.hold(false);
+            onRest.run();
         };
         running = Optional.of(animation);
         animation.setOnFinished(e -> settle.run());
+        pictures.hold(true);
         animation.play();
     }
 

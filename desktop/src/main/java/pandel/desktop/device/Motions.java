@@ -1,18 +1,27 @@
 package pandel.desktop.device;
 
 import java.util.List;
+import java.util.function.DoubleConsumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.animation.Animation;
 import javafx.animation.Interpolator;
 import javafx.animation.KeyFrame;
 import javafx.animation.KeyValue;
 import javafx.animation.Timeline;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.value.WritableValue;
+import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import javafx.util.Duration;
 import pandel.core.model.Motion;
+import pandel.desktop.picture.MockView;
 
 /** Motions as animations. Going back plays what brought the place in reverse. */
 final class Motions {
+
+    private static final String NUMBER = "(-?[0-9]*\\.?[0-9]+)";
+    private static final Pattern BEZIER = Pattern.compile("cubic-bezier\\(" + String.join(",", NUMBER, NUMBER, NUMBER, NUMBER) + "\\)");
 
     private Motions() {
     }
@@ -30,7 +39,7 @@ final class Motions {
         if (motion.kind() == Motion.Kind.SLIDE_ALONG) {
             double away = motion.direction() == Motion.Direction.RIGHT ? width : -width;
             for (LevelView view : other.stream().filter(v -> !v.isOverlay()).toList()) {
-                fromTo(line, end, easing, view.mock().translateXProperty(), backward ? away : 0.0, backward ? 0.0 : away);
+                fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? away : 0.0, backward ? 0.0 : away);
             }
         }
         return line;
@@ -41,9 +50,9 @@ final class Motions {
         switch (motion.kind()) {
             case SLIDE_ALONG, SLIDE_ACROSS -> {
                 double from = motion.direction() == Motion.Direction.RIGHT ? -width : width;
-                fromTo(line, end, easing, view.mock().translateXProperty(), backward ? 0.0 : from, backward ? from : 0.0);
+                fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? 0.0 : from, backward ? from : 0.0);
             }
-            case RISE -> fromTo(line, end, easing, view.mock().translateYProperty(), backward ? 0.0 : height, backward ? height : 0.0);
+            case RISE -> fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateY), backward ? 0.0 : height, backward ? height : 0.0);
             case GROW -> {
                 fromTo(line, end, easing, view.mock().scaleXProperty(), backward ? 1.0 : 0.6, backward ? 0.6 : 1.0);
                 fromTo(line, end, easing, view.mock().scaleYProperty(), backward ? 1.0 : 0.6, backward ? 0.6 : 1.0);
@@ -55,6 +64,14 @@ final class Motions {
         if (view.isOverlay()) {
             fromTo(line, end, Interpolator.LINEAR, view.shade().opacityProperty(), backward ? 1.0 : 0.0, backward ? 0.0 : 1.0);
         }
+    }
+
+    /** Moves by whole pixels of the screen: between them each frame would be drawn blurred, and too late. */
+    private static WritableValue<Number> whole(Node moved, DoubleConsumer place) {
+        double scale = MockView.pixels(moved, 1000) / 1000.0;
+        SimpleDoubleProperty value = new SimpleDoubleProperty(Double.NaN);
+        value.addListener((o, a, now) -> place.accept(Math.rint(now.doubleValue() * scale) / scale));
+        return value;
     }
 
     private static void fromTo(Timeline line, Duration end, Interpolator easing, WritableValue<Number> value, double from, double to) {
@@ -69,8 +86,21 @@ final class Motions {
             case "ease-in" -> Interpolator.SPLINE(0.42, 0, 1, 1);
             case "ease-out" -> Interpolator.SPLINE(0, 0, 0.58, 1);
             case "ease-in-out" -> Interpolator.SPLINE(0.42, 0, 0.58, 1);
-            default -> Interpolator.LINEAR;
+            default -> bezier(css);
         };
+    }
+
+    private static Interpolator bezier(String css) {
+        Matcher four = BEZIER.matcher(css.replaceAll("\\s", ""));
+        if (!four.matches()) {
+            return Interpolator.LINEAR;
+        }
+        // JavaFX takes control points within 0 and 1; what CSS lets swing beyond ends there.
+        return Interpolator.SPLINE(within(four.group(1)), within(four.group(2)), within(four.group(3)), within(four.group(4)));
+    }
+
+    private static double within(String number) {
+        return Math.clamp(Double.parseDouble(number), 0, 1);
     }
 
     static Animation ring(Circle ring) {

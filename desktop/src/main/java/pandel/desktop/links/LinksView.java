@@ -33,6 +33,7 @@ import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
 /** The desk: one screen, the ways in at its left, the ways out at its right, the chosen link as a sentence below. */
@@ -62,7 +63,7 @@ public final class LinksView implements StageView {
         });
         this.waysOut = new WaysOut(work.selection(), this::walkOn);
         this.sentence = new SentencePane(work, actions, new SentenceDesk());
-        ScrollPane middle = new ScrollPane(desk);
+        ScrollPane middle = new Scroll(desk);
         middle.setFitToWidth(true);
         middle.setFitToHeight(true);
         middle.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -122,7 +123,7 @@ public final class LinksView implements StageView {
     }
 
     private static ScrollPane scrolling(Region column, double width) {
-        ScrollPane pane = new ScrollPane(column);
+        ScrollPane pane = new Scroll(column);
         pane.setFitToWidth(true);
         pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         pane.setMinWidth(width);

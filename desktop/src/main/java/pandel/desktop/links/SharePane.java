@@ -18,6 +18,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
+import pandel.desktop.theme.Scroll;
 
 /** Which screens a shared hotspot stands on. */
 final class SharePane extends VBox {
@@ -39,7 +40,7 @@ final class SharePane extends VBox {
             boxes.put(screen.id(), box);
             list.getChildren().add(box);
         }
-        ScrollPane scroll = new ScrollPane(list);
+        ScrollPane scroll = new Scroll(list);
         scroll.setFitToWidth(true);
         scroll.setPrefHeight(Math.min(300, 24.0 * screens.size() + 8));
         Button pages = new Button("All pages");

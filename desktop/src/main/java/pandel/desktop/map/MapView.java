@@ -21,6 +21,7 @@ import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
 /** All screens by the fewest steps from an entry; the never shown on a shelf of their own; or all links as a table. */
@@ -58,7 +59,7 @@ public final class MapView implements StageView {
                 around.go(WorkStage.LINKS);
             }
         });
-        this.scroll = new ScrollPane(drawing);
+        this.scroll = new Scroll(drawing);
         this.bar = new MapBar(work, this::draw);
         this.foot = new MapFoot(work, around, bar);
         this.table = new LinkTable(work, around);
@@ -85,6 +86,9 @@ public final class MapView implements StageView {
     }
 
     private void refresh() {
+        if (!visible) {
+            return;
+        }
         chart = work.checked().filter(c -> c.prototype() == work.prototype()).map(Chart::of);
         foot.forget();
         draw();
@@ -159,7 +163,7 @@ public final class MapView implements StageView {
             more.getStyleClass().add("quiet");
             row.getChildren().add(more);
         }
-        ScrollPane rows = new ScrollPane(row);
+        ScrollPane rows = new Scroll(row);
         rows.setFitToWidth(true);
         rows.setMaxHeight(76);
         shelf.pseudoClassStateChanged(QUIET_SHELF, work.stranded().isEmpty());

@@ -9,14 +9,14 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.desktop.theme.Scroll;
 
 /** Cards in bands. Only those in sight, and a row around, are made: a gallery of 10,000 costs no more than one of fifty. */
-final class Gallery extends ScrollPane {
+final class Gallery extends Scroll {
 
     private static final double EDGE = 40;
 

@@ -38,6 +38,7 @@ public final class MocksView implements StageView {
     private final BorderPane full = new BorderPane(gallery);
     private final Label heading = new Label();
     private final CardDrag drag;
+    private boolean visible;
 
     public MocksView(Work work, Around around) {
         this.work = work;
@@ -45,11 +46,11 @@ public final class MocksView implements StageView {
         this.actions = new ScreenActions(work, around);
         this.drag = new CardDrag(gallery, (card, drop) -> work.edit(ScreenEdits.place(List.of(card.screen()), drop.section(), drop.before())));
         full.setTop(bar());
-        work.prototypeProperty().addListener((o, a, b) -> rebuild(b));
-        work.checkedProperty().addListener((o, a, b) -> gallery.each(c -> c.tell(work)));
+        work.prototypeProperty().addListener((o, a, b) -> rebuild());
+        work.checkedProperty().addListener((o, a, b) -> tell());
         work.deviceProperty().addListener((o, a, b) -> gallery.renew());
         work.selection().screenProperty().addListener((o, a, b) -> choose());
-        rebuild(work.prototype());
+        rebuild();
     }
 
     private HBox bar() {
@@ -105,18 +106,28 @@ public final class MocksView implements StageView {
         return both;
     }
 
-    private void rebuild(Prototype prototype) {
+    private void rebuild() {
+        Prototype prototype = work.prototype();
+        if (!visible) {
+            return;
+        }
         gallery.show(prototype);
         if (prototype.screens().isEmpty()) {
             node.getChildren().setAll(empty());
             return;
         }
-        gallery.each(c -> c.tell(work));
+        tell();
         heading.setText(prototype.screens().size() == 1 ? "One screen" : prototype.screens().size() + " screens");
         if (!node.getChildren().contains(full)) {
             node.getChildren().setAll(full);
         }
         choose();
+    }
+
+    private void tell() {
+        if (visible) {
+            gallery.each(c -> c.tell(work));
+        }
     }
 
     private BandHead head(GalleryLayout.Band band) {
@@ -188,7 +199,14 @@ public final class MocksView implements StageView {
 
     @Override
     public void shown() {
+        visible = true;
+        rebuild();
         focusChosen();
+    }
+
+    @Override
+    public void hidden() {
+        visible = false;
     }
 
     @Override

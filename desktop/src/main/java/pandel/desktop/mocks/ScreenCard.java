@@ -34,6 +34,11 @@ final class ScreenCard extends VBox {
     private final Label title = new Label();
     private final Label counts = new Label();
     private final HBox badges = new HBox(4);
+    private Told told = new Told(-1, -1, false, 0);
+
+    /** What a card tells of its screen beside how it looks. */
+    private record Told(int in, int out, boolean entry, int findings) {
+    }
 
     ScreenCard(Screen screen, Work work, PictureLibrary pictures) {
         this.screen = screen;
@@ -93,9 +98,15 @@ final class ScreenCard extends VBox {
     void tell(Work work) {
         int in = work.prototype().index().screensLeadingTo(screen.id()).size();
         int out = work.prototype().index().waysOut(screen.id()).size();
+        boolean entry = work.prototype().mainEntry().filter(e -> e.target().id().equals(screen.id())).isPresent();
+        int findings = work.checked().map(c -> c.findingsOn(screen.id()).size()).orElse(0);
+        Told now = new Told(in, out, entry, findings);
+        if (now.equals(told)) {
+            return;
+        }
+        told = now;
         counts.setText(in + " in · " + out + " out");
         badges.getChildren().setAll(counts);
-        boolean entry = work.prototype().mainEntry().filter(e -> e.target().id().equals(screen.id())).isPresent();
         if (entry) {
             badge("starts", "entry", "Play starts here");
         }
@@ -110,7 +121,6 @@ final class ScreenCard extends VBox {
         } else if (screen.status() == Status.READY) {
             badge("ready", "end", "Ready");
         }
-        int findings = work.checked().map(c -> c.findingsOn(screen.id()).size()).orElse(0);
         if (findings > 0) {
             badge(String.valueOf(findings), "findings-count", findings == 1 ? "One finding" : findings + " findings");
         }

@@ -1,7 +1,9 @@
 package pandel.desktop.picture;
 
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -36,17 +38,27 @@ public final class MockView extends StackPane {
         title.setVisible(true);
         Optional<Mock> mock = screen.mockFor(width);
         if (mock.isPresent() && mock.get() instanceof Picture picture) {
-            image.setFitWidth(w);
-            image.setFitHeight(h);
-            request(picture.content(), Math.max(1, (int) Math.round(w * renderScale())));
+            fit(w, h);
+            request(picture.content(), pixels(this, w));
         } else {
             wanted = "";
             image.setImage(null);
         }
     }
 
-    private double renderScale() {
-        return getScene() == null || getScene().getWindow() == null ? 1 : getScene().getWindow().getRenderScaleX();
+    /** Device pixels across for a width of the interface, on the screen that shows a node. */
+    public static int pixels(Node shown, double width) {
+        double scale = shown.getScene() == null || shown.getScene().getWindow() == null ? 1 : shown.getScene().getWindow().getRenderScaleX();
+        return Math.max(1, (int) Math.round(width * scale));
+    }
+
+    /** Fills the size; a picture that is but a pixel off it is drawn pixel for pixel, which is sharp, and several times faster. */
+    private void fit(double w, double h) {
+        Image ready = image.getImage();
+        double scale = pixels(this, 1000) / 1000.0;
+        boolean near = ready != null && Math.abs(ready.getWidth() - w * scale) < 1.5 && Math.abs(ready.getHeight() - h * scale) < 1.5;
+        image.setFitWidth(near ? ready.getWidth() / scale : w);
+        image.setFitHeight(near ? ready.getHeight() / scale : h);
     }
 
     private void request(String content, int pixels) {
@@ -63,6 +75,7 @@ public final class MockView extends StackPane {
             // Something else may have been asked for meanwhile.
             if (wish.equals(wanted)) {
                 image.setImage(ready);
+                fit(getPrefWidth(), getPrefHeight());
                 title.setVisible(false);
             }
         });

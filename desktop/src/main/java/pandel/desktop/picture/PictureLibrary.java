@@ -1,8 +1,10 @@
 package pandel.desktop.picture;
 
 import java.io.IOException;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +14,7 @@ import java.util.concurrent.LinkedBlockingDeque;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.ToIntFunction;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
@@ -40,6 +43,8 @@ public final class PictureLibrary {
     private final Map<Key, List<Consumer<Image>>> waiting = new LinkedHashMap<>();
     private final Thumbnails thumbnails;
     private final ExecutorService threads;
+    private final Deque<Key> ahead = new ArrayDeque<>();
+    private boolean held;
     private long bytes;
     private PictureSource source = content -> Optional.empty();
 
@@ -88,6 +93,26 @@ public final class PictureLibrary {
         });
     }
 
+    /** Makes pictures ready that may be asked for next, one after the other, in place of those named before. */
+    public void expect(Collection<String> contents, ToIntFunction<String> width) {
+        ahead.clear();
+        contents.forEach(content -> ahead.add(new Key(content, width.applyAsInt(content))));
+        nextAhead();
+    }
+
+    /** While something moves nothing is made ready: it would steal the time. */
+    public void hold(boolean moving) {
+        held = moving;
+        nextAhead();
+    }
+
+    private void nextAhead() {
+        while (!held && waiting.isEmpty() && !ahead.isEmpty()) {
+            Key key = ahead.poll();
+            request(key.content(), key.width(), ready -> { });
+        }
+    }
+
     /** Whether every picture asked for has been given or given up. */
     public boolean isIdle() {
         return waiting.isEmpty();
@@ -107,6 +132,7 @@ public final class PictureLibrary {
             });
             wishes.forEach(wish -> wish.accept(image));
         });
+        nextAhead();
     }
 
     private static long size(Image image) {

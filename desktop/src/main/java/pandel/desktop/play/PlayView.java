@@ -15,6 +15,7 @@ import pandel.core.check.Walk;
 import pandel.core.edit.JourneyEdits;
 import pandel.core.model.Event;
 import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
 import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
@@ -27,6 +28,7 @@ import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
 /** The prototype as it behaves: the device in the middle, the trail, what is possible, the tape. */
@@ -44,11 +46,12 @@ public final class PlayView implements StageView {
     private final TrailPane trail = new TrailPane();
     private final PossiblePane possible = new PossiblePane(this::act);
     private final TapePane tapePane;
+    private final OneAFrame telling = new OneAFrame();
     private final Showing showing = new Showing();
     private final ShowingBar showingBar;
     private final PlayControls controls;
     private final StackPane sized = new StackPane();
-    private final ScrollPane scroll = new ScrollPane(sized);
+    private final ScrollPane scroll = new Scroll(sized);
     private final ScrollPane left;
     private final VBox right;
     private final VBox bottom;
@@ -83,6 +86,8 @@ public final class PlayView implements StageView {
         bottom = new VBox(showingBar, tapePane);
         page.setCenter(middle);
         around();
+        // Decoding what may come next would steal time from what moves now.
+        device.onRest(() -> tape.map(Tape::now).ifPresent(now -> device.prepare(next(now), now, device.scale())));
         middle.widthProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.heightProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.setMinSize(0, 0);
@@ -96,7 +101,7 @@ public final class PlayView implements StageView {
     }
 
     private static ScrollPane column(Region content, double width) {
-        ScrollPane pane = new ScrollPane(content);
+        ScrollPane pane = new Scroll(content);
         pane.setFitToWidth(true);
         pane.setPrefWidth(width);
         pane.setMinWidth(width);
@@ -280,9 +285,24 @@ public final class PlayView implements StageView {
         }
         controls.refresh(held, size);
         showingBar.refresh(showing);
-        trail.show(work.prototype(), now);
-        possible.show(work.prototype(), now);
-        tapePane.show(work.prototype(), tape.get());
+        // Everything else is told while it moves, a part in each frame; by key, what is possible now counts at once.
+        possible.follow(work.prototype(), now);
+        List<Runnable> parts = List.of(() -> trail.show(work.prototype(), now), () -> possible.show(work.prototype(), now),
+                () -> tape.ifPresent(t -> tapePane.show(work.prototype(), t)));
+        if (device.isMoving()) {
+            telling.later(parts);
+        } else {
+            telling.now(parts);
+        }
+    }
+
+    /** Whether all of it shows what is played. */
+    public boolean isTold() {
+        return telling.isDone();
+    }
+
+    private List<Screen> next(Situation now) {
+        return work.prototype().index().waysOut(now.screen()).stream().flatMap(w -> w.targets().stream()).distinct().flatMap(id -> work.prototype().screen(id).stream()).toList();
     }
 
     private Node empty() {

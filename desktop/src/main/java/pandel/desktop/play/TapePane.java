@@ -1,8 +1,13 @@
 package pandel.desktop.play;
 
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.function.IntConsumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -18,6 +23,7 @@ import pandel.core.play.Placement;
 import pandel.core.play.Tape;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.theme.Children;
 import pandel.desktop.theme.Press;
 
 /** Everything that happened as a row of ticks; wound back by a press. Ticks that moved stand tall. */
@@ -30,60 +36,84 @@ final class TapePane extends HBox {
 
     private final PictureLibrary pictures;
     private final IntConsumer windTo;
-    private final Runnable keep;
+    private final HBox row = new HBox();
+    private final Label before = quiet("");
+    private final Label after = quiet("");
+    private final Label words = quiet("");
+    private final Button keepWord;
 
     TapePane(PictureLibrary pictures, IntConsumer windTo, Runnable keep) {
         this.pictures = pictures;
         this.windTo = windTo;
-        this.keep = keep;
+        this.keepWord = Press.smallWord("Keep as a journey…", "keep-journey", keep);
         getStyleClass().add("tape");
+        row.getStyleClass().add("ticks");
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        getChildren().addAll(before, row, after, words, keepWord);
     }
 
     void show(Prototype prototype, Tape tape) {
-        getChildren().clear();
         int first = Math.max(0, tape.at() - MOST / 2);
         int end = Math.min(tape.ticks().size(), first + MOST);
-        if (first > 0) {
-            getChildren().add(quiet(first + " before"));
-        }
-        for (int i = first; i < end; i++) {
-            getChildren().add(tick(prototype, tape, i));
-        }
-        if (end < tape.ticks().size()) {
-            getChildren().add(quiet(tape.ticks().size() - end + " after"));
-        }
-        Label words = quiet(words(prototype, tape));
-        HBox.setHgrow(words, Priority.ALWAYS);
-        words.setMaxWidth(Double.MAX_VALUE);
-        getChildren().add(words);
-        if (tape.ticks().size() > 1) {
-            getChildren().add(Press.smallWord("Keep as a journey…", "keep-journey", keep));
-        }
+        Children.become(row.getChildren(), ticks(prototype, tape, first, end));
+        before.setText(first + " before");
+        show(before, first > 0);
+        after.setText(tape.ticks().size() - end + " after");
+        show(after, end < tape.ticks().size());
+        words.setText(words(prototype, tape));
+        show(keepWord, tape.ticks().size() > 1);
     }
 
-    private Button tick(Prototype prototype, Tape tape, int i) {
-        Tape.Tick tick = tape.ticks().get(i);
-        boolean moved = tick.what().isEmpty() || tick.what().get() instanceof Happening.Moved || tick.what().get() instanceof Happening.Left;
-        Region mark = new Region();
-        mark.getStyleClass().add("mark");
-        mark.setMinSize(4, moved ? 16 : 6);
-        mark.setMaxSize(4, moved ? 16 : 6);
-        StackPane middle = new StackPane(mark);
-        middle.setAlignment(Pos.CENTER);
-        middle.setMinHeight(20);
-        Button button = new Button();
-        button.setGraphic(middle);
-        button.getStyleClass().addAll("tick", moved ? "went" : "idle");
-        button.setId("tick-" + i);
-        button.pseudoClassStateChanged(CHOSEN, i == tape.at());
-        button.pseudoClassStateChanged(LATER, i > tape.at());
-        String words = (i == 0 ? "Start: " : i + ": ") + title(prototype, tick.after().screen());
-        button.setAccessibleText("Wind to " + words);
-        Tooltip tip = new Tooltip(words);
-        tip.setOnShowing(e -> prototype.screen(tick.after().screen()).ifPresent(s -> tip.setGraphic(picture(s, tick))));
-        button.setTooltip(tip);
-        button.setOnAction(e -> windTo.accept(i));
-        return button;
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+
+    /** Ticks that were there stay: a tape grows with each tap, while something moves. */
+    private List<Tick> ticks(Prototype prototype, Tape tape, int first, int end) {
+        Map<Tape.Tick, Tick> old = new IdentityHashMap<>();
+        row.getChildren().forEach(n -> old.put(((Tick) n).tick, (Tick) n));
+        List<Tick> now = new ArrayList<>();
+        for (int i = first; i < end; i++) {
+            Tape.Tick one = tape.ticks().get(i);
+            Tick kept = old.get(one);
+            Tick tick = kept != null && kept.number == i && kept.prototype == prototype ? kept : new Tick(prototype, one, i);
+            tick.pseudoClassStateChanged(CHOSEN, i == tape.at());
+            tick.pseudoClassStateChanged(LATER, i > tape.at());
+            now.add(tick);
+        }
+        return now;
+    }
+
+    /** One thing that happened. */
+    private final class Tick extends Button {
+        private final Tape.Tick tick;
+        private final int number;
+        private final Prototype prototype;
+
+        Tick(Prototype prototype, Tape.Tick tick, int number) {
+            this.prototype = prototype;
+            this.tick = tick;
+            this.number = number;
+            boolean moved = tick.what().isEmpty() || tick.what().get() instanceof Happening.Moved || tick.what().get() instanceof Happening.Left;
+            Region mark = new Region();
+            mark.getStyleClass().add("mark");
+            mark.setMinSize(4, moved ? 16 : 6);
+            mark.setMaxSize(4, moved ? 16 : 6);
+            StackPane middle = new StackPane(mark);
+            middle.setAlignment(Pos.CENTER);
+            middle.setMinHeight(20);
+            setGraphic(middle);
+            getStyleClass().addAll("tick", moved ? "went" : "idle");
+            setId("tick-" + number);
+            String words = (number == 0 ? "Start: " : number + ": ") + title(prototype, tick.after().screen());
+            setAccessibleText("Wind to " + words);
+            Tooltip tip = new Tooltip(words);
+            tip.setOnShowing(e -> prototype.screen(tick.after().screen()).ifPresent(s -> tip.setGraphic(picture(s, tick))));
+            setTooltip(tip);
+            setOnAction(e -> windTo.accept(number));
+        }
     }
 
     private MockView picture(Screen screen, Tape.Tick tick) {

@@ -1,5 +1,10 @@
 package pandel.desktop.play;
 
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -9,48 +14,58 @@ import pandel.core.play.Level;
 import pandel.core.play.Situation;
 import pandel.core.play.Visit;
 import pandel.desktop.mocks.FormSign;
+import pandel.desktop.theme.Children;
 
 /** The places one came through as one pile, the current one on top, overlays proud of it. */
 final class TrailPane extends VBox {
 
     private static final int MOST = 40;
 
+    private final Label heading = new Label("Trail");
+
     TrailPane() {
         getStyleClass().add("side");
+        heading.getStyleClass().add("heading");
         setPrefWidth(200);
         setMinWidth(200);
     }
 
     void show(Prototype prototype, Situation now) {
-        Label heading = new Label("Trail");
-        heading.getStyleClass().add("heading");
-        getChildren().setAll(heading);
-        boolean current = true;
+        List<Node> rows = new ArrayList<>(List.of(heading));
+        Set<Node> taken = new HashSet<>();
         int shown = 0;
         for (Level level : now.levels().reversed()) {
             for (Visit visit : level.trail().places().reversed()) {
                 if (shown++ == MOST) {
                     int rest = now.levels().stream().mapToInt(l -> l.trail().depth()).sum() - MOST;
-                    getChildren().add(new Label("and " + rest + " more beneath"));
+                    rows.add(new Label("and " + rest + " more beneath"));
+                    Children.become(getChildren(), rows);
                     return;
                 }
-                getChildren().add(place(prototype, visit, level, current));
-                current = false;
+                Place place = new Place(prototype.screen(visit.screen()).orElse(Screen.page(visit.screen(), visit.screen())), level.kind().base(), shown == 1);
+                Node row = getChildren().stream().filter(n -> place.equals(n.getUserData()) && !taken.contains(n)).findFirst().orElseGet(() -> row(place));
+                taken.add(row);
+                rows.add(row);
             }
         }
+        Children.become(getChildren(), rows);
     }
 
-    private static HBox place(Prototype prototype, Visit visit, Level level, boolean current) {
+    /** What a row shows. */
+    private record Place(Screen screen, boolean base, boolean current) {
+    }
+
+    private static HBox row(Place place) {
         HBox row = new HBox();
+        row.setUserData(place);
         row.getStyleClass().add("trail-place");
-        Screen screen = prototype.screen(visit.screen()).orElse(Screen.page(visit.screen(), visit.screen()));
-        Label title = new Label(screen.shownTitle());
-        title.getStyleClass().add(current ? "strong" : "quiet");
-        row.getChildren().addAll(new FormSign(screen.form()), title);
-        if (current) {
+        Label title = new Label(place.screen().shownTitle());
+        title.getStyleClass().add(place.current() ? "strong" : "quiet");
+        row.getChildren().addAll(new FormSign(place.screen().form()), title);
+        if (place.current()) {
             row.getStyleClass().add("current");
         }
-        if (!level.kind().base()) {
+        if (!place.base()) {
             row.getStyleClass().add("overlay");
         }
         return row;

@@ -7,6 +7,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import pandel.desktop.theme.Scroll;
 
 /** All keys on one page, made from the commands themselves. */
 final class KeysPage {
@@ -25,7 +26,7 @@ final class KeysPage {
             columns.add(group(group.getKey(), group.getValue()), i % 2, i / 2);
             i++;
         }
-        ScrollPane scroll = new ScrollPane(columns);
+        ScrollPane scroll = new Scroll(columns);
         scroll.setFitToWidth(true);
         scroll.setPrefSize(720, 480);
         Label hint = new Label("Esc closes this page.");

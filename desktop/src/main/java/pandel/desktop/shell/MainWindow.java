@@ -23,6 +23,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
+import pandel.core.play.Situation;
 import pandel.core.edit.ScreenEdits;
 import pandel.desktop.check.CheckView;
 import pandel.desktop.links.LinksView;
@@ -283,6 +284,16 @@ public final class MainWindow implements Around {
     public void play(String title, Walk walk, boolean byStep) {
         go(WorkStage.PLAY);
         play.play(title, walk, byStep);
+    }
+
+    /** Whether every part of the window shows what it is to. */
+    public boolean isTold() {
+        return play.isTold();
+    }
+
+    /** What play shows now, if anything is played. */
+    public Optional<Situation> played() {
+        return play.now();
     }
 
     @Override

@@ -1,0 +1,52 @@
+package pandel.desktop.play;
+
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import pandel.core.model.Event;
+import pandel.desktop.theme.Press;
+import pandel.desktop.theme.WrappedLabel;
+
+/** One thing that can or cannot be done. Rows are used again from step to step: making them anew would hold up what moves. */
+final class PossibleRow extends HBox {
+
+    private static final PseudoClass POSSIBLE = PseudoClass.getPseudoClass("possible");
+
+    private final Label bond = new Label();
+    private final Label title = new Label();
+    private final Label effect = new WrappedLabel();
+    private Event event = new Event.DeviceBack();
+
+    PossibleRow(Consumer<Event> doIt) {
+        bond.getStyleClass().add("bond");
+        title.getStyleClass().add("possible-title");
+        effect.getStyleClass().addAll("quiet", "small");
+        effect.setMinHeight(Region.USE_PREF_SIZE);
+        VBox words = new VBox(title, effect);
+        words.setMinWidth(0);
+        words.setStyle("-fx-padding: 6 0 6 0;");
+        HBox.setHgrow(words, Priority.ALWAYS);
+        getChildren().addAll(bond, words);
+        getStyleClass().add("row");
+        setMinHeight(44);
+        setPrefHeight(Region.USE_COMPUTED_SIZE);
+        setAccessibleRole(AccessibleRole.BUTTON);
+        Press.onPress(this, () -> doIt.accept(event));
+    }
+
+    /** @param number of the hotspot; 0: none */
+    void show(int number, String what, String then, boolean possible, Event does) {
+        bond.setText(number == 0 ? "" : String.valueOf(number));
+        bond.setVisible(number > 0);
+        title.setText(what);
+        effect.setText(then);
+        pseudoClassStateChanged(POSSIBLE, possible);
+        setAccessibleText(what + ": " + then);
+        event = does;
+    }
+}

@@ -1,0 +1,26 @@
+package pandel.desktop.theme;
+
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Skin;
+
+/**
+ * Scrolls what is larger than its place. Unlike its parent it keeps no picture of what it shows: where something in it moves,
+ * that picture would be painted again for each frame, before the frame.
+ */
+public class Scroll extends ScrollPane {
+
+    public Scroll() {
+    }
+
+    public Scroll(Node content) {
+        super(content);
+    }
+
+    @Override
+    protected Skin<?> createDefaultSkin() {
+        Skin<?> skin = super.createDefaultSkin();
+        getChildrenUnmodifiable().forEach(child -> child.setCache(false));
+        return skin;
+    }
+}
