@@ -29,7 +29,7 @@ import pandel.core.model.Prototype;
 @Measurement(iterations = 5, time = 2)
 public class CheckBench {
 
-    @Param({"1000", "10000"})
+    @Param({"60", "1000", "10000"})
     private int screens;
 
     @Param({"USUAL", "NASTY"})

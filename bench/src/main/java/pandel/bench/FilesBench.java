@@ -19,6 +19,7 @@ import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
@@ -34,14 +35,17 @@ import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeFile;
 import pandel.files.store.PrototypeSaving;
 
-/** Taking in 60 pictures of 1170×2532, and saving and opening what came of them. */
+/** Taking in pictures of 1170×2532, and saving and opening what came of them. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Fork(value = 1, jvmArgs = {"-Xmx1g", "-Djava.awt.headless=true"})
 @Warmup(iterations = 1)
-@Measurement(iterations = 5)
+@Measurement(iterations = 3)
 public class FilesBench {
+
+    @Param({"60", "500"})
+    private int count;
 
     private Path folder;
     private List<Path> pictures;
@@ -53,7 +57,7 @@ public class FilesBench {
     public void draw() throws IOException, Unreadable {
         folder = Files.createTempDirectory("pandel-bench");
         Random random = new Random(1);
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < count; i++) {
             BufferedImage image = new BufferedImage(1170, 2532, BufferedImage.TYPE_INT_RGB);
             Graphics2D g = image.createGraphics();
             for (int k = 0; k < 400; k++) {
@@ -76,19 +80,19 @@ public class FilesBench {
     }
 
     @Benchmark
-    public Gathering.Gathered gather60Pictures() throws IOException {
+    public Gathering.Gathered gather() throws IOException {
         try (PictureShelf shelf = new PictureShelf()) {
             return take(shelf);
         }
     }
 
     @Benchmark
-    public void save60Pictures() throws Unreadable {
+    public void save() throws Unreadable {
         PrototypeSaving.toFile(prototype, folder.resolve("save.pandel"), kept);
     }
 
     @Benchmark
-    public PrototypeFile.Opened open60Pictures() throws Unreadable {
+    public PrototypeFile.Opened open() throws Unreadable {
         return PrototypeFile.open(folder.resolve("open.pandel"));
     }
 

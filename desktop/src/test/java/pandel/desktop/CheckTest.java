@@ -2,11 +2,18 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import pandel.core.check.Check;
 import pandel.core.check.Rule;
+import pandel.core.edit.History;
 import pandel.core.edit.ScreenEdits;
+import pandel.core.generate.Generated;
+import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
 
 /** Findings mended, accepted and quietened. */
@@ -76,5 +83,28 @@ class CheckTest extends WindowTest {
         settle();
         assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Report damage");
         assertRead("Ways out");
+    }
+
+    @Test
+    void aRuleIsQuietenedInASection() {
+        assertThat(screen("Receipt").section()).isEqualTo("Loans");
+        clickOn("#quiet-section");
+        settle();
+        assertThat(count(Rule.DEAD_END)).isZero();
+        assertRead("dead-end is not reported in Loans");
+        shot("quiet-section");
+        interact(() -> opened.work().edit(ScreenEdits.section(List.of(screen("Receipt")), "")));
+        settle();
+        assertThat(count(Rule.DEAD_END)).isOne();
+    }
+
+    @Test
+    void whatCouldNotBeSettledIsSaidAndNotGuessed() {
+        Prototype hard = IntStream.range(1, 400).mapToObj(seed -> Generated.of(24, seed, Kind.NASTY)).filter(p -> !Check.of(p).unsettled().isEmpty()).findFirst().orElseThrow();
+        interact(() -> opened.work().open(History.ofSaved(hard), Optional.empty(), opened.work().shelf()));
+        settle();
+        assertThat(lookup("#unsettled").tryQuery()).isPresent();
+        assertRead("Not settled: ");
+        shot("unsettled");
     }
 }

@@ -11,6 +11,7 @@ import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
+import pandel.core.model.Target;
 import pandel.core.model.Width;
 
 /** The desk: hotspots and links by mouse and keys. */
@@ -138,6 +139,31 @@ class DeskTest extends WindowTest {
         clickOn("at once");
         settle();
         assertRead("at once");
+    }
+
+    @Test
+    void aLetterForEachVerb() {
+        clickOn(onDesk(100, 690));
+        assertThat(effect("Reserve")).isInstanceOf(Effect.OpenAbove.class);
+        Target dates = effect("Reserve").target().orElseThrow();
+        clickOn("#choice-target");
+        write("Loans");
+        keys(KeyCode.ENTER);
+        assertThat(effect("Reserve").target().orElseThrow()).isNotEqualTo(dates);
+        keys(KeyCode.S);
+        assertThat(effect("Reserve")).isEqualTo(new Effect.Restart(new Target.ToScreen(screen("Loans").id())));
+        assertRead("restart at", "Loans");
+        shot("restart");
+        keys(KeyCode.T);
+        assertThat(effect("Reserve")).isEqualTo(new Effect.ReturnTo(new Target.ToScreen(screen("Loans").id())));
+        assertRead("return to");
+        keys(KeyCode.R);
+        assertThat(effect("Reserve")).isInstanceOf(Effect.Replace.class);
+        keys(KeyCode.B);
+        assertThat(effect("Reserve")).isInstanceOf(Effect.Return.class);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(effect("Reserve")).isInstanceOf(Effect.ReturnTo.class);
     }
 
     @Test

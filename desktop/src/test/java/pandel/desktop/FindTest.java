@@ -2,13 +2,6 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.stream.IntStream;
-import javafx.scene.Node;
-import javafx.scene.Parent;
-import javafx.scene.control.Labeled;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
@@ -60,36 +53,5 @@ class FindTest extends WindowTest {
         assertThat(screen("How to use it").status()).isEqualTo(Status.PARKED);
         assertRead("parked");
         assertThat(opened.work().checked().orElseThrow().findings(Rule.UNREACHED_SCREEN)).allSatisfy(f -> assertThat(f.sentence()).doesNotContain("How to use it"));
-    }
-
-    /** Whatever takes the focus has a text or an accessible text, in every stage. */
-    @Test
-    void everyControlHasAName() {
-        openSample();
-        interact(() -> opened.work().selection().choose(screen("Tool").id()));
-        IntStream.rangeClosed(1, 5).forEach(stageNumber -> {
-            go(stageNumber);
-            settle();
-            List<String> nameless = new ArrayList<>();
-            interact(() -> nameless(stage.getScene().getRoot(), nameless));
-            assertThat(nameless).as("stage %s", stageNumber).isEmpty();
-        });
-    }
-
-    private static void nameless(Node node, List<String> found) {
-        if (!node.isVisible()) {
-            return;
-        }
-        if (node.isFocusTraversable()) {
-            boolean named = node.getAccessibleText() != null && !node.getAccessibleText().isBlank()
-                    || node instanceof Labeled labeled && labeled.getText() != null && !labeled.getText().isBlank()
-                    || node instanceof TextField field && field.getPromptText() != null && !field.getPromptText().isBlank();
-            if (!named) {
-                found.add(node.toString());
-            }
-        }
-        if (node instanceof Parent parent) {
-            parent.getChildrenUnmodifiable().forEach(child -> nameless(child, found));
-        }
     }
 }

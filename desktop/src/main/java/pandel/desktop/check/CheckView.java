@@ -183,7 +183,7 @@ public final class CheckView implements StageView {
         Label label = new WrappedLabel("Not settled: " + first + (all.size() > NAMED ? " And " + (all.size() - NAMED) + " more." : ""));
         label.getStyleClass().add("quiet");
         label.setId("unsettled");
-        label.setStyle("-fx-padding: 8 20 8 20;");
+        label.setStyle("-fx-padding: 8 20 12 20;");
         return label;
     }
 

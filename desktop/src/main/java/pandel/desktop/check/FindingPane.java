@@ -147,7 +147,7 @@ final class FindingPane extends Scroll {
             words.add(EventWords.of(work.prototype(), before, event) + reason);
         }
         HBox row = new HBox(12);
-        row.setAlignment(Pos.TOP_LEFT);
+        row.setAlignment(Pos.BOTTOM_LEFT);
         int hidden = situations.size() - MOST;
         for (int i = 0; i < situations.size(); i++) {
             if (hidden > 0 && i == 1) {

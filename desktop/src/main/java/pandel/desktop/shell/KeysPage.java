@@ -34,6 +34,7 @@ final class KeysPage {
         page.getChildren().addAll(title, scroll, hint);
         page.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         page.setFocusTraversable(true);
+        page.setAccessibleText("All keys");
         return page;
     }
 
