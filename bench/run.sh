@@ -1,11 +1,15 @@
 #!/usr/bin/env bash
-# Runs the benchmarks: bench/run.sh [JMH arguments], for one bench/run.sh CheckBench. Then times the start of the program.
+# Runs the benchmarks: bench/run.sh [JMH arguments], for one bench/run.sh CheckBench. Without arguments it then times the start of
+# the program. bench/run.sh growth plots how the check grows, into docs/check-growth.png.
 set -eu
 home=$(cd "$(dirname "$0")/.." && pwd)
 cd "$home"
 mvn -q -B -DskipTests -pl bench -am package >&2
 java=${JAVA_HOME:-}/bin/java
 [ -x "$java" ] && "$java" --version | head -1 | grep -qE ' (2[5-9]|[3-9][0-9])' || java=$(ls -d /usr/lib/jvm/*25*/bin/java | head -1)
+if [ "${1:-}" = growth ]; then
+  exec "$java" -Xmx1g -Djava.awt.headless=true -cp "bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)" pandel.bench.Growth docs/check-growth.png
+fi
 "$java" -cp "bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)" org.openjdk.jmh.Main "$@"
 [ $# -eq 0 ] || exit 0
 "$home/pandel" --version >/dev/null

@@ -18,7 +18,7 @@ import pandel.files.picture.Thumbnails;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeSaving;
 
-/** Draws the pictures of the sample and links them: {@code samples/pictures/} and {@code samples/hollow-lane.pandel}. */
+/** Draws the pictures of the sample and links them: {@code samples/pictures/}, {@code samples/pictures-next-week/} and {@code samples/hollow-lane.pandel}. */
 public final class DrawSamples extends Application {
 
     public static void main(String[] args) {
@@ -35,6 +35,11 @@ public final class DrawSamples extends Application {
         Files.createDirectories(pictures);
         for (Map.Entry<String, Sketch> one : HollowLane.screens().entrySet()) {
             write(one.getValue(), pictures.resolve(one.getKey() + "@2x.png"));
+        }
+        Path later = samples.resolve("pictures-next-week");
+        Files.createDirectories(later);
+        for (Map.Entry<String, Sketch> one : NextWeek.screens().entrySet()) {
+            write(one.getValue(), later.resolve(one.getKey() + "@2x.png"));
         }
         try (PictureShelf shelf = new PictureShelf()) {
             Path scratch = Files.createTempDirectory("thumbnails");

@@ -126,6 +126,11 @@ abstract class WindowTest extends FxRobot {
             }
 
             @Override
+            public Optional<Path> picture(String title) {
+                return Optional.ofNullable(chosenFiles.poll());
+            }
+
+            @Override
             public Optional<Path> saveAs(String name) {
                 return Optional.ofNullable(chosenFiles.poll());
             }

@@ -2,6 +2,7 @@ package pandel.core.model;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -59,6 +60,11 @@ public final class Index {
     /** A hotspot, shared or not. */
     public Optional<Hotspot> hotspot(String id) {
         return Optional.ofNullable(hotspots.get(id));
+    }
+
+    /** All hotspots, each once. */
+    public Collection<Hotspot> hotspots() {
+        return Collections.unmodifiableCollection(hotspots.values());
     }
 
     /** The shared hotspot of that id. */

@@ -72,7 +72,7 @@ public final class ScreenActions {
     public ContextMenu menu(Screen screen, Runnable rename) {
         ContextMenu menu = new ContextMenu();
         menu.getItems().addAll(item("Rename", rename), item("Start play here", () -> startAt(screen)),
-                item("Section…", () -> section(screen)), item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
+                item("Section…", () -> section(screen)), item("Newer picture…", () -> around.replacePicture(screen)), item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
                 item(screen.home() ? "Not home after all" : "Home: where people are meant to stay", () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
                 new SeparatorMenuItem());
         for (Form form : Form.values()) {

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import javafx.scene.layout.Region;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
+import pandel.core.model.Screen;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Preferred;
 
@@ -51,6 +52,9 @@ public interface Around {
 
     /** Starts taking pictures in. */
     void gather(List<Path> paths);
+
+    /** Asks for a newer picture of a screen. */
+    void replacePicture(Screen screen);
 
     /** Runs a command of the window by its id. */
     void run(String command);

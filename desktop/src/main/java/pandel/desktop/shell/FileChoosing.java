@@ -16,6 +16,9 @@ public interface FileChoosing {
     /** A folder. @param title what it is for */
     Optional<Path> folder(String title);
 
+    /** A picture. @param title what it is for */
+    Optional<Path> picture(String title);
+
     /** Where to save. @param name the file name offered */
     Optional<Path> saveAs(String name);
 
@@ -33,6 +36,14 @@ public interface FileChoosing {
                 DirectoryChooser chooser = new DirectoryChooser();
                 chooser.setTitle(title);
                 return Optional.ofNullable(chooser.showDialog(window.get())).map(f -> f.toPath());
+            }
+
+            @Override
+            public Optional<Path> picture(String title) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(title);
+                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"));
+                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
             }
 
             @Override

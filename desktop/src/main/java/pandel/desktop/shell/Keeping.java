@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -276,6 +277,11 @@ public final class Keeping {
 
     void gatherFolder() {
         tools.choosing().folder("Pictures from a folder").ifPresent(path -> gather(List.of(path)));
+    }
+
+    /** Where files are read and written, one thing after the other. */
+    Executor thread() {
+        return thread;
     }
 
     /** Takes pictures in, with progress; can be stopped, and then nothing was taken. */

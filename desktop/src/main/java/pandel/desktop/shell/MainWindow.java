@@ -23,6 +23,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
+import pandel.core.model.Screen;
 import pandel.core.play.Situation;
 import pandel.core.edit.ScreenEdits;
 import pandel.desktop.check.CheckView;
@@ -67,6 +68,8 @@ public final class MainWindow implements Around {
     private final Vitals vitals;
     private final CheckView check;
     private final PlayView play;
+    private final Replacing replacing;
+    private final FileChoosing choosing;
     private WorkStage stage = WorkStage.MOCKS;
 
     /**
@@ -82,6 +85,8 @@ public final class MainWindow implements Around {
         this.preferred = preferred;
         this.said = new Said(preferred);
         this.keeping = new Keeping(work, pictures, preferred, tools, questions, said);
+        this.replacing = new Replacing(work, this, said, tools.thumbnails(), keeping.thread());
+        this.choosing = tools.choosing();
         this.check = new CheckView(work, this);
         this.play = new PlayView(work, this, clock);
         views.put(WorkStage.MOCKS, new MocksView(work, this));
@@ -112,6 +117,11 @@ public final class MainWindow implements Around {
                 Command.of("open", "Open…", keeping::open, "Shortcut+O"),
                 Command.of("open-folder", "Open a folder…", keeping::openFolder, "Shortcut+Shift+O"),
                 Command.of("gather", "Pictures from a folder…", keeping::gatherFolder, "Shortcut+I"),
+                Command.of("replace", "Newer pictures from a folder…", () -> choosing.folder("Newer pictures from a folder").ifPresent(f -> replacing.compare(List.of(f))),
+                        "Shortcut+Shift+I").when(() -> !work.prototype().screens().isEmpty()),
+                Command.of("watch", "Watch a folder for newer pictures…", () -> choosing.folder("Watch a folder").ifPresent(f -> replacing.watch(Optional.of(f)))),
+                Command.of("unwatch", "Watch no folder any more", () -> replacing.watch(Optional.empty())).when(replacing::isWatching),
+                Command.of("doubts", "Hotspots to look at", replacing::showDoubts).when(replacing::hasDoubts),
                 Command.of("save", "Save", keeping::save, "Shortcut+S"),
                 Command.of("save-as", "Save as…", keeping::saveAs, "Shortcut+Shift+S"),
                 Command.of("save-folder", "Save as a folder…", keeping::saveAsFolder),
@@ -174,6 +184,8 @@ public final class MainWindow implements Around {
     public void dropped(List<Path> files) {
         if (files.size() == 1 && files.getFirst().toString().endsWith(".pandel")) {
             keeping.unlessUnsaved(() -> keeping.open(files.getFirst(), true));
+        } else if (replacing.knows(files)) {
+            replacing.compare(files);
         } else {
             gather(files);
         }
@@ -192,6 +204,7 @@ public final class MainWindow implements Around {
     public void quit() {
         keeping.unlessUnsaved(() -> {
             keeping.end();
+            replacing.end();
             frame.close();
         });
     }
@@ -329,6 +342,11 @@ public final class MainWindow implements Around {
     @Override
     public void gather(List<Path> paths) {
         keeping.gather(paths);
+    }
+
+    @Override
+    public void replacePicture(Screen screen) {
+        choosing.picture("A newer picture of “" + screen.shownTitle() + "”").ifPresent(file -> replacing.compare(file, screen));
     }
 
     @Override

@@ -40,6 +40,23 @@ final class Said extends HBox {
         going.playFromStart();
     }
 
+    /** Says a sentence that something can be done about; it stays until it is done or left. */
+    void offer(String sentence, String what, Runnable action) {
+        going.stop();
+        words.setText(sentence);
+        Button take = new Button(what);
+        take.setId("offer-take");
+        take.setOnAction(e -> {
+            setVisible(false);
+            action.run();
+        });
+        Button later = new Button("Not now");
+        later.setId("offer-leave");
+        later.setOnAction(e -> setVisible(false));
+        getChildren().setAll(words, take, later);
+        setVisible(true);
+    }
+
     /** Shows how far long work is. */
     void progress(String sentence, double share, Runnable onStop) {
         going.stop();

@@ -1,0 +1,234 @@
+package pandel.desktop.shell;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import pandel.core.edit.PictureEdits;
+import pandel.core.edit.PictureEdits.Swap;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.desktop.replace.DoubtsPage;
+import pandel.desktop.replace.ReplacePage;
+import pandel.desktop.work.Work;
+import pandel.files.Unreadable;
+import pandel.files.gather.Gathering;
+import pandel.files.picture.Thumbnails;
+import pandel.files.replace.Came;
+import pandel.files.replace.Comparison;
+import pandel.files.replace.Doubt;
+import pandel.files.replace.Had;
+import pandel.files.replace.Looks;
+import pandel.files.replace.Pairing;
+import pandel.files.replace.Watched;
+import pandel.files.store.PictureShelf;
+
+/** Newer pictures: compared off the interface thread, confirmed in one table, swapped in one edit, with what to look at afterwards. */
+final class Replacing {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Replacing.class);
+
+    private final Work work;
+    private final Around around;
+    private final Said said;
+    private final Thumbnails thumbnails;
+    private final Executor thread;
+    private List<Doubt> doubts = List.of();
+    private volatile Optional<Watched> watched = Optional.empty();
+
+    Replacing(Work work, Around around, Said said, Thumbnails thumbnails, Executor thread) {
+        this.work = work;
+        this.around = around;
+        this.said = said;
+        this.thumbnails = thumbnails;
+        this.thread = thread;
+    }
+
+    /** Whether files that are dropped are newer ones of those there are: one has a name that a picture came under. */
+    boolean knows(List<Path> paths) {
+        Set<String> names = Comparison.had(work.prototype()).stream().map(h -> Comparison.title(h.picture().source())).collect(Collectors.toSet());
+        try {
+            return !names.isEmpty() && Gathering.find(paths).stream().anyMatch(f -> names.contains(Comparison.title(String.valueOf(f.getFileName()))));
+        } catch (Unreadable e) {
+            return false;
+        }
+    }
+
+    /** Compares files and folders with all pictures there are. */
+    void compare(List<Path> paths) {
+        compare(paths, Comparison.had(work.prototype()));
+    }
+
+    /** Compares one file with the pictures of one screen. */
+    void compare(Path file, Screen screen) {
+        compare(List.of(file), Comparison.had(work.prototype()).stream().filter(h -> h.screen().id().equals(screen.id())).toList());
+    }
+
+    /** Watches a folder for newer pictures, or no longer. */
+    void watch(Optional<Path> folder) {
+        boolean was = watched.isPresent();
+        endWatching();
+        if (folder.isEmpty()) {
+            said.say(was ? "No folder is watched any more." : "No folder was watched.");
+            return;
+        }
+        Path path = folder.get();
+        try {
+            watched = Optional.of(Watched.of(path, () -> lookInto(path), () -> Platform.runLater(() -> {
+                endWatching();
+                said.say("The folder “" + path.getFileName() + "” is not there any more, so it is no longer watched.");
+            })));
+            said.say("“" + path.getFileName() + "” is watched: newer pictures in it are offered at once.");
+            lookInto(path);
+        } catch (IOException e) {
+            said.say("The folder “" + path.getFileName() + "” cannot be watched; look whether it is there and may be read.");
+        }
+    }
+
+    boolean isWatching() {
+        return watched.isPresent();
+    }
+
+    /** Offers what is newer in the watched folder; what cannot be read yet is looked at when it is written again. */
+    private void lookInto(Path folder) {
+        PictureShelf shelf = work.shelf();
+        Prototype now = work.prototype();
+        thread.execute(() -> {
+            try {
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(Gathering.find(List.of(folder)), now.index().ids(), work.naming(), done -> { }, () -> false);
+                List<Came> came = gathered.map(g -> g.screens().stream().map(Came::new).toList()).orElse(List.of());
+                List<Pairing> pairings = Comparison.of(Comparison.had(now), came, new Looks(shelf, thumbnails)::of);
+                long newer = pairings.stream().filter(p -> p.replaces() || p.kind() == Pairing.Kind.NEW).count();
+                if (newer > 0 && watched.filter(w -> w.folder().equals(folder)).isPresent()) {
+                    Platform.runLater(() -> said.offer((newer == 1 ? "One picture is" : newer + " pictures are") + " newer in “" + folder.getFileName() + "”.", "Look at them",
+                            () -> compare(List.of(folder))));
+                }
+            } catch (Unreadable e) {
+                // An empty folder has nothing newer.
+                return;
+            }
+        });
+    }
+
+    /** The window is closed. */
+    void end() {
+        endWatching();
+    }
+
+    private void endWatching() {
+        watched.ifPresent(w -> {
+            try {
+                w.close();
+            } catch (IOException e) {
+                LOG.warn("A watched folder stays watched until the program ends: {}", e.getMessage());
+            }
+        });
+        watched = Optional.empty();
+    }
+
+    private void compare(List<Path> paths, List<Had> had) {
+        AtomicBoolean stopped = new AtomicBoolean();
+        PictureShelf shelf = work.shelf();
+        Set<String> ids = work.prototype().index().ids();
+        boolean one = had.size() == 1;
+        thread.execute(() -> {
+            try {
+                List<Path> files = Gathering.find(paths);
+                Platform.runLater(() -> progress(0, files.size(), stopped));
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(files, ids, work.naming(),
+                        done -> Platform.runLater(() -> progress(done, files.size(), stopped)), stopped::get);
+                List<Came> came = gathered.map(g -> g.screens().stream().map(Came::new).toList()).orElse(List.of());
+                Looks looks = new Looks(shelf, thumbnails);
+                // One file for one screen was chosen by the person; nothing is to be guessed.
+                List<Pairing> pairings = one && came.size() == 1 ? List.of(Pairing.chosen(had.getFirst(), came.getFirst())) : Comparison.of(had, came, looks::of);
+                Platform.runLater(() -> {
+                    said.done();
+                    if (gathered.isEmpty()) {
+                        said.say("Stopped; nothing was replaced.");
+                    } else {
+                        around.show(new ReplacePage(pairings, gathered.get().problems(), around.pictures(), this::take, around::dismiss));
+                    }
+                });
+            } catch (Unreadable e) {
+                Platform.runLater(() -> said.say(e.sentence()));
+            }
+        });
+    }
+
+    private void progress(int done, int all, AtomicBoolean stopped) {
+        if (!stopped.get()) {
+            said.progress("Comparing " + all + " pictures: " + done + " done", (double) done / all, () -> stopped.set(true));
+        }
+    }
+
+    private void take(List<Swap> swaps, List<Screen> added, List<Screen> removed) {
+        around.dismiss();
+        Prototype before = work.prototype();
+        int hotspots = before.index().hotspots().size();
+        work.edit(PictureEdits.replace(swaps, added, removed));
+        Prototype now = work.prototype();
+        PictureShelf shelf = work.shelf();
+        String told = told(swaps.size(), added.size(), removed.size()) + (removed.isEmpty() ? " All " + hotspots + " hotspots and " + before.index().ways().size() + " links stayed." : "");
+        thread.execute(() -> {
+            List<Doubt> found = Doubt.after(now, swaps, new Looks(shelf, thumbnails));
+            Platform.runLater(() -> {
+                said.say(told);
+                doubts = found;
+                showDoubts();
+            });
+        });
+    }
+
+    private static String told(int replaced, int added, int removed) {
+        List<String> parts = new ArrayList<>();
+        if (replaced > 0) {
+            parts.add(replaced == 1 ? "One picture was replaced" : replaced + " pictures were replaced");
+        }
+        if (added > 0) {
+            parts.add(added == 1 ? "one screen was added" : added + " screens were added");
+        }
+        if (removed > 0) {
+            parts.add(removed == 1 ? "one was removed" : removed + " were removed");
+        }
+        String all = String.join(", ", parts);
+        return Character.toUpperCase(all.charAt(0)) + all.substring(1) + ".";
+    }
+
+    /** Whether hotspots are still to be looked at. */
+    boolean hasDoubts() {
+        doubts = doubts.stream().filter(d -> work.prototype().index().hotspot(d.hotspot()).isPresent() && work.prototype().screen(d.screen()).isPresent()).toList();
+        return !doubts.isEmpty();
+    }
+
+    /** Lists the hotspots to look at. */
+    void showDoubts() {
+        if (hasDoubts()) {
+            around.show(new DoubtsPage(work.prototype(), doubts, this::look, this::confirm, () -> {
+                doubts = List.of();
+                around.dismiss();
+            }, around::dismiss));
+        }
+    }
+
+    private void look(Doubt doubt) {
+        around.dismiss();
+        work.selection().choose(doubt.screen());
+        work.selection().chooseHotspot(doubt.hotspot());
+        around.go(WorkStage.LINKS);
+        around.say("Find “Hotspots to look at” for the rest.");
+    }
+
+    private void confirm(Doubt doubt) {
+        doubts = doubts.stream().filter(d -> d != doubt).toList();
+        around.dismiss();
+        showDoubts();
+    }
+}

@@ -1,0 +1,16 @@
+package pandel.files.replace;
+
+import pandel.core.model.Picture;
+import pandel.core.model.Screen;
+
+/**
+ * A picture that came.
+ *
+ * @param screen what it becomes when it goes with nothing had: a new screen of that one picture
+ */
+public record Came(Screen screen) {
+
+    public Picture picture() {
+        return (Picture) screen.mocks().getFirst();
+    }
+}

@@ -1,0 +1,110 @@
+package pandel.files.replace;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import pandel.core.model.Picture;
+import pandel.core.model.Prototype;
+import pandel.files.gather.FileTitle;
+import pandel.files.replace.Pairing.Kind;
+
+/** Finds which picture that came goes with which one that was had: by content, then by name, then by how they look. */
+public final class Comparison {
+
+    /** Share of differing bits up to which two pictures are taken for versions of one. */
+    public static final double ALIKE = 0.22;
+
+    private final Function<Picture, Optional<Likeness>> look;
+    private final List<Had> had;
+    private final List<Came> came;
+    private final List<Pairing> pairs = new ArrayList<>();
+
+    private record Candidate(Had had, Came came, double distance) {
+    }
+
+    private Comparison(List<Had> had, List<Came> came, Function<Picture, Optional<Likeness>> look) {
+        this.had = new ArrayList<>(had);
+        this.came = new ArrayList<>(came);
+        this.look = look;
+    }
+
+    /** All pictures of a prototype, screen by screen. */
+    public static List<Had> had(Prototype prototype) {
+        return prototype.screens().stream().flatMap(s -> s.mocks().stream().filter(Picture.class::isInstance).map(m -> new Had(s, (Picture) m))).toList();
+    }
+
+    /**
+     * Pairs what was had with what came: every one of both stands in exactly one pairing. The order is that of the screens, what is new last.
+     *
+     * @param look how a picture looks; asked only for those that neither content nor name settle
+     */
+    public static List<Pairing> of(List<Had> had, List<Came> came, Function<Picture, Optional<Likeness>> look) {
+        Comparison comparison = new Comparison(had, came, look);
+        comparison.pair(comparison::sameContent);
+        comparison.pair((h, c) -> name(h.picture().source()).equals(name(c.picture().source())));
+        comparison.pair((h, c) -> h.picture().on() == c.picture().on() && title(h.picture().source()).equals(title(c.picture().source())));
+        comparison.byLook();
+        comparison.had.forEach(h -> comparison.pairs.add(Pairing.gone(h)));
+        comparison.came.forEach(c -> comparison.pairs.add(Pairing.fresh(c)));
+        Comparator<Pairing> asScreens = Comparator.comparingInt(p -> p.had().map(had::indexOf).orElse(had.size()));
+        return comparison.pairs.stream().sorted(asScreens).toList();
+    }
+
+    private interface Match {
+        boolean goWith(Had had, Came came);
+    }
+
+    private boolean sameContent(Had h, Came c) {
+        return h.picture().content().equals(c.picture().content());
+    }
+
+    private void pair(Match match) {
+        for (Had h : List.copyOf(had)) {
+            came.stream().filter(c -> match.goWith(h, c)).findFirst().ifPresent(c -> put(h, c));
+        }
+    }
+
+    private void put(Had h, Came c) {
+        boolean sameName = name(h.picture().source()).equals(name(c.picture().source())) || title(h.picture().source()).equals(title(c.picture().source()));
+        Kind kind = sameContent(h, c) ? sameName ? Kind.SAME : Kind.RENAMED : sameName ? Kind.CHANGED : Kind.RENAMED;
+        pairs.add(Pairing.of(kind, h, c));
+        had.remove(h);
+        came.remove(c);
+    }
+
+    /** The most alike first, each once. */
+    private void byLook() {
+        List<Candidate> candidates = new ArrayList<>();
+        for (Had h : had) {
+            Optional<Likeness> old = look.apply(h.picture());
+            for (Came c : came) {
+                Optional<Likeness> fresh = look.apply(c.picture());
+                if (old.isPresent() && fresh.isPresent() && h.picture().on() == c.picture().on()) {
+                    candidates.add(new Candidate(h, c, old.get().distance(fresh.get())));
+                }
+            }
+        }
+        Set<Object> taken = new LinkedHashSet<>();
+        candidates.stream().filter(p -> p.distance() <= ALIKE).sorted(Comparator.comparingDouble(Candidate::distance)).forEach(p -> {
+            if (!taken.contains(p.had()) && !taken.contains(p.came())) {
+                taken.add(p.had());
+                taken.add(p.came());
+                put(p.had(), p.came());
+            }
+        });
+    }
+
+    private static String name(String source) {
+        return source.toLowerCase(Locale.ROOT);
+    }
+
+    /** The words of a file name: a number before them or another scale is no other name. */
+    public static String title(String source) {
+        return FileTitle.of(source).title().toLowerCase(Locale.ROOT);
+    }
+}
