@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.event.Event;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
+import pandel.core.model.Status;
 
 /** The gallery. */
 class MocksTest extends WindowTest {
@@ -193,5 +197,70 @@ class MocksTest extends WindowTest {
         assertRead("Ways out");
         keys(KeyCode.CONTROL, KeyCode.DIGIT3);
         assertRead("Never shown", "Report damage");
+    }
+
+    /** The off-screen robot's mouse knows nothing of keys held down, so the events are made by hand. */
+    private void clickCard(String title, KeyCode with) {
+        Node card = lookup("#card-" + screen(title).id()).query();
+        interact(() -> List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED, MouseEvent.MOUSE_CLICKED).forEach(type -> Event.fireEvent(card, new MouseEvent(type,
+                10, 10, 10, 10, MouseButton.PRIMARY, 1, with == KeyCode.SHIFT, with == KeyCode.CONTROL, false, false, type == MouseEvent.MOUSE_PRESSED, false, false, false, false, true, null))));
+        settle();
+    }
+
+    @Test
+    void severalScreensAreChosenAndChangedAtOnce() {
+        openSample();
+        clickOn("#card-" + screen("Tools").id());
+        clickCard("How to use it", KeyCode.SHIFT);
+        assertRead("3 screens chosen");
+        clickCard("Confirm", KeyCode.CONTROL);
+        assertRead("4 screens chosen");
+        clickCard("Tool", KeyCode.CONTROL);
+        assertRead("3 screens chosen");
+        shot("several");
+        drag("#card-" + screen("Confirm").id());
+        moveTo("#card-" + screen("Sign in").id());
+        drop();
+        settle();
+        assertThat(prototype().screens().stream().filter(s -> s.section().equals("Arriving")).map(Screen::title)).contains("Tools", "How to use it", "Confirm");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertRead("3 screens chosen");
+        clickOn("#together-status");
+        clickOn("They are ready");
+        settle();
+        assertThat(prototype().screens().stream().filter(s -> s.status() == Status.READY).map(Screen::title)).containsExactly("Tools", "How to use it", "Confirm");
+        clickOn("#together-section");
+        write("Look and book");
+        keys(KeyCode.ENTER);
+        assertThat(prototype().screens().stream().filter(s -> s.section().equals("Look and book"))).hasSize(3);
+        clickOn("#together-remove");
+        settle();
+        assertRead("Remove 3 screens?");
+        clickOn("Keep them");
+        keys(KeyCode.ESCAPE);
+        assertThat(read()).doesNotContain("screens chosen");
+        keys(KeyCode.CONTROL, KeyCode.A);
+        assertRead("18 screens chosen");
+    }
+
+    @Test
+    void onlySomeScreensAreShown() {
+        openSample();
+        clickOn("#trait-no-way-in");
+        settle();
+        assertRead("1 of 18 screens", "Report damage");
+        clickOn("#trait-no-way-in");
+        keys(KeyCode.SLASH);
+        write("loan");
+        settle();
+        assertRead("6 of 18 screens", "Loan", "Extend the loan");
+        shot("filtered");
+        clickOn("#trait-above");
+        settle();
+        assertRead("1 of 18 screens");
+        clickOn("#card-" + screen("Extend the loan").id());
+        keys(KeyCode.ESCAPE);
+        assertRead("18 screens");
+        assertThat(read()).doesNotContain("of 18");
     }
 }

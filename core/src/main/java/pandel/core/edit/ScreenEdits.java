@@ -117,8 +117,24 @@ public final class ScreenEdits {
     }
 
     public static Edit form(Screen screen, Form form) {
-        return Edit.of("make " + quoted(screen) + " a " + form.word(),
-                p -> p.withScreen(screen.id(), s -> s.withForm(form)));
+        return form(List.of(screen), form);
+    }
+
+    /** Gives screens a form. */
+    public static Edit form(List<Screen> screens, Form form) {
+        Set<String> ids = ids(screens);
+        return Edit.of("make " + named(screens) + (screens.size() == 1 ? " a " + form.word() : " " + form.word() + "s"), p -> p.withScreens(
+                p.screens().stream().map(s -> ids.contains(s.id()) ? s.withForm(form) : s).toList()));
+    }
+
+    private static Set<String> ids(List<Screen> screens) {
+        Set<String> ids = new HashSet<>();
+        screens.forEach(s -> ids.add(s.id()));
+        return ids;
+    }
+
+    private static String named(List<Screen> screens) {
+        return screens.size() == 1 ? quoted(screens.getFirst()) : screens.size() + " screens";
     }
 
     /** Puts screens in a section; an empty one takes them out of any. */
@@ -171,7 +187,12 @@ public final class ScreenEdits {
 
     /** How far a screen is in its making. */
     public static Edit status(Screen screen, Status status) {
-        return status("mark " + quoted(screen) + " as " + status.word(), List.of(screen), status);
+        return status(List.of(screen), status);
+    }
+
+    /** How far screens are in their making. */
+    public static Edit status(List<Screen> screens, Status status) {
+        return status("mark " + named(screens) + " as " + status.word(), screens, status);
     }
 
     private static Edit status(String name, List<Screen> screens, Status status) {

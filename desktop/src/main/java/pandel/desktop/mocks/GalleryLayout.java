@@ -90,6 +90,16 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
         return spots.isEmpty() ? Optional.empty() : Optional.of(spots.get(Math.clamp(at + by, 0, spots.size() - 1)));
     }
 
+    /** Ids of all cards from one to another in reading order, the other last. */
+    List<String> between(String from, String to) {
+        int a = spot(from).map(spots::indexOf).orElse(0);
+        int b = spot(to).map(spots::indexOf).orElse(a);
+        List<String> ids = new ArrayList<>(spots.subList(Math.min(a, b), Math.max(a, b) + 1).stream().map(s -> s.screen().id()).toList());
+        ids.remove(to);
+        ids.add(to);
+        return ids;
+    }
+
     /** The card below (by 1) or above (by −1), the nearest sideways. */
     Optional<Spot> across(String screen, int by) {
         Optional<Spot> from = spot(screen);

@@ -1,13 +1,15 @@
 package pandel.desktop.mocks;
 
-import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Pos;
+import javafx.application.Platform;
+import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -19,7 +21,6 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
-import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
@@ -27,8 +28,6 @@ import pandel.desktop.work.Work;
 
 /** The gallery of screens. */
 public final class MocksView implements StageView {
-
-    private static final int RECENT = 5;
 
     private final Work work;
     private final Around around;
@@ -38,14 +37,20 @@ public final class MocksView implements StageView {
     private final BorderPane full = new BorderPane(gallery);
     private final Label heading = new Label();
     private final CardDrag drag;
+    private final MocksFilter filter;
+    private final ChosenBar several;
     private boolean visible;
 
     public MocksView(Work work, Around around) {
         this.work = work;
         this.around = around;
         this.actions = new ScreenActions(work, around);
-        this.drag = new CardDrag(gallery, (card, drop) -> work.edit(ScreenEdits.place(List.of(card.screen()), drop.section(), drop.before())));
-        full.setTop(bar());
+        this.drag = new CardDrag(gallery, (card, drop) -> work.edit(ScreenEdits.place(moving(card), drop.section(), drop.before())));
+        this.filter = new MocksFilter(work, this::refilter);
+        this.several = new ChosenBar(work, actions);
+        several.refresh();
+        full.setTop(new VBox(bar(), several));
+        work.selection().together().addListener((ListChangeListener<String>) c -> choose());
         work.prototypeProperty().addListener((o, a, b) -> rebuild());
         work.checkedProperty().addListener((o, a, b) -> tell());
         work.deviceProperty().addListener((o, a, b) -> gallery.renew());
@@ -59,9 +64,7 @@ public final class MocksView implements StageView {
         Button fresh = Press.plain("New screen", "new-screen", this::newScreen);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        Label hint = new Label("Right-click a card for what can be done to it");
-        hint.getStyleClass().addAll("quiet", "small");
-        HBox bar = new HBox(heading, space, hint, fresh, pictures);
+        HBox bar = new HBox(heading, filter, space, fresh, pictures);
         bar.getStyleClass().add("bar");
         return bar;
     }
@@ -73,59 +76,51 @@ public final class MocksView implements StageView {
         rename();
     }
 
-    private Node empty() {
-        EmptyStage box = new EmptyStage("Nothing here yet", "Drop pictures of your screens, or a folder of them, anywhere in this window.")
-                .offering("Pictures from a folder…", () -> around.run("gather"));
-        HBox others = new HBox(8, Press.plain("A blank screen", "first-blank", this::newScreen), Press.plain("Open a prototype…", "first-open", () -> around.run("open")),
-                Press.plain("See the sample", "first-sample", () -> around.run("sample")));
-        others.setAlignment(Pos.CENTER);
-        box.getChildren().add(others);
-        StackPane frame = new StackPane(new CornerFrame(box, 600, 300));
-        List<Path> recent = around.preferred().now().recent();
-        if (recent.isEmpty()) {
-            return frame;
-        }
-        VBox last = new VBox(2);
-        last.setMaxSize(600, Region.USE_PREF_SIZE);
-        Label heading = new Label("Opened last");
-        heading.getStyleClass().add("heading");
-        heading.setStyle("-fx-padding: 0 0 4 4;");
-        last.getChildren().add(heading);
-        recent.stream().limit(RECENT).forEach(file -> {
-            Button name = Press.word(String.valueOf(file.getFileName()), "recent-" + last.getChildren().size(), () -> around.openRecent(file));
-            name.setMnemonicParsing(false);
-            Label where = new Label(String.valueOf(file.getParent()));
-            where.getStyleClass().addAll("quiet", "small");
-            where.setMinWidth(0);
-            HBox row = new HBox(8, name, where);
-            row.setAlignment(Pos.BASELINE_LEFT);
-            last.getChildren().add(row);
-        });
-        VBox both = new VBox(32, frame, last);
-        both.setAlignment(Pos.CENTER);
-        return both;
-    }
-
     private void rebuild() {
         Prototype prototype = work.prototype();
         if (!visible) {
             return;
         }
         gallery.show(prototype);
+        if (!filter.isOff()) {
+            gallery.filter(filter.shown());
+        }
         if (prototype.screens().isEmpty()) {
-            node.getChildren().setAll(empty());
+            node.getChildren().setAll(Welcome.of(around, this::newScreen));
             return;
         }
         tell();
-        heading.setText(prototype.screens().size() == 1 ? "One screen" : prototype.screens().size() + " screens");
+        tellCount();
         if (!node.getChildren().contains(full)) {
             node.getChildren().setAll(full);
+            // Once laid out, a card takes the focus, not the field above them.
+            Platform.runLater(this::focusChosen);
         }
         choose();
     }
 
+    /** Those carried with a card: all chosen together when it is one of them. */
+    private List<Screen> moving(ScreenCard card) {
+        List<String> together = work.selection().together();
+        return together.contains(card.screen().id()) ? work.prototype().screens().stream().filter(s -> together.contains(s.id())).toList() : List.of(now(card.screen()));
+    }
+
+    private void refilter() {
+        filter.refresh();
+        gallery.filter(filter.isOff() ? s -> true : filter.shown());
+        tellCount();
+        choose();
+    }
+
+    private void tellCount() {
+        int all = work.prototype().screens().size();
+        int shown = gallery.places().bands().stream().mapToInt(GalleryLayout.Band::screens).sum();
+        heading.setText(shown < all ? shown + " of " + all + " screens" : all == 1 ? "One screen" : all + " screens");
+    }
+
     private void tell() {
         if (visible) {
+            filter.refresh();
             gallery.each(c -> c.tell(work));
         }
     }
@@ -137,18 +132,19 @@ public final class MocksView implements StageView {
 
     private ScreenCard card(Screen screen) {
         ScreenCard card = new ScreenCard(screen, work, around.pictures());
-        card.choose(screen.id().equals(work.selection().screen()));
+        choose(card);
         card.focusedProperty().addListener((o, was, is) -> {
-            if (is) {
+            if (is && !work.selection().together().contains(screen.id())) {
                 work.selection().choose(screen.id());
             }
         });
-        card.setOnMousePressed(e -> {
-            card.requestFocus();
-            work.selection().choose(screen.id());
-        });
+        card.setOnMousePressed(e -> press(card, e));
         card.setOnMouseClicked(e -> {
-            if (e.getButton() == MouseButton.PRIMARY && e.getClickCount() == 2) {
+            boolean plain = e.getButton() == MouseButton.PRIMARY && !e.isShortcutDown() && !e.isShiftDown();
+            if (plain && e.isStillSincePress()) {
+                work.selection().choose(screen.id());
+            }
+            if (plain && e.getClickCount() == 2) {
                 around.go(WorkStage.LINKS);
             }
         });
@@ -157,12 +153,39 @@ public final class MocksView implements StageView {
         return card;
     }
 
+    /** Ctrl adds a card or takes it out, Shift takes all from the chosen one to it; else it alone is chosen, unless it may be carried with others. */
+    private void press(ScreenCard card, MouseEvent e) {
+        String id = card.screen().id();
+        List<String> together = work.selection().together();
+        if (e.isShortcutDown()) {
+            List<String> all = new ArrayList<>(together.isEmpty() ? List.of(work.selection().screen()) : together);
+            if (!all.remove(id)) {
+                all.add(id);
+            }
+            work.selection().chooseTogether(all);
+        } else if (e.isShiftDown()) {
+            work.selection().chooseTogether(gallery.places().between(work.selection().screen(), id));
+        } else if (!together.contains(id)) {
+            work.selection().choose(id);
+        }
+        focusChosen();
+    }
+
+    private void chooseAll() {
+        work.selection().chooseTogether(gallery.places().spots().stream().map(s -> s.screen().id()).toList());
+    }
+
     private Screen now(Screen screen) {
         return work.prototype().screen(screen.id()).orElse(screen);
     }
 
     private void choose() {
-        gallery.each(card -> card.choose(card.screen().id().equals(work.selection().screen())));
+        gallery.each(this::choose);
+        several.refresh();
+    }
+
+    private void choose(ScreenCard card) {
+        card.choose(card.screen().id().equals(work.selection().screen()), work.selection().together().contains(card.screen().id()));
     }
 
     private Optional<ScreenCard> chosen() {
@@ -222,7 +245,10 @@ public final class MocksView implements StageView {
                 Command.here("Move towards the end", () -> reorder(1), "Alt+Right").when(this::hasScreens),
                 Command.here("Start play here", () -> work.screen().ifPresent(actions::startAt), "Shortcut+E").when(this::hasScreens),
                 Command.here("An end, or not", () -> work.screen().ifPresent(actions::turnEnd), "Shortcut+D").when(this::hasScreens),
-                Command.here("Remove", () -> work.screen().ifPresent(actions::remove), "Delete").when(this::hasScreens));
+                Command.here("Choose all screens shown", this::chooseAll, "Shortcut+A").when(this::hasScreens),
+                Command.here("Show only some screens", () -> Platform.runLater(filter::focus), "Slash").when(this::hasScreens),
+                Command.here("Choose one only, show all", this::letGo, "Esc").when(() -> !work.selection().together().isEmpty() || !filter.isOff()),
+                Command.here("Remove", this::remove, "Delete").when(this::hasScreens));
     }
 
     private Optional<GalleryLayout.Spot> along(int by) {
@@ -231,6 +257,23 @@ public final class MocksView implements StageView {
 
     private Optional<GalleryLayout.Spot> across(int by) {
         return gallery.places().across(work.selection().screen(), by);
+    }
+
+    private void letGo() {
+        if (!work.selection().together().isEmpty()) {
+            work.selection().choose(work.selection().screen());
+        } else {
+            filter.clear();
+        }
+    }
+
+    private void remove() {
+        List<String> together = work.selection().together();
+        if (together.isEmpty()) {
+            work.screen().ifPresent(actions::remove);
+        } else {
+            actions.remove(work.prototype().screens().stream().filter(s -> together.contains(s.id())).toList());
+        }
     }
 
     private boolean hasScreens() {

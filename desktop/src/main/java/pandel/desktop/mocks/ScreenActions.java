@@ -45,22 +45,34 @@ public final class ScreenActions {
 
     /** Removes a screen, saying first which links go with it. */
     public void remove(Screen screen) {
-        List<Way> lost = ScreenEdits.linksLostWith(work.prototype(), List.of(screen.id()));
+        remove(List.of(screen));
+    }
+
+    /** Removes screens, saying first which links go with them. */
+    public void remove(List<Screen> screens) {
+        List<Way> lost = ScreenEdits.linksLostWith(work.prototype(), screens.stream().map(Screen::id).toList());
+        boolean one = screens.size() == 1;
+        String named = one ? "“" + screens.getFirst().shownTitle() + "”" : screens.size() + " screens";
         if (lost.isEmpty()) {
-            work.edit(ScreenEdits.remove(List.of(screen)));
-            around.say("“" + screen.shownTitle() + "” was removed. Ctrl+Z brings it back.");
+            work.edit(ScreenEdits.remove(screens));
+            around.say(named + (one ? " was removed. Ctrl+Z brings it back." : " were removed. Ctrl+Z brings them back."));
             return;
         }
         List<String> lines = lost.stream().limit(LONG_LIST + 2).map(ScreenActions::line).toList();
-        around.ask(new Question("Remove “" + screen.shownTitle() + "”? " + (lost.size() == 1 ? "One link leads" : lost.size() + " links lead")
-                + " to it and would go with it.", lines, List.of(
-                new Question.Answer("Remove", "danger", () -> work.edit(ScreenEdits.remove(List.of(screen)))),
-                new Question.Answer("Keep it", "plain", () -> { }))));
+        around.ask(new Question("Remove " + named + "? " + (lost.size() == 1 ? "One link leads" : lost.size() + " links lead")
+                + (one ? " to it and would go with it." : " to them and would go with them."), lines, List.of(
+                new Question.Answer("Remove", "danger", () -> work.edit(ScreenEdits.remove(screens))),
+                new Question.Answer(one ? "Keep it" : "Keep them", "plain", () -> { }))));
     }
 
     private static String line(Way way) {
         String from = way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens";
         return from + ": " + way.hotspot().map(h -> h.title().isBlank() ? "a hotspot" : h.title()).orElse("a wait");
+    }
+
+    /** Asks for the name of the section screens are to stand in. */
+    public void section(List<Screen> screens) {
+        around.askName("Section of " + screens.size() + " screens", screens.getFirst().section(), name -> work.edit(ScreenEdits.section(screens, name)));
     }
 
     /** Asks for the name of the section it stands in. */

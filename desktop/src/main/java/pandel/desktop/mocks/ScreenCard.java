@@ -27,6 +27,7 @@ final class ScreenCard extends VBox {
     static final double WIDTH = 128;
     private static final double HEIGHT = 224;
     static final GalleryLayout.Cell CELL = new GalleryLayout.Cell(WIDTH + 16, HEIGHT + 70);
+    private static final PseudoClass TOGETHER = PseudoClass.getPseudoClass("together");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final Screen screen;
@@ -89,8 +90,9 @@ final class ScreenCard extends VBox {
     }
 
     /** The chosen card alone is met by Tab; arrows lead to the others. */
-    void choose(boolean chosen) {
+    void choose(boolean chosen, boolean together) {
         setFocusTraversable(chosen);
+        pseudoClassStateChanged(TOGETHER, together);
         pseudoClassStateChanged(CHOSEN, chosen);
     }
 

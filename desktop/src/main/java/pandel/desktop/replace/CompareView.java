@@ -32,7 +32,13 @@ final class CompareView extends VBox {
         MockView above = mock(screen, fresh, pictures, factor);
         Rectangle window = new Rectangle();
         above.setClip(window);
-        StackPane pile = new StackPane(below, above);
+        Region divider = new Region();
+        divider.getStyleClass().add("compare-divider");
+        divider.setMinWidth(2);
+        divider.setMaxWidth(2);
+        divider.setMouseTransparent(true);
+        StackPane pile = new StackPane(below, above, divider);
+        pile.getStyleClass().add("compare-pile");
         pile.setAlignment(Pos.TOP_CENTER);
         pile.setMinHeight(Math.rint(Math.max(old.height(), fresh.height()) * factor));
         pile.setMaxWidth(Region.USE_PREF_SIZE);
@@ -41,6 +47,7 @@ final class CompareView extends VBox {
         slider.setAccessibleText("How much of the new picture is seen, from the left");
         slider.setMaxWidth(Math.max(160, Math.rint(Math.max(old.width(), fresh.width()) * factor)));
         window.heightProperty().bind(above.heightProperty());
+        divider.translateXProperty().bind(above.widthProperty().multiply(slider.valueProperty().subtract(0.5)));
         window.widthProperty().bind(above.widthProperty().multiply(slider.valueProperty()));
         Label title = new Label(screen.shownTitle());
         title.getStyleClass().add("title");

@@ -50,7 +50,7 @@ public final class DoubtsPage extends VBox {
         Label where = new Label("on " + prototype.screen(doubt.screen()).map(Screen::shownTitle).orElse("") + (doubt.outside() ? ", outside its picture" : ", on changed ground"));
         where.getStyleClass().add("quiet");
         HBox words = new HBox(8, name, where);
-        words.setAlignment(Pos.BASELINE_LEFT);
+        words.setAlignment(Pos.CENTER_LEFT);
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox row = new HBox(8, words, Press.word("Look", "doubt-" + doubt.hotspot(), () -> look.accept(doubt)),

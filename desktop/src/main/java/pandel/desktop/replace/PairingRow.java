@@ -1,16 +1,17 @@
 package pandel.desktop.replace;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
+import javafx.geometry.Side;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.MenuItem;
-import javafx.geometry.Side;
-import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -53,9 +54,11 @@ final class PairingRow extends ListCell<Pairing> {
     private Node row(Pairing pairing) {
         Label kind = new Label(pairing.kind().word());
         kind.getStyleClass().addAll("kind", "kind-" + pairing.kind().word());
-        kind.setMinWidth(64);
+        kind.setMinWidth(84);
+        kind.setPrefWidth(84);
         Label to = new Label(pairing.had().isPresent() && pairing.came().isPresent() ? "→" : "");
         to.setMinWidth(16);
+        to.setPrefWidth(16);
         HBox both = new HBox(6, frame(pairing.had().map(h -> mock(h.screen(), h.picture()))), to, frame(pairing.came().map(c -> mock(c.screen(), c.picture()))));
         both.setAlignment(Pos.CENTER_LEFT);
         Label name = new Label(pairing.had().map(h -> h.screen().shownTitle()).orElseGet(() -> pairing.came().orElseThrow().screen().shownTitle()));
@@ -82,9 +85,15 @@ final class PairingRow extends ListCell<Pairing> {
 
     private static Region frame(Optional<MockView> mock) {
         StackPane frame = new StackPane();
-        mock.ifPresent(frame.getChildren()::add);
+        mock.ifPresent(m -> {
+            StackPane edge = new StackPane(m);
+            edge.getStyleClass().add("mock-frame");
+            edge.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+            frame.getChildren().add(edge);
+        });
         frame.setMinSize(WIDE + 2, HIGH + 2);
         frame.setPrefSize(WIDE + 2, HIGH + 2);
+        frame.setMaxSize(WIDE + 2, HIGH + 2);
         if (mock.isEmpty()) {
             frame.getStyleClass().add("no-picture");
         }
@@ -94,7 +103,7 @@ final class PairingRow extends ListCell<Pairing> {
     private MockView mock(Screen screen, Picture picture) {
         MockView view = new MockView(pictures);
         double factor = Math.min(WIDE / picture.width(), HIGH / picture.height());
-        view.show(screen.withMocks(java.util.List.of(picture)), picture.on(), Math.rint(picture.width() * factor), Math.rint(picture.height() * factor));
+        view.show(screen.withMocks(List.of(picture)), picture.on(), Math.rint(picture.width() * factor), Math.rint(picture.height() * factor));
         return view;
     }
 

@@ -18,6 +18,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import pandel.core.edit.PictureEdits.Swap;
+import pandel.core.model.Screen;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
@@ -33,7 +35,7 @@ public final class ReplacePage extends StackPane {
 
     /** What is confirmed. */
     public interface Confirmed {
-        void take(List<pandel.core.edit.PictureEdits.Swap> swaps, List<pandel.core.model.Screen> added, List<pandel.core.model.Screen> removed);
+        void take(List<Swap> swaps, List<Screen> added, List<Screen> removed);
     }
 
     private final PictureLibrary pictures;

@@ -12,6 +12,7 @@ public final class Selection {
 
     private final ReadOnlyStringWrapper screen = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper link = new ReadOnlyStringWrapper("");
+    private final ObservableList<String> together = FXCollections.observableArrayList();
     private final ObservableList<String> hotspots = FXCollections.observableArrayList();
 
     /** Id of the chosen screen. */
@@ -21,6 +22,21 @@ public final class Selection {
 
     public String screen() {
         return screen.get();
+    }
+
+    /** Ids of screens chosen together, two or more, the latest last; else empty. */
+    public ObservableList<String> together() {
+        return together;
+    }
+
+    /** Chooses several screens; the last of them is the one other stages show. */
+    public void chooseTogether(List<String> screenIds) {
+        if (screenIds.size() < 2) {
+            choose(screenIds.isEmpty() ? screen() : screenIds.getFirst());
+            return;
+        }
+        together.setAll(screenIds);
+        set(screenIds.getLast());
     }
 
     /** Ids of the chosen hotspots on the chosen screen, the latest last. */
@@ -35,6 +51,11 @@ public final class Selection {
 
     /** Chooses a screen and nothing on it. */
     public void choose(String screenId) {
+        together.clear();
+        set(screenId);
+    }
+
+    private void set(String screenId) {
         if (!screenId.equals(screen.get())) {
             hotspots.clear();
             link.set("");
@@ -77,6 +98,10 @@ public final class Selection {
         hotspots.removeIf(id -> prototype.index().hotspot(id).isEmpty());
         if (prototype.index().way(link.get()).isEmpty()) {
             link.set("");
+        }
+        together.removeIf(id -> prototype.screen(id).isEmpty());
+        if (together.size() < 2) {
+            together.clear();
         }
         if (prototype.screen(screen.get()).isEmpty()) {
             choose(prototype.mainEntry().map(e -> e.target().id()).filter(id -> prototype.screen(id).isPresent())
