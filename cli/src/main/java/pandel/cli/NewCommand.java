@@ -32,7 +32,7 @@ final class NewCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The .pandel file to make; it must not exist yet.")
     Path file;
 
-    @Option(names = "--from", paramLabel = "PICTURES-FOLDER", description = "Makes a screen of each PNG and JPEG in it.")
+    @Option(names = "--from", paramLabel = "PICTURES-FOLDER", description = "Makes a screen of each PNG, JPEG and SVG in it.")
     Path from;
 
     @Override

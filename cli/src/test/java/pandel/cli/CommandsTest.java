@@ -129,7 +129,7 @@ class CommandsTest {
         assertThat(folder.resolve("b.pandel")).doesNotExist();
         Files.copy(Path.of("..", "samples", "pictures", "01_splash@2x.png"), bad.resolve("b.png"));
         assertThat(run("new", folder.resolve("b.pandel"), "--from", bad)).isEqualTo(ExitCode.FINE);
-        assertThat(err.toString()).isEqualTo("pandel: “a.png” is no PNG or JPEG picture.\n");
+        assertThat(err.toString()).isEqualTo("pandel: “a.png” is no PNG, JPEG or SVG picture.\n");
     }
 
     @Test

@@ -5,8 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import javafx.event.Event;
 import javafx.scene.Node;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -155,7 +159,7 @@ class MocksTest extends WindowTest {
         settle();
         assertThat(titles()).containsExactly("Tools", "Tool");
         assertRead("2 of 5 pictures were taken in. Not these:", "“cut.png” is cut short or damaged; export it again.",
-                "“words.jpg” is no PNG or JPEG picture.", "“void.png” is empty; export it again.");
+                "“words.jpg” is no PNG, JPEG or SVG picture.", "“void.png” is empty; export it again.");
         shot("bad-pictures");
         clickOn("Go on");
     }
@@ -165,7 +169,7 @@ class MocksTest extends WindowTest {
         interact(() -> opened.window().dropped(List.of(folder)));
         until(() -> lookup(".said .label").tryQuery().isPresent());
         settle();
-        assertRead("There are no PNG or JPEG pictures in “" + folder.getFileName() + "”.");
+        assertRead("There are no PNG, JPEG or SVG pictures in “" + folder.getFileName() + "”.");
         assertThat(prototype().screens()).isEmpty();
     }
 
@@ -262,5 +266,21 @@ class MocksTest extends WindowTest {
         keys(KeyCode.ESCAPE);
         assertRead("18 screens");
         assertThat(read()).doesNotContain("of 18");
+    }
+
+    @Test
+    void picturesArePastedFromTheClipboard() throws Exception {
+        interact(() -> Clipboard.getSystemClipboard().clear());
+        keys(KeyCode.CONTROL, KeyCode.V);
+        assertRead("There is no picture on the clipboard");
+        interact(() -> {
+            WritableImage image = new WritableImage(390, 844);
+            image.getPixelWriter().setArgb(5, 5, 0xFF336699);
+            Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.IMAGE, image));
+        });
+        keys(KeyCode.CONTROL, KeyCode.V);
+        until(() -> prototype().screens().size() == 1);
+        assertThat(titles()).containsExactly("Pasted picture");
+        assertThat(prototype().screens().getFirst().mocks().getFirst().width()).isEqualTo(390);
     }
 }

@@ -87,7 +87,7 @@ class GatheringTest {
                     "“4_cut.png” is cut short or damaged; export it again.",
                     "“5_header.png” is damaged: its header cannot be read; export it again.",
                     "“6_empty.png” is empty; export it again.",
-                    "“7_words.png” is no PNG or JPEG picture.",
+                    "“7_words.png” is no PNG, JPEG or SVG picture.",
                     "“8_wide.png” is 30,000 × 2 pixels; the most is 20,000 a side and 100 million in all.");
             assertThat(done).hasValue(8);
         }
@@ -96,7 +96,7 @@ class GatheringTest {
     @Test
     void aFolderWithoutPicturesIsRefusedAndStoppingTakesNothing() throws Exception {
         assertThatThrownBy(() -> Gathering.find(List.of(folder))).isInstanceOf(Unreadable.class)
-                .hasMessage("There are no PNG or JPEG pictures in “" + folder.getFileName() + "”.");
+                .hasMessage("There are no PNG, JPEG or SVG pictures in “" + folder.getFileName() + "”.");
         Files.write(folder.resolve("a.png"), picture(10, 10, "png"));
         try (PictureShelf shelf = new PictureShelf()) {
             assertThat(new Gathering(shelf, new Thumbnails(folder.resolve("thumbs")))

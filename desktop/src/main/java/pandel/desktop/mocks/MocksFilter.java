@@ -57,14 +57,13 @@ final class MocksFilter extends HBox {
         this.work = work;
         this.changed = changed;
         setAlignment(Pos.CENTER_LEFT);
-        setStyle("-fx-padding: 0 0 0 8;");
-        words.setId("filter-words");
+                words.setId("filter-words");
         words.setPromptText("Show only…");
         words.setAccessibleText("Show only screens with these words");
         words.setPrefColumnCount(12);
         words.textProperty().addListener((o, a, b) -> changed.run());
         traits.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(words, traits);
+        getChildren().addAll(traits, words);
     }
 
     /** Whether all screens are shown. */

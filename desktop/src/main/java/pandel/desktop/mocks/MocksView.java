@@ -64,7 +64,7 @@ public final class MocksView implements StageView {
         Button fresh = Press.plain("New screen", "new-screen", this::newScreen);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox bar = new HBox(heading, filter, space, fresh, pictures);
+        HBox bar = new HBox(heading, fresh, pictures, space, filter);
         bar.getStyleClass().add("bar");
         return bar;
     }
@@ -245,6 +245,7 @@ public final class MocksView implements StageView {
                 Command.here("Move towards the end", () -> reorder(1), "Alt+Right").when(this::hasScreens),
                 Command.here("Start play here", () -> work.screen().ifPresent(actions::startAt), "Shortcut+E").when(this::hasScreens),
                 Command.here("An end, or not", () -> work.screen().ifPresent(actions::turnEnd), "Shortcut+D").when(this::hasScreens),
+                Command.here("Paste pictures", around::paste, "Shortcut+V"),
                 Command.here("Choose all screens shown", this::chooseAll, "Shortcut+A").when(this::hasScreens),
                 Command.here("Show only some screens", () -> Platform.runLater(filter::focus), "Slash").when(this::hasScreens),
                 Command.here("Choose one only, show all", this::letGo, "Esc").when(() -> !work.selection().together().isEmpty() || !filter.isOff()),

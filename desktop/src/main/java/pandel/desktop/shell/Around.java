@@ -53,6 +53,9 @@ public interface Around {
     /** Starts taking pictures in. */
     void gather(List<Path> paths);
 
+    /** Takes in the pictures on the clipboard. */
+    void paste();
+
     /** Asks for a newer picture of a screen. */
     void replacePicture(Screen screen);
 

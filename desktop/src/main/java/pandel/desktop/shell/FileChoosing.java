@@ -42,7 +42,7 @@ public interface FileChoosing {
             public Optional<Path> picture(String title) {
                 FileChooser chooser = new FileChooser();
                 chooser.setTitle(title);
-                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"));
+                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.svg", "*.PNG", "*.JPG", "*.JPEG", "*.SVG"));
                 return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
             }
 

@@ -70,7 +70,7 @@ public final class Gathering {
             }
         }
         if (found.isEmpty()) {
-            throw new Unreadable("There are no PNG or JPEG pictures in “" + paths.getFirst().getFileName() + "”.");
+            throw new Unreadable("There are no PNG, JPEG or SVG pictures in “" + paths.getFirst().getFileName() + "”.");
         }
         found.sort((a, b) -> FileTitle.naturalOrder().compare(a.getFileName().toString(), b.getFileName().toString()));
         return found;
@@ -78,7 +78,7 @@ public final class Gathering {
 
     private static boolean looksLikePicture(Path path) {
         String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
-        return !name.startsWith(".") && (name.endsWith(".png") || name.endsWith(".jpg") || name.endsWith(".jpeg"));
+        return !name.startsWith(".") && (name.endsWith(".png") || name.endsWith(".jpg") || name.endsWith(".jpeg") || name.endsWith(".svg"));
     }
 
     /**
@@ -140,7 +140,8 @@ public final class Gathering {
             String content = shelf.take(bytes, header.ending());
             thumbnails.make(content, raster);
             FileTitle title = FileTitle.of(name);
-            double scale = title.scale() > 0 ? title.scale() : FileTitle.guessScale(header.width(), header.height());
+            double own = Pictures.ownScale(header);
+            double scale = own > 0 ? own : title.scale() > 0 ? title.scale() : FileTitle.guessScale(header.width(), header.height());
             Width on = Width.of(header.width() / scale);
             return new Taken(title.title(), new Picture(on, content, header.width(), header.height(), scale, name, Rest.NONE));
         } catch (IOException e) {

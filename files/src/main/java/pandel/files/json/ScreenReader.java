@@ -78,7 +78,7 @@ final class ScreenReader {
         for (JsonNode node : f.items("mocks")) {
             Fields m = Fields.of(node, where + ", mock " + (mocks.size() + 1));
             String content = m.text("picture");
-            if (!content.matches("[0-9a-f]{64}\\.(png|jpg)")) {
+            if (!content.matches("[0-9a-f]{64}\\.(png|jpg|svg)")) {
                 throw new Unreadable("In " + m.where() + ": “picture” must name a file in pictures/, its hash and .png or .jpg.");
             }
             double[] pixels = m.numbers("pixels", 2);

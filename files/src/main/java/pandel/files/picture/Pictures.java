@@ -12,7 +12,7 @@ import javax.imageio.event.IIOReadWarningListener;
 import javax.imageio.stream.ImageInputStream;
 import pandel.files.Unreadable;
 
-/** Decodes PNG and JPEG. The header is looked at before anything is decoded. */
+/** Decodes PNG, JPEG and SVG, photographs turned upright. The header is looked at before anything is decoded. */
 public final class Pictures {
 
     /** The most pixels along one side of a picture that is taken in. */
@@ -22,7 +22,9 @@ public final class Pictures {
     /** The most bytes of a picture's file. */
     public static final long MOST_BYTES = 200_000_000;
 
-    /** What a picture's header says. */
+    private static final String SVG = "svg";
+
+    /** What a picture's header says. @param ending of its content name */
     public record Header(String ending, int width, int height) {
     }
 
@@ -40,26 +42,37 @@ public final class Pictures {
         }
         String format = format(bytes);
         if (format.isEmpty()) {
-            throw new Unreadable("“" + name + "” is no PNG or JPEG picture.");
+            throw new Unreadable("“" + name + "” is no PNG, JPEG or SVG picture.");
+        }
+        if (format.equals(SVG)) {
+            Drawing drawing = Drawing.of(bytes, name);
+            return checked(format, drawing.width(), drawing.height(), name);
         }
         try {
-            return withReader(bytes, format, name, reader -> {
-                int width = reader.getWidth(0);
-                int height = reader.getHeight(0);
-                if (width > LONGEST_SIDE || height > LONGEST_SIDE || (long) width * height > MOST_PIXELS) {
-                    throw new Unreadable(String.format(Locale.ROOT, "“%s” is %,d × %,d pixels; the most is %,d a side and 100 million in all.",
-                            name, width, height, LONGEST_SIDE));
-                }
-                return new Header(format, width, height);
-            });
+            boolean swaps = format.equals("jpg") && Turn.of(bytes).swaps();
+            return withReader(bytes, format, name, reader -> swaps ? checked(format, reader.getHeight(0), reader.getWidth(0), name)
+                    : checked(format, reader.getWidth(0), reader.getHeight(0), name));
         } catch (IOException | RuntimeException e) {
             throw new Unreadable("“" + name + "” is damaged: its header cannot be read; export it again.", e);
         }
     }
 
+    private static Header checked(String format, long width, long height, String name) throws Unreadable {
+        if (width < 1 || height < 1) {
+            throw new Unreadable("“" + name + "” has no size; give it a width and a height and export it again.");
+        }
+        if (width > LONGEST_SIDE || height > LONGEST_SIDE || width * height > MOST_PIXELS) {
+            throw new Unreadable(String.format(Locale.ROOT, "“%s” is %,d × %,d pixels; the most is %,d a side and 100 million in all.", name, width, height, LONGEST_SIDE));
+        }
+        return new Header(format, (int) width, (int) height);
+    }
+
     /** Decodes a whole picture; one that is cut short is refused. */
     public static Raster decode(byte[] bytes, String name) throws Unreadable {
         Header header = header(bytes, name);
+        if (header.ending().equals(SVG)) {
+            return Drawing.of(bytes, name).draw();
+        }
         try {
             return withReader(bytes, header.ending(), name, reader -> {
                 String[] warning = new String[1];
@@ -69,7 +82,7 @@ public final class Pictures {
                 if (warning[0] != null && warning[0].toLowerCase(Locale.ROOT).contains("premature")) {
                     throw new IOException(warning[0]);
                 }
-                return Raster.of(image);
+                return header.ending().equals("jpg") ? Turn.of(bytes).upright(Raster.of(image)) : Raster.of(image);
             });
         } catch (IOException | RuntimeException e) {
             throw new Unreadable("“" + name + "” is cut short or damaged; export it again.", e);
@@ -83,7 +96,15 @@ public final class Pictures {
         return out.toByteArray();
     }
 
+    /** Picture pixels for each px that a picture itself says; 0: nothing. */
+    public static double ownScale(Header header) {
+        return header.ending().equals(SVG) ? Drawing.SCALE : 0;
+    }
+
     private static String format(byte[] b) {
+        if (Drawing.isOne(b)) {
+            return SVG;
+        }
         if (b.length > 8 && (b[0] & 255) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G') {
             return "png";
         }

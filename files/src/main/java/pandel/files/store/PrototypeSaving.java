@@ -165,7 +165,7 @@ public final class PrototypeSaving {
         try (Stream<Path> files = Files.list(pictures)) {
             for (Path file : files.toList()) {
                 String name = file.getFileName().toString();
-                if (name.matches("[0-9a-f]{64}\\.(png|jpg)") && !wanted.contains(name)) {
+                if (name.matches("[0-9a-f]{64}\\.(png|jpg|svg)") && !wanted.contains(name)) {
                     shelf.take(Files.readAllBytes(file), name.substring(name.indexOf('.') + 1));
                     Files.delete(file);
                 }

@@ -1,0 +1,38 @@
+package pandel.desktop.shell;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.image.Image;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.input.Clipboard;
+import pandel.files.picture.Pictures;
+import pandel.files.picture.Raster;
+
+/** Pictures on the clipboard: files, or one picture that a program put there. */
+final class Pasted {
+
+    private Pasted() {
+    }
+
+    /** The files, a picture without one as a file of its own; none when there is nothing of the kind. */
+    static List<Path> files() throws IOException {
+        Clipboard clipboard = Clipboard.getSystemClipboard();
+        if (clipboard.hasFiles()) {
+            return clipboard.getFiles().stream().map(File::toPath).toList();
+        }
+        Image image = clipboard.hasImage() ? clipboard.getImage() : null;
+        if (image == null || image.getWidth() < 1 || image.getPixelReader() == null) {
+            return List.of();
+        }
+        int w = (int) image.getWidth();
+        int h = (int) image.getHeight();
+        int[] argb = new int[w * h];
+        image.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), argb, 0, w);
+        Path file = Files.createTempDirectory("pandel-pasted").resolve("Pasted picture.png");
+        Files.write(file, Pictures.png(new Raster(w, h, argb)));
+        return List.of(file);
+    }
+}
