@@ -35,7 +35,7 @@ import pandel.desktop.work.Work;
 final class FindingPane extends Scroll {
 
     private static final int MOST = 4;
-    private static final double PICTURE = 108;
+    private static final double PICTURE = 92;
 
     private final Work work;
     private final Around around;
