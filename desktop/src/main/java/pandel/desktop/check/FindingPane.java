@@ -58,6 +58,9 @@ final class FindingPane extends Scroll {
         Label sentence = new WrappedLabel(shown.sentence());
         sentence.getStyleClass().addAll("large", "strong");
         Label why = new WrappedLabel(shown.rule().why());
+        // Where there is little room it scrolls; nothing is cut.
+        sentence.setMinHeight(Region.USE_PREF_SIZE);
+        why.setMinHeight(Region.USE_PREF_SIZE);
         told.getChildren().addAll(sentence, why, buttons(shown));
         if (shown.walk().isPresent()) {
             told.getChildren().add(heading(shown.walk().get().events().isEmpty() ? "It starts there"
