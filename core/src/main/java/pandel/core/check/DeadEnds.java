@@ -31,6 +31,7 @@ final class DeadEnds {
         Map<String, Stuck> stuck = new LinkedHashMap<>();
         Set<String> doubted = new LinkedHashSet<>();
         for (Exploration exploration : grounds.explorations()) {
+            exploration.perhapsStuck().stream().filter(id -> !grounds.prototype().screen(id).orElseThrow().end()).forEach(doubted::add);
             for (Node node : exploration.nodes()) {
                 LeadsOn on = screen(grounds, node).end() ? LeadsOn.YES : exploration.leadsOn(node, false);
                 if (on == LeadsOn.UNKNOWN) {

@@ -83,6 +83,7 @@ final class Exploration {
     private final Named named;
     private final Set<String> perhapsFired = new LinkedHashSet<>();
     private final Set<String> perhapsReached = new LinkedHashSet<>();
+    private final Set<String> perhapsStuck = new LinkedHashSet<>();
 
     private Exploration(Prototype prototype, Device device, int followed) {
         this.device = device;
@@ -178,6 +179,9 @@ final class Exploration {
             }
             Turns.Done done = turns.at(cell);
             perhapsFired.addAll(done.back());
+            if (done.sure().stream().noneMatch(turn -> changesRow(cell, turn.actions()))) {
+                perhapsStuck.add(cell.screen());
+            }
             Stream.concat(done.sure().stream(), done.doubtful().stream()).forEach(turn -> {
                 turn.link().ifPresent(perhapsFired::add);
                 uncovered(cell, turn.actions()).ifPresent(horizon::add);
@@ -310,6 +314,11 @@ final class Exploration {
     /** Ids of the screens of which it is not settled whether they are ever current. */
     Set<String> perhapsReached() {
         return perhapsReached;
+    }
+
+    /** Ids of the screens that may be come to in a way from which nothing leads on at once. */
+    Set<String> perhapsStuck() {
+        return perhapsStuck;
     }
 
     /** Whether some waits come only when something is not found that may lie behind. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -33,6 +34,12 @@ class ChecksAgainstBruteForceTest {
     @Property(tries = 60)
     void agreeOnUsualPrototypes(@ForAll long seed, @ForAll @IntRange(min = 2, max = 60) int size) {
         agree(Generated.of(size, seed, Kind.USUAL), 5, 3000, 6);
+    }
+
+    /** A screen that is stuck only where a wait comes to it that may be too late. */
+    @Example
+    void agreeWhereAStuckSituationIsNotSettled() {
+        agree(Generated.of(9, 1076612395L, Kind.NASTY), 7, 3000, 0);
     }
 
     private static void agree(Prototype prototype, int depth, int most, int followed) {
