@@ -183,17 +183,22 @@ final class HollowLane {
 
     private static Sketch loans() {
         Sketch s = new Sketch(390, 844, WHITE);
-        s.bold(20, 92, 30, Sketch.INK, "Loans");
-        s.bold(20, 136, 14, Sketch.GREY, "At your home");
-        s.row(146, "tent", "Four-person tent", "Due Monday · two days left");
-        s.row(230, "drill", "Hand drill", "Due today");
+        loanRows(s, 0);
         s.round(90, 296, 74, 4, 2, Sketch.CLAY);
-        s.bold(20, 348, 14, Sketch.GREY, "Reserved");
-        s.row(358, "ladder", "Orchard ladder", "16 to 18 · at the counter");
-        s.bold(20, 476, 14, Sketch.GREY, "Brought back");
-        s.row(486, "shears", "Hedge shears", "Last week");
-        s.strip(1);
         return s;
+    }
+
+    /** What stands on the page of loans, its rows so many px lower. */
+    static void loanRows(Sketch s, double lower) {
+        s.bold(20, 92, 30, Sketch.INK, "Loans");
+        s.bold(20, 136 + lower, 14, Sketch.GREY, "At your home");
+        s.row(146 + lower, "tent", "Four-person tent", "Due Monday · two days left");
+        s.row(230 + lower, "drill", "Hand drill", "Due today");
+        s.bold(20, 348 + lower, 14, Sketch.GREY, "Reserved");
+        s.row(358 + lower, "ladder", "Orchard ladder", "16 to 18 · at the counter");
+        s.bold(20, 476 + lower, 14, Sketch.GREY, "Brought back");
+        s.row(486 + lower, "shears", "Hedge shears", "Last week");
+        s.strip(1);
     }
 
     private static Sketch loan() {

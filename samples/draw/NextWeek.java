@@ -24,18 +24,10 @@ final class NextWeek {
     /** The rows stand lower: a notice came between. */
     private static Sketch loans() {
         Sketch s = new Sketch(390, 844, "#FFFFFF");
-        s.bold(20, 92, 30, Sketch.INK, "Loans");
+        HollowLane.loanRows(s, 96);
         s.round(20, 112, 350, 84, 14, Sketch.SAND);
         s.bold(36, 146, 16, Sketch.INK, "The hand drill is due today");
         s.text(36, 172, 14, Sketch.GREY, "The counter is open until 18:00.");
-        s.bold(20, 232, 14, Sketch.GREY, "At your home");
-        s.row(242, "tent", "Four-person tent", "Due Monday · two days left");
-        s.row(326, "drill", "Hand drill", "Due today");
-        s.bold(20, 444, 14, Sketch.GREY, "Reserved");
-        s.row(454, "ladder", "Orchard ladder", "16 to 18 · at the counter");
-        s.bold(20, 572, 14, Sketch.GREY, "Brought back");
-        s.row(582, "shears", "Hedge shears", "Last week");
-        s.strip(1);
         return s;
     }
 

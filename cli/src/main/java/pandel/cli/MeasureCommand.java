@@ -3,7 +3,6 @@ package pandel.cli;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import pandel.desktop.Measured;
 import pandel.files.Unreadable;
@@ -65,6 +64,6 @@ final class MeasureCommand implements Callable<Integer> {
     private static String peak() throws IOException {
         Path status = Path.of("/proc/self/status");
         return !Files.isReadable(status) ? "" : Files.readAllLines(status).stream().filter(l -> l.startsWith("VmHWM:"))
-                .map(l -> "; peak memory " + Long.parseLong(l.replaceAll("\\D", "")) / 1024 + " MB").findFirst().orElse("").toLowerCase(Locale.ROOT).replace("mb", "MB");
+                .map(l -> "; peak memory " + Long.parseLong(l.replaceAll("\\D", "")) / 1024 + " MB").findFirst().orElse("");
     }
 }

@@ -46,11 +46,21 @@ public final class Measured {
     public record Saving(double seconds, Frames frames) {
     }
 
-    /** From the start of the process to the first sight. */
-    public static Startup startup(Path prototype) throws IOException, InterruptedException {
+    /** What is measured in an open window. */
+    private interface Measuring<T> {
+        T in(Stage stage, PandelApp.Opened opened) throws InterruptedException, ExecutionException;
+    }
+
+    private static <T> T with(Path prototype, PlayClock clock, Measuring<T> measuring) throws IOException, InterruptedException {
         return OffScreen.run(() -> {
             Stage stage = OffScreen.onFx(Stage::new);
-            PandelApp.Opened opened = OffScreen.open(stage, prototype, PlayClock.STILL, WIDE, HIGH);
+            return measuring.in(stage, OffScreen.open(stage, prototype, clock, WIDE, HIGH));
+        });
+    }
+
+    /** From the start of the process to the first sight. */
+    public static Startup startup(Path prototype) throws IOException, InterruptedException {
+        return with(prototype, PlayClock.STILL, (stage, opened) -> {
             long shown = sinceStart();
             OffScreen.settle(opened, 1);
             return new Startup(shown, sinceStart());
@@ -63,21 +73,20 @@ public final class Measured {
 
     /** Plays at phone fit, after sixty taps to warm up: seeded taps by key, each second one while the motion before still runs. */
     public static Frames frames(Path prototype, int taps) throws IOException, InterruptedException {
-        return OffScreen.run(() -> {
-            Stage stage = OffScreen.onFx(Stage::new);
-            PandelApp.Opened opened = OffScreen.open(stage, prototype, PlayClock.real(), WIDE, HIGH);
+        return with(prototype, PlayClock.real(), (stage, opened) -> {
             OffScreen.settle(opened, 2);
             OffScreen.onFx(() -> {
                 opened.window().go(WorkStage.PLAY);
                 return true;
             });
             OffScreen.settle(opened, 2);
-            Watch watch = OffScreen.onFx(() -> new Watch(((DeviceView) stage.getScene().lookup("#device-view"))::isMoving));
+            DeviceView device = OffScreen.onFx(() -> (DeviceView) stage.getScene().lookup("#device-view"));
+            Watch watch = OffScreen.onFx(() -> new Watch(device::isMoving));
             Random random = new Random(SEED);
             for (int i = 0; i < WARM_UP + taps; i++) {
                 if (i == WARM_UP) {
                     OffScreen.onFx(watch::frames);
-                    watch = OffScreen.onFx(() -> new Watch(((DeviceView) stage.getScene().lookup("#device-view"))::isMoving));
+                    watch = OffScreen.onFx(() -> new Watch(device::isMoving));
                 }
                 KeyCode key = random.nextInt(BACKS) == 0 ? KeyCode.BACK_SPACE : KeyCode.getKeyCode(String.valueOf(1 + random.nextInt(9)));
                 OffScreen.onFx(() -> {
@@ -130,9 +139,7 @@ public final class Measured {
 
     /** Renames screens one after the other, in the Mocks stage. */
     public static Vitals vitals(Path prototype, int edits) throws IOException, InterruptedException {
-        return OffScreen.run(() -> {
-            Stage stage = OffScreen.onFx(Stage::new);
-            PandelApp.Opened opened = OffScreen.open(stage, prototype, PlayClock.STILL, WIDE, HIGH);
+        return with(prototype, PlayClock.STILL, (stage, opened) -> {
             OffScreen.settle(opened, 2);
             List<Double> times = new ArrayList<>();
             for (int i = 0; i < edits; i++) {
@@ -145,9 +152,7 @@ public final class Measured {
 
     /** Saves a changed prototype to its own file. */
     public static Saving saving(Path prototype) throws IOException, InterruptedException {
-        return OffScreen.run(() -> {
-            Stage stage = OffScreen.onFx(Stage::new);
-            PandelApp.Opened opened = OffScreen.open(stage, prototype, PlayClock.STILL, WIDE, HIGH);
+        return with(prototype, PlayClock.STILL, (stage, opened) -> {
             OffScreen.settle(opened, 2);
             edit(opened, 0);
             long start = System.nanoTime();

@@ -23,8 +23,7 @@ public final class ScreenEdits {
 
     /** Puts screens at the end; the first of them becomes the entry where there is none yet. */
     public static Edit add(List<Screen> screens) {
-        String name = screens.size() == 1 ? "add " + quoted(screens.getFirst()) : "add " + screens.size() + " screens";
-        return Edit.of(name, p -> {
+        return Edit.of("add " + named(screens), p -> {
             if (screens.isEmpty()) {
                 return p;
             }
@@ -46,10 +45,8 @@ public final class ScreenEdits {
 
     /** Moves screens into a section, to stand before another screen, or as its last. */
     public static Edit place(List<Screen> screens, String section, Optional<String> before) {
-        String what = screens.size() == 1 ? quoted(screens.getFirst()) : screens.size() + " screens";
-        Set<String> moving = new HashSet<>();
-        screens.forEach(s -> moving.add(s.id()));
-        return Edit.of("move " + what, p -> {
+        Set<String> moving = ids(screens);
+        return Edit.of("move " + named(screens), p -> {
             List<Screen> moved = p.screens().stream().filter(s -> moving.contains(s.id())).map(s -> s.section().equals(section) ? s : s.withSection(section)).toList();
             List<Screen> order = new ArrayList<>(p.screens().stream().filter(s -> !moving.contains(s.id())).toList());
             order.addAll(position(p, order, section, before, moving), moved);
@@ -127,21 +124,10 @@ public final class ScreenEdits {
                 p.screens().stream().map(s -> ids.contains(s.id()) ? s.withForm(form) : s).toList()));
     }
 
-    private static Set<String> ids(List<Screen> screens) {
-        Set<String> ids = new HashSet<>();
-        screens.forEach(s -> ids.add(s.id()));
-        return ids;
-    }
-
-    private static String named(List<Screen> screens) {
-        return screens.size() == 1 ? quoted(screens.getFirst()) : screens.size() + " screens";
-    }
-
     /** Puts screens in a section; an empty one takes them out of any. */
     public static Edit section(List<Screen> screens, String section) {
-        Set<String> ids = new HashSet<>();
-        screens.forEach(s -> ids.add(s.id()));
-        String what = screens.size() == 1 ? quoted(screens.getFirst()) : screens.size() + " screens";
+        Set<String> ids = ids(screens);
+        String what = named(screens);
         return Edit.of(section.isBlank() ? "take " + what + " out of its section" : "put " + what + " in “" + section.strip() + "”", p -> p.withScreens(
                 p.screens().stream().map(s -> ids.contains(s.id()) ? s.withSection(section.strip()) : s).toList()));
     }
@@ -162,11 +148,8 @@ public final class ScreenEdits {
 
     /** Removes screens, the links that lead to them, and their place among shared hotspots and entries. */
     public static Edit remove(List<Screen> screens) {
-        String name = screens.size() == 1 ? "remove " + quoted(screens.getFirst())
-                : "remove " + screens.size() + " screens";
-        Set<String> gone = new HashSet<>();
-        screens.forEach(s -> gone.add(s.id()));
-        return Edit.of(name, p -> without(p, gone));
+        Set<String> gone = ids(screens);
+        return Edit.of("remove " + named(screens), p -> without(p, gone));
     }
 
     private static Prototype without(Prototype p, Set<String> gone) {
@@ -181,8 +164,7 @@ public final class ScreenEdits {
 
     /** Sets screens aside: they take no part in checks. */
     public static Edit park(List<Screen> screens) {
-        String name = screens.size() == 1 ? "park " + quoted(screens.getFirst()) : "park " + screens.size() + " screens";
-        return status(name, screens, Status.PARKED);
+        return status("park " + named(screens), screens, Status.PARKED);
     }
 
     /** How far a screen is in its making. */
@@ -196,8 +178,7 @@ public final class ScreenEdits {
     }
 
     private static Edit status(String name, List<Screen> screens, Status status) {
-        Set<String> ids = new HashSet<>();
-        screens.forEach(s -> ids.add(s.id()));
+        Set<String> ids = ids(screens);
         return Edit.of(name, p -> p.withScreens(p.screens().stream().map(s -> ids.contains(s.id()) ? s.withStatus(status) : s).toList()));
     }
 
@@ -219,6 +200,16 @@ public final class ScreenEdits {
                 : new Entry(main.id(), new Target.ToScreen(screen), main.address(), main.rest());
         others.addFirst(changed);
         return p.withEntries(others);
+    }
+
+    private static Set<String> ids(List<Screen> screens) {
+        Set<String> ids = new HashSet<>();
+        screens.forEach(s -> ids.add(s.id()));
+        return ids;
+    }
+
+    private static String named(List<Screen> screens) {
+        return screens.size() == 1 ? quoted(screens.getFirst()) : screens.size() + " screens";
     }
 
     static String quoted(Screen screen) {

@@ -1,6 +1,5 @@
 package pandel.desktop.mocks;
 
-import java.util.List;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -11,7 +10,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Form;
-import pandel.core.model.Screen;
 import pandel.core.model.Status;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
@@ -28,8 +26,8 @@ final class ChosenBar extends HBox {
         count.getStyleClass().add("strong");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(count, space, Press.word("Section…", "together-section", () -> actions.section(screens())), forms(), statuses(),
-                Press.word("Remove…", "together-remove", () -> actions.remove(screens())),
+        getChildren().addAll(count, space, Press.word("Section…", "together-section", () -> actions.section(work.together())), forms(), statuses(),
+                Press.word("Remove…", "together-remove", () -> actions.remove(work.together())),
                 Press.word("Choose one only", "together-one", () -> work.selection().choose(work.selection().screen())));
     }
 
@@ -38,7 +36,7 @@ final class ChosenBar extends HBox {
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Form form : Form.values()) {
-                menu.getItems().add(item("Make them " + form.word() + "s", () -> work.edit(ScreenEdits.form(screens(), form))));
+                menu.getItems().add(item("Make them " + form.word() + "s", () -> work.edit(ScreenEdits.form(work.together(), form))));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
         });
@@ -50,7 +48,7 @@ final class ChosenBar extends HBox {
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Status status : Status.values()) {
-                menu.getItems().add(item(status == Status.PARKED ? "Park them: checks leave them out" : "They are " + status.word(), () -> work.edit(ScreenEdits.status(screens(), status))));
+                menu.getItems().add(item(status == Status.PARKED ? "Park them: checks leave them out" : "They are " + status.word(), () -> work.edit(ScreenEdits.status(work.together(), status))));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
         });
@@ -61,11 +59,6 @@ final class ChosenBar extends HBox {
         MenuItem item = new MenuItem(words);
         item.setOnAction(e -> action.run());
         return item;
-    }
-
-    /** Those chosen together, in the order of the prototype. */
-    private List<Screen> screens() {
-        return work.prototype().screens().stream().filter(s -> work.selection().together().contains(s.id())).toList();
     }
 
     void refresh() {

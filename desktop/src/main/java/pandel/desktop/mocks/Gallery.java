@@ -58,14 +58,9 @@ final class Gallery extends Scroll {
         vvalueProperty().addListener((o, a, b) -> realise());
     }
 
-    /** Shows a prototype's screens; cards whose screens look the same stay. */
-    void show(Prototype next) {
+    /** Shows those of a prototype's screens that are wanted; cards whose screens look the same stay. */
+    void show(Prototype next, Predicate<Screen> wanted) {
         prototype = next;
-        arrange();
-    }
-
-    /** Shows only some of the screens. */
-    void filter(Predicate<Screen> wanted) {
         shown = wanted;
         arrange();
     }

@@ -2,7 +2,6 @@ package pandel.desktop.mocks;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -75,13 +74,6 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
 
     Optional<Spot> spot(String screen) {
         return spots.stream().filter(s -> s.screen().id().equals(screen)).findFirst();
-    }
-
-    /** Ids and spots, to look many up. */
-    Map<String, Spot> byId() {
-        Map<String, Spot> found = new HashMap<>();
-        spots.forEach(s -> found.put(s.screen().id(), s));
-        return found;
     }
 
     /** The card so many further in reading order, or the last or first. */

@@ -49,7 +49,7 @@ final class MocksFilter extends HBox {
     private final Runnable changed;
     private final TextField words = new TextField();
     private final HBox traits = new HBox(4);
-    private final Set<Trait> wanted = EnumSet.noneOf(Trait.class);
+    private final EnumSet<Trait> wanted = EnumSet.noneOf(Trait.class);
 
     /** @param changed told whenever others are to be shown */
     MocksFilter(Work work, Runnable changed) {
@@ -86,7 +86,7 @@ final class MocksFilter extends HBox {
     /** Which screens are to be shown. */
     Predicate<Screen> shown() {
         List<String> typed = List.of(words.getText().toLowerCase(Locale.ROOT).strip().split("\\s+"));
-        Set<Trait> now = EnumSet.copyOf(wanted.isEmpty() ? EnumSet.noneOf(Trait.class) : wanted);
+        Set<Trait> now = EnumSet.copyOf(wanted);
         return s -> now.stream().allMatch(t -> t.holds(s, work))
                 && typed.stream().allMatch(w -> s.shownTitle().toLowerCase(Locale.ROOT).contains(w) || s.section().toLowerCase(Locale.ROOT).contains(w));
     }

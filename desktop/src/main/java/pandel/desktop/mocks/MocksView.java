@@ -55,7 +55,6 @@ public final class MocksView implements StageView {
         work.checkedProperty().addListener((o, a, b) -> tell());
         work.deviceProperty().addListener((o, a, b) -> gallery.renew());
         work.selection().screenProperty().addListener((o, a, b) -> choose());
-        rebuild();
     }
 
     private HBox bar() {
@@ -81,10 +80,7 @@ public final class MocksView implements StageView {
         if (!visible) {
             return;
         }
-        gallery.show(prototype);
-        if (!filter.isOff()) {
-            gallery.filter(filter.shown());
-        }
+        gallery.show(prototype, filter.shown());
         if (prototype.screens().isEmpty()) {
             node.getChildren().setAll(Welcome.of(around, this::newScreen));
             return;
@@ -101,13 +97,12 @@ public final class MocksView implements StageView {
 
     /** Those carried with a card: all chosen together when it is one of them. */
     private List<Screen> moving(ScreenCard card) {
-        List<String> together = work.selection().together();
-        return together.contains(card.screen().id()) ? work.prototype().screens().stream().filter(s -> together.contains(s.id())).toList() : List.of(now(card.screen()));
+        return work.selection().together().contains(card.screen().id()) ? work.together() : List.of(now(card.screen()));
     }
 
     private void refilter() {
         filter.refresh();
-        gallery.filter(filter.isOff() ? s -> true : filter.shown());
+        gallery.show(work.prototype(), filter.shown());
         tellCount();
         choose();
     }
@@ -269,11 +264,10 @@ public final class MocksView implements StageView {
     }
 
     private void remove() {
-        List<String> together = work.selection().together();
-        if (together.isEmpty()) {
+        if (work.together().isEmpty()) {
             work.screen().ifPresent(actions::remove);
         } else {
-            actions.remove(work.prototype().screens().stream().filter(s -> together.contains(s.id())).toList());
+            actions.remove(work.together());
         }
     }
 

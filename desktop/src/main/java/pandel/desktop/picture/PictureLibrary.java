@@ -142,17 +142,10 @@ public final class PictureLibrary {
     private Optional<Raster> load(PictureSource from, String content, int width) {
         try {
             if (width <= Thumbnails.WIDE) {
-                Optional<Raster> thumbnail = thumbnails.find(content);
-                if (thumbnail.isPresent()) {
-                    return thumbnail.map(t -> t.shrunkTo(width));
-                }
+                return thumbnails.findOrMake(content, from::read).map(t -> t.shrunkTo(width));
             }
             Optional<byte[]> file = from.read(content);
-            if (file.isEmpty()) {
-                return Optional.empty();
-            }
-            Raster whole = Pictures.decode(file.get(), content);
-            return Optional.of(width <= Thumbnails.WIDE ? thumbnails.make(content, whole).shrunkTo(width) : whole.shrunkTo(width));
+            return file.isEmpty() ? Optional.empty() : Optional.of(Pictures.decode(file.get(), content).shrunkTo(width));
         } catch (IOException | Unreadable e) {
             LOG.warn("The picture {} cannot be shown: {}", content, e.getMessage());
             return Optional.empty();

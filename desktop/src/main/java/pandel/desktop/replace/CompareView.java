@@ -40,7 +40,8 @@ final class CompareView extends VBox {
         StackPane pile = new StackPane(below, above, divider);
         pile.getStyleClass().add("compare-pile");
         pile.setAlignment(Pos.TOP_CENTER);
-        pile.setMinHeight(Math.rint(Math.max(old.height(), fresh.height()) * factor));
+        // With its edge of 1 px above and below.
+        pile.setMinHeight(Math.rint(Math.max(old.height(), fresh.height()) * factor) + 2);
         pile.setMaxWidth(Region.USE_PREF_SIZE);
         Slider slider = new Slider(0, 1, 0.5);
         slider.setId("compare-slider");
@@ -72,7 +73,8 @@ final class CompareView extends VBox {
         return Math.round(picture.width()) + "×" + Math.round(picture.height()) + " px";
     }
 
-    private static MockView mock(Screen screen, Picture picture, PictureLibrary pictures, double factor) {
+    /** One picture as the mock of a screen, at so many px of the interface for each of its own. */
+    static MockView mock(Screen screen, Picture picture, PictureLibrary pictures, double factor) {
         MockView view = new MockView(pictures);
         view.show(screen.withMocks(List.of(picture)), picture.on(), Math.rint(picture.width() * factor), Math.rint(picture.height() * factor));
         return view;

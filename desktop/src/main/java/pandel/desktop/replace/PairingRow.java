@@ -1,6 +1,5 @@
 package pandel.desktop.replace;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -101,10 +100,7 @@ final class PairingRow extends ListCell<Pairing> {
     }
 
     private MockView mock(Screen screen, Picture picture) {
-        MockView view = new MockView(pictures);
-        double factor = Math.min(WIDE / picture.width(), HIGH / picture.height());
-        view.show(screen.withMocks(List.of(picture)), picture.on(), Math.rint(picture.width() * factor), Math.rint(picture.height() * factor));
-        return view;
+        return CompareView.mock(screen, picture, pictures, Math.min(WIDE / picture.width(), HIGH / picture.height()));
     }
 
     private String does(Pairing pairing) {

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -125,14 +124,11 @@ public final class ReplacePage extends StackPane {
     }
 
     private void compare(Pairing pairing) {
-        table.setVisible(false);
-        CompareView[] view = new CompareView[1];
-        Consumer<CompareView> close = v -> {
-            getChildren().remove(v);
-            table.setVisible(true);
-            list.requestFocus();
-        };
-        view[0] = new CompareView(pairing, pictures, () -> close.accept(view[0]));
-        getChildren().add(view[0]);
+        getChildren().setAll(new CompareView(pairing, pictures, this::showTable));
+    }
+
+    private void showTable() {
+        getChildren().setAll(table);
+        list.requestFocus();
     }
 }

@@ -72,25 +72,24 @@ final class Replacing {
         compare(List.of(file), Comparison.had(work.prototype()).stream().filter(h -> h.screen().id().equals(screen.id())).toList());
     }
 
-    /** Watches a folder for newer pictures, or no longer. */
-    void watch(Optional<Path> folder) {
-        boolean was = watched.isPresent();
-        endWatching();
-        if (folder.isEmpty()) {
-            said.say(was ? "No folder is watched any more." : "No folder was watched.");
-            return;
-        }
-        Path path = folder.get();
+    /** Watches a folder for newer pictures, in place of one that was. */
+    void watch(Path folder) {
+        end();
         try {
-            watched = Optional.of(Watched.of(path, () -> lookInto(path), () -> Platform.runLater(() -> {
-                endWatching();
-                said.say("The folder “" + path.getFileName() + "” is not there any more, so it is no longer watched.");
+            watched = Optional.of(Watched.of(folder, () -> lookInto(folder), () -> Platform.runLater(() -> {
+                end();
+                said.say("The folder “" + folder.getFileName() + "” is not there any more, so it is no longer watched.");
             })));
-            said.say("“" + path.getFileName() + "” is watched: newer pictures in it are offered at once.");
-            lookInto(path);
+            said.say("“" + folder.getFileName() + "” is watched: newer pictures in it are offered at once.");
+            lookInto(folder);
         } catch (IOException e) {
-            said.say("The folder “" + path.getFileName() + "” cannot be watched; look whether it is there and may be read.");
+            said.say("The folder “" + folder.getFileName() + "” cannot be watched; look whether it is there and may be read.");
         }
+    }
+
+    void unwatch() {
+        end();
+        said.say("No folder is watched any more.");
     }
 
     boolean isWatching() {
@@ -104,9 +103,7 @@ final class Replacing {
         thread.execute(() -> {
             try {
                 Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(Gathering.find(List.of(folder)), now.index().ids(), work.naming(), done -> { }, () -> false);
-                List<Came> came = gathered.map(g -> g.screens().stream().map(Came::new).toList()).orElse(List.of());
-                List<Pairing> pairings = Comparison.of(Comparison.had(now), came, new Looks(shelf, thumbnails)::of);
-                long newer = pairings.stream().filter(p -> p.replaces() || p.kind() == Pairing.Kind.NEW).count();
+                long newer = paired(Comparison.had(now), came(gathered), shelf).stream().filter(p -> p.replaces() || p.kind() == Pairing.Kind.NEW).count();
                 if (newer > 0 && watched.filter(w -> w.folder().equals(folder)).isPresent()) {
                     Platform.runLater(() -> said.offer((newer == 1 ? "One picture is" : newer + " pictures are") + " newer in “" + folder.getFileName() + "”.", "Look at them",
                             () -> compare(List.of(folder))));
@@ -118,12 +115,16 @@ final class Replacing {
         });
     }
 
-    /** The window is closed. */
-    void end() {
-        endWatching();
+    private static List<Came> came(Optional<Gathering.Gathered> gathered) {
+        return gathered.map(g -> g.screens().stream().map(Came::new).toList()).orElse(List.of());
     }
 
-    private void endWatching() {
+    private List<Pairing> paired(List<Had> had, List<Came> came, PictureShelf shelf) {
+        return Comparison.of(had, came, new Looks(shelf, thumbnails)::of);
+    }
+
+    /** Nothing is watched any more: another folder is, or the window is closed. */
+    void end() {
         watched.ifPresent(w -> {
             try {
                 w.close();
@@ -138,17 +139,15 @@ final class Replacing {
         AtomicBoolean stopped = new AtomicBoolean();
         PictureShelf shelf = work.shelf();
         Set<String> ids = work.prototype().index().ids();
-        boolean one = had.size() == 1;
         thread.execute(() -> {
             try {
                 List<Path> files = Gathering.find(paths);
                 Platform.runLater(() -> progress(0, files.size(), stopped));
                 Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(files, ids, work.naming(),
                         done -> Platform.runLater(() -> progress(done, files.size(), stopped)), stopped::get);
-                List<Came> came = gathered.map(g -> g.screens().stream().map(Came::new).toList()).orElse(List.of());
-                Looks looks = new Looks(shelf, thumbnails);
+                List<Came> came = came(gathered);
                 // One file for one screen was chosen by the person; nothing is to be guessed.
-                List<Pairing> pairings = one && came.size() == 1 ? List.of(Pairing.chosen(had.getFirst(), came.getFirst())) : Comparison.of(had, came, looks::of);
+                List<Pairing> pairings = had.size() == 1 && came.size() == 1 ? List.of(Pairing.chosen(had.getFirst(), came.getFirst())) : paired(had, came, shelf);
                 Platform.runLater(() -> {
                     said.done();
                     if (gathered.isEmpty()) {

@@ -133,6 +133,11 @@ public final class Work {
         return prototype.get().screen(selection.screen());
     }
 
+    /** The screens chosen together, in the order of the prototype; none when fewer than two are. */
+    public List<Screen> together() {
+        return prototype.get().screens().stream().filter(s -> selection.together().contains(s.id())).toList();
+    }
+
     public PictureShelf shelf() {
         return shelf;
     }

@@ -27,6 +27,7 @@ final class Drawing {
     static final int SCALE = 3;
     private static final int LOOKED_AT = 4096;
     private static final Pattern OUTSIDE = Pattern.compile("(?:href|src)\\s*=\\s*[\"']\\s*(?!#|data:image/)([^\"']+)[\"']|url\\(\\s*[\"']?\\s*(?!#|data:)([^)\"']+)|@import");
+    private static final Pattern HANDLER = Pattern.compile("\\son\\w+\\s*=");
     private static final Pattern NAMESPACE = Pattern.compile("xmlns(?::\\w+)?\\s*=\\s*[\"'][^\"']*[\"']");
 
     /** The library tells its own log of each flaw, with stack traces; what matters is said in the sentence. Kept, lest it be forgotten. */
@@ -56,7 +57,7 @@ final class Drawing {
         if (lower.contains("<!entity")) {
             throw new Unreadable("“" + name + "” declares entities, which a drawing has no need of; export it again without them.");
         }
-        if (lower.contains("<script") || Pattern.compile("\\son\\w+\\s*=").matcher(lower).find() || lower.contains("javascript:")) {
+        if (lower.contains("<script") || HANDLER.matcher(lower).find() || lower.contains("javascript:")) {
             throw new Unreadable("“" + name + "” holds a script; export it as a plain drawing.");
         }
         Matcher outside = OUTSIDE.matcher(NAMESPACE.matcher(text).replaceAll(""));

@@ -45,8 +45,7 @@ public final class Pictures {
             throw new Unreadable("“" + name + "” is no PNG, JPEG or SVG picture.");
         }
         if (format.equals(SVG)) {
-            Drawing drawing = Drawing.of(bytes, name);
-            return checked(format, drawing.width(), drawing.height(), name);
+            return header(Drawing.of(bytes, name), name);
         }
         try {
             boolean swaps = format.equals("jpg") && Turn.of(bytes).swaps();
@@ -55,6 +54,10 @@ public final class Pictures {
         } catch (IOException | RuntimeException e) {
             throw new Unreadable("“" + name + "” is damaged: its header cannot be read; export it again.", e);
         }
+    }
+
+    private static Header header(Drawing drawing, String name) throws Unreadable {
+        return checked(SVG, drawing.width(), drawing.height(), name);
     }
 
     private static Header checked(String format, long width, long height, String name) throws Unreadable {
@@ -69,10 +72,12 @@ public final class Pictures {
 
     /** Decodes a whole picture; one that is cut short is refused. */
     public static Raster decode(byte[] bytes, String name) throws Unreadable {
-        Header header = header(bytes, name);
-        if (header.ending().equals(SVG)) {
-            return Drawing.of(bytes, name).draw();
+        if (Drawing.isOne(bytes)) {
+            Drawing drawing = Drawing.of(bytes, name);
+            header(drawing, name);
+            return drawing.draw();
         }
+        Header header = header(bytes, name);
         try {
             return withReader(bytes, header.ending(), name, reader -> {
                 String[] warning = new String[1];

@@ -39,6 +39,21 @@ public final class Thumbnails {
         }
     }
 
+    /** Where the bytes of pictures are. */
+    public interface Bytes {
+        Optional<byte[]> read(String content) throws IOException;
+    }
+
+    /** The thumbnail of a picture, made where it is not there yet; empty when there is no such picture. */
+    public Optional<Raster> findOrMake(String content, Bytes bytes) throws IOException, Unreadable {
+        Optional<Raster> kept = find(content);
+        if (kept.isPresent()) {
+            return kept;
+        }
+        Optional<byte[]> file = bytes.read(content);
+        return file.isEmpty() ? Optional.empty() : Optional.of(make(content, Pictures.decode(file.get(), content)));
+    }
+
     /** Shrinks a picture and keeps the result; when it cannot be kept it is still given. */
     public Raster make(String content, Raster whole) {
         Raster small = whole.shrunkTo(WIDE);

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Picture;
 import pandel.files.Unreadable;
-import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
 import pandel.files.picture.Thumbnails;
 import pandel.files.store.PictureSource;
@@ -30,13 +29,8 @@ public final class Looks {
 
     /** The picture, no wider than a thumbnail. */
     public Optional<Raster> small(Picture picture) {
-        Optional<Raster> kept = thumbnails.find(picture.content());
-        if (kept.isPresent()) {
-            return kept;
-        }
         try {
-            Optional<byte[]> bytes = source.read(picture.content());
-            return bytes.isEmpty() ? Optional.empty() : Optional.of(thumbnails.make(picture.content(), Pictures.decode(bytes.get(), picture.source())));
+            return thumbnails.findOrMake(picture.content(), source::read);
         } catch (IOException | Unreadable e) {
             return Optional.empty();
         }

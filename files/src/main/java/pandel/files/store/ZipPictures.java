@@ -23,7 +23,7 @@ final class ZipPictures implements PictureSource, AutoCloseable {
     private final Optional<ZipFile> held;
 
     ZipPictures(Path file) throws IOException {
-        this.file = file;
+        this.file = file.toAbsolutePath();
         this.held = OPEN_FILES_MAY_BE_REPLACED ? Optional.of(new ZipFile(file.toFile())) : Optional.empty();
     }
 
