@@ -1,5 +1,6 @@
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javafx.application.Application;
@@ -10,8 +11,10 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import pandel.core.edit.Naming;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.files.gather.Gathering;
+import pandel.files.json.Json;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
 import pandel.files.picture.Thumbnails;
@@ -47,10 +50,40 @@ public final class DrawSamples extends Application {
             Naming naming = new Naming(letters::nextInt);
             Gathering.Gathered gathered = new Gathering(shelf, new Thumbnails(scratch))
                     .take(Gathering.find(List.of(pictures)), java.util.Set.of(), naming, done -> { }, () -> false).orElseThrow();
-            Prototype linked = LinkHollowLane.link(gathered.screens(), naming);
+            Gathering more = new Gathering(shelf, new Thumbnails(scratch));
+            Prototype linked = LinkHollowLane.link(gathered.screens(), taken(more, samples.resolve("pictures/looks"), MoreOfHollowLane.looks(), naming),
+                    taken(more, samples.resolve("pictures/tablet"), onTablet(), naming), naming);
+            Files.writeString(samples.resolve("hollow-lane-events.json"), Json.text(LinkHollowLane.events(linked)));
             PrototypeSaving.toFile(linked, samples.resolve("hollow-lane.pandel"), shelf);
         }
         Platform.exit();
+    }
+
+    /** Every page and sheet as a tablet shows it, by its title. */
+    private static Map<String, Sketch> onTablet() {
+        Map<String, Sketch> all = new LinkedHashMap<>(MoreOfHollowLane.onTablet());
+        HollowLane.screens().forEach((file, sketch) -> {
+            String words = file.substring(3).replace('-', ' ');
+            String title = Character.toUpperCase(words.charAt(0)) + words.substring(1);
+            boolean dialog = title.equals("Extend the loan") || title.equals("Your place");
+            if (!dialog) {
+                all.putIfAbsent(title, MoreOfHollowLane.column(sketch, title.equals("Choose dates")));
+            }
+        });
+        return all;
+    }
+
+    /** Draws pictures into a folder and takes them in, by their names. */
+    private static Map<String, Picture> taken(Gathering gathering, Path folder, Map<String, Sketch> sketches, Naming naming) throws Exception {
+        Files.createDirectories(folder);
+        Map<String, Picture> pictures = new LinkedHashMap<>();
+        for (Map.Entry<String, Sketch> one : sketches.entrySet()) {
+            Path file = folder.resolve(one.getKey().toLowerCase().replace(' ', '-') + "@2x.png");
+            write(one.getValue(), file);
+            pictures.put(one.getKey(), (Picture) gathering.take(List.of(file), java.util.Set.of(), naming, done -> { }, () -> false).orElseThrow()
+                    .screens().getFirst().mocks().getFirst());
+        }
+        return pictures;
     }
 
     private static void write(Sketch sketch, Path file) throws Exception {

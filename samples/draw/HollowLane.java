@@ -30,6 +30,7 @@ final class HollowLane {
         all.put("16_me", me());
         all.put("17_opening-hours", hours());
         all.put("18_report-damage", damage());
+        all.putAll(MoreOfHollowLane.screens());
         return all;
     }
 
@@ -104,6 +105,8 @@ final class HollowLane {
         s.middle(287, 484, 15, Sketch.INK, "Opening hours", true);
         s.text(20, 544, 15, Sketch.INK, "Three-legged, for uneven ground. Bring a helper");
         s.text(20, 568, 15, Sketch.INK, "to carry it: it weighs 14 kg.");
+        s.middle(103, 622, 15, Sketch.GREEN, "Care and cost", true);
+        s.middle(287, 622, 15, Sketch.GREEN, "Waiting list", true);
         s.button(664, "Reserve", true);
         s.middle(195, 744, 13, Sketch.GREY, "Free for members, up to seven days", false);
         return s;
@@ -176,6 +179,7 @@ final class HollowLane {
         s.middle(195, 400, 28, Sketch.INK, "It is yours", true);
         s.middle(195, 432, 16, Sketch.GREY, "Orchard ladder, 16 to 18", false);
         s.middle(195, 500, 15, Sketch.INK, "Show your card at the counter.", false);
+        s.middle(195, 560, 15, Sketch.GREEN, "Where is the counter?", true);
         s.button(664, "See my loans", true);
         s.middle(195, 756, 16, Sketch.GREEN, "Back to the tools", true);
         return s;
@@ -267,6 +271,7 @@ final class HollowLane {
         s.row(206, "clock", "The drill is due today", "Today, 8:00");
         s.row(290, "saw", "The pruning saw is back", "Yesterday");
         s.row(374, "bell", "Closed on Tuesday", "Two days ago");
+        s.row(458, "drill", "Courses", "Three this month");
         s.strip(2);
         return s;
     }
@@ -290,6 +295,9 @@ final class HollowLane {
         s.text(118, 178, 14, Sketch.GREY, "Card 0417 22 · member since spring");
         s.row(222, "clock", "Opening hours", "Open until 18:00 today");
         s.row(306, "bell", "What we tell you about", "Due dates, pick-ups");
+        s.row(390, "check", "My card", "0417 22");
+        s.row(474, "saw", "House rules", "Bring it back dry");
+        s.row(558, "bell", "Invite a neighbour", "Both get a free late day");
         s.button(664, "Sign out", false);
         s.strip(3);
         return s;
@@ -310,6 +318,7 @@ final class HollowLane {
             s.right(362, y, 16, rows[i][1].equals("closed") ? Sketch.CLAY : Sketch.INK, rows[i][1]);
         }
         s.text(28, 580, 15, Sketch.GREY, "Hollow Lane 12, behind the bakery");
+        s.middle(195, 640, 16, Sketch.GREEN, "Ask for help", true);
         return s;
     }
 

@@ -1,3 +1,4 @@
+import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -5,30 +6,32 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.edit.Edit;
+import pandel.core.edit.FactWords;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.JourneyEdits;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.Naming;
 import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.VersionEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
-import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Journey;
 import pandel.core.model.Link;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
+import pandel.core.model.Status;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.core.model.Width;
-import pandel.core.play.Situation;
-import pandel.core.play.Step;
+import pandel.files.json.PlayJson;
 
 /** Links the pictures of Hollow Lane. On purpose "Receipt" is a dead end, and nothing leads to "Report damage". */
 final class LinkHollowLane {
@@ -40,10 +43,15 @@ final class LinkHollowLane {
         this.naming = naming;
     }
 
-    static Prototype link(List<Screen> screens, Naming naming) {
+    static Prototype link(List<Screen> screens, Map<String, Picture> looks, Map<String, Picture> tablet, Naming naming) throws FactWords.NotUnderstood {
         LinkHollowLane maker = new LinkHollowLane(naming);
         maker.make(screens);
+        maker.edit(VersionEdits.keep("First sketch, shown to the board", "2026-05-12", naming));
+        maker.p = LooksOfHollowLane.put(maker.p, looks, tablet, naming);
         maker.journeys();
+        maker.edit(VersionEdits.keep("Sent to the neighbours", "2026-06-02", naming));
+        maker.edit(ScreenEdits.rename(maker.screen("Care and cost"), "Care and late days"));
+        maker.edit(ScreenEdits.status(List.of(maker.screen("Sign in"), maker.screen("Tools")), Status.READY));
         return maker.p;
     }
 
@@ -52,7 +60,9 @@ final class LinkHollowLane {
         section("Arriving", "Splash", "Sign in");
         section("Tools", "Tools", "Tool", "How to use it", "Opening hours", "Choose dates", "Confirm", "Reserved");
         section("Loans", "Loans", "Loan", "Extend the loan", "Bring it back", "Receipt", "Report damage");
-        section("Notices and me", "Notices", "Notice", "Me");
+        section("Tools", "Search", "Care and cost", "Waiting list", "Pick it up");
+        section("Notices and me", "Notices", "Notice", "Courses", "Course", "Your place", "Me", "What we tell you about", "My card", "House rules", "Invite a neighbour", "Ask for help");
+        edit(ScreenEdits.form(screen("Your place"), Form.DIALOG));
         edit(ScreenEdits.form(screen("Choose dates"), Form.SHEET));
         edit(ScreenEdits.form(screen("Extend the loan"), Form.DIALOG));
         edit(LinkEdits.linkScreen(screen("Splash"), Link.of(id("wait"), new Cause.Wait(1800), to(Verb.REPLACE, "Sign in"))));
@@ -86,17 +96,36 @@ final class LinkHollowLane {
         tap("Notice", "See the reservation", 20, 290, 350, 52, Verb.ADVANCE, "Loan");
         tap("Me", "Opening hours", 12, 226, 366, 76, Verb.ADVANCE, "Opening hours");
         tap("Me", "Sign out", 20, 664, 350, 52, Verb.RESTART, "Sign in");
+        tap("Tools", "Search", 20, 112, 350, 44, Verb.ADVANCE, "Search");
+        String[] found = {"Pruning saw", "Fret saw", "Bow saw"};
+        for (int i = 0; i < 3; i++) {
+            tap("Search", found[i], 12, 144 + i * 84, 366, 76, Verb.ADVANCE, "Tool");
+        }
+        tap("Tool", "Care and cost", 20, 594, 166, 46, Verb.ADVANCE, "Care and cost");
+        tap("Tool", "Waiting list", 204, 594, 166, 46, Verb.ADVANCE, "Waiting list");
+        tap("Reserved", "Where is the counter?", 85, 534, 220, 48, Verb.ADVANCE, "Pick it up");
+        tap("Opening hours", "Ask for help", 105, 614, 180, 48, Verb.ADVANCE, "Ask for help");
+        tap("Notices", "Courses", 12, 462, 366, 76, Verb.ADVANCE, "Courses");
+        tap("Courses", "Drilling without fear", 12, 144, 366, 76, Verb.ADVANCE, "Course");
+        tap("Courses", "Sharpening", 12, 228, 366, 76, Verb.ADVANCE, "Course");
+        tap("Course", "Take a place", 20, 664, 350, 52, Verb.OPEN_ABOVE, "Your place");
+        tap("Your place", "Good", 24, 138, 282, 50, Verb.CLOSE, "");
+        tap("Me", "What we tell you about", 12, 310, 366, 76, Verb.ADVANCE, "What we tell you about");
+        tap("Me", "My card", 12, 394, 366, 76, Verb.ADVANCE, "My card");
+        tap("Me", "House rules", 12, 478, 366, 76, Verb.ADVANCE, "House rules");
+        tap("Me", "Invite a neighbour", 12, 562, 366, 76, Verb.ADVANCE, "Invite a neighbour");
         tap("Report damage", "Send it", 20, 664, 350, 52, Verb.RETURN_TO, "Loan");
         edit(LinkEdits.linkScreen(screen("Reserved"), Link.of(id("wait"), new Cause.Wait(8000), to(Verb.REPLACE, "Loans"))));
         shared("Back", new Area(10, 46, 180, 52), new Effect.Return(), List.of("Tool", "How to use it", "Confirm", "Loan", "Bring it back",
-                "Notice", "Opening hours", "Report damage"));
+                "Notice", "Opening hours", "Report damage",
+                "Search", "Care and cost", "Waiting list", "Pick it up", "What we tell you about", "My card", "House rules", "Invite a neighbour", "Ask for help", "Courses", "Course"));
         String[] tabs = {"Tools", "Loans", "Notices", "Me"};
         for (int i = 0; i < tabs.length; i++) {
             shared(tabs[i] + " in the strip", new Area(Math.rint(97.5 * i), 767, 97, 77), to(Verb.REPLACE, tabs[i]), List.of(tabs));
         }
     }
 
-    /** Four journeys; an event is a hotspot's words, "wait MS", "beside" or "back". */
+    /** Four journeys; an event in words, as {@link Played} reads it. */
     private void journeys() {
         journey("Reserve a ladder", "The usual way to a tool", "wait 1800", "Sign in", "Orchard ladder", "Reserve", "Take 16 to 18", "Reserve it", "See my loans");
         journey("Look before signing in", "Everything one can read about a tool", "wait 1800", "Look around first", "Pruning saw", "How to use it", "Back", "Opening hours", "Back",
@@ -106,19 +135,19 @@ final class LinkHollowLane {
                 "Opening hours", "Back", "Sign out");
     }
 
-    private void journey(String title, String purpose, String... events) {
-        Step step = new Step(p);
-        Situation now = Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
+    private void journey(String title, String purpose, String... words) {
+        Played played = Played.of(p, List.of(words));
         List<Journey.Leg> legs = new ArrayList<>();
-        for (String words : events) {
-            Situation before = now;
-            Event event = words.startsWith("wait ") ? new Event.Elapse(Integer.parseInt(words.substring(5))) : words.equals("back") ? new Event.DeviceBack()
-                    : Event.tap(p.index().hotspotsOn(before.screen()).stream().filter(h -> h.title().equals(words)).findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException(words + " on " + before.screen())).id());
-            now = step.step(now, event).situation();
-            legs.add(new Journey.Leg(event, now.screen()));
+        for (int i = 0; i < words.length; i++) {
+            legs.add(new Journey.Leg(played.events().get(i), played.after().get(i).screen()));
         }
-        edit(JourneyEdits.keep(new Journey(id(title), title, purpose, "phone", p.mainEntry().orElseThrow().id(), legs, Optional.of(now.screen()), Rest.NONE)));
+        edit(JourneyEdits.keep(new Journey(id(title), title, purpose, "phone", p.mainEntry().orElseThrow().id(), legs, Optional.of(played.end().screen()), Rest.NONE)));
+    }
+
+    /** A list of events to try {@code pandel play} with: two tools looked at, one reserved, a loan kept longer. */
+    static JsonNode events(Prototype p) {
+        return PlayJson.list(Played.of(p, List.of("wait 1800", "Sign in", "Orchard ladder", "How to use it", "Back", "Reserve", "Close", "Reserve", "Take 16 to 18", "Reserve it", "See my loans",
+                "Four-person tent", "Keep it longer", "Keep it until Thursday", "back", "Me in the strip", "Opening hours", "Back")).events());
     }
 
     private void section(String section, String... titles) {

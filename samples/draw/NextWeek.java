@@ -17,7 +17,7 @@ final class NextWeek {
         tool.round(20, 72, 132, 30, 15, Sketch.GREEN);
         tool.middle(86, 92, 13, "#FFFFFF", "Two at home", true);
         all.put("04_one-tool", tool);
-        all.put("19_saved-tools", saved());
+        all.put("31_saved-tools", saved());
         return all;
     }
 
@@ -37,7 +37,7 @@ final class NextWeek {
     }
 
     private static Sketch me(Sketch s) {
-        s.row(390, "clock", "What you borrowed", "Eleven tools since spring");
+        s.round(20, 640, 350, 14, 4, Sketch.SAND);
         return s;
     }
 

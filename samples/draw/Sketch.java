@@ -161,6 +161,18 @@ final class Sketch {
         line(LINE, 1, 90, y + 72, 370, y + 72);
     }
 
+    /** A framed button anywhere. */
+    void outlineAt(double x, double y, double w, double h, String words) {
+        outline(x + 0.75, y + 0.75, w - 1.5, h - 1.5, 14, GREEN);
+        middle(x + w / 2, y + h / 2 + 6, 17, GREEN, words, true);
+    }
+
+    /** Another sketch as part of this one. */
+    void put(Sketch other, double x, double y) {
+        javafx.scene.image.WritableImage image = other.canvas.snapshot(null, null);
+        g.drawImage(image, x, y, image.getWidth() / 2, image.getHeight() / 2);
+    }
+
     double high() {
         return high;
     }

@@ -9,6 +9,7 @@ import pandel.core.check.Check;
 import pandel.core.check.Checked;
 import pandel.core.check.Finding;
 import pandel.core.check.Unsettled;
+import pandel.core.check.Walk;
 import pandel.core.check.Weight;
 import pandel.core.model.Device;
 import pandel.core.model.Prototype;
@@ -76,6 +77,11 @@ final class CheckCommand implements Callable<Integer> {
         return prototype.withDevices(one);
     }
 
+    /** Where a list of events begins, when that is not the main entry: what play takes as --from. */
+    private static String from(Prototype prototype, Walk walk) {
+        return prototype.mainEntry().filter(e -> e.id().equals(walk.entry().id())).isPresent() ? "" : " from " + walk.entry().id();
+    }
+
     /** One line each: weight, rule, sentence; indented the shortest list of events. */
     static void tell(Checked checked, PrintWriter out) {
         int screens = checked.prototype().screens().size();
@@ -84,7 +90,7 @@ final class CheckCommand implements Callable<Integer> {
         for (Finding finding : checked.findings()) {
             out.println();
             out.println(finding.weight().word() + " " + finding.rule().id() + ": " + finding.sentence());
-            finding.walk().ifPresent(walk -> out.println("    by " + Json.line(PlayJson.list(walk.events())) + " on " + walk.device().id()));
+            finding.walk().ifPresent(walk -> out.println("    by " + Json.line(PlayJson.list(walk.events())) + " on " + walk.device().id() + from(checked.prototype(), walk)));
         }
         for (Unsettled unsettled : checked.unsettled()) {
             out.println();

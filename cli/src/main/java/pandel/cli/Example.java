@@ -7,6 +7,7 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
 import pandel.core.check.Finding;
@@ -41,7 +42,7 @@ final class Example {
         try (InputStream in = Files.newInputStream(sample.resolveSibling("hollow-lane-events.json"))) {
             events = PlayJson.events(in);
         }
-        write("play.json", Json.text(PlayCommand.played(prototype, events, prototype.devices().getFirst(), true)));
+        write("play.json", Json.text(PlayCommand.played(prototype, Optional.empty(), events, prototype.devices().getFirst(), true)));
         Checked checked = Check.of(prototype);
         write("check.json", Json.text(CheckJson.checked(checked)));
         replayAll(checked);

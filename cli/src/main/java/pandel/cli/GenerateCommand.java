@@ -24,6 +24,7 @@ import picocli.CommandLine.Spec;
 final class GenerateCommand implements Callable<Integer> {
 
     private static final int MOST = 100_000;
+    private static final int MOST_FACTS = 64;
 
     @Spec
     CommandSpec spec;
@@ -37,6 +38,9 @@ final class GenerateCommand implements Callable<Integer> {
     @Option(names = "--kind", defaultValue = "usual", description = "usual or nasty (default: ${DEFAULT-VALUE}).")
     Kind kind;
 
+    @Option(names = "--facts", paramLabel = "N", description = "Gives it so many facts, looks that ask for them and links that remember them (default: none).")
+    int facts;
+
     @Option(names = "--pictures", paramLabel = "KB", description = "Gives each screen a picture of 1170×2532 pixels and about so many kilobytes.")
     int kilobytes;
 
@@ -48,7 +52,10 @@ final class GenerateCommand implements Callable<Integer> {
         if (screens < 1 || screens > MOST) {
             throw new Unreadable("--screens must be 1 to " + MOST + ", not " + screens + ".");
         }
-        Prototype prototype = Generated.of(screens, seed, kind);
+        if (facts < 0 || facts > MOST_FACTS) {
+            throw new Unreadable("--facts must be 0 to " + MOST_FACTS + ", not " + facts + ".");
+        }
+        Prototype prototype = Generated.of(screens, seed, kind, facts);
         try (PictureShelf shelf = new PictureShelf()) {
             if (kilobytes > 0) {
                 prototype = withPictures(prototype, shelf);

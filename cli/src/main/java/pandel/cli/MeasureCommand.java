@@ -16,17 +16,19 @@ import picocli.CommandLine.Spec;
 final class MeasureCommand implements Callable<Integer> {
 
     private static final int TAPS = 120;
+    private static final int STEPS = 400;
     private static final int EDITS = 30;
 
     /** What can be measured. */
-    enum What { START, FRAMES, VITALS, SAVE }
+    enum What { START, FRAMES, SCROLL, VITALS, SAVE }
 
     @Spec
     CommandSpec spec;
 
-    @Parameters(index = "0", paramLabel = "start|frames|vitals|save", description = {
+    @Parameters(index = "0", paramLabel = "start|frames|scroll|vitals|save", description = {
         "start: until the window is shown, and all pictures of its first stage are",
         "frames: time between frames while something moves in play, at phone fit, half of the motions interrupted",
+        "scroll: time between frames while the gallery is scrolled from its first card to its last and back",
         "vitals: from an edit until its checks are told",
         "save: time between frames while FILE is saved to itself"})
     What what;
@@ -40,9 +42,10 @@ final class MeasureCommand implements Callable<Integer> {
         String told = switch (what) {
             case START -> {
                 Measured.Startup start = Measured.startup(file);
-                yield "window shown after " + start.shown() + " ms, all pictures of the first stage after " + start.firstSight() + " ms from the start of the process";
+                yield "window shown after " + start.shown() + " ms, all pictures of the first stage after " + start.firstSight() + " ms from the start of the process, " + (start.firstSight() - start.shown()) + " ms from the start of opening";
             }
             case FRAMES -> "while something moved: " + told(Measured.frames(file, TAPS));
+            case SCROLL -> "while the gallery scrolled: " + told(Measured.scrolling(file, STEPS));
             case VITALS -> {
                 Measured.Vitals vitals = Measured.vitals(file, EDITS);
                 yield "from an edit to its vitals: median %.0f ms, longest %.0f ms of %d edits".formatted(vitals.median(), vitals.longest(), vitals.edits());

@@ -14,7 +14,7 @@ import picocli.CommandLine.Spec;
 /** {@code pandel} alone: the window with the sample; without a display, the whole example off-screen. */
 @Command(name = "pandel", mixinStandardHelpOptions = true, version = "Pandel 0.1.0",
         description = "Links mock screens, plays the prototype, and checks its flow. Alone it opens the window with the sample.",
-        subcommands = {OpenCommand.class, NewCommand.class, CheckCommand.class, PlayCommand.class, CoverCommand.class, JourneysCommand.class,
+        subcommands = {OpenCommand.class, NewCommand.class, CheckCommand.class, PlayCommand.class, CoverCommand.class, DiffCommand.class, JourneysCommand.class,
             GenerateCommand.class, PicturesCommand.class, MeasureCommand.class},
         exitCodeListHeading = "%nExit codes:%n",
         exitCodeList = {"0:it went well", "1:findings at or above the level asked for", "2:it could not be done; standard error says why"})

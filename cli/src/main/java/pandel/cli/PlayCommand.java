@@ -11,11 +11,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import pandel.core.edit.StartEdits;
 import pandel.core.model.Device;
-import pandel.core.model.Entry;
 import pandel.core.model.Event;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
+import pandel.core.model.Start;
+import pandel.core.model.StartPoint;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
@@ -54,14 +57,19 @@ final class PlayCommand implements Callable<Integer> {
     @Option(names = "--device", paramLabel = "ID", description = "Plays on that device; else on the first.")
     String device;
 
+    @Option(names = "--from", paramLabel = "START", description = "Begins at an entry or start point, by its id, address or name; else at the main entry, or where the journey begins.")
+    String from;
+
     @Option(names = "--trace", description = "Prints the situation after each event, not only the last.")
     boolean trace;
 
     @Override
     public Integer call() throws Unreadable, IOException {
         Prototype prototype = PrototypeFile.open(file).prototype();
-        List<Event> list = what.journey == null ? events(what.events) : journey(prototype).events();
-        spec.commandLine().getOut().print(Json.text(played(prototype, list, device(prototype), trace)));
+        Optional<Journey> journey = what.journey == null ? Optional.empty() : Optional.of(journey(prototype));
+        List<Event> list = journey.isPresent() ? journey.get().events() : events(what.events);
+        Optional<Start> start = from != null ? Optional.of(start(prototype)) : journey.flatMap(j -> prototype.start(j.entry()));
+        spec.commandLine().getOut().print(Json.text(played(prototype, start, list, device(prototype), trace)));
         return ExitCode.FINE;
     }
 
@@ -80,6 +88,13 @@ final class PlayCommand implements Callable<Integer> {
                         + (prototype.journeys().isEmpty() ? "none" : prototype.journeys().stream().map(Journey::title).collect(Collectors.joining(", "))) + "."));
     }
 
+    private Start start(Prototype prototype) throws Unreadable {
+        Optional<Start> named = prototype.start(from).or(() -> prototype.startPoints().stream().filter(s -> s.title().equalsIgnoreCase(from)).map(Start.class::cast).findFirst())
+                .or(() -> StartEdits.opened(prototype, from));
+        return named.orElseThrow(() -> new Unreadable("There is no entry and no start point “" + from + "”; there are "
+                + Stream.concat(prototype.entries().stream().map(e -> e.address().orElse(e.id())), prototype.startPoints().stream().map(StartPoint::title)).collect(Collectors.joining(", ")) + "."));
+    }
+
     private Device device(Prototype prototype) throws Unreadable {
         if (device == null) {
             return prototype.devices().getFirst();
@@ -89,8 +104,8 @@ final class PlayCommand implements Callable<Integer> {
     }
 
     /** The trace of a list of events: the start, then each event with what happened; or the last situation alone. */
-    static ObjectNode played(Prototype prototype, List<Event> events, Device device, boolean trace) throws Unreadable {
-        Entry entry = prototype.mainEntry().orElseThrow(() -> new Unreadable("The prototype has no entry, so play has nowhere to start."));
+    static ObjectNode played(Prototype prototype, Optional<Start> from, List<Event> events, Device device, boolean trace) throws Unreadable {
+        Start entry = from.or(prototype::mainEntry).orElseThrow(() -> new Unreadable("The prototype has no entry, so play has nowhere to start."));
         Optional<String> why = Situation.whyNoStart(prototype, entry);
         if (why.isPresent()) {
             throw new Unreadable("Play has nowhere to start: " + why.get());

@@ -3,8 +3,17 @@ package pandel.core;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import pandel.core.edit.FactEdits;
+import pandel.core.edit.FactWords;
+import pandel.core.edit.Naming;
+import pandel.core.edit.Said;
+import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
+import pandel.core.model.Condition;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
 import pandel.core.model.Entry;
@@ -17,6 +26,7 @@ import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.State;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
@@ -26,7 +36,10 @@ import pandel.core.model.Width;
  * Small prototypes written as lines: {@code "tool page: reserve open above dates; back return; 500 advance loans"}. A screen's first
  * word is its id, the second its form; "parked", "end", "home", "shut" (closed by its links alone), "untitled" and "drawn" (with
  * a picture of 390×844 px) may follow. A part is a hotspot's id or a wait's ms, a verb and a target; {@code @x,y,w,h} after
- * the id places the hotspot, {@code & verb target} gives it a second link. The first line is the entry.
+ * the id places the hotspot, {@code & verb target} gives it a second link, {@code % signed in} lets it remember something. The
+ * mark {@code when:not-signed-in} gives the screen a look that asks for that, {@code hide:x} lets its first look hide the
+ * hotspot x, {@code wide} gives it a picture of 1180×820 px. The first screen is the entry; a line {@code devices phone,watch}
+ * says what it is for.
  */
 public final class Made {
 
@@ -39,15 +52,58 @@ public final class Made {
 
     public static Prototype on(List<Device> devices, String... lines) {
         List<Screen> screens = new ArrayList<>();
+        List<Device> named = devices;
         for (String line : lines) {
-            screens.add(screen(line));
+            if (line.startsWith("devices ")) {
+                List<String> ids = List.of(line.substring(8).split(","));
+                named = Device.OFFERED.stream().filter(d -> ids.contains(d.id())).toList();
+            } else {
+                screens.add(screen(line));
+            }
         }
-        return new Prototype("Made", screens, List.of(), List.of(Entry.at("start", screens.getFirst().id())), devices,
+        Prototype made = new Prototype("Made", screens, List.of(), List.of(Entry.at("start", screens.getFirst().id())), named,
                 Map.of(), Judgements.NONE, List.of(), Rest.NONE);
+        for (String line : lines) {
+            made = line.startsWith("devices ") ? made : remembering(made, line);
+        }
+        return made;
+    }
+
+    /** Looks and what is remembered need the facts made so far. */
+    private static Prototype remembering(Prototype p, String line) {
+        String[] halves = line.split(":(?=\\s|$)", 2);
+        List<String> words = List.of(halves[0].strip().split(" "));
+        Prototype made = p;
+        Naming naming = new Naming(n -> 0);
+        try {
+            for (String mark : words) {
+                if (mark.startsWith("when:")) {
+                    String typed = mark.substring(5).replace('-', ' ');
+                    Said<List<Condition>> said = FactWords.conditions(made, typed, naming);
+                    Screen screen = made.screen(words.getFirst()).orElseThrow();
+                    Set<String> hides = words.stream().filter(w -> w.startsWith("hide:") && screen.states().isEmpty())
+                            .map(w -> screen.id() + "." + w.substring(5)).collect(Collectors.toSet());
+                    State state = State.of(screen.id() + "-look" + screen.states().size(), typed, said.what()).withHides(hides);
+                    made = StateEdits.add(screen, state, said.facts()).applyTo(made);
+                }
+            }
+            for (String part : halves.length < 2 ? new String[0] : halves[1].split(";")) {
+                String[] remembered = part.strip().split(" % ");
+                if (remembered.length == 2) {
+                    String id = words.getFirst() + "." + remembered[0].split(" ")[0].split("@")[0];
+                    Said<Effect.Remember> said = FactWords.remember(made, remembered[1], naming);
+                    Link link = made.index().way(made.index().way(id + ".tap").isPresent() ? id + ".tap" : id).orElseThrow().link();
+                    made = FactEdits.remember(link, List.of(said.what()), said.facts()).applyTo(made);
+                }
+            }
+            return made;
+        } catch (FactWords.NotUnderstood e) {
+            throw new IllegalArgumentException(e);
+        }
     }
 
     private static Screen screen(String line) {
-        String[] halves = line.split(":", 2);
+        String[] halves = line.split(":(?=\\s|$)", 2);
         List<String> words = List.of(halves[0].strip().split(" "));
         List<String> marks = words.subList(2, words.size());
         Screen screen = Screen.page(words.getFirst(), words.getFirst()).withForm(Form.valueOf(words.get(1).toUpperCase()))
@@ -56,19 +112,28 @@ public final class Made {
         if (marks.contains("drawn")) {
             screen = screen.withMocks(List.of(new Picture(Width.NARROW, "0".repeat(64) + ".png", 390, 844, 1, "", Rest.NONE)));
         }
+        if (marks.contains("wide")) {
+            screen = screen.withMocks(Stream.concat(screen.mocks().stream(),
+                    Stream.of(new Picture(Width.WIDE, "1".repeat(64) + ".png", 1180, 820, 1, "", Rest.NONE))).toList());
+        }
         if (marks.contains("shut")) {
             screen = screen.withClosers();
         }
         List<Hotspot> hotspots = new ArrayList<>();
         List<Link> links = new ArrayList<>();
         for (String part : halves.length < 2 || halves[1].isBlank() ? new String[0] : halves[1].split(";")) {
-            String[] halvesOfPart = part.strip().split(" & ");
+            boolean remembers = part.contains(" % ");
+            String[] halvesOfPart = part.strip().split(" % ")[0].split(" & ");
             String[] w = halvesOfPart[0].split(" ");
             String[] placed = w[0].split("@");
             String id = words.getFirst() + "." + placed[0];
             Area area = placed.length == 1 ? new Area(10, 10, 60, 60) : area(placed[1].split(","));
+            if (w.length == 1 && Character.isDigit(w[0].charAt(0))) {
+                links.add(new Link(id, new Cause.Wait(Integer.parseInt(w[0].replaceAll("\\D", ""))), List.of(), Rest.NONE));
+                continue;
+            }
             if (w.length == 1) {
-                hotspots.add(hotspot(id, area, List.of()));
+                hotspots.add(hotspot(id, area, remembers ? List.of(new Link(id + ".tap", new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE)) : List.of()));
                 continue;
             }
             Effect effect = effect(w, 1);

@@ -10,6 +10,7 @@ import java.util.function.BooleanSupplier;
 import javafx.animation.AnimationTimer;
 import javafx.event.Event;
 import javafx.scene.input.KeyCode;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import pandel.core.edit.ScreenEdits;
@@ -23,6 +24,8 @@ public final class Measured {
 
     private static final int WIDE = 1280;
     private static final int HIGH = 800;
+    /** px scrolled from one frame to the next. */
+    private static final double STRIDE = 60;
     private static final int WARM_UP = 60;
     private static final int BACKS = 4;
     private static final long SEED = 5;
@@ -62,7 +65,10 @@ public final class Measured {
     public static Startup startup(Path prototype) throws IOException, InterruptedException {
         return with(prototype, PlayClock.STILL, (stage, opened) -> {
             long shown = sinceStart();
-            OffScreen.settle(opened, 1);
+            // The file is being opened since just before the window was shown.
+            while (!OffScreen.onFx(() -> !opened.work().prototype().screens().isEmpty() && opened.pictures().isIdle())) {
+                Thread.sleep(5);
+            }
             return new Startup(shown, sinceStart());
         });
     }
@@ -97,6 +103,29 @@ public final class Measured {
                     return true;
                 });
                 Thread.sleep(i % 2 == 0 ? 120 : 420);
+            }
+            return OffScreen.onFx(watch::frames);
+        });
+    }
+
+    /** Scrolls through the cards of the gallery, 60 px each 16 ms, some 3,700 px a second: as fast as a wheel is turned. */
+    public static Frames scrolling(Path prototype, int steps) throws IOException, InterruptedException {
+        return with(prototype, PlayClock.STILL, (stage, opened) -> {
+            OffScreen.settle(opened, 2);
+            ScrollPane gallery = OffScreen.onFx(() -> (ScrollPane) stage.getScene().lookup(".gallery"));
+            double step = OffScreen.onFx(() -> STRIDE / Math.max(1, gallery.getContent().getBoundsInLocal().getHeight() - gallery.getViewportBounds().getHeight()));
+            Watch watch = OffScreen.onFx(() -> new Watch(() -> true));
+            for (int i = 0; i < WARM_UP + steps; i++) {
+                if (i == WARM_UP) {
+                    OffScreen.onFx(watch::frames);
+                    watch = OffScreen.onFx(() -> new Watch(() -> true));
+                }
+                double at = (i * step) % 2;
+                OffScreen.onFx(() -> {
+                    gallery.setVvalue(at > 1 ? 2 - at : at);
+                    return true;
+                });
+                Thread.sleep(16);
             }
             return OffScreen.onFx(watch::frames);
         });

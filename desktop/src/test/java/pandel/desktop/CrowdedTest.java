@@ -140,7 +140,7 @@ class CrowdedTest extends WindowTest {
             settle();
         }
         go(1);
-        assertRead("Splash", "18 screens");
+        assertRead("Splash", "30 screens");
     }
 
     private static Screen page(String id, String title, List<Hotspot> hotspots) {

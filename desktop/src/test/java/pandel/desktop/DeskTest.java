@@ -93,7 +93,7 @@ class DeskTest extends WindowTest {
         Area first = area("How to use it");
         Area second = area("Opening hours");
         keys(KeyCode.CONTROL, KeyCode.A);
-        assertRead("4 hotspots are chosen.");
+        assertRead("6 hotspots are chosen.");
         keys(KeyCode.DOWN);
         assertThat(area("How to use it").y()).isEqualTo(first.y() + 1);
         assertThat(area("Opening hours").y()).isEqualTo(second.y() + 1);

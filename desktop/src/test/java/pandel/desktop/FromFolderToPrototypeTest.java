@@ -33,11 +33,11 @@ class FromFolderToPrototypeTest extends WindowTest {
     private void gather() {
         chosenFiles.add(Path.of("..", "samples", "pictures"));
         clickOn("Pictures from a folder…");
-        until(() -> prototype().screens().size() == 18);
+        until(() -> prototype().screens().size() == 30);
         settle();
         assertThat(prototype().screens()).extracting(s -> s.title()).startsWith("Splash", "Sign in", "Tools", "Tool", "How to use it")
-                .endsWith("Opening hours", "Report damage");
-        assertRead("18 screens", "18 pictures were taken in.", "starts");
+                .endsWith("Course", "Your place");
+        assertRead("30 screens", "30 pictures were taken in.", "starts");
         assertRead("not linked yet");
         shot("gathered");
     }

@@ -23,7 +23,7 @@ class JourneyTest extends WindowTest {
         go(4);
         pass(1800);
         tapDevice(195, 582);
-        keys(KeyCode.DIGIT9);
+        tapDevice(244, 805);
         tapDevice(195, 416);
         assertRead("Keep as a journey…");
         clickOn("#keep-journey");
@@ -71,7 +71,7 @@ class JourneyTest extends WindowTest {
         go(4);
         pass(1800);
         tapDevice(195, 582);
-        keys(KeyCode.DIGIT9);
+        tapDevice(244, 805);
         keys(KeyCode.LEFT);
         clickOn("#keep-journey");
         assertRead("All 3 steps", "Up to where the tape stands, 2 steps", "It is to end on “Tools”");

@@ -37,7 +37,7 @@ class KeepTest extends WindowTest {
         assertRead("“Hollow Lane” has changes that are not saved.", "Save them", "Lose them", "Keep working");
         shot("unsaved");
         keys(KeyCode.ESCAPE);
-        assertThat(prototype().screens()).hasSize(18);
+        assertThat(prototype().screens()).hasSize(30);
         keys(KeyCode.CONTROL, KeyCode.N);
         Path file = folder.resolve("kept.pandel");
         chosenFiles.add(file);
@@ -47,7 +47,7 @@ class KeepTest extends WindowTest {
         // Nothing is asked when nothing would be lost.
         chosenFiles.add(file);
         keys(KeyCode.CONTROL, KeyCode.O);
-        until(() -> prototype().screens().size() == 18);
+        until(() -> prototype().screens().size() == 30);
     }
 
     @Test
@@ -97,7 +97,7 @@ class KeepTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.O);
         until(() -> read().contains("“cut.pandel” cannot be opened. It is cut short or damaged; take an earlier copy of it."));
         clickOn("Go on");
-        assertThat(prototype().screens()).hasSize(18);
+        assertThat(prototype().screens()).hasSize(30);
     }
 
     @Test
@@ -140,7 +140,7 @@ class KeepTest extends WindowTest {
         shot("devices");
         clickOn("Also for Kiosk, 1080 × 1920, no back of its own");
         settle();
-        assertThat(prototype().devices()).extracting(d -> d.id()).containsExactly("phone", "small-phone", "kiosk");
+        assertThat(prototype().devices()).extracting(d -> d.id()).containsExactly("phone", "small-phone", "tablet", "kiosk");
         clickOn("#device");
         clickOn("Small phone, 360 × 640, back swipe");
         settle();
@@ -154,7 +154,7 @@ class KeepTest extends WindowTest {
         Files.copy(sample(), file);
         chosenFiles.add(file);
         keys(KeyCode.CONTROL, KeyCode.O);
-        until(() -> prototype().screens().size() == 18);
+        until(() -> prototype().screens().size() == 30);
         settle();
         return file;
     }
@@ -210,7 +210,7 @@ class KeepTest extends WindowTest {
             assertThat(elsewhere).isNotNull();
             chosenFiles.add(file);
             keys(KeyCode.CONTROL, KeyCode.O);
-            until(() -> prototype().screens().size() == 18);
+            until(() -> prototype().screens().size() == 30);
             settle();
             assertRead("“b.pandel” is open in another window too.");
             clickOn("Go on");

@@ -17,6 +17,7 @@ import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pandel.core.model.Form;
+import pandel.core.model.Verb;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 
@@ -82,7 +83,7 @@ class MocksTest extends WindowTest {
         openSample();
         clickOn("#band-Tools");
         settle();
-        assertRead("7 screens, folded");
+        assertRead("11 screens, folded");
         assertThat(lookup("#card-" + screen("Tool").id()).tryQuery()).isEmpty();
         keys(KeyCode.RIGHT);
         keys(KeyCode.RIGHT);
@@ -105,7 +106,7 @@ class MocksTest extends WindowTest {
         openSample();
         clickOn("#card-" + screen("Tool").id());
         keys(KeyCode.DELETE);
-        assertRead("Remove “Tool”? 7 links lead to it and would go with it.", "Tools: Orchard ladder", "Loans: Orchard ladder");
+        assertRead("Remove “Tool”? 10 links lead to it and would go with it.", "Tools: Orchard ladder", "Loans: Orchard ladder");
         shot("remove");
         keys(KeyCode.ESCAPE);
         assertThat(titles()).contains("Tool");
@@ -141,6 +142,11 @@ class MocksTest extends WindowTest {
         clickOn(shownCard("How to use it"), MouseButton.SECONDARY);
         clickOn("Make it a panel");
         settle();
+        assertRead("Make “How to use it” a panel? One link says otherwise then, and changes its verb.");
+        shot("form-question");
+        clickOn("Change the form and the link");
+        settle();
+        assertThat(prototype().index().waysIn(screen("How to use it").id()).getFirst().link().effect().orElseThrow().verb()).isEqualTo(Verb.OPEN_ABOVE);
         assertThat(screen("How to use it").form()).isEqualTo(Form.PANEL);
         clickOn(shownCard("How to use it"));
         keys(KeyCode.CONTROL, KeyCode.E);
@@ -232,7 +238,7 @@ class MocksTest extends WindowTest {
         clickOn("#together-status");
         clickOn("They are ready");
         settle();
-        assertThat(prototype().screens().stream().filter(s -> s.status() == Status.READY).map(Screen::title)).containsExactly("Tools", "How to use it", "Confirm");
+        assertThat(prototype().screens().stream().filter(s -> s.status() == Status.READY).map(Screen::title)).containsExactly("Sign in", "Tools", "How to use it", "Confirm");
         clickOn("#together-section");
         write("Look and book");
         keys(KeyCode.ENTER);
@@ -244,7 +250,7 @@ class MocksTest extends WindowTest {
         keys(KeyCode.ESCAPE);
         assertThat(read()).doesNotContain("screens chosen");
         keys(KeyCode.CONTROL, KeyCode.A);
-        assertRead("18 screens chosen");
+        assertRead("30 screens chosen");
     }
 
     @Test
@@ -252,20 +258,20 @@ class MocksTest extends WindowTest {
         openSample();
         clickOn("#trait-no-way-in");
         settle();
-        assertRead("1 of 18 screens", "Report damage");
+        assertRead("1 of 30 screens", "Report damage");
         clickOn("#trait-no-way-in");
         keys(KeyCode.SLASH);
         write("loan");
         settle();
-        assertRead("6 of 18 screens", "Loan", "Extend the loan");
+        assertRead("6 of 30 screens", "Loan", "Extend the loan");
         shot("filtered");
         clickOn("#trait-above");
         settle();
-        assertRead("1 of 18 screens");
+        assertRead("1 of 30 screens");
         clickOn("#card-" + screen("Extend the loan").id());
         keys(KeyCode.ESCAPE);
-        assertRead("18 screens");
-        assertThat(read()).doesNotContain("of 18");
+        assertRead("30 screens");
+        assertThat(read()).doesNotContain("of 30");
     }
 
     @Test

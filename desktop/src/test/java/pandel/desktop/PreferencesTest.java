@@ -46,13 +46,13 @@ class PreferencesTest extends WindowTest {
         Files.copy(sample(), file);
         chosenFiles.add(file);
         keys(KeyCode.CONTROL, KeyCode.O);
-        until(() -> prototype().screens().size() == 18);
+        until(() -> prototype().screens().size() == 30);
         keys(KeyCode.CONTROL, KeyCode.N);
         until(() -> prototype().screens().isEmpty());
         assertRead("Opened last", "Lane.pandel", folder.toString());
         shot("welcome");
         clickOn("Lane.pandel");
-        until(() -> prototype().screens().size() == 18);
+        until(() -> prototype().screens().size() == 30);
         keys(KeyCode.CONTROL, KeyCode.N);
         until(() -> prototype().screens().isEmpty());
         Files.delete(file);

@@ -31,7 +31,7 @@ class RecoverTest extends WindowTest {
         until(() -> prototype().title().equals("Left behind"));
         settle();
         assertThat(opened.work().isSaved()).isFalse();
-        assertRead("unsaved changes", "18 screens");
+        assertRead("unsaved changes", "30 screens");
         until(() -> noneLeft());
         // From now on this window's own edits are kept aside.
         interact(() -> opened.work().edit(ScreenEdits.renamePrototype("Kept aside")));

@@ -75,8 +75,8 @@ class ComparisonTest {
     @Test
     void nextWeekIsToldAsItIs() throws Exception {
         Looks looks = new Looks(shelf, thumbnails);
-        List<Pairing> pairings = Comparison.of(Comparison.had(sample), came("pictures-next-week"), looks::of);
-        assertThat(count(pairings, Kind.SAME)).isEqualTo(13);
+        List<Pairing> pairings = Comparison.withoutAsides(Comparison.of(Comparison.had(sample), came("pictures-next-week"), looks::of));
+        assertThat(count(pairings, Kind.SAME)).isEqualTo(25);
         assertThat(pairings.stream().filter(p -> p.kind() == Kind.CHANGED).map(p -> p.had().orElseThrow().screen().title())).containsExactly("Loans", "Bring it back", "Me");
         Pairing renamed = pairings.stream().filter(p -> p.kind() == Kind.RENAMED).findFirst().orElseThrow();
         assertThat(renamed.had().orElseThrow().screen().title()).isEqualTo("Tool");
@@ -90,7 +90,7 @@ class ComparisonTest {
         List<Came> came = new ArrayList<>(came("pictures"));
         for (int seed = 0; seed < 5; seed++) {
             Collections.shuffle(came, new Random(seed));
-            List<Pairing> pairings = Comparison.of(Comparison.had(sample), came, p -> {
+            List<Pairing> pairings = Comparison.of(Comparison.had(sample).stream().filter(h -> h.screen().mocks().getFirst().equals(h.picture())).toList(), came, p -> {
                 throw new AssertionError("Content settles it; nobody needs to look");
             });
             assertThat(pairings).allMatch(p -> p.kind() == Kind.SAME);

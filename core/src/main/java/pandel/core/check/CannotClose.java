@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Screen;
 import pandel.core.play.TrailAction;
 

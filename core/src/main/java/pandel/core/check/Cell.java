@@ -1,5 +1,6 @@
 package pandel.core.check;
 
+import pandel.core.model.Facts;
 import pandel.core.play.LevelKind;
 
 /**
@@ -10,8 +11,11 @@ import pandel.core.play.LevelKind;
  * @param marks  which screens that links return to stand behind the current place, as {@link Named} numbers them
  * @param ground the page, beneath this overlay, that closing to pages uncovers; {@link Ground#ITSELF} on a level that
  *               holds pages
+ * @param levels how many levels there are, where the device cares; else 0
+ * @param facts  what is remembered, as far as anything asks for it
+ * @param waited how many of its waits were due since it became current, where one of them remembers; else 0
  */
-record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground) {
+record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts, int waited) {
 
     /** What lies behind the current place on its level. */
     enum Behind {
@@ -36,19 +40,30 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
      *
      * @param current the mark of its current screen, 0 when no link returns to that
      * @param marks   which screens that links return to stand behind its current place
+     * @param levels  how many levels there are up to it, where the device cares; else 0
      */
-    record Ground(LevelKind level, boolean first, int current, int marks) {
-        static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0);
+    record Ground(LevelKind level, boolean first, int current, int marks, int levels) {
+        static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0, 0);
     }
 
-    /** Where play begins, and begins again: the only place there is. */
-    static Cell start(String screen) {
-        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF);
+    /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
+    static Cell start(String screen, int levels, Facts facts) {
+        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, 0);
     }
 
     /** The same screen with something else behind it. */
     Cell with(Behind other, int otherMarks) {
-        return new Cell(screen, level, other, otherMarks, ground);
+        return new Cell(screen, level, other, otherMarks, ground, levels, facts, 0);
+    }
+
+    /** The same place still current with other facts. @param due how many of its waits were due by now */
+    Cell staying(Facts others, int due) {
+        return new Cell(screen, level, behind, marks, ground, levels, others, due);
+    }
+
+    /** The same place come to again, with other facts: its waits start anew. */
+    Cell again(Facts others) {
+        return staying(others, 0);
     }
 
     boolean first() {
@@ -57,11 +72,19 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
 
     /** The ground of an overlay opened on this cell. */
     Ground groundAbove(Named named) {
-        return level.holdsPages() ? new Ground(level, first(), named.mark(screen), marks) : ground;
+        return level.holdsPages() ? new Ground(level, first(), named.mark(screen), marks, levels) : ground;
     }
 
     /** The marks behind what is put on this cell. */
     int marksWhenPut(Named named) {
         return marks | named.mark(screen);
+    }
+
+    @Override
+    public int hashCode() {
+        int hash = screen.hashCode() * 31 + level.hashCode();
+        hash = hash * 31 + behind.ordinal() * 7 + marks;
+        hash = hash * 31 + (ground == Ground.ITSELF ? 1 : ground.level().hashCode() * 31 + ground.current() * 7 + ground.marks() * 3 + (ground.first() ? 1 : 0));
+        return (hash * 31 + facts.hashCode()) * 31 + levels * 5 + waited;
     }
 }

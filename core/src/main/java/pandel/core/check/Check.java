@@ -14,13 +14,15 @@ import java.util.stream.Stream;
 import pandel.core.model.Device;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
+import pandel.core.model.Start;
+import pandel.core.model.Width;
 
 /** Runs the checks. Same prototype in, same findings in the same order out. */
 public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
-            List.of(NoEntry::in, MissingTargets::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
-                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, Hotspots::in, Titles::in);
+            List.of(NoEntry::in, MissingTargets::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
+                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
 
     private Check() {
     }
@@ -36,12 +38,23 @@ public final class Check {
     }
 
     static Optional<Checked> of(Prototype prototype, int followed, BooleanSupplier calledOff) {
-        List<Exploration> explorations = explore(prototype, followed, calledOff);
+        Asked asked = Asked.in(prototype);
+        List<Exploration> explorations = explore(prototype, followed, asked, prototype.entries(), calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
         List<Unsettled> unsettled = new ArrayList<>();
-        Grounds grounds = new Grounds(prototype, explorations, nearest(explorations), unsettled::add);
+        List<Exploration> points = prototype.startPoints().isEmpty() ? List.of() : explore(prototype, followed, asked, prototype.startPoints(), calledOff);
+        if (calledOff.getAsBoolean()) {
+            return Optional.empty();
+        }
+        Grounds grounds = new Grounds(prototype, asked, explorations, points, nearest(explorations), unsettled::add);
+        for (Exploration exploration : explorations) {
+            if (exploration.isGivenUp()) {
+                unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many facts not everything could be looked at on " + exploration.device().title() + ": "
+                        + exploration.nodes().size() + " situations were."));
+            }
+        }
         List<Finding> findings = FINDINGS.stream().flatMap(f -> f.apply(grounds).stream())
                 .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule)).toList();
         return Optional.of(new Checked(grounds, findings.stream().filter(f -> !isQuiet(prototype, f)).toList(),
@@ -51,17 +64,17 @@ public final class Check {
     /** Ids of the screens that are ever shown, or may be. */
     static Set<String> shown(Prototype prototype, BooleanSupplier calledOff) {
         Set<String> shown = new LinkedHashSet<>();
-        for (Exploration exploration : explore(prototype, Named.MOST, calledOff)) {
+        for (Exploration exploration : explore(prototype, Named.MOST, Asked.in(prototype), prototype.entries(), calledOff)) {
             shown.addAll(exploration.nearest().keySet());
             shown.addAll(exploration.perhapsReached());
         }
         return shown;
     }
 
-    private static List<Exploration> explore(Prototype prototype, int followed, BooleanSupplier calledOff) {
+    private static List<Exploration> explore(Prototype prototype, int followed, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
         List<Exploration> explorations = new ArrayList<>();
-        for (Device device : classes(prototype.devices())) {
-            explorations.add(Exploration.of(prototype, device, followed, calledOff));
+        for (Device device : classes(prototype)) {
+            explorations.add(Exploration.of(prototype, device, followed, asked, from, calledOff));
         }
         return explorations;
     }
@@ -83,11 +96,13 @@ public final class Check {
     }
 
     /** One device for each class of those that differ in nothing that matters to the rules. */
-    private static List<Device> classes(List<Device> devices) {
-        record Sort(boolean goesBack, boolean swipes) {
+    private static List<Device> classes(Prototype prototype) {
+        record Sort(boolean goesBack, boolean swipes, int levels, Optional<Width> width) {
         }
+        boolean widthsMatter = NotPlaced.anywhere(prototype);
         Map<Sort, Device> classes = new LinkedHashMap<>();
-        devices.forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes()), d));
+        prototype.devices().forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes(), d.levels(),
+                widthsMatter ? Optional.of(Width.of(d.width())) : Optional.empty()), d));
         return List.copyOf(classes.values());
     }
 

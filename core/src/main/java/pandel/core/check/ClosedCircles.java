@@ -18,7 +18,6 @@ import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedPseudograph;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.play.TrailAction;
@@ -30,9 +29,9 @@ import pandel.core.play.TrailAction;
  */
 final class ClosedCircles {
 
-    /** Where ways back lead from a cell; {@code HERE} is the cell itself. */
+    /** Where ways back lead from a cell; {@code HERE} is the cell itself, {@code AGAIN} the same place with whatever facts. */
     private enum Way {
-        HERE, BEHIND, BENEATH, GROUND, BEHIND_GROUND, BENEATH_GROUND
+        HERE, BEHIND, BENEATH, GROUND, BEHIND_GROUND, BENEATH_GROUND, AGAIN
     }
 
     private final Exploration exploration;
@@ -50,7 +49,14 @@ final class ClosedCircles {
         for (Node node : nodes) {
             node.turns.forEach(turn -> link(node, turn));
             node.back.ifPresent(turn -> link(node, turn));
-            if (!node.doubted.isEmpty()) {
+            node.agains.forEach(again -> {
+                edge(node, Way.AGAIN, again.node(), Way.HERE);
+                for (Way way : List.of(Way.BEHIND, Way.BENEATH, Way.GROUND, Way.BEHIND_GROUND, Way.BENEATH_GROUND)) {
+                    edge(again.node(), way, node, way);
+                }
+            });
+            arrows.add(vertex(node, Way.AGAIN), vertex(node, Way.HERE));
+            if (node.isDoubted()) {
                 // What is not known to stay may lead anywhere.
                 leaving.set(vertex(node, Way.HERE));
             }
@@ -148,7 +154,7 @@ final class ClosedCircles {
             case TrailAction.DropTo to -> ofScreen.getOrDefault(to.screen(), List.of()).forEach(place -> edge(node, Way.HERE, place, Way.HERE));
             case TrailAction.Restart r -> { }
             case TrailAction.Put p -> next.ifPresent(to -> {
-                edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.HERE);
+                edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.AGAIN);
                 stay(node, to, closes);
             });
             case TrailAction.Swap s -> next.ifPresent(to -> {
@@ -157,10 +163,14 @@ final class ClosedCircles {
             });
             case TrailAction.Raise r -> next.ifPresent(to -> {
                 boolean pages = node.cell.level().holdsPages();
-                edge(to, Way.BENEATH, node, Way.HERE);
-                edge(to, Way.GROUND, node, pages ? Way.HERE : Way.GROUND);
+                edge(to, Way.BENEATH, node, Way.AGAIN);
+                edge(to, Way.GROUND, node, pages ? Way.AGAIN : Way.GROUND);
                 edge(to, Way.BEHIND_GROUND, node, pages ? Way.BEHIND : Way.BEHIND_GROUND);
                 edge(to, Way.BENEATH_GROUND, node, pages ? Way.BENEATH : Way.BENEATH_GROUND);
+            });
+            case TrailAction.Set s -> next.ifPresent(to -> {
+                edge(to, Way.BEHIND, node, Way.BEHIND);
+                stay(node, to, false);
             });
             case TrailAction.Leave l -> { }
         }

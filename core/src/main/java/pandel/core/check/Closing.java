@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import pandel.core.check.Exploration.Node;
+import pandel.core.check.Node.Again;
 import pandel.core.play.TrailAction;
 
 /**
@@ -55,6 +55,9 @@ final class Closing {
                     arrows.add(state, next);
                 }
             }
+            for (Again again : node(state).agains) {
+                arrows.add(state, state(again.node().number, atStart(state), height(state)));
+            }
         }
         arrows.sort();
     }
@@ -69,7 +72,7 @@ final class Closing {
         return perhaps.computeIfAbsent(group, g -> {
             BitSet from = closers(g);
             for (int i = 0; i < nodes.size(); i++) {
-                if (!nodes.get(i).doubted.isEmpty()) {
+                if (nodes.get(i).isDoubted()) {
                     from.set(i * STATES, (i + 1) * STATES);
                 }
             }
@@ -96,6 +99,9 @@ final class Closing {
                 if (next >= 0) {
                     horizon.add(next);
                 }
+            }
+            for (Again again : node(state).agains) {
+                horizon.add(state(again.node().number, atStart(state), height(state)));
             }
         }
         return on;
@@ -125,6 +131,7 @@ final class Closing {
             case TrailAction.Put p -> false;
             case TrailAction.Swap s -> false;
             case TrailAction.Raise r -> false;
+            case TrailAction.Set s -> false;
             case TrailAction.Leave l -> false;
         };
     }
@@ -150,7 +157,7 @@ final class Closing {
         // Closing to pages from overlays right above lands on this level, which then holds pages itself.
         boolean lands = turn.actions().getFirst() instanceof TrailAction.CloseToPages && height == Height.ABOVE;
         Height then = lands ? Height.ON_IT : height;
-        boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap);
+        boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap || last instanceof TrailAction.Set);
         return state(after.get().number, still, then);
     }
 

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.check.Exploration.LeadsOn;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Screen;
 
 /**

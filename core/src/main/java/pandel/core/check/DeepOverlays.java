@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import org.jspecify.annotations.Nullable;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Event;
 import pandel.core.play.TrailAction;
 
@@ -55,6 +54,10 @@ final class DeepOverlays {
             if (going.at().open() == DEEP) {
                 third.computeIfAbsent(going.at().node().cell.screen(), id -> walk(exploration, going));
                 continue;
+            }
+            for (Node.Again again : going.at().node().agains) {
+                horizon.add(new Going(new At(again.node(), going.at().open(), going.at().openBelow()), going, again.by().events(),
+                        going.distance() + again.by().length()));
             }
             for (Turn turn : going.at().node().turns) {
                 exploration.after(going.at().node(), turn).ifPresent(next -> {

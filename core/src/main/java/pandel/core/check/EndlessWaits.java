@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Screen;
 
 /** {@code endless-waits}: a round of screens, each moved on by a wait, on which nothing but device back does anything. */

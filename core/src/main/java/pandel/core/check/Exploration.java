@@ -15,14 +15,15 @@ import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import pandel.core.check.Cell.Behind;
 import pandel.core.check.Cell.Ground;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
-import pandel.core.model.Event;
+import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Start;
+import pandel.core.model.StartPoint;
 import pandel.core.model.Status;
 import pandel.core.play.LevelKind;
 import pandel.core.play.Situation;
@@ -31,48 +32,15 @@ import pandel.core.play.TrailAction;
 /**
  * All cells that use of any length can come to on one device, each with a shortest list of events that does.
  *
- * <p>Levels and trails make the situations those of a pushdown system (Bouajjani, Esparza, Maler 1997). Since nothing is
- * remembered but the trail, going back always uncovers a cell as it was when it was covered, so no cell is new by going
- * back, and plain search along what puts, swaps, raises and restarts is exact; only closing to pages needs to know what
- * lies beneath, which {@link Ground} keeps, and returning to a screen, whether it lies behind, which {@link Named} keeps
- * for as many as there is room for. What hangs on the others is followed too, as far as it could lead: screens come to
- * only so are neither shown nor ruled out. Costs time and room in the number of cells and links on them, both in proportion
- * to the prototype.
+ * <p>Levels and trails make the situations those of a pushdown system (Bouajjani, Esparza, Maler 1997). Where no fact
+ * changes that anything asks for, going back always uncovers a cell as it was when it was covered, so no cell is new by
+ * going back, and plain search along what puts, swaps, raises and restarts is exact; only closing to pages needs to know
+ * what lies beneath, which {@link Ground} keeps, and returning to a screen, whether it lies behind, which {@link Named}
+ * keeps for as many as there is room for. Where facts change, {@link Summaries} searches. What hangs on what is not followed
+ * is followed too, as far as it could lead: screens come to only so are neither shown nor ruled out. Without facts it
+ * costs time and room in the number of cells and links on them, both in proportion to the prototype.
  */
 final class Exploration {
-
-    /** A cell come to. */
-    static final class Node {
-        final Cell cell;
-        final int distance;
-        /** Counted from 0 in the order in which cells are come to. */
-        int number;
-        private final @Nullable Node from;
-        private final List<Event> by;
-        private final Entry entry;
-        /** What can be done here and does something, without device back. */
-        List<Turn> turns = List.of();
-        /** What each turn newly uncovers; made when first asked for. */
-        private @Nullable List<Optional<Node>> next;
-        /** What device back does. */
-        Optional<Turn> back = Optional.empty();
-        /** Ids of links that may return to a screen, which is not known. */
-        Set<String> doubted = Set.of();
-        private boolean movesOn;
-        private boolean mayComeToItself;
-        private boolean movesOnByBack;
-        /** Where the same row of screens stays current and yet other things may lead on. */
-        private final Set<Cell> stays = new LinkedHashSet<>(2);
-        private final Set<Cell> staysByBack = new LinkedHashSet<>(1);
-
-        private Node(Cell cell, int distance, @Nullable Node from, List<Event> by, Entry entry) {
-            this.cell = cell;
-            this.distance = distance;
-            this.from = from;
-            this.by = by;
-            this.entry = entry;
-        }
-    }
 
     private final Device device;
     private final Turns turns;
@@ -84,34 +52,50 @@ final class Exploration {
     private final Set<String> perhapsFired = new LinkedHashSet<>();
     private final Set<String> perhapsReached = new LinkedHashSet<>();
     private final Set<String> perhapsStuck = new LinkedHashSet<>();
+    private boolean givenUp;
 
-    private Exploration(Prototype prototype, Device device, int followed) {
+    private Exploration(Prototype prototype, Device device, int followed, Asked asked) {
         this.device = device;
         this.named = Named.in(prototype, followed);
-        this.turns = new Turns(prototype, device, named);
+        this.turns = new Turns(prototype, device, named, asked);
     }
 
     /**
-     * Explores from every usable entry until nothing is new, or until it is called off; then what it holds is partial.
+     * Explores from every usable start among some until nothing is new, or until it is called off; then what it holds is
+     * partial.
      *
      * @param followed how many screens that links return to are followed together at most
      */
-    static Exploration of(Prototype prototype, Device device, int followed, BooleanSupplier calledOff) {
-        Exploration exploration = new Exploration(prototype, device, followed);
-        exploration.run(starts(prototype), calledOff);
-        exploration.outerBound(calledOff);
+    static Exploration of(Prototype prototype, Device device, int followed, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
+        Exploration exploration = new Exploration(prototype, device, followed, asked);
+        List<? extends Start> usable = from.stream().filter(start -> isUsable(prototype, device, start)).toList();
+        if (asked.changes() || usable.stream().anyMatch(StartPoint.class::isInstance)) {
+            Summaries summaries = new Summaries(exploration, prototype, asked);
+            summaries.run(usable, calledOff);
+            exploration.take(summaries.nodes(), summaries.isGivenUp());
+        } else {
+            int levels = device.levels() > 0 ? 1 : 0;
+            exploration.run(usable.stream().map(start -> new Node(Cell.start(((Entry) start).target().id(), levels, Facts.NONE), 0, Route.NONE, start)).toList(), calledOff);
+        }
+        exploration.outerBound(prototype, calledOff);
         return exploration;
     }
 
-    private static List<Node> starts(Prototype prototype) {
-        List<Node> starts = new ArrayList<>();
-        for (Entry entry : prototype.entries()) {
-            Optional<Screen> screen = prototype.screen(entry.target().id());
-            if (Situation.whyNoStart(prototype, entry).isEmpty() && screen.orElseThrow().status() != Status.PARKED) {
-                starts.add(new Node(Cell.start(entry.target().id()), 0, null, List.of(), entry));
-            }
+    private static boolean isUsable(Prototype prototype, Device device, Start start) {
+        return Situation.at(prototype, start, device)
+                .filter(s -> s.levels().stream().allMatch(l -> l.trail().places().stream()
+                        .noneMatch(v -> prototype.screen(v.screen()).orElseThrow().status() == Status.PARKED)))
+                .filter(s -> device.levels() == 0 || s.levels().size() <= device.levels()).isPresent();
+    }
+
+    /** @param found in the order of their distances */
+    private void take(List<Node> found, boolean notAll) {
+        givenUp = notAll;
+        for (Node node : found) {
+            node.number = nodes.size();
+            nodes.put(node.cell, node);
+            nearest.putIfAbsent(node.cell.screen(), node);
         }
-        return starts;
     }
 
     private void run(List<Node> starts, BooleanSupplier calledOff) {
@@ -131,42 +115,59 @@ final class Exploration {
             }
             node.number = nodes.size() - 1;
             nearest.putIfAbsent(node.cell.screen(), node);
-            for (Node next : nextOf(node)) {
-                if (!nodes.containsKey(next.cell)) {
-                    horizon.add(new Waiting(next, order++));
+            look(node);
+            for (Turn turn : node.turns) {
+                Optional<Cell> cell = uncovered(node.cell, turn);
+                if (cell.isPresent() && !nodes.containsKey(cell.get())) {
+                    horizon.add(new Waiting(new Node(cell.get(), node.distance + turn.events().size(), node.route.and(turn.events()), node.start), order++));
                 }
             }
         }
     }
 
-    private List<Node> nextOf(Node node) {
-        List<Node> next = new ArrayList<>();
+    /** Finds out what can be done at a node, and what each thing comes to. */
+    void look(Node node) {
+        node.looked = true;
         Turns.Done done = turns.at(node.cell);
         node.turns = done.sure();
         node.doubted = done.back();
+        node.nothing = done.nothing();
         perhapsFired.addAll(done.back());
         for (Turn turn : done.doubtful()) {
             turn.link().ifPresent(perhapsFired::add);
-            uncovered(node.cell, turn.actions()).ifPresent(doubtful::add);
+            uncovered(node.cell, turn).ifPresent(doubtful::add);
         }
         node.back = turns.back(node.cell);
         for (Turn turn : node.turns) {
             turn.link().ifPresent(fired::add);
             node.movesOn |= changesRow(node.cell, turn.actions());
             node.mayComeToItself |= mayComeToItself(node.cell, turn.actions());
-            sameRow(node.cell, turn.actions()).ifPresent(node.stays::add);
-            uncovered(node.cell, turn.actions())
-                    .ifPresent(cell -> next.add(new Node(cell, node.distance + turn.events().size(), node, turn.events(), node.entry)));
+            sameRow(node.cell, turn).ifPresent(node.stays::add);
         }
         node.back.ifPresent(turn -> {
             node.movesOnByBack = changesRow(node.cell, turn.actions());
-            sameRow(node.cell, turn.actions()).ifPresent(node.staysByBack::add);
+            sameRow(node.cell, turn).ifPresent(node.staysByBack::add);
         });
-        return next;
     }
 
-    /** Follows what hangs on what is not known, to whatever it could lead to. */
-    private void outerBound(BooleanSupplier calledOff) {
+    /**
+     * Follows what hangs on what is not known, to whatever it could lead to. Where facts change, or the search was given
+     * up, that can be anything.
+     */
+    private void outerBound(Prototype prototype, BooleanSupplier calledOff) {
+        boolean remembers = nodes.values().stream().anyMatch(n -> n.cell.facts() != Facts.NONE);
+        boolean doubts = !perhapsFired.isEmpty() || !doubtful.isEmpty();
+        if (givenUp || remembers && doubts) {
+            prototype.screens().stream().filter(s -> s.status() != Status.PARKED).map(Screen::id).forEach(id -> {
+                perhapsStuck.add(id);
+                if (!nearest.containsKey(id)) {
+                    perhapsReached.add(id);
+                }
+            });
+            prototype.index().ways().forEach(way -> perhapsFired.add(way.link().id()));
+            perhapsFired.removeAll(fired);
+            return;
+        }
         Set<Cell> seen = new HashSet<>();
         Deque<Cell> horizon = new ArrayDeque<>(doubtful);
         while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
@@ -184,7 +185,7 @@ final class Exploration {
             }
             Stream.concat(done.sure().stream(), done.doubtful().stream()).forEach(turn -> {
                 turn.link().ifPresent(perhapsFired::add);
-                uncovered(cell, turn.actions()).ifPresent(horizon::add);
+                uncovered(cell, turn).ifPresent(horizon::add);
             });
         }
         perhapsFired.removeAll(fired);
@@ -206,41 +207,52 @@ final class Exploration {
                 return LeadsOn.YES;
             }
             if (seen.add(at)) {
-                doubt |= !at.doubted.isEmpty() || at.mayComeToItself;
-                at.stays.forEach(cell -> horizon.add(nodes.get(cell)));
-                if (withBack) {
-                    at.staysByBack.forEach(cell -> horizon.add(nodes.get(cell)));
+                doubt |= at.isDoubted() || at.mayComeToItself;
+                for (Cell cell : withBack ? Stream.concat(at.stays.stream(), at.staysByBack.stream()).toList() : at.stays) {
+                    Node next = nodes.get(cell);
+                    doubt |= next == null;
+                    if (next != null) {
+                        horizon.add(next);
+                    }
                 }
             }
         }
         return doubt ? LeadsOn.UNKNOWN : LeadsOn.NO;
     }
 
-    /** The cell that actions lead to; empty when they go back to one that was come to before. */
-    private Optional<Cell> uncovered(Cell cell, List<TrailAction> actions) {
+    /** The cell that a turn leads to; empty when it goes back to a place that was come to before. */
+    Optional<Cell> uncovered(Cell cell, Turn turn) {
+        List<TrailAction> actions = turn.actions();
         boolean closed = actions.getFirst() instanceof TrailAction.CloseToPages;
         LevelKind level = closed ? cell.ground().level() : cell.level();
         Ground ground = closed ? Ground.ITSELF : cell.ground();
+        int levels = closed ? cell.ground().levels() : cell.levels();
         return switch (actions.getLast()) {
             case TrailAction.Put put -> Optional.of(new Cell(put.screen().id(), level,
                     closed ? Behind.ANOTHER_SCREEN : cell.behind().whenPut(put.screen().id().equals(cell.screen())),
-                    closed ? cell.ground().marks() | cell.ground().current() : cell.marksWhenPut(named), ground));
+                    closed ? cell.ground().marks() | cell.ground().current() : cell.marksWhenPut(named), ground, levels, turn.facts(), 0));
             case TrailAction.Swap swap -> Optional.of(new Cell(swap.screen().id(), level,
                     closed ? cell.ground().first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN
                             : cell.behind().whenSwapped(swap.screen().id().equals(cell.screen())),
-                    closed ? cell.ground().marks() : cell.marks(), ground));
-            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id()));
+                    closed ? cell.ground().marks() : cell.marks(), ground, levels, turn.facts(), 0));
+            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id(), device.levels() > 0 ? 1 : 0, turn.facts()));
             case TrailAction.Raise raise -> {
                 LevelKind opened = LevelKind.openedWith(raise.screen());
-                yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0,
-                        opened.holdsPages() ? Ground.ITSELF : cell.groundAbove(named)));
+                yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0, opened.holdsPages() ? Ground.ITSELF : cell.groundAbove(named),
+                        device.levels() > 0 ? cell.levels() + 1 : 0, turn.facts(), 0));
             }
+            case TrailAction.Set set -> Optional.of(cell.staying(turn.facts(), turn.waited()));
             case TrailAction.Drop d -> Optional.empty();
             case TrailAction.DropTo d -> Optional.empty();
             case TrailAction.CloseLevel c -> Optional.empty();
             case TrailAction.CloseToPages c -> Optional.empty();
             case TrailAction.Leave l -> Optional.empty();
         };
+    }
+
+    /** The cell that an action of its own leads to from another; the action goes forward. */
+    Cell after(Cell cell, TrailAction forward, Facts facts) {
+        return uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, 0)).orElseThrow();
     }
 
     /** Whether actions change the row of screens current on the levels, leaving the prototype aside. */
@@ -254,6 +266,7 @@ final class Exploration {
             case TrailAction.Raise r -> true;
             case TrailAction.CloseLevel c -> true;
             case TrailAction.CloseToPages c -> true;
+            case TrailAction.Set s -> false;
             case TrailAction.Leave l -> false;
         };
     }
@@ -262,13 +275,14 @@ final class Exploration {
      * The other cell of the same row that actions lead to: a screen put on itself, dropping such copies until the first,
      * restarting at the screen that is the only one.
      */
-    private Optional<Cell> sameRow(Cell cell, List<TrailAction> actions) {
-        return switch (actions.getFirst()) {
-            case TrailAction.Put put when put.screen().id().equals(cell.screen()) ->
-                    Optional.of(cell.with(cell.behind().whenPut(true), cell.marksWhenPut(named)));
-            case TrailAction.Restart restart when !changesRow(cell, actions) -> Optional.of(Cell.start(cell.screen()));
-            case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.with(Behind.NOTHING, 0));
-            case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.with(Behind.NOTHING, 0));
+    private Optional<Cell> sameRow(Cell cell, Turn turn) {
+        return switch (turn.actions().getFirst()) {
+            case TrailAction.Put put when put.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
+            case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) && turn.facts() != cell.facts() -> uncovered(cell, turn);
+            case TrailAction.Restart restart when !changesRow(cell, turn.actions()) -> uncovered(cell, turn);
+            case TrailAction.Set s -> uncovered(cell, turn);
+            case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
+            case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
             default -> Optional.empty();
         };
     }
@@ -282,7 +296,7 @@ final class Exploration {
     /** The node of the cell that a turn newly uncovers. */
     Optional<Node> after(Node node, Turn turn) {
         if (node.next == null) {
-            node.next = node.turns.stream().map(t -> uncovered(node.cell, t.actions()).map(nodes::get)).toList();
+            node.next = node.turns.stream().map(t -> uncovered(node.cell, t).map(nodes::get)).toList();
         }
         for (int i = 0; i < node.turns.size(); i++) {
             if (node.turns.get(i) == turn) {
@@ -337,10 +351,11 @@ final class Exploration {
 
     /** A shortest list of events that comes to a node. */
     Walk walkTo(Node node) {
-        List<List<Event>> parts = new ArrayList<>();
-        for (Node at = node; at != null; at = at.from) {
-            parts.add(at.by);
-        }
-        return new Walk(device, node.entry, parts.reversed().stream().flatMap(List::stream).toList());
+        return new Walk(device, node.start, node.route.events());
+    }
+
+    /** Whether the search was given up before it was done, for want of room. */
+    boolean isGivenUp() {
+        return givenUp;
     }
 }

@@ -9,13 +9,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.edit.Edit;
+import pandel.core.edit.FactEdits;
+import pandel.core.edit.FactWords;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Closer;
+import pandel.core.model.Condition;
+import pandel.core.model.Device;
 import pandel.core.model.Effect;
+import pandel.core.model.Fact;
 import pandel.core.model.Form;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
@@ -25,6 +31,7 @@ import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
+import pandel.core.model.State;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
 import pandel.core.model.Width;
@@ -51,6 +58,55 @@ final class Fixes {
         return new Fix("Restart there instead", Words.link(p, way) + " returns to " + quoted(target) + " where that lies behind.",
                 Words.link(p, way) + " restarts at " + quoted(target) + ", wherever one came from.",
                 LinkEdits.change("restart at " + quoted(target), way.link().doing(new Effect.Restart(new Target.ToScreen(target.id())))));
+    }
+
+    static Fix goOn(Prototype p, Way way) {
+        Target target = way.link().effect().flatMap(Effect::target).orElseThrow();
+        return new Fix("Put it in place instead", Words.link(p, way) + " opens one thing more above.",
+                Words.link(p, way) + " puts it in place of what is open.", LinkEdits.change("put it in place", way.link().doing(new Effect.Replace(target))));
+    }
+
+    static Fix removeLook(Screen screen, State state) {
+        return new Fix("Remove the look", quoted(screen) + " has the look “" + state.shownTitle() + "”.", quoted(screen) + " looks as it does without it.",
+                StateEdits.remove(screen, List.of(state)));
+    }
+
+    static Fix withoutRemovedFacts(Prototype p, Screen screen, State state) {
+        List<Condition> left = state.conditions().stream().filter(c -> p.fact(c.fact()).isPresent()).toList();
+        return new Fix("Ask no more for what was removed", "It asks for a fact that is not there.",
+                left.isEmpty() ? "It asks for nothing and always holds." : "It asks for what is left: " + FactWords.typed(p, left) + ".",
+                StateEdits.change("ask no more for a removed fact", screen, state.withConditions(left), List.of()));
+    }
+
+    static Fix removeFact(Fact fact) {
+        return new Fix("Remove the fact", "“" + fact.title() + "” is a fact.", "It is none, and no link remembers it.", FactEdits.remove(List.of(fact)));
+    }
+
+    static Fix removeFactAndLooks(Prototype p, Fact fact, List<Screen> asking) {
+        long looks = asking.stream().flatMap(s -> s.states().stream()).filter(t -> asks(t, fact)).count();
+        return new Fix("Remove the fact and " + (looks == 1 ? "the look" : "the " + looks + " looks") + " that ask" + (looks == 1 ? "s" : "") + " for it",
+                "“" + fact.title() + "” is a fact.", "It is none, and its looks are gone.", Edit.of("remove “" + fact.title() + "” and its looks", q -> {
+            Prototype less = FactEdits.remove(List.of(fact)).applyTo(q);
+            for (Screen screen : asking) {
+                less = StateEdits.remove(screen, screen.states().stream().filter(t -> asks(t, fact)).toList()).applyTo(less);
+            }
+            return less;
+        }));
+    }
+
+    private static boolean asks(State state, Fact fact) {
+        return state.conditions().stream().anyMatch(c -> c.fact().equals(fact.id()));
+    }
+
+    static Fix withoutDevice(Prototype p, Device device) {
+        return new Fix("Make it for " + device.title() + " no more", "It is to be seen on " + device.title() + ".", "It is not.",
+                ScreenEdits.devices(p.devices().stream().filter(d -> !d.equals(device)).toList()));
+    }
+
+    static Fix placeLikewise(Screen screen, List<Hotspot> hotspots) {
+        return new Fix("Place " + (hotspots.size() == 1 ? "it" : "them") + " where " + (hotspots.size() == 1 ? "it stands" : "they stand") + " on the other picture",
+                "Not every picture has a place for " + (hotspots.size() == 1 ? "it." : "them."), "Every picture has, at the like place; look whether it is right.",
+                HotspotEdits.placeLikewise(screen, hotspots));
     }
 
     static Fix end(Screen screen) {

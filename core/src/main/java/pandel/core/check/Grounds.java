@@ -10,10 +10,12 @@ import pandel.core.model.Prototype;
  * What the findings are drawn from.
  *
  * @param explorations one for each class of devices that differ in nothing that matters; never empty
+ * @param asked        which facts anything asks for
+ * @param points       the same from the start points; empty when there are none
  * @param unsettled takes what cannot be answered
  * @param nearest      for each screen ever shown, the exploration that comes to it soonest
  */
-record Grounds(Prototype prototype, List<Exploration> explorations, Map<String, Exploration> nearest, Consumer<Unsettled> unsettled) {
+record Grounds(Prototype prototype, Asked asked, List<Exploration> explorations, List<Exploration> points, Map<String, Exploration> nearest, Consumer<Unsettled> unsettled) {
 
     boolean shown(String screen) {
         return nearest.containsKey(screen);
@@ -32,6 +34,11 @@ record Grounds(Prototype prototype, List<Exploration> explorations, Map<String, 
     /** Whether a link may do something, which is not settled. */
     boolean perhapsFires(String link) {
         return !fires(link) && explorations.stream().anyMatch(e -> e.perhapsFired().contains(link));
+    }
+
+    /** The shortest walk to a screen from a start point. */
+    Optional<Walk> walkFromPoint(String screen) {
+        return points.stream().filter(e -> e.nearest().containsKey(screen)).findFirst().map(e -> e.walkTo(e.nearest().get(screen)));
     }
 
     boolean fires(String link) {

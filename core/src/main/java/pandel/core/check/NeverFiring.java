@@ -35,23 +35,29 @@ final class NeverFiring {
     }
 
     private static boolean isSaidElsewhere(Grounds grounds, Way way) {
+        if (DeviceRefusals.refuses(grounds, way)) {
+            return true;
+        }
         Optional<Effect> effect = way.link().effect();
         Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id()));
         boolean missing = effect.flatMap(Effect::target).isPresent() && target.isEmpty();
         boolean parked = target.filter(t -> t.status() == Status.PARKED).isPresent();
         boolean second = way.hotspot().isPresent() && way.link().cause() instanceof Cause.Touch touch
                 && !way.hotspot().get().linkFor(touch.gesture()).equals(Optional.of(way.link()));
-        return missing || parked || second || effect.orElse(null) instanceof Effect.Return
-                || effect.orElse(null) instanceof Effect.ReturnTo;
+        return missing || parked || second || (effect.orElse(null) instanceof Effect.Return || effect.orElse(null) instanceof Effect.ReturnTo)
+                && grounds.explorations().stream().anyMatch(e -> e.nodes().stream().anyMatch(n -> n.nothing.contains(way.link().id())));
     }
 
     private static Finding finding(Grounds grounds, Way way, String screen) {
         Optional<Screen> target = way.link().effect().flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id()));
         boolean unfit = target.filter(t -> t.form() != Form.PAGE).isPresent();
-        String why = way.link().effect().isEmpty() ? "it has nothing to do yet."
+        boolean factGone = way.link().remembers().stream().anyMatch(r -> grounds.prototype().fact(r.fact()).isEmpty());
+        boolean hidden = way.hotspot().isPresent() && way.from().stream().anyMatch(s -> s.states().stream().anyMatch(t -> t.hides().contains(way.hotspot().get().id())));
+        String why = factGone ? "it remembers a fact that was removed." : way.link().effect().isEmpty() ? "it has nothing to do yet."
                 : way.link().effect().get() instanceof Effect.Close ? "nothing is ever open above there."
                 : unfit && way.link().effect().get() instanceof Effect.Restart ? "only a page can be restarted at."
                 : unfit ? "a " + target.orElseThrow().form().word() + " can only be opened above from there."
+                : hidden ? "its hotspot is hidden whenever the screen is shown."
                 : "something else always comes first.";
         List<Fix> fixes = new ArrayList<>();
         if (unfit) {

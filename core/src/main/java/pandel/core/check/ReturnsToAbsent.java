@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Event;
@@ -30,7 +29,7 @@ final class ReturnsToAbsent {
         for (Exploration exploration : grounds.explorations()) {
             for (Node node : exploration.nodes()) {
                 for (Way way : grounds.prototype().index().waysOut(node.cell.screen())) {
-                    target(grounds, way.link()).filter(to -> isTried(node, way) && finds(node, way.link().id())).ifPresent(to ->
+                    target(grounds, way.link()).filter(to -> node.nothing.contains(way.link().id())).ifPresent(to ->
                             findings.computeIfAbsent(way.link().id(), id -> finding(grounds, exploration, node, way, to)));
                 }
             }
@@ -41,19 +40,6 @@ final class ReturnsToAbsent {
     private static Optional<Screen> target(Grounds grounds, Link link) {
         return link.effect().filter(Effect.ReturnTo.class::isInstance).flatMap(Effect::target)
                 .flatMap(to -> grounds.prototype().screen(to.id())).filter(to -> to.status() != Status.PARKED);
-    }
-
-    /** Whether the link is the one its cause asks there: the first of its hotspot, and no wait behind one that moves on. */
-    private static boolean isTried(Node node, Way way) {
-        return switch (way.link().cause()) {
-            case Cause.Touch touch -> way.hotspot().isEmpty() || way.hotspot().get().linkFor(touch.gesture()).equals(Optional.of(way.link()));
-            case Cause.Wait wait -> node.doubted.isEmpty() && node.turns.stream().noneMatch(t -> t.events().getLast() instanceof Event.Elapse);
-        };
-    }
-
-    /** Whether it surely finds nothing to return to. */
-    private static boolean finds(Node node, String link) {
-        return !node.doubted.contains(link) && node.turns.stream().noneMatch(t -> t.link().equals(Optional.of(link)));
     }
 
     private static Finding finding(Grounds grounds, Exploration exploration, Node node, Way way, Screen to) {

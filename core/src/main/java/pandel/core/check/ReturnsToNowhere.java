@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Event;
@@ -24,7 +23,7 @@ final class ReturnsToNowhere {
             for (Node node : exploration.nodes()) {
                 if (node.cell.level().base() && node.cell.first()) {
                     for (Way way : grounds.prototype().index().waysOut(node.cell.screen())) {
-                        if (way.link().effect().orElse(null) instanceof Effect.Return) {
+                        if (way.link().effect().orElse(null) instanceof Effect.Return && node.nothing.contains(way.link().id())) {
                             findings.computeIfAbsent(way.link().id(), id -> finding(grounds, exploration, node, way));
                         }
                     }

@@ -19,7 +19,7 @@ final class UnreachedScreens {
 
     /** Why a screen is never shown. */
     enum Reason {
-        NOTHING_LEADS_HERE, ONLY_UNREACHED, LINKS_NEVER_WORK
+        NOTHING_LEADS_HERE, ONLY_UNREACHED, LINKS_NEVER_WORK, ONLY_FROM_START_POINTS
     }
 
     static List<Finding> in(Grounds grounds) {
@@ -34,13 +34,16 @@ final class UnreachedScreens {
         }
         List<Finding> findings = new ArrayList<>();
         unreached.forEach((reason, ids) -> findings.add(Finding.about(Rule.UNREACHED_SCREEN,
-                reason == Reason.LINKS_NEVER_WORK ? Weight.PROBLEM : Weight.WARNING,
-                sentence(grounds.prototype(), reason, ids), ids, Optional.empty())
+                reason == Reason.LINKS_NEVER_WORK ? Weight.PROBLEM : reason == Reason.ONLY_FROM_START_POINTS ? Weight.NOTE : Weight.WARNING,
+                sentence(grounds.prototype(), reason, ids), ids, reason == Reason.ONLY_FROM_START_POINTS ? grounds.walkFromPoint(ids.getFirst()) : Optional.empty())
                 .with(List.of(Fixes.park(ids.stream().map(id -> grounds.prototype().screen(id).orElseThrow()).toList())))));
         return findings;
     }
 
     static Reason reason(Grounds grounds, String id) {
+        if (grounds.walkFromPoint(id).isPresent()) {
+            return Reason.ONLY_FROM_START_POINTS;
+        }
         Set<String> leading = grounds.prototype().index().screensLeadingTo(id);
         if (leading.isEmpty()) {
             return Reason.NOTHING_LEADS_HERE;
@@ -56,6 +59,7 @@ final class UnreachedScreens {
         return names + are + switch (reason) {
             case NOTHING_LEADS_HERE -> "nothing leads here yet.";
             case ONLY_UNREACHED -> "only screens that are never shown themselves lead here.";
+            case ONLY_FROM_START_POINTS -> "from no entry; only play that begins at a start point comes here.";
             case LINKS_NEVER_WORK -> "links lead here, but none of them ever works.";
         };
     }

@@ -3,7 +3,6 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Event;
 import pandel.core.play.TrailAction;
 
@@ -66,7 +65,7 @@ final class WaitRun {
     }
 
     private static boolean isMovedByWaitAlone(Node node) {
-        return node.doubted.isEmpty() && node.turns.size() == 1 && node.turns.getFirst().events().getLast() instanceof Event.Elapse;
+        return !node.isDoubted() && node.turns.size() == 1 && node.turns.getFirst().events().getLast() instanceof Event.Elapse;
     }
 
     /** Leaves no places where it goes back behind the start. */
@@ -89,6 +88,7 @@ final class WaitRun {
                         closeLevel();
                     }
                 }
+                case TrailAction.Set s -> next.ifPresent(n -> places.set(places.size() - 1, new Place(n, places.getLast().opened())));
                 case TrailAction.Leave l -> places.clear();
             }
             if (places.isEmpty()) {

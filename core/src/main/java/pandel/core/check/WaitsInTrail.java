@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.check.Exploration.Node;
 import pandel.core.model.Event;
 import pandel.core.model.Screen;
 import pandel.core.play.TrailAction;
@@ -60,7 +59,7 @@ final class WaitsInTrail {
                         || turn.actions().getFirst() instanceof TrailAction.DropTo to && to.screen().equals(node.cell.screen())) {
                     return Optional.of(exploration.walkTo(node).and(events));
                 }
-                if (turn.actions().getFirst() instanceof TrailAction.Swap) {
+                if (turn.actions().getFirst() instanceof TrailAction.Swap || turn.onlyRemembers()) {
                     exploration.after(going.node(), turn).ifPresent(next -> horizon.add(new Going(next, events)));
                 }
             }

@@ -3,14 +3,14 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import pandel.core.model.Device;
-import pandel.core.model.Entry;
 import pandel.core.model.Event;
 import pandel.core.model.Prototype;
+import pandel.core.model.Start;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 
 /** A way of using a prototype: replayed through {@code step} it really shows what it is given for. */
-public record Walk(Device device, Entry entry, List<Event> events) {
+public record Walk(Device device, Start entry, List<Event> events) {
 
     public Walk {
         events = List.copyOf(events);

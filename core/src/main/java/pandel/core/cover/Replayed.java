@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Entry;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -39,10 +38,9 @@ public record Replayed(Journey journey, List<String> path, Set<String> links, Op
 
     /** Plays a journey again. */
     public static Replayed of(Prototype prototype, Journey journey) {
-        Optional<Entry> entry = prototype.entries().stream().filter(e -> e.id().equals(journey.entry())).findFirst();
-        Optional<Situation> start = entry.flatMap(e -> Situation.at(prototype, e, prototype.device(journey.device())));
+        Optional<Situation> start = prototype.start(journey.entry()).flatMap(e -> Situation.at(prototype, e, prototype.device(journey.device())));
         if (start.isEmpty()) {
-            return new Replayed(journey, List.of(), Set.of(), Optional.of(new Broken(0, "It cannot begin: its entry is not there or leads to no page.")), Optional.empty());
+            return new Replayed(journey, List.of(), Set.of(), Optional.of(new Broken(0, "It cannot begin: its entry or start point is not there, or leads to no page.")), Optional.empty());
         }
         Step step = new Step(prototype);
         Situation now = start.get();
@@ -61,8 +59,10 @@ public record Replayed(Journey journey, List<String> path, Set<String> links, Op
                 return new Replayed(journey, path, links, Optional.of(new Broken(i + 1, why)), Optional.of(now));
             }
             path.add(now.screen());
-            if (stepped.happening() instanceof Happening.Moved moved) {
-                moved.link().ifPresent(links::add);
+            switch (stepped.happening()) {
+                case Happening.Moved moved -> moved.link().ifPresent(links::add);
+                case Happening.Remembered done -> done.link().ifPresent(links::add);
+                default -> { }
             }
         }
         return new Replayed(journey, path, links, Optional.empty(), Optional.of(now));

@@ -6,12 +6,14 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
+import pandel.core.model.Mock;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
@@ -73,16 +75,53 @@ public final class HotspotEdits {
         return Edit.of("place " + named(hotspot), p -> change(p, hotspot.id(), h -> h.withArea(width, area.rounded())));
     }
 
+    /**
+     * Gives hotspots an area on every picture of a screen, in whatever look, that has none for them: in proportion to where
+     * they stand on another.
+     */
+    public static Edit placeLikewise(Screen screen, List<Hotspot> hotspots) {
+        return Edit.of("place " + count(hotspots) + " on every picture", p -> {
+            Prototype placed = p;
+            for (Hotspot hotspot : hotspots) {
+                placed = change(placed, hotspot.id(), h -> likewise(screen, h));
+            }
+            return placed;
+        });
+    }
+
+    private static Hotspot likewise(Screen screen, Hotspot hotspot) {
+        Optional<Mock> from = screen.allMocks().filter(m -> hotspot.areaOn(m.on()).isPresent()).findFirst();
+        Hotspot placed = hotspot;
+        for (Mock mock : from.isEmpty() ? List.<Mock>of() : screen.allMocks().toList()) {
+            if (placed.areaOn(mock.on()).isEmpty()) {
+                placed = placed.withArea(mock.on(), likewise(hotspot.areaOn(from.get().on()).orElseThrow(), from.get(), mock));
+            }
+        }
+        return placed;
+    }
+
+    /** The area at the like place of another mock: in proportion across, and at the same distance from the nearer of top and bottom. */
+    public static Area likewise(Area area, Mock from, Mock to) {
+        double across = to.width() / from.width();
+        boolean low = area.y() + area.height() / 2 > from.height() * 0.7;
+        double y = low ? to.height() - (from.height() - area.y()) : area.y();
+        return new Area(area.x() * across, y, area.width() * across, area.height()).within(to.width(), to.height()).rounded();
+    }
+
     /** Moves several areas by hand, a little at a time; doing so again and again with the same ones is one undo step. */
     public static Edit nudge(Map<Hotspot, Area> areas, Width width) {
-        List<Hotspot> hotspots = List.copyOf(areas.keySet());
-        return Edit.of("nudge " + count(hotspots), p -> {
-            Prototype moved = p;
-            for (Hotspot hotspot : hotspots) {
-                moved = change(moved, hotspot.id(), h -> h.withArea(width, areas.get(hotspot).rounded()));
+        return place("nudge " + count(List.copyOf(areas.keySet())), areas, width).joining("nudge " + areas.keySet().stream().map(Hotspot::id).sorted().toList());
+    }
+
+    /** Places several areas at once. */
+    public static Edit place(String name, Map<Hotspot, Area> areas, Width width) {
+        return Edit.of(name, p -> {
+            Prototype placed = p;
+            for (Map.Entry<Hotspot, Area> one : areas.entrySet()) {
+                placed = change(placed, one.getKey().id(), h -> h.withArea(width, one.getValue().rounded()));
             }
-            return moved;
-        }).joining("nudge " + hotspots.stream().map(Hotspot::id).sorted().toList());
+            return placed;
+        });
     }
 
     public static Edit rename(Hotspot hotspot, String title) {

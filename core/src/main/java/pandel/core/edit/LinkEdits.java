@@ -14,6 +14,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
+import pandel.core.model.Target;
 
 /** Edits of links. */
 public final class LinkEdits {
@@ -62,6 +63,15 @@ public final class LinkEdits {
     /** The prototype without the links that lead to screens. */
     static Prototype dropLinksTo(Prototype p, Set<String> gone) {
         return mapLinks(p, l -> leadsTo(l, gone) ? Optional.empty() : Optional.of(l));
+    }
+
+    /** The prototype with everything that leads to one screen leading to another. */
+    static Prototype retarget(Prototype p, String from, String to) {
+        Target old = new Target.ToScreen(from);
+        UnaryOperator<Effect> led = e -> e.target().filter(old::equals).isPresent() ? Effect.of(e.verb(), new Target.ToScreen(to)) : e;
+        return mapLinks(p, l -> leadsTo(l, Set.of(from))
+                ? Optional.of(l.withBranches(l.branches().stream().map(b -> b.withEffects(b.effects().stream().map(led).toList())).toList())) : Optional.of(l))
+                .withEntries(p.entries().stream().map(e -> e.target().equals(old) ? StartEdits.leadingTo(e, to) : e).toList());
     }
 
     private static boolean leadsTo(Link link, Set<String> screens) {

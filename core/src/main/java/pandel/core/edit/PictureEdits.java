@@ -1,8 +1,9 @@
 package pandel.core.edit;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import pandel.core.model.Mock;
 import pandel.core.model.Picture;
@@ -19,7 +20,7 @@ public final class PictureEdits {
     public record Swap(String screen, Picture old, Picture fresh) {
 
         Mock made() {
-            return new Picture(old.on(), fresh.content(), fresh.pixelWidth(), fresh.pixelHeight(), fresh.scale(), fresh.source(), old.rest());
+            return new Picture(old.on(), fresh.content(), fresh.pixelWidth(), fresh.pixelHeight(), fresh.scale(), fresh.source(), old.fixedTop(), old.fixedBottom(), old.rest());
         }
     }
 
@@ -44,8 +45,16 @@ public final class PictureEdits {
         if (swaps.isEmpty()) {
             return screen;
         }
-        List<Mock> mocks = new ArrayList<>(screen.mocks());
-        swaps.forEach(swap -> mocks.replaceAll(m -> m.equals(swap.old()) ? swap.made() : m));
-        return screen.withMocks(mocks);
+        UnaryOperator<List<Mock>> swapped = mocks -> mocks.stream()
+                .map(m -> swaps.stream().filter(s -> s.old().equals(m)).findFirst().map(Swap::made).orElse(m)).toList();
+        return screen.withEveryMock(swapped);
+    }
+
+    /** Changes pictures of any look of screens. */
+    public static Edit change(String name, Set<String> screens, UnaryOperator<Picture> change) {
+        UnaryOperator<List<Mock>> all = mocks -> mocks.stream().<Mock>map(m -> switch (m) {
+            case Picture p -> change.apply(p);
+        }).toList();
+        return Edit.of(name, p -> p.withScreens(p.screens().stream().map(s -> screens.contains(s.id()) ? s.withEveryMock(all) : s).toList()));
     }
 }

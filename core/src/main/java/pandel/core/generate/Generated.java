@@ -63,12 +63,24 @@ public final class Generated {
         }
     }
 
-    /** The same for the same arguments. @param screens 1 or more */
+    /** One without facts. @param screens 1 or more */
     public static Prototype of(int screens, long seed, Kind kind) {
+        return of(screens, seed, kind, 0);
+    }
+
+    /**
+     * The same for the same arguments.
+     *
+     * @param screens 1 or more
+     * @param facts   how many; a tenth of the links remember one, a fifth of the screens have a look that asks for some and
+     *                hides a hotspot; in a nasty one some are numbers or one of words, and some are asked for that are gone
+     */
+    public static Prototype of(int screens, long seed, Kind kind, int facts) {
         if (screens < 1) {
             throw new IllegalArgumentException("A made-up prototype has a screen or more: " + screens);
         }
-        return new Generated(screens, seed, kind).make();
+        Prototype plain = new Generated(screens, seed, kind).make();
+        return facts == 0 ? plain : new GeneratedFacts(plain, seed, kind, facts).made();
     }
 
     private Form form() {
@@ -134,7 +146,7 @@ public final class Generated {
     private void addLink(int from) {
         int dice = random.nextInt(100);
         if (kind == Kind.NASTY) {
-            Effect effect = effect(Verb.values()[random.nextInt(Verb.values().length)], from);
+            Effect effect = effect(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), from);
             if (random.nextInt(5) == 0) {
                 wait(from, effect);
             } else {

@@ -15,6 +15,25 @@ public record Branch(List<Effect> effects, Optional<Motion> motion, Rest rest) {
         effects = List.copyOf(effects);
     }
 
+    /** The effect that moves. */
+    public Optional<Effect> move() {
+        return effects.stream().filter(Effect::isMove).findFirst();
+    }
+
+    /** What it remembers, in order. */
+    public List<Effect.Remember> remembers() {
+        return effects.stream().filter(Effect.Remember.class::isInstance).map(Effect.Remember.class::cast).toList();
+    }
+
+    /** A branch that moves as usual. */
+    public static Branch of(List<Effect> effects) {
+        return new Branch(effects, Optional.empty(), Rest.NONE);
+    }
+
+    public Branch withEffects(List<Effect> newEffects) {
+        return new Branch(newEffects, motion, rest);
+    }
+
     /** A branch of one effect that moves as usual. */
     public static Branch of(Effect effect) {
         return new Branch(List.of(effect), Optional.empty(), Rest.NONE);

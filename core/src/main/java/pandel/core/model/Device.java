@@ -8,9 +8,10 @@ import java.util.Locale;
  * @param width  px, more than 0
  * @param height px, more than 0
  * @param scale  device pixels for each px
+ * @param levels how many levels it can show, the base included; 0: any number
  */
 public record Device(String id, String title, double width, double height, double scale, Back back, Pointing pointing,
-                     Rest rest) {
+                     int levels, Rest rest) {
 
     private static final double HELD_BELOW = 1000;
     private static final double HELD = 160;
@@ -38,20 +39,43 @@ public record Device(String id, String title, double width, double height, doubl
 
     /** A phone with a back button. */
     public static final Device PHONE =
-            new Device("phone", "Phone", 390, 844, 3, Back.BUTTON, Pointing.TOUCH, Rest.NONE);
+            new Device("phone", "Phone", 390, 844, 3, Back.BUTTON, Pointing.TOUCH, 0, Rest.NONE);
     /** A narrower phone with a back swipe. */
     public static final Device SMALL_PHONE =
-            new Device("small-phone", "Small phone", 360, 640, 2, Back.SWIPE, Pointing.TOUCH, Rest.NONE);
+            new Device("small-phone", "Small phone", 360, 640, 2, Back.SWIPE, Pointing.TOUCH, 0, Rest.NONE);
     /** A standing tablet with a back swipe. */
     public static final Device TABLET =
-            new Device("tablet", "Tablet", 820, 1180, 2, Back.SWIPE, Pointing.TOUCH, Rest.NONE);
+            new Device("tablet", "Tablet", 820, 1180, 2, Back.SWIPE, Pointing.TOUCH, 0, Rest.NONE);
     /** A wall-mounted screen with no back of its own. */
     public static final Device KIOSK =
-            new Device("kiosk", "Kiosk", 1080, 1920, 1, Back.NONE, Pointing.TOUCH, Rest.NONE);
+            new Device("kiosk", "Kiosk", 1080, 1920, 1, Back.NONE, Pointing.TOUCH, 0, Rest.NONE);
+
+    /** A tablet on its side. */
+    public static final Device TABLET_ON_ITS_SIDE =
+            new Device("tablet-on-its-side", "Tablet on its side", 1180, 820, 2, Back.SWIPE, Pointing.TOUCH, 0, Rest.NONE);
+
+    /** A screen with a mouse. */
+    public static final Device DESKTOP =
+            new Device("desktop", "Desktop", 1440, 900, 1, Back.NONE, Pointing.MOUSE, 0, Rest.NONE);
+
+    /** A small round or square screen worn at the wrist, that shows two things above one another at most. */
+    public static final Device WATCH =
+            new Device("watch", "Watch", 198, 242, 2, Back.SWIPE, Pointing.TOUCH, 2, Rest.NONE);
+
+    /** Those offered, small to large. */
+    public static final java.util.List<Device> OFFERED =
+            java.util.List.of(WATCH, SMALL_PHONE, PHONE, TABLET, TABLET_ON_ITS_SIDE, DESKTOP, KIOSK);
+
+    /** Least and most px of a side. */
+    public static final double LEAST = 40;
+    public static final double MOST = 10_000;
 
     public Device {
         if (!(width > 0) || !(height > 0) || !(scale > 0)) {
             throw new IllegalArgumentException("A device has a size and a scale above 0");
+        }
+        if (levels < 0) {
+            throw new IllegalArgumentException("A device shows one level or more; 0 says any number");
         }
     }
 

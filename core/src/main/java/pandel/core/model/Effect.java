@@ -33,6 +33,34 @@ public sealed interface Effect {
     record Close() implements Effect {
     }
 
+    /**
+     * A fact is changed.
+     *
+     * @param fact id of the fact
+     */
+    record Remember(String fact, Change change) implements Effect {
+    }
+
+    /** What is done to a fact. */
+    sealed interface Change {
+
+        /** It holds a value from now on. */
+        record Set(Value to) implements Change {
+        }
+
+        /** Yes becomes no, and no yes. */
+        record Toggle() implements Change {
+        }
+
+        /** A number grows, or shrinks; it stops at its bounds. */
+        record By(int n) implements Change {
+        }
+
+        /** It is unset: no, 0, nothing. */
+        record Unset() implements Change {
+        }
+    }
+
     default Verb verb() {
         return switch (this) {
             case Advance a -> Verb.ADVANCE;
@@ -42,6 +70,7 @@ public sealed interface Effect {
             case Return r -> Verb.RETURN;
             case ReturnTo r -> Verb.RETURN_TO;
             case Close c -> Verb.CLOSE;
+            case Remember r -> Verb.REMEMBER;
         };
     }
 
@@ -55,11 +84,17 @@ public sealed interface Effect {
             case Return r -> Optional.empty();
             case ReturnTo r -> Optional.of(r.to());
             case Close c -> Optional.empty();
+            case Remember r -> Optional.empty();
         };
     }
 
+    /** Whether it is a move: a branch holds at most one. */
+    default boolean isMove() {
+        return !(this instanceof Remember);
+    }
+
     /**
-     * The effect of a verb.
+     * The effect of a verb that moves.
      *
      * @param target is ignored by the verbs that need none
      */
@@ -72,6 +107,7 @@ public sealed interface Effect {
             case RETURN -> new Return();
             case RETURN_TO -> new ReturnTo(target);
             case CLOSE -> new Close();
+            case REMEMBER -> throw new IllegalArgumentException("To remember, a fact and a change are needed");
         };
     }
 }

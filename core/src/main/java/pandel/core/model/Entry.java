@@ -7,7 +7,7 @@ import java.util.Optional;
  *
  * @param address for an entry opened from outside; empty for the main one
  */
-public record Entry(String id, Target target, Optional<String> address, Rest rest) {
+public record Entry(String id, Target target, Optional<String> address, Rest rest) implements Start {
 
     /** The main entry, at a screen. */
     public static Entry at(String id, String screen) {

@@ -42,6 +42,10 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
         return new Hotspot(id, title, changed, links, rest);
     }
 
+    public Hotspot withAreas(Map<Width, Area> newAreas) {
+        return new Hotspot(id, title, newAreas, links, rest);
+    }
+
     public Hotspot withLinks(List<Link> newLinks) {
         return new Hotspot(id, title, areas, newLinks, rest);
     }

@@ -21,7 +21,14 @@ public final class Index {
     private final Map<String, List<Way>> waysIn = new LinkedHashMap<>();
     private final Map<String, Hotspot> hotspots = new LinkedHashMap<>();
 
+    private final Set<String> others = new LinkedHashSet<>();
+
     Index(Prototype prototype) {
+        prototype.facts().forEach(f -> others.add(f.id()));
+        prototype.entries().forEach(e -> others.add(e.id()));
+        prototype.startPoints().forEach(s -> others.add(s.id()));
+        prototype.journeys().forEach(j -> others.add(j.id()));
+        prototype.screens().forEach(s -> s.states().forEach(t -> others.add(t.id())));
         for (Screen screen : prototype.screens()) {
             if (screens.putIfAbsent(screen.id(), screen) == null) {
                 hotspotsOn.put(screen.id(), new ArrayList<>(screen.hotspots()));
@@ -109,6 +116,7 @@ public final class Index {
         Set<String> ids = new LinkedHashSet<>(screens.keySet());
         ids.addAll(hotspots.keySet());
         ids.addAll(ways.keySet());
+        ids.addAll(others);
         return ids;
     }
 

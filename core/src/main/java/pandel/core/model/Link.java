@@ -1,5 +1,6 @@
 package pandel.core.model;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,14 +20,21 @@ public record Link(String id, Cause cause, List<Branch> branches, Rest rest) {
         return new Link(id, cause, List.of(Branch.of(effect)), Rest.NONE);
     }
 
-    /** The first effect of the first branch. */
+    /** The first effect of the first branch that moves; else its first effect. */
     public Optional<Effect> effect() {
-        return branches.stream().flatMap(branch -> branch.effects().stream()).findFirst();
+        return branches.stream().flatMap(branch -> branch.move().or(() -> branch.effects().stream().findFirst()).stream()).findFirst();
     }
 
-    /** The same link doing that instead, moving as usual. */
-    public Link doing(Effect effect) {
-        return new Link(id, cause, List.of(Branch.of(effect)), rest);
+    /** What the first branch remembers, in order. */
+    public List<Effect.Remember> remembers() {
+        return branches.stream().findFirst().map(Branch::remembers).orElse(List.of());
+    }
+
+    /** The same link making that move instead, as usual; what it remembers stays. */
+    public Link doing(Effect move) {
+        List<Effect> effects = new ArrayList<>(remembers());
+        effects.add(move);
+        return new Link(id, cause, List.of(new Branch(effects, Optional.empty(), branches.isEmpty() ? Rest.NONE : branches.getFirst().rest())), rest);
     }
 
     public Link withCause(Cause newCause) {

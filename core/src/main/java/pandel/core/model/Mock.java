@@ -12,5 +12,11 @@ public sealed interface Mock permits Picture {
     /** Its height in px. */
     double height();
 
+    /** px at its top that stay put while the rest scrolls. */
+    double fixedTop();
+
+    /** px at its bottom that stay put while the rest scrolls. */
+    double fixedBottom();
+
     Rest rest();
 }

@@ -9,14 +9,38 @@ package pandel.core.model;
  * @param pixelHeight rows of the picture
  * @param scale       picture pixels for each px, more than 0
  * @param source      the file name it came under, for people
+ * @param fixedTop    px at its top that stay put while the rest scrolls, 0 or more
+ * @param fixedBottom px at its bottom that stay put while the rest scrolls, 0 or more
  */
-public record Picture(Width on, String content, int pixelWidth, int pixelHeight, double scale, String source, Rest rest)
+public record Picture(Width on, String content, int pixelWidth, int pixelHeight, double scale, String source, double fixedTop,
+                      double fixedBottom, Rest rest)
         implements Mock {
 
     public Picture {
         if (pixelWidth < 1 || pixelHeight < 1 || !(scale > 0) || !Double.isFinite(scale)) {
             throw new IllegalArgumentException("A picture has a size and a scale above 0");
         }
+        if (!(fixedTop >= 0) || !(fixedBottom >= 0)) {
+            throw new IllegalArgumentException("What stays put is 0 px or more");
+        }
+    }
+
+    /** A picture of which nothing stays put. */
+    public Picture(Width on, String content, int pixelWidth, int pixelHeight, double scale, String source, Rest rest) {
+        this(on, content, pixelWidth, pixelHeight, scale, source, 0, 0, rest);
+    }
+
+    public Picture withOn(Width width) {
+        return new Picture(width, content, pixelWidth, pixelHeight, scale, source, fixedTop, fixedBottom, rest);
+    }
+
+    public Picture withScale(double newScale) {
+        return new Picture(on, content, pixelWidth, pixelHeight, newScale, source, fixedTop, fixedBottom, rest);
+    }
+
+    /** @param top px  @param bottom px */
+    public Picture withFixed(double top, double bottom) {
+        return new Picture(on, content, pixelWidth, pixelHeight, scale, source, top, bottom, rest);
     }
 
     @Override

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * The whole: screens, shared hotspots, entries, devices. Immutable; edits make a new one that shares what did not
@@ -22,26 +23,48 @@ public final class Prototype {
     private final Map<Verb, Motion> motions;
     private final Judgements judgements;
     private final List<Journey> journeys;
+    private final List<Fact> facts;
+    private final List<StartPoint> startPoints;
+    private final List<Version> versions;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
     /**
+     * One without facts, start points and versions.
+     *
      * @param devices when empty, {@link Device#PHONE} alone
      * @param motions the prototype's own usual motions; a verb not named moves as {@link Motion#usualFor} says
      */
     public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
                      List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, Rest rest) {
-        this.title = Objects.requireNonNull(title);
-        this.screens = List.copyOf(screens);
-        this.shared = List.copyOf(shared);
-        this.entries = List.copyOf(entries);
-        this.devices = devices.isEmpty() ? List.of(Device.PHONE) : List.copyOf(devices);
+        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), rest));
+    }
+
+    private Prototype(Parts parts) {
+        this.title = Objects.requireNonNull(parts.title());
+        this.screens = List.copyOf(parts.screens());
+        this.shared = List.copyOf(parts.shared());
+        this.entries = List.copyOf(parts.entries());
+        this.devices = parts.devices().isEmpty() ? List.of(Device.PHONE) : List.copyOf(parts.devices());
         EnumMap<Verb, Motion> sorted = new EnumMap<>(Verb.class);
-        sorted.putAll(motions);
+        sorted.putAll(parts.motions());
         this.motions = Collections.unmodifiableMap(sorted);
-        this.judgements = Objects.requireNonNull(judgements);
-        this.journeys = List.copyOf(journeys);
-        this.rest = Objects.requireNonNull(rest);
+        this.judgements = Objects.requireNonNull(parts.judgements());
+        this.journeys = List.copyOf(parts.journeys());
+        this.facts = List.copyOf(parts.facts());
+        this.startPoints = List.copyOf(parts.startPoints());
+        this.versions = List.copyOf(parts.versions());
+        this.rest = Objects.requireNonNull(parts.rest());
+    }
+
+    /** All that a prototype is made of, to change one and keep the others. */
+    private record Parts(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries, List<Device> devices,
+                         Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, List<Fact> facts,
+                         List<StartPoint> startPoints, List<Version> versions, Rest rest) {
+    }
+
+    private Parts parts() {
+        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, rest);
     }
 
     /** A prototype with no screens, for a phone. */
@@ -83,6 +106,29 @@ public final class Prototype {
         return journeys;
     }
 
+    public List<Fact> facts() {
+        return facts;
+    }
+
+    /** The fact of that id. */
+    public Optional<Fact> fact(String id) {
+        return facts.stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    public List<StartPoint> startPoints() {
+        return startPoints;
+    }
+
+    /** Kept in the file, oldest first. */
+    public List<Version> versions() {
+        return versions;
+    }
+
+    /** The entry or start point of an id. */
+    public Optional<Start> start(String id) {
+        return Stream.<Start>concat(entries.stream(), startPoints.stream()).filter(s -> s.id().equals(id)).findFirst();
+    }
+
     public Rest rest() {
         return rest;
     }
@@ -118,31 +164,43 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(newTitle, screens, shared, entries, devices, motions, judgements, journeys, rest);
+        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, rest));
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(title, newScreens, shared, entries, devices, motions, judgements, journeys, rest);
+        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, rest));
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(title, screens, newShared, entries, devices, motions, judgements, journeys, rest);
+        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, rest));
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(title, screens, shared, newEntries, devices, motions, judgements, journeys, rest);
+        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, rest));
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(title, screens, shared, entries, newDevices, motions, judgements, journeys, rest);
+        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, rest));
     }
 
     public Prototype withJourneys(List<Journey> newJourneys) {
-        return new Prototype(title, screens, shared, entries, devices, motions, judgements, newJourneys, rest);
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, rest));
     }
 
     public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(title, screens, shared, entries, devices, motions, newJudgements, journeys, rest);
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, rest));
+    }
+
+    public Prototype withFacts(List<Fact> newFacts) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, rest));
+    }
+
+    public Prototype withStartPoints(List<StartPoint> newStartPoints) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, rest));
+    }
+
+    public Prototype withVersions(List<Version> newVersions) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, rest));
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */
@@ -152,9 +210,7 @@ public final class Prototype {
 
     @Override
     public boolean equals(@org.jspecify.annotations.Nullable Object other) {
-        return this == other || other instanceof Prototype p && title.equals(p.title) && screens.equals(p.screens)
-                && shared.equals(p.shared) && entries.equals(p.entries) && devices.equals(p.devices)
-                && motions.equals(p.motions) && judgements.equals(p.judgements) && journeys.equals(p.journeys) && rest.equals(p.rest);
+        return this == other || other instanceof Prototype p && parts().equals(p.parts());
     }
 
     @Override

@@ -4,6 +4,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * One thing a person sees.
@@ -45,8 +47,12 @@ public record Screen(String id, String title, Form form, Status status, String s
         return closedBy.orElseGet(() -> Closer.usualFor(form));
     }
 
-    /** The mock for a width: its own, else the next narrower, else the next wider. */
+    /** The mock of the plain look for a width: its own, else the next narrower, else the next wider. */
     public Optional<Mock> mockFor(Width width) {
+        return mockFor(mocks, width);
+    }
+
+    static Optional<Mock> mockFor(List<Mock> mocks, Width width) {
         Optional<Mock> narrower = Optional.empty();
         Optional<Mock> wider = Optional.empty();
         for (Mock mock : mocks) {
@@ -58,6 +64,25 @@ public record Screen(String id, String title, Form form, Status status, String s
         }
         Optional<Mock> found = wider;
         return narrower.or(() -> found);
+    }
+
+    /** The state of that id. */
+    public Optional<State> state(String stateId) {
+        return states.stream().filter(s -> s.id().equals(stateId)).findFirst();
+    }
+
+    /** The plain mocks and those of every state. */
+    public Stream<Mock> allMocks() {
+        return Stream.concat(mocks.stream(), states.stream().flatMap(s -> s.mocks().stream()));
+    }
+
+    /** The same with the mocks of every look changed alike. */
+    public Screen withEveryMock(UnaryOperator<List<Mock>> change) {
+        return withMocks(change.apply(mocks)).withStates(states.stream().map(s -> s.withMocks(change.apply(s.mocks()))).toList());
+    }
+
+    public Screen withStates(List<State> newStates) {
+        return new Screen(id, title, form, status, section, end, home, closedBy, mocks, newStates, hotspots, links, rest);
     }
 
     public Screen withId(String newId) {

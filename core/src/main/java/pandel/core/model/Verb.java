@@ -4,15 +4,19 @@ import java.util.Locale;
 
 /** What a link does, named. */
 public enum Verb {
-    ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE;
+    ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE, REMEMBER;
 
     /** The word in sentences and in the file. */
     public String word() {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
+    /** Those that move, of which a branch holds at most one. */
+    public static final java.util.List<Verb> MOVES =
+            java.util.List.of(ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE);
+
     /** Whether it needs to be told where it leads. */
     public boolean needsTarget() {
-        return this != RETURN && this != CLOSE;
+        return this != RETURN && this != CLOSE && this != REMEMBER;
     }
 }

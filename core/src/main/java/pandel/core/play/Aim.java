@@ -5,6 +5,7 @@ import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
@@ -27,17 +28,18 @@ public final class Aim {
         if (screen == null) {
             return new Event.Touched(Gesture.TAP, new Event.On.Point(x, y));
         }
-        Placement placement = Placement.of(screen, now.width(), now.height());
+        Look look = Look.of(prototype, screen, now.facts());
+        Placement placement = Placement.of(look, now.width(), now.height());
         if (screen.form() != Form.PAGE && !placement.holds(x, y)) {
             return new Event.Touched(Gesture.TAP, new Event.On.Outside());
         }
         double mx = (x - placement.x()) / placement.factor();
-        double my = (y - placement.y() + now.top().trail().current().scroll()) / placement.factor();
-        Width width = Placement.areasOf(screen, Width.of(now.width()));
-        List<Hotspot> hotspots = prototype.index().hotspotsOn(screen.id());
+        double my = placement.mockY(y, now.top().trail().current().scroll());
+        Width width = Width.of(now.width());
+        List<Hotspot> hotspots = look.hotspots(prototype);
         return hotspots.reversed().stream()
                 .filter(h -> h.linkFor(Gesture.TAP).isPresent())
-                .filter(h -> h.areaOn(width).filter(a -> a.contains(mx, my)).isPresent())
+                .filter(h -> look.areaOf(h, width).filter(a -> a.contains(mx, my)).isPresent())
                 .findFirst().map(h -> Event.tap(h.id()))
                 .orElse(new Event.Touched(Gesture.TAP, new Event.On.Point(mx, my)));
     }

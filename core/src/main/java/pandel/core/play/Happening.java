@@ -16,6 +16,10 @@ public sealed interface Happening {
     record Moved(Optional<String> link, Motion motion, boolean backward) implements Happening {
     }
 
+    /** Nothing moved, but facts were changed. */
+    record Remembered(Optional<String> link) implements Happening {
+    }
+
     /** The prototype was left by device back. */
     record Left() implements Happening {
     }

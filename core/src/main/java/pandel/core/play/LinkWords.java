@@ -1,8 +1,11 @@
 package pandel.core.play;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
+import pandel.core.model.Fact;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
@@ -18,7 +21,14 @@ public final class LinkWords {
 
     /** "advance to Tool", "return", "nothing yet". */
     public static String effect(Prototype prototype, Link link) {
-        return link.effect().map(e -> switch (e) {
+        List<String> parts = new ArrayList<>();
+        link.branches().stream().findFirst().ifPresent(b -> b.effects().forEach(e -> parts.add(effect(prototype, e))));
+        return parts.isEmpty() ? "nothing yet" : String.join(", ", parts);
+    }
+
+    /** "advance to Tool", "remember signed in is yes". */
+    public static String effect(Prototype prototype, Effect effect) {
+        return switch (effect) {
             case Effect.Advance a -> "advance to " + target(prototype, a.to());
             case Effect.Replace r -> "replace with " + target(prototype, r.with());
             case Effect.Restart r -> "restart at " + target(prototype, r.at());
@@ -26,7 +36,19 @@ public final class LinkWords {
             case Effect.Return r -> "return";
             case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
-        }).orElse("nothing yet");
+            case Effect.Remember r -> "remember " + remembered(prototype, r);
+        };
+    }
+
+    /** "signed in is yes", "basket + 1", "dark is the other". */
+    public static String remembered(Prototype prototype, Effect.Remember remember) {
+        String fact = prototype.fact(remember.fact()).map(Fact::title).orElse(remember.fact() + " (removed)");
+        return switch (remember.change()) {
+            case Effect.Change.Set set -> fact + " is " + set.to().shown();
+            case Effect.Change.Toggle t -> fact + " is the other";
+            case Effect.Change.By by -> fact + (by.n() < 0 ? " − " + -(long) by.n() : " + " + by.n());
+            case Effect.Change.Unset u -> fact + " is nothing";
+        };
     }
 
     /** A target's title, or its id when it is missing. */

@@ -2,6 +2,7 @@ package pandel.core.play;
 
 import java.util.Optional;
 import pandel.core.model.Form;
+import pandel.core.model.Look;
 import pandel.core.model.Mock;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
@@ -15,8 +16,11 @@ import pandel.core.model.Width;
  * @param width     of the mock as it stands
  * @param height    of the mock as it stands
  * @param maxScroll px it can be scrolled, 0 when all of it shows
+ * @param fixedTop  px at its top that stay put when it is scrolled
+ * @param fixedBottom px at its bottom that stay put when it is scrolled
  */
-public record Placement(double x, double y, double factor, double width, double height, double maxScroll) {
+public record Placement(double x, double y, double factor, double width, double height, double maxScroll, double fixedTop,
+                        double fixedBottom) {
 
     private static final double NARROWEST = 0.75;
     private static final double WIDEST = 4.0 / 3;
@@ -25,9 +29,25 @@ public record Placement(double x, double y, double factor, double width, double 
     public record Size(double width, double height) {
     }
 
-    /** The size of a screen's mock for a width; one that has none is taken as large as its form usually is. */
+    /** The size of a screen's plain look. */
     public static Size sizeOf(Screen screen, Width width, double deviceWidth, double deviceHeight) {
-        Optional<Mock> mock = screen.mockFor(width);
+        return sizeOf(Look.plain(screen), width, deviceWidth, deviceHeight);
+    }
+
+    /** The width a screen's hotspots are placed on when its plain look is seen on a device of a width. */
+    public static Width areasOf(Screen screen, Width width) {
+        return Look.plain(screen).areasOn(width);
+    }
+
+    /** Places a screen's plain look. */
+    public static Placement of(Screen screen, double deviceWidth, double deviceHeight) {
+        return of(Look.plain(screen), deviceWidth, deviceHeight);
+    }
+
+    /** The size of a look's mock for a width; one that has none is taken as large as its form usually is. */
+    public static Size sizeOf(Look look, Width width, double deviceWidth, double deviceHeight) {
+        Screen screen = look.screen();
+        Optional<Mock> mock = look.mockFor(width);
         if (mock.isPresent()) {
             return new Size(mock.get().width(), mock.get().height());
         }
@@ -39,19 +59,15 @@ public record Placement(double x, double y, double factor, double width, double 
         };
     }
 
-    /** The width a screen's hotspots are placed on when it is seen on a device of a width. */
-    public static Width areasOf(Screen screen, Width width) {
-        return screen.mockFor(width).map(Mock::on).orElse(width);
-    }
-
     /**
      * Places a screen. Pages and sheets are scaled to the device's width when that is ¾ to 4⁄3 of their own, and stand at
      * their own size, centred, else; dialogs and panels stand at their own size unless the device is narrower.
      */
-    public static Placement of(Screen screen, double deviceWidth, double deviceHeight) {
-        Size size = sizeOf(screen, Width.of(deviceWidth), deviceWidth, deviceHeight);
+    public static Placement of(Look look, double deviceWidth, double deviceHeight) {
+        Screen screen = look.screen();
+        Size size = sizeOf(look, Width.of(deviceWidth), deviceWidth, deviceHeight);
         double ratio = deviceWidth / size.width();
-        boolean near = ratio >= NARROWEST && ratio <= WIDEST;
+        boolean near = fits(deviceWidth, size.width());
         double factor = switch (screen.form()) {
             case PAGE, SHEET -> near ? ratio : 1;
             case DIALOG, PANEL -> Math.min(1, ratio);
@@ -64,7 +80,28 @@ public record Placement(double x, double y, double factor, double width, double 
             case SHEET -> Math.max(0, deviceHeight - h);
             case DIALOG -> Math.max(0, (deviceHeight - h) / 2);
         };
-        return new Placement(x, y, factor, w, h, Math.max(0, h - deviceHeight));
+        Optional<Mock> mock = look.mockFor(Width.of(deviceWidth));
+        double top = mock.map(Mock::fixedTop).orElse(0.0) * factor;
+        double bottom = mock.map(Mock::fixedBottom).orElse(0.0) * factor;
+        // Parts that would leave nothing between them to scroll do not stay put.
+        boolean fixed = h > deviceHeight && top + bottom < deviceHeight;
+        return new Placement(x, y, factor, w, h, Math.max(0, h - deviceHeight), fixed ? top : 0, fixed ? bottom : 0);
+    }
+
+    /** A point of the device on the mock, in px of the mock, when it is scrolled down so far. @param scroll px of the device */
+    public double mockY(double py, double scroll) {
+        double shown = py - y;
+        double seen = Math.min(height, height - maxScroll);
+        if (shown < fixedTop) {
+            return shown / factor;
+        }
+        return (shown >= seen - fixedBottom ? shown + maxScroll : shown + scroll) / factor;
+    }
+
+    /** Whether a mock is scaled to a device's width, which is ¾ to 4⁄3 of its own. */
+    public static boolean fits(double deviceWidth, double mockWidth) {
+        double ratio = deviceWidth / mockWidth;
+        return ratio >= NARROWEST && ratio <= WIDEST;
     }
 
     /** Whether a point of the device lies on the mock as it stands. */

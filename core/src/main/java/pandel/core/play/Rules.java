@@ -1,16 +1,21 @@
 package pandel.core.play;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import pandel.core.model.Branch;
 import pandel.core.model.Closer;
 import pandel.core.model.Effect;
+import pandel.core.model.Fact;
+import pandel.core.model.Facts;
 import pandel.core.model.Form;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
+import pandel.core.model.Value;
 
 /** What each thing a person or a link does comes to, by head alone. Step and the checks know nothing but these. */
 public final class Rules {
@@ -27,20 +32,61 @@ public final class Rules {
             return new Ruling.NothingToDo("This link does nothing yet.");
         }
         Branch branch = link.branches().getFirst();
-        Effect effect = branch.effects().getFirst();
-        Motion motion = branch.motion().orElseGet(() -> prototype.usualMotion(effect.verb()));
+        List<TrailAction> sets = new ArrayList<>();
+        Facts facts = head.facts();
+        for (Effect.Remember remember : branch.remembers()) {
+            Optional<Fact> fact = prototype.fact(remember.fact());
+            if (fact.isEmpty()) {
+                return new Ruling.Refused("The fact “" + remember.fact() + "” that it remembers is not there.");
+            }
+            Optional<Value> value = changed(fact.get(), facts.of(prototype, remember.fact()), remember.change());
+            if (value.isEmpty()) {
+                return new Ruling.Refused("“" + fact.get().title() + "” cannot hold that: it is " + fact.get().kind().word() + ".");
+            }
+            facts = facts.with(fact.get(), value.get());
+            sets.add(new TrailAction.Set(fact.get(), value.get()));
+        }
+        Optional<Effect> move = branch.move();
+        if (move.isEmpty()) {
+            return new Ruling.Acts(sets, Optional.empty());
+        }
+        Motion motion = branch.motion().orElseGet(() -> prototype.usualMotion(move.get().verb()));
+        return switch (move(head, move.get(), motion)) {
+            case Ruling.Acts acts -> new Ruling.Acts(Stream.concat(acts.actions().stream(), sets.stream()).toList(), acts.motion());
+            case Ruling.NothingToDo nothing -> sets.isEmpty() ? nothing : new Ruling.Acts(sets, Optional.empty());
+            case Ruling.Depends depends -> new Ruling.Depends(depends.screen(), sets);
+            case Ruling.Refused refused -> refused;
+        };
+    }
+
+    /** The value a fact holds after a change; empty when it cannot hold that. */
+    private static Optional<Value> changed(Fact fact, Value now, Effect.Change change) {
+        return switch (change) {
+            case Effect.Change.Set set -> fact.takes(set.to()) ? Optional.of(fact.within(set.to())) : Optional.empty();
+            case Effect.Change.Toggle t -> now instanceof Value.YesNo y ? Optional.of(new Value.YesNo(!y.yes())) : Optional.empty();
+            case Effect.Change.By by -> now instanceof Value.Number n
+                    ? Optional.of(fact.within(new Value.Number((int) Math.clamp((long) n.of() + by.n(), Integer.MIN_VALUE, Integer.MAX_VALUE)))) : Optional.empty();
+            case Effect.Change.Unset u -> Optional.of(fact.unset());
+        };
+    }
+
+    private Ruling move(Head head, Effect effect, Motion motion) {
         return switch (effect) {
             case Effect.Advance advance -> goOn(head, advance.to(), motion, TrailAction.Put::new);
             case Effect.Replace replace -> goOn(head, replace.with(), motion, TrailAction.Swap::new);
             case Effect.Restart restart -> restart(restart.at(), motion);
             case Effect.OpenAbove open -> prototype.screen(open.screen().id())
-                    .<Ruling>map(screen -> new Ruling.Acts(List.of(new TrailAction.Raise(screen)), Optional.of(motion)))
+                    .<Ruling>map(screen -> head.device().levels() > 0 && head.levels() >= head.device().levels()
+                            ? new Ruling.Refused(head.device().title() + " shows " + (head.device().levels() == 1 ? "nothing" : "no more than " + head.device().levels())
+                                    + " above one another.")
+                            : new Ruling.Acts(List.of(new TrailAction.Raise(screen)), Optional.of(motion)))
                     .orElseGet(() -> missing(open.screen()));
             case Effect.Return back -> goBack(head);
             case Effect.ReturnTo back -> returnTo(head, back.to());
             case Effect.Close close -> head.level().base()
                     ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
                     : Ruling.back(new TrailAction.CloseLevel());
+            case Effect.Remember remember -> throw new IllegalArgumentException("To remember is no move");
         };
     }
 

@@ -27,8 +27,16 @@ public sealed interface Ruling {
      * known, never of a situation.
      *
      * @param screen id of the screen it would go back to
+     * @param sets   the facts that are set whether it goes back or not
      */
-    record Depends(String screen) implements Ruling {
+    record Depends(String screen, List<TrailAction> sets) implements Ruling {
+        public Depends {
+            sets = List.copyOf(sets);
+        }
+
+        Depends(String screen) {
+            this(screen, List.of());
+        }
     }
 
     /** The file or the device can never do it as it stands. */

@@ -2,13 +2,22 @@ package pandel.core.play;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Fact;
+import pandel.core.model.Facts;
 import pandel.core.model.Form;
+import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.Start;
+import pandel.core.model.StartPoint;
+import pandel.core.model.Value;
+import pandel.core.model.Verb;
 
 /**
  * Everything true at one moment of play.
@@ -16,31 +25,87 @@ import pandel.core.model.Screen;
  * @param width  px the device is wide now
  * @param height px the device is high now
  * @param levels the base first; never empty
+ * @param facts  what is remembered
  * @param left   whether it was left by device back: nothing happens then but starting over
  */
-public record Situation(Device device, double width, double height, List<Level> levels, Waits waits, boolean left) {
+public record Situation(Device device, double width, double height, List<Level> levels, Waits waits, Facts facts, boolean left) {
 
     public Situation {
         levels = List.copyOf(levels);
     }
 
-    /** Why play cannot begin at an entry, or empty when it can. An entry leads to what is shown as a page. */
-    public static Optional<String> whyNoStart(Prototype prototype, Entry entry) {
-        Optional<Screen> screen = prototype.screen(entry.target().id());
-        if (screen.isEmpty()) {
-            return Optional.of("The screen “" + entry.target().id() + "” that it starts at is not there.");
-        }
-        return screen.get().form() == Form.PAGE ? Optional.empty()
-                : Optional.of("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word()
-                + ", and only a page can be started at.");
+    /**
+     * Why play cannot begin somewhere, or empty when it can. An entry leads to what is shown as a page, as does the base
+     * of a start point; on each of its levels all screens have the form of the first.
+     */
+    public static Optional<String> whyNoStart(Prototype prototype, Start start) {
+        return switch (start) {
+            case Entry entry -> whyNoStart(prototype, List.of(List.of(entry.target().id())), "it starts at", "be started at");
+            case StartPoint point -> whyNoStart(prototype, point.levels(), "it begins with", "be the base");
+        };
     }
 
-    /** The situation at an entry; empty when it leads to no page. */
-    public static Optional<Situation> at(Prototype prototype, Entry entry, Device device) {
-        return whyNoStart(prototype, entry).isPresent() ? Optional.empty()
-                : prototype.screen(entry.target().id()).map(screen -> new Situation(device, device.width(), device.height(),
-                List.of(new Level(LevelKind.BASE, Trail.of(new Visit(screen.id(), Motion.NONE, 0)))),
-                Waits.of(screen), false));
+    private static Optional<String> whyNoStart(Prototype prototype, List<List<String>> levels, String leads, String can) {
+        for (int level = 0; level < levels.size(); level++) {
+            Optional<Screen> first = Optional.empty();
+            for (String id : levels.get(level)) {
+                Optional<Screen> screen = prototype.screen(id);
+                if (screen.isEmpty()) {
+                    return Optional.of("The screen “" + id + "” that " + leads + " is not there.");
+                }
+                if (level == 0 && screen.get().form() != Form.PAGE) {
+                    return Optional.of("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word() + ", and only a page can " + can + ".");
+                }
+                first = first.or(() -> screen);
+                if (first.get().form() != screen.get().form()) {
+                    return Optional.of("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word() + " and cannot lie on a level with “"
+                            + first.get().shownTitle() + "”, a " + first.get().form().word() + ".");
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The situation at an entry or a start point; empty when play cannot begin there. */
+    public static Optional<Situation> at(Prototype prototype, Start start, Device device) {
+        if (whyNoStart(prototype, start).isPresent()) {
+            return Optional.empty();
+        }
+        List<List<String>> screens = start instanceof StartPoint point ? point.levels() : List.of(List.of(((Entry) start).target().id()));
+        List<Level> levels = new ArrayList<>();
+        for (List<String> ids : screens) {
+            Screen first = prototype.screen(ids.getFirst()).orElseThrow();
+            Trail trail = Trail.of(new Visit(first.id(), levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE), 0));
+            for (String id : ids.subList(1, ids.size())) {
+                trail = trail.put(new Visit(id, prototype.usualMotion(Verb.ADVANCE), 0));
+            }
+            levels.add(new Level(levels.isEmpty() ? LevelKind.BASE : LevelKind.openedWith(first), trail));
+        }
+        Facts facts = start instanceof StartPoint point ? valid(prototype, point.facts()) : Facts.NONE;
+        return Optional.of(new Situation(device, device.width(), device.height(), levels,
+                prototype.screen(screens.getLast().getLast()).map(Waits::of).orElse(Waits.NONE), facts, false));
+    }
+
+    /** Without facts that are gone or can no longer hold what they held. */
+    private static Facts valid(Prototype prototype, Facts facts) {
+        Facts valid = Facts.NONE;
+        for (Map.Entry<String, Value> one : facts.set().entrySet()) {
+            Optional<Fact> fact = prototype.fact(one.getKey()).filter(f -> f.takes(one.getValue()));
+            if (fact.isPresent()) {
+                valid = valid.with(fact.get(), fact.get().within(one.getValue()));
+            }
+        }
+        return valid;
+    }
+
+    /** This moment as a start point. */
+    public StartPoint asStartPoint(String id, String title) {
+        return new StartPoint(id, title, levels.stream().map(l -> l.trail().places().stream().map(Visit::screen).toList()).toList(), facts, Rest.NONE);
+    }
+
+    /** How the current screen looks now; empty when it is gone. */
+    public Optional<Look> look(Prototype prototype) {
+        return prototype.screen(screen()).map(screen -> Look.of(prototype, screen, facts));
     }
 
     /** The level that takes gestures. */
@@ -54,7 +119,7 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     public Head head() {
-        return new Head(device, screen(), top().kind(), top().trail().isFirst(), new Back());
+        return new Head(device, screen(), top().kind(), top().trail().isFirst(), new Back(), facts, levels.size());
     }
 
     /** The nearest level, the top one included, that holds pages. */
@@ -95,18 +160,22 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     Situation withLevels(List<Level> changed) {
-        return new Situation(device, width, height, changed, waits, left);
+        return new Situation(device, width, height, changed, waits, facts, left);
     }
 
     Situation withWaits(Waits changed) {
-        return new Situation(device, width, height, levels, changed, left);
+        return new Situation(device, width, height, levels, changed, facts, left);
     }
 
     Situation sized(double newWidth, double newHeight) {
-        return new Situation(device, newWidth, newHeight, levels, waits, left);
+        return new Situation(device, newWidth, newHeight, levels, waits, facts, left);
+    }
+
+    Situation with(Facts changed) {
+        return new Situation(device, width, height, levels, waits, changed, left);
     }
 
     Situation asLeft() {
-        return new Situation(device, width, height, levels, Waits.NONE, true);
+        return new Situation(device, width, height, levels, Waits.NONE, facts, true);
     }
 }

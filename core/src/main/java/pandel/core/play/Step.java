@@ -11,6 +11,7 @@ import pandel.core.model.Link;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Width;
 
 /**
  * The heart: {@code step(prototype, situation, event)}. Pure and total: an event that does nothing says why. Costs time
@@ -47,10 +48,12 @@ public final class Step {
             case Event.On.Away away -> done(now, rules.away(now.head()), Optional.empty());
             case Event.On.Point point -> onScreen(now, touched.gesture(), "No hotspot there.");
             case Event.On.OnHotspot on -> {
-                Optional<Hotspot> hotspot = prototype.index().hotspotsOn(now.screen()).stream()
+                Optional<Hotspot> hotspot = now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Width.of(now.width())).stream())
                         .filter(h -> h.id().equals(on.id())).findFirst();
                 if (hotspot.isEmpty()) {
-                    yield nothing(now, Optional.empty(), "There is no hotspot “" + on.id() + "” on this screen.");
+                    boolean hidden = prototype.index().hotspotsOn(now.screen()).stream().anyMatch(h -> h.id().equals(on.id()));
+                    yield nothing(now, Optional.empty(), hidden ? "The hotspot “" + on.id() + "” is not there as this screen looks now."
+                            : "There is no hotspot “" + on.id() + "” on this screen.");
                 }
                 Optional<Link> link = hotspot.get().linkFor(touched.gesture());
                 yield link.isPresent() ? fire(now, link.get())
@@ -99,6 +102,9 @@ public final class Step {
                 if (after.left()) {
                     yield new Stepped(after, new Happening.Left());
                 }
+                if (acts.actions().getFirst() instanceof TrailAction.Set) {
+                    yield new Stepped(after, new Happening.Remembered(link));
+                }
                 yield new Stepped(fresh(after),
                         new Happening.Moved(link, acts.motion().orElse(going), acts.motion().isEmpty()));
             }
@@ -133,6 +139,7 @@ public final class Step {
                 }
                 yield now.withLevels(now.levels().subList(0, keep));
             }
+            case TrailAction.Set set -> now.with(now.facts().with(set.fact(), set.value()));
             case TrailAction.Leave leave -> now.asLeft();
         };
     }

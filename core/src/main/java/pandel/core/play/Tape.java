@@ -4,20 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Device;
-import pandel.core.model.Entry;
 import pandel.core.model.Event;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
+import pandel.core.model.Start;
 
 /**
  * Everything that happened in one play, and where it stands. Wound back and gone on from there, what came later is gone.
  *
+ * @param entry  where it began: an entry or a start point
  * @param ticks  the first is the start; never empty
  * @param at     which tick is shown
  * @param now    the situation, with the time that has passed since that tick
  * @param passed ms since that tick
  */
-public record Tape(Entry entry, List<Tick> ticks, int at, Situation now, int passed) {
+public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int passed) {
 
     /**
      * One thing that happened.
@@ -33,7 +34,7 @@ public record Tape(Entry entry, List<Tick> ticks, int at, Situation now, int pas
     }
 
     /** A play that begins at an entry; empty when it leads to no page. */
-    public static Optional<Tape> from(Prototype prototype, Entry entry, Device device) {
+    public static Optional<Tape> from(Prototype prototype, Start entry, Device device) {
         return Situation.at(prototype, entry, device)
                 .map(s -> new Tape(entry, List.of(new Tick(List.of(), s, Optional.empty())), 0, s, 0));
     }

@@ -1,6 +1,8 @@
 package pandel.core.play;
 
+import pandel.core.model.Fact;
 import pandel.core.model.Screen;
+import pandel.core.model.Value;
 
 /** One change of the levels and their trails. */
 public sealed interface TrailAction {
@@ -35,6 +37,10 @@ public sealed interface TrailAction {
 
     /** Everything goes, and a screen is the only place there is. */
     record Restart(Screen screen) implements TrailAction {
+    }
+
+    /** A fact holds a value from now on; one within its bounds. */
+    record Set(Fact fact, Value value) implements TrailAction {
     }
 
     /** The prototype is left. */

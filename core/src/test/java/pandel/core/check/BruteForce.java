@@ -56,6 +56,9 @@ final class BruteForce {
             for (Event event : events(now)) {
                 Stepped stepped = step.step(now, event);
                 Situation next = stepped.situation();
+                if (stepped.happening() instanceof Happening.Remembered done) {
+                    done.link().ifPresent(fired::add);
+                }
                 if (stepped.happening() instanceof Happening.Moved moved) {
                     moved.link().ifPresent(fired::add);
                 }
@@ -142,6 +145,6 @@ final class BruteForce {
     /** A situation without motions and scroll, which make no difference. */
     private static Object key(Situation s) {
         return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(Visit::screen).toList())).toList(),
-                s.waits(), s.left());
+                s.waits(), s.facts(), s.left());
     }
 }

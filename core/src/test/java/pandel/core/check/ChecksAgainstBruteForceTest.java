@@ -15,6 +15,7 @@ import pandel.core.model.Device;
 import pandel.core.model.Event;
 import pandel.core.model.Index;
 import pandel.core.model.Link;
+import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.play.Happening;
@@ -34,6 +35,17 @@ class ChecksAgainstBruteForceTest {
     @Property(tries = 60)
     void agreeOnUsualPrototypes(@ForAll long seed, @ForAll @IntRange(min = 2, max = 60) int size) {
         agree(Generated.of(size, seed, Kind.USUAL), 5, 3000, 6);
+    }
+
+    @Property(tries = 400)
+    void agreeOnNastyPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 1, max = 7) int size, @ForAll @IntRange(min = 1, max = 3) int facts,
+                                         @ForAll @IntRange(max = 6) int followed) {
+        agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, followed);
+    }
+
+    @Property(tries = 60)
+    void agreeOnUsualPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 2, max = 40) int size, @ForAll @IntRange(min = 1, max = 4) int facts) {
+        agree(Generated.of(size, seed, Kind.USUAL, facts), 6, 3000, 6);
     }
 
     /** A screen that is stuck only where a wait comes to it that may be too late. */
@@ -67,6 +79,8 @@ class ChecksAgainstBruteForceTest {
                 if (situation.levels().size() > 1 && !situation.left() && Boolean.FALSE.equals(brute.closes(situation, 40))) {
                     assertThat(open).as("open for ever in %s", situation.row()).contains(situation.screen());
                 }
+                situation.look(prototype).flatMap(Look::state).ifPresent(state -> assertThat(checked.findings(Rule.STATE_NEVER_HOLDS))
+                        .as("%s holds", state.id()).noneMatch(f -> f.screens().contains(situation.screen()) && f.sentence().startsWith("The look “" + state.title() + "”")));
                 if (situation.levels().size() > 3 && !unsettled.contains("")) {
                     assertThat(checked.findings(Rule.DEEP_OVERLAYS)).isNotEmpty();
                 }

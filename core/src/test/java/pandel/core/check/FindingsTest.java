@@ -1,15 +1,27 @@
 package pandel.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
+import pandel.core.generate.Generated;
+import pandel.core.generate.Kind;
 import pandel.core.model.Device;
 import pandel.core.model.Event;
 import pandel.core.model.Prototype;
 
+
 class FindingsTest {
+
+    /** Nothing is claimed of what there was no room to look at; what was come to is sure. */
+    @Test
+    void withSixtyFourFactsItIsToldWhatIsNotSettled() {
+        Prototype p = Generated.of(120, 7, Kind.USUAL, 64);
+        Checked checked = Check.of(p);
+        assertThat(checked.unsettled()).extracting(Unsettled::sentence).anyMatch(s -> s.startsWith("With so many facts not everything could be looked at on Phone: "));
+        checked.shown().forEach(id -> assertThat(checked.walkTo(id).orElseThrow().replay(p).screen()).isEqualTo(id));
+        assertThat(checked.findings(Rule.UNREACHED_SCREEN).stream().flatMap(f -> f.screens().stream())).noneMatch(checked::shows);
+    }
 
     @Test
     void aScreenNothingLeadsToIsUnreachedAndWhatItLeadsToComesWithIt() {

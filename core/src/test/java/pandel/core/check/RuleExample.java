@@ -35,6 +35,13 @@ record RuleExample(Rule rule, String shows, String mustNot) {
             new RuleExample(Rule.OUTSIDE_MOCK, "home page drawn: a@380,20,60,60 advance b | b page: back return", "home page drawn: a@320,20,60,60 advance b | b page: back return"),
             new RuleExample(Rule.TARGET_SIZE, "home page drawn: a@20,20,20,60 advance b | b page: back return", "home page drawn: a@20,20,44,60 advance b | b page: back return"),
             new RuleExample(Rule.CLOSED_CIRCLE, "home page home: a replace p | p page: q replace q | q page: p replace p", "home page: a replace p | p page home: q replace q | q page: p replace p"),
+            new RuleExample(Rule.STATE_NEVER_HOLDS, "home page when:ready when:ready-and-late: on advance b % ready | b page: back return % late", "home page when:ready-and-late when:ready: on advance b % ready | b page: back return % late"),
+            new RuleExample(Rule.STATE_NEVER_HOLDS, "home page: on advance b % ready | b page when:ready-is-no: back return", "home page: on advance b | b page when:ready-is-no: back return; off % ready"),
+            new RuleExample(Rule.FACT_NEVER_SET, "home page when:ready: on advance b | b page: back return", "home page when:ready: on advance b % ready | b page: back return"),
+            new RuleExample(Rule.FACT_NEVER_READ, "home page: on advance b % ready | b page: back return", "home page when:ready: on advance b % ready | b page: back return"),
+            new RuleExample(Rule.MOCK_MISSING, "home page drawn: on advance b | b page: back return | devices phone,tablet", "home page drawn: on advance b | b page: back return | devices phone,small-phone"),
+            new RuleExample(Rule.HOTSPOT_NOT_PLACED, "home page drawn wide: on advance b | b page: back return | devices phone,desktop", "home page drawn: on advance b | b page: back return | devices phone,desktop"),
+            new RuleExample(Rule.DEVICE_CANNOT, "home page: a open above a | a dialog: b open above b | b dialog: x close x | devices watch", "home page: a open above a | a dialog: b open above b | b dialog: x close x | devices phone"),
             new RuleExample(Rule.TITLE_EMPTY, "home page untitled: on advance b | b page: back return", "home page: on advance b | b page: back return"));
 
     static Prototype made(String text) {

@@ -111,9 +111,9 @@ final class CoveragePane extends BorderPane {
     }
 
     private void play(Journey journey, boolean byStep) {
-        work.prototype().entries().stream().filter(e -> e.id().equals(journey.entry())).findFirst().ifPresentOrElse(
+        work.prototype().start(journey.entry()).ifPresentOrElse(
                 entry -> around.play(journey.title(), new Walk(work.prototype().device(journey.device()), entry, journey.events()), byStep),
-                () -> around.say("“" + journey.title() + "” cannot be played: its entry is not there."));
+                () -> around.say("“" + journey.title() + "” cannot be played: its entry or start point is not there."));
     }
 
     private static Node measure(String what, int travelled, int possible) {

@@ -7,7 +7,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -16,8 +15,12 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.Finding;
 import pandel.core.check.Fix;
 import pandel.core.check.Walk;
+import pandel.core.model.Entry;
 import pandel.core.model.Event;
+import pandel.core.model.Facts;
+import pandel.core.model.Look;
 import pandel.core.model.Screen;
+import pandel.core.model.StartPoint;
 import pandel.core.model.Width;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
@@ -30,6 +33,7 @@ import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
+
 
 /** One finding at length: the row of pictures from the entry to the trouble, why it matters, where to go. */
 final class FindingPane extends Scroll {
@@ -140,7 +144,7 @@ final class FindingPane extends Scroll {
             return new Label("");
         }
         situations.add(now.get());
-        words.add("starts at");
+        words.add(begins(walk));
         for (Event event : walk.events()) {
             Situation before = situations.getLast();
             Stepped stepped = step.step(before, event);
@@ -161,22 +165,30 @@ final class FindingPane extends Scroll {
                 row.getChildren().add(more);
                 i = situations.size() - MOST + 1;
             }
-            row.getChildren().add(picture(situations.get(i).screen(), words.get(i), situations.get(i).width(), situations.get(i).height()));
+            row.getChildren().add(picture(situations.get(i).screen(), situations.get(i).facts(), words.get(i), situations.get(i).width(), situations.get(i).height()));
         }
         return row;
+    }
+
+    /** "starts at", "opened by /loans/{loan}", "from “Signed in”". */
+    private static String begins(Walk walk) {
+        return switch (walk.entry()) {
+            case Entry entry -> entry.address().map(a -> "opened by " + a).orElse("starts at");
+            case StartPoint point -> "from “" + point.title() + "”";
+        };
     }
 
     private Node screens(Finding shown) {
         FlowPane row = new FlowPane(12, 12);
         shown.screens().stream().limit(12).forEach(id -> row.getChildren()
-                .add(picture(id, "", work.device().width(), work.device().height())));
+                .add(picture(id, Facts.NONE, "", work.device().width(), work.device().height())));
         if (shown.screens().size() > 12) {
             row.getChildren().add(new Label("and " + (shown.screens().size() - 12) + " more"));
         }
         return row;
     }
 
-    private Node picture(String id, String above, double width, double height) {
+    private Node picture(String id, Facts facts, String above, double width, double height) {
         VBox box = new VBox(4);
         box.setMaxWidth(PICTURE + 2);
         Label how = new WrappedLabel(above);
@@ -191,9 +203,10 @@ final class FindingPane extends Scroll {
         Optional<Screen> screen = work.prototype().screen(id);
         screen.ifPresent(s -> {
             MockView view = new MockView(around.pictures());
-            Placement.Size size = Placement.sizeOf(s, Width.of(width), width, height);
+            Look look = Look.of(work.prototype(), s, facts);
+            Placement.Size size = Placement.sizeOf(look, Width.of(width), width, height);
             double factor = Math.min(PICTURE / size.width(), 232 / size.height());
-            view.show(s, Width.of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+            view.show(look, Width.of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
             StackPane frame = new StackPane(view);
             frame.setStyle("-fx-border-color: -rule;");
             frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);

@@ -12,6 +12,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
+import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
@@ -74,8 +75,9 @@ public final class DeviceView extends Pane {
             if (screen.isEmpty()) {
                 continue;
             }
-            boolean same = i < before.size() && before.get(i).shows(screen.get(), level.trail().depth());
-            LevelView view = same ? before.get(i) : new LevelView(pictures, screen.get(), level.trail().depth(), i > 0);
+            Look look = Look.of(prototype, screen.get(), now.facts());
+            boolean same = i < before.size() && before.get(i).shows(look, level.trail().depth());
+            LevelView view = same ? before.get(i) : new LevelView(pictures, look, level.trail().depth(), i > 0);
             view.place(now.width(), now.height(), scale, level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);

@@ -1,8 +1,10 @@
 package pandel.desktop.device;
 
+import java.util.Optional;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
-import pandel.core.model.Screen;
+import javafx.scene.shape.Rectangle;
+import pandel.core.model.Look;
 import pandel.core.model.Width;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
@@ -13,13 +15,17 @@ final class LevelView extends Pane {
 
     private final Region shade = new Region();
     private final MockView mock;
-    private final Screen screen;
+    private final PictureLibrary pictures;
+    private final Look look;
+    private Optional<MockView> top = Optional.empty();
+    private Optional<MockView> bottom = Optional.empty();
     private final int depth;
     private final boolean overlay;
 
-    LevelView(PictureLibrary pictures, Screen screen, int depth, boolean overlay) {
+    LevelView(PictureLibrary pictures, Look look, int depth, boolean overlay) {
         this.mock = new MockView(pictures);
-        this.screen = screen;
+        this.pictures = pictures;
+        this.look = look;
         this.depth = depth;
         this.overlay = overlay;
         shade.getStyleClass().add("device-shade");
@@ -30,17 +36,40 @@ final class LevelView extends Pane {
         getChildren().addAll(shade, mock);
     }
 
-    boolean shows(Screen other, int otherDepth) {
-        return screen.equals(other) && depth == otherDepth;
+    boolean shows(Look other, int otherDepth) {
+        return look.equals(other) && depth == otherDepth;
     }
 
     void place(double deviceWidth, double deviceHeight, double scale, double scroll) {
-        Placement p = Placement.of(screen, deviceWidth, deviceHeight);
+        Placement p = Placement.of(look, deviceWidth, deviceHeight);
         shade.resizeRelocate(0, 0, deviceWidth * scale, deviceHeight * scale);
         setPrefSize(deviceWidth * scale, deviceHeight * scale);
-        mock.show(screen, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
+        mock.show(look, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
         mock.autosize();
         mock.relocate(Math.rint(p.x() * scale), Math.rint((p.y() - Math.min(scroll, p.maxScroll())) * scale));
+        top = fixed(top, p.fixedTop() > 0, p, deviceWidth, scale, p.y(), 0, p.fixedTop());
+        bottom = fixed(bottom, p.fixedBottom() > 0, p, deviceWidth, scale, p.y() - p.maxScroll(), p.height() - p.fixedBottom(), p.fixedBottom());
+    }
+
+    /** The part of the mock that stays put, drawn over what scrolls. */
+    private Optional<MockView> fixed(Optional<MockView> now, boolean wanted, Placement p, double deviceWidth, double scale, double y, double from, double high) {
+        if (!wanted) {
+            now.ifPresent(getChildren()::remove);
+            return Optional.empty();
+        }
+        MockView part = now.orElseGet(() -> {
+            MockView made = new MockView(pictures);
+            made.translateXProperty().bind(mock.translateXProperty());
+            made.translateYProperty().bind(mock.translateYProperty());
+            made.opacityProperty().bind(mock.opacityProperty());
+            getChildren().add(made);
+            return made;
+        });
+        part.show(look, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
+        part.setClip(new Rectangle(0, Math.rint(from * scale), Math.rint(p.width() * scale), Math.rint(high * scale)));
+        part.autosize();
+        part.relocate(Math.rint(p.x() * scale), Math.rint(y * scale));
+        return Optional.of(part);
     }
 
     Region shade() {

@@ -5,20 +5,28 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import pandel.core.edit.Edit;
+import pandel.core.edit.FactEdits;
 import pandel.core.edit.Fitting;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
+import pandel.core.model.Device;
 import pandel.core.model.Effect;
+import pandel.core.model.Fact;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
+import pandel.core.model.Look;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.State;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.core.model.Width;
@@ -32,11 +40,27 @@ final class DeskActions {
     private static final int USUAL_WAIT = 2000;
 
     private final Work work;
+    private final Supplier<Device> device;
     private Optional<Verb> wanted = Optional.empty();
     private List<Hotspot> copied = List.of();
 
     DeskActions(Work work) {
+        this(work, work::device);
+    }
+
+    /** @param device the one whose picture is edited */
+    DeskActions(Work work, Supplier<Device> device) {
         this.work = work;
+        this.device = device;
+    }
+
+    Device device() {
+        return device.get();
+    }
+
+    /** The class of the device's width. */
+    Width deviceWidth() {
+        return Width.of(device.get().width());
     }
 
     Screen screen() {
@@ -45,7 +69,52 @@ final class DeskActions {
 
     /** The width whose areas are edited. */
     Width width() {
-        return Placement.areasOf(screen(), work.width());
+        return look().areasOn(deviceWidth());
+    }
+
+    /** The look of the screen that is edited. */
+    Look look() {
+        return new Look(screen(), state());
+    }
+
+    /** The state whose look is edited; empty: the plain look. */
+    Optional<State> state() {
+        return work.screen().flatMap(s -> s.state(work.selection().lookProperty().get()));
+    }
+
+    /** Where a hotspot stands in the look that is edited; for one hidden there, where it would stand. */
+    Optional<Area> area(Hotspot hotspot) {
+        return look().areaOf(state().flatMap(s -> s.withHides(Set.of()).showing(hotspot)).orElse(hotspot), deviceWidth());
+    }
+
+    boolean isHidden(Hotspot hotspot) {
+        return state().filter(s -> s.hides().contains(hotspot.id())).isPresent();
+    }
+
+    /** Places areas by hand: in the look that is edited alone, if that is not the plain one. */
+    void place(Map<Hotspot, Area> areas) {
+        work.edit(state().map(s -> StateEdits.move(screen(), s, areas, width())).orElseGet(() -> HotspotEdits.nudge(areas, width())));
+    }
+
+    void place(Hotspot hotspot, Area area) {
+        if (state().isPresent()) {
+            place(Map.of(hotspot, area));
+        } else {
+            work.edit(HotspotEdits.place(hotspot, width(), area));
+        }
+    }
+
+    /** Sets what the chosen link remembers. */
+    void remember(List<Effect.Remember> remembers, List<Fact> facts) {
+        Optional<Link> now = link();
+        if (now.isPresent()) {
+            work.edit(FactEdits.remember(now.get(), remembers, facts));
+        } else if (!chosen().isEmpty()) {
+            Hotspot hotspot = chosen().getLast();
+            Link fresh = new Link(work.freshId("tap"), new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE);
+            Edit link = LinkEdits.link(hotspot, fresh, " to remember");
+            work.edit(Edit.of(link.name(), p -> FactEdits.remember(fresh, remembers, facts).applyTo(link.applyTo(p))));
+        }
     }
 
     List<Hotspot> hotspots() {
@@ -169,14 +238,14 @@ final class DeskActions {
     private void change(UnaryOperator<Area> how) {
         Placement.Size size = size();
         Map<Hotspot, Area> areas = new LinkedHashMap<>();
-        chosen().forEach(h -> h.areaOn(width()).ifPresent(a -> areas.put(h, how.apply(a).within(size.width(), size.height()))));
+        chosen().forEach(h -> area(h).ifPresent(a -> areas.put(h, how.apply(a).within(size.width(), size.height()))));
         if (!areas.isEmpty()) {
-            work.edit(HotspotEdits.nudge(areas, width()));
+            place(areas);
         }
     }
 
     Placement.Size size() {
-        return Placement.sizeOf(screen(), work.width(), work.device().width(), work.device().height());
+        return Placement.sizeOf(look(), deviceWidth(), device().width(), device().height());
     }
 
     /** How many hotspots are ready to be put on another screen. */

@@ -8,13 +8,13 @@ import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import pandel.core.edit.AreaDrag;
-import pandel.core.edit.HotspotEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
@@ -31,6 +31,7 @@ final class DeskPane extends Pane {
     private static final double MARGIN = 20;
     private static final double FAR_ENOUGH = 4;
     private static final double LARGEST = 2;
+    private static final double CAPTION = 20;
 
     private final Work work;
     private final DeskActions actions;
@@ -46,6 +47,8 @@ final class DeskPane extends Pane {
     private Optional<Area> finderAt = Optional.empty();
     private Optional<AreaDrag> drag = Optional.empty();
     private Optional<Screen> cameFrom = Optional.empty();
+    private final Label caption = new Label();
+    private boolean neighbours = true;
     private boolean trueSize;
     private double scale = 1;
     private Point2D pressed = Point2D.ZERO;
@@ -64,7 +67,10 @@ final class DeskPane extends Pane {
         marking.getStyleClass().add("marking");
         marking.setMouseTransparent(true);
         bond.getStyleClass().add("bond-line");
-        getChildren().addAll(bond, before, next, paper);
+        caption.getStyleClass().addAll("quiet", "small");
+        caption.setMouseTransparent(true);
+        caption.setManaged(false);
+        getChildren().addAll(bond, before, next, caption, paper);
         paper.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         paper.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
@@ -80,9 +86,10 @@ final class DeskPane extends Pane {
         List<Hotspot> hotspots = actions.hotspots();
         for (int i = 0; i < hotspots.size(); i++) {
             Hotspot hotspot = hotspots.get(i);
-            if (hotspot.areaOn(actions.width()).isPresent()) {
+            if (actions.area(hotspot).isPresent()) {
                 HotspotView view = new HotspotView(hotspot, i + 1, hotspot.linkFor(Gesture.TAP).isPresent(),
                         work.selection().hotspots().contains(hotspot.id()));
+                view.hide(actions.isHidden(hotspot));
                 views.put(hotspot.id(), view);
                 paper.getChildren().add(view);
             }
@@ -91,6 +98,17 @@ final class DeskPane extends Pane {
         views.values().stream().filter(v -> work.selection().hotspots().contains(v.hotspot().id())).forEach(Node::toFront);
         views.values().forEach(view -> paper.getChildren().add(view.number()));
         setNeedsLayout(true);
+        requestLayout();
+    }
+
+    /** Tells the mock's paper from that of another desk. */
+    void paperId(String id) {
+        paper.setId(id);
+    }
+
+    /** With another device beside it, it says which it is, and leaves the neighbours out. */
+    void beside(boolean another) {
+        neighbours = !another;
         requestLayout();
     }
 
@@ -111,20 +129,32 @@ final class DeskPane extends Pane {
         if (work.screen().isEmpty()) {
             return;
         }
-        Screen screen = actions.screen();
         Placement.Size size = actions.size();
-        double room = getWidth() - 2 * (Neighbour.WIDE + MARGIN);
-        scale = trueSize ? 1 : Math.min(LARGEST, Math.min(room / size.width(), (getHeight() - 2 * MARGIN) / size.height()));
+        double room = getWidth() - 2 * ((neighbours ? Neighbour.WIDE : 0) + MARGIN);
+        double above = neighbours ? 0 : CAPTION;
+        scale = trueSize ? 1 : Math.min(LARGEST, Math.min(room / size.width(), (getHeight() - 2 * MARGIN - above) / size.height()));
         scale = Math.max(scale, 0.05);
         double w = Math.rint(size.width() * scale);
         double h = Math.rint(size.height() * scale);
         double x = Math.rint((getWidth() - w) / 2);
-        double y = Math.rint(Math.max(MARGIN, (getHeight() - h) / 2));
+        double y = Math.rint(Math.max(MARGIN + above, (getHeight() + above - h) / 2));
+        caption.setVisible(!neighbours);
+        if (!neighbours) {
+            caption.setText(actions.device().title() + ", " + Math.round(actions.device().width()) + " px");
+            caption.autosize();
+            caption.relocate(Math.rint((getWidth() - caption.getWidth()) / 2), Math.rint(Math.max(6, y - 24)));
+        }
         paper.resizeRelocate(x, y, w, h);
-        mock.show(screen, work.width(), w, h);
+        mock.show(actions.look(), actions.deviceWidth(), w, h);
         mock.resizeRelocate(0, 0, w, h);
-        views.forEach((id, view) -> view.hotspot().areaOn(actions.width()).ifPresent(a -> view.place(a, scale)));
-        layoutNeighbours(x, y, w, h);
+        views.forEach((id, view) -> actions.area(view.hotspot()).ifPresent(a -> view.place(a, scale)));
+        if (neighbours) {
+            layoutNeighbours(x, y, w, h);
+        } else {
+            before.hide();
+            next.hide();
+            bond.setVisible(false);
+        }
         finder.ifPresent(f -> placeFinder(f, x, y));
     }
 
@@ -224,7 +254,7 @@ final class DeskPane extends Pane {
             work.selection().chooseHotspot(hotspot.id());
         }
         Placement.Size size = actions.size();
-        drag = hotspot.areaOn(actions.width()).map(a -> new AreaDrag(a, handle, size.width(), size.height()));
+        drag = actions.area(hotspot).map(a -> new AreaDrag(a, handle, size.width(), size.height()));
     }
 
     private static boolean marks(MouseEvent e) {
@@ -270,7 +300,7 @@ final class DeskPane extends Pane {
         if (drag.isPresent()) {
             if (dragged) {
                 Area area = drag.get().by((e.getX() - pressed.getX()) / scale, (e.getY() - pressed.getY()) / scale);
-                chosenView().ifPresent(v -> work.edit(HotspotEdits.place(v.hotspot(), actions.width(), area)));
+                chosenView().ifPresent(v -> actions.place(v.hotspot(), area));
             }
             drag = Optional.empty();
         } else if (dragged) {

@@ -20,6 +20,7 @@ final class HotspotView extends Pane {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass UNLINKED = PseudoClass.getPseudoClass("unlinked");
+    private static final PseudoClass HIDDEN = PseudoClass.getPseudoClass("hidden");
     private static final double ARM = 9;
     private static final double GRIP = 14;
     private static final double BADGE = 18;
@@ -77,6 +78,15 @@ final class HotspotView extends Pane {
         grip.setCursor(cursor);
         grips.put(handle, grip);
         getChildren().add(grip);
+    }
+
+    /** Shows that it is not there in the look that is edited. */
+    void hide(boolean hidden) {
+        pseudoClassStateChanged(HIDDEN, hidden);
+        number.pseudoClassStateChanged(HIDDEN, hidden);
+        if (hidden) {
+            setAccessibleText(getAccessibleText() + ", hidden in this look");
+        }
     }
 
     /** Its number, which lies above all hotspots so that none hides it. */

@@ -19,6 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.model.Area;
+import pandel.core.model.Device;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Hotspot;
@@ -48,6 +49,12 @@ public final class LinksView implements StageView {
     private final WaysIn waysIn;
     private final WaysOut waysOut;
     private final SentencePane sentence;
+    private final LooksBar looks;
+    private final DeskPane beside;
+    private final DeskActions besideActions;
+    private final ScrollPane besideHeld;
+    private final Button besides = Press.smallWord("Two devices", "two-devices", this::turnBeside);
+    private Optional<String> besideDevice = Optional.empty();
     private final Label heading = new Label();
     private final Deque<String> walked = new ArrayDeque<>();
     private boolean visible;
@@ -63,14 +70,19 @@ public final class LinksView implements StageView {
         });
         this.waysOut = new WaysOut(work.selection(), this::walkOn);
         this.sentence = new SentencePane(work, actions, new SentenceDesk());
-        ScrollPane middle = new Scroll(desk);
-        middle.setFitToWidth(true);
-        middle.setFitToHeight(true);
-        middle.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        middle.setFocusTraversable(false);
+        this.besideActions = new DeskActions(work, () -> besideDevice.flatMap(id -> work.prototype().devices().stream().filter(d -> d.id().equals(id)).findFirst()).orElse(work.device()));
+        this.beside = new DeskPane(work, besideActions, around.pictures(), this::markedBeside, () -> { }, () -> { });
+        beside.beside(true);
+        beside.setId("desk-beside");
+        beside.paperId("desk-paper-beside");
+        this.besideHeld = held(beside);
+        HBox middle = new HBox(held(desk), besideHeld);
+        HBox.setHgrow(middle.getChildren().getFirst(), Priority.ALWAYS);
+        HBox.setHgrow(besideHeld, Priority.ALWAYS);
         heading.getStyleClass().addAll("strong", "large");
         heading.setMinWidth(0);
-        VBox centre = new VBox(head(), middle);
+        this.looks = new LooksBar(work, around);
+        VBox centre = new VBox(head(), looks, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         page.setLeft(scrolling(waysIn, 176));
         page.setRight(scrolling(waysOut, 232));
@@ -81,6 +93,7 @@ public final class LinksView implements StageView {
         work.prototypeProperty().addListener((o, a, b) -> refresh());
         work.deviceProperty().addListener((o, a, b) -> refresh());
         work.selection().screenProperty().addListener((o, a, b) -> refresh());
+        work.selection().lookProperty().addListener((o, a, b) -> refresh());
         work.selection().linkProperty().addListener((o, a, b) -> refresh());
         work.selection().hotspots().addListener((ListChangeListener<String>) c -> refresh());
     }
@@ -99,7 +112,7 @@ public final class LinksView implements StageView {
 
         @Override
         public void addWait() {
-            openFinder("", false, Optional.empty(), actions::addWait);
+            openFinder(desk, "", false, Optional.empty(), actions::addWait);
         }
 
         @Override
@@ -113,11 +126,34 @@ public final class LinksView implements StageView {
         }
     }
 
+    private static ScrollPane held(DeskPane desk) {
+        ScrollPane held = scrolling(desk, 100);
+        held.setFitToHeight(true);
+        held.setMinWidth(0);
+        return held;
+    }
+
+    /** Shows another device beside the one in use, then the next, then the one alone again. */
+    private void turnBeside() {
+        List<Device> others = work.prototype().devices().stream().filter(d -> !d.id().equals(work.device().id())).toList();
+        if (others.isEmpty()) {
+            around.say("The prototype is for one device only; name another under Devices.");
+            return;
+        }
+        int now = besideDevice.map(id -> others.stream().map(Device::id).toList().indexOf(id)).orElse(-1);
+        besideDevice = now + 1 < others.size() ? Optional.of(others.get(now + 1).id()) : Optional.empty();
+        refresh();
+    }
+
+    private void markedBeside(Area area) {
+        openFinder(beside, "", true, Optional.of(area), offer -> besideActions.mark(area, offer));
+    }
+
     private HBox head() {
         Button smaller = Press.smallWord("Fit or true size", "turn-size", desk::turnSize);
         Region left = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);
-        HBox head = new HBox(8, heading, left, smaller);
+        HBox head = new HBox(8, heading, left, besides, smaller);
         head.getStyleClass().add("walked");
         return head;
     }
@@ -143,8 +179,17 @@ public final class LinksView implements StageView {
         }
         Screen screen = work.screen().orElseThrow();
         heading.setText(screen.shownTitle() + (screen.form() == Form.PAGE ? "" : ", a " + screen.form().word()) + (screen.end() ? ", an end" : ""));
+        looks.refresh();
         waysIn.show(work.prototype(), screen);
         waysOut.show(work.prototype(), screen);
+        boolean two = besideDevice.filter(id -> !id.equals(work.device().id()) && work.prototype().devices().stream().anyMatch(d -> d.id().equals(id))).isPresent();
+        besideHeld.setVisible(two);
+        besideHeld.setManaged(two);
+        desk.beside(two);
+        besides.setText(two ? "Beside: " + besideActions.device().title() : "Two devices");
+        if (two) {
+            beside.show(Optional.empty());
+        }
         desk.show(Optional.ofNullable(walked.peek()).flatMap(work.prototype()::screen));
         sentence.refresh();
         if (!node.getChildren().contains(page)) {
@@ -158,7 +203,7 @@ public final class LinksView implements StageView {
     }
 
     private void marked(Area area) {
-        openFinder("", true, Optional.of(area), offer -> actions.mark(area, offer));
+        openFinder(desk, "", true, Optional.of(area), offer -> actions.mark(area, offer));
     }
 
     /** Asks anew where the chosen link leads. */
@@ -168,19 +213,20 @@ public final class LinksView implements StageView {
             return;
         }
         Optional<Hotspot> hotspot = actions.chosen().stream().reduce((a, b) -> b);
-        openFinder(hotspot.map(Hotspot::title).orElse(""), false, hotspot.flatMap(h -> h.areaOn(actions.width())), actions::lead);
+        openFinder(desk, hotspot.map(Hotspot::title).orElse(""), false, hotspot.flatMap(actions::area), actions::lead);
     }
 
-    private void openFinder(String words, boolean fresh, Optional<Area> at, Consumer<Offer> chosen) {
+    private void openFinder(DeskPane on, String words, boolean fresh, Optional<Area> at, Consumer<Offer> chosen) {
+        Runnable close = () -> {
+            on.closeFinder();
+            on.requestFocus();
+        };
         Finder finder = new Finder(work, work.selection().screen(), words, fresh, offer -> {
-            desk.closeFinder();
+            on.closeFinder();
             chosen.accept(offer);
-            desk.requestFocus();
-        }, () -> {
-            desk.closeFinder();
-            desk.requestFocus();
-        });
-        desk.open(finder, at);
+            on.requestFocus();
+        }, close);
+        on.open(finder, at);
         finder.takeFocus();
     }
 
@@ -198,7 +244,7 @@ public final class LinksView implements StageView {
             desk.closeFinder();
             desk.requestFocus();
         });
-        desk.open(pane, hotspot.areaOn(actions.width()));
+        desk.open(pane, actions.area(hotspot));
         pane.requestFocus();
     }
 
@@ -287,7 +333,7 @@ public final class LinksView implements StageView {
                 here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"),
                 here("Choose all hotspots", () -> work.selection().chooseHotspots(actions.hotspots().stream().map(Hotspot::id).toList()), "Shortcut+A"),
                 here("Copy hotspots", actions::copy, "Shortcut+C"), here("Put copies here", actions::paste, "Shortcut+V"),
-                here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"));
+                here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"), here("Another device beside it", this::turnBeside, "D"));
     }
 
     private Command here(String title, Runnable action, String key) {

@@ -1,5 +1,6 @@
 package pandel.desktop.links;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -11,15 +12,20 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import pandel.core.edit.FactWords;
 import pandel.core.edit.Fitting;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
+import pandel.core.edit.Said;
+import pandel.core.edit.StateEdits;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
+import pandel.core.model.Fact;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
@@ -99,7 +105,18 @@ final class SentencePane extends VBox {
 
     private void hotspot(Hotspot hotspot, Optional<Link> link) {
         line.getChildren().addAll(words("Tap"), nameChoice(hotspot), words(":"));
-        link.ifPresentOrElse(this::effect, () -> line.getChildren().add(choice("choose where it leads", "missing", desk::find, "choice-target")));
+        link.ifPresentOrElse(this::effect, () -> {
+            line.getChildren().add(choice("choose where it leads", "missing", desk::find, "choice-target"));
+            line.getChildren().add(more());
+        });
+        actions.state().ifPresent(state -> {
+            boolean hidden = state.hides().contains(hotspot.id());
+            below.getChildren().add(Press.word(hidden ? "Show it in this look" : "Hide it in this look", "hide-in-look",
+                    () -> work.edit(StateEdits.hide(actions.screen(), state, hotspot, !hidden))));
+            if (state.moves().containsKey(hotspot.id())) {
+                below.getChildren().add(Press.word("Where it stands in the plain look", "as-plain", () -> work.edit(StateEdits.asPlain(actions.screen(), state, hotspot))));
+            }
+        });
         Optional<Integer> shared = work.prototype().index().shared(hotspot.id()).map(s -> s.screens().size());
         below.getChildren().addAll(
                 Press.word(shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…")).orElse("Share with other screens…"), "share", () -> desk.share(hotspot)),
@@ -126,8 +143,14 @@ final class SentencePane extends VBox {
 
     private void effect(Link link) {
         Optional<Effect> effect = link.effect();
+        remembered(link);
         if (effect.isEmpty()) {
             line.getChildren().add(choice("choose where it leads", "missing", desk::find, "choice-target"));
+            line.getChildren().add(more());
+            return;
+        }
+        if (!effect.get().isMove()) {
+            line.getChildren().addAll(choice("and lead somewhere", "soft", desk::find, "choice-target"), more());
             return;
         }
         Button verb = choice(verbWords(effect.get().verb()), "", () -> { }, "choice-verb");
@@ -145,6 +168,64 @@ final class SentencePane extends VBox {
         } else {
             line.getChildren().add(aside(effect.get().verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
         }
+        line.getChildren().add(more());
+    }
+
+    /** What the link remembers, each part to be typed anew. */
+    private void remembered(Link link) {
+        List<Effect.Remember> all = link.remembers();
+        for (int i = 0; i < all.size(); i++) {
+            int at = i;
+            line.getChildren().add(words(i == 0 ? "remember" : "and"));
+            Button button = choice(LinkWords.remembered(work.prototype(), all.get(i)), work.prototype().fact(all.get(i).fact()).isPresent() ? "" : "missing", () -> { }, "choice-remember-" + i);
+            button.setOnAction(e -> factField(button, LinkWords.remembered(work.prototype(), all.get(at)), typed -> {
+                List<Effect.Remember> changed = new ArrayList<>(all);
+                changed.remove(at);
+                remember(changed, at, typed);
+            }));
+            line.getChildren().add(button);
+        }
+        if (!all.isEmpty()) {
+            line.getChildren().add(words(","));
+        }
+    }
+
+    private Button more() {
+        Button button = choice("remember…", "soft", () -> { }, "choice-remember");
+        button.setTooltip(new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
+        button.setOnAction(e -> factField(button, "", typed -> {
+            List<Effect.Remember> all = new ArrayList<>(actions.link().map(Link::remembers).orElse(List.of()));
+            remember(all, all.size(), typed);
+        }));
+        return button;
+    }
+
+    private void remember(List<Effect.Remember> others, int at, String typed) {
+        try {
+            List<Fact> facts = List.of();
+            if (!typed.isBlank()) {
+                Said<Effect.Remember> said = FactWords.remember(work.prototype(), typed, work.naming());
+                others.add(at, said.what());
+                facts = said.facts();
+            }
+            if (!others.equals(actions.link().map(Link::remembers).orElse(List.of()))) {
+                actions.remember(others, facts);
+            }
+            if (!facts.isEmpty()) {
+                desk.say("“" + facts.getLast().title() + "” is remembered from now on; a look can ask for it.");
+            }
+        } catch (FactWords.NotUnderstood e) {
+            desk.say(e.getMessage());
+        }
+    }
+
+    private void factField(Button button, String now, Consumer<String> then) {
+        edit(button, now, "What to remember", then);
+        line.getChildren().stream().filter(TextField.class::isInstance).map(TextField.class::cast).findFirst().ifPresent(field -> {
+            field.setPromptText("signed in, basket + 1");
+            field.setPrefColumnCount(16);
+            FactOffers.under(field, work.prototype(), false);
+        });
     }
 
     private String backTo() {
@@ -161,13 +242,14 @@ final class SentencePane extends VBox {
             case RETURN -> "return";
             case RETURN_TO -> "return to";
             case CLOSE -> "close";
+            case REMEMBER -> "remember";
         };
     }
 
     private ContextMenu verbs(Effect now) {
         ContextMenu menu = new ContextMenu();
         Optional<Screen> target = now.target().flatMap(t -> work.prototype().screen(t.id()));
-        for (Verb verb : Verb.values()) {
+        for (Verb verb : Verb.MOVES) {
             Optional<String> whyNot = target.flatMap(t -> Fitting.whyNot(verb, actions.screen(), t));
             MenuItem item = new MenuItem(verbWords(verb) + "  " + meaning(verb) + whyNot.map(w -> " — " + w).orElse(""), new VerbSign(Optional.of(verb)));
             item.setId("verb-" + verb.word().replace(' ', '-'));
@@ -199,6 +281,7 @@ final class SentencePane extends VBox {
             case RETURN -> "· to where one came from";
             case RETURN_TO -> "· where that was passed on the way";
             case CLOSE -> "· what is open above";
+            case REMEMBER -> "";
         };
     }
 

@@ -1,10 +1,10 @@
 package pandel.desktop.mocks;
 
+import java.util.List;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -18,15 +18,17 @@ import pandel.desktop.work.Work;
 final class ChosenBar extends HBox {
 
     private final Work work;
+    private final ScreenActions actions;
     private final Label count = new Label();
 
     ChosenBar(Work work, ScreenActions actions) {
         this.work = work;
+        this.actions = actions;
         getStyleClass().add("chosen-bar");
         count.getStyleClass().add("strong");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(count, space, Press.word("Section…", "together-section", () -> actions.section(work.together())), forms(), statuses(),
+        getChildren().addAll(count, space, Press.word("Section…", "together-section", () -> actions.section(work.together())), forms(), statuses(), scales(),
                 Press.word("Remove…", "together-remove", () -> actions.remove(work.together())),
                 Press.word("Choose one only", "together-one", () -> work.selection().choose(work.selection().screen())));
     }
@@ -36,8 +38,18 @@ final class ChosenBar extends HBox {
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Form form : Form.values()) {
-                menu.getItems().add(item("Make them " + form.word() + "s", () -> work.edit(ScreenEdits.form(work.together(), form))));
+                menu.getItems().add(Press.item("Make them " + form.word() + "s", () -> actions.form(work.together(), form)));
             }
+            menu.show(button, Side.BOTTOM, 0, 0);
+        });
+        return button;
+    }
+
+    private Button scales() {
+        Button button = Press.word("Scale…", "together-scale", () -> { });
+        button.setOnAction(e -> {
+            ContextMenu menu = new ContextMenu();
+            menu.getItems().setAll(List.copyOf(actions.scales(work.together()).getItems()));
             menu.show(button, Side.BOTTOM, 0, 0);
         });
         return button;
@@ -48,17 +60,11 @@ final class ChosenBar extends HBox {
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Status status : Status.values()) {
-                menu.getItems().add(item(status == Status.PARKED ? "Park them: checks leave them out" : "They are " + status.word(), () -> work.edit(ScreenEdits.status(work.together(), status))));
+                menu.getItems().add(Press.item(status == Status.PARKED ? "Park them: checks leave them out" : "They are " + status.word(), () -> work.edit(ScreenEdits.status(work.together(), status))));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
         });
         return button;
-    }
-
-    private static MenuItem item(String words, Runnable action) {
-        MenuItem item = new MenuItem(words);
-        item.setOnAction(e -> action.run());
-        return item;
     }
 
     void refresh() {

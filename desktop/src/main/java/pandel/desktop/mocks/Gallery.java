@@ -29,7 +29,8 @@ final class Gallery extends Scroll {
     private final Set<String> folded = new HashSet<>();
     private Prototype prototype = Prototype.empty("");
     private Predicate<Screen> shown = s -> true;
-    private GalleryLayout layout = GalleryLayout.of(prototype, shown, folded, 0, ScreenCard.CELL);
+    private GalleryLayout layout = GalleryLayout.of(prototype, shown, folded, 0, CardSize.USUAL.cell());
+    private CardSize size = CardSize.USUAL;
     private String kept = "";
 
     /**
@@ -73,6 +74,20 @@ final class Gallery extends Scroll {
         arrange();
     }
 
+    CardSize size() {
+        return size;
+    }
+
+    /** Shows all cards in a size, the one kept in sight staying so. */
+    void size(CardSize wanted) {
+        if (wanted != size) {
+            size = wanted;
+            String inSight = kept;
+            renew();
+            reveal(inSight);
+        }
+    }
+
     void fold(String section) {
         if (!folded.remove(section)) {
             folded.add(section);
@@ -114,7 +129,7 @@ final class Gallery extends Scroll {
     }
 
     private void arrange() {
-        layout = GalleryLayout.of(prototype, shown, folded, Math.max(getViewportBounds().getWidth(), 1), ScreenCard.CELL);
+        layout = GalleryLayout.of(prototype, shown, folded, Math.max(getViewportBounds().getWidth(), 1), size.cell());
         field.setMinHeight(layout.height());
         field.setPrefHeight(layout.height());
         Set<String> sections = new HashSet<>();

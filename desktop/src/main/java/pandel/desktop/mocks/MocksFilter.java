@@ -18,13 +18,13 @@ import pandel.desktop.theme.Children;
 import pandel.desktop.work.Work;
 
 /** Shows only some of the screens: by words, and by what is so about them. All that is chosen must hold. */
-final class MocksFilter extends HBox {
+final class MocksFilter {
 
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
 
     /** What can be so about a screen. */
     private enum Trait {
-        NO_WAY_IN("no way in"), NO_WAY_OUT("no way out"), WITH_FINDINGS("with findings"), ABOVE("dialog, sheet or panel"), READY("ready"), PARKED("parked");
+        NO_WAY_IN("no way in"), NO_WAY_OUT("no way out"), WITH_FINDINGS("with findings"), ABOVE("dialog, sheet or panel"), WITH_LOOKS("with looks"), ALIKE("alike another"), READY("ready"), PARKED("parked");
 
         private final String words;
 
@@ -39,6 +39,8 @@ final class MocksFilter extends HBox {
                 case NO_WAY_OUT -> work.prototype().index().waysOut(screen.id()).isEmpty();
                 case WITH_FINDINGS -> work.checked().filter(c -> !c.findingsOn(screen.id()).isEmpty()).isPresent();
                 case ABOVE -> screen.form() != Form.PAGE;
+                case WITH_LOOKS -> !screen.states().isEmpty();
+                case ALIKE -> work.alike().containsKey(screen.id());
                 case READY -> screen.status() == Status.READY;
                 case PARKED -> screen.status() == Status.PARKED;
             };
@@ -53,17 +55,25 @@ final class MocksFilter extends HBox {
 
     /** @param changed told whenever others are to be shown */
     MocksFilter(Work work, Runnable changed) {
-        super(8);
         this.work = work;
         this.changed = changed;
-        setAlignment(Pos.CENTER_LEFT);
-                words.setId("filter-words");
+        words.setId("filter-words");
         words.setPromptText("Show only…");
         words.setAccessibleText("Show only screens with these words");
         words.setPrefColumnCount(12);
         words.textProperty().addListener((o, a, b) -> changed.run());
         traits.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(traits, words);
+        traits.getStyleClass().add("traits");
+    }
+
+    /** Where words are typed. */
+    TextField words() {
+        return words;
+    }
+
+    /** What is so about some screens, to be pressed. */
+    HBox traits() {
+        return traits;
     }
 
     /** Whether all screens are shown. */

@@ -3,11 +3,14 @@ package pandel.desktop.mocks;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.collections.ListChangeListener;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
@@ -16,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -29,6 +33,9 @@ import pandel.desktop.work.Work;
 /** The gallery of screens. */
 public final class MocksView implements StageView {
 
+    /** ms without scrolling after which pictures are made ready again. */
+    private static final double REST = 80;
+
     private final Work work;
     private final Around around;
     private final ScreenActions actions;
@@ -39,6 +46,7 @@ public final class MocksView implements StageView {
     private final CardDrag drag;
     private final MocksFilter filter;
     private final ChosenBar several;
+    private final Button unmark = Press.smallWord("Show changes no more", "unmark", this::unmark);
     private boolean visible;
 
     public MocksView(Work work, Around around) {
@@ -49,10 +57,17 @@ public final class MocksView implements StageView {
         this.filter = new MocksFilter(work, this::refilter);
         this.several = new ChosenBar(work, actions);
         several.refresh();
-        full.setTop(new VBox(bar(), several));
+        full.setTop(new VBox(bar(), filter.traits(), several));
         work.selection().together().addListener((ListChangeListener<String>) c -> choose());
         work.prototypeProperty().addListener((o, a, b) -> rebuild());
         work.checkedProperty().addListener((o, a, b) -> tell());
+        PauseTransition rest = new PauseTransition(Duration.millis(REST));
+        rest.setOnFinished(e -> around.pictures().pause(false));
+        gallery.vvalueProperty().addListener((o, a, b) -> {
+            around.pictures().pause(true);
+            rest.playFromStart();
+        });
+        work.comparedProperty().addListener((o, a, b) -> tell());
         work.deviceProperty().addListener((o, a, b) -> gallery.renew());
         work.selection().screenProperty().addListener((o, a, b) -> choose());
     }
@@ -63,9 +78,28 @@ public final class MocksView implements StageView {
         Button fresh = Press.plain("New screen", "new-screen", this::newScreen);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox bar = new HBox(heading, fresh, pictures, space, filter);
+        Button smaller = Press.smallWord("−", "cards-smaller", () -> sizeCards(-1));
+        smaller.setTooltip(new Tooltip("Smaller cards, more of them"));
+        Button larger = Press.smallWord("+", "cards-larger", () -> sizeCards(1));
+        larger.setTooltip(new Tooltip("Larger cards, easier to read"));
+        Label cards = new Label("Cards");
+        cards.getStyleClass().addAll("quiet", "small");
+        unmark.setVisible(false);
+        unmark.setManaged(false);
+        HBox sizes = new HBox(0, cards, smaller, larger);
+        sizes.setAlignment(Pos.CENTER_LEFT);
+        HBox bar = new HBox(heading, fresh, pictures, sizes, unmark, space, filter.words());
         bar.getStyleClass().add("bar");
         return bar;
+    }
+
+    private void unmark() {
+        work.compareWith(Optional.empty());
+    }
+
+    private void sizeCards(int by) {
+        gallery.size(gallery.size().next(by));
+        tell();
     }
 
     private void newScreen() {
@@ -87,6 +121,7 @@ public final class MocksView implements StageView {
         }
         tell();
         tellCount();
+        around.findAlike(this::tell);
         if (!node.getChildren().contains(full)) {
             node.getChildren().setAll(full);
             // Once laid out, a card takes the focus, not the field above them.
@@ -117,6 +152,8 @@ public final class MocksView implements StageView {
         if (visible) {
             filter.refresh();
             gallery.each(c -> c.tell(work));
+            unmark.setVisible(work.comparedProperty().get().isPresent());
+            unmark.setManaged(unmark.isVisible());
         }
     }
 
@@ -126,7 +163,7 @@ public final class MocksView implements StageView {
     }
 
     private ScreenCard card(Screen screen) {
-        ScreenCard card = new ScreenCard(screen, work, around.pictures());
+        ScreenCard card = new ScreenCard(screen, gallery.size(), work, around.pictures());
         choose(card);
         card.focusedProperty().addListener((o, was, is) -> {
             if (is && !work.selection().together().contains(screen.id())) {
@@ -241,6 +278,8 @@ public final class MocksView implements StageView {
                 Command.here("Start play here", () -> work.screen().ifPresent(actions::startAt), "Shortcut+E").when(this::hasScreens),
                 Command.here("An end, or not", () -> work.screen().ifPresent(actions::turnEnd), "Shortcut+D").when(this::hasScreens),
                 Command.here("Paste pictures", around::paste, "Shortcut+V"),
+                Command.here("Larger cards", () -> sizeCards(1), "Plus", "Equals", "Add").when(this::hasScreens),
+                Command.here("Smaller cards", () -> sizeCards(-1), "Minus", "Subtract").when(this::hasScreens),
                 Command.here("Choose all screens shown", this::chooseAll, "Shortcut+A").when(this::hasScreens),
                 Command.here("Show only some screens", () -> Platform.runLater(filter::focus), "Slash").when(this::hasScreens),
                 Command.here("Choose one only, show all", this::letGo, "Esc").when(() -> !work.selection().together().isEmpty() || !filter.isOff()),

@@ -1,16 +1,29 @@
 package pandel.desktop.mocks;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import pandel.core.edit.FactWords;
+import pandel.core.edit.FormChange;
+import pandel.core.edit.Said;
+import pandel.core.edit.ScaleEdit;
 import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.StateEdits;
+import pandel.core.model.Condition;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
+import pandel.core.model.Picture;
 import pandel.core.model.Screen;
+import pandel.core.model.State;
 import pandel.core.model.Status;
+import pandel.core.play.LinkWords;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Question;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** What can be done to a whole screen. */
@@ -40,7 +53,77 @@ public final class ScreenActions {
     }
 
     public void form(Screen screen, Form form) {
-        work.edit(ScreenEdits.form(screen, form));
+        form(List.of(screen), form);
+    }
+
+    /** Gives screens a form; says first which links change their verb with it, and changes them. */
+    public void form(List<Screen> screens, Form form) {
+        List<FormChange> changes = FormChange.of(work.prototype(), screens, form);
+        if (changes.isEmpty()) {
+            work.edit(ScreenEdits.form(screens, form));
+            return;
+        }
+        String named = screens.size() == 1 ? "“" + screens.getFirst().shownTitle() + "”" : screens.size() + " screens";
+        List<String> lines = new ArrayList<>(changes.stream().limit(LONG_LIST).map(c -> (c.way().from().size() == 1 ? c.way().from().getFirst().shownTitle() : c.way().from().size() + " screens")
+                + ", " + c.way().hotspot().map(h -> h.title().isBlank() ? "a hotspot" : h.title()).orElse("a wait") + ": "
+                + LinkWords.effect(work.prototype(), c.now()) + " becomes " + LinkWords.effect(work.prototype(), c.then())).toList());
+        if (changes.size() > LONG_LIST) {
+            lines.add("and " + (changes.size() - LONG_LIST) + " more");
+        }
+        around.ask(new Question("Make " + named + (screens.size() == 1 ? " a " + form.word() : " " + form.word() + "s") + "? " + (changes.size() == 1 ? "One link says otherwise then, and changes its verb." : changes.size() + " links say otherwise then, and change their verbs."), lines, List.of(
+                new Question.Answer("Change the form and " + (changes.size() == 1 ? "the link" : "the links"), "main", () -> work.edit(FormChange.edit(screens, form, changes))),
+                new Question.Answer("The form alone", "plain", () -> work.edit(ScreenEdits.form(screens, form))),
+                new Question.Answer("Leave it", "plain", () -> { }))));
+    }
+
+    /** Corrects how many picture pixels make a px. */
+    public void scale(List<Screen> screens, double scale) {
+        work.edit(ScaleEdit.of(screens, scale));
+    }
+
+    /** A choice of scales. */
+    Menu scales(List<Screen> screens) {
+        Menu menu = new Menu("Scale of the picture");
+        for (double scale : new double[] {1, 1.5, 2, 3, 4}) {
+            String words = scale == Math.rint(scale) ? String.valueOf((int) scale) : String.valueOf(scale);
+            MenuItem item = Press.item(words + (scale == 1 ? " pixel to a px" : " pixels to a px") + width(screens, scale), () -> scale(screens, scale));
+            item.setId("scale-" + words.replace('.', '-'));
+            menu.getItems().add(item);
+        }
+        menu.setDisable(screens.stream().allMatch(s -> s.mocks().isEmpty()));
+        return menu;
+    }
+
+    private static String width(List<Screen> screens, double scale) {
+        return screens.stream().flatMap(s -> s.mocks().stream()).filter(Picture.class::isInstance).map(Picture.class::cast).findFirst()
+                .map(p -> ": " + Math.round(p.pixelWidth() / scale) + " px wide").orElse("");
+    }
+
+    /** Asks of which screen this one is to be a look: those alike are offered first. */
+    void lookOf(Screen screen) {
+        List<String> alike = work.alike().getOrDefault(screen.id(), List.of());
+        List<Screen> others = work.prototype().screens().stream().filter(s -> !s.id().equals(screen.id()) && s.form() == screen.form()).toList();
+        if (others.isEmpty()) {
+            around.say("There is no other " + screen.form().word() + " that it could be a look of.");
+            return;
+        }
+        around.pick("“" + screen.shownTitle() + "” is a look of", Stream.concat(others.stream().filter(s -> alike.contains(s.id())), others.stream().filter(s -> !alike.contains(s.id()))).toList(),
+                s -> alike.contains(s.id()) ? "which looks like it" : "", of -> makeLook(screen, of));
+    }
+
+    private void makeLook(Screen screen, Screen of) {
+        around.askName("“" + of.shownTitle() + "” looks like this while", "", typed -> {
+            try {
+                Said<List<Condition>> said = FactWords.conditions(work.prototype(), typed, work.naming());
+                int lost = screen.hotspots().size();
+                work.edit(StateEdits.fromScreen(of, screen, State.of(work.freshId("look"), screen.shownTitle(), said.what()), said.facts()));
+                work.selection().choose(of.id());
+                around.say("“" + screen.shownTitle() + "” is a look of “" + of.shownTitle() + "”; what led to it leads there."
+                        + (lost == 0 ? "" : lost == 1 ? " Its own hotspot went." : " Its own " + lost + " hotspots went; the screen’s stand in for them."));
+            } catch (FactWords.NotUnderstood e) {
+                around.say(e.getMessage());
+            }
+        });
     }
 
     /** Removes a screen, saying first which links go with it. */
@@ -83,28 +166,22 @@ public final class ScreenActions {
     /** The menu of a screen. */
     public ContextMenu menu(Screen screen, Runnable rename) {
         ContextMenu menu = new ContextMenu();
-        menu.getItems().addAll(item("Rename", rename), item("Start play here", () -> startAt(screen)),
-                item("Section…", () -> section(screen)), item("Newer picture…", () -> around.replacePicture(screen)), item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
-                item(screen.home() ? "Not home after all" : "Home: where people are meant to stay", () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
-                new SeparatorMenuItem());
+        menu.getItems().addAll(Press.item("Rename", rename), Press.item("Start play here", () -> startAt(screen)),
+                Press.item("Section…", () -> section(screen)), Press.item("Newer picture…", () -> around.replacePicture(screen)), Press.item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
+                Press.item(screen.home() ? "Not home after all" : "Home: where people are meant to stay", () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
+                Press.item("Make it a look of…", () -> lookOf(screen)), scales(List.of(screen)), new SeparatorMenuItem());
         for (Form form : Form.values()) {
-            MenuItem item = item("Make it a " + form.word(), () -> form(screen, form));
+            MenuItem item = Press.item("Make it a " + form.word(), () -> form(screen, form));
             item.setDisable(form == screen.form());
             menu.getItems().add(item);
         }
         menu.getItems().add(new SeparatorMenuItem());
         for (Status status : Status.values()) {
-            MenuItem item = item(status == Status.PARKED ? "Park it: checks leave it out" : "It is " + status.word(), () -> work.edit(ScreenEdits.status(screen, status)));
+            MenuItem item = Press.item(status == Status.PARKED ? "Park it: checks leave it out" : "It is " + status.word(), () -> work.edit(ScreenEdits.status(screen, status)));
             item.setDisable(status == screen.status());
             menu.getItems().add(item);
         }
-        menu.getItems().addAll(new SeparatorMenuItem(), item("Remove…", () -> remove(screen)));
+        menu.getItems().addAll(new SeparatorMenuItem(), Press.item("Remove…", () -> remove(screen)));
         return menu;
-    }
-
-    private static MenuItem item(String title, Runnable action) {
-        MenuItem item = new MenuItem(title);
-        item.setOnAction(e -> action.run());
-        return item;
     }
 }

@@ -1,5 +1,6 @@
 package pandel.desktop.mocks;
 
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -15,6 +16,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
+import pandel.core.model.State;
 import pandel.core.model.Status;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
@@ -24,45 +26,45 @@ import pandel.desktop.work.Work;
 /** One screen in the gallery: its mock, title, form, ways in and out, and marks. */
 final class ScreenCard extends VBox {
 
-    static final double WIDTH = 128;
-    private static final double HEIGHT = 224;
-    static final GalleryLayout.Cell CELL = new GalleryLayout.Cell(WIDTH + 16, HEIGHT + 70);
     private static final PseudoClass TOGETHER = PseudoClass.getPseudoClass("together");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final Screen screen;
+    private final CardSize cardSize;
     private final HBox name = new HBox(6);
     private final Label title = new Label();
     private final Label counts = new Label();
     private final HBox badges = new HBox(4);
-    private Told told = new Told(-1, -1, false, 0);
+    private Told told = new Told(-1, -1, false, 0, List.of());
 
     /** What a card tells of its screen beside how it looks. */
-    private record Told(int in, int out, boolean entry, int findings) {
+    private record Told(int in, int out, boolean entry, int findings, List<String> changes) {
     }
 
-    ScreenCard(Screen screen, Work work, PictureLibrary pictures) {
+    ScreenCard(Screen screen, CardSize size, Work work, PictureLibrary pictures) {
         this.screen = screen;
+        this.cardSize = size;
         getStyleClass().add("card");
         setId("card-" + screen.id());
         setAccessibleRole(AccessibleRole.BUTTON);
-        setMinSize(CELL.width(), CELL.height());
-        setPrefSize(CELL.width(), CELL.height());
-        setMaxSize(CELL.width(), CELL.height());
+        setMinSize(size.cell().width(), size.cell().height());
+        setPrefSize(size.cell().width(), size.cell().height());
+        setMaxSize(size.cell().width(), size.cell().height());
         MockView mock = new MockView(pictures);
-        Placement.Size size = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
-        double factor = Math.min(WIDTH / size.width(), HEIGHT / size.height());
-        mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+        Placement.Size drawn = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
+        double factor = Math.min(size.width / drawn.width(), size.height / drawn.height());
+        mock.show(screen, work.width(), Math.rint(drawn.width() * factor), Math.rint(drawn.height() * factor));
         StackPane frame = new StackPane(mock);
         frame.getStyleClass().add("mock-frame");
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         StackPane area = new StackPane(frame);
-        area.setMinHeight(HEIGHT + 4);
-        area.setPrefHeight(HEIGHT + 4);
+        area.setMinHeight(size.height + 4);
+        area.setPrefHeight(size.height + 4);
         area.setAlignment(Pos.BOTTOM_LEFT);
         title.getStyleClass().add("card-title");
         title.setText(screen.shownTitle());
-        title.setTooltip(new Tooltip(screen.shownTitle()));
+        title.setTooltip(new Tooltip(screen.shownTitle() + (screen.mocks().isEmpty() ? ", no picture yet"
+                : ", drawn for " + String.join(" and ", screen.mocks().stream().map(m -> m.on().word()).toList()) + " devices")));
         title.setMinWidth(0);
         HBox.setHgrow(title, Priority.ALWAYS);
         name.setAlignment(Pos.CENTER_LEFT);
@@ -74,8 +76,8 @@ final class ScreenCard extends VBox {
         badges.setAlignment(Pos.CENTER_LEFT);
         badges.setFillHeight(false);
         badges.setMinHeight(20);
-        badges.getChildren().add(counts);
-        getChildren().addAll(area, name, badges);
+        counts.setMinHeight(18);
+        getChildren().addAll(area, name, counts, badges);
         tell(work);
     }
 
@@ -86,7 +88,8 @@ final class ScreenCard extends VBox {
     /** Whether the screen, as it now is, needs no other card. */
     boolean looksLike(Screen now) {
         return now == screen || now.title().equals(screen.title()) && now.form() == screen.form() && now.end() == screen.end() && now.home() == screen.home()
-                && now.status() == screen.status() && now.section().equals(screen.section()) && now.mocks().equals(screen.mocks());
+                && now.status() == screen.status() && now.section().equals(screen.section()) && now.mocks().equals(screen.mocks())
+                && now.states().size() == screen.states().size();
     }
 
     /** The chosen card alone is met by Tab; arrows lead to the others. */
@@ -102,25 +105,32 @@ final class ScreenCard extends VBox {
         int out = work.prototype().index().waysOut(screen.id()).size();
         boolean entry = work.prototype().mainEntry().filter(e -> e.target().id().equals(screen.id())).isPresent();
         int findings = work.checked().map(c -> c.findingsOn(screen.id()).size()).orElse(0);
-        Told now = new Told(in, out, entry, findings);
+        Told now = new Told(in, out, entry, findings, work.changedScreens().getOrDefault(screen.id(), List.of()));
         if (now.equals(told)) {
             return;
         }
         told = now;
-        counts.setText(in + " in · " + out + " out");
-        badges.getChildren().setAll(counts);
+        counts.setText(cardSize == CardSize.SMALL ? in + " · " + out : in + " in · " + out + " out");
+        badges.getChildren().clear();
         if (entry) {
             badge("starts", "entry", "Play starts here");
         }
-        if (screen.home()) {
+        if (!now.changes().isEmpty()) {
+            badge("changed", "live", String.join("\n", now.changes()));
+        }
+        boolean room = cardSize != CardSize.SMALL;
+        if (room && !screen.states().isEmpty()) {
+            badge(screen.states().size() + 1 + " looks", "end", "Plain, " + String.join(", ", screen.states().stream().map(State::shownTitle).toList()));
+        }
+        if (room && screen.home()) {
             badge("home", "end", "Where people are meant to stay");
         }
-        if (screen.end()) {
+        if (room && screen.end()) {
             badge("end", "end", "Using the prototype may rightly stop here");
         }
-        if (screen.status() == Status.PARKED) {
+        if (room && screen.status() == Status.PARKED) {
             badge("parked", "end", "Parked: the checks leave it out");
-        } else if (screen.status() == Status.READY) {
+        } else if (room && screen.status() == Status.READY) {
             badge("ready", "end", "Ready");
         }
         if (findings > 0) {

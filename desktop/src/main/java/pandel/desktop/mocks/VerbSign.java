@@ -20,6 +20,7 @@ public final class VerbSign extends Pane {
             case RETURN -> new double[][] {{17, 7, 2, 7}, {7, 2, 2, 7, 7, 12}};
             case RETURN_TO -> new double[][] {{2, 1, 2, 13}, {17, 7, 5, 7}, {9, 3, 5, 7, 9, 11}};
             case CLOSE -> new double[][] {{2, 13, 16, 13}, {9, 1, 9, 10}, {5, 6, 9, 10, 13, 6}};
+            case REMEMBER -> new double[][] {{4, 2, 14, 2, 14, 12, 9, 8, 4, 12, 4, 2}};
         }).orElse(new double[][] {{2, 7, 5, 7}, {8, 7, 11, 7}, {14, 7, 17, 7}});
         for (double[] line : lines) {
             Shape shape = new Polyline(line);
@@ -39,6 +40,7 @@ public final class VerbSign extends Pane {
             case RETURN -> "return";
             case RETURN_TO -> "return";
             case CLOSE -> "close";
+            case REMEMBER -> "remember";
         };
     }
 }

@@ -7,6 +7,7 @@ import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import pandel.core.model.Look;
 import pandel.core.model.Mock;
 import pandel.core.model.Picture;
 import pandel.core.model.Screen;
@@ -20,23 +21,30 @@ public final class MockView extends StackPane {
     private final ImageView image = new ImageView();
     private final Label title = new WrappedLabel();
     private String wanted = "";
+    private volatile boolean gone;
 
     public MockView(PictureLibrary library) {
         this.library = library;
         title.setMouseTransparent(true);
+        sceneProperty().addListener((o, was, is) -> gone = is == null);
         getStyleClass().add("mock-blank");
         getChildren().addAll(title, image);
         setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     }
 
-    /** Shows a screen so that its mock fills a width and height of the interface. */
+    /** Shows a screen's plain look so that its mock fills a width and height of the interface. */
     public void show(Screen screen, Width width, double w, double h) {
+        show(Look.plain(screen), width, w, h);
+    }
+
+    /** Shows a look so that its mock fills a width and height of the interface. */
+    public void show(Look look, Width width, double w, double h) {
         setPrefSize(w, h);
-        title.setText(screen.shownTitle());
+        title.setText(look.title());
         title.setMaxWidth(Math.max(10, w - 8));
         title.setVisible(true);
-        Optional<Mock> mock = screen.mockFor(width);
+        Optional<Mock> mock = look.mockFor(width);
         if (mock.isPresent() && mock.get() instanceof Picture picture) {
             fit(w, h);
             request(picture.content(), pixels(this, w));
@@ -71,13 +79,18 @@ public final class MockView extends StackPane {
             image.setImage(null);
         }
         wanted = wish;
-        library.request(content, pixels, ready -> {
+        library.request(content, pixels, new PictureLibrary.Wish(() -> !gone, ready -> {
             // Something else may have been asked for meanwhile.
             if (wish.equals(wanted)) {
                 image.setImage(ready);
                 fit(getPrefWidth(), getPrefHeight());
                 title.setVisible(false);
             }
-        });
+        }, () -> {
+            // Asked for again when it is shown again; one that cannot be read stays asked for.
+            if (gone && wish.equals(wanted)) {
+                wanted = "";
+            }
+        }));
     }
 }

@@ -9,10 +9,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingDeque;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.ToIntFunction;
 import javafx.application.Platform;
@@ -40,11 +42,13 @@ public final class PictureLibrary {
     }
 
     private final Map<Key, Image> kept = new LinkedHashMap<>(64, 0.75f, true);
-    private final Map<Key, List<Consumer<Image>>> waiting = new LinkedHashMap<>();
+    private final Map<Key, List<Wish>> waiting = new LinkedHashMap<>();
     private final Thumbnails thumbnails;
     private final ExecutorService threads;
     private final Deque<Key> ahead = new ArrayDeque<>();
+    private final List<Runnable> postponed = new ArrayList<>();
     private boolean held;
+    private boolean paused;
     private long bytes;
     private PictureSource source = content -> Optional.empty();
 
@@ -74,23 +78,55 @@ public final class PictureLibrary {
      * @param width in device pixels; a picture that is narrower is given as it is
      */
     public void request(String content, int width, Consumer<Image> ready) {
+        request(content, width, new Wish(() -> true, ready, () -> { }));
+    }
+
+    /**
+     * Somebody who waits for a picture.
+     *
+     * @param wanted  whether it is still waited for; asked from any thread
+     * @param givenUp told, on the interface thread, when it was not and nothing was made ready
+     */
+    record Wish(BooleanSupplier wanted, Consumer<Image> ready, Runnable givenUp) {
+    }
+
+    /** The same, as long as it is wanted. */
+    void request(String content, int width, Wish wish) {
+        Consumer<Image> ready = wish.ready();
         Key key = new Key(content, width);
         Image image = kept.get(key);
         if (image != null) {
             ready.accept(image);
             return;
         }
-        List<Consumer<Image>> others = waiting.get(key);
+        List<Wish> others = waiting.get(key);
         if (others != null) {
-            others.add(ready);
+            others.add(wish);
             return;
         }
-        waiting.put(key, new ArrayList<>(List.of(ready)));
+        waiting.put(key, new CopyOnWriteArrayList<>(List.of(wish)));
         PictureSource from = source;
-        threads.execute(() -> {
-            Optional<Raster> raster = load(from, content, width);
-            Platform.runLater(() -> deliver(key, raster));
-        });
+        List<Wish> wishes = waiting.get(key);
+        Runnable task = () -> {
+            // What was scrolled past meanwhile is not made ready for nobody.
+            boolean wanted = wishes.stream().anyMatch(w -> w.wanted().getAsBoolean());
+            Optional<Raster> raster = wanted ? load(from, content, width) : Optional.empty();
+            Platform.runLater(() -> deliver(key, raster, !wanted));
+        };
+        if (paused) {
+            postponed.add(task);
+        } else {
+            threads.execute(task);
+        }
+    }
+
+    /** While a person scrolls nothing is decoded: what stays in sight is, as soon as they rest. */
+    public void pause(boolean scrolling) {
+        paused = scrolling;
+        if (!paused) {
+            postponed.forEach(threads::execute);
+            postponed.clear();
+        }
     }
 
     /** Makes pictures ready that may be asked for next, one after the other, in place of those named before. */
@@ -118,8 +154,16 @@ public final class PictureLibrary {
         return waiting.isEmpty();
     }
 
-    private void deliver(Key key, Optional<Raster> raster) {
-        Collection<Consumer<Image>> wishes = waiting.remove(key);
+    private void deliver(Key key, Optional<Raster> raster, boolean skipped) {
+        Collection<Wish> wishes = waiting.remove(key);
+        for (Wish wish : raster.isEmpty() ? wishes : List.<Wish>of()) {
+            if (skipped && wish.wanted().getAsBoolean()) {
+                // It came just after nobody had wanted it.
+                request(key.content(), key.width(), wish);
+            } else {
+                wish.givenUp().run();
+            }
+        }
         raster.ifPresent(r -> {
             WritableImage image = new WritableImage(r.width(), r.height());
             image.getPixelWriter().setPixels(0, 0, r.width(), r.height(), PixelFormat.getIntArgbInstance(), r.argb(), 0, r.width());
@@ -130,7 +174,7 @@ public final class PictureLibrary {
                 bytes -= tooMuch ? size(entry.getValue()) : 0;
                 return tooMuch;
             });
-            wishes.forEach(wish -> wish.accept(image));
+            wishes.forEach(wish -> wish.ready().accept(image));
         });
         nextAhead();
     }

@@ -1,7 +1,10 @@
 package pandel.desktop.play;
 
 import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import pandel.desktop.theme.Press;
@@ -10,14 +13,17 @@ import pandel.desktop.theme.Press;
 final class PlayControls extends VBox {
 
     /** What the controls ask of play. */
-    record Asked(Runnable startOver, Runnable deviceBack, Runnable edit, Runnable hurry, Runnable hold, Runnable size, Runnable alone) {
+    record Asked(Runnable startOver, Runnable deviceBack, Runnable edit, Runnable hurry, Runnable hold, Runnable size, Runnable alone, Consumer<Node> starts) {
     }
 
     private final Button hold;
     private final Button size;
 
     PlayControls(Asked asked) {
-        HBox buttons = new HBox(8, Press.plain("Start over", "start-over", asked.startOver()), Press.plain("Device back", "device-back", asked.deviceBack()));
+        Button starts = Press.plain("From…", "start-from", () -> { });
+        starts.setTooltip(new Tooltip("Begin at another entry or start point, or keep this moment as one"));
+        starts.setOnAction(e -> asked.starts().accept(starts));
+        HBox buttons = new HBox(4, Press.plain("Start over", "start-over", asked.startOver()), starts, Press.plain("Device back", "device-back", asked.deviceBack()));
         buttons.setStyle("-fx-padding: 12 8 8 12;");
         hold = Press.smallWord("Hold", "hold", asked.hold());
         size = Press.smallWord("Fit", "play-size", asked.size());

@@ -16,6 +16,7 @@ import pandel.core.edit.JourneyEdits;
 import pandel.core.model.Event;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Start;
 import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
@@ -50,6 +51,7 @@ public final class PlayView implements StageView {
     private final Showing showing = new Showing();
     private final ShowingBar showingBar;
     private final PlayControls controls;
+    private final PlayStarts starts;
     private final StackPane sized = new StackPane();
     private final ScrollPane scroll = new Scroll(sized);
     private final ScrollPane left;
@@ -58,6 +60,7 @@ public final class PlayView implements StageView {
     private DeviceSize size = DeviceSize.FIT;
     private boolean alone;
     private Optional<Tape> tape = Optional.empty();
+    private Optional<Start> begun = Optional.empty();
     private boolean visible;
     private boolean held;
 
@@ -80,8 +83,9 @@ public final class PlayView implements StageView {
         middle.getChildren().add(scroll);
         left = column(trail, 200);
         showingBar = new ShowingBar(new ShowingBar.Asked(this::nextShown, () -> changeShowing(showing::turnByStep), () -> changeShowing(showing::faster), () -> changeShowing(showing::stop)));
+        starts = new PlayStarts(work, around, this::now, this::playFrom);
         controls = new PlayControls(new PlayControls.Asked(this::startOver, () -> act(new Event.DeviceBack()), this::editThis, this::hurry, this::turnHold,
-                this::turnSize, this::turnAlone));
+                this::turnSize, this::turnAlone, starts::choose));
         right = new VBox(controls, column(possible, 260));
         bottom = new VBox(showingBar, tapePane);
         page.setCenter(middle);
@@ -122,8 +126,18 @@ public final class PlayView implements StageView {
 
     private void startOver() {
         showing.stop();
-        tape = work.prototype().mainEntry().flatMap(e -> Tape.from(work.prototype(), e, work.device()));
+        begun = begun.flatMap(s -> work.prototype().start(s.id()));
+        tape = begun.flatMap(s -> Tape.from(work.prototype(), s, work.device()))
+                .or(() -> work.prototype().mainEntry().flatMap(e -> Tape.from(work.prototype(), e, work.device())));
         show(Optional.empty());
+    }
+
+    /** Begins at an entry or start point; starting over comes back to it. */
+    public void playFrom(Start start) {
+        Situation.whyNoStart(work.prototype(), start).ifPresentOrElse(around::say, () -> {
+            begun = Optional.of(start);
+            startOver();
+        });
     }
 
     /**
@@ -155,8 +169,8 @@ public final class PlayView implements StageView {
     }
 
     private void scrolled(double by) {
-        tape.ifPresent(t -> work.prototype().screen(t.now().screen()).ifPresent(screen -> {
-            Placement placement = Placement.of(screen, t.now().width(), t.now().height());
+        tape.ifPresent(t -> t.now().look(work.prototype()).ifPresent(look -> {
+            Placement placement = Placement.of(look, t.now().width(), t.now().height());
             double now = t.now().top().trail().current().scroll();
             double to = Math.clamp(now + by, 0, placement.maxScroll());
             if (to != now) {
@@ -351,7 +365,7 @@ public final class PlayView implements StageView {
     public List<Command> commands() {
         return Stream.concat(Stream.of(
                 Command.here("Device back", () -> act(new Event.DeviceBack()), "Esc", "Backspace"),
-                Command.here("Start over", this::startOver, "Home"),
+                Command.here("Start over", this::startOver, "Home"), Command.here("Keep this moment as a start point", starts::keepMoment, "P"),
                 Command.here("Keep as a journey", this::keepJourney, "J"),
                 Command.here("Edit this screen", this::editThis, "E"),
                 Command.here("Hurry: the next wait is due now", this::hurry, "H"),

@@ -4,14 +4,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Cause;
 import pandel.core.model.Event;
+import pandel.core.model.Fact;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
+import pandel.core.model.Look;
 import pandel.core.model.Prototype;
+import pandel.core.model.Width;
 import pandel.core.play.LinkWords;
 import pandel.core.play.Rules;
 import pandel.core.play.Ruling;
@@ -26,6 +32,7 @@ final class PossiblePane extends VBox {
     private final Consumer<Event> doIt;
     private final VBox rows = new VBox();
     private final VBox waits = new VBox(8);
+    private final VBox facts = new VBox(4);
     private final Label none = new WrappedLabel();
     private List<Event> numbered = List.of();
     private int shown;
@@ -40,7 +47,8 @@ final class PossiblePane extends VBox {
         none.getStyleClass().addAll("quiet", "small");
         rows.setSpacing(2);
         waits.setStyle("-fx-padding: 12 8 0 8;");
-        getChildren().addAll(heading, rows, none, waits);
+        facts.setStyle("-fx-padding: 16 0 0 0;");
+        getChildren().addAll(heading, rows, none, waits, facts);
     }
 
     void show(Prototype prototype, Situation now) {
@@ -54,17 +62,53 @@ final class PossiblePane extends VBox {
         none.setVisible(shown == 0);
         none.setManaged(shown == 0);
         showWaits(prototype, now);
+        showFacts(prototype, now);
+    }
+
+    /** What is remembered, and the look that shows because of it. */
+    private void showFacts(Prototype prototype, Situation now) {
+        facts.getChildren().clear();
+        if (prototype.facts().isEmpty()) {
+            return;
+        }
+        Label heading = new Label("Facts");
+        heading.getStyleClass().add("heading");
+        facts.getChildren().add(heading);
+        for (Fact fact : prototype.facts()) {
+            Label name = new Label(fact.title());
+            name.setMinWidth(0);
+            HBox.setHgrow(name, Priority.ALWAYS);
+            name.setMaxWidth(Double.MAX_VALUE);
+            boolean set = now.facts().set().containsKey(fact.id());
+            Label value = new Label(now.facts().of(prototype, fact.id()).shown());
+            value.setId("fact-now-" + fact.id());
+            value.getStyleClass().add(set ? "strong" : "quiet");
+            value.setMinWidth(Region.USE_PREF_SIZE);
+            HBox row = new HBox(8, name, value);
+            row.setStyle("-fx-padding: 0 8 0 8;");
+            facts.getChildren().add(row);
+        }
+        now.look(prototype).flatMap(Look::state).ifPresent(state -> {
+            Label look = new WrappedLabel("Look: " + state.shownTitle());
+            look.getStyleClass().addAll("quiet", "small");
+            look.setStyle("-fx-padding: 4 8 0 8;");
+            facts.getChildren().add(look);
+        });
     }
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
-        numbered = now.left() ? List.of() : prototype.index().hotspotsOn(now.screen()).stream().map(h -> Event.tap(h.id())).toList();
+        numbered = now.left() ? List.of() : there(prototype, now).stream().map(h -> Event.tap(h.id())).toList();
+    }
+
+    private static List<Hotspot> there(Prototype prototype, Situation now) {
+        return now.look(prototype).map(l -> l.hotspots(prototype, Width.of(now.width()))).orElse(List.of());
     }
 
     private void hotspots(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
         int number = 0;
-        for (Hotspot hotspot : prototype.index().hotspotsOn(now.screen())) {
+        for (Hotspot hotspot : there(prototype, now)) {
             number++;
             Optional<Link> link = hotspot.linkFor(Gesture.TAP);
             Event event = Event.tap(hotspot.id());

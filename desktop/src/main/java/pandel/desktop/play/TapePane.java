@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
@@ -110,16 +111,17 @@ final class TapePane extends HBox {
             String words = (number == 0 ? "Start: " : number + ": ") + title(prototype, tick.after().screen());
             setAccessibleText("Wind to " + words);
             Tooltip tip = new Tooltip(words);
-            tip.setOnShowing(e -> prototype.screen(tick.after().screen()).ifPresent(s -> tip.setGraphic(picture(s, tick))));
+            tip.setOnShowing(e -> prototype.screen(tick.after().screen()).ifPresent(s -> tip.setGraphic(picture(prototype, s, tick))));
             setTooltip(tip);
             setOnAction(e -> windTo.accept(number));
         }
     }
 
-    private MockView picture(Screen screen, Tape.Tick tick) {
+    private MockView picture(Prototype prototype, Screen screen, Tape.Tick tick) {
         MockView view = new MockView(pictures);
-        Placement.Size size = Placement.sizeOf(screen, Width.of(tick.after().width()), tick.after().width(), tick.after().height());
-        view.show(screen, Width.of(tick.after().width()), PICTURE, Math.rint(PICTURE * size.height() / size.width()));
+        Look look = Look.of(prototype, screen, tick.after().facts());
+        Placement.Size size = Placement.sizeOf(look, Width.of(tick.after().width()), tick.after().width(), tick.after().height());
+        view.show(look, Width.of(tick.after().width()), PICTURE, Math.rint(PICTURE * size.height() / size.width()));
         return view;
     }
 
@@ -131,6 +133,7 @@ final class TapePane extends HBox {
             case Happening.Refused r -> r.why();
             case Happening.Left l -> "Left the prototype by device back.";
             case Happening.Moved m -> where;
+            case Happening.Remembered r -> where;
             case Happening.Passed p -> where;
             case Happening.Adjusted a -> where;
         }).orElse(where);

@@ -2,11 +2,18 @@ package pandel.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.scene.layout.Region;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
+import pandel.core.model.Look;
+import pandel.core.model.Picture;
 import pandel.core.model.Screen;
+import pandel.core.model.State;
+import pandel.core.model.Width;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Preferred;
 
@@ -50,6 +57,9 @@ public interface Around {
     /** Asks for a name. */
     void askName(String what, String now, Consumer<String> then);
 
+    /** Asks for one of some screens. @param told what is to be said beside a title; may be empty */
+    void pick(String what, List<Screen> screens, Function<Screen, String> told, Consumer<Screen> then);
+
     /** Starts taking pictures in. */
     void gather(List<Path> paths);
 
@@ -58,6 +68,18 @@ public interface Around {
 
     /** Asks for a newer picture of a screen. */
     void replacePicture(Screen screen);
+
+    /** Asks for the picture of a look for a width. */
+    void putPicture(Screen screen, Optional<State> state, Width width);
+
+    /** Places hotspots on the picture of a look that a width shows, where the likeness with another picture says. */
+    void placeByLikeness(Look look, Set<String> hotspots, Width width);
+
+    /** Asks what of a picture stays put when it scrolls. */
+    void fixParts(Screen screen, Picture picture);
+
+    /** Looks which screens have pictures that are alike; told when it is known, if anything changed. */
+    void findAlike(Runnable told);
 
     /** Runs a command of the window by its id. */
     void run(String command);

@@ -1,6 +1,5 @@
 package pandel.desktop.shell;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,7 +9,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -18,15 +19,18 @@ import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
-import pandel.core.model.Screen;
-import pandel.core.play.Situation;
 import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Look;
+import pandel.core.model.Picture;
+import pandel.core.model.Screen;
+import pandel.core.model.State;
+import pandel.core.model.Width;
+import pandel.core.play.Situation;
 import pandel.desktop.check.CheckView;
 import pandel.desktop.links.LinksView;
 import pandel.desktop.map.MapView;
@@ -34,7 +38,7 @@ import pandel.desktop.mocks.MocksView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.play.PlayView;
-import pandel.desktop.theme.Look;
+import pandel.desktop.theme.DayOrNight;
 import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 import pandel.files.settings.Preferences;
@@ -70,6 +74,8 @@ public final class MainWindow implements Around {
     private final CheckView check;
     private final PlayView play;
     private final Replacing replacing;
+    private final Pages pages;
+    private final Picturing picturing;
     private final FileChoosing choosing;
     private WorkStage stage = WorkStage.MOCKS;
 
@@ -87,9 +93,11 @@ public final class MainWindow implements Around {
         this.said = new Said(preferred);
         this.keeping = new Keeping(work, pictures, preferred, tools, questions, said);
         this.replacing = new Replacing(work, this, said, tools.thumbnails(), keeping.thread());
+        this.picturing = new Picturing(work, said, tools.thumbnails(), keeping.thread());
         this.choosing = tools.choosing();
         this.check = new CheckView(work, this);
         this.play = new PlayView(work, this, clock);
+        this.pages = new Pages(work, said, questions, this::go, play::playFrom);
         views.put(WorkStage.MOCKS, new MocksView(work, this));
         views.put(WorkStage.LINKS, new LinksView(work, this));
         views.put(WorkStage.MAP, new MapView(work, this));
@@ -108,7 +116,7 @@ public final class MainWindow implements Around {
         StackPane.setMargin(said, new Insets(0, 12, 72, 0));
         root.getChildren().addAll(page, said, questions);
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        acceptDrops();
+        Dropping.on(root, this::dropped);
         go(WorkStage.MOCKS);
     }
 
@@ -126,6 +134,10 @@ public final class MainWindow implements Around {
                 Command.of("save", "Save", keeping::save, "Shortcut+S"),
                 Command.of("save-as", "Save as…", keeping::saveAs, "Shortcut+Shift+S"),
                 Command.of("save-folder", "Save as a folder…", keeping::saveAsFolder),
+                Command.of("facts", "Facts…", pages::facts, "Shortcut+Shift+F"),
+                Command.of("starts", "Entries and start points…", pages::starts, "Shortcut+Shift+E"),
+                Command.of("devices", "Devices…", pages::devices, "Shortcut+Shift+D"),
+                Command.of("versions", "Versions…", pages::versions, "Shortcut+Shift+V"),
                 Command.of("rename", "Rename the prototype", this::renamePrototype),
                 Command.of("sample", "See the sample", this::openSample).when(sample::isPresent),
                 Command.of("undo", "Undo", work::undo, "Shortcut+Z").notInText(),
@@ -133,7 +145,7 @@ public final class MainWindow implements Around {
                 Command.of("look", "Day or night look", this::turnLook, "Shortcut+L"),
                 Command.of("find", "Find", this::find, "Shortcut+F"),
                 Command.of("preferences", "Preferences…", this::showPreferences, "Shortcut+Comma"),
-                Command.of("keys", "Keys", this::showKeys, "F1"),
+                Command.of("keys", "Keys", () -> pages.keys(commands.values(), views), "F1"),
                 Command.of("quit", "Quit", this::quit, "Shortcut+Q")).forEach(c -> commands.put(c.id(), c));
         for (WorkStage each : WorkStage.values()) {
             commands.put("stage-" + each, Command.of("stage-" + each, each.title(), () -> go(each), "Shortcut+" + (each.ordinal() + 1)));
@@ -152,7 +164,7 @@ public final class MainWindow implements Around {
 
     /** Dresses a scene in the look in use. */
     public void dress(Scene scene) {
-        Look.of(preferred.now().look()).dress(scene);
+        DayOrNight.of(preferred.now().look()).dress(scene);
     }
 
     private void key(KeyEvent event) {
@@ -165,20 +177,6 @@ public final class MainWindow implements Around {
                     event.consume();
                     c.action().run();
                 });
-    }
-
-    private void acceptDrops() {
-        root.setOnDragOver(e -> {
-            if (e.getDragboard().hasFiles()) {
-                e.acceptTransferModes(TransferMode.COPY);
-            }
-        });
-        root.setOnDragDropped(e -> {
-            if (e.getDragboard().hasFiles()) {
-                dropped(e.getDragboard().getFiles().stream().map(File::toPath).toList());
-                e.setDropCompleted(true);
-            }
-        });
     }
 
     /** What happens when files are dropped on the window: a prototype opens, pictures and folders of them are taken in. */
@@ -215,8 +213,8 @@ public final class MainWindow implements Around {
     }
 
     private void turnLook() {
-        Look now = Look.of(preferred.now().look());
-        preferred.change(p -> p.withLook(now == Look.DAY ? Preferences.LookWish.NIGHT : Preferences.LookWish.DAY));
+        DayOrNight now = DayOrNight.of(preferred.now().look());
+        preferred.change(p -> p.withLook(now == DayOrNight.DAY ? Preferences.LookWish.NIGHT : Preferences.LookWish.DAY));
     }
 
     private void find() {
@@ -260,17 +258,6 @@ public final class MainWindow implements Around {
     @Override
     public Preferred preferred() {
         return preferred;
-    }
-
-    private void showKeys() {
-        Map<String, List<Command>> groups = new LinkedHashMap<>();
-        groups.put("Everywhere", List.copyOf(commands.values()));
-        for (WorkStage each : WorkStage.values()) {
-            if (!views.get(each).commands().isEmpty()) {
-                groups.put(each.title(), views.get(each).commands());
-            }
-        }
-        questions.show(KeysPage.of(groups));
     }
 
     @Override
@@ -341,6 +328,14 @@ public final class MainWindow implements Around {
     }
 
     @Override
+    public void pick(String what, List<Screen> screens, Function<Screen, String> told, Consumer<Screen> then) {
+        questions.show(new PickBox(what, screens, told, screen -> {
+            questions.dismiss();
+            then.accept(screen);
+        }));
+    }
+
+    @Override
     public void gather(List<Path> paths) {
         keeping.gather(paths);
     }
@@ -362,6 +357,29 @@ public final class MainWindow implements Around {
     @Override
     public void replacePicture(Screen screen) {
         choosing.picture("A newer picture of “" + screen.shownTitle() + "”").ifPresent(file -> replacing.compare(file, screen));
+    }
+
+    @Override
+    public void putPicture(Screen screen, Optional<State> state, Width width) {
+        choosing.picture("A picture of “" + new Look(screen, state).title() + "” for " + width.word() + " devices").ifPresent(file -> picturing.put(file, screen, state, width));
+    }
+
+    @Override
+    public void placeByLikeness(Look look, Set<String> hotspots, Width width) {
+        picturing.placeByLikeness(look, hotspots, width);
+    }
+
+    @Override
+    public void findAlike(Runnable told) {
+        picturing.findAlike(told);
+    }
+
+    @Override
+    public void fixParts(Screen screen, Picture picture) {
+        questions.show(new FixedPartsBox(screen, picture, pictures, (top, bottom) -> {
+            questions.dismiss();
+            picturing.fix(screen, picture, top, bottom);
+        }, questions::dismiss));
     }
 
     @Override

@@ -67,9 +67,10 @@ final class Replacing {
         compare(paths, Comparison.had(work.prototype()));
     }
 
-    /** Compares one file with the pictures of one screen. */
+    /** Compares one file with the plain picture of one screen that the device in use shows. */
     void compare(Path file, Screen screen) {
-        compare(List.of(file), Comparison.had(work.prototype()).stream().filter(h -> h.screen().id().equals(screen.id())).toList());
+        compare(List.of(file), Comparison.had(work.prototype()).stream().filter(h -> h.screen().id().equals(screen.id())
+                && screen.mockFor(work.width()).filter(h.picture()::equals).isPresent()).toList());
     }
 
     /** Watches a folder for newer pictures, in place of one that was. */
@@ -120,7 +121,7 @@ final class Replacing {
     }
 
     private List<Pairing> paired(List<Had> had, List<Came> came, PictureShelf shelf) {
-        return Comparison.of(had, came, new Looks(shelf, thumbnails)::of);
+        return Comparison.withoutAsides(Comparison.of(had, came, new Looks(shelf, thumbnails)::of));
     }
 
     /** Nothing is watched any more: another folder is, or the window is closed. */

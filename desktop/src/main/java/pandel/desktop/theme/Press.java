@@ -2,6 +2,7 @@ package pandel.desktop.theme;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 
@@ -33,6 +34,21 @@ public final class Press {
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(e -> action.run());
         return button;
+    }
+
+    /** A line of a menu. */
+    public static MenuItem item(String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    /** A line of a menu, with an id. */
+    public static MenuItem item(String words, String id, Runnable action) {
+        MenuItem item = item(words, action);
+        item.setId(id);
+        return item;
     }
 
     /** Lets a row be pressed by mouse, Enter or Space. */

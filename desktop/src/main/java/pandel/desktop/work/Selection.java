@@ -11,6 +11,7 @@ import pandel.core.model.Prototype;
 public final class Selection {
 
     private final ReadOnlyStringWrapper screen = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper look = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper link = new ReadOnlyStringWrapper("");
     private final ObservableList<String> together = FXCollections.observableArrayList();
     private final ObservableList<String> hotspots = FXCollections.observableArrayList();
@@ -22,6 +23,15 @@ public final class Selection {
 
     public String screen() {
         return screen.get();
+    }
+
+    /** Id of the state whose look of the chosen screen is seen on the desk; empty: the plain look. */
+    public ReadOnlyStringProperty lookProperty() {
+        return look.getReadOnlyProperty();
+    }
+
+    public void chooseLook(String stateId) {
+        look.set(stateId);
     }
 
     /** Ids of screens chosen together, two or more, the latest last; else empty. */
@@ -59,6 +69,7 @@ public final class Selection {
         if (!screenId.equals(screen.get())) {
             hotspots.clear();
             link.set("");
+            look.set("");
             screen.set(screenId);
         }
     }
@@ -98,6 +109,9 @@ public final class Selection {
         hotspots.removeIf(id -> prototype.index().hotspot(id).isEmpty());
         if (prototype.index().way(link.get()).isEmpty()) {
             link.set("");
+        }
+        if (prototype.screen(screen.get()).flatMap(s -> s.state(look.get())).isEmpty()) {
+            look.set("");
         }
         together.removeIf(id -> prototype.screen(id).isEmpty());
         if (together.size() < 2) {

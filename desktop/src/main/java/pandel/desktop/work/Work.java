@@ -2,8 +2,11 @@ package pandel.desktop.work;
 
 import java.nio.file.Path;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -16,7 +19,9 @@ import pandel.core.edit.Naming;
 import pandel.core.model.Device;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Version;
 import pandel.core.model.Width;
+import pandel.core.version.Changes;
 import pandel.files.store.PictureShelf;
 
 /** The open prototype: its history, its file, what is chosen, what the checks say. Used on the interface thread alone. */
@@ -31,18 +36,24 @@ public final class Work {
     private final ReadOnlyObjectWrapper<Optional<Checked>> checked = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<Kept>> kept = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Device> device;
+    private final ReadOnlyObjectWrapper<Optional<Version>> compared = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Selection selection = new Selection();
     private final Checking checking = new Checking();
     private final Set<String> everShown = new HashSet<>();
     private final Set<String> issued = new HashSet<>();
     private final Naming naming;
     private Optional<Coverage> coverage = Optional.empty();
+    private Map<String, List<String>> alike = Map.of();
+    private Map<String, List<String>> changed = Map.of();
+    private Prototype changedIn;
+    private Optional<Version> changedSince = Optional.empty();
     private PictureShelf shelf;
 
     public Work(Naming naming, PictureShelf shelf) {
         this.naming = naming;
         this.shelf = shelf;
         History start = History.ofSaved(Prototype.empty(""));
+        this.changedIn = start.prototype();
         this.history = new ReadOnlyObjectWrapper<>(start);
         this.prototype = new ReadOnlyObjectWrapper<>(start.prototype());
         this.device = new ReadOnlyObjectWrapper<>(start.prototype().devices().getFirst());
@@ -53,6 +64,8 @@ public final class Work {
         shelf = pictures;
         everShown.clear();
         coverage = Optional.empty();
+        compared.set(Optional.empty());
+        alike = Map.of();
         checked.set(Optional.empty());
         selection.choose("");
         kept.set(path.map(p -> new Kept(p, LocalTime.now())));
@@ -122,6 +135,38 @@ public final class Work {
 
     public void use(Device chosen) {
         device.set(chosen);
+    }
+
+    /** For each screen that has any, ids of those whose pictures are like its own, as last looked at. */
+    public Map<String, List<String>> alike() {
+        return alike;
+    }
+
+    public void alike(Map<String, List<String>> found) {
+        alike = Map.copyOf(found);
+    }
+
+    /** The version since which cards say what changed. */
+    public ReadOnlyObjectProperty<Optional<Version>> comparedProperty() {
+        return compared.getReadOnlyProperty();
+    }
+
+    public void compareWith(Optional<Version> version) {
+        compared.set(version);
+    }
+
+    /** Ids of the screens that changed since the version compared with; of all changes to each the sentences. */
+    public Map<String, List<String>> changedScreens() {
+        if (changedIn == prototype.get() && changedSince == compared.get()) {
+            return changed;
+        }
+        changedIn = prototype.get();
+        changedSince = compared.get();
+        changed = new LinkedHashMap<>();
+        compared.get().filter(v -> v.content() instanceof Version.Content.Kept).ifPresent(v ->
+                Changes.between(((Version.Content.Kept) v.content()).prototype(), prototype.get()).forEach(c ->
+                        c.screen().ifPresent(id -> changed.computeIfAbsent(id, x -> new ArrayList<>()).add(c.sentence()))));
+        return changed;
     }
 
     public Selection selection() {

@@ -68,6 +68,11 @@ final class Fields {
         return node.map(JsonNode::doubleValue);
     }
 
+    /** Whatever stands there. */
+    JsonNode plain(String name) throws Unreadable {
+        return get(name).orElseThrow(() -> missing(name));
+    }
+
     /** A whole number within bounds. */
     int whole(String name, int least, int most) throws Unreadable {
         double value = number(name);
@@ -125,6 +130,22 @@ final class Fields {
             texts.add(item.textValue());
         }
         return texts;
+    }
+
+    /** A list of lists of texts. */
+    List<List<String>> textLists(String name) throws Unreadable {
+        List<List<String>> lists = new ArrayList<>();
+        for (JsonNode item : items(name)) {
+            List<String> texts = new ArrayList<>();
+            for (JsonNode text : item) {
+                if (!text.isTextual()) {
+                    throw wrong(name, "a list of lists of texts", text);
+                }
+                texts.add(text.textValue());
+            }
+            lists.add(texts);
+        }
+        return lists;
     }
 
     /** A list of exactly that many numbers. */

@@ -124,6 +124,9 @@ public final class PlayJson {
         for (Waits.Left left : s.waits().left()) {
             waits.addObject().put("link", left.link()).put("ms", left.ms());
         }
+        if (!s.facts().set().isEmpty()) {
+            node.set("facts", FactJson.facts(s.facts()));
+        }
         return node.put("left", s.left());
     }
 
@@ -136,6 +139,10 @@ public final class PlayJson {
                 what.put("what", "moved");
                 moved.link().ifPresent(l -> what.put("link", l));
                 what.put("motion", moved.motion().kind().word()).put("backward", moved.backward());
+            }
+            case Happening.Remembered done -> {
+                what.put("what", "remembered");
+                done.link().ifPresent(l -> what.put("link", l));
             }
             case Happening.Left left -> what.put("what", "left");
             case Happening.Passed passed -> what.put("what", "passed").put("ms", passed.ms());

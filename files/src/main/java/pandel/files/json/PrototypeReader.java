@@ -2,25 +2,32 @@ package pandel.files.json;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Fact;
+import pandel.core.model.Facts;
 import pandel.core.model.Journey;
 import pandel.core.model.Judgements;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
+import pandel.core.model.StartPoint;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
+import pandel.core.model.Version;
 import pandel.files.Unreadable;
 
 /** Reads {@code prototype.json}. What is wrong is said with its place; unknown fields are kept. */
@@ -29,13 +36,17 @@ public final class PrototypeReader {
     /** The format this Pandel writes, and the newest it reads. */
     public static final String FORMAT = "pandel/1";
 
-    private final Set<String> ids = new HashSet<>();
+    private static final String SAFE = "[A-Za-z0-9][A-Za-z0-9_-]{0,99}";
 
-    private PrototypeReader() {
+    private final Set<String> ids = new HashSet<>();
+    private final VersionTexts texts;
+
+    private PrototypeReader(VersionTexts texts) {
+        this.texts = texts;
     }
 
-    /** Reads a prototype; the stream is left open. */
-    public static Prototype read(InputStream in) throws Unreadable, IOException {
+    /** Reads a prototype; the stream is left open. A version that cannot be read is carried along unread. */
+    public static Prototype read(InputStream in, VersionTexts texts) throws Unreadable, IOException {
         JsonNode root;
         try {
             root = Json.MAPPER.readTree(in);
@@ -43,7 +54,7 @@ public final class PrototypeReader {
             String place = e.getLocation() == null ? "" : " at line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr();
             throw new Unreadable("prototype.json is not sound JSON" + place + ": " + firstSentence(e.getOriginalMessage()), e);
         }
-        return new PrototypeReader().prototype(Fields.of(root, "prototype.json"));
+        return new PrototypeReader(texts).prototype(Fields.of(root, "prototype.json"));
     }
 
     private static String firstSentence(String message) {
@@ -51,7 +62,7 @@ public final class PrototypeReader {
         return line.endsWith(".") ? line : line + ".";
     }
 
-    private Prototype prototype(Fields fields) throws Unreadable {
+    private Prototype prototype(Fields fields) throws Unreadable, IOException {
         checkFormat(fields);
         String title = fields.optionalText("title").orElse("");
         List<Device> devices = new ArrayList<>();
@@ -80,7 +91,56 @@ public final class PrototypeReader {
                     .orElseThrow(() -> new Unreadable("In " + one.where() + ": “hotspot” is missing."))),
                     new LinkedHashSet<>(one.texts("screens")), one.rest()));
         }
-        return new Prototype(title, screens, shared, entries, devices, motions, judgements(fields), journeys(fields), fields.rest());
+        List<Fact> facts = new ArrayList<>();
+        for (JsonNode node : fields.items("facts")) {
+            Fields f = Fields.of(node, "fact " + (facts.size() + 1));
+            facts.add(FactJson.fact(f, fresh(f)));
+        }
+        Judgements judgements = judgements(fields);
+        List<Journey> journeys = journeys(fields);
+        List<StartPoint> points = startPoints(fields);
+        List<Version> versions = versions(fields);
+        return new Prototype(title, screens, shared, entries, devices, motions, judgements, journeys, fields.rest())
+                .withFacts(facts).withStartPoints(points).withVersions(versions);
+    }
+
+    private List<StartPoint> startPoints(Fields fields) throws Unreadable {
+        List<StartPoint> points = new ArrayList<>();
+        for (JsonNode node : fields.items("startPoints")) {
+            Fields s = Fields.of(node, "start point " + (points.size() + 1));
+            String id = fresh(s);
+            String title = s.optionalText("title").orElse("");
+            List<List<String>> levels = s.textLists("levels");
+            Optional<Fields> held = s.object("facts");
+            Facts facts = held.isEmpty() ? Facts.NONE : FactJson.facts(held.get());
+            points.add(s.made(() -> new StartPoint(id, title, levels, facts, s.rest())));
+        }
+        return points;
+    }
+
+    private List<Version> versions(Fields fields) throws Unreadable, IOException {
+        List<Version> versions = new ArrayList<>();
+        for (JsonNode node : fields.items("versions")) {
+            Fields v = Fields.of(node, "version " + (versions.size() + 1));
+            String id = v.text("id");
+            if (!id.matches(SAFE)) {
+                throw new Unreadable("In " + v.where() + ": the id of a version is 1 to 100 letters, digits and dashes.");
+            }
+            versions.add(new Version(claim(v, id), v.optionalText("title").orElse(id), v.optionalText("made").orElse(""), content(id)));
+        }
+        return versions;
+    }
+
+    private Version.Content content(String id) throws IOException {
+        Optional<String> text = texts.text(id);
+        if (text.isEmpty()) {
+            return new Version.Content.Unread("", "Its part of the file, versions/" + id + ".json, is not there.");
+        }
+        try {
+            return new Version.Content.Kept(read(new ByteArrayInputStream(text.get().getBytes(StandardCharsets.UTF_8)), VersionTexts.NONE));
+        } catch (Unreadable e) {
+            return new Version.Content.Unread(text.get(), e.sentence());
+        }
     }
 
     private List<Journey> journeys(Fields fields) throws Unreadable {
@@ -132,7 +192,8 @@ public final class PrototypeReader {
         double scale = f.optionalNumber("scale").orElse(1.0);
         Device.Back back = f.word("back", Device.Back.values(), Device.Back::word);
         Device.Pointing pointing = f.word("pointing", Device.Pointing.values(), Device.Pointing::word);
-        return f.made(() -> new Device(id, title, width, height, scale, back, pointing, f.rest()));
+        int levels = f.has("levels") ? f.whole("levels", 0, 100) : 0;
+        return f.made(() -> new Device(id, title, width, height, scale, back, pointing, levels, f.rest()));
     }
 
     private String fresh(Fields fields) throws Unreadable {

@@ -3,7 +3,9 @@ package pandel.files.json;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import pandel.core.model.Area;
 import pandel.core.model.Branch;
@@ -21,7 +23,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
+import pandel.core.model.StartPoint;
 import pandel.core.model.State;
+import pandel.core.model.Version;
 
 /** Writes {@code prototype.json}: always the same order of fields; what is usual is left out. */
 public final class PrototypeWriter {
@@ -40,6 +44,9 @@ public final class PrototypeWriter {
         ObjectNode node = NODES.objectNode().put("format", PrototypeReader.FORMAT).put("title", p.title());
         list(node, "devices", p.devices(), PrototypeWriter::device);
         list(node, "entries", p.entries(), PrototypeWriter::entry);
+        list(node, "facts", p.facts(), f -> with(FactJson.fact(f), f.rest()));
+        list(node, "startPoints", p.startPoints(), PrototypeWriter::startPoint);
+        list(node, "versions", p.versions(), v -> NODES.objectNode().put("id", v.id()).put("title", v.title()).put("made", v.made()));
         if (!p.motions().isEmpty()) {
             ObjectNode motions = node.putObject("motions");
             p.motions().forEach((verb, motion) -> motions.set(verb.word(), motion(motion)));
@@ -57,6 +64,35 @@ public final class PrototypeWriter {
         return with(node, p.rest());
     }
 
+    /** The texts of the kept versions, by id, that stand apart. */
+    public static Map<String, String> versions(Prototype prototype) {
+        Map<String, String> texts = new LinkedHashMap<>();
+        for (Version version : prototype.versions()) {
+            switch (version.content()) {
+                case Version.Content.Kept kept -> texts.put(version.id(), text(kept.prototype()));
+                case Version.Content.Unread unread -> {
+                    if (!unread.text().isEmpty()) {
+                        texts.put(version.id(), unread.text());
+                    }
+                }
+            }
+        }
+        return texts;
+    }
+
+    private static ObjectNode startPoint(StartPoint s) {
+        ObjectNode node = NODES.objectNode().put("id", s.id()).put("title", s.title());
+        ArrayNode levels = node.putArray("levels");
+        s.levels().forEach(level -> {
+            ArrayNode screens = levels.addArray();
+            level.forEach(screens::add);
+        });
+        if (!s.facts().set().isEmpty()) {
+            node.set("facts", FactJson.facts(s.facts()));
+        }
+        return with(node, s.rest());
+    }
+
     private static ObjectNode journey(Journey j) {
         ObjectNode node = NODES.objectNode().put("id", j.id()).put("title", j.title()).put("purpose", j.purpose()).put("device", j.device()).put("entry", j.entry());
         list(node, "legs", j.legs(), leg -> PlayJson.event(leg.event()).put("shown", leg.shown()));
@@ -65,9 +101,13 @@ public final class PrototypeWriter {
     }
 
     private static ObjectNode device(Device d) {
-        return with(NODES.objectNode().put("id", d.id()).put("title", d.title()).put("width", d.width())
+        ObjectNode node = NODES.objectNode().put("id", d.id()).put("title", d.title()).put("width", d.width())
                 .put("height", d.height()).put("scale", d.scale()).put("back", d.back().word())
-                .put("pointing", d.pointing().word()), d.rest());
+                .put("pointing", d.pointing().word());
+        if (d.levels() > 0) {
+            node.put("levels", d.levels());
+        }
+        return with(node, d.rest());
     }
 
     private static ObjectNode entry(Entry e) {
@@ -101,7 +141,19 @@ public final class PrototypeWriter {
 
     private static ObjectNode state(State s) {
         ObjectNode node = NODES.objectNode().put("id", s.id()).put("title", s.title());
+        list(node, "when", s.conditions(), FactJson::condition);
         list(node, "mocks", s.mocks(), PrototypeWriter::mock);
+        if (!s.hides().isEmpty()) {
+            ArrayNode hides = node.putArray("hides");
+            s.hides().forEach(hides::add);
+        }
+        if (!s.moves().isEmpty()) {
+            ObjectNode moves = node.putObject("moves");
+            s.moves().forEach((hotspot, areas) -> {
+                ObjectNode placed = moves.putObject(hotspot);
+                areas.forEach((width, area) -> placed.set(width.word(), area(area)));
+            });
+        }
         return with(node, s.rest());
     }
 
@@ -110,7 +162,14 @@ public final class PrototypeWriter {
             case Picture p -> {
                 ObjectNode node = NODES.objectNode().put("on", p.on().word()).put("picture", p.content());
                 node.putArray("pixels").add(p.pixelWidth()).add(p.pixelHeight());
-                yield with(node.put("scale", p.scale()).put("source", p.source()), p.rest());
+                node.put("scale", p.scale()).put("source", p.source());
+                if (p.fixedTop() > 0) {
+                    node.put("fixedTop", p.fixedTop());
+                }
+                if (p.fixedBottom() > 0) {
+                    node.put("fixedBottom", p.fixedBottom());
+                }
+                yield with(node, p.rest());
             }
         };
     }
@@ -156,6 +215,9 @@ public final class PrototypeWriter {
     private static ObjectNode effect(Effect e) {
         ObjectNode node = NODES.objectNode().put("verb", e.verb().word());
         e.target().ifPresent(t -> node.put("screen", t.id()));
+        if (e instanceof Effect.Remember remember) {
+            FactJson.remember(node, remember);
+        }
         return node;
     }
 

@@ -4,6 +4,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,7 +54,7 @@ final class ScreenReader {
         List<State> states = new ArrayList<>();
         for (JsonNode node : f.items("states")) {
             Fields s = Fields.of(node, where + ", state " + (states.size() + 1));
-            states.add(new State(ids.claim(s, s.text("id")), s.optionalText("title").orElse(""), mocks(s, where), s.rest()));
+            states.add(state(s, where));
         }
         List<Hotspot> hotspots = new ArrayList<>();
         for (JsonNode node : f.items("hotspots")) {
@@ -73,6 +75,26 @@ final class ScreenReader {
                 links(f, where), f.rest());
     }
 
+    private State state(Fields s, String where) throws Unreadable {
+        String id = ids.claim(s, s.text("id"));
+        Map<String, Map<Width, Area>> moves = new LinkedHashMap<>();
+        Optional<Fields> moved = s.object("moves");
+        for (String hotspot : moved.map(Fields::names).orElse(List.of())) {
+            moves.put(hotspot, areas(moved.get().object(hotspot)));
+        }
+        return new State(id, s.optionalText("title").orElse(""), FactJson.conditions(s), mocks(s, where), new LinkedHashSet<>(s.texts("hides")), moves, s.rest());
+    }
+
+    private static Map<Width, Area> areas(Optional<Fields> placed) throws Unreadable {
+        Map<Width, Area> areas = new EnumMap<>(Width.class);
+        for (String name : placed.map(Fields::names).orElse(List.of())) {
+            Width width = placed.get().find("width", name, Width.values(), Width::word);
+            double[] n = placed.get().numbers(name, 4);
+            areas.put(width, placed.get().made(() -> new Area(n[0], n[1], n[2], n[3])));
+        }
+        return areas;
+    }
+
     private List<Mock> mocks(Fields f, String where) throws Unreadable {
         List<Mock> mocks = new ArrayList<>();
         for (JsonNode node : f.items("mocks")) {
@@ -85,22 +107,16 @@ final class ScreenReader {
             double scale = m.optionalNumber("scale").orElse(1.0);
             Width on = m.optionalWord("on", Width.values(), Width::word).orElse(Width.NARROW);
             String source = m.optionalText("source").orElse("");
-            mocks.add(m.made(() -> new Picture(on, content, (int) pixels[0], (int) pixels[1], scale, source, m.rest())));
+            double top = m.optionalNumber("fixedTop").orElse(0.0);
+            double bottom = m.optionalNumber("fixedBottom").orElse(0.0);
+            mocks.add(m.made(() -> new Picture(on, content, (int) pixels[0], (int) pixels[1], scale, source, top, bottom, m.rest())));
         }
         return mocks;
     }
 
     Hotspot hotspot(Fields f) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
-        Map<Width, Area> areas = new EnumMap<>(Width.class);
-        Optional<Fields> placed = f.object("areas");
-        if (placed.isPresent()) {
-            for (String name : placed.get().names()) {
-                Width width = placed.get().find("width", name, Width.values(), Width::word);
-                double[] n = placed.get().numbers(name, 4);
-                areas.put(width, placed.get().made(() -> new Area(n[0], n[1], n[2], n[3])));
-            }
-        }
+        Map<Width, Area> areas = areas(f.object("areas"));
         return new Hotspot(id, f.optionalText("title").orElse(""), areas, links(f, "hotspot “" + id + "”"), f.rest());
     }
 
@@ -129,9 +145,9 @@ final class ScreenReader {
         for (JsonNode node : f.items("effects")) {
             Fields e = Fields.of(node, f.where());
             Verb verb = e.word("verb", Verb.values(), Verb::word);
-            effects.add(Effect.of(verb, new Target.ToScreen(verb.needsTarget() ? e.text("screen") : "")));
+            effects.add(verb == Verb.REMEMBER ? FactJson.remember(e) : Effect.of(verb, new Target.ToScreen(verb.needsTarget() ? e.text("screen") : "")));
         }
-        if (effects.size() > 1) {
+        if (effects.stream().filter(Effect::isMove).count() > 1) {
             throw new Unreadable("In " + f.where() + ": a branch holds at most one move.");
         }
         Optional<Fields> motion = f.object("motion");

@@ -35,7 +35,7 @@ public final class Comparison {
 
     /** All pictures of a prototype, screen by screen. */
     public static List<Had> had(Prototype prototype) {
-        return prototype.screens().stream().flatMap(s -> s.mocks().stream().filter(Picture.class::isInstance).map(m -> new Had(s, (Picture) m))).toList();
+        return prototype.screens().stream().flatMap(s -> s.allMocks().filter(Picture.class::isInstance).map(m -> new Had(s, (Picture) m))).toList();
     }
 
     /**
@@ -53,6 +53,15 @@ public final class Comparison {
         comparison.came.forEach(c -> comparison.pairs.add(Pairing.fresh(c)));
         Comparator<Pairing> asScreens = Comparator.comparingInt(p -> p.had().map(had::indexOf).orElse(had.size()));
         return comparison.pairs.stream().sorted(asScreens).toList();
+    }
+
+    /**
+     * The same without pictures of other looks and widths that nothing came for: a folder of plain pictures says nothing of
+     * them.
+     */
+    public static List<Pairing> withoutAsides(List<Pairing> pairings) {
+        return pairings.stream().filter(p -> p.kind() != Kind.GONE
+                || p.had().filter(h -> h.screen().mocks().stream().findFirst().filter(h.picture()::equals).isPresent()).isPresent()).toList();
     }
 
     private interface Match {

@@ -3,6 +3,7 @@ package pandel.files.store;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -10,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Enumeration;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -18,6 +20,7 @@ import java.util.zip.ZipFile;
 import pandel.core.model.Mock;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
+import pandel.core.model.Version;
 import pandel.files.Unreadable;
 import pandel.files.json.PrototypeReader;
 
@@ -26,6 +29,7 @@ public final class PrototypeFile {
 
     static final String JSON = "prototype.json";
     static final String PICTURES = "pictures/";
+    static final String VERSIONS = "versions/";
     private static final int MOST_ENTRIES = 30_000;
     private static final long MOST_JSON = 400_000_000;
     private static final long BOMB_FROM = 10_000_000;
@@ -73,7 +77,7 @@ public final class PrototypeFile {
             }
         }
         try (InputStream in = new BufferedInputStream(Files.newInputStream(json))) {
-            return opened(PrototypeReader.read(in), new FolderPictures(pictures), held);
+            return opened(PrototypeReader.read(in, id -> text(path.resolve(VERSIONS + id + ".json"))), new FolderPictures(pictures), held);
         }
     }
 
@@ -88,11 +92,32 @@ public final class PrototypeFile {
                 throw new Unreadable("It is a zip without a prototype.json, so no Pandel prototype.");
             }
             try (InputStream in = new Capped(new BufferedInputStream(zip.getInputStream(json)), most(json))) {
-                return opened(PrototypeReader.read(in), new ZipPictures(path), held);
+                return opened(PrototypeReader.read(in, id -> text(zip, VERSIONS + id + ".json")), new ZipPictures(path), held);
             }
         } catch (ZipException e) {
             throw new Unreadable(startsAsZip(path) ? "It is cut short or damaged; take an earlier copy of it."
                     : "It is no Pandel prototype.", e);
+        }
+    }
+
+    /** A version's text; one that cannot be read, or is too large, is as if it were not there. */
+    private static Optional<String> text(Path file) {
+        try {
+            return Files.isRegularFile(file) && Files.size(file) <= MOST_JSON ? Optional.of(Files.readString(file)) : Optional.empty();
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<String> text(ZipFile zip, String name) {
+        ZipEntry entry = zip.getEntry(name);
+        if (entry == null) {
+            return Optional.empty();
+        }
+        try (InputStream in = new Capped(new BufferedInputStream(zip.getInputStream(entry)), most(entry))) {
+            return Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            return Optional.empty();
         }
     }
 
@@ -131,13 +156,15 @@ public final class PrototypeFile {
         return new Opened(prototype, pictures, missing);
     }
 
-    /** Content names of the pictures a prototype shows, each once. */
+    /** Content names of the pictures a prototype and its versions show, each once. */
     public static Set<String> pictures(Prototype prototype) {
         Set<String> contents = new LinkedHashSet<>();
-        prototype.screens().forEach(screen -> {
-            screen.mocks().forEach(mock -> contents.add(content(mock)));
-            screen.states().forEach(state -> state.mocks().forEach(mock -> contents.add(content(mock))));
-        });
+        prototype.screens().forEach(screen -> screen.allMocks().forEach(mock -> contents.add(content(mock))));
+        for (Version version : prototype.versions()) {
+            if (version.content() instanceof Version.Content.Kept kept) {
+                contents.addAll(pictures(kept.prototype()));
+            }
+        }
         return contents;
     }
 

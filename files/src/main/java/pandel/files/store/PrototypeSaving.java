@@ -17,6 +17,7 @@ import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -46,6 +47,11 @@ public final class PrototypeSaving {
                 zip.putNextEntry(stable(PrototypeFile.JSON));
                 zip.write(PrototypeWriter.text(prototype).getBytes(StandardCharsets.UTF_8));
                 zip.closeEntry();
+                for (Map.Entry<String, String> version : PrototypeWriter.versions(prototype).entrySet()) {
+                    zip.putNextEntry(stable(PrototypeFile.VERSIONS + version.getKey() + ".json"));
+                    zip.write(version.getValue().getBytes(StandardCharsets.UTF_8));
+                    zip.closeEntry();
+                }
                 for (String content : PrototypeFile.pictures(prototype)) {
                     Optional<byte[]> bytes = reading.read(content);
                     if (bytes.isPresent()) {
@@ -85,15 +91,42 @@ public final class PrototypeSaving {
                 }
             }
             reading.refuseLoss();
+            saveVersions(prototype, target.resolve(PrototypeFile.VERSIONS));
             Files.writeString(beside, PrototypeWriter.text(prototype));
             flush(beside);
             rename(beside, target.resolve(PrototypeFile.JSON));
             removeOthers(pictures, wanted, shelf);
+            removeVersions(prototype, target.resolve(PrototypeFile.VERSIONS));
             shelf.add(new FolderPictures(pictures));
         } catch (IOException e) {
             throw cannot(folder, e);
         } finally {
             discard(beside);
+        }
+    }
+
+    private static void saveVersions(Prototype prototype, Path folder) throws IOException {
+        for (Map.Entry<String, String> version : PrototypeWriter.versions(prototype).entrySet()) {
+            Path file = Files.createDirectories(folder).resolve(version.getKey() + ".json");
+            if (!Files.exists(file) || !Files.readString(file).equals(version.getValue())) {
+                Path part = folder.resolve("." + version.getKey() + ".saving");
+                Files.writeString(part, version.getValue());
+                flush(part);
+                rename(part, file);
+            }
+        }
+    }
+
+    /** Versions that were removed go from the folder, once nothing names them any more. */
+    private static void removeVersions(Prototype prototype, Path folder) throws IOException {
+        if (Files.isDirectory(folder)) {
+            Set<String> kept = new HashSet<>();
+            prototype.versions().forEach(v -> kept.add(v.id() + ".json"));
+            try (Stream<Path> files = Files.list(folder)) {
+                for (Path file : files.filter(f -> f.getFileName().toString().endsWith(".json") && !kept.contains(f.getFileName().toString())).toList()) {
+                    Files.delete(file);
+                }
+            }
         }
     }
 

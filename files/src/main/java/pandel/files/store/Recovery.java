@@ -82,6 +82,8 @@ public final class Recovery implements AutoCloseable {
         }
         ObjectMapper mapper = new ObjectMapper();
         var work = mapper.createObjectNode().put("title", prototype.title()).put("prototype", PrototypeWriter.text(prototype));
+        var versions = work.putObject("versions");
+        PrototypeWriter.versions(prototype).forEach(versions::put);
         file.ifPresent(f -> work.put("file", f.toAbsolutePath().toString()));
         Path part = folder.resolve(WORK + ".part");
         Files.writeString(part, work.toString());
@@ -141,7 +143,8 @@ public final class Recovery implements AutoCloseable {
     /** Opens what was left behind; its pictures are those kept aside and those of its file. */
     public static PrototypeFile.Opened open(Left left) throws Unreadable, IOException {
         JsonNode node = new ObjectMapper().readTree(Files.readString(left.folder().resolve(WORK)));
-        Prototype prototype = PrototypeReader.read(new ByteArrayInputStream(node.path("prototype").asText().getBytes(StandardCharsets.UTF_8)));
+        Prototype prototype = PrototypeReader.read(new ByteArrayInputStream(node.path("prototype").asText().getBytes(StandardCharsets.UTF_8)),
+                id -> Optional.ofNullable(node.path("versions").path(id).textValue()));
         List<PictureSource> sources = new ArrayList<>(List.of(new FolderPictures(left.folder().resolve(PrototypeFile.PICTURES))));
         if (left.file().isPresent() && Files.exists(left.file().get())) {
             sources.add(Files.isDirectory(left.file().get()) ? new FolderPictures(left.file().get().resolve(PrototypeFile.PICTURES)) : new ZipPictures(left.file().get()));

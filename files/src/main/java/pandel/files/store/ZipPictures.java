@@ -34,7 +34,12 @@ final class ZipPictures implements PictureSource, AutoCloseable {
     @Override
     public Optional<byte[]> read(String content) throws IOException {
         if (held.isPresent()) {
-            return read(held.get(), content);
+            try {
+                return read(held.get(), content);
+            } catch (IllegalStateException e) {
+                // It was closed: another prototype is open, and nobody waits for this picture any more.
+                return Optional.empty();
+            }
         }
         try (ZipFile zip = new ZipFile(file.toFile())) {
             return read(zip, content);

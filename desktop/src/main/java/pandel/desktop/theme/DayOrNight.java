@@ -11,13 +11,13 @@ import javafx.scene.text.Font;
 import pandel.files.settings.Preferences;
 
 /** Day or night. */
-public enum Look {
+public enum DayOrNight {
     DAY, NIGHT;
 
     private static boolean fontsLoaded;
 
     /** The look wished for; the system's own is asked of the system. */
-    public static Look of(Preferences.LookWish wish) {
+    public static DayOrNight of(Preferences.LookWish wish) {
         return switch (wish) {
             case DAY -> DAY;
             case NIGHT -> NIGHT;
@@ -32,7 +32,7 @@ public enum Look {
     }
 
     private static String sheet(String name) {
-        return Objects.requireNonNull(Look.class.getResource("/pandel/desktop/theme/" + name), name).toExternalForm();
+        return Objects.requireNonNull(DayOrNight.class.getResource("/pandel/desktop/theme/" + name), name).toExternalForm();
     }
 
     private static synchronized void loadFonts() {
@@ -41,7 +41,7 @@ public enum Look {
         }
         fontsLoaded = true;
         for (String face : List.of("Regular", "SemiBold")) {
-            try (InputStream in = Look.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf")) {
+            try (InputStream in = DayOrNight.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf")) {
                 Font.loadFont(in, 13);
             } catch (IOException e) {
                 throw new IllegalStateException("The bundled typeface cannot be read", e);

@@ -1,0 +1,47 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.edit.FactEdits;
+import pandel.core.model.Condition;
+import pandel.core.model.Fact;
+import pandel.core.model.Facts;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+
+/** {@code fact-never-set} and {@code fact-never-read}. */
+final class FactsUnused {
+
+    private FactsUnused() {
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Prototype prototype = grounds.prototype();
+        Set<String> asked = grounds.asked().facts();
+        List<Finding> findings = new ArrayList<>();
+        for (Fact fact : prototype.facts()) {
+            boolean set = isSet(prototype, fact.id());
+            if (!asked.contains(fact.id())) {
+                findings.add(Finding.about(Rule.FACT_NEVER_READ, Weight.NOTE, "Nothing asks for the fact “" + fact.title() + (set ? "”." : "”, and nothing sets it."),
+                        List.of(), Optional.empty()).with(List.of(Fixes.removeFact(fact))));
+            } else if (!set) {
+                List<Screen> by = FactEdits.askedBy(prototype, fact.id());
+                List<String> ids = by.stream().map(Screen::id).toList();
+                findings.add(Finding.about(Rule.FACT_NEVER_SET, Weight.WARNING, "Nothing ever sets “" + fact.title() + "”, which looks of " + Words.screens(prototype, ids) + " ask for.",
+                        ids, grounds.walkTo(ids.getFirst())).with(List.of(Fixes.removeFactAndLooks(prototype, fact, by))));
+            }
+        }
+        return findings;
+    }
+
+    static boolean isSet(Prototype prototype, String fact) {
+        return !FactEdits.setBy(prototype, fact).isEmpty() || prototype.startPoints().stream().anyMatch(s -> s.facts().set().containsKey(fact));
+    }
+
+    /** Whether a condition never holds just because nothing sets its fact. */
+    static boolean isUnsetCause(Prototype prototype, Condition condition) {
+        return prototype.fact(condition.fact()).isPresent() && !isSet(prototype, condition.fact()) && !condition.holds(prototype, Facts.NONE);
+    }
+}

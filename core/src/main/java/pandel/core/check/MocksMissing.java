@@ -1,0 +1,41 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import pandel.core.model.Device;
+import pandel.core.model.Form;
+import pandel.core.model.Mock;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+import pandel.core.model.Width;
+import pandel.core.play.Placement;
+
+/** {@code mock-missing}: for each named device the screens whose pictures do not fit its width. */
+final class MocksMissing {
+
+    private MocksMissing() {
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Prototype prototype = grounds.prototype();
+        List<Finding> findings = new ArrayList<>();
+        for (Device device : prototype.devices()) {
+            List<String> misfits = prototype.screens().stream().filter(s -> s.status() != Status.PARKED)
+                    .filter(s -> s.mockFor(Width.of(device.width())).filter(m -> misfits(s, m, device)).isPresent()).map(Screen::id).toList();
+            if (!misfits.isEmpty()) {
+                findings.add(Finding.about(Rule.MOCK_MISSING, Weight.WARNING, "No picture of " + Words.screens(prototype, misfits) + " fits " + device.title()
+                        + ", " + Math.round(device.width()) + " px wide.", misfits, misfits.stream().filter(grounds::shown).findFirst().flatMap(grounds::walkTo))
+                        .with(prototype.devices().size() > 1 ? List.of(Fixes.withoutDevice(prototype, device)) : List.of()));
+            }
+        }
+        return findings;
+    }
+
+    /** Pages and sheets fill the width; dialogs and panels stand at their own size where there is room. */
+    private static boolean misfits(Screen screen, Mock mock, Device device) {
+        return screen.form() == Form.PAGE || screen.form() == Form.SHEET ? !Placement.fits(device.width(), mock.width())
+                : mock.width() > device.width() * 4 / 3;
+    }
+
+}

@@ -1,0 +1,69 @@
+package pandel.core.check;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import pandel.core.model.Start;
+
+/** A cell come to. */
+final class Node {
+    final Cell cell;
+    final int distance;
+    /** Counted from 0 in the order in which cells are come to. */
+    int number;
+    final Route route;
+    final Start start;
+    /** What can be done here and does something, without device back. */
+    List<Turn> turns = List.of();
+    /** What each turn newly uncovers; made when first asked for. */
+    @Nullable List<Optional<Node>> next;
+    /** What device back does. */
+    Optional<Turn> back = Optional.empty();
+    /** Ids of links that may return to a screen, which is not known. */
+    Set<String> doubted = Set.of();
+    /** Ids of links that surely find nothing to do. */
+    Set<String> nothing = Set.of();
+    boolean movesOn;
+    boolean mayComeToItself;
+    boolean movesOnByBack;
+    /** Where the same row of screens stays current and yet other things may lead on. */
+    final Set<Cell> stays = new LinkedHashSet<>(2);
+    final Set<Cell> staysByBack = new LinkedHashSet<>(1);
+
+    /** The same place come to again with other facts, by what was put or opened on it and went again. */
+    List<Again> agains = List.of();
+    /** Whether what can be done here was looked at; not when the search was given up before. */
+    boolean looked;
+
+    Node(Cell cell, int distance, Route route, Start start) {
+        this.cell = cell;
+        this.distance = distance;
+        this.route = route;
+        this.start = start;
+    }
+
+    /** Takes what was found out about the same cell. */
+    void takeFrom(Node other) {
+        turns = other.turns;
+        back = other.back;
+        doubted = other.doubted;
+        nothing = other.nothing;
+        looked = other.looked;
+        movesOn = other.movesOn;
+        mayComeToItself = other.mayComeToItself;
+        movesOnByBack = other.movesOnByBack;
+        stays.addAll(other.stays);
+        staysByBack.addAll(other.staysByBack);
+    }
+
+    /** Whether what it leads to is not fully known. */
+    boolean isDoubted() {
+        return !looked || !doubted.isEmpty();
+    }
+
+    /** The same place with other facts, and the shortest way there from what is put on it till it is uncovered. */
+    record Again(Node node, Route by) {
+    }
+}

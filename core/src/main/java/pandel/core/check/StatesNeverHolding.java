@@ -1,0 +1,69 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import pandel.core.model.Condition;
+import pandel.core.model.Facts;
+import pandel.core.model.Look;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.State;
+
+/**
+ * {@code state-never-holds}: looks of shown screens that are never the look. Where all that is missing is a fact nobody
+ * sets, that is said of the fact.
+ */
+final class StatesNeverHolding {
+
+    private StatesNeverHolding() {
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Prototype prototype = grounds.prototype();
+        if (prototype.screens().stream().allMatch(s -> s.states().isEmpty())) {
+            return List.of();
+        }
+        Set<String> seen = new HashSet<>();
+        Stream.concat(grounds.explorations().stream(), grounds.points().stream()).flatMap(e -> e.nodes().stream()).forEach(node ->
+                prototype.screen(node.cell.screen()).filter(s -> !s.states().isEmpty())
+                        .flatMap(s -> Look.of(prototype, s, node.cell.facts()).state()).ifPresent(s -> seen.add(s.id())));
+        boolean settled = Stream.concat(grounds.explorations().stream(), grounds.points().stream()).noneMatch(e -> e.isGivenUp() || e.isDoubtful());
+        List<Finding> findings = new ArrayList<>();
+        for (Screen screen : prototype.screens()) {
+            for (State state : screen.states()) {
+                boolean shown = grounds.shown(screen.id());
+                if (!shown || seen.contains(state.id()) || state.conditions().stream().anyMatch(c -> FactsUnused.isUnsetCause(prototype, c))) {
+                    continue;
+                }
+                Optional<Condition> removed = state.conditions().stream()
+                        .filter(c -> prototype.fact(c.fact()).isEmpty() && !c.holds(prototype, Facts.NONE)).findFirst();
+                String title = "The look “" + state.shownTitle() + "” of " + Words.screen(prototype, screen.id());
+                if (!settled && removed.isEmpty()) {
+                    grounds.unsettled().accept(new Unsettled(Rule.STATE_NEVER_HOLDS, state.id(), "Whether " + title.replaceFirst("^The", "the") + " is ever shown."));
+                } else {
+                    List<Fix> fixes = new ArrayList<>();
+                    removed.ifPresent(c -> fixes.add(Fixes.withoutRemovedFacts(prototype, screen, state)));
+                    fixes.add(Fixes.removeLook(screen, state));
+                    findings.add(Finding.about(Rule.STATE_NEVER_HOLDS, Weight.WARNING, title + " is never shown: " + why(prototype, screen, state, removed),
+                            List.of(screen.id()), grounds.walkTo(screen.id())).with(fixes));
+                }
+            }
+        }
+        return findings;
+    }
+
+    private static String why(Prototype prototype, Screen screen, State state, Optional<Condition> removed) {
+        if (removed.isPresent()) {
+            return "it asks for a fact that was removed.";
+        }
+        List<State> before = screen.states().subList(0, screen.states().indexOf(state));
+        Optional<State> first = before.stream().filter(s -> new HashSet<>(state.conditions()).containsAll(s.conditions())).findFirst();
+        return first.map(s -> "“" + s.shownTitle() + "” always comes before it.")
+                .orElseGet(() -> "“" + String.join(" and ", state.conditions().stream().map(c -> c.words(prototype)).toList()) + "” never holds there"
+                        + (before.isEmpty() ? "." : ", or an earlier look comes first."));
+    }
+}

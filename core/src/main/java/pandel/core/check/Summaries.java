@@ -1,0 +1,338 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
+import pandel.core.check.Node.Again;
+import pandel.core.model.Entry;
+import pandel.core.model.Facts;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Start;
+import pandel.core.play.Level;
+import pandel.core.play.Situation;
+import pandel.core.play.TrailAction;
+import pandel.core.play.Visit;
+
+/**
+ * The search where facts change: what is put on a place may change them, and then the place is uncovered with other facts.
+ * For each place, each way in which it can go, sooner or later (how much goes with it, and with which facts) is a summary
+ * that holds for everything the place was ever put on (Reps, Horwitz, Sagiv 1995). Lists of events are shortest, since
+ * summaries are found in the order of their length (Knuth 1977). Time and room grow with places times the facts they can go
+ * with; past a bound it gives up and says so.
+ */
+final class Summaries {
+
+    /** Summaries and ways between places, at most. */
+    private static final int ROOM = 1_500_000;
+    /** Slots for routes, at most: some 100 MB. */
+    private static final int SLOTS = 20_000_000;
+    /** What a place takes beside its summaries, in the same measure. */
+    private static final int PLACE = 10;
+
+    /** How much goes when a place goes, and what comes then. */
+    private enum Going {
+        PLACE, LEVEL, DOWN_TO, TO_PAGES, TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_DOWN_TO
+    }
+
+    /** A way in which a place goes. @param screen what it goes down to, or what comes then; else empty */
+    private record Way(Going going, String screen, Facts facts) {
+    }
+
+    /** A way with its number. */
+    private record Gone(int number, Going going, String screen, Facts facts) {
+        @Override
+        public int hashCode() {
+            return number;
+        }
+    }
+
+    /** From one place to another. @param push whether the second is put or opened on the first */
+    private record Edge(Place from, Place to, Route by, boolean push) {
+    }
+
+    private static final class Place {
+        private final Cell cell;
+        /** The ways in which it can go, in the order they were settled. */
+        private final List<Gone> ways = new ArrayList<>();
+        /** The shortest route so far to each way, by its number. */
+        private @Nullable Route[] routes = new Route[4];
+        private final BitSet settled = new BitSet();
+        private final List<Edge> into = new ArrayList<>();
+        private final List<Edge> on = new ArrayList<>();
+        private final Map<Place, Route> agains = new LinkedHashMap<>();
+        private @Nullable Node looked;
+        private int distance = Integer.MAX_VALUE;
+        private Route route = Route.NONE;
+        private @Nullable Start start;
+
+        private Place(Cell cell) {
+            this.cell = cell;
+        }
+
+        private @Nullable Route routeOf(Gone gone) {
+            return gone.number() < routes.length ? routes[gone.number()] : null;
+        }
+
+        /** @return how many slots were added for it */
+        private int take(Gone gone, Route route) {
+            int before = routes.length;
+            if (gone.number() >= before) {
+                routes = Arrays.copyOf(routes, Math.max(gone.number() + 1, before * 2));
+            }
+            routes[gone.number()] = route;
+            return routes.length - before;
+        }
+    }
+
+    /** A summary to be settled when everything shorter was. */
+    private record Waiting(Place place, Gone gone, Route by, int order) {
+    }
+
+    private final Exploration exploration;
+    private final Prototype prototype;
+    private final Asked asked;
+    private final Map<Cell, Place> places = new LinkedHashMap<>();
+    private final List<Place> starts = new ArrayList<>();
+    private final PriorityQueue<Waiting> horizon =
+            new PriorityQueue<>(Comparator.<Waiting>comparingInt(w -> w.by().length()).thenComparingInt(Waiting::order));
+    private final List<Place> fresh = new ArrayList<>();
+    private final List<Node> found = new ArrayList<>();
+    private final Map<Way, Gone> numbered = new HashMap<>();
+    private int order;
+    private int count;
+    private int slots;
+
+    Summaries(Exploration exploration, Prototype prototype, Asked asked) {
+        this.exploration = exploration;
+        this.prototype = prototype;
+        this.asked = asked;
+    }
+
+    /** Searches from every start; each can begin. */
+    void run(List<? extends Start> from, BooleanSupplier calledOff) {
+        from.forEach(this::begin);
+        look();
+        while (!horizon.isEmpty() && !isGivenUp() && !calledOff.getAsBoolean()) {
+            Waiting next = horizon.remove();
+            if (!next.place().settled.get(next.gone().number())) {
+                next.place().settled.set(next.gone().number());
+                next.place().ways.add(next.gone());
+                for (int i = 0; i < next.place().into.size(); i++) {
+                    goOn(next.place().into.get(i), next.gone(), next.by());
+                }
+                look();
+            }
+        }
+        measure();
+        collect();
+    }
+
+    boolean isGivenUp() {
+        return count > ROOM || slots > SLOTS;
+    }
+
+    /** Every cell come to, in the order of their distances. */
+    List<Node> nodes() {
+        return found;
+    }
+
+    /** The places of a start; only the last is current, the others may be uncovered. */
+    private void begin(Start start) {
+        Situation situation = Situation.at(prototype, start, exploration.device()).orElseThrow();
+        Facts facts = asked.of(situation.facts());
+        int one = exploration.device().levels() > 0 ? 1 : 0;
+        @Nullable Place below = null;
+        for (Level level : situation.levels()) {
+            for (Visit visit : level.trail().places()) {
+                Cell cell = below == null ? Cell.start(visit.screen(), one, facts) : above(below.cell, level, visit, facts);
+                boolean current = level == situation.top() && visit == level.trail().current();
+                Place place = current ? place(cell) : new Place(cell);
+                if (below != null) {
+                    edge(below, place, Route.NONE, true);
+                }
+                below = place;
+                if (place.start == null) {
+                    place.start = start;
+                    place.distance = 0;
+                    starts.add(place);
+                }
+            }
+        }
+    }
+
+    private Cell above(Cell under, Level level, Visit visit, Facts facts) {
+        Screen screen = prototype.screen(visit.screen()).orElseThrow();
+        boolean opens = level.trail().places().getFirst() == visit;
+        return exploration.after(under, opens ? new TrailAction.Raise(screen) : new TrailAction.Put(screen), facts);
+    }
+
+    private Place place(Cell cell) {
+        Place known = places.get(cell);
+        if (known != null) {
+            return known;
+        }
+        Place made = new Place(cell);
+        places.put(cell, made);
+        fresh.add(made);
+        count += PLACE;
+        return made;
+    }
+
+    /** Looks at all places newly come to, and at those they lead to. */
+    private void look() {
+        while (!fresh.isEmpty() && !isGivenUp()) {
+            Place place = fresh.removeLast();
+            Node node = new Node(place.cell, 0, Route.NONE, Entry.at("", ""));
+            exploration.look(node);
+            place.looked = node;
+            node.turns.forEach(turn -> follow(place, turn));
+            node.back.ifPresent(turn -> follow(place, turn));
+        }
+    }
+
+    private void follow(Place place, Turn turn) {
+        Route by = Route.NONE.and(turn.events());
+        TrailAction first = turn.actions().getFirst();
+        switch (first) {
+            case TrailAction.Set s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Swap s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Put p -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
+            case TrailAction.Raise r -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
+            // What restarts leaves nothing behind: it is come to, and its going concerns nobody.
+            case TrailAction.Restart r -> place.on.add(new Edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false));
+            case TrailAction.Drop d -> go(place, gone(Going.PLACE, "", turn.facts()), Route.NONE, by);
+            case TrailAction.DropTo to -> go(place, gone(Going.DOWN_TO, to.screen(), turn.facts()), Route.NONE, by);
+            case TrailAction.CloseLevel c -> go(place, gone(Going.LEVEL, "", turn.facts()), Route.NONE, by);
+            case TrailAction.CloseToPages c -> go(place, toPages(turn.actions().size() == 1 ? first : turn.actions().getLast(), turn.facts()), Route.NONE, by);
+            case TrailAction.Leave l -> { }
+        }
+    }
+
+    private Gone toPages(TrailAction then, Facts facts) {
+        return switch (then) {
+            case TrailAction.Put put -> gone(Going.TO_PAGES_AND_PUT, put.screen().id(), facts);
+            case TrailAction.Swap swap -> gone(Going.TO_PAGES_AND_SWAP, swap.screen().id(), facts);
+            case TrailAction.DropTo to -> gone(Going.TO_PAGES_AND_DOWN_TO, to.screen(), facts);
+            default -> gone(Going.TO_PAGES, "", facts);
+        };
+    }
+
+    private void edge(Place from, Place to, Route by, boolean push) {
+        Edge edge = new Edge(from, to, by, push);
+        count++;
+        from.on.add(edge);
+        to.into.add(edge);
+        if (!to.ways.isEmpty()) {
+            List.copyOf(to.ways).forEach(way -> goOn(edge, way, java.util.Objects.requireNonNull(to.routeOf(way))));
+        }
+    }
+
+    private Gone gone(Going going, String screen, Facts facts) {
+        return numbered.computeIfAbsent(new Way(going, screen, facts), way -> new Gone(numbered.size(), going, screen, facts));
+    }
+
+    private void go(Place place, Gone gone, Route first, Route then) {
+        Route known = place.routeOf(gone);
+        if (known == null || first.length() + then.length() < known.length()) {
+            Route by = first.and(then);
+            slots += place.take(gone, by);
+            count++;
+            horizon.add(new Waiting(place, gone, by, order++));
+        }
+    }
+
+    /** What it means for a place that one it leads to, or one put on it, can go in a way. */
+    private void goOn(Edge edge, Gone gone, Route way) {
+        Place from = edge.from();
+        if (!edge.push()) {
+            go(from, gone, edge.by(), way);
+            return;
+        }
+        boolean leavesLevel = edge.to().cell.first();
+        boolean onGround = leavesLevel && from.cell.level().holdsPages();
+        switch (gone.going()) {
+            case PLACE -> uncover(from, gone.facts(), edge.by(), way);
+            case LEVEL -> landOr(leavesLevel, from, gone, edge.by(), way);
+            case DOWN_TO -> landOr(from.cell.screen().equals(gone.screen()), from, gone, edge.by(), way);
+            case TO_PAGES -> landOr(onGround, from, gone, edge.by(), way);
+            case TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP -> {
+                if (onGround) {
+                    Screen screen = prototype.screen(gone.screen()).orElseThrow();
+                    boolean put = gone.going() == Going.TO_PAGES_AND_PUT;
+                    Cell cell = exploration.after(from.cell, put ? new TrailAction.Put(screen) : new TrailAction.Swap(screen), gone.facts());
+                    edge(from, place(cell), edge.by().and(way), put);
+                } else {
+                    go(from, gone, edge.by(), way);
+                }
+            }
+            case TO_PAGES_AND_DOWN_TO -> go(from, onGround ? gone(Going.DOWN_TO, gone.screen(), gone.facts()) : gone, edge.by(), way);
+        }
+    }
+
+    private void landOr(boolean lands, Place on, Gone gone, Route push, Route way) {
+        if (lands) {
+            uncover(on, gone.facts(), push, way);
+        } else {
+            go(on, gone, push, way);
+        }
+    }
+
+    /** The same place is current again, with other facts or with waits begun anew. */
+    private void uncover(Place on, Facts facts, Route push, Route way) {
+        Place again = place(on.cell.again(facts));
+        if (again != on && !on.agains.containsKey(again)) {
+            Route by = push.and(way);
+            on.agains.put(again, by);
+            edge(on, again, by, false);
+        }
+    }
+
+    /** How far each place is from a start. */
+    private void measure() {
+        record Far(Place place, int distance, int order) {
+        }
+        PriorityQueue<Far> far = new PriorityQueue<>(Comparator.comparingInt(Far::distance).thenComparingInt(Far::order));
+        int number = 0;
+        for (Place place : starts) {
+            far.add(new Far(place, 0, number++));
+        }
+        while (!far.isEmpty()) {
+            Far next = far.remove();
+            if (next.distance() > next.place().distance) {
+                continue;
+            }
+            for (Edge edge : next.place().on) {
+                int distance = next.distance() + edge.by().length();
+                if (distance < edge.to().distance) {
+                    edge.to().distance = distance;
+                    edge.to().route = next.place().route.and(edge.by());
+                    edge.to().start = next.place().start;
+                    far.add(new Far(edge.to(), distance, number++));
+                }
+            }
+        }
+    }
+
+    private void collect() {
+        Map<Place, Node> nodes = new HashMap<>();
+        places.values().stream().filter(p -> p.start != null).sorted(Comparator.comparingInt(p -> p.distance)).forEach(place -> {
+            Node node = new Node(place.cell, place.distance, place.route, java.util.Objects.requireNonNull(place.start));
+            if (place.looked != null) {
+                node.takeFrom(place.looked);
+            }
+            found.add(node);
+            nodes.put(place, node);
+        });
+        nodes.forEach((place, node) -> node.agains = place.agains.entrySet().stream().filter(e -> nodes.containsKey(e.getKey()))
+                .map(e -> new Again(nodes.get(e.getKey()), e.getValue())).toList());
+    }
+}

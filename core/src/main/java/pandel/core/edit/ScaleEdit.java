@@ -1,0 +1,82 @@
+package pandel.core.edit;
+
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import pandel.core.model.Area;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Mock;
+import pandel.core.model.Picture;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.State;
+import pandel.core.model.Width;
+
+/**
+ * Corrects how many picture pixels make a px. Hotspots stay on what they are on: their areas, in px, grow or shrink with the
+ * picture; a picture that thereby is for another width becomes that width's, unless the screen has one for it.
+ */
+public final class ScaleEdit {
+
+    private ScaleEdit() {
+    }
+
+    /** @param scale picture pixels for each px, more than 0 */
+    public static Edit of(List<Screen> screens, double scale) {
+        Set<String> ids = screens.stream().map(Screen::id).collect(Collectors.toSet());
+        String name = screens.size() == 1 ? ScreenEdits.quoted(screens.getFirst()) : screens.size() + " screens";
+        return Edit.of("set the scale of " + name, p -> {
+            Prototype scaled = p.withScreens(p.screens().stream().map(s -> ids.contains(s.id()) ? scaled(s, scale) : s).toList());
+            // One that is shared goes along where all its screens do.
+            return scaled.withShared(p.shared().stream().map(s -> ids.containsAll(s.screens())
+                    ? s.withHotspot(scaled(s.hotspot(), s.screens().stream().flatMap(id -> p.screen(id).stream()).findFirst().map(Screen::mocks).orElse(List.of()), scale)) : s).toList());
+        });
+    }
+
+    private static Screen scaled(Screen screen, double scale) {
+        return screen.withMocks(mocks(screen.mocks(), scale))
+                .withHotspots(screen.hotspots().stream().map(h -> scaled(h, screen.mocks(), scale)).toList())
+                .withStates(screen.states().stream().map(s -> scaled(s, s.mocks().isEmpty() ? screen.mocks() : s.mocks(), scale)).toList());
+    }
+
+    private static State scaled(State state, List<Mock> seen, double scale) {
+        Map<String, Map<Width, Area>> moves = new LinkedHashMap<>();
+        state.moves().forEach((hotspot, areas) -> moves.put(hotspot, areas(areas, seen, scale)));
+        return state.withMocks(mocks(state.mocks(), scale)).withMoves(moves);
+    }
+
+    private static Hotspot scaled(Hotspot hotspot, List<Mock> mocks, double scale) {
+        return hotspot.withAreas(areas(hotspot.areas(), mocks, scale));
+    }
+
+    private static List<Mock> mocks(List<Mock> mocks, double scale) {
+        return mocks.stream().<Mock>map(m -> switch (m) {
+            case Picture p -> {
+                double ratio = p.scale() / scale;
+                yield p.withScale(scale).withFixed(p.fixedTop() * ratio, p.fixedBottom() * ratio).withOn(on(p, mocks, scale));
+            }
+        }).toList();
+    }
+
+    private static Width on(Picture picture, List<Mock> all, double scale) {
+        Width now = Width.of(picture.pixelWidth() / scale);
+        return all.stream().anyMatch(m -> m != picture && m.on() == now) ? picture.on() : now;
+    }
+
+    private static Map<Width, Area> areas(Map<Width, Area> areas, List<Mock> mocks, double scale) {
+        Map<Width, Area> scaled = new EnumMap<>(Width.class);
+        scaled.putAll(areas);
+        for (Mock mock : mocks) {
+            if (mock instanceof Picture p && areas.containsKey(p.on())) {
+                double ratio = p.scale() / scale;
+                Area a = areas.get(p.on());
+                scaled.remove(p.on());
+                scaled.put(on(p, mocks, scale), new Area(a.x() * ratio, a.y() * ratio, a.width() * ratio, a.height() * ratio));
+            }
+        }
+        return scaled;
+    }
+}

@@ -1,0 +1,72 @@
+package pandel.core.model;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/**
+ * What is remembered at one moment, by fact id; what is not there is unset. Two are equal when the same is remembered.
+ */
+public final class Facts {
+
+    /** Nothing remembered. */
+    public static final Facts NONE = new Facts(Map.of());
+
+    private final Map<String, Value> set;
+    private final int hash;
+
+    private Facts(Map<String, Value> set) {
+        this.set = set;
+        this.hash = set.hashCode();
+    }
+
+    /** @param values by fact id; those that facts hold unset must not be among them */
+    public static Facts of(Map<String, Value> values) {
+        return values.isEmpty() ? NONE : new Facts(Collections.unmodifiableMap(new TreeMap<>(values)));
+    }
+
+    /** What a fact holds; nothing when the prototype has no such fact. */
+    public Value of(Prototype prototype, String fact) {
+        Value value = set.get(fact);
+        return value != null ? value : prototype.fact(fact).map(Fact::unset).orElse(Value.NOTHING);
+    }
+
+    /** The same with one fact set; setting it to what it holds unset leaves nothing behind. */
+    public Facts with(Fact fact, Value value) {
+        TreeMap<String, Value> changed = new TreeMap<>(set);
+        if (value.equals(fact.unset())) {
+            changed.remove(fact.id());
+        } else {
+            changed.put(fact.id(), value);
+        }
+        return changed.equals(set) ? this : of(changed);
+    }
+
+    /** The same without what other facts hold. */
+    public Facts only(Set<String> facts) {
+        return set.isEmpty() || facts.containsAll(set.keySet()) ? this
+                : of(set.entrySet().stream().filter(e -> facts.contains(e.getKey())).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+    }
+
+    /** What is not unset, by fact id, sorted. */
+    public Map<String, Value> set() {
+        return set;
+    }
+
+    @Override
+    public boolean equals(@org.jspecify.annotations.Nullable Object other) {
+        return this == other || other instanceof Facts facts && hash == facts.hash && set.equals(facts.set);
+    }
+
+    @Override
+    public int hashCode() {
+        return hash;
+    }
+
+    @Override
+    public String toString() {
+        return set.toString();
+    }
+}

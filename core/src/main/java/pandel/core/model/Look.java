@@ -1,0 +1,74 @@
+package pandel.core.model;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * How a screen looks at one moment: plain, or in the first state whose conditions hold.
+ *
+ * @param state empty: the plain look
+ */
+public record Look(Screen screen, Optional<State> state) {
+
+    /** The look of a screen while that is remembered. */
+    public static Look of(Prototype prototype, Screen screen, Facts facts) {
+        return new Look(screen, screen.states().isEmpty() ? Optional.empty()
+                : screen.states().stream().filter(s -> s.holds(prototype, facts)).findFirst());
+    }
+
+    public static Look plain(Screen screen) {
+        return new Look(screen, Optional.empty());
+    }
+
+    /** The mocks of this look: a state without any looks as the screen does. */
+    public List<Mock> mocks() {
+        return state.map(State::mocks).filter(m -> !m.isEmpty()).orElse(screen.mocks());
+    }
+
+    /** The mock for a width: its own, else the next narrower, else the next wider. */
+    public Optional<Mock> mockFor(Width width) {
+        return Screen.mockFor(mocks(), width);
+    }
+
+    /** The width that hotspots are placed on when it is seen on a width. */
+    public Width areasOn(Width width) {
+        return mockFor(width).map(Mock::on).orElse(width);
+    }
+
+    /**
+     * Where a hotspot stands on the mock seen on a width; empty when it has no area there. With no mock at all the area of
+     * the next narrower width serves, else that of the next wider.
+     */
+    public Optional<Area> areaOf(Hotspot hotspot, Width width) {
+        Optional<Mock> mock = mockFor(width);
+        if (mock.isPresent()) {
+            return hotspot.areaOn(mock.get().on());
+        }
+        return Stream.concat(Stream.of(Width.values()).filter(w -> w.compareTo(width) <= 0).sorted(Comparator.reverseOrder()),
+                Stream.of(Width.values()).filter(w -> w.compareTo(width) > 0)).flatMap(w -> hotspot.areaOn(w).stream()).findFirst();
+    }
+
+    /** The hotspots that can be touched on a width, as they stand. */
+    public List<Hotspot> hotspots(Prototype prototype, Width width) {
+        List<Hotspot> all = hotspots(prototype);
+        for (Hotspot hotspot : all) {
+            if (areaOf(hotspot, width).isEmpty()) {
+                return all.stream().filter(h -> areaOf(h, width).isPresent()).toList();
+            }
+        }
+        return all;
+    }
+
+    /** The hotspots that are there, as they stand; later ones lie above earlier ones. */
+    public List<Hotspot> hotspots(Prototype prototype) {
+        List<Hotspot> all = prototype.index().hotspotsOn(screen.id());
+        return state.isEmpty() ? all : all.stream().flatMap(h -> state.get().showing(h).stream()).toList();
+    }
+
+    /** "Loans", "Loans, empty". */
+    public String title() {
+        return screen.shownTitle() + state.map(s -> ", " + s.shownTitle().toLowerCase(java.util.Locale.ROOT)).orElse("");
+    }
+}

@@ -1,0 +1,19 @@
+package pandel.core.model;
+
+import java.util.List;
+
+/**
+ * A named situation to begin play, a journey or a session from.
+ *
+ * @param title  what people call it: "signed in, loan overdue"
+ * @param levels ids of the screens on each level's trail, the base first, the current one last; never empty
+ */
+public record StartPoint(String id, String title, List<List<String>> levels, Facts facts, Rest rest) implements Start {
+
+    public StartPoint {
+        levels = levels.stream().map(List::copyOf).toList();
+        if (levels.isEmpty() || levels.stream().anyMatch(List::isEmpty)) {
+            throw new IllegalArgumentException("A start point has a screen on each of its levels");
+        }
+    }
+}

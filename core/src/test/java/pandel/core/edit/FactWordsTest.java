@@ -1,0 +1,84 @@
+package pandel.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import pandel.core.Made;
+import pandel.core.edit.FactWords.NotUnderstood;
+import pandel.core.model.Condition;
+import pandel.core.model.Effect;
+import pandel.core.model.Fact;
+import pandel.core.model.Facts;
+import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Value;
+import pandel.core.play.LinkWords;
+
+/** Conditions and what is remembered, as people type them. */
+class FactWordsTest {
+
+    private static final Naming NAMING = new Naming(n -> 0);
+    private static final Prototype SHOP = Made.of("home page end:").withFacts(List.of(Fact.yesNo("in", "signed in"),
+            new Fact("basket", "basket", Fact.Kind.USUAL_NUMBER, Rest.NONE), new Fact("plan", "plan", new Fact.Kind.OneOf(List.of("gold", "iron")), Rest.NONE)));
+
+    @ParameterizedTest(name = "{0} → {1}")
+    @CsvSource(delimiter = '|', value = {
+            "signed in                        | signed in is yes",
+            "Signed in is no                  | signed in is no",
+            "not signed in                    | signed in is no",
+            "basket at least 3                | basket at least 3",
+            "basket is 0 and plan is gold     | basket is 0 and plan is gold",
+            "basket at most 3, signed in      | basket at most 3 and signed in is yes",
+            "plan is empty                    | plan is empty",
+            "plan is not iron                 | plan is not iron"})
+    void conditionsAreReadAndToldAgain(String typed, String told) throws NotUnderstood {
+        Said<List<Condition>> said = FactWords.conditions(SHOP, typed, NAMING);
+        assertThat(said.facts()).isEmpty();
+        assertThat(FactWords.typed(SHOP, said.what())).isEqualTo(told);
+        assertThat(FactWords.conditions(SHOP, told, NAMING).what()).isEqualTo(said.what());
+    }
+
+    @ParameterizedTest(name = "{0} → {1}")
+    @CsvSource(delimiter = '|', value = {"signed in | signed in is yes", "not signed in | signed in is no", "basket + 2 | basket + 2", "basket - 1 | basket − 1",
+            "signed in is the other | signed in is the other", "plan is nothing | plan is nothing", "plan is iron | plan is iron", "basket is 7 | basket is 7"})
+    void whatIsRememberedIsReadAndToldAgain(String typed, String told) throws NotUnderstood {
+        Said<Effect.Remember> said = FactWords.remember(SHOP, typed, NAMING);
+        assertThat(said.facts()).isEmpty();
+        assertThat(LinkWords.remembered(SHOP, said.what())).isEqualTo(told);
+        assertThat(FactWords.remember(SHOP, told, NAMING).what()).isEqualTo(said.what());
+    }
+
+    @Test
+    void aFactIsMadeOfWhatIsTyped() throws NotUnderstood {
+        assertThat(FactWords.conditions(SHOP, "loan overdue", NAMING).facts()).singleElement().satisfies(f -> {
+            assertThat(f.title()).isEqualTo("loan overdue");
+            assertThat(f.kind()).isEqualTo(new Fact.Kind.YesNo());
+        });
+        assertThat(FactWords.conditions(SHOP, "late days at least 2", NAMING).facts().getFirst().kind()).isEqualTo(new Fact.Kind.Number(0, 99));
+        assertThat(FactWords.conditions(SHOP, "weather is wet", NAMING).facts().getFirst().kind()).isEqualTo(new Fact.Kind.OneOf(List.of("wet")));
+        // A known one learns the word.
+        assertThat(FactWords.conditions(SHOP, "plan is copper", NAMING).facts().getFirst().kind()).isEqualTo(new Fact.Kind.OneOf(List.of("gold", "iron", "copper")));
+        // Named twice it is made once.
+        assertThat(FactWords.conditions(SHOP, "late and late is yes", NAMING).facts()).hasSize(1);
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(delimiter = '|', value = {"signed in is 3 | “signed in” is yes or no.", "basket is gold | “basket” is a number from 0 to 99.",
+            "basket at least | Say what “basket” is: yes, no, a number or a word.", "basket at least many | “at least” needs a whole number after it.",
+            "signed in maybe | After “signed in” say is, is not, at least, at most or is empty."})
+    void whatCannotBeMeantIsToldInOneSentence(String typed, String why) {
+        assertThatThrownBy(() -> FactWords.conditions(SHOP, typed, NAMING)).isInstanceOf(NotUnderstood.class).hasMessage(why);
+    }
+
+    @Test
+    void aConditionOnARemovedFactHoldsNothing() {
+        Prototype without = FactEdits.remove(SHOP.facts()).applyTo(SHOP);
+        assertThat(new Condition("in", Condition.Compare.IS, new Value.YesNo(true)).holds(without, Facts.NONE)).isFalse();
+        assertThat(new Condition("in", Condition.Compare.IS, new Value.YesNo(false)).holds(without, Facts.NONE)).isFalse();
+        assertThat(new Condition("in", Condition.Compare.EMPTY, Value.NOTHING).holds(without, Facts.NONE)).isTrue();
+    }
+}

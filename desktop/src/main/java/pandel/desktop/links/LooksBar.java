@@ -1,0 +1,236 @@
+package pandel.desktop.links;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import pandel.core.edit.FactWords;
+import pandel.core.edit.Said;
+import pandel.core.edit.StateEdits;
+import pandel.core.model.Condition;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Look;
+import pandel.core.model.Mock;
+import pandel.core.model.Picture;
+import pandel.core.model.Screen;
+import pandel.core.model.State;
+import pandel.core.model.Width;
+import pandel.desktop.shell.Around;
+import pandel.desktop.theme.Press;
+import pandel.desktop.work.Work;
+
+/** The looks of the screen on the desk, with what each asks for; and its pictures for narrow, medium and wide. */
+final class LooksBar extends VBox {
+
+    private final Work work;
+    private final Around around;
+    private final HBox looks = new HBox(4);
+    private final HBox asks = new HBox(6);
+
+    LooksBar(Work work, Around around) {
+        this.work = work;
+        this.around = around;
+        getStyleClass().add("looks-bar");
+        looks.setAlignment(Pos.CENTER_LEFT);
+        asks.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(looks, asks);
+    }
+
+    void refresh() {
+        looks.getChildren().clear();
+        asks.getChildren().clear();
+        if (work.screen().isEmpty()) {
+            return;
+        }
+        Screen screen = work.screen().get();
+        String chosen = work.selection().lookProperty().get();
+        if (!screen.states().isEmpty()) {
+            looks.getChildren().add(look("Plain", "", chosen, "As it looks when no other look’s conditions hold"));
+            screen.states().forEach(s -> looks.getChildren().add(look(s.shownTitle(), s.id(), chosen,
+                    s.conditions().isEmpty() ? "Always, unless an earlier look holds" : "While " + FactWords.typed(work.prototype(), s.conditions()))));
+        }
+        looks.getChildren().add(Press.smallWord(screen.states().isEmpty() ? "Another look, while something holds…" : "Another…", "add-look", this::add));
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        Optional<State> state = screen.state(chosen);
+        looks.getChildren().addAll(space, notPlaced(screen, state), pictures(screen, state));
+        state.ifPresent(s -> asks(screen, s));
+        asks.setVisible(state.isPresent());
+        asks.setManaged(state.isPresent());
+    }
+
+    private ToggleButton look(String words, String id, String chosen, String tip) {
+        ToggleButton button = new ToggleButton(words);
+        button.getStyleClass().addAll("face", "small");
+        button.setId("look-of-" + (id.isEmpty() ? "plain" : id));
+        button.setSelected(id.equals(chosen));
+        button.setTooltip(new Tooltip(tip));
+        button.setMaxWidth(160);
+        button.setOnAction(e -> {
+            button.setSelected(true);
+            work.selection().chooseLook(id);
+        });
+        return button;
+    }
+
+    private void add() {
+        Screen screen = work.screen().orElseThrow();
+        TextField field = new TextField();
+        field.setId("look-conditions");
+        field.setPromptText("basket is 0, not signed in");
+        field.setAccessibleText("What must hold for the new look");
+        field.setPrefColumnCount(24);
+        Label hint = new Label("Enter adds it, Esc leaves it");
+        hint.getStyleClass().addAll("quiet", "small");
+        typed(field, text -> {
+            if (text.isBlank()) {
+                refresh();
+                return;
+            }
+            said(text).ifPresentOrElse(said -> {
+                State state = State.of(work.freshId("look"), title(text), said.what());
+                work.edit(StateEdits.add(screen, state, said.facts()));
+                work.selection().chooseLook(state.id());
+                if (!said.facts().isEmpty()) {
+                    around.say("“" + said.facts().getFirst().title() + "” is a fact now. Let a link remember it, so that the look is ever shown.");
+                }
+            }, this::refresh);
+        });
+        asks.getChildren().setAll(plain("looks otherwise while"), field, hint);
+        asks.setVisible(true);
+        asks.setManaged(true);
+        field.requestFocus();
+        FactOffers.under(field, work.prototype(), true);
+    }
+
+    private static String title(String words) {
+        String clean = words.strip();
+        return Character.toUpperCase(clean.charAt(0)) + clean.substring(1);
+    }
+
+    private Optional<Said<List<Condition>>> said(String text) {
+        try {
+            return Optional.of(FactWords.conditions(work.prototype(), text, work.naming()));
+        } catch (FactWords.NotUnderstood e) {
+            around.say(e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private void asks(Screen screen, State state) {
+        Button name = choice(state.shownTitle(), "look-name");
+        name.setOnAction(e -> replace(name, state.title(), "Name of the look", false, text ->
+                work.edit(StateEdits.change("name a look", screen, state.withTitle(text.strip()), List.of()))));
+        boolean gone = state.conditions().stream().anyMatch(c -> work.prototype().fact(c.fact()).isEmpty());
+        Button conditions = choice(state.conditions().isEmpty() ? "always" : FactWords.typed(work.prototype(), state.conditions()), "look-when");
+        if (gone) {
+            conditions.getStyleClass().add("missing");
+        }
+        conditions.setOnAction(e -> replace(conditions, FactWords.typed(work.prototype(), state.conditions().stream().filter(c -> work.prototype().fact(c.fact()).isPresent()).toList()),
+                "What must hold", true, text -> said(text).ifPresent(said ->
+                        work.edit(StateEdits.change("change when a look holds", screen, state.withConditions(said.what()), said.facts())))));
+        asks.getChildren().setAll(plain("The look"), name, plain("while"), conditions);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        asks.getChildren().add(space);
+        int at = screen.states().indexOf(state);
+        if (at > 0) {
+            Button earlier = Press.smallWord("Try it earlier", "look-earlier", () -> work.edit(StateEdits.shift(screen, state, -1)));
+            earlier.setTooltip(new Tooltip("Of two looks that hold the first counts"));
+            asks.getChildren().add(earlier);
+        }
+        asks.getChildren().add(Press.smallWord("Remove the look", "look-remove", () -> {
+            work.edit(StateEdits.remove(screen, List.of(state)));
+            around.say("The look was removed; all hotspots and links stayed. Ctrl+Z brings it back.");
+        }));
+    }
+
+    private void replace(Button button, String now, String what, boolean conditions, Consumer<String> then) {
+        TextField field = new TextField(now);
+        field.setId("look-field");
+        field.setAccessibleText(what);
+        field.setPrefColumnCount(conditions ? 24 : 12);
+        typed(field, text -> {
+            then.accept(text);
+            refresh();
+        });
+        asks.getChildren().set(asks.getChildren().indexOf(button), field);
+        field.requestFocus();
+        field.selectAll();
+        if (conditions) {
+            FactOffers.under(field, work.prototype(), true);
+        }
+    }
+
+    /** Enter gives what was typed, Escape leaves all as it was. */
+    private void typed(TextField field, Consumer<String> then) {
+        field.setOnAction(e -> then.accept(field.getText()));
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                e.consume();
+                refresh();
+            }
+        });
+    }
+
+    private static Button choice(String words, String id) {
+        Button button = new Button(words);
+        button.getStyleClass().add("choice");
+        button.setId(id);
+        button.setMaxWidth(320);
+        return button;
+    }
+
+    private static Label plain(String words) {
+        Label label = new Label(words);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** Hotspots without a place on the picture seen now; placed in one press where the likeness says. */
+    private Node notPlaced(Screen screen, Optional<State> state) {
+        Look look = new Look(screen, state);
+        List<Hotspot> missing = look.hotspots(work.prototype()).stream().filter(h -> look.areaOf(h, work.width()).isEmpty()).toList();
+        Button place = Press.smallWord(missing.size() == 1 ? "Place the hotspot missing here" : "Place the " + missing.size() + " hotspots missing here", "place-missing",
+                () -> around.placeByLikeness(look, Set.copyOf(missing.stream().map(Hotspot::id).toList()), work.width()));
+        place.setTooltip(new Tooltip("Found by likeness with the other picture; what is not found is put at the like place"));
+        place.setVisible(!missing.isEmpty());
+        place.setManaged(!missing.isEmpty());
+        return place;
+    }
+
+    private Button pictures(Screen screen, Optional<State> state) {
+        List<Mock> mocks = state.map(State::mocks).orElse(screen.mocks());
+        Button button = Press.smallWord(mocks.isEmpty() ? state.isPresent() ? "Pictures: as the plain look" : "No picture"
+                : "Pictures: " + String.join(", ", mocks.stream().map(m -> m.on().word()).toList()), "pictures", () -> { });
+        button.setOnAction(e -> {
+            ContextMenu menu = new ContextMenu();
+            for (Width width : Width.values()) {
+                Optional<Mock> mock = mocks.stream().filter(m -> m.on() == width).findFirst();
+                String what = mock.map(m -> m instanceof Picture p ? "newer than " + p.source() : "another").orElse("none yet");
+                menu.getItems().add(Press.item("Picture for " + width.word() + " devices, " + what + "…", "picture-" + width.word(), () -> around.putPicture(screen, state, width)));
+            }
+            menu.getItems().add(new SeparatorMenuItem());
+            mocks.forEach(m -> menu.getItems().add(Press.item("Take the " + m.on().word() + " picture off", "no-picture-" + m.on().word(), () -> work.edit(StateEdits.withoutMock(screen, state, m.on())))));
+            new Look(screen, state).mockFor(work.width()).filter(Picture.class::isInstance).map(Picture.class::cast).ifPresent(p ->
+                    menu.getItems().add(Press.item("What stays put when it scrolls…", "fixed-parts", () -> around.fixParts(screen, p))));
+            menu.show(button, Side.BOTTOM, 0, 0);
+        });
+        return button;
+    }
+}

@@ -1,0 +1,69 @@
+package pandel.desktop.play;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.SeparatorMenuItem;
+import pandel.core.edit.StartEdits;
+import pandel.core.model.Entry;
+import pandel.core.model.Fact;
+import pandel.core.model.Screen;
+import pandel.core.model.Start;
+import pandel.core.model.StartPoint;
+import pandel.core.play.Situation;
+import pandel.desktop.shell.Around;
+import pandel.desktop.theme.Press;
+import pandel.desktop.work.Work;
+
+/** Where play begins: chosen from a menu, kept from a moment. */
+final class PlayStarts {
+
+    private final Work work;
+    private final Around around;
+    private final Supplier<Optional<Situation>> now;
+    private final Consumer<Start> play;
+
+    /** @param now the moment shown, if anything is played */
+    PlayStarts(Work work, Around around, Supplier<Optional<Situation>> now, Consumer<Start> play) {
+        this.work = work;
+        this.around = around;
+        this.now = now;
+        this.play = play;
+    }
+
+    /** Lets an entry or a start point be chosen, or this moment be kept. */
+    void choose(Node under) {
+        ContextMenu menu = new ContextMenu();
+        for (Entry entry : work.prototype().entries()) {
+            String title = work.prototype().screen(entry.target().id()).map(Screen::shownTitle).orElse(entry.target().id());
+            menu.getItems().add(Press.item(entry.address().map(a -> a + ", at “" + title + "”").orElse("Main entry, at “" + title + "”"), "start-" + entry.id(), () -> play.accept(entry)));
+        }
+        if (!work.prototype().startPoints().isEmpty()) {
+            menu.getItems().add(new SeparatorMenuItem());
+        }
+        work.prototype().startPoints().forEach(point -> menu.getItems().add(Press.item(point.title(), "start-" + point.id(), () -> play.accept(point))));
+        menu.getItems().addAll(new SeparatorMenuItem(), Press.item("Keep this moment as a start point…", "keep-moment", this::keepMoment),
+                Press.item("Entries and start points…", "all-starts", () -> around.run("starts")));
+        menu.show(under, Side.BOTTOM, 0, 0);
+    }
+
+    /** Asks for a name, and keeps this moment under it. */
+    void keepMoment() {
+        now.get().filter(s -> !s.left()).ifPresentOrElse(s -> around.askName("Name of this moment", suggested(s), name -> {
+            StartPoint point = s.asStartPoint(work.freshId(name), name.strip());
+            work.edit(StartEdits.keep(point));
+            around.say("“" + point.title() + "” is a start point: play, journeys and checks can begin there.");
+        }), () -> around.say("The prototype was left; there is no moment to keep."));
+    }
+
+    private String suggested(Situation now) {
+        String screen = work.prototype().screen(now.screen()).map(Screen::shownTitle).orElse("");
+        String facts = now.facts().set().entrySet().stream().map(e -> work.prototype().fact(e.getKey()).map(f -> f.kind() instanceof Fact.Kind.YesNo ? f.title()
+                : f.title() + " " + e.getValue().shown()).orElse("")).collect(Collectors.joining(", "));
+        return facts.isEmpty() ? "On " + screen : facts + ", on " + screen;
+    }
+}

@@ -1,0 +1,119 @@
+package pandel.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Side;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Device;
+import pandel.core.model.Rest;
+import pandel.desktop.theme.Press;
+import pandel.desktop.work.Work;
+
+/** The devices the prototype will be seen on: those offered, and one's own. */
+final class DevicesPage extends PageBox {
+
+    private final Work work;
+    private final Said said;
+
+    DevicesPage(Work work, Said said, Runnable leave) {
+        super("Devices", "Checks look at every device named here; Play and the desk show the one chosen at the top. Sizes are px as CSS counts them.", leave);
+        this.work = work;
+        this.said = said;
+        Button more = Press.plain("Also for…", "more-devices", () -> { });
+        more.setOnAction(e -> offered().show(more, Side.TOP, 0, 0));
+        offer(more);
+        fill();
+    }
+
+    private ContextMenu offered() {
+        ContextMenu menu = new ContextMenu();
+        for (Device device : Device.OFFERED) {
+            boolean there = work.prototype().devices().stream().anyMatch(d -> d.id().equals(device.id()));
+            MenuItem item = Press.item(device.title() + ", " + Math.round(device.width()) + " × " + Math.round(device.height()) + " px", () -> add(device));
+            item.setDisable(there);
+            menu.getItems().add(item);
+        }
+        menu.getItems().add(Press.item("One of your own", () -> add(new Device(work.freshId("device"), "Own device", 480, 800, 2, Device.Back.BUTTON, Device.Pointing.TOUCH, 0, Rest.NONE))));
+        return menu;
+    }
+
+    private void add(Device device) {
+        List<Device> all = new ArrayList<>(work.prototype().devices());
+        all.add(device);
+        edit(all);
+    }
+
+    private void edit(List<Device> devices) {
+        work.edit(ScreenEdits.devices(devices));
+        fill();
+    }
+
+    private void change(Device device, UnaryOperator<Device> how) {
+        edit(work.prototype().devices().stream().map(d -> d.id().equals(device.id()) ? how.apply(d) : d).toList());
+    }
+
+    private void fill() {
+        clear();
+        row(label("Name", 136, "quiet", "small"), label("Wide × high", 104, "quiet", "small"), label("Goes back by", 84, "quiet", "small"),
+                label("Pointed at with", 116, "quiet", "small"), label("Shows above one another", 156, "quiet", "small"));
+        for (Device d : work.prototype().devices()) {
+            TextField name = field("device-name-" + d.id(), "Name of the device", d.title(), 136, typed -> {
+                if (!typed.isEmpty()) {
+                    change(d, x -> new Device(x.id(), typed, x.width(), x.height(), x.scale(), x.back(), x.pointing(), x.levels(), x.rest()));
+                }
+            });
+            TextField size = field("device-size-" + d.id(), "Size in px", Math.round(d.width()) + " × " + Math.round(d.height()), 104, typed -> size(d, typed));
+            Button back = Press.plain(word(d.back()), "device-back-" + d.id(), () -> change(d, x ->
+                    new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), next(x.back()), x.pointing(), x.levels(), x.rest())));
+            Button pointing = Press.plain(d.pointing() == Device.Pointing.BOTH ? "finger or mouse" : d.pointing() == Device.Pointing.TOUCH ? "a finger" : "a mouse", "device-pointing-" + d.id(),
+                    () -> change(d, x -> new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(),
+                            Device.Pointing.values()[(x.pointing().ordinal() + 1) % 3], x.levels(), x.rest())));
+            Button levels = Press.plain(d.levels() == 0 ? "any number" : d.levels() == 1 ? "the page alone" : d.levels() + ", the page counted", "device-levels-" + d.id(),
+                    () -> change(d, x -> new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(), x.pointing(), (x.levels() + 1) % 5, x.rest())));
+            for (Button button : List.of(back, pointing)) {
+                button.setMinWidth(button == back ? 84 : 116);
+                button.setTooltip(new Tooltip("Press for the next choice"));
+            }
+            levels.setMinWidth(156);
+            levels.setTooltip(new Tooltip("Press for the next choice; what is more is refused, and a check tells"));
+            Button off = Press.smallWord("Take off", "device-off-" + d.id(), () -> edit(work.prototype().devices().stream().filter(x -> !x.id().equals(d.id())).toList()));
+            off.setDisable(work.prototype().devices().size() == 1);
+            row(name, size, back, pointing, levels, spring(), off);
+        }
+    }
+
+    private void size(Device d, String typed) {
+        String[] parts = typed.split("\\s*[×xX*]\\s*|\\s+");
+        try {
+            double width = Double.parseDouble(parts[0]);
+            double height = Double.parseDouble(parts[1]);
+            if (parts.length == 2 && width >= Device.LEAST && height >= Device.LEAST && width <= Device.MOST && height <= Device.MOST) {
+                change(d, x -> new Device(x.id(), x.title(), width, height, x.scale(), x.back(), x.pointing(), x.levels(), x.rest()));
+                return;
+            }
+        } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
+            // Told below, together with sizes that no device has.
+        }
+        said.say(String.format(Locale.ROOT, "A device is %.0f to %.0f px a side: 390 × 844, say. “%s” is not.", Device.LEAST, Device.MOST, typed));
+        fill();
+    }
+
+    private static Device.Back next(Device.Back back) {
+        return Device.Back.values()[(back.ordinal() + 1) % Device.Back.values().length];
+    }
+
+    private static String word(Device.Back back) {
+        return switch (back) {
+            case NONE -> "nothing";
+            case BUTTON -> "a button";
+            case SWIPE -> "a swipe";
+        };
+    }
+}

@@ -1,0 +1,65 @@
+package pandel.desktop.shell;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import pandel.core.model.Start;
+import pandel.desktop.work.Work;
+
+/** The pages that show what a prototype has as a whole: facts, entries and start points, devices, versions. */
+final class Pages {
+
+    private final Work work;
+    private final Said said;
+    private final QuestionPane questions;
+    private final Consumer<WorkStage> go;
+    private final Consumer<Start> play;
+
+    /** @param play begins play somewhere, once Play is shown */
+    Pages(Work work, Said said, QuestionPane questions, Consumer<WorkStage> go, Consumer<Start> play) {
+        this.work = work;
+        this.said = said;
+        this.questions = questions;
+        this.go = go;
+        this.play = play;
+    }
+
+    /** All keys, made from the commands themselves. */
+    void keys(Collection<Command> everywhere, Map<WorkStage, StageView> views) {
+        Map<String, List<Command>> groups = new LinkedHashMap<>();
+        groups.put("Everywhere", List.copyOf(everywhere));
+        views.forEach((stage, view) -> {
+            if (!view.commands().isEmpty()) {
+                groups.put(stage.title(), view.commands());
+            }
+        });
+        questions.show(KeysPage.of(groups));
+    }
+
+    void facts() {
+        questions.show(new FactsPage(work, said, questions::dismiss));
+    }
+
+    void devices() {
+        questions.show(new DevicesPage(work, said, questions::dismiss));
+    }
+
+    void starts() {
+        questions.show(new StartsPage(work, said, start -> {
+            questions.dismiss();
+            go.accept(WorkStage.PLAY);
+            play.accept(start);
+        }, questions::dismiss));
+    }
+
+    void versions() {
+        questions.show(new VersionsPage(work, said, version -> {
+            questions.dismiss();
+            work.compareWith(version);
+            go.accept(WorkStage.MOCKS);
+            said.say("Cards say what changed since “" + version.orElseThrow().title() + "”. Choose “Show changes no more” to end that.");
+        }, questions::dismiss));
+    }
+}
