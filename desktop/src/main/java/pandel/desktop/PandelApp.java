@@ -32,6 +32,8 @@ import pandel.files.store.Recovery;
 public final class PandelApp extends Application {
 
     private static final Logger LOG = LoggerFactory.getLogger(PandelApp.class);
+    /** ms that the first checks wait at the most for the pictures that are seen first. */
+    private static final long FIRST_SIGHT = 1500;
 
     /** A window with what it is about. */
     public record Opened(MainWindow window, Work work, PictureLibrary pictures) {
@@ -61,8 +63,8 @@ public final class PandelApp extends Application {
     /** Fills a stage with a window that has nothing open, and shows it. */
     public static Opened show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Places places) throws IOException {
         SecureRandom random = new SecureRandom();
-        Work work = new Work(new Naming(random::nextInt), new PictureShelf());
         PictureLibrary pictures = new PictureLibrary(places.thumbnails());
+        Work work = new Work(new Naming(random::nextInt), new PictureShelf(), () -> pictures.awaitRest(FIRST_SIGHT));
         MainWindow window = new MainWindow(work, pictures, new Preferred(places.preferences()), new Keeping.Tools(choosing, places.thumbnails(), places.marks()), clock, sample, new MainWindow.Frame() {
             @Override
             public void close() {

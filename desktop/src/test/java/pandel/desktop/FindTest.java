@@ -47,7 +47,7 @@ class FindTest extends WindowTest {
         openSample();
         keys(KeyCode.END);
         interact(() -> opened.work().selection().choose(screen("How to use it").id()));
-        clickOn("#card-" + screen("How to use it").id(), MouseButton.SECONDARY);
+        clickOn(card("How to use it"), MouseButton.SECONDARY);
         clickOn("Park it: checks leave it out");
         settle();
         assertThat(screen("How to use it").status()).isEqualTo(Status.PARKED);

@@ -287,7 +287,7 @@ class LooksTest extends WindowTest {
         keys(KeyCode.SLASH);
         write("waiting list");
         settle();
-        clickOn("#card-" + screen("Waiting list").id(), MouseButton.SECONDARY);
+        clickOn(card("Waiting list"), MouseButton.SECONDARY);
         clickOn("Make it a look of…");
         write("care");
         settle();

@@ -28,11 +28,11 @@ class MocksTest extends WindowTest {
     private Path folder;
 
     /** The card of a screen, scrolled to. */
-    private String shownCard(String title) {
+    private Node shownCard(String title) {
         interact(() -> opened.work().selection().choose(screen(title).id()));
         go(2);
         go(1);
-        return "#card-" + screen(title).id();
+        return card(title);
     }
 
     private List<String> titles() {
@@ -60,10 +60,10 @@ class MocksTest extends WindowTest {
     @Test
     void cardsAreReorderedByDragAndByKey() {
         openSample();
-        String sign = "#card-" + screen("Sign in").id();
+        Node sign = card("Sign in");
         assertRead("Arriving", "Loans", "Notices and me");
         drag(sign);
-        moveTo("#card-" + screen("Tool").id());
+        moveTo(card("Tool"));
         shot("carried");
         drop();
         settle();
@@ -84,7 +84,7 @@ class MocksTest extends WindowTest {
         clickOn("#band-Tools");
         settle();
         assertRead("11 screens, folded");
-        assertThat(lookup("#card-" + screen("Tool").id()).tryQuery()).isEmpty();
+        assertThat(cardOf("Tool")).isEmpty();
         keys(KeyCode.RIGHT);
         keys(KeyCode.RIGHT);
         assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Loans");
@@ -98,13 +98,13 @@ class MocksTest extends WindowTest {
         settle();
         assertThat(screen("Receipt").section()).isEqualTo("Loans");
         // What leads to a folded screen unfolds its section.
-        assertThat(lookup(shownCard("Tool")).tryQuery()).isPresent();
+        assertThat(shownCard("Tool").isVisible()).isTrue();
     }
 
     @Test
     void removingSaysWhichLinksGoWithIt() {
         openSample();
-        clickOn("#card-" + screen("Tool").id());
+        clickOn(card("Tool"));
         keys(KeyCode.DELETE);
         assertRead("Remove “Tool”? 10 links lead to it and would go with it.", "Tools: Orchard ladder", "Loans: Orchard ladder");
         shot("remove");
@@ -126,7 +126,7 @@ class MocksTest extends WindowTest {
     @Test
     void theMenuOfACardMarksEntryEndAndForm() {
         openSample();
-        String card = "#card-" + screen("Tools").id();
+        Node card = card("Tools");
         clickOn(card, MouseButton.SECONDARY);
         settle();
         shot("card-menu");
@@ -211,7 +211,7 @@ class MocksTest extends WindowTest {
 
     /** The off-screen robot's mouse knows nothing of keys held down, so the events are made by hand. */
     private void clickCard(String title, KeyCode with) {
-        Node card = lookup("#card-" + screen(title).id()).query();
+        Node card = card(title);
         interact(() -> List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED, MouseEvent.MOUSE_CLICKED).forEach(type -> Event.fireEvent(card, new MouseEvent(type,
                 10, 10, 10, 10, MouseButton.PRIMARY, 1, with == KeyCode.SHIFT, with == KeyCode.CONTROL, false, false, type == MouseEvent.MOUSE_PRESSED, false, false, false, false, true, null))));
         settle();
@@ -220,7 +220,7 @@ class MocksTest extends WindowTest {
     @Test
     void severalScreensAreChosenAndChangedAtOnce() {
         openSample();
-        clickOn("#card-" + screen("Tools").id());
+        clickOn(card("Tools"));
         clickCard("How to use it", KeyCode.SHIFT);
         assertRead("3 screens chosen");
         clickCard("Confirm", KeyCode.CONTROL);
@@ -228,8 +228,8 @@ class MocksTest extends WindowTest {
         clickCard("Tool", KeyCode.CONTROL);
         assertRead("3 screens chosen");
         shot("several");
-        drag("#card-" + screen("Confirm").id());
-        moveTo("#card-" + screen("Sign in").id());
+        drag(card("Confirm"));
+        moveTo(card("Sign in"));
         drop();
         settle();
         assertThat(prototype().screens().stream().filter(s -> s.section().equals("Arriving")).map(Screen::title)).contains("Tools", "How to use it", "Confirm");
@@ -268,7 +268,7 @@ class MocksTest extends WindowTest {
         clickOn("#trait-above");
         settle();
         assertRead("1 of 30 screens");
-        clickOn("#card-" + screen("Extend the loan").id());
+        clickOn(card("Extend the loan"));
         keys(KeyCode.ESCAPE);
         assertRead("30 screens");
         assertThat(read()).doesNotContain("of 30");

@@ -121,7 +121,7 @@ class ReplaceTest extends WindowTest {
     @Test
     void onePictureOfOneScreenIsReplacedFromItsMenu() {
         chosenFiles.add(NEXT_WEEK.resolve("09_loans@2x.png"));
-        clickOn("#card-" + screen("Tools").id(), MouseButton.SECONDARY);
+        clickOn(card("Tools"), MouseButton.SECONDARY);
         clickOn("Newer picture…");
         until(() -> read().contains("Replace 1"));
         clickOn("#replace-take");

@@ -224,6 +224,16 @@ abstract class WindowTest extends FxRobot {
         settle();
     }
 
+    /** The card of the screen with a title, in sight among the mocks. */
+    Node card(String title) {
+        return cardOf(title).orElseThrow(() -> new AssertionError("No card of “" + title + "” is in sight."));
+    }
+
+    Optional<Node> cardOf(String title) {
+        String id = screen(title).id();
+        return lookup((Node n) -> n.isVisible() && n.getStyleClass().contains("card") && id.equals(n.getUserData())).tryQuery();
+    }
+
     /** Marks, types, Enter: the whole of a link. */
     void link(double x, double y, double w, double h, String typed) {
         mark(x, y, w, h);

@@ -1,5 +1,7 @@
 package pandel.desktop.mocks;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -9,8 +11,10 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import javafx.animation.PauseTransition;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
+import javafx.util.Duration;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.desktop.theme.Scroll;
@@ -19,12 +23,20 @@ import pandel.desktop.theme.Scroll;
 final class Gallery extends Scroll {
 
     private static final double EDGE = 40;
+    private static final int MOST_RESTING = 40;
+    /** Cards that are not in sight yet made at one time: a whole row of them takes longer than a frame. */
+    private static final int MOST_AHEAD = 2;
+    private static final Duration FRAME = Duration.millis(17);
 
     private final Pane field = new Pane();
     private final Region mark = new Region();
+    private final PauseTransition next = new PauseTransition(FRAME);
     private final Function<Screen, ScreenCard> maker;
+    private final Consumer<ScreenCard> chooser;
     private final Function<GalleryLayout.Band, BandHead> heads;
     private final Map<String, ScreenCard> cards = new HashMap<>();
+    /** Cards that wait, out of sight, to serve again. */
+    private final Deque<ScreenCard> resting = new ArrayDeque<>();
     private final Map<String, BandHead> shownHeads = new HashMap<>();
     private final Set<String> folded = new HashSet<>();
     private Prototype prototype = Prototype.empty("");
@@ -34,17 +46,20 @@ final class Gallery extends Scroll {
     private String kept = "";
 
     /**
-     * @param maker makes the card of a screen
-     * @param heads makes the heading of a band
+     * @param maker   makes the card of a screen
+     * @param chooser marks a card that serves for another screen now as chosen, or not
+     * @param heads   makes the heading of a band
      */
-    Gallery(Function<Screen, ScreenCard> maker, Function<GalleryLayout.Band, BandHead> heads) {
+    Gallery(Function<Screen, ScreenCard> maker, Consumer<ScreenCard> chooser, Function<GalleryLayout.Band, BandHead> heads) {
         this.maker = maker;
+        this.chooser = chooser;
         this.heads = heads;
         getStyleClass().add("gallery");
         setContent(field);
         setFitToWidth(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
         setFocusTraversable(false);
+        next.setOnFinished(e -> realise());
         mark.getStyleClass().add("drop-mark");
         mark.setManaged(false);
         mark.setVisible(false);
@@ -52,7 +67,7 @@ final class Gallery extends Scroll {
         viewportBoundsProperty().addListener((o, a, b) -> {
             if (a.getWidth() != b.getWidth()) {
                 arrange();
-            } else {
+            } else if (a.getHeight() != b.getHeight()) {
                 realise();
             }
         });
@@ -69,6 +84,7 @@ final class Gallery extends Scroll {
     /** All cards are made anew, for another device say. */
     void renew() {
         cards.clear();
+        resting.clear();
         field.getChildren().clear();
         shownHeads.clear();
         arrange();
@@ -154,17 +170,50 @@ final class Gallery extends Scroll {
                 wanted.put(id, spot);
             }
         }
-        cards.keySet().retainAll(wanted.keySet());
-        wanted.forEach((id, spot) -> {
-            ScreenCard card = cards.compute(id, (k, old) -> old != null && old.looksLike(spot.screen()) ? old : maker.apply(spot.screen()));
-            card.relocate(spot.x(), spot.y());
+        cards.entrySet().removeIf(e -> {
+            boolean leaves = !wanted.containsKey(e.getKey()) || !e.getValue().looksLike(wanted.get(e.getKey()).screen());
+            // One with the focus goes for good: the focus must not pass to another screen with it.
+            if (leaves && !e.getValue().isFocusWithin()) {
+                resting.push(e.getValue());
+            }
+            return leaves;
         });
+        int ahead = 0;
+        boolean left = false;
+        for (Map.Entry<String, GalleryLayout.Spot> entry : wanted.entrySet()) {
+            GalleryLayout.Spot spot = entry.getValue();
+            boolean inSight = spot.y() + row >= top && spot.y() <= top + high || entry.getKey().equals(kept);
+            if (!cards.containsKey(entry.getKey()) && !inSight && ahead++ >= MOST_AHEAD) {
+                left = true;
+            } else {
+                cards.computeIfAbsent(entry.getKey(), k -> serve(spot.screen())).relocate(spot.x(), spot.y());
+            }
+        }
+        if (left) {
+            next.playFromStart();
+        }
+        while (resting.size() > MOST_RESTING) {
+            resting.removeLast();
+        }
+        resting.forEach(ScreenCard::rest);
         Set<Object> children = new HashSet<>(cards.values());
+        children.addAll(resting);
         children.addAll(shownHeads.values());
         children.add(mark);
         field.getChildren().retainAll(children);
         children.removeAll(field.getChildren());
         List.copyOf(children).forEach(c -> field.getChildren().add((Region) c));
+    }
+
+    private ScreenCard serve(Screen screen) {
+        if (resting.isEmpty()) {
+            return maker.apply(screen);
+        }
+        ScreenCard card = resting.pop();
+        card.show(screen);
+        chooser.accept(card);
+        card.setVisible(true);
+        return card;
     }
 
     /** Shows where a carried card would come to stand, and scrolls at the edges. */

@@ -40,7 +40,7 @@ public final class MocksView implements StageView {
     private final Around around;
     private final ScreenActions actions;
     private final StackPane node = new StackPane();
-    private final Gallery gallery = new Gallery(this::card, this::head);
+    private final Gallery gallery = new Gallery(this::card, this::choose, this::head);
     private final BorderPane full = new BorderPane(gallery);
     private final Label heading = new Label();
     private final CardDrag drag;
@@ -151,7 +151,7 @@ public final class MocksView implements StageView {
     private void tell() {
         if (visible) {
             filter.refresh();
-            gallery.each(c -> c.tell(work));
+            gallery.each(ScreenCard::tell);
             unmark.setVisible(work.comparedProperty().get().isPresent());
             unmark.setManaged(unmark.isVisible());
         }
@@ -166,21 +166,21 @@ public final class MocksView implements StageView {
         ScreenCard card = new ScreenCard(screen, gallery.size(), work, around.pictures());
         choose(card);
         card.focusedProperty().addListener((o, was, is) -> {
-            if (is && !work.selection().together().contains(screen.id())) {
-                work.selection().choose(screen.id());
+            if (is && !work.selection().together().contains(card.screen().id())) {
+                work.selection().choose(card.screen().id());
             }
         });
         card.setOnMousePressed(e -> press(card, e));
         card.setOnMouseClicked(e -> {
             boolean plain = e.getButton() == MouseButton.PRIMARY && !e.isShortcutDown() && !e.isShiftDown();
             if (plain && e.isStillSincePress()) {
-                work.selection().choose(screen.id());
+                work.selection().choose(card.screen().id());
             }
             if (plain && e.getClickCount() == 2) {
                 around.go(WorkStage.LINKS);
             }
         });
-        card.setOnContextMenuRequested(e -> actions.menu(now(screen), this::rename).show(card, e.getScreenX(), e.getScreenY()));
+        card.setOnContextMenuRequested(e -> actions.menu(now(card.screen()), this::rename).show(card, e.getScreenX(), e.getScreenY()));
         drag.follow(card);
         return card;
     }

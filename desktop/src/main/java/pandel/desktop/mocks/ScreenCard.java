@@ -1,5 +1,6 @@
 package pandel.desktop.mocks;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
@@ -23,37 +24,42 @@ import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Work;
 
-/** One screen in the gallery: its mock, title, form, ways in and out, and marks. */
+/**
+ * One screen in the gallery: its mock, title, form, ways in and out, and marks. A card that is out of sight serves for another screen:
+ * making and styling one anew takes longer than a frame allows.
+ */
 final class ScreenCard extends VBox {
 
     private static final PseudoClass TOGETHER = PseudoClass.getPseudoClass("together");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
-    private final Screen screen;
     private final CardSize cardSize;
+    private final Work work;
+    private final MockView mock;
     private final HBox name = new HBox(6);
     private final Label title = new Label();
     private final Label counts = new Label();
     private final HBox badges = new HBox(4);
-    private Told told = new Told(-1, -1, false, 0, List.of());
+    private final List<Label> badgeLabels = new ArrayList<>();
+    private final Tooltip titleTip = new Tooltip();
+    private Screen screen;
+    private int badgesUsed;
+    private Told told = Told.NOTHING;
 
     /** What a card tells of its screen beside how it looks. */
     private record Told(int in, int out, boolean entry, int findings, List<String> changes) {
+        static final Told NOTHING = new Told(-1, -1, false, 0, List.of());
     }
 
     ScreenCard(Screen screen, CardSize size, Work work, PictureLibrary pictures) {
-        this.screen = screen;
         this.cardSize = size;
+        this.work = work;
+        this.mock = new MockView(pictures);
         getStyleClass().add("card");
-        setId("card-" + screen.id());
         setAccessibleRole(AccessibleRole.BUTTON);
         setMinSize(size.cell().width(), size.cell().height());
         setPrefSize(size.cell().width(), size.cell().height());
         setMaxSize(size.cell().width(), size.cell().height());
-        MockView mock = new MockView(pictures);
-        Placement.Size drawn = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
-        double factor = Math.min(size.width / drawn.width(), size.height / drawn.height());
-        mock.show(screen, work.width(), Math.rint(drawn.width() * factor), Math.rint(drawn.height() * factor));
         StackPane frame = new StackPane(mock);
         frame.getStyleClass().add("mock-frame");
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -62,15 +68,10 @@ final class ScreenCard extends VBox {
         area.setPrefHeight(size.height + 4);
         area.setAlignment(Pos.BOTTOM_LEFT);
         title.getStyleClass().add("card-title");
-        title.setText(screen.shownTitle());
-        title.setTooltip(new Tooltip(screen.shownTitle() + (screen.mocks().isEmpty() ? ", no picture yet"
-                : ", drawn for " + String.join(" and ", screen.mocks().stream().map(m -> m.on().word()).toList()) + " devices")));
+        title.setTooltip(titleTip);
         title.setMinWidth(0);
         HBox.setHgrow(title, Priority.ALWAYS);
         name.setAlignment(Pos.CENTER_LEFT);
-        if (screen.form() != Form.PAGE) {
-            name.getChildren().add(new FormSign(screen.form()));
-        }
         name.getChildren().add(title);
         counts.getStyleClass().add("counts");
         badges.setAlignment(Pos.CENTER_LEFT);
@@ -78,7 +79,35 @@ final class ScreenCard extends VBox {
         badges.setMinHeight(20);
         counts.setMinHeight(18);
         getChildren().addAll(area, name, counts, badges);
-        tell(work);
+        show(screen);
+    }
+
+    /** Serves for a screen from now on. */
+    void show(Screen next) {
+        boolean sameForm = screen != null && screen.form() == next.form();
+        screen = next;
+        // No style asks for it; an id would have the whole card styled anew.
+        setUserData(screen.id());
+        Placement.Size drawn = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
+        double factor = Math.min(cardSize.width / drawn.width(), cardSize.height / drawn.height());
+        mock.show(screen, work.width(), Math.rint(drawn.width() * factor), Math.rint(drawn.height() * factor));
+        title.setText(screen.shownTitle());
+        titleTip.setText(screen.shownTitle() + (screen.mocks().isEmpty() ? ", no picture yet"
+                : ", drawn for " + String.join(" and ", screen.mocks().stream().map(m -> m.on().word()).toList()) + " devices"));
+        if (!sameForm) {
+            name.getChildren().removeIf(FormSign.class::isInstance);
+            if (screen.form() != Form.PAGE) {
+                name.getChildren().addFirst(new FormSign(screen.form()));
+            }
+        }
+        told = Told.NOTHING;
+        tell();
+    }
+
+    /** Kept out of sight until it serves again; no picture is made ready for it meanwhile. */
+    void rest() {
+        setVisible(false);
+        mock.rest();
     }
 
     Screen screen() {
@@ -100,7 +129,7 @@ final class ScreenCard extends VBox {
     }
 
     /** Renews counts and marks. */
-    void tell(Work work) {
+    void tell() {
         int in = work.prototype().index().screensLeadingTo(screen.id()).size();
         int out = work.prototype().index().waysOut(screen.id()).size();
         boolean entry = work.prototype().mainEntry().filter(e -> e.target().id().equals(screen.id())).isPresent();
@@ -111,7 +140,7 @@ final class ScreenCard extends VBox {
         }
         told = now;
         counts.setText(cardSize == CardSize.SMALL ? in + " · " + out : in + " in · " + out + " out");
-        badges.getChildren().clear();
+        badgesUsed = 0;
         if (entry) {
             badge("starts", "entry", "Play starts here");
         }
@@ -136,16 +165,30 @@ final class ScreenCard extends VBox {
         if (findings > 0) {
             badge(String.valueOf(findings), "findings-count", findings == 1 ? "One finding" : findings + " findings");
         }
+        for (int i = badgesUsed; i < badgeLabels.size(); i++) {
+            badgeLabels.get(i).setVisible(false);
+            badgeLabels.get(i).setManaged(false);
+        }
         setAccessibleText(screen.shownTitle() + ", " + screen.form().word() + ", " + counts.getText() + (entry ? ", starts here" : "")
                 + (screen.end() ? ", an end" : ""));
     }
 
     private void badge(String text, String style, String tip) {
-        Label badge = new Label(text);
-        badge.getStyleClass().addAll("badge", style);
-        badge.setTooltip(new Tooltip(tip));
-        badge.setMinWidth(Region.USE_PREF_SIZE);
-        badges.getChildren().add(badge);
+        if (badgesUsed == badgeLabels.size()) {
+            Label more = new Label();
+            more.setTooltip(new Tooltip());
+            more.setMinWidth(Region.USE_PREF_SIZE);
+            badgeLabels.add(more);
+            badges.getChildren().add(more);
+        }
+        Label badge = badgeLabels.get(badgesUsed++);
+        badge.setText(text);
+        badge.getTooltip().setText(tip);
+        if (!badge.getStyleClass().equals(List.of("label", "badge", style))) {
+            badge.getStyleClass().setAll("label", "badge", style);
+        }
+        badge.setVisible(true);
+        badge.setManaged(true);
     }
 
     /** Lets the title be typed in place; Enter keeps it, Escape leaves it. */

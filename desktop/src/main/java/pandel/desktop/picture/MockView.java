@@ -20,7 +20,7 @@ public final class MockView extends StackPane {
     private final PictureLibrary library;
     private final ImageView image = new ImageView();
     private final Label title = new WrappedLabel();
-    private String wanted = "";
+    private volatile String wanted = "";
     private volatile boolean gone;
 
     public MockView(PictureLibrary library) {
@@ -54,6 +54,13 @@ public final class MockView extends StackPane {
         }
     }
 
+    /** Waits for no picture any more, until it is to show something again. */
+    public void rest() {
+        if (image.getImage() == null) {
+            wanted = "";
+        }
+    }
+
     /** Device pixels across for a width of the interface, on the screen that shows a node. */
     public static int pixels(Node shown, double width) {
         double scale = shown.getScene() == null || shown.getScene().getWindow() == null ? 1 : shown.getScene().getWindow().getRenderScaleX();
@@ -79,7 +86,7 @@ public final class MockView extends StackPane {
             image.setImage(null);
         }
         wanted = wish;
-        library.request(content, pixels, new PictureLibrary.Wish(() -> !gone, ready -> {
+        library.request(content, pixels, new PictureLibrary.Wish(() -> !gone && wish.equals(wanted), ready -> {
             // Something else may have been asked for meanwhile.
             if (wish.equals(wanted)) {
                 image.setImage(ready);

@@ -37,6 +37,9 @@ public final class PictureLibrary {
 
     private static final Logger LOG = LoggerFactory.getLogger(PictureLibrary.class);
     private static final long MOST_BYTES = 256L << 20;
+    /** Pixels across, and times, of the blank paper that warms the decoder up. */
+    private static final int WARM = 300;
+    private static final int WARM_TIMES = 4;
 
     private record Key(String content, int width) {
     }
@@ -45,17 +48,33 @@ public final class PictureLibrary {
     private final Map<Key, List<Wish>> waiting = new LinkedHashMap<>();
     private final Thumbnails thumbnails;
     private final ExecutorService threads;
+    private final LatestFirst queue = new LatestFirst();
     private final Deque<Key> ahead = new ArrayDeque<>();
     private final List<Runnable> postponed = new ArrayList<>();
     private boolean held;
-    private boolean paused;
+    private volatile boolean paused;
+    private volatile boolean idle = true;
     private long bytes;
     private PictureSource source = content -> Optional.empty();
 
     public PictureLibrary(Thumbnails thumbnails) {
         this.thumbnails = thumbnails;
-        this.threads = new ThreadPoolExecutor(2, 2, 1, TimeUnit.SECONDS, new LatestFirst(),
+        this.threads = new ThreadPoolExecutor(2, 2, 1, TimeUnit.SECONDS, queue,
                 Thread.ofPlatform().name("pictures-", 0).daemon().factory());
+        threads.execute(PictureLibrary::warmUp);
+    }
+
+    /** The first picture decoded takes several times longer than the next: that is paid for while the file is still being read. */
+    private static void warmUp() {
+        try {
+            Raster paper = new Raster(WARM, WARM, new int[WARM * WARM]);
+            byte[] png = Pictures.png(paper);
+            for (int i = 0; i < WARM_TIMES; i++) {
+                Pictures.decode(png, "paper").shrunkTo(WARM / 3);
+            }
+        } catch (IOException | Unreadable e) {
+            LOG.debug("The decoder did not decode blank paper", e);
+        }
     }
 
     /** Runs what was asked for last first: that is what the person looks at now. */
@@ -105,6 +124,7 @@ public final class PictureLibrary {
             return;
         }
         waiting.put(key, new CopyOnWriteArrayList<>(List.of(wish)));
+        idle = false;
         PictureSource from = source;
         List<Wish> wishes = waiting.get(key);
         Runnable task = () -> {
@@ -154,8 +174,24 @@ public final class PictureLibrary {
         return waiting.isEmpty();
     }
 
+    /**
+     * Waits until nobody scrolls and every picture asked for is there, so that other work does not steal the time; at most some ms.
+     * Not for the interface thread.
+     */
+    public void awaitRest(long most) {
+        long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(most);
+        try {
+            while ((paused || !idle) && System.nanoTime() < end) {
+                Thread.sleep(5);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     private void deliver(Key key, Optional<Raster> raster, boolean skipped) {
         Collection<Wish> wishes = waiting.remove(key);
+        idle = waiting.isEmpty();
         for (Wish wish : raster.isEmpty() ? wishes : List.<Wish>of()) {
             if (skipped && wish.wanted().getAsBoolean()) {
                 // It came just after nobody had wanted it.
@@ -186,10 +222,23 @@ public final class PictureLibrary {
     private Optional<Raster> load(PictureSource from, String content, int width) {
         try {
             if (width <= Thumbnails.WIDE) {
-                return thumbnails.findOrMake(content, from::read).map(t -> t.shrunkTo(width));
+                Optional<Raster> kept = thumbnails.find(content);
+                if (kept.isPresent()) {
+                    return kept.map(t -> t.shrunkTo(width));
+                }
             }
             Optional<byte[]> file = from.read(content);
-            return file.isEmpty() ? Optional.empty() : Optional.of(Pictures.decode(file.get(), content).shrunkTo(width));
+            if (file.isEmpty()) {
+                return Optional.empty();
+            }
+            Raster whole = Pictures.decode(file.get(), content);
+            if (width <= Thumbnails.WIDE) {
+                Raster small = whole.shrunkTo(Thumbnails.WIDE);
+                // Kept on disk after all that is waited for.
+                queue.addLast(() -> thumbnails.keep(content, small));
+                return Optional.of(small.shrunkTo(width));
+            }
+            return Optional.of(whole.shrunkTo(width));
         } catch (IOException | Unreadable e) {
             LOG.warn("The picture {} cannot be shown: {}", content, e.getMessage());
             return Optional.empty();

@@ -93,7 +93,7 @@ public final class MainWindow implements Around {
         this.said = new Said(preferred);
         this.keeping = new Keeping(work, pictures, preferred, tools, questions, said);
         this.replacing = new Replacing(work, this, said, tools.thumbnails(), keeping.thread());
-        this.picturing = new Picturing(work, said, tools.thumbnails(), keeping.thread());
+        this.picturing = new Picturing(work, said, pictures, tools.thumbnails(), keeping.thread());
         this.choosing = tools.choosing();
         this.check = new CheckView(work, this);
         this.play = new PlayView(work, this, clock);

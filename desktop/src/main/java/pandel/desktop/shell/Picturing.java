@@ -22,6 +22,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.State;
 import pandel.core.model.Width;
+import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Work;
 import pandel.files.Unreadable;
 import pandel.files.gather.Gathering;
@@ -40,17 +41,21 @@ final class Picturing {
 
     private static final Logger LOG = LoggerFactory.getLogger(Picturing.class);
     private static final int PATIENCE = 3000;
+    /** ms that a person who scrolls is given way to, for each picture looked at. */
+    private static final int REST = 10_000;
 
     private final Work work;
     private final Said said;
+    private final PictureLibrary pictures;
     private final Thumbnails thumbnails;
     private final Executor thread;
     private final Executor comparing = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().priority(Thread.MIN_PRIORITY).name("alike").factory());
     private volatile List<String> compared = List.of();
 
-    Picturing(Work work, Said said, Thumbnails thumbnails, Executor thread) {
+    Picturing(Work work, Said said, PictureLibrary pictures, Thumbnails thumbnails, Executor thread) {
         this.work = work;
         this.said = said;
+        this.pictures = pictures;
         this.thumbnails = thumbnails;
         this.thread = thread;
     }
@@ -139,7 +144,10 @@ final class Picturing {
                 // What is to be seen at once comes first.
                 Thread.sleep(PATIENCE);
                 Looks looks = new Looks(shelf, thumbnails);
-                Map<String, List<String>> alike = Alike.of(had, picture -> contents.equals(compared) ? looks.of(picture) : Optional.empty());
+                Map<String, List<String>> alike = Alike.of(had, picture -> {
+                    pictures.awaitRest(REST);
+                    return contents.equals(compared) ? looks.of(picture) : Optional.empty();
+                });
                 Platform.runLater(() -> {
                     if (contents.equals(compared)) {
                         work.alike(alike);

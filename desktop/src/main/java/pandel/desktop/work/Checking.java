@@ -16,18 +16,28 @@ final class Checking {
     private final ExecutorService thread = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().name("checking").daemon().factory());
     private final AtomicReference<Prototype> wanted = new AtomicReference<>();
+    private final Runnable patience;
+
+    /** @param patience waits, off the interface thread, until what a person is to see at once after opening is there */
+    Checking(Runnable patience) {
+        this.patience = patience;
+    }
 
     /** Checks, replays the journeys and tells the interface thread, unless a newer prototype has been asked about by then. */
-    void check(Prototype prototype, BiConsumer<Checked, Coverage> tell) {
+    void check(Prototype prototype, boolean justOpened, BiConsumer<Checked, Coverage> tell) {
         wanted.set(prototype);
-        thread.execute(() -> Check.of(prototype, () -> wanted.get() != prototype)
-                .ifPresent(checked -> {
-                    Coverage coverage = Coverage.of(checked);
-                    Platform.runLater(() -> {
-                        if (wanted.get() == prototype) {
-                            tell.accept(checked, coverage);
-                        }
-                    });
-                }));
+        thread.execute(() -> {
+            if (justOpened) {
+                patience.run();
+            }
+            Check.of(prototype, () -> wanted.get() != prototype).ifPresent(checked -> {
+                Coverage coverage = Coverage.of(checked);
+                Platform.runLater(() -> {
+                    if (wanted.get() == prototype) {
+                        tell.accept(checked, coverage);
+                    }
+                });
+            });
+        });
     }
 }

@@ -38,7 +38,7 @@ public final class Work {
     private final ReadOnlyObjectWrapper<Device> device;
     private final ReadOnlyObjectWrapper<Optional<Version>> compared = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Selection selection = new Selection();
-    private final Checking checking = new Checking();
+    private final Checking checking;
     private final Set<String> everShown = new HashSet<>();
     private final Set<String> issued = new HashSet<>();
     private final Naming naming;
@@ -49,7 +49,9 @@ public final class Work {
     private Optional<Version> changedSince = Optional.empty();
     private PictureShelf shelf;
 
-    public Work(Naming naming, PictureShelf shelf) {
+    /** @param patience waits, off the interface thread, until what is to be seen first after opening is in sight; then the checks begin */
+    public Work(Naming naming, PictureShelf shelf, Runnable patience) {
+        this.checking = new Checking(patience);
         this.naming = naming;
         this.shelf = shelf;
         History start = History.ofSaved(Prototype.empty(""));
@@ -69,10 +71,14 @@ public final class Work {
         checked.set(Optional.empty());
         selection.choose("");
         kept.set(path.map(p -> new Kept(p, LocalTime.now())));
-        follow(opened);
+        follow(opened, true);
     }
 
     private void follow(History next) {
+        follow(next, false);
+    }
+
+    private void follow(History next, boolean justOpened) {
         history.set(next);
         if (next.prototype() == prototype.get()) {
             return;
@@ -80,7 +86,7 @@ public final class Work {
         prototype.set(next.prototype());
         device.set(next.prototype().device(device.get().id()));
         selection.follow(next.prototype());
-        checking.check(next.prototype(), this::told);
+        checking.check(next.prototype(), justOpened, this::told);
     }
 
     private void told(Checked result, Coverage travelled) {

@@ -25,6 +25,8 @@ final class Drawing {
 
     /** Picture pixels drawn for each px of the drawing. */
     static final int SCALE = 3;
+    /** The first byte of UTF-8's mark of byte order. */
+    private static final byte BYTE_ORDER_MARK = (byte) 0xEF;
     private static final int LOOKED_AT = 4096;
     private static final Pattern OUTSIDE = Pattern.compile("(?:href|src)\\s*=\\s*[\"']\\s*(?!#|data:image/)([^\"']+)[\"']|url\\(\\s*[\"']?\\s*(?!#|data:)([^)\"']+)|@import");
     private static final Pattern HANDLER = Pattern.compile("\\son\\w+\\s*=");
@@ -47,6 +49,10 @@ final class Drawing {
 
     /** Whether bytes look like a drawing rather than a picture of pixels. */
     static boolean isOne(byte[] bytes) {
+        if (bytes.length > 0 && (bytes[0] < 0 && bytes[0] != BYTE_ORDER_MARK)) {
+            // PNG and JPEG begin with such a byte.
+            return false;
+        }
         String start = new String(bytes, 0, Math.min(bytes.length, LOOKED_AT), StandardCharsets.UTF_8).toLowerCase(Locale.ROOT);
         return start.stripLeading().replace("\uFEFF", "").startsWith("<") && start.contains("<svg");
     }

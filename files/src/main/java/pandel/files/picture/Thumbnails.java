@@ -57,16 +57,20 @@ public final class Thumbnails {
     /** Shrinks a picture and keeps the result; when it cannot be kept it is still given. */
     public Raster make(String content, Raster whole) {
         Raster small = whole.shrunkTo(WIDE);
+        keep(content, small);
+        return small;
+    }
+
+    /** Keeps a picture that was shrunk to {@link #WIDE}. A full or read-only cache costs time next time, nothing else. */
+    public void keep(String content, Raster small) {
         try {
             Files.createDirectories(folder);
             Path beside = Files.createTempFile(folder, "new", ".png");
             Files.write(beside, Pictures.png(small));
             Files.move(beside, file(content), StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {
-            // A full or read-only cache costs time next time, nothing else.
-            return small;
+            return;
         }
-        return small;
     }
 
     private Path file(String content) {
