@@ -87,8 +87,12 @@ abstract class WindowTest extends FxRobot {
                 opened = PandelApp.show(stage, chooser(), clock, Optional.of(sample()), places());
                 stage.setX(0);
                 stage.setY(0);
-                stage.setWidth(1280);
-                stage.setHeight(800);
+                // Pictures may be wanted by night, and in the smallest window: -Dshots=true -Dshots.night=true -Dshots.small=true.
+                stage.setWidth(Boolean.getBoolean("shots.small") ? 1024 : 1280);
+                stage.setHeight(Boolean.getBoolean("shots.small") ? 680 : 800);
+                if (Boolean.getBoolean("shots.night")) {
+                    opened.window().run("look");
+                }
             } catch (IOException e) {
                 throw new IllegalStateException(e);
             }

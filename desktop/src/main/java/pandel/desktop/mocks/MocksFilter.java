@@ -24,7 +24,7 @@ final class MocksFilter {
 
     /** What can be so about a screen. */
     private enum Trait {
-        NO_WAY_IN("no way in"), NO_WAY_OUT("no way out"), WITH_FINDINGS("with findings"), ABOVE("dialog, sheet or panel"), WITH_LOOKS("with looks"), ALIKE("alike another"), READY("ready"), PARKED("parked");
+        NO_WAY_IN("no way in"), NO_WAY_OUT("no way out"), WITH_FINDINGS("with findings"), ABOVE("dialog, sheet or panel"), WITH_LOOKS("with looks"), ALIKE("alike another"), DRAFT("draft"), READY("ready"), PARKED("parked");
 
         private final String words;
 
@@ -41,6 +41,7 @@ final class MocksFilter {
                 case ABOVE -> screen.form() != Form.PAGE;
                 case WITH_LOOKS -> !screen.states().isEmpty();
                 case ALIKE -> work.alike().containsKey(screen.id());
+                case DRAFT -> screen.status() == Status.DRAFT;
                 case READY -> screen.status() == Status.READY;
                 case PARKED -> screen.status() == Status.PARKED;
             };
@@ -106,7 +107,9 @@ final class MocksFilter {
         List<ToggleButton> buttons = new ArrayList<>();
         for (Trait trait : Trait.values()) {
             long n = work.prototype().screens().stream().filter(s -> trait.holds(s, work)).count();
-            if (n > 0 || wanted.contains(trait)) {
+            // What is so about all of them shows nothing less.
+            boolean some = n > 0 && n < work.prototype().screens().size();
+            if (some || wanted.contains(trait)) {
                 buttons.add(button(trait, n));
             }
         }

@@ -158,7 +158,7 @@ final class Masthead extends GridPane {
             menu.getItems().add(item);
         }
         menu.getItems().add(new SeparatorMenuItem());
-        for (Device known : List.of(Device.PHONE, Device.SMALL_PHONE, Device.TABLET, Device.KIOSK)) {
+        for (Device known : Device.OFFERED) {
             boolean there = work.prototype().devices().stream().anyMatch(d -> d.id().equals(known.id()));
             MenuItem item = new MenuItem((there ? "Take off " : "Also for ") + describe(known));
             item.setDisable(there && work.prototype().devices().size() == 1);
