@@ -5,14 +5,12 @@ import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Condition;
+import java.util.stream.Stream;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.State;
 import pandel.core.model.Value;
 
 /**
@@ -36,17 +34,14 @@ final class Asked {
     static Asked in(Prototype prototype) {
         Asked asked = new Asked(prototype);
         Map<String, Within> compared = new HashMap<>();
-        for (Screen screen : prototype.screens()) {
-            for (State state : screen.states()) {
-                for (Condition condition : state.conditions()) {
-                    Optional<Fact> fact = prototype.fact(condition.fact());
-                    fact.ifPresent(f -> asked.facts.add(f.id()));
-                    if (fact.isPresent() && condition.with() instanceof Value.Number n) {
-                        compared.merge(fact.get().id(), new Within(n.of(), n.of()), (a, b) -> new Within(Math.min(a.least, b.least), Math.max(a.most, b.most)));
-                    }
-                }
+        Stream.concat(prototype.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()),
+                prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).flatMap(b -> b.when().stream())).forEach(condition -> {
+            Optional<Fact> fact = prototype.fact(condition.fact());
+            fact.ifPresent(f -> asked.facts.add(f.id()));
+            if (fact.isPresent() && condition.with() instanceof Value.Number n) {
+                compared.merge(fact.get().id(), new Within(n.of(), n.of()), (a, b) -> new Within(Math.min(a.least, b.least), Math.max(a.most, b.most)));
             }
-        }
+        });
         asked.facts.forEach(id -> prototype.fact(id).filter(f -> f.kind() instanceof Fact.Kind.Number).ifPresent(f -> asked.bound(f, compared.get(id))));
         return asked;
     }
@@ -55,7 +50,7 @@ final class Asked {
         boolean shrinks = false;
         boolean grows = false;
         for (Way way : prototype.index().ways()) {
-            for (Effect.Remember remember : way.link().remembers()) {
+            for (Effect.Remember remember : way.link().allRemembered().toList()) {
                 if (remember.fact().equals(fact.id()) && remember.change() instanceof Effect.Change.By by) {
                     shrinks |= by.n() < 0;
                     grows |= by.n() > 0;
@@ -88,7 +83,7 @@ final class Asked {
 
     /** Whether any link remembers one of them. */
     boolean changes() {
-        return !facts.isEmpty() && prototype.index().ways().stream().flatMap(way -> way.link().remembers().stream())
+        return !facts.isEmpty() && prototype.index().ways().stream().flatMap(way -> way.link().allRemembered())
                 .map(Effect.Remember::fact).anyMatch(facts::contains);
     }
 }

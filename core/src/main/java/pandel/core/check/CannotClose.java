@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import pandel.core.model.Screen;
 import pandel.core.play.TrailAction;
 
@@ -58,7 +57,7 @@ final class CannotClose {
 
     /** As most overlays do, so that the rest need not be followed; a way back leads where closing is looked for too. */
     private static boolean closesAtOnce(Node node) {
-        return Stream.concat(node.turns.stream(), node.back.stream()).anyMatch(turn -> switch (turn.actions().getFirst()) {
+        return node.all().stream().anyMatch(turn -> switch (turn.actions().getFirst()) {
             case TrailAction.CloseLevel c -> true;
             case TrailAction.Drop d -> true;
             case TrailAction.Restart r -> true;

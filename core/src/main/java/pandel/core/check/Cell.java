@@ -13,7 +13,7 @@ import pandel.core.play.LevelKind;
  *               holds pages
  * @param levels how many levels there are, where the device cares; else 0
  * @param facts  what is remembered, as far as anything asks for it
- * @param waited how many of its waits were due since it became current, where one of them remembers; else 0
+ * @param waited what of its waits is spent since it became current, as {@link WaitTurns} counts; 0 where that cannot matter
  */
 record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts, int waited) {
 

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
@@ -22,7 +23,7 @@ public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
             List.of(NoEntry::in, MissingTargets::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
-                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
+                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, Outcomes::in, HiddenGestures::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
 
     private Check() {
     }
@@ -97,11 +98,12 @@ public final class Check {
 
     /** One device for each class of those that differ in nothing that matters to the rules. */
     private static List<Device> classes(Prototype prototype) {
-        record Sort(boolean goesBack, boolean swipes, int levels, Optional<Width> width) {
+        record Sort(boolean goesBack, boolean swipes, boolean points, int levels, Optional<Width> width) {
         }
+        boolean mouseMatters = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Touch t && t.gesture().needsMouse());
         boolean widthsMatter = NotPlaced.anywhere(prototype);
         Map<Sort, Device> classes = new LinkedHashMap<>();
-        prototype.devices().forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes(), d.levels(),
+        prototype.devices().forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes(), mouseMatters && d.pointing() != Device.Pointing.TOUCH, d.levels(),
                 widthsMatter ? Optional.of(Width.of(d.width())) : Optional.empty()), d));
         return List.copyOf(classes.values());
     }

@@ -48,7 +48,7 @@ final class ClosedCircles {
         arrows = new Arrows(nodes.size() * Way.values().length);
         for (Node node : nodes) {
             node.turns.forEach(turn -> link(node, turn));
-            node.back.ifPresent(turn -> link(node, turn));
+            node.back.forEach(turn -> link(node, turn));
             node.agains.forEach(again -> {
                 edge(node, Way.AGAIN, again.node(), Way.HERE);
                 for (Way way : List.of(Way.BEHIND, Way.BENEATH, Way.GROUND, Way.BEHIND_GROUND, Way.BENEATH_GROUND)) {
@@ -168,7 +168,7 @@ final class ClosedCircles {
                 edge(to, Way.BEHIND_GROUND, node, pages ? Way.BEHIND : Way.BEHIND_GROUND);
                 edge(to, Way.BENEATH_GROUND, node, pages ? Way.BENEATH : Way.BENEATH_GROUND);
             });
-            case TrailAction.Set s -> next.ifPresent(to -> {
+            case TrailAction.Staying s -> next.ifPresent(to -> {
                 edge(to, Way.BEHIND, node, Way.BEHIND);
                 stay(node, to, false);
             });

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import pandel.core.check.Node.Again;
 import pandel.core.play.TrailAction;
 
@@ -131,7 +130,7 @@ final class Closing {
             case TrailAction.Put p -> false;
             case TrailAction.Swap s -> false;
             case TrailAction.Raise r -> false;
-            case TrailAction.Set s -> false;
+            case TrailAction.Staying s -> false;
             case TrailAction.Leave l -> false;
         };
     }
@@ -157,13 +156,13 @@ final class Closing {
         // Closing to pages from overlays right above lands on this level, which then holds pages itself.
         boolean lands = turn.actions().getFirst() instanceof TrailAction.CloseToPages && height == Height.ABOVE;
         Height then = lands ? Height.ON_IT : height;
-        boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap || last instanceof TrailAction.Set);
+        boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap || last instanceof TrailAction.Staying);
         return state(after.get().number, still, then);
     }
 
     private Iterable<Turn> turns(int state) {
         Node node = node(state);
-        return node.back.isEmpty() ? node.turns : Stream.concat(node.turns.stream(), node.back.stream()).toList();
+        return node.all();
     }
 
     private static int state(int node, boolean atStart, Height height) {

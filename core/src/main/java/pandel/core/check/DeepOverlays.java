@@ -42,7 +42,7 @@ final class DeepOverlays {
         // With nothing open above it is always the base, so that the search can begin at all of its cells at once.
         PriorityQueue<Going> horizon = new PriorityQueue<>(Comparator.comparingInt(Going::distance));
         BitSet seen = new BitSet();
-        exploration.nodes().stream().filter(n -> n.cell.level().base() && n.turns.stream().anyMatch(t -> t.actions().getLast() instanceof TrailAction.Raise))
+        exploration.nodes().stream().filter(n -> n.cell.level().base() && n.all().stream().anyMatch(t -> t.actions().getLast() instanceof TrailAction.Raise))
                 .forEach(n -> horizon.add(new Going(new At(n, 0, 0), null, List.of(), n.distance)));
         while (!horizon.isEmpty()) {
             Going going = horizon.remove();
@@ -59,7 +59,7 @@ final class DeepOverlays {
                 horizon.add(new Going(new At(again.node(), going.at().open(), going.at().openBelow()), going, again.by().events(),
                         going.distance() + again.by().length()));
             }
-            for (Turn turn : going.at().node().turns) {
+            for (Turn turn : going.at().node().all()) {
                 exploration.after(going.at().node(), turn).ifPresent(next -> {
                     boolean raises = turn.actions().getLast() instanceof TrailAction.Raise;
                     boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;

@@ -59,7 +59,7 @@ final class DeviceRefusals {
     }
 
     private static boolean opens(Prototype prototype, Way way) {
-        return way.link().effect().orElse(null) instanceof Effect.OpenAbove open && prototype.screen(open.screen().id()).isPresent();
+        return way.link().effects().anyMatch(e -> e instanceof Effect.OpenAbove open && prototype.screen(open.screen().id()).isPresent());
     }
 
     /** Whether a device refuses a link on a reached screen. */

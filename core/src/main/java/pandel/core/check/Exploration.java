@@ -116,7 +116,7 @@ final class Exploration {
             node.number = nodes.size() - 1;
             nearest.putIfAbsent(node.cell.screen(), node);
             look(node);
-            for (Turn turn : node.turns) {
+            for (Turn turn : node.all()) {
                 Optional<Cell> cell = uncovered(node.cell, turn);
                 if (cell.isPresent() && !nodes.containsKey(cell.get())) {
                     horizon.add(new Waiting(new Node(cell.get(), node.distance + turn.events().size(), node.route.and(turn.events()), node.start), order++));
@@ -125,27 +125,38 @@ final class Exploration {
         }
     }
 
+    private static Set<String> joined(Set<String> a, Set<String> b) {
+        if (b.isEmpty()) {
+            return a;
+        }
+        Set<String> all = new LinkedHashSet<>(a);
+        all.addAll(b);
+        return all;
+    }
+
     /** Finds out what can be done at a node, and what each thing comes to. */
     void look(Node node) {
         node.looked = true;
         Turns.Done done = turns.at(node.cell);
+        Turns.Done back = turns.back(node.cell);
         node.turns = done.sure();
-        node.doubted = done.back();
-        node.nothing = done.nothing();
-        perhapsFired.addAll(done.back());
-        for (Turn turn : done.doubtful()) {
+        node.back = back.sure();
+        node.doubted = joined(done.back(), back.back());
+        node.nothing = joined(done.nothing(), back.nothing());
+        perhapsFired.addAll(node.doubted);
+        Stream.concat(done.doubtful().stream(), back.doubtful().stream()).forEach(turn -> {
             turn.link().ifPresent(perhapsFired::add);
             uncovered(node.cell, turn).ifPresent(doubtful::add);
-        }
-        node.back = turns.back(node.cell);
+        });
         for (Turn turn : node.turns) {
             turn.link().ifPresent(fired::add);
-            node.movesOn |= changesRow(node.cell, turn.actions());
+            node.movesOn |= turn.leavesTo() || changesRow(node.cell, turn.actions());
             node.mayComeToItself |= mayComeToItself(node.cell, turn.actions());
             sameRow(node.cell, turn).ifPresent(node.stays::add);
         }
-        node.back.ifPresent(turn -> {
-            node.movesOnByBack = changesRow(node.cell, turn.actions());
+        node.back.forEach(turn -> {
+            turn.link().ifPresent(fired::add);
+            node.movesOnByBack |= turn.leavesTo() || changesRow(node.cell, turn.actions());
             sameRow(node.cell, turn).ifPresent(node.staysByBack::add);
         });
     }
@@ -179,11 +190,13 @@ final class Exploration {
                 perhapsReached.add(cell.screen());
             }
             Turns.Done done = turns.at(cell);
+            Turns.Done back = turns.back(cell);
             perhapsFired.addAll(done.back());
-            if (done.sure().stream().noneMatch(turn -> changesRow(cell, turn.actions()))) {
+            perhapsFired.addAll(back.back());
+            if (done.sure().stream().noneMatch(turn -> turn.leavesTo() || changesRow(cell, turn.actions()))) {
                 perhapsStuck.add(cell.screen());
             }
-            Stream.concat(done.sure().stream(), done.doubtful().stream()).forEach(turn -> {
+            Stream.of(done.sure(), done.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream).forEach(turn -> {
                 turn.link().ifPresent(perhapsFired::add);
                 uncovered(cell, turn).ifPresent(horizon::add);
             });
@@ -241,7 +254,7 @@ final class Exploration {
                 yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0, opened.holdsPages() ? Ground.ITSELF : cell.groundAbove(named),
                         device.levels() > 0 ? cell.levels() + 1 : 0, turn.facts(), 0));
             }
-            case TrailAction.Set set -> Optional.of(cell.staying(turn.facts(), turn.waited()));
+            case TrailAction.Staying s -> Optional.of(cell.staying(turn.facts(), turn.waited()));
             case TrailAction.Drop d -> Optional.empty();
             case TrailAction.DropTo d -> Optional.empty();
             case TrailAction.CloseLevel c -> Optional.empty();
@@ -266,7 +279,7 @@ final class Exploration {
             case TrailAction.Raise r -> true;
             case TrailAction.CloseLevel c -> true;
             case TrailAction.CloseToPages c -> true;
-            case TrailAction.Set s -> false;
+            case TrailAction.Staying s -> false;
             case TrailAction.Leave l -> false;
         };
     }
@@ -280,7 +293,7 @@ final class Exploration {
             case TrailAction.Put put when put.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
             case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) && turn.facts() != cell.facts() -> uncovered(cell, turn);
             case TrailAction.Restart restart when !changesRow(cell, turn.actions()) -> uncovered(cell, turn);
-            case TrailAction.Set s -> uncovered(cell, turn);
+            case TrailAction.Staying s -> uncovered(cell, turn);
             case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
             case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
             default -> Optional.empty();
@@ -303,8 +316,8 @@ final class Exploration {
                 return node.next.get(i);
             }
         }
-        // Device back uncovers nothing new.
-        return Optional.empty();
+        // Device back goes back, unless the screen has a link of its own for it.
+        return turn.link().isEmpty() ? Optional.empty() : uncovered(node.cell, turn).map(nodes::get);
     }
 
     Device device() {

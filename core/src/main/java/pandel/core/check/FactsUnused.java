@@ -2,6 +2,7 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.edit.FactEdits;
@@ -28,9 +29,9 @@ final class FactsUnused {
                         List.of(), Optional.empty()).with(List.of(Fixes.removeFact(fact))));
             } else if (!set) {
                 List<Screen> by = FactEdits.askedBy(prototype, fact.id());
-                List<String> ids = by.stream().map(Screen::id).toList();
-                findings.add(Finding.about(Rule.FACT_NEVER_SET, Weight.WARNING, "Nothing ever sets “" + fact.title() + "”, which looks of " + Words.screens(prototype, ids) + " ask for.",
-                        ids, grounds.walkTo(ids.getFirst())).with(List.of(Fixes.removeFactAndLooks(prototype, fact, by))));
+                List<String> ids = Stream.concat(by.stream(), FactEdits.linksAsking(prototype, fact.id()).stream().flatMap(w -> w.from().stream())).map(Screen::id).distinct().toList();
+                findings.add(Finding.about(Rule.FACT_NEVER_SET, Weight.WARNING, "Nothing ever sets “" + fact.title() + "”, which " + (by.isEmpty() ? "links" : "looks") + " of " + Words.screens(prototype, ids) + " ask for.",
+                        ids, ids.stream().findFirst().flatMap(grounds::walkTo)).with(List.of(Fixes.removeFactAndLooks(prototype, fact, by))));
             }
         }
         return findings;

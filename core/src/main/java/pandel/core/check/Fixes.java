@@ -16,6 +16,7 @@ import pandel.core.edit.LinkEdits;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
+import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Closer;
 import pandel.core.model.Condition;
@@ -23,6 +24,7 @@ import pandel.core.model.Device;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Form;
+import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
@@ -35,6 +37,7 @@ import pandel.core.model.State;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
 import pandel.core.model.Width;
+import pandel.core.play.LinkWords;
 import pandel.core.play.Placement;
 
 /** Ways to mend findings. */
@@ -46,6 +49,25 @@ final class Fixes {
     static Fix removeLink(Prototype p, Way way) {
         String link = Words.link(p, way);
         return new Fix("Remove the link", link + " has a link.", link + " has none.", LinkEdits.remove(way.link()));
+    }
+
+    /** The wait becomes work, with what it does as one outcome and another, which does nothing yet, beside it. */
+    static Fix waitForWork(Prototype p, Way way) {
+        List<Branch> branches = new ArrayList<>(way.link().branches().stream().map(b -> b.outcome().isPresent() ? b : b.withOutcome(Optional.of("done"))).toList());
+        branches.add(Branch.of(List.of()).withOutcome(Optional.of("failed")));
+        return new Fix("Let it wait for its work", "It goes on after a fixed time.", "It goes on when the work is done; that it failed is to be drawn.",
+                LinkEdits.change("wait for the work of " + Words.link(p, way), way.link().withCause(new Cause.Work()).withBranches(branches)));
+    }
+
+    static Fix waitLonger(Prototype p, Way way, int ms) {
+        return new Fix("Wait " + LinkWords.seconds(ms), Words.link(p, way) + " is " + LinkWords.cause(way.link()) + ".", "It is after " + LinkWords.seconds(ms) + ".",
+                LinkEdits.change("wait longer", way.link().withCause(new Cause.Wait(ms))));
+    }
+
+    /** A hotspot's link for a hidden gesture becomes its link for a tap. */
+    static Fix tapToo(Hotspot hotspot, Link link) {
+        return new Fix("Make it a tap", "It needs a " + LinkWords.cause(link) + ".", "A tap does it.",
+                LinkEdits.change("make it a tap", link.withCause(new Cause.Touch(Gesture.TAP))));
     }
 
     static Fix openAbove(Prototype p, Way way, Screen target) {

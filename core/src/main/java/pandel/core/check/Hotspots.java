@@ -1,6 +1,7 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Area;
+import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -73,9 +75,11 @@ final class Hotspots {
 
     private void sameCause(Screen screen, List<Hotspot> hotspots) {
         for (Hotspot hotspot : hotspots) {
-            if (hotspot.links().stream().filter(l -> !hotspot.linkFor(Gesture.TAP).equals(Optional.of(l))).count() > 0) {
+            Optional<Gesture> twice = hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch t && !hotspot.linkFor(t.gesture()).equals(Optional.of(l)))
+                    .map(l -> ((Cause.Touch) l.cause()).gesture()).findFirst();
+            if (twice.isPresent()) {
                 findings.add(Finding.at(Rule.SAME_CAUSE_TWICE, Weight.WARNING, Words.hotspot(prototype, screen.id(), hotspot) + " on "
-                        + Words.screen(prototype, screen.id()) + " has two links for a tap; only the first counts.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                        + Words.screen(prototype, screen.id()) + " has two links for a " + twice.get().word() + "; only the first counts.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
                         .with(List.of(Fixes.keepFirstLink(hotspot))));
             }
         }
@@ -95,10 +99,11 @@ final class Hotspots {
                         .with(List.of(Fixes.moveOntoMock(hotspot, mock))));
             }
             List<Hotspot> above = all.subList(all.indexOf(hotspot) + 1, all.size());
-            List<Area> over = above.stream().filter(h -> h.linkFor(Gesture.TAP).isPresent()).flatMap(h -> h.areaOn(mock.on()).stream()).toList();
-            if (hotspot.linkFor(Gesture.TAP).isPresent() && Covering.covers(over, a)) {
+            List<Gesture> gestures = Arrays.stream(Gesture.values()).filter(g -> hotspot.linkFor(g).isPresent()).toList();
+            if (!gestures.isEmpty() && gestures.stream().allMatch(g -> Covering.covers(
+                    above.stream().filter(h -> h.linkFor(g).isPresent()).flatMap(h -> h.areaOn(mock.on()).stream()).toList(), a))) {
                 findings.add(Finding.at(Rule.COVERED_HOTSPOT, Weight.PROBLEM, Words.hotspot(prototype, screen.id(), hotspot) + " on "
-                        + Words.screen(prototype, screen.id()) + " lies wholly under others and can never be tapped.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                        + Words.screen(prototype, screen.id()) + " lies wholly under others and can never be touched.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
                         .with(List.of(Fixes.raise(prototype, screen, hotspot), Fixes.removeHotspots(prototype, screen, List.of(hotspot)))));
             }
         }

@@ -46,9 +46,9 @@ final class MissingTargets {
     private static Optional<Walk> walk(Grounds grounds, Way way) {
         Optional<Walk> there = way.from().stream().map(Screen::id).filter(grounds::shown).findFirst().flatMap(grounds::walkTo);
         return there.map(walk -> switch (way.link().cause()) {
-            case Cause.Touch touch -> walk.and(List.of(new Event.Touched(touch.gesture(), way.hotspot()
+            case Cause.Touch touch when way.link().outcomes().isEmpty() -> walk.and(List.of(new Event.Touched(touch.gesture(), way.hotspot()
                     .<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0)))));
-            case Cause.Wait wait -> walk;
+            default -> walk;
         });
     }
 }

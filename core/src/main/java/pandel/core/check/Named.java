@@ -32,7 +32,7 @@ final class Named {
     /** @param most followed together at most */
     static Named in(Prototype prototype, int most) {
         Map<String, Integer> times = new LinkedHashMap<>();
-        prototype.index().ways().forEach(way -> way.link().effect().ifPresent(effect -> {
+        prototype.index().ways().forEach(way -> way.link().effects().forEach(effect -> {
             if (effect instanceof Effect.ReturnTo to && prototype.screen(to.to().id()).filter(s -> s.status() != Status.PARKED).isPresent()) {
                 times.merge(to.to().id(), 1, Integer::sum);
             }

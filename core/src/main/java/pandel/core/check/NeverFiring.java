@@ -48,13 +48,19 @@ final class NeverFiring {
                 && grounds.explorations().stream().anyMatch(e -> e.nodes().stream().anyMatch(n -> n.nothing.contains(way.link().id())));
     }
 
+    private static boolean onIt(Way way, Node node) {
+        return way.from().stream().anyMatch(s -> s.id().equals(node.cell.screen()));
+    }
+
     private static Finding finding(Grounds grounds, Way way, String screen) {
         Optional<Screen> target = way.link().effect().flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id()));
         boolean unfit = target.filter(t -> t.form() != Form.PAGE).isPresent();
-        boolean factGone = way.link().remembers().stream().anyMatch(r -> grounds.prototype().fact(r.fact()).isEmpty());
+        boolean factGone = way.link().allRemembered().anyMatch(r -> grounds.prototype().fact(r.fact()).isEmpty());
         boolean hidden = way.hotspot().isPresent() && way.from().stream().anyMatch(s -> s.states().stream().anyMatch(t -> t.hides().contains(way.hotspot().get().id())));
         String why = factGone ? "it remembers a fact that was removed." : way.link().effect().isEmpty() ? "it has nothing to do yet."
                 : way.link().effect().get() instanceof Effect.Close ? "nothing is ever open above there."
+                : way.link().branches().stream().noneMatch(b -> b.when().isEmpty()) && way.link().branches().stream().noneMatch(b -> grounds.explorations().stream()
+                        .flatMap(e -> e.nodes().stream()).anyMatch(n -> onIt(way, n) && b.holds(grounds.prototype(), n.cell.facts()))) ? "its conditions never hold there."
                 : unfit && way.link().effect().get() instanceof Effect.Restart ? "only a page can be restarted at."
                 : unfit ? "a " + target.orElseThrow().form().word() + " can only be opened above from there."
                 : hidden ? "its hotspot is hidden whenever the screen is shown."

@@ -19,8 +19,8 @@ final class Node {
     List<Turn> turns = List.of();
     /** What each turn newly uncovers; made when first asked for. */
     @Nullable List<Optional<Node>> next;
-    /** What device back does. */
-    Optional<Turn> back = Optional.empty();
+    /** What device back does: one for each outcome of the screen's own link for it. */
+    List<Turn> back = List.of();
     /** Ids of links that may return to a screen, which is not known. */
     Set<String> doubted = Set.of();
     /** Ids of links that surely find nothing to do. */
@@ -42,6 +42,11 @@ final class Node {
         this.distance = distance;
         this.route = route;
         this.start = start;
+    }
+
+    /** Everything that can be done here and does something, device back last. */
+    List<Turn> all() {
+        return back.isEmpty() ? turns : java.util.stream.Stream.concat(turns.stream(), back.stream()).toList();
     }
 
     /** Takes what was found out about the same cell. */

@@ -38,7 +38,7 @@ final class ReturnsToAbsent {
     }
 
     private static Optional<Screen> target(Grounds grounds, Link link) {
-        return link.effect().filter(Effect.ReturnTo.class::isInstance).flatMap(Effect::target)
+        return link.effects().filter(Effect.ReturnTo.class::isInstance).findFirst().flatMap(Effect::target)
                 .flatMap(to -> grounds.prototype().screen(to.id())).filter(to -> to.status() != Status.PARKED);
     }
 
@@ -46,7 +46,7 @@ final class ReturnsToAbsent {
         boolean never = !grounds.fires(way.link().id()) && !grounds.perhapsFires(way.link().id());
         String screen = Words.screen(grounds.prototype(), node.cell.screen());
         String target = Words.screen(grounds.prototype(), to.id());
-        Walk walk = exploration.walkTo(node).and(way.link().cause() instanceof Cause.Touch touch
+        Walk walk = exploration.walkTo(node).and(way.link().outcomes().isEmpty() && way.link().cause() instanceof Cause.Touch touch
                 ? List.of(new Event.Touched(touch.gesture(), way.hotspot().<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0))))
                 : List.of());
         String sentence = Words.link(grounds.prototype(), way) + (never ? " returns to " + target + ", which never lies behind it."

@@ -23,7 +23,7 @@ final class ReturnsToNowhere {
             for (Node node : exploration.nodes()) {
                 if (node.cell.level().base() && node.cell.first()) {
                     for (Way way : grounds.prototype().index().waysOut(node.cell.screen())) {
-                        if (way.link().effect().orElse(null) instanceof Effect.Return && node.nothing.contains(way.link().id())) {
+                        if (way.link().effects().anyMatch(Effect.Return.class::isInstance) && node.nothing.contains(way.link().id())) {
                             findings.computeIfAbsent(way.link().id(), id -> finding(grounds, exploration, node, way));
                         }
                     }
@@ -36,7 +36,7 @@ final class ReturnsToNowhere {
     private static Finding finding(Grounds grounds, Exploration exploration, Node node, Way way) {
         boolean never = !grounds.fires(way.link().id());
         String screen = Words.screen(grounds.prototype(), node.cell.screen());
-        Walk walk = exploration.walkTo(node).and(way.link().cause() instanceof Cause.Touch touch
+        Walk walk = exploration.walkTo(node).and(way.link().outcomes().isEmpty() && way.link().cause() instanceof Cause.Touch touch
                 ? List.of(new Event.Touched(touch.gesture(), way.hotspot().<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0))))
                 : List.of());
         String sentence = Words.link(grounds.prototype(), way) + (never ? " never has anything to return to." : " can find nothing to return to, on " + screen + ".");

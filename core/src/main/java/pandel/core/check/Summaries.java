@@ -195,7 +195,7 @@ final class Summaries {
             exploration.look(node);
             place.looked = node;
             node.turns.forEach(turn -> follow(place, turn));
-            node.back.ifPresent(turn -> follow(place, turn));
+            node.back.forEach(turn -> follow(place, turn));
         }
     }
 
@@ -203,7 +203,7 @@ final class Summaries {
         Route by = Route.NONE.and(turn.events());
         TrailAction first = turn.actions().getFirst();
         switch (first) {
-            case TrailAction.Set s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Staying s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
             case TrailAction.Swap s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
             case TrailAction.Put p -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
             case TrailAction.Raise r -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);

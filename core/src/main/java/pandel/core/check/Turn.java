@@ -13,15 +13,17 @@ import pandel.core.play.TrailAction;
  * @param link   id of the link that does it; empty for what the frames and the device do
  * @param actions moves alone; facts set only where nothing moves; never empty
  * @param facts   what is remembered after it, as far as anything asks for it
- * @param waited  how many waits were due by then, where nothing moves
+ * @param waited  what of the waits is spent by then, where nothing moves; see {@link WaitTurns}
  */
 record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, int waited) {
 
-    /** Whether it changes facts and moves nothing. * @param actions moves alone; facts set only where nothing moves; never empty
- * @param facts   what is remembered after it, as far as anything asks for it
- * @param waited  how many waits were due by then, where nothing moves
- */
-    boolean onlyRemembers() {
-        return actions.getFirst() instanceof TrailAction.Set;
+    /** Whether it moves nothing: it changes facts, says something, or spends a wait. */
+    boolean stays() {
+        return !actions.getFirst().moves();
+    }
+
+    /** Whether it leads to an outside address. */
+    boolean leavesTo() {
+        return actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance);
     }
 }

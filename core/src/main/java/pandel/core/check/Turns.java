@@ -1,13 +1,16 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.function.Predicate;
+import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
@@ -24,6 +27,7 @@ import pandel.core.model.Width;
 import pandel.core.play.Head;
 import pandel.core.play.LevelKind;
 import pandel.core.play.Lookback;
+import pandel.core.play.Offer;
 import pandel.core.play.Rules;
 import pandel.core.play.Ruling;
 import pandel.core.play.TrailAction;
@@ -39,6 +43,7 @@ final class Turns {
     private final Device device;
     private final Named named;
     private final Asked asked;
+    private final List<Gesture> known;
     private final Map<Alike, Done> made = new HashMap<>();
     private final Map<String, Boolean> returning = new HashMap<>();
 
@@ -53,19 +58,20 @@ final class Turns {
         this.rules = new Rules(prototype);
         this.device = device;
         this.named = named;
+        this.known = Arrays.stream(Gesture.values()).filter(g -> g.refusedBy(device).isEmpty()).toList();
     }
 
     /**
      * What can be done at a cell.
      *
      * @param sure     what surely does something
-     * @param doubtful waits that come only when an earlier one finds nothing to return to
+     * @param doubtful waits that come only when an earlier one finds nothing to return to, or whose moment is not known
      * @param nothing  ids of the links that surely find nothing to do
      * @param back     ids of the links that may return to a screen, or may find nothing to return to
      */
     record Done(List<Turn> sure, List<Turn> doubtful, Set<String> back, Set<String> nothing) {
 
-        private Done() {
+        Done() {
             this(new ArrayList<>(), new ArrayList<>(), new LinkedHashSet<>(), new LinkedHashSet<>());
         }
     }
@@ -73,35 +79,51 @@ final class Turns {
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
         boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> prototype.index().waysOut(id).stream()
-                .anyMatch(way -> way.link().effect().orElse(null) instanceof Effect.ReturnTo));
+                .anyMatch(way -> way.link().effects().anyMatch(Effect.ReturnTo.class::isInstance)));
         Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.waited());
         return made.computeIfAbsent(alike, key -> make(cell));
     }
 
     private Done make(Cell cell) {
-        Head head = head(cell);
         Screen screen = prototype.screen(cell.screen()).orElseThrow();
         Done turns = new Done();
-        Optional<Link> own = screen.links().stream().filter(Turns::isTap).findFirst();
         for (Hotspot hotspot : Look.of(prototype, screen, cell.facts()).hotspots(prototype, Width.of(device.width()))) {
-            hotspot.linkFor(Gesture.TAP)
-                    .ifPresent(link -> add(turns, cell, List.of(Event.tap(hotspot.id())), Optional.of(link.id()), rules.link(head, link)));
+            touches(hotspot.links(), (gesture, link) -> add(turns, cell, List.of(), Event.on(hotspot.id(), gesture), link));
         }
-        own.ifPresent(link -> add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Point(0, 0))),
-                Optional.of(link.id()), rules.link(head, link)));
+        touches(screen.links(), (gesture, link) -> add(turns, cell, List.of(), new Event.Touched(gesture, new Event.On.Point(0, 0)), link));
         if (!cell.level().base()) {
+            Head head = head(cell);
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), rules.outside(head));
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), rules.away(head));
         }
-        addWait(turns, cell, head, screen);
+        WaitTurns.add(this, turns, cell, screen);
         return turns;
     }
 
-    /** What the device's own back does. */
-    Optional<Turn> back(Cell cell) {
+    /** Each gesture that the device knows, with the first link for it. */
+    private void touches(List<Link> links, BiConsumer<Gesture, Link> then) {
+        for (int i = 0; i < links.size(); i++) {
+            if (links.get(i).cause() instanceof Cause.Touch touch && known.contains(touch.gesture())
+                    && links.subList(0, i).stream().noneMatch(l -> l.cause().equals(touch))) {
+                then.accept(touch.gesture(), links.get(i));
+            }
+        }
+    }
+
+    private static Optional<Link> own(Screen screen, Predicate<Cause> cause) {
+        return screen.links().stream().filter(l -> cause.test(l.cause())).findFirst();
+    }
+
+    /** What device back does: the screen's own link for it, each of its outcomes, else the device itself. */
+    Done back(Cell cell) {
         Done turns = new Done();
-        add(turns, cell, List.of(new Event.DeviceBack()), Optional.empty(), rules.deviceBack(head(cell)));
-        return turns.sure().stream().findFirst();
+        Optional<Link> link = device.goesBack() ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance)) : Optional.empty();
+        if (link.isEmpty() || rules.offer(head(cell), link.get()) instanceof Offer.Nothing) {
+            add(turns, cell, List.of(new Event.DeviceBack()), Optional.empty(), rules.deviceBack(head(cell)));
+        } else {
+            add(turns, cell, List.of(), new Event.DeviceBack(), link.get());
+        }
+        return turns;
     }
 
     private Head head(Cell cell) {
@@ -135,44 +157,36 @@ final class Turns {
         }
     }
 
-    private static boolean isTap(Link link) {
-        return link.cause() instanceof Cause.Touch touch && touch.gesture() == Gesture.TAP;
+    /** What a link can turn out to, one after another; empty where none of its conditions holds. */
+    List<Ruling> add(Done turns, Cell cell, List<Event> before, Event last, Link link) {
+        Head head = head(cell);
+        return switch (rules.offer(head, link)) {
+            case Offer.Nothing nothing -> List.of();
+            case Offer.One one -> List.of(add(turns, cell, after(before, last), link, rules.branch(head, one.branch())));
+            case Offer.Several several -> several.branches().stream()
+                    .map(b -> add(turns, cell, after(before, last.turning(b.outcome().orElseThrow())), link, rules.branch(head, b))).toList();
+        };
     }
 
-    /**
-     * Waits fall due by length, then file order; the first that moves starts its screen's waits anew, so no later one
-     * fires. One that only remembers leaves the others running.
-     */
-    private void addWait(Done turns, Cell cell, Head head, Screen screen) {
-        List<Link> waits = screen.links().stream().filter(l -> l.cause() instanceof Cause.Wait)
-                .sorted(Comparator.comparingInt(l -> ((Cause.Wait) l.cause()).ms())).toList();
-        List<Event> until = new ArrayList<>();
-        int passed = cell.waited() == 0 ? 0 : ((Cause.Wait) waits.get(cell.waited() - 1).cause()).ms();
-        boolean doubted = false;
-        for (int i = cell.waited(); i < waits.size(); i++) {
-            Link link = waits.get(i);
-            int ms = ((Cause.Wait) link.cause()).ms();
-            until.add(new Event.Elapse(ms - passed));
-            passed = ms;
-            Ruling ruling = rules.link(head, link);
-            Cell then = cell.staying(cell.facts(), i + 1);
-            if (doubted) {
-                Done later = new Done();
-                add(later, then, List.copyOf(until), Optional.of(link.id()), ruling);
-                turns.doubtful().addAll(later.sure());
-                turns.doubtful().addAll(later.doubtful());
-                turns.back().addAll(later.back());
-            } else {
-                add(turns, then, List.copyOf(until), Optional.of(link.id()), ruling);
-            }
-            doubted |= ruling instanceof Ruling.Depends;
-            if (ruling instanceof Ruling.Acts) {
-                return;
-            }
-        }
+    /** The outcome of a link that does nothing; empty where it need not be named. */
+    Optional<String> idle(Cell cell, Link link) {
+        Head head = head(cell);
+        return rules.offer(head, link) instanceof Offer.Several several ? several.branches().stream()
+                .filter(b -> !(rules.branch(head, b) instanceof Ruling.Acts)).findFirst().flatMap(Branch::outcome) : Optional.empty();
+    }
+
+    private static List<Event> after(List<Event> before, Event last) {
+        List<Event> events = new ArrayList<>(before);
+        events.add(last);
+        return events;
     }
 
     /** @param cell where it would stay, if nothing moves */
+    private Ruling add(Done turns, Cell cell, List<Event> events, Link link, Ruling ruling) {
+        add(turns, cell, events, Optional.of(link.id()), ruling);
+        return ruling;
+    }
+
     private void add(Done turns, Cell cell, List<Event> events, Optional<String> link, Ruling ruling) {
         if (ruling instanceof Ruling.Depends depends) {
             turns.back().add(link.orElseThrow());
@@ -188,19 +202,24 @@ final class Turns {
         }
     }
 
+    /** A wait is spent and does nothing; what is remembered may be other when the next one is due. */
+    Turn spending(Cell then, List<Event> events) {
+        return new Turn(events, Optional.empty(), List.of(new TrailAction.Spend()), then.facts(), then.waited());
+    }
+
+    /** Whether what is remembered can matter to a link. */
+    boolean asks(Link link) {
+        return asked.changes() && link.branches().stream().anyMatch(b -> !b.when().isEmpty());
+    }
+
     private Turn turn(Cell cell, List<Event> events, Optional<String> link, List<TrailAction> actions) {
         Facts facts = cell.facts();
-        boolean sets = false;
         for (TrailAction action : actions) {
-            if (action instanceof TrailAction.Set set) {
-                sets = true;
-                facts = facts.with(set.fact(), set.value());
-            }
+            facts = action instanceof TrailAction.Set set ? facts.with(set.fact(), set.value()) : facts;
         }
-        facts = sets ? asked.of(facts) : facts;
-        boolean moves = !(actions.getFirst() instanceof TrailAction.Set);
-        return new Turn(events, link, sets && moves ? actions.stream().filter(a -> !(a instanceof TrailAction.Set)).toList() : actions,
-                facts, moves ? 0 : cell.waited());
+        facts = facts == cell.facts() ? facts : asked.of(facts);
+        boolean moves = actions.getFirst().moves();
+        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, moves ? 0 : cell.waited());
     }
 
     private static boolean leadsToParked(TrailAction action) {
@@ -213,7 +232,7 @@ final class Turns {
             case TrailAction.DropTo d -> false;
             case TrailAction.CloseLevel c -> false;
             case TrailAction.CloseToPages c -> false;
-            case TrailAction.Set s -> false;
+            case TrailAction.Staying s -> false;
             case TrailAction.Leave l -> false;
         };
     }

@@ -65,7 +65,7 @@ final class WaitRun {
     }
 
     private static boolean isMovedByWaitAlone(Node node) {
-        return !node.isDoubted() && node.turns.size() == 1 && node.turns.getFirst().events().getLast() instanceof Event.Elapse;
+        return !node.isDoubted() && node.turns.size() == 1 && node.turns.getFirst().events().getLast().plain() instanceof Event.Elapse;
     }
 
     /** Leaves no places where it goes back behind the start. */
@@ -88,13 +88,17 @@ final class WaitRun {
                         closeLevel();
                     }
                 }
-                case TrailAction.Set s -> next.ifPresent(n -> places.set(places.size() - 1, new Place(n, places.getLast().opened())));
+                case TrailAction.Staying s -> stay(next);
                 case TrailAction.Leave l -> places.clear();
             }
             if (places.isEmpty()) {
                 return;
             }
         }
+    }
+
+    private void stay(Optional<Node> next) {
+        next.ifPresent(n -> places.set(places.size() - 1, new Place(n, places.getLast().opened())));
     }
 
     private void dropTo(String screen) {

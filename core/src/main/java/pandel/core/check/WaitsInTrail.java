@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import pandel.core.model.Cause;
 import pandel.core.model.Event;
 import pandel.core.model.Screen;
 import pandel.core.play.TrailAction;
@@ -24,7 +25,7 @@ final class WaitsInTrail {
         Map<String, Finding> findings = new LinkedHashMap<>();
         for (Exploration exploration : grounds.explorations()) {
             for (Node node : exploration.nodes()) {
-                Optional<Turn> wait = node.turns.stream().filter(t -> t.events().getFirst() instanceof Event.Elapse).findFirst();
+                Optional<Turn> wait = node.turns.stream().filter(t -> isWait(grounds, t)).findFirst();
                 if (wait.isPresent() && !findings.containsKey(node.cell.screen())) {
                     put(exploration, node).flatMap(put -> back(exploration, node, put)).ifPresent(walk ->
                             findings.put(node.cell.screen(), finding(grounds, node.cell.screen(), wait.get(), walk)));
@@ -34,8 +35,13 @@ final class WaitsInTrail {
         return new ArrayList<>(findings.values());
     }
 
+    /** A wait that moves on by itself; idleness or work does not. */
+    private static boolean isWait(Grounds grounds, Turn turn) {
+        return !turn.stays() && turn.link().flatMap(grounds.prototype().index()::way).filter(way -> way.link().cause() instanceof Cause.Wait).isPresent();
+    }
+
     private static Optional<Turn> put(Exploration exploration, Node node) {
-        return node.turns.stream().filter(t -> t.actions().getFirst() instanceof TrailAction.Put put
+        return node.all().stream().filter(t -> t.actions().getFirst() instanceof TrailAction.Put put
                 && !put.screen().id().equals(node.cell.screen()) && exploration.after(node, t).isPresent()).findFirst();
     }
 
@@ -51,7 +57,7 @@ final class WaitsInTrail {
                 continue;
             }
             List<Turn> turns = new ArrayList<>(going.node().turns);
-            going.node().back.ifPresent(turns::addFirst);
+            turns.addAll(0, going.node().back);
             for (Turn turn : turns) {
                 List<Event> events = new ArrayList<>(going.events());
                 events.addAll(turn.events());
@@ -59,7 +65,7 @@ final class WaitsInTrail {
                         || turn.actions().getFirst() instanceof TrailAction.DropTo to && to.screen().equals(node.cell.screen())) {
                     return Optional.of(exploration.walkTo(node).and(events));
                 }
-                if (turn.actions().getFirst() instanceof TrailAction.Swap || turn.onlyRemembers()) {
+                if (turn.actions().getFirst() instanceof TrailAction.Swap || turn.stays()) {
                     exploration.after(going.node(), turn).ifPresent(next -> horizon.add(new Going(next, events)));
                 }
             }

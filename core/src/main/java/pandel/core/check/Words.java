@@ -1,6 +1,7 @@
 package pandel.core.check;
 
 import java.util.List;
+import pandel.core.model.Cause;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
@@ -22,7 +23,13 @@ final class Words {
     /** "“Reserve” on “Tool”", "The wait on “Splash”", "“Back” on 8 screens". */
     static String link(Prototype prototype, Way way) {
         String where = way.from().size() == 1 ? screen(prototype, way.from().getFirst().id()) : way.from().size() + " screens";
-        return way.hotspot().map(h -> hotspot(prototype, way.from().isEmpty() ? "" : way.from().getFirst().id(), h)).orElse("The wait") + " on " + where;
+        return way.hotspot().map(h -> hotspot(prototype, way.from().isEmpty() ? "" : way.from().getFirst().id(), h)).orElse(switch (way.link().cause()) {
+            case Cause.Touch touch -> "The " + touch.gesture().word();
+            case Cause.Wait w -> "The wait";
+            case Cause.Untouched u -> "The wait for an untouched screen";
+            case Cause.Work w -> "The work";
+            case Cause.Back b -> "The link for device back";
+        }) + " on " + where;
     }
 
     /** Its words in quotes, or its number on a screen. */

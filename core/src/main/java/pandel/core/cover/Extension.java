@@ -20,7 +20,7 @@ public final class Extension {
         for (Replayed replayed : journeys) {
             if (replayed.broken().isEmpty() && replayed.end().isPresent()) {
                 List<Journey.Leg> more = Onward.until(prototype, replayed.end().get(), stepped ->
-                        stepped.happening() instanceof Happening.Moved moved && moved.link().equals(Optional.of(link))).orElse(List.of());
+                        stepped.happening().link().equals(Optional.of(link)) && stepped.happening().isDone()).orElse(List.of());
                 if (!more.isEmpty() && more.size() < fewest) {
                     fewest = more.size();
                     List<Journey.Leg> all = new ArrayList<>(replayed.journey().legs());

@@ -9,13 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
-import pandel.core.model.Cause;
 import pandel.core.model.Event;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.play.Happening;
+import pandel.core.play.Possible;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
@@ -44,9 +42,9 @@ public final class Onward {
         Set<Object> seen = new HashSet<>();
         while (!horizon.isEmpty() && seen.size() < MOST) {
             Going going = horizon.remove();
-            for (Event event : events(prototype, going.situation())) {
+            for (Event event : Possible.events(prototype, going.situation())) {
                 Stepped stepped = step.step(going.situation(), event);
-                if (stepped.happening() instanceof Happening.Moved && seen.add(key(stepped.situation()))) {
+                if ((stepped.happening() instanceof Happening.Moved || stepped.happening() instanceof Happening.Remembered) && seen.add(key(stepped.situation()))) {
                     Going next = new Going(stepped.situation(), going, event);
                     if (wanted.test(stepped)) {
                         return Optional.of(path(next));
@@ -61,26 +59,7 @@ public final class Onward {
     }
 
     private static Object key(Situation s) {
-        return s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(Visit::screen).toList())).toList();
-    }
-
-    private static List<Event> events(Prototype prototype, Situation now) {
-        List<Event> events = new ArrayList<>();
-        for (Hotspot hotspot : prototype.index().hotspotsOn(now.screen())) {
-            events.add(Event.tap(hotspot.id()));
-        }
-        if (prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).anyMatch(l -> l.cause() instanceof Cause.Touch)) {
-            events.add(new Event.Touched(Gesture.TAP, new Event.On.Point(0, 0)));
-        }
-        if (!now.top().kind().base()) {
-            events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
-            events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
-        }
-        now.waits().untilDue().ifPresent(ms -> events.add(new Event.Elapse(ms)));
-        if (now.device().goesBack() && (!now.top().trail().isFirst() || !now.top().kind().base())) {
-            events.add(new Event.DeviceBack());
-        }
-        return events;
+        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(Visit::screen).toList())).toList(), s.facts());
     }
 
     private static List<Journey.Leg> path(Going end) {

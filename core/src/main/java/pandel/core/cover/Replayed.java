@@ -53,6 +53,7 @@ public record Replayed(Journey journey, List<String> path, Set<String> links, Op
             if (!now.screen().equals(legs.get(i).shown())) {
                 String why = switch (stepped.happening()) {
                     case Happening.Nothing nothing -> nothing.why();
+                    case Happening.Asks asks -> "it must be said how it turns out: " + String.join(", ", asks.outcomes()) + ".";
                     case Happening.Refused refused -> refused.why();
                     default -> "It shows “" + title(prototype, now.screen()) + "” instead of “" + title(prototype, legs.get(i).shown()) + "”.";
                 };

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import pandel.core.model.Branch;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Index.Way;
@@ -45,9 +44,9 @@ public final class FactEdits {
             Prototype less = p.withFacts(p.facts().stream().filter(f -> !gone.contains(f.id())).toList());
             for (Way way : p.index().ways()) {
                 Link link = way.link();
-                if (link.remembers().stream().anyMatch(r -> gone.contains(r.fact()))) {
-                    less = LinkEdits.change("", link.withBranches(link.branches().stream().map(b -> new Branch(
-                            b.effects().stream().filter(e -> !(e instanceof Effect.Remember r && gone.contains(r.fact()))).toList(), b.motion(), b.rest())).toList())).applyTo(less);
+                if (link.allRemembered().anyMatch(r -> gone.contains(r.fact()))) {
+                    less = LinkEdits.change("", link.withBranches(link.branches().stream().map(b -> b.withEffects(
+                            b.effects().stream().filter(e -> !(e instanceof Effect.Remember r && gone.contains(r.fact()))).toList())).toList())).applyTo(less);
                 }
             }
             return less;
@@ -56,7 +55,7 @@ public final class FactEdits {
 
     /** The links that remember a fact. */
     public static List<Way> setBy(Prototype prototype, String fact) {
-        return prototype.index().ways().stream().filter(w -> w.link().branches().stream().flatMap(b -> b.remembers().stream()).anyMatch(r -> r.fact().equals(fact))).toList();
+        return prototype.index().ways().stream().filter(w -> w.link().allRemembered().anyMatch(r -> r.fact().equals(fact))).toList();
     }
 
     /** The screens with a look that asks for a fact. */
@@ -64,18 +63,25 @@ public final class FactEdits {
         return prototype.screens().stream().filter(s -> s.states().stream().flatMap(t -> t.conditions().stream()).anyMatch(c -> c.fact().equals(fact))).toList();
     }
 
-    /** Sets what a link remembers when it is followed, its move kept. */
+    /** The links with a branch that asks for a fact. */
+    public static List<Way> linksAsking(Prototype prototype, String fact) {
+        return prototype.index().ways().stream().filter(w -> w.link().branches().stream().flatMap(b -> b.when().stream()).anyMatch(c -> c.fact().equals(fact))).toList();
+    }
+
+    /** Sets what a link's first branch remembers, everything else kept. */
     public static Edit remember(Link link, List<Effect.Remember> remembers, List<Fact> facts) {
-        List<Effect> effects = new ArrayList<>(remembers);
-        link.branches().stream().findFirst().flatMap(Branch::move).ifPresent(effects::add);
-        Branch first = link.branches().isEmpty() ? Branch.of(effects) : link.branches().getFirst().withEffects(effects);
-        List<Branch> branches = new ArrayList<>(link.branches());
-        if (branches.isEmpty()) {
-            branches.add(first);
-        } else {
-            branches.set(0, first);
-        }
-        Link changed = link.withBranches(effects.isEmpty() ? List.of() : branches);
-        return Edit.of("change what a link remembers", p -> LinkEdits.change("", changed).applyTo(with(p, facts)));
+        return remember(link, 0, remembers, facts);
+    }
+
+    /** Sets what a branch of a link remembers, everything else kept. */
+    public static Edit remember(Link link, int number, List<Effect.Remember> remembers, List<Fact> facts) {
+        Link changed = link.branch(number, b -> {
+            List<Effect> effects = new ArrayList<>(remembers);
+            effects.addAll(b.effects().stream().filter(e -> !(e instanceof Effect.Remember)).toList());
+            return b.withEffects(effects);
+        });
+        boolean bare = changed.branches().size() == 1 && changed.branches().getFirst().effects().isEmpty();
+        Link kept = bare ? link.withBranches(List.of()) : changed;
+        return Edit.of("change what a link remembers", p -> LinkEdits.change("", kept).applyTo(with(p, facts)));
     }
 }

@@ -61,7 +61,7 @@ public final class HotspotEdits {
             for (Link link : hotspot.links()) {
                 String linkId = naming.fresh(link.cause() instanceof Cause.Touch t ? t.gesture().word() : "wait", taken);
                 taken.add(linkId);
-                links.add(new Link(linkId, link.cause(), link.branches(), link.rest()));
+                links.add(link.withId(linkId));
             }
             Map<Width, Area> areas = new HashMap<>();
             hotspot.areas().forEach((width, area) -> areas.put(width, area.moved(dx, dy)));

@@ -53,7 +53,7 @@ public final class LinkEdits {
     /** Sets how a link's only branch moves; empty: as usual. */
     public static Edit motion(Link link, Optional<Motion> motion) {
         return change("change a motion", link.withBranches(link.branches().stream()
-                .map(b -> new Branch(b.effects(), motion, b.rest())).toList()));
+                .map(b -> b.withMotion(motion)).toList()));
     }
 
     public static Edit remove(Link link) {

@@ -79,7 +79,7 @@ public final class Generated {
         if (screens < 1) {
             throw new IllegalArgumentException("A made-up prototype has a screen or more: " + screens);
         }
-        Prototype plain = new Generated(screens, seed, kind).make();
+        Prototype plain = GeneratedCauses.on(new Generated(screens, seed, kind).make(), new Random(seed + 1), kind);
         return facts == 0 ? plain : new GeneratedFacts(plain, seed, kind, facts).made();
     }
 

@@ -82,7 +82,13 @@ final class GeneratedFacts {
         if (random.nextInt(3) > 0) {
             effects.addAll(random.nextBoolean() ? effects.size() : 0, link.branches().getFirst().effects());
         }
-        return link.withBranches(List.of(Branch.of(effects)));
+        List<Branch> branches = new ArrayList<>(link.branches());
+        branches.set(0, branches.getFirst().withEffects(effects));
+        if (random.nextInt(3) == 0) {
+            int one = random.nextInt(branches.size());
+            branches.set(one, branches.get(one).withWhen(conditions()));
+        }
+        return link.withBranches(branches);
     }
 
     private Change change(Fact fact) {

@@ -6,13 +6,31 @@ import java.util.Optional;
 /**
  * One way a link can turn out.
  *
+ * @param when    all must hold; none: it always holds
+ * @param outcome a result that the person does not decide ("saved"); empty: none
  * @param effects done in order, all or none; at most one of them is a move
  * @param motion  empty: as usual for its verb
  */
-public record Branch(List<Effect> effects, Optional<Motion> motion, Rest rest) {
+public record Branch(List<Condition> when, Optional<String> outcome, List<Effect> effects, Optional<Motion> motion, Rest rest) {
 
     public Branch {
+        when = List.copyOf(when);
         effects = List.copyOf(effects);
+    }
+
+    /** A branch that moves as usual, whatever holds. */
+    public static Branch of(List<Effect> effects) {
+        return new Branch(List.of(), Optional.empty(), effects, Optional.empty(), Rest.NONE);
+    }
+
+    /** A branch of one effect that moves as usual. */
+    public static Branch of(Effect effect) {
+        return of(List.of(effect));
+    }
+
+    /** Whether all its conditions hold. */
+    public boolean holds(Prototype prototype, Facts facts) {
+        return when.stream().allMatch(c -> c.holds(prototype, facts));
     }
 
     /** The effect that moves. */
@@ -25,17 +43,27 @@ public record Branch(List<Effect> effects, Optional<Motion> motion, Rest rest) {
         return effects.stream().filter(Effect.Remember.class::isInstance).map(Effect.Remember.class::cast).toList();
     }
 
-    /** A branch that moves as usual. */
-    public static Branch of(List<Effect> effects) {
-        return new Branch(effects, Optional.empty(), Rest.NONE);
+    public Branch withWhen(List<Condition> conditions) {
+        return new Branch(conditions, outcome, effects, motion, rest);
+    }
+
+    public Branch withOutcome(Optional<String> name) {
+        return new Branch(when, name, effects, motion, rest);
     }
 
     public Branch withEffects(List<Effect> newEffects) {
-        return new Branch(newEffects, motion, rest);
+        return new Branch(when, outcome, newEffects, motion, rest);
     }
 
-    /** A branch of one effect that moves as usual. */
-    public static Branch of(Effect effect) {
-        return new Branch(List.of(effect), Optional.empty(), Rest.NONE);
+    /** The same, moving in another way; empty: as usual. */
+    public Branch withMotion(Optional<Motion> other) {
+        return new Branch(when, outcome, effects, other, rest);
+    }
+
+    /** The same with that move in place of the one it has, moving as usual; everything else is kept where it stands. */
+    public Branch doing(Effect move) {
+        List<Effect> others = new java.util.ArrayList<>(effects.stream().filter(e -> !e.isMove()).toList());
+        others.add(move);
+        return new Branch(when, outcome, others, Optional.empty(), rest);
     }
 }

@@ -14,9 +14,37 @@ public sealed interface Cause {
      */
     record Wait(int ms) implements Cause {
         public Wait {
-            if (ms < 1) {
-                throw new IllegalArgumentException("A wait is 1 ms or more: " + ms);
-            }
+            atLeastOne(ms);
         }
+    }
+
+    /**
+     * Time in which the person does nothing on the screen, neither hit nor miss.
+     *
+     * @param ms 1 or more
+     */
+    record Untouched(int ms) implements Cause {
+        public Untouched {
+            atLeastOne(ms);
+        }
+    }
+
+    /** Work that the screen waits for is done: at any moment while it is current. */
+    record Work() implements Cause {
+    }
+
+    /** The device's own back, while the screen is current. */
+    record Back() implements Cause {
+    }
+
+    private static void atLeastOne(int ms) {
+        if (ms < 1) {
+            throw new IllegalArgumentException("A wait is 1 ms or more: " + ms);
+        }
+    }
+
+    /** Whether it stands on whole screens alone, never on a hotspot. */
+    default boolean isOfScreens() {
+        return !(this instanceof Touch);
     }
 }

@@ -41,6 +41,26 @@ public sealed interface Effect {
     record Remember(String fact, Change change) implements Effect {
     }
 
+    /**
+     * A passing message over everything; it outlives moves, and a newer one takes its place.
+     *
+     * @param ms how long it stands, 1 or more
+     */
+    record Notice(String words, int ms) implements Effect {
+        /** ms that one stands unless it says otherwise. */
+        public static final int USUAL_MS = 4000;
+
+        public Notice {
+            if (ms < 1) {
+                throw new IllegalArgumentException("A notice stands 1 ms or longer: " + ms);
+            }
+        }
+    }
+
+    /** Out to an outside address: told, and play stays. */
+    record Leave(String address) implements Effect {
+    }
+
     /** What is done to a fact. */
     sealed interface Change {
 
@@ -71,6 +91,8 @@ public sealed interface Effect {
             case ReturnTo r -> Verb.RETURN_TO;
             case Close c -> Verb.CLOSE;
             case Remember r -> Verb.REMEMBER;
+            case Notice n -> Verb.NOTICE;
+            case Leave l -> Verb.LEAVE;
         };
     }
 
@@ -85,12 +107,14 @@ public sealed interface Effect {
             case ReturnTo r -> Optional.of(r.to());
             case Close c -> Optional.empty();
             case Remember r -> Optional.empty();
+            case Notice n -> Optional.empty();
+            case Leave l -> Optional.empty();
         };
     }
 
     /** Whether it is a move: a branch holds at most one. */
     default boolean isMove() {
-        return !(this instanceof Remember);
+        return !(this instanceof Remember || this instanceof Notice || this instanceof Leave);
     }
 
     /**
@@ -107,7 +131,7 @@ public sealed interface Effect {
             case RETURN -> new Return();
             case RETURN_TO -> new ReturnTo(target);
             case CLOSE -> new Close();
-            case REMEMBER -> throw new IllegalArgumentException("To remember, a fact and a change are needed");
+            case REMEMBER, NOTICE, LEAVE -> throw new IllegalArgumentException("More is needed than where to " + verb.word());
         };
     }
 }

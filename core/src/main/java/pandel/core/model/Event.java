@@ -13,6 +13,22 @@ public sealed interface Event {
     }
 
     /**
+     * The work that a link waits for is done.
+     *
+     * @param link id of the link
+     */
+    record Done(String link) implements Event {
+    }
+
+    /**
+     * Another event, with the outcome of the link that it sets off.
+     *
+     * @param named the outcome's name
+     */
+    record Turning(Event event, String named) implements Event {
+    }
+
+    /**
      * Time passes, at most up to the next due wait.
      *
      * @param ms 0 or more
@@ -55,6 +71,26 @@ public sealed interface Event {
         /** A bare point in px of the current screen's mock: nothing answers there, or only the whole screen does. */
         record Point(double x, double y) implements On {
         }
+    }
+
+    /** The event itself, whatever outcome it names. */
+    default Event plain() {
+        return this instanceof Turning turning ? turning.event().plain() : this;
+    }
+
+    /** The outcome it names. */
+    default java.util.Optional<String> outcome() {
+        return this instanceof Turning turning ? java.util.Optional.of(turning.named()) : java.util.Optional.empty();
+    }
+
+    /** The same with an outcome, in place of one it names. */
+    default Event turning(String outcome) {
+        return new Turning(plain(), outcome);
+    }
+
+    /** A gesture on a hotspot. */
+    static Event on(String hotspot, Gesture gesture) {
+        return new Touched(gesture, new On.OnHotspot(hotspot));
     }
 
     /** A tap on a hotspot. */

@@ -45,7 +45,7 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
             case ADVANCE -> new Motion(Kind.SLIDE_ALONG, Direction.LEFT, 280, "ease-out", Rest.NONE);
             case REPLACE, RESTART -> new Motion(Kind.FADE, Direction.LEFT, 220, "ease", Rest.NONE);
             case OPEN_ABOVE -> new Motion(Kind.RISE, Direction.UP, 250, "ease-out", Rest.NONE);
-            case RETURN, RETURN_TO, CLOSE, REMEMBER -> NONE;
+            case RETURN, RETURN_TO, CLOSE, REMEMBER, NOTICE, LEAVE -> NONE;
         };
     }
 }

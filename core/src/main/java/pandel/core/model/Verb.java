@@ -4,7 +4,7 @@ import java.util.Locale;
 
 /** What a link does, named. */
 public enum Verb {
-    ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE, REMEMBER;
+    ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE, REMEMBER, NOTICE, LEAVE;
 
     /** The word in sentences and in the file. */
     public String word() {
@@ -17,6 +17,6 @@ public enum Verb {
 
     /** Whether it needs to be told where it leads. */
     public boolean needsTarget() {
-        return this != RETURN && this != CLOSE && this != REMEMBER;
+        return MOVES.contains(this) && this != RETURN && this != CLOSE;
     }
 }

@@ -6,18 +6,39 @@ import pandel.core.model.Motion;
 /** What an event came to. */
 public sealed interface Happening {
 
+    /** Id of the link that was set off. */
+    default Optional<String> link() {
+        return Optional.empty();
+    }
+
+    /** Whether what was to be done was done: moved, remembered, said or led out. */
+    default boolean isDone() {
+        return this instanceof Moved || this instanceof Remembered || this instanceof LedOut || this instanceof Left;
+    }
+
     /**
      * A move was done.
      *
      * @param link     the link that did it; empty for what frames and the device do
      * @param motion   how it looks
      * @param backward whether the motion is played in reverse
+     * @param address  outside address that was led to as well
      */
-    record Moved(Optional<String> link, Motion motion, boolean backward) implements Happening {
+    record Moved(Optional<String> link, Motion motion, boolean backward, Optional<String> address) implements Happening {
     }
 
-    /** Nothing moved, but facts were changed. */
+    /** Nothing moved, but facts were changed, or something was said. */
     record Remembered(Optional<String> link) implements Happening {
+    }
+
+    /**
+     * A link led out to an address; play stays.
+     */
+    record LedOut(Optional<String> link, String address) implements Happening {
+    }
+
+    /** Nothing was done yet: the event is to be sent again with one of these outcomes. */
+    record Asks(Optional<String> link, java.util.List<String> outcomes) implements Happening {
     }
 
     /** The prototype was left by device back. */

@@ -3,6 +3,7 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
@@ -22,8 +23,17 @@ public final class LinkWords {
     /** "advance to Tool", "return", "nothing yet". */
     public static String effect(Prototype prototype, Link link) {
         List<String> parts = new ArrayList<>();
-        link.branches().stream().findFirst().ifPresent(b -> b.effects().forEach(e -> parts.add(effect(prototype, e))));
-        return parts.isEmpty() ? "nothing yet" : String.join(", ", parts);
+        link.branches().forEach(b -> parts.add(branch(prototype, b)));
+        return parts.isEmpty() ? "nothing yet" : String.join("; ", parts);
+    }
+
+    /** "if refused and signed in is yes: open Sorry above", "advance to Tool". */
+    public static String branch(Prototype prototype, Branch branch) {
+        List<String> parts = new ArrayList<>();
+        branch.outcome().ifPresent(parts::add);
+        branch.when().forEach(c -> parts.add(c.words(prototype)));
+        String effects = branch.effects().isEmpty() ? "nothing yet" : String.join(", ", branch.effects().stream().map(e -> effect(prototype, e)).toList());
+        return parts.isEmpty() ? effects : "if " + String.join(" and ", parts) + ": " + effects;
     }
 
     /** "advance to Tool", "remember signed in is yes". */
@@ -37,6 +47,8 @@ public final class LinkWords {
             case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
             case Effect.Remember r -> "remember " + remembered(prototype, r);
+            case Effect.Notice n -> "say “" + n.words() + "”";
+            case Effect.Leave l -> "leave to " + l.address();
         };
     }
 
@@ -61,6 +73,9 @@ public final class LinkWords {
         return switch (link.cause()) {
             case Cause.Touch touch -> touch.gesture().word();
             case Cause.Wait wait -> "after " + seconds(wait.ms());
+            case Cause.Untouched untouched -> "after " + seconds(untouched.ms()) + " untouched";
+            case Cause.Work work -> "when the work is done";
+            case Cause.Back back -> "device back";
         };
     }
 

@@ -26,14 +26,44 @@ public final class Rules {
         this.prototype = prototype;
     }
 
-    /** What a link does at a head: its first branch, whole or not at all. */
-    public Ruling link(Head head, Link link) {
-        if (link.branches().isEmpty() || link.branches().getFirst().effects().isEmpty()) {
+    /**
+     * How a link can turn out at a head: the first branch that holds, when it names no outcome; else all that hold and name
+     * one, up to the first that holds and names none.
+     */
+    public Offer offer(Head head, Link link) {
+        List<Branch> open = new ArrayList<>();
+        for (Branch branch : link.branches()) {
+            if (!branch.holds(prototype, head.facts())) {
+                continue;
+            }
+            if (branch.outcome().isEmpty()) {
+                if (open.isEmpty()) {
+                    return new Offer.One(branch);
+                }
+                break;
+            }
+            if (open.stream().noneMatch(b -> b.outcome().equals(branch.outcome()))) {
+                open.add(branch);
+            }
+        }
+        return open.isEmpty() ? new Offer.Nothing(link.branches().isEmpty() ? "This link does nothing yet." : "None of its conditions holds now.")
+                : open.size() == 1 ? new Offer.One(open.getFirst()) : new Offer.Several(open);
+    }
+
+    /** What a branch does at a head, whole or not at all. */
+    public Ruling branch(Head head, Branch branch) {
+        if (branch.effects().isEmpty()) {
             return new Ruling.NothingToDo("This link does nothing yet.");
         }
-        Branch branch = link.branches().getFirst();
         List<TrailAction> sets = new ArrayList<>();
         Facts facts = head.facts();
+        for (Effect effect : branch.effects()) {
+            switch (effect) {
+                case Effect.Notice notice -> sets.add(new TrailAction.Tell(notice.words(), notice.ms()));
+                case Effect.Leave leave -> sets.add(new TrailAction.LeaveTo(leave.address()));
+                default -> { }
+            }
+        }
         for (Effect.Remember remember : branch.remembers()) {
             Optional<Fact> fact = prototype.fact(remember.fact());
             if (fact.isEmpty()) {
@@ -86,7 +116,9 @@ public final class Rules {
             case Effect.Close close -> head.level().base()
                     ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
                     : Ruling.back(new TrailAction.CloseLevel());
-            case Effect.Remember remember -> throw new IllegalArgumentException("To remember is no move");
+            case Effect.Remember r -> throw new IllegalArgumentException("To remember is no move");
+            case Effect.Notice n -> throw new IllegalArgumentException("A notice is no move");
+            case Effect.Leave l -> throw new IllegalArgumentException("To leave to an address is no move");
         };
     }
 

@@ -26,9 +26,14 @@ import pandel.core.model.Verb;
  * @param height px the device is high now
  * @param levels the base first; never empty
  * @param facts  what is remembered
+ * @param notice the passing message that stands over everything
  * @param left   whether it was left by device back: nothing happens then but starting over
  */
-public record Situation(Device device, double width, double height, List<Level> levels, Waits waits, Facts facts, boolean left) {
+public record Situation(Device device, double width, double height, List<Level> levels, Waits waits, Facts facts, Optional<Notice> notice, boolean left) {
+
+    /** A message. @param ms how long it still stands */
+    public record Notice(String words, int ms) {
+    }
 
     public Situation {
         levels = List.copyOf(levels);
@@ -83,7 +88,7 @@ public record Situation(Device device, double width, double height, List<Level> 
         }
         Facts facts = start instanceof StartPoint point ? valid(prototype, point.facts()) : Facts.NONE;
         return Optional.of(new Situation(device, device.width(), device.height(), levels,
-                prototype.screen(screens.getLast().getLast()).map(Waits::of).orElse(Waits.NONE), facts, false));
+                prototype.screen(screens.getLast().getLast()).map(Waits::of).orElse(Waits.NONE), facts, Optional.empty(), false));
     }
 
     /** Without facts that are gone or can no longer hold what they held. */
@@ -160,22 +165,31 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     Situation withLevels(List<Level> changed) {
-        return new Situation(device, width, height, changed, waits, facts, left);
+        return new Situation(device, width, height, changed, waits, facts, notice, left);
     }
 
     Situation withWaits(Waits changed) {
-        return new Situation(device, width, height, levels, changed, facts, left);
+        return new Situation(device, width, height, levels, changed, facts, notice, left);
     }
 
     Situation sized(double newWidth, double newHeight) {
-        return new Situation(device, newWidth, newHeight, levels, waits, facts, left);
+        return new Situation(device, newWidth, newHeight, levels, waits, facts, notice, left);
     }
 
     Situation with(Facts changed) {
-        return new Situation(device, width, height, levels, waits, changed, left);
+        return new Situation(device, width, height, levels, waits, changed, notice, left);
+    }
+
+    Situation telling(Optional<Notice> now) {
+        return new Situation(device, width, height, levels, waits, facts, now, left);
+    }
+
+    /** The same some ms later, as far as the notice goes. */
+    Situation fading(int ms) {
+        return ms == 0 || notice.isEmpty() ? this : telling(notice.filter(n -> n.ms() > ms).map(n -> new Notice(n.words(), n.ms() - ms)));
     }
 
     Situation asLeft() {
-        return new Situation(device, width, height, levels, Waits.NONE, facts, true);
+        return new Situation(device, width, height, levels, Waits.NONE, facts, Optional.empty(), true);
     }
 }

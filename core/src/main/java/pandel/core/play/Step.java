@@ -3,10 +3,12 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import pandel.core.model.Cause;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Index;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
@@ -32,21 +34,35 @@ public final class Step {
         if (now.left()) {
             return nothing(now, Optional.empty(), "The prototype was left; start over to go on.");
         }
-        return switch (event) {
-            case Event.Touched touched -> touch(now, touched);
-            case Event.DeviceBack back -> done(now, rules.deviceBack(now.head()), Optional.empty());
-            case Event.Elapse elapse -> elapse(now, elapse.ms());
-            case Event.Scroll scroll -> adjusted(now.withTop(now.top().with(now.top().trail()
-                    .swapped(now.top().trail().current().scrolledTo(Math.max(0, scroll.to()))))));
-            case Event.Resize resize -> adjusted(now.sized(resize.width(), resize.height()));
+        Optional<String> outcome = event.outcome();
+        return switch (event.plain()) {
+            case Event.Touched touched -> acted(touch(now, touched, outcome));
+            case Event.DeviceBack back -> acted(deviceBack(now, outcome));
+            case Event.Elapse elapse -> elapse(now, elapse.ms(), outcome);
+            case Event.Done done -> workDone(now, done.link(), outcome);
+            case Event.Turning t -> throw new IllegalStateException("An event without its outcome names none");
+            case Event.Scroll scroll -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : acted(adjusted(now.withTop(now.top().with(now.top().trail()
+                    .swapped(now.top().trail().current().scrolledTo(Math.max(0, scroll.to())))))));
+            case Event.Resize resize -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : adjusted(now.sized(resize.width(), resize.height()));
         };
     }
 
-    private Stepped touch(Situation now, Event.Touched touched) {
+    /** Whatever the person does, hit or miss, the waits for an untouched screen begin anew. */
+    private static Stepped acted(Stepped stepped) {
+        Situation after = stepped.situation();
+        Waits waits = after.waits().touched();
+        return waits == after.waits() ? stepped : new Stepped(after.withWaits(waits), stepped.happening());
+    }
+
+    private Stepped touch(Situation now, Event.Touched touched, Optional<String> outcome) {
+        Optional<String> unknown = touched.gesture().refusedBy(now.device());
+        if (unknown.isPresent()) {
+            return new Stepped(now, new Happening.Refused(Optional.empty(), unknown.get()));
+        }
         return switch (touched.on()) {
-            case Event.On.Outside outside -> done(now, rules.outside(now.head()), Optional.empty());
-            case Event.On.Away away -> done(now, rules.away(now.head()), Optional.empty());
-            case Event.On.Point point -> onScreen(now, touched.gesture(), "No hotspot there.");
+            case Event.On.Outside outside -> framed(now, rules.outside(now.head()), outcome);
+            case Event.On.Away away -> framed(now, rules.away(now.head()), outcome);
+            case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
             case Event.On.OnHotspot on -> {
                 Optional<Hotspot> hotspot = now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Width.of(now.width())).stream())
                         .filter(h -> h.id().equals(on.id())).findFirst();
@@ -56,36 +72,85 @@ public final class Step {
                             : "There is no hotspot “" + on.id() + "” on this screen.");
                 }
                 Optional<Link> link = hotspot.get().linkFor(touched.gesture());
-                yield link.isPresent() ? fire(now, link.get())
-                        : onScreen(now, touched.gesture(), "This hotspot has no link yet.");
+                yield link.isPresent() ? fire(now, now, link.get(), outcome) : onScreen(now, touched, outcome,
+                        hotspot.get().links().isEmpty() ? "This hotspot has no link yet." : "This hotspot has no link for a " + touched.gesture().word() + ".");
             }
         };
     }
 
-    private Stepped onScreen(Situation now, Gesture gesture, String otherwise) {
-        return prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream())
-                .filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() == gesture).findFirst()
-                .map(link -> fire(now, link))
-                .orElseGet(() -> nothing(now, Optional.empty(), otherwise));
+    /** A double tap that nothing answers is one tap. */
+    private Stepped onScreen(Situation now, Event.Touched touched, Optional<String> outcome, String otherwise) {
+        Optional<Link> link = ownLink(now, cause -> cause instanceof Cause.Touch t && t.gesture() == touched.gesture());
+        if (link.isPresent()) {
+            return fire(now, now, link.get(), outcome);
+        }
+        if (touched.gesture() == Gesture.DOUBLE_TAP) {
+            return touch(now, new Event.Touched(Gesture.TAP, touched.on()), outcome);
+        }
+        return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : nothing(now, Optional.empty(), otherwise);
     }
 
-    private Stepped elapse(Situation now, int ms) {
-        int due = now.waits().untilDue().orElse(Integer.MAX_VALUE);
+    private Optional<Link> ownLink(Situation now, Predicate<Cause> cause) {
+        return prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).filter(l -> cause.test(l.cause())).findFirst();
+    }
+
+    /** Where no condition of the screen's own link for it holds, the device's own back follows. */
+    private Stepped deviceBack(Situation now, Optional<String> outcome) {
+        Optional<Link> link = now.device().goesBack() ? ownLink(now, Cause.Back.class::isInstance) : Optional.empty();
+        return link.isPresent() && !(rules.offer(now.head(), link.get()) instanceof Offer.Nothing) ? fire(now, now, link.get(), outcome)
+                : framed(now, rules.deviceBack(now.head()), outcome);
+    }
+
+    private Stepped workDone(Situation now, String id, Optional<String> outcome) {
+        Optional<Link> link = prototype.index().way(id).map(Index.Way::link).filter(l -> now.waits().work().contains(id));
+        return link.isPresent() ? fire(now, now.withWaits(now.waits().without(id)), link.get(), outcome)
+                : nothing(now, Optional.empty(), "No work “" + id + "” is waited for here.");
+    }
+
+    private Stepped elapse(Situation start, int ms, Optional<String> outcome) {
+        int due = start.waits().untilDue().orElse(Integer.MAX_VALUE);
+        Situation now = start.fading(Math.min(ms, due));
         if (ms < due) {
-            return new Stepped(now.waits().left().isEmpty() ? now : now.withWaits(now.waits().after(ms)),
-                    new Happening.Passed(ms));
+            return outcome.isPresent() ? notOffered(start, Optional.empty(), outcome.get(), List.of())
+                    : new Stepped(now.waits().left().isEmpty() ? now : now.withWaits(now.waits().after(ms)), new Happening.Passed(ms));
         }
         Waits after = now.waits().after(due);
         String id = after.due().orElseThrow();
         Situation spent = now.withWaits(after.without(id));
         Optional<Link> link = prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream())
                 .filter(l -> l.id().equals(id)).findFirst();
-        return link.map(l -> fire(spent, l))
+        return link.map(l -> fire(now.withWaits(after), spent, l, outcome))
                 .orElseGet(() -> nothing(spent, Optional.empty(), "This wait’s link is gone."));
     }
 
-    private Stepped fire(Situation now, Link link) {
-        return done(now, rules.link(now.head(), link), Optional.of(link.id()));
+    /**
+     * Does what a link can turn out to.
+     *
+     * @param asking where it stays while the outcome is not chosen yet
+     * @param now    where it is done
+     */
+    private Stepped fire(Situation asking, Situation now, Link link, Optional<String> outcome) {
+        Offer offer = rules.offer(now.head(), link);
+        if (outcome.isPresent() && !offer.outcomes().contains(outcome.get())) {
+            return notOffered(asking, Optional.of(link.id()), outcome.get(), offer.outcomes());
+        }
+        return switch (offer) {
+            case Offer.Nothing nothing -> nothing(now, Optional.of(link.id()), nothing.why());
+            case Offer.One one -> done(now, rules.branch(now.head(), one.branch()), Optional.of(link.id()));
+            case Offer.Several several -> several.branches().stream().filter(b -> b.outcome().equals(outcome.or(link::always))).findFirst()
+                    .map(branch -> done(now, rules.branch(now.head(), branch), Optional.of(link.id())))
+                    .orElseGet(() -> new Stepped(asking, new Happening.Asks(Optional.of(link.id()), several.outcomes())));
+        };
+    }
+
+    private static Stepped notOffered(Situation now, Optional<String> link, String outcome, List<String> offered) {
+        return new Stepped(now, new Happening.Refused(link, "“" + outcome + "” is no outcome on offer here"
+                + (offered.isEmpty() ? "; there is none." : "; it can be " + String.join(", ", offered.stream().map(o -> "“" + o + "”").toList()) + ".")));
+    }
+
+    /** What frames and the device do has no outcomes. */
+    private Stepped framed(Situation now, Ruling ruling, Optional<String> outcome) {
+        return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : done(now, ruling, Optional.empty());
     }
 
     private Stepped done(Situation now, Ruling ruling, Optional<String> link) {
@@ -102,11 +167,11 @@ public final class Step {
                 if (after.left()) {
                     yield new Stepped(after, new Happening.Left());
                 }
-                if (acts.actions().getFirst() instanceof TrailAction.Set) {
-                    yield new Stepped(after, new Happening.Remembered(link));
+                Optional<String> address = acts.actions().stream().filter(TrailAction.LeaveTo.class::isInstance).map(a -> ((TrailAction.LeaveTo) a).address()).findFirst();
+                if (!acts.actions().getFirst().moves()) {
+                    yield new Stepped(after, address.<Happening>map(a -> new Happening.LedOut(link, a)).orElseGet(() -> new Happening.Remembered(link)));
                 }
-                yield new Stepped(fresh(after),
-                        new Happening.Moved(link, acts.motion().orElse(going), acts.motion().isEmpty()));
+                yield new Stepped(fresh(after), new Happening.Moved(link, acts.motion().orElse(going), acts.motion().isEmpty(), address));
             }
         };
     }
@@ -140,6 +205,9 @@ public final class Step {
                 yield now.withLevels(now.levels().subList(0, keep));
             }
             case TrailAction.Set set -> now.with(now.facts().with(set.fact(), set.value()));
+            case TrailAction.Tell tell -> now.telling(Optional.of(new Situation.Notice(tell.words(), tell.ms())));
+            case TrailAction.LeaveTo leave -> now;
+            case TrailAction.Spend spend -> now;
             case TrailAction.Leave leave -> now.asLeft();
         };
     }

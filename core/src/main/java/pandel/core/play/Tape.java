@@ -46,11 +46,17 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
         if (stepped.happening() instanceof Happening.Passed time) {
             return new Tape(entry, ticks, at, stepped.situation(), passed + time.ms());
         }
+        boolean time = event.plain() instanceof Event.Elapse;
+        if (stepped.happening() instanceof Happening.Asks) {
+            // Nothing has happened yet but the time until then.
+            return new Tape(entry, ticks, at, stepped.situation(), passed + (time ? now.waits().untilDue().orElse(0) : 0));
+        }
         List<Event> events = new ArrayList<>();
         if (passed > 0) {
             events.add(new Event.Elapse(passed));
         }
-        events.add(event instanceof Event.Elapse ? new Event.Elapse(now.waits().untilDue().orElse(0)) : event);
+        Event due = time ? new Event.Elapse(now.waits().untilDue().orElse(0)) : event;
+        events.add(time ? event.outcome().map(due::turning).orElse(due) : due);
         boolean scrollsOn = event instanceof Event.Scroll && current().events().stream().anyMatch(Event.Scroll.class::isInstance);
         List<Tick> kept = new ArrayList<>(ticks.subList(0, scrollsOn ? at : at + 1));
         kept.add(new Tick(List.copyOf(events), stepped.situation(), Optional.of(stepped.happening())));

@@ -7,6 +7,15 @@ import pandel.core.model.Value;
 /** One change of the levels and their trails. */
 public sealed interface TrailAction {
 
+    /** Whether levels or trails change. */
+    default boolean moves() {
+        return !(this instanceof Staying);
+    }
+
+    /** One that leaves levels and trails as they are. */
+    sealed interface Staying extends TrailAction {
+    }
+
     /** A place more on the top level's trail. */
     record Put(Screen screen) implements TrailAction {
     }
@@ -40,7 +49,19 @@ public sealed interface TrailAction {
     }
 
     /** A fact holds a value from now on; one within its bounds. */
-    record Set(Fact fact, Value value) implements TrailAction {
+    record Set(Fact fact, Value value) implements Staying {
+    }
+
+    /** A message is shown for some ms. */
+    record Tell(String words, int ms) implements Staying {
+    }
+
+    /** An outside address is led to; play stays. */
+    record LeaveTo(String address) implements Staying {
+    }
+
+    /** A wait is spent, and nothing else changes. */
+    record Spend() implements Staying {
     }
 
     /** The prototype is left. */

@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
+import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Event;
@@ -59,6 +61,9 @@ final class BruteForce {
                 if (stepped.happening() instanceof Happening.Remembered done) {
                     done.link().ifPresent(fired::add);
                 }
+                if (stepped.happening() instanceof Happening.LedOut out) {
+                    out.link().ifPresent(fired::add);
+                }
                 if (stepped.happening() instanceof Happening.Moved moved) {
                     moved.link().ifPresent(fired::add);
                 }
@@ -96,15 +101,15 @@ final class BruteForce {
 
     /** Whether the top level of a situation can be closed: null when the look was cut off before an answer. */
     Boolean closes(Situation from, int most) {
-        return comesTo(from, true, most, next -> next.levels().size() < from.levels().size());
+        return comesTo(from, true, most, next -> next.situation().levels().size() < from.levels().size());
     }
 
     /** Whether the row of screens can be changed from a situation: null when the look was cut off before an answer. */
     Boolean leadsOn(Situation from, boolean withDeviceBack, int most) {
-        return comesTo(from, withDeviceBack, most, next -> !next.row().equals(from.row()));
+        return comesTo(from, withDeviceBack, most, next -> next.happening() instanceof Happening.LedOut || !next.situation().row().equals(from.row()));
     }
 
-    private Boolean comesTo(Situation from, boolean withDeviceBack, int most, Predicate<Situation> wanted) {
+    private Boolean comesTo(Situation from, boolean withDeviceBack, int most, Predicate<Stepped> wanted) {
         Set<Object> seen = new HashSet<>(Set.of(key(from)));
         Deque<Situation> horizon = new ArrayDeque<>(List.of(from));
         while (!horizon.isEmpty()) {
@@ -113,11 +118,12 @@ final class BruteForce {
             }
             Situation now = horizon.remove();
             for (Event event : events(now)) {
-                if (event instanceof Event.DeviceBack && !withDeviceBack) {
+                if (event.plain() instanceof Event.DeviceBack && !withDeviceBack) {
                     continue;
                 }
-                Situation next = step.step(now, event).situation();
-                if (!next.left() && wanted.test(next)) {
+                Stepped stepped = step.step(now, event);
+                Situation next = stepped.situation();
+                if (!next.left() && wanted.test(stepped)) {
                     return true;
                 }
                 if (!next.left() && seen.add(key(next))) {
@@ -132,14 +138,23 @@ final class BruteForce {
     List<Event> events(Situation now) {
         List<Event> events = new ArrayList<>();
         for (Hotspot hotspot : prototype.index().hotspotsOn(now.screen())) {
-            events.add(Event.tap(hotspot.id()));
+            hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch).map(l -> ((Cause.Touch) l.cause()).gesture()).distinct()
+                    .forEach(g -> events.add(Event.on(hotspot.id(), g)));
         }
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
+        prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() != Gesture.TAP)
+                .forEach(l -> events.add(new Event.Touched(((Cause.Touch) l.cause()).gesture(), new Event.On.Point(0, 0))));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Point(0, 0)));
         now.waits().untilDue().ifPresent(ms -> events.add(new Event.Elapse(ms)));
+        if (now.waits().left().stream().anyMatch(l -> l.untouched() > 0)) {
+            events.add(new Event.Scroll(0));
+            now.waits().untilDue().ifPresent(ms -> events.add(new Event.Elapse(Math.max(0, ms - 1))));
+        }
+        now.waits().work().forEach(link -> events.add(new Event.Done(link)));
         events.add(new Event.DeviceBack());
-        return events;
+        return events.stream().flatMap(e -> step.step(now, e).happening() instanceof Happening.Asks asks
+                ? asks.outcomes().stream().map(e::turning) : Stream.of(e)).toList();
     }
 
     /** A situation without motions and scroll, which make no difference. */

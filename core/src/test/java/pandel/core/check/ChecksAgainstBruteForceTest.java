@@ -11,6 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
+import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Event;
 import pandel.core.model.Index;
@@ -27,23 +28,23 @@ import pandel.core.play.Step;
 /** What the checks say is shown really replays; what they rule out is never found. */
 class ChecksAgainstBruteForceTest {
 
-    @Property(tries = 400)
+    @Property(tries = 150)
     void agreeOnNastyPrototypes(@ForAll long seed, @ForAll @IntRange(min = 1, max = 9) int size, @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY), 7, 3000, followed);
     }
 
-    @Property(tries = 60)
+    @Property(tries = 30)
     void agreeOnUsualPrototypes(@ForAll long seed, @ForAll @IntRange(min = 2, max = 60) int size) {
         agree(Generated.of(size, seed, Kind.USUAL), 5, 3000, 6);
     }
 
-    @Property(tries = 400)
+    @Property(tries = 150)
     void agreeOnNastyPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 1, max = 7) int size, @ForAll @IntRange(min = 1, max = 3) int facts,
                                          @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, followed);
     }
 
-    @Property(tries = 60)
+    @Property(tries = 30)
     void agreeOnUsualPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 2, max = 40) int size, @ForAll @IntRange(min = 1, max = 4) int facts) {
         agree(Generated.of(size, seed, Kind.USUAL, facts), 6, 3000, 6);
     }
@@ -66,13 +67,15 @@ class ChecksAgainstBruteForceTest {
         open.addAll(unsettled);
         stuck.addAll(unsettled);
         checked.findings(Rule.CANNOT_CLOSE).forEach(f -> open.addAll(f.screens()));
+        boolean putsOff = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Untouched);
         for (Device device : prototype.devices()) {
             Map<Situation, Integer> met = brute.reach(device, depth, most);
             met.forEach((situation, steps) -> {
                 boolean shown = checked.stepsTo(situation.screen()).isPresent();
                 assertThat(shown || unsettled.contains(situation.screen())).as("%s is shown", situation.screen()).isTrue();
                 // What is not settled may lead there sooner.
-                assertThat(!shown || !unsettled.isEmpty() || checked.stepsTo(situation.screen()).getAsInt() <= steps).isTrue();
+                // Putting off a wait for an untouched screen takes events that brute force need not think of.
+                assertThat(!shown || putsOff || !unsettled.isEmpty() || checked.stepsTo(situation.screen()).getAsInt() <= steps).isTrue();
                 if (!situation.left() && Boolean.FALSE.equals(brute.leadsOn(situation, false, 60))) {
                     assertThat(stuck).as("stuck in %s", situation.row()).contains(situation.screen());
                 }
@@ -118,7 +121,9 @@ class ChecksAgainstBruteForceTest {
             }
             case RETURN_TO_ABSENT -> {
                 Link link = prototype.index().ways().stream().map(Index.Way::link).filter(l -> l.id().equals(finding.link().get())).findFirst().orElseThrow();
-                assertThat(new Rules(prototype).link(there.head(), link)).isInstanceOf(Ruling.NothingToDo.class);
+                Situation at = there;
+                Rules rules = new Rules(prototype);
+                assertThat(link.branches()).anyMatch(b -> rules.branch(at.head(), b) instanceof Ruling.NothingToDo);
             }
             case RETURN_TO_NOWHERE -> assertThat(there.levels()).hasSize(1);
             default -> assertThat(there).isNotNull();

@@ -148,7 +148,7 @@ class SituationsTest {
         Stepped back = step.step(away, Event.tap("list.back"));
         assertThat(back.situation()).isEqualTo(scrolled);
         assertThat(back.happening()).isEqualTo(new Happening.Moved(Optional.of("list.back.tap"),
-                APP.usualMotion(Verb.ADVANCE), true));
+                APP.usualMotion(Verb.ADVANCE), true, Optional.empty()));
     }
 
     private static void assertRow(String entry, String events, String levels, String happening) {

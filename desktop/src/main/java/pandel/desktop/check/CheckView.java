@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
@@ -27,6 +26,7 @@ import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.theme.WrappedLabel;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** The findings, worst first; the chosen one told at length beside them. */
@@ -221,6 +221,6 @@ public final class CheckView implements StageView {
     @Override
     public List<Command> commands() {
         return List.of(Command.here("Next finding", () -> step(1), "Down"), Command.here("Previous finding", () -> step(-1), "Up"),
-                Command.here("Show me", told::showMe, "Enter").when(() -> !(node.getScene().getFocusOwner() instanceof ButtonBase)));
+                Command.here("Show me", told::showMe, "Enter").when(() -> !Press.isOnButton(node)));
     }
 }

@@ -5,13 +5,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import javafx.animation.Animation;
 import javafx.application.Platform;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
+import pandel.core.model.Gesture;
 import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Picture;
@@ -46,9 +46,37 @@ public final class DeviceView extends Pane {
         setClip(clip);
     }
 
-    /** Told of each tap, in px of the device. */
-    public void onTap(BiConsumer<Double, Double> tapped) {
-        setOnMouseClicked(e -> tapped.accept(e.getX() / scale, e.getY() / scale));
+    /** Told of gestures, in px of the device. */
+    public interface Touched {
+        /** Where one began. */
+        void gesture(Gesture gesture, double x, double y);
+
+        /** Whether a link answers to one there. */
+        boolean answers(Gesture gesture, double x, double y);
+    }
+
+    /** Tells of each gesture. A long press that nothing answers becomes a tap when it is let go. */
+    public void onGesture(Touched touched) {
+        Gestures.on(this, new Gestures.Told() {
+            @Override
+            public boolean longPress(double x, double y) {
+                boolean answers = touched.answers(Gesture.LONG_PRESS, x / scale, y / scale);
+                if (answers) {
+                    touched.gesture(Gesture.LONG_PRESS, x / scale, y / scale);
+                }
+                return answers;
+            }
+
+            @Override
+            public boolean waitsForSecond(double x, double y) {
+                return touched.answers(Gesture.DOUBLE_TAP, x / scale, y / scale);
+            }
+
+            @Override
+            public void gesture(Gesture gesture, double x, double y) {
+                touched.gesture(gesture, x / scale, y / scale);
+            }
+        });
     }
 
     /** Interface px for each px of the device. */

@@ -30,6 +30,7 @@ import pandel.core.model.State;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.core.model.Width;
+import pandel.core.play.LinkWords;
 import pandel.core.play.Placement;
 import pandel.desktop.links.Finder.Offer;
 import pandel.desktop.work.Work;
@@ -37,11 +38,13 @@ import pandel.desktop.work.Work;
 /** What the desk does to the prototype. */
 final class DeskActions {
 
-    private static final int USUAL_WAIT = 2000;
+    /** ms of a wait that nobody has said yet. */
+    static final int USUAL_WAIT = 2000;
 
     private final Work work;
     private final Supplier<Device> device;
     private Optional<Verb> wanted = Optional.empty();
+    private int branch;
     private List<Hotspot> copied = List.of();
 
     DeskActions(Work work) {
@@ -108,7 +111,7 @@ final class DeskActions {
     void remember(List<Effect.Remember> remembers, List<Fact> facts) {
         Optional<Link> now = link();
         if (now.isPresent()) {
-            work.edit(FactEdits.remember(now.get(), remembers, facts));
+            work.edit(FactEdits.remember(now.get(), branch, remembers, facts));
         } else if (!chosen().isEmpty()) {
             Hotspot hotspot = chosen().getLast();
             Link fresh = new Link(work.freshId("tap"), new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE);
@@ -129,9 +132,39 @@ final class DeskActions {
     /** The link chosen: the last chosen hotspot's, or a wait. */
     Optional<Link> link() {
         if (!work.selection().hotspots().isEmpty()) {
-            return work.prototype().index().hotspot(work.selection().hotspots().getLast()).flatMap(h -> h.linkFor(Gesture.TAP));
+            Optional<Hotspot> hotspot = work.prototype().index().hotspot(work.selection().hotspots().getLast());
+            String named = work.selection().linkProperty().get();
+            return hotspot.flatMap(h -> h.links().stream().filter(l -> l.id().equals(named)).findFirst().or(() -> h.linkFor(Gesture.TAP)).or(() -> h.links().stream().findFirst()));
         }
         return work.prototype().index().way(work.selection().linkProperty().get()).map(w -> w.link());
+    }
+
+    /** The move of the branch that is edited. */
+    Optional<Effect> move() {
+        return link().flatMap(l -> branch < l.branches().size() ? l.branches().get(branch).move() : Optional.empty());
+    }
+
+    /** Which branch of the chosen link is edited next, from 0. */
+    void branch(int number) {
+        branch = number;
+    }
+
+    /** A link for a tap on the chosen hotspot that does nothing yet. */
+    Optional<Link> freshLink() {
+        if (chosen().isEmpty()) {
+            return Optional.empty();
+        }
+        Link fresh = new Link(work.freshId("tap"), new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE);
+        work.edit(LinkEdits.link(chosen().getLast(), fresh, ""));
+        return Optional.of(fresh);
+    }
+
+    /** One gesture more on the chosen hotspot; its link is chosen. */
+    void addGesture(Gesture gesture) {
+        Hotspot hotspot = chosen().getLast();
+        Link fresh = new Link(work.freshId(gesture.word()), new Cause.Touch(gesture), List.of(), Rest.NONE);
+        work.edit(LinkEdits.link(hotspot, fresh, " for a " + gesture.word()));
+        work.selection().chooseLinkOf(hotspot.id(), fresh.id());
     }
 
     /** A hotspot's number on the chosen screen, from 1. */
@@ -164,7 +197,7 @@ final class DeskActions {
     /** The chosen link leads there instead; a hotspot without one gets one. */
     void lead(Offer offer) {
         Optional<Link> now = link();
-        Optional<Effect> before = wanted.<Effect>map(verb -> Effect.of(verb, new Target.ToScreen(""))).or(() -> now.flatMap(Link::effect));
+        Optional<Effect> before = wanted.<Effect>map(verb -> Effect.of(verb, new Target.ToScreen(""))).or(this::move);
         wanted = Optional.empty();
         switch (offer) {
             case Offer.There there -> set(now, Fitting.leadingTo(before, screen(), there.screen()), Optional.empty(), " to “" + there.screen().shownTitle() + "”");
@@ -178,21 +211,22 @@ final class DeskActions {
     }
 
     private void set(Optional<Link> now, Effect effect, Optional<Screen> fresh, String whereTo) {
-        Edit edit = now.map(l -> LinkEdits.change("link" + whereTo, l.doing(effect)))
+        int number = branch;
+        Edit edit = now.map(l -> LinkEdits.change("link" + whereTo, l.branch(number, b -> b.doing(effect))))
                 .orElseGet(() -> LinkEdits.link(chosen().getLast(), Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect), whereTo));
         work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(
                 ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
     }
 
-    /** Puts a wait on the screen that leads there. */
-    void addWait(Offer offer) {
-        String id = work.freshId("wait");
+    /** Puts a link of the whole screen on it that leads there. */
+    void linkScreen(Cause cause, Offer offer) {
+        String id = work.freshId(LinkWords.cause(new Link("", cause, List.of(), Rest.NONE)).replaceAll("[^a-z ]", "").strip());
         Optional<Screen> fresh = offer instanceof Offer.New made ? Optional.of(Screen.page(work.freshId(made.title()), made.title())) : Optional.empty();
         Optional<Screen> target = offer instanceof Offer.There there ? Optional.of(there.screen()) : fresh;
         Effect effect = offer instanceof Offer.Back back ? Effect.of(back.verb(), new Target.ToScreen(""))
                 // A screen that goes by itself should not stay in the trail, or return would show it again.
-                : Fitting.leadingTo(Optional.of(new Effect.Replace(new Target.ToScreen(""))), screen(), target.orElseThrow());
-        Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, new Cause.Wait(USUAL_WAIT), effect));
+                : Fitting.leadingTo(cause instanceof Cause.Touch ? Optional.empty() : Optional.of(new Effect.Replace(new Target.ToScreen(""))), screen(), target.orElseThrow());
+        Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, cause, effect));
         work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
         work.selection().chooseLink(id);
     }
@@ -208,7 +242,7 @@ final class DeskActions {
         if (now.isEmpty() && chosen().isEmpty()) {
             return Optional.of("Choose a hotspot first.");
         }
-        Optional<Target> target = now.flatMap(Link::effect).flatMap(Effect::target);
+        Optional<Target> target = move().flatMap(Effect::target);
         if (verb.needsTarget() && target.isEmpty()) {
             return Optional.of("");
         }

@@ -19,6 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.model.Area;
+import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
@@ -111,8 +112,13 @@ public final class LinksView implements StageView {
         }
 
         @Override
-        public void addWait() {
-            openFinder(desk, "", false, Optional.empty(), actions::addWait);
+        public void linkScreen(Cause cause) {
+            openFinder(desk, "", false, Optional.empty(), offer -> actions.linkScreen(cause, offer));
+        }
+
+        @Override
+        public void chooseVerb(Verb verb) {
+            sentence.chooseVerb(verb);
         }
 
         @Override

@@ -1,39 +1,30 @@
 package pandel.desktop.links;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
+import javafx.scene.control.Menu;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import pandel.core.edit.FactWords;
-import pandel.core.edit.Fitting;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
-import pandel.core.edit.Said;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
-import pandel.core.model.Fact;
+import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
-import pandel.core.model.Motion;
-import pandel.core.model.Screen;
 import pandel.core.model.Verb;
+import pandel.core.play.EventWords;
 import pandel.core.play.LinkWords;
-import pandel.desktop.mocks.VerbSign;
 import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
 /** The chosen link as a sentence whose words are choices; without one, what is left to do on the screen. */
@@ -45,17 +36,23 @@ final class SentencePane extends VBox {
 
         void share(Hotspot hotspot);
 
-        void addWait();
+        void linkScreen(Cause cause);
+
+        void chooseVerb(Verb verb);
 
         void walkOn();
 
         void say(String sentence);
     }
 
+    private static final double LINE = 36;
+    private static final int MOST_LINES = 3;
+
     private final Work work;
     private final DeskActions actions;
     private final Desk desk;
-    private final HBox line = new HBox();
+    private final VBox lines = new VBox(4);
+    private final ScrollPane scroll = new Scroll(lines);
     private final HBox below = new HBox(4);
 
     SentencePane(Work work, DeskActions actions, Desk desk) {
@@ -63,17 +60,25 @@ final class SentencePane extends VBox {
         this.actions = actions;
         this.desk = desk;
         getStyleClass().add("sentence-pane");
-        line.getStyleClass().add("sentence");
-        line.setId("sentence");
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         below.setAlignment(Pos.CENTER_LEFT);
         setSpacing(6);
         setMinHeight(88);
-        setPrefHeight(88);
-        getChildren().addAll(line, below);
+        getChildren().addAll(scroll, below);
     }
 
     void refresh() {
-        line.getChildren().clear();
+        actions.branch(0);
+        fill();
+        int shown = Math.min(MOST_LINES, Math.max(1, lines.getChildren().size()));
+        scroll.setPrefHeight(shown * LINE);
+        scroll.setMinHeight(shown * LINE);
+    }
+
+    private void fill() {
+        lines.getChildren().clear();
         below.getChildren().clear();
         if (work.screen().isEmpty()) {
             return;
@@ -81,34 +86,58 @@ final class SentencePane extends VBox {
         Optional<Link> link = actions.link();
         List<Hotspot> chosen = actions.chosen();
         if (chosen.size() > 1) {
-            line.getChildren().add(words(chosen.size() + " hotspots are chosen. Arrows move them."));
+            said(chosen.size() + " hotspots are chosen. Arrows move them.");
             below.getChildren().addAll(Press.word("Copy", "copy", this::copy), Press.word("Remove", "remove-hotspot", actions::remove));
         } else if (chosen.size() == 1) {
             hotspot(chosen.getFirst(), link);
         } else if (link.isPresent()) {
-            wait(link.get());
+            ofScreen(link.get());
         } else {
             nothing();
         }
     }
 
+    private void said(String sentence) {
+        HBox line = line();
+        line.setId("sentence");
+        line.getChildren().add(Choice.words(sentence));
+    }
+
+    /** Gestures to choose instead, and to have a link for besides. */
+    private ContextMenu causes(Hotspot hotspot, Optional<Link> link) {
+        ContextMenu menu = CauseMenu.gestures(work.device(), g -> hotspot.linkFor(g).isPresent(), gesture -> link.ifPresentOrElse(
+                l -> work.edit(LinkEdits.change("answer to a " + gesture.word(), l.withCause(new Cause.Touch(gesture)))), () -> actions.addGesture(gesture)));
+        if (link.isPresent()) {
+            Menu besides = new Menu("One more gesture");
+            besides.setId("one-more-gesture");
+            besides.getItems().setAll(CauseMenu.gestures(work.device(), g -> hotspot.linkFor(g).isPresent(), actions::addGesture).getItems());
+            menu.getItems().addAll(new SeparatorMenuItem(), besides);
+        }
+        return menu;
+    }
+
     private void nothing() {
         long bare = actions.hotspots().stream().filter(h -> h.links().isEmpty()).count();
-        line.getChildren().add(words(actions.hotspots().isEmpty() ? "Drag over the mock where it is touched; then type where that leads."
+        said(actions.hotspots().isEmpty() ? "Drag over the mock where it is touched; then type where that leads."
                 : bare == 0 ? "Choose a hotspot to read its link, or drag over the mock to mark another."
-                : bare == 1 ? "One hotspot here has no link yet." : bare + " hotspots here have no link yet."));
-        below.getChildren().add(Press.word("Go on by itself after a time…", "add-wait", desk::addWait));
+                : bare == 1 ? "One hotspot here has no link yet." : bare + " hotspots here have no link yet.");
+        Button other = Press.word("Something else happens here…", "add-cause", () -> { });
+        other.setOnAction(e -> CauseMenu.ofScreen(work.device(), DeskActions.USUAL_WAIT, desk::linkScreen).show(other, Side.TOP, 0, 0));
+        below.getChildren().addAll(Press.word("Go on by itself after a time…", "add-wait", () -> desk.linkScreen(new Cause.Wait(DeskActions.USUAL_WAIT))), other);
         if (actions.copied() > 0) {
             below.getChildren().add(Press.word(actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here", "paste", actions::paste));
         }
     }
 
     private void hotspot(Hotspot hotspot, Optional<Link> link) {
-        line.getChildren().addAll(words("Tap"), nameChoice(hotspot), words(":"));
-        link.ifPresentOrElse(this::effect, () -> {
-            line.getChildren().add(choice("choose where it leads", "missing", desk::find, "choice-target"));
-            line.getChildren().add(more());
-        });
+        HBox line = line();
+        Gesture gesture = link.map(Link::cause).map(c -> ((Cause.Touch) c).gesture()).orElse(Gesture.TAP);
+        Choice cause = new Choice(EventWords.capital(gesture.word()), "", "choice-cause");
+        line.getChildren().addAll(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)), nameChoice(hotspot), Choice.words(":"));
+        branches(line, link);
+        hotspot.links().stream().filter(l -> link.filter(l::equals).isEmpty()).forEach(other -> below.getChildren().add(
+                Press.word(EventWords.capital(LinkWords.cause(other)) + ": " + LinkWords.effect(work.prototype(), other), "other-" + other.id(),
+                        () -> work.selection().chooseLinkOf(hotspot.id(), other.id()))));
         actions.state().ifPresent(state -> {
             boolean hidden = state.hides().contains(hotspot.id());
             below.getChildren().add(Press.word(hidden ? "Show it in this look" : "Hide it in this look", "hide-in-look",
@@ -134,130 +163,46 @@ final class SentencePane extends VBox {
         desk.say(actions.copied() == 1 ? "Copied; on another screen, “Put the copy here” or Ctrl+V." : actions.copied() + " copied; on another screen, Ctrl+V puts them there.");
     }
 
-    private void wait(Link link) {
-        int ms = link.cause() instanceof Cause.Wait w ? w.ms() : 0;
-        line.getChildren().addAll(words("After"), number(link, ms), words("ms:"));
-        effect(link);
+    /** A link of the whole screen. */
+    private void ofScreen(Link link) {
+        HBox line = line();
+        int ms = link.cause() instanceof Cause.Wait w ? w.ms() : link.cause() instanceof Cause.Untouched u ? u.ms() : DeskActions.USUAL_WAIT;
+        Choice cause = new Choice(switch (link.cause()) {
+            case Cause.Wait w -> "After";
+            case Cause.Untouched u -> "After";
+            case Cause.Work w -> "When the work is done";
+            case Cause.Back b -> "Device back";
+            case Cause.Touch touch -> EventWords.capital(touch.gesture().word()) + " anywhere";
+        }, "", "choice-cause");
+        line.getChildren().add(cause.on(() -> CauseMenu.ofScreen(work.device(), ms, chosen ->
+                work.edit(LinkEdits.change("change what sets a link off", link.withCause(chosen)))).show(cause, Side.TOP, 0, -2)));
+        if (link.cause() instanceof Cause.Wait || link.cause() instanceof Cause.Untouched) {
+            line.getChildren().addAll(number(link, ms), Choice.words(link.cause() instanceof Cause.Untouched ? "ms untouched:" : "ms:"));
+        } else {
+            line.getChildren().add(Choice.words(":"));
+        }
+        branches(line, Optional.of(link));
         below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
     }
 
-    private void effect(Link link) {
-        Optional<Effect> effect = link.effect();
-        remembered(link);
-        if (effect.isEmpty()) {
-            line.getChildren().add(choice("choose where it leads", "missing", desk::find, "choice-target"));
-            line.getChildren().add(more());
-            return;
-        }
-        if (!effect.get().isMove()) {
-            line.getChildren().addAll(choice("and lead somewhere", "soft", desk::find, "choice-target"), more());
-            return;
-        }
-        Button verb = choice(verbWords(effect.get().verb()), "", () -> { }, "choice-verb");
-        verb.setOnAction(e -> verbs(effect.get()).show(verb, Side.TOP, 0, -2));
-        line.getChildren().add(verb);
-        effect.get().target().ifPresent(t -> {
-            boolean there = work.prototype().screen(t.id()).isPresent();
-            line.getChildren().add(choice(LinkWords.target(work.prototype(), t), there ? "" : "missing", desk::find, "choice-target"));
-            if (!there) {
-                line.getChildren().add(aside("is not there"));
+    private HBox line() {
+        HBox line = new HBox();
+        line.getStyleClass().add("sentence");
+        lines.getChildren().add(line);
+        return line;
+    }
+
+    /** A line for each way the link can turn out, the first on a line that is begun. */
+    private void branches(HBox begun, Optional<Link> link) {
+        begun.setId("sentence");
+        int all = Math.max(1, link.map(l -> l.branches().size()).orElse(1));
+        for (int i = 0; i < all; i++) {
+            HBox line = i == 0 ? begun : line();
+            if (i > 0) {
+                line.getStyleClass().add("further");
             }
-        });
-        if (effect.get().target().isPresent()) {
-            line.getChildren().add(motion(link, effect.get().verb()));
-        } else {
-            line.getChildren().add(aside(effect.get().verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
+            new BranchLine(work, actions, desk, this::refresh, line, link, i).fill();
         }
-        line.getChildren().add(more());
-    }
-
-    /** What the link remembers, each part to be typed anew. */
-    private void remembered(Link link) {
-        List<Effect.Remember> all = link.remembers();
-        for (int i = 0; i < all.size(); i++) {
-            int at = i;
-            line.getChildren().add(words(i == 0 ? "remember" : "and"));
-            Button button = choice(LinkWords.remembered(work.prototype(), all.get(i)), work.prototype().fact(all.get(i).fact()).isPresent() ? "" : "missing", () -> { }, "choice-remember-" + i);
-            button.setOnAction(e -> factField(button, LinkWords.remembered(work.prototype(), all.get(at)), typed -> {
-                List<Effect.Remember> changed = new ArrayList<>(all);
-                changed.remove(at);
-                remember(changed, at, typed);
-            }));
-            line.getChildren().add(button);
-        }
-        if (!all.isEmpty()) {
-            line.getChildren().add(words(","));
-        }
-    }
-
-    private Button more() {
-        Button button = choice("remember…", "soft", () -> { }, "choice-remember");
-        button.setTooltip(new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
-        button.setOnAction(e -> factField(button, "", typed -> {
-            List<Effect.Remember> all = new ArrayList<>(actions.link().map(Link::remembers).orElse(List.of()));
-            remember(all, all.size(), typed);
-        }));
-        return button;
-    }
-
-    private void remember(List<Effect.Remember> others, int at, String typed) {
-        try {
-            List<Fact> facts = List.of();
-            if (!typed.isBlank()) {
-                Said<Effect.Remember> said = FactWords.remember(work.prototype(), typed, work.naming());
-                others.add(at, said.what());
-                facts = said.facts();
-            }
-            if (!others.equals(actions.link().map(Link::remembers).orElse(List.of()))) {
-                actions.remember(others, facts);
-            }
-            if (!facts.isEmpty()) {
-                desk.say("“" + facts.getLast().title() + "” is remembered from now on; a look can ask for it.");
-            }
-        } catch (FactWords.NotUnderstood e) {
-            desk.say(e.getMessage());
-        }
-    }
-
-    private void factField(Button button, String now, Consumer<String> then) {
-        edit(button, now, "What to remember", then);
-        line.getChildren().stream().filter(TextField.class::isInstance).map(TextField.class::cast).findFirst().ifPresent(field -> {
-            field.setPromptText("signed in, basket + 1");
-            field.setPrefColumnCount(16);
-            FactOffers.under(field, work.prototype(), false);
-        });
-    }
-
-    private String backTo() {
-        int n = work.screen().map(s -> work.prototype().index().screensLeadingTo(s.id()).size()).orElse(0);
-        return n == 0 ? "nothing leads here yet" : n == 1 ? "back to the one screen that leads here" : "back to any of " + n;
-    }
-
-    private static String verbWords(Verb verb) {
-        return switch (verb) {
-            case ADVANCE -> "advance to";
-            case REPLACE -> "replace with";
-            case RESTART -> "restart at";
-            case OPEN_ABOVE -> "open above";
-            case RETURN -> "return";
-            case RETURN_TO -> "return to";
-            case CLOSE -> "close";
-            case REMEMBER -> "remember";
-        };
-    }
-
-    private ContextMenu verbs(Effect now) {
-        ContextMenu menu = new ContextMenu();
-        Optional<Screen> target = now.target().flatMap(t -> work.prototype().screen(t.id()));
-        for (Verb verb : Verb.MOVES) {
-            Optional<String> whyNot = target.flatMap(t -> Fitting.whyNot(verb, actions.screen(), t));
-            MenuItem item = new MenuItem(verbWords(verb) + "  " + meaning(verb) + whyNot.map(w -> " — " + w).orElse(""), new VerbSign(Optional.of(verb)));
-            item.setId("verb-" + verb.word().replace(' ', '-'));
-            item.setDisable(whyNot.isPresent());
-            item.setOnAction(e -> chooseVerb(verb));
-            menu.getItems().add(item);
-        }
-        return menu;
     }
 
     /** Sets the verb, asking for a target where one is needed. */
@@ -272,128 +217,21 @@ final class SentencePane extends VBox {
         });
     }
 
-    private static String meaning(Verb verb) {
-        return switch (verb) {
-            case ADVANCE -> "· after this one, return comes back";
-            case REPLACE -> "· in place of this one";
-            case RESTART -> "· nothing stays behind";
-            case OPEN_ABOVE -> "· above this one";
-            case RETURN -> "· to where one came from";
-            case RETURN_TO -> "· where that was passed on the way";
-            case CLOSE -> "· what is open above";
-            case REMEMBER -> "";
-        };
-    }
-
-    private Button motion(Link link, Verb verb) {
-        Optional<Motion> own = link.branches().getFirst().motion();
-        Motion usual = work.prototype().usualMotion(verb);
-        String text = own.map(SentencePane::told).orElse("as usual: " + told(usual));
-        Button button = choice(text, "soft", () -> { }, "choice-motion");
-        button.setOnAction(e -> {
-            ContextMenu menu = new ContextMenu();
-            MenuItem asUsual = new MenuItem("as usual: " + told(usual));
-            asUsual.setOnAction(x -> work.edit(LinkEdits.motion(link, Optional.empty())));
-            menu.getItems().add(asUsual);
-            for (Verb like : List.of(Verb.ADVANCE, Verb.OPEN_ABOVE, Verb.REPLACE)) {
-                Motion motion = Motion.usualFor(like);
-                MenuItem item = new MenuItem(told(motion));
-                item.setOnAction(x -> work.edit(LinkEdits.motion(link, Optional.of(motion))));
-                menu.getItems().add(item);
-            }
-            MenuItem none = new MenuItem("at once");
-            none.setOnAction(x -> work.edit(LinkEdits.motion(link, Optional.of(Motion.NONE))));
-            menu.getItems().add(none);
-            menu.show(button, Side.TOP, 0, -2);
-        });
-        return button;
-    }
-
-    private static String told(Motion motion) {
-        return motion.kind() == Motion.Kind.NONE ? "at once" : switch (motion.kind()) {
-            case FADE -> "fades in";
-            case SLIDE_ACROSS -> "slides across";
-            case SLIDE_ALONG -> "slides along";
-            case RISE -> "rises";
-            case GROW -> "grows";
-            case NONE -> "";
-        } + ", " + motion.ms() + " ms";
-    }
-
     private Node nameChoice(Hotspot hotspot) {
         int number = actions.number(hotspot);
-        Button button = choice(LinkWords.name(hotspot, number), "live", () -> { }, "choice-hotspot");
-        button.setOnAction(e -> edit(button, hotspot.title(), "Words on the hotspot", text -> work.edit(HotspotEdits.rename(hotspot, text))));
-        return button;
+        Choice choice = new Choice(LinkWords.name(hotspot, number), "live", "choice-hotspot");
+        return choice.on(() -> choice.type(hotspot.title(), "Words on the hotspot", text -> work.edit(HotspotEdits.rename(hotspot, text)), this::refresh));
     }
 
     private Node number(Link link, int ms) {
-        Button button = choice(String.valueOf(ms), "live", () -> { }, "choice-ms");
-        button.setOnAction(e -> edit(button, String.valueOf(ms), "Milliseconds", text -> {
+        Choice choice = new Choice(String.valueOf(ms), "live", "choice-ms");
+        return choice.on(() -> choice.type(String.valueOf(ms), "Milliseconds", text -> {
             if (!text.strip().matches("\\d{1,8}") || Integer.parseInt(text.strip()) < 1) {
                 desk.say("A wait is a whole number of milliseconds, 1 or more; “" + text + "” is not.");
-                refresh();
             } else {
-                work.edit(LinkEdits.change("change a wait", link.withCause(new Cause.Wait(Integer.parseInt(text.strip())))));
+                int typed = Integer.parseInt(text.strip());
+                work.edit(LinkEdits.change("change a wait", link.withCause(link.cause() instanceof Cause.Untouched ? new Cause.Untouched(typed) : new Cause.Wait(typed))));
             }
-        }));
-        return button;
-    }
-
-    /** Lets a choice be typed in its place; Enter keeps it, Escape leaves it. */
-    private void edit(Button choice, String now, String what, Consumer<String> then) {
-        TextField field = new TextField(now);
-        field.setId("choice-field");
-        field.setAccessibleText(what);
-        field.setPrefColumnCount(12);
-        int at = line.getChildren().indexOf(choice);
-        line.getChildren().set(at, field);
-        field.requestFocus();
-        field.selectAll();
-        boolean[] ended = new boolean[1];
-        Runnable keep = () -> {
-            if (!ended[0]) {
-                ended[0] = true;
-                then.accept(field.getText());
-                refresh();
-            }
-        };
-        field.setOnAction(e -> keep.run());
-        field.focusedProperty().addListener((o, was, is) -> {
-            if (!is) {
-                keep.run();
-            }
-        });
-        field.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                e.consume();
-                ended[0] = true;
-                refresh();
-            }
-        });
-    }
-
-    private static Button choice(String text, String style, Runnable action, String id) {
-        Button button = new Button(text);
-        button.getStyleClass().add("choice");
-        if (!style.isEmpty()) {
-            button.getStyleClass().add(style);
-        }
-        button.setId(id);
-        button.setMaxWidth(340);
-        button.setOnAction(e -> action.run());
-        return button;
-    }
-
-    private static Label words(String text) {
-        Label label = new Label(text);
-        label.setMinWidth(Region.USE_PREF_SIZE);
-        return label;
-    }
-
-    private static Label aside(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("aside");
-        return label;
+        }, this::refresh));
     }
 }

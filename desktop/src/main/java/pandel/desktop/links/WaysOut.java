@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
+import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -44,8 +45,15 @@ final class WaysOut extends WaysColumn {
                 heading.setStyle("-fx-padding: 10 0 6 8;");
                 getChildren().add(heading);
             }
-            add(prototype, hotspot.id(), number, hotspot.linkFor(Gesture.TAP), LinkWords.name(hotspot, number),
-                    selection.hotspots().contains(hotspot.id()), id -> selection.chooseHotspot(id));
+            Optional<Link> first = hotspot.linkFor(Gesture.TAP).or(() -> hotspot.links().stream().findFirst());
+            boolean chosen = selection.hotspots().contains(hotspot.id());
+            String named = selection.linkProperty().get();
+            boolean other = hotspot.links().stream().anyMatch(l -> l.id().equals(named)) && first.filter(l -> l.id().equals(named)).isEmpty();
+            add(prototype, hotspot.id(), number, first, (first.filter(l -> !isTap(l)).isPresent() ? LinkWords.cause(first.get()) + " " : "") + LinkWords.name(hotspot, number),
+                    chosen && !other, id -> selection.chooseHotspot(id));
+            int shownNumber = number;
+            hotspot.links().stream().filter(l -> first.filter(l::equals).isEmpty()).forEach(l -> add(prototype, l.id(), shownNumber, Optional.of(l),
+                    LinkWords.cause(l) + " " + LinkWords.name(hotspot, shownNumber), chosen && named.equals(l.id()), id -> selection.chooseLinkOf(hotspot.id(), id)));
         }
         for (Link link : screen.links()) {
             add(prototype, link.id(), 0, Optional.of(link), LinkWords.cause(link), selection.linkProperty().get().equals(link.id()), selection::chooseLink);
@@ -53,6 +61,10 @@ final class WaysOut extends WaysColumn {
         if (hotspots.isEmpty() && screen.links().isEmpty()) {
             getChildren().add(hint("Nothing leads from here yet. Drag over the mock where it is touched."));
         }
+    }
+
+    private static boolean isTap(Link link) {
+        return link.cause().equals(new Cause.Touch(Gesture.TAP));
     }
 
     private void add(Prototype prototype, String id, int number, Optional<Link> link, String name, boolean chosen, Consumer<String> choose) {

@@ -5,7 +5,6 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -22,6 +21,7 @@ import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Scroll;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** All screens by the fewest steps from an entry; the never shown on a shelf of their own; or all links as a table. */
@@ -119,12 +119,12 @@ public final class MapView implements StageView {
         }
         wasTable = false;
         MapLight light = bar.light(work.checked().orElseThrow());
-        boolean hadFocus = drawing.chipOf(work.selection().screen()).isPresent() && page.getScene() != null && page.getScene().getFocusOwner() instanceof MapChip;
+        boolean hadFocus = drawing.chipOf(work.selection().screen()).isPresent() && Press.focused(page).filter(MapChip.class::isInstance).isPresent();
         drawing.draw(chart.get(), work.checked().orElseThrow(), light, bar.isInLanes(), bar.isOfMocks(),
                 scroll.getViewportBounds().getWidth(), Math.max(200, scroll.getViewportBounds().getHeight()));
         drawShelf();
         foot.refresh(light);
-        if (hadFocus || page.getScene() != null && page.getScene().getFocusOwner() == null) {
+        if (hadFocus || page.getScene() != null && Press.focused(page).isEmpty()) {
             drawing.chipOf(work.selection().screen()).ifPresent(Node::requestFocus);
         }
         keepInSight();
@@ -235,10 +235,10 @@ public final class MapView implements StageView {
 
     private Command onMap(String title, Runnable action, String key) {
         return Command.here(title, action, key).when(() -> !bar.isTable()
-                && !(key.equals("Enter") && node.getScene().getFocusOwner() instanceof ButtonBase b && !(b instanceof MapChip)));
+                && !(key.equals("Enter") && Press.isOnButton(node) && Press.focused(node).filter(MapChip.class::isInstance).isEmpty()));
     }
 
     private Command inTable(String title, Runnable action, String key) {
-        return Command.here(title, action, key).when(() -> bar.isTable() && !(node.getScene().getFocusOwner() instanceof ButtonBase));
+        return Command.here(title, action, key).when(() -> bar.isTable() && !Press.isOnButton(node));
     }
 }

@@ -315,6 +315,6 @@ public final class MocksView implements StageView {
     }
 
     private boolean cardFocused() {
-        return node.getScene() != null && node.getScene().getFocusOwner() instanceof ScreenCard;
+        return Press.focused(node).filter(ScreenCard.class::isInstance).isPresent();
     }
 }

@@ -21,6 +21,8 @@ public final class VerbSign extends Pane {
             case RETURN_TO -> new double[][] {{2, 1, 2, 13}, {17, 7, 5, 7}, {9, 3, 5, 7, 9, 11}};
             case CLOSE -> new double[][] {{2, 13, 16, 13}, {9, 1, 9, 10}, {5, 6, 9, 10, 13, 6}};
             case REMEMBER -> new double[][] {{4, 2, 14, 2, 14, 12, 9, 8, 4, 12, 4, 2}};
+            case NOTICE -> new double[][] {{2, 3, 16, 3, 16, 10, 2, 10, 2, 3}, {5, 6, 13, 6}};
+            case LEAVE -> new double[][] {{9, 3, 3, 3, 3, 12, 13, 12, 13, 8}, {8, 8, 16, 1}, {11, 1, 16, 1, 16, 6}};
         }).orElse(new double[][] {{2, 7, 5, 7}, {8, 7, 11, 7}, {14, 7, 17, 7}});
         for (double[] line : lines) {
             Shape shape = new Polyline(line);
@@ -41,6 +43,8 @@ public final class VerbSign extends Pane {
             case RETURN_TO -> "return";
             case CLOSE -> "close";
             case REMEMBER -> "remember";
+            case NOTICE -> "says";
+            case LEAVE -> "leaves";
         };
     }
 }

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
@@ -17,11 +16,11 @@ import pandel.core.model.Event;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Start;
-import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
+import pandel.core.play.Stepped;
 import pandel.core.play.Tape;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.shell.Around;
@@ -29,6 +28,7 @@ import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Press;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
@@ -63,6 +63,9 @@ public final class PlayView implements StageView {
     private Optional<Start> begun = Optional.empty();
     private boolean visible;
     private boolean held;
+    private final Asking asking;
+    private final WorkClock works = new WorkClock();
+    private final NoticeLabel notice;
 
     public PlayView(Work work, Around around, PlayClock clock) {
         this.work = work;
@@ -71,22 +74,27 @@ public final class PlayView implements StageView {
         this.device = new DeviceView(around.pictures());
         this.tapePane = new TapePane(around.pictures(), this::windTo, this::keepJourney);
         device.setId("device-view");
-        device.onTap(this::tapped);
-        device.setOnScroll(e -> scrolled(-e.getDeltaY()));
+        this.asking = new Asking(work, middle, this::act, device::requestFocus);
+        Fingers fingers = new Fingers(work::prototype, () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(), this::act, this::stopShowing, this::scrolled,
+                at -> device.ring(at[0], at[1]));
+        device.onGesture(fingers);
+        fingers.follow(device);
+        this.notice = new NoticeLabel(device);
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
+        frame.getChildren().add(notice);
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         sized.getChildren().add(frame);
         scroll.setFitToWidth(true);
         scroll.setFitToHeight(true);
         scroll.setFocusTraversable(false);
         middle.getChildren().add(scroll);
-        left = column(trail, 200);
+        left = Scroll.column(trail, 200);
         showingBar = new ShowingBar(new ShowingBar.Asked(this::nextShown, () -> changeShowing(showing::turnByStep), () -> changeShowing(showing::faster), () -> changeShowing(showing::stop)));
         starts = new PlayStarts(work, around, this::now, this::playFrom);
         controls = new PlayControls(new PlayControls.Asked(this::startOver, () -> act(new Event.DeviceBack()), this::editThis, this::hurry, this::turnHold,
                 this::turnSize, this::turnAlone, starts::choose));
-        right = new VBox(controls, column(possible, 260));
+        right = new VBox(controls, Scroll.column(possible, 260));
         bottom = new VBox(showingBar, tapePane);
         page.setCenter(middle);
         around();
@@ -104,15 +112,6 @@ public final class PlayView implements StageView {
         });
     }
 
-    private static ScrollPane column(Region content, double width) {
-        ScrollPane pane = new Scroll(content);
-        pane.setFitToWidth(true);
-        pane.setPrefWidth(width);
-        pane.setMinWidth(width);
-        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        return pane;
-    }
-
     /** The same events with the changed prototype, or a new start where they no longer begin. */
     private void follow(Prototype now) {
         showing.stop();
@@ -125,6 +124,7 @@ public final class PlayView implements StageView {
     }
 
     private void startOver() {
+        asking.dismiss();
         showing.stop();
         begun = begun.flatMap(s -> work.prototype().start(s.id()));
         tape = begun.flatMap(s -> Tape.from(work.prototype(), s, work.device()))
@@ -153,19 +153,10 @@ public final class PlayView implements StageView {
         show(Optional.empty());
     }
 
-    private void tapped(double x, double y) {
-        if (showing.isOn()) {
-            showing.stop();
-            show(Optional.empty());
-            return;
-        }
-        tape.ifPresent(t -> {
-            Event event = Aim.tap(work.prototype(), t.now(), x, y);
-            Happening what = act(event);
-            if (what instanceof Happening.Nothing || what instanceof Happening.Refused) {
-                device.ring(x, y);
-            }
-        });
+    private void stopShowing() {
+        showing.stop();
+        asking.dismiss();
+        show(Optional.empty());
     }
 
     private void scrolled(double by) {
@@ -183,9 +174,19 @@ public final class PlayView implements StageView {
         if (tape.isEmpty()) {
             return new Happening.Nothing(Optional.empty(), "");
         }
+        Stepped stepped = new Step(work.prototype()).step(tape.get().now(), event);
         tape = tape.map(t -> t.then(new Step(work.prototype()), event));
-        Happening what = tape.get().current().what().orElse(new Happening.Adjusted());
+        if (stepped.happening() instanceof Happening.Asks asks && !showing.isOn()) {
+            asking.ask(tape.orElseThrow().now(), event, asks);
+            return asks;
+        }
+        asking.dismiss();
+        Happening what = stepped.happening();
         show(what instanceof Happening.Moved moved ? Optional.of(moved) : Optional.empty());
+        String address = what instanceof Happening.LedOut out ? out.address() : what instanceof Happening.Moved m ? m.address().orElse("") : "";
+        if (!address.isEmpty()) {
+            around.say("Here the app leads out to " + address + "; play stays.");
+        }
         return what;
     }
 
@@ -198,11 +199,23 @@ public final class PlayView implements StageView {
             return;
         }
         Tape before = tape.get();
-        if (held || before.now().waits().left().isEmpty() || before.at() < before.ticks().size() - 1) {
+        boolean still = before.now().waits().isEmpty() && before.now().notice().isEmpty();
+        if (held || asking.isOn() || still || before.at() < before.ticks().size() - 1) {
             return;
         }
+        Optional<String> done = works.passed(before.now(), ms);
+        if (done.isPresent()) {
+            act(new Event.Done(done.get()));
+            return;
+        }
+        Stepped stepped = new Step(work.prototype()).step(before.now(), new Event.Elapse(ms));
         Tape after = before.then(new Step(work.prototype()), new Event.Elapse(ms));
         tape = Optional.of(after);
+        if (stepped.happening() instanceof Happening.Asks asks) {
+            asking.ask(after.now(), new Event.Elapse(0), asks);
+            return;
+        }
+        notice.show(after.now());
         if (after.ticks().size() == before.ticks().size() && after.at() == before.at()) {
             possible.showWaits(work.prototype(), after.now());
         } else {
@@ -211,6 +224,7 @@ public final class PlayView implements StageView {
     }
 
     private void windTo(int tick) {
+        asking.dismiss();
         showing.stop();
         tape = tape.map(t -> t.windTo(tick));
         show(Optional.empty());
@@ -268,7 +282,8 @@ public final class PlayView implements StageView {
 
     /** Lets the next wait be due at once. */
     private void hurry() {
-        now().ifPresent(s -> s.waits().untilDue().ifPresent(ms -> act(new Event.Elapse(ms))));
+        now().ifPresent(s -> s.waits().work().stream().findFirst().<Event>map(Event.Done::new)
+                .or(() -> s.waits().untilDue().stream().<Event>mapToObj(Event.Elapse::new).findFirst()).ifPresent(this::act));
     }
 
     private void turnHold() {
@@ -297,6 +312,7 @@ public final class PlayView implements StageView {
         if (scale > 0) {
             device.show(work.prototype(), now, scale, moved);
         }
+        notice.show(now);
         controls.refresh(held, size);
         showingBar.refresh(showing);
         // Everything else is told while it moves, a part in each frame; by key, what is possible now counts at once.
@@ -353,6 +369,7 @@ public final class PlayView implements StageView {
     @Override
     public void hidden() {
         visible = false;
+        asking.dismiss();
         showing.stop();
         if (alone) {
             turnAlone();
@@ -369,7 +386,7 @@ public final class PlayView implements StageView {
                 Command.here("Keep as a journey", this::keepJourney, "J"),
                 Command.here("Edit this screen", this::editThis, "E"),
                 Command.here("Hurry: the next wait is due now", this::hurry, "H"),
-                Command.here("Hold the waits, or let them go on", this::turnHold, "Space").when(() -> !(node.getScene().getFocusOwner() instanceof ButtonBase)),
+                Command.here("Hold the waits, or let them go on", this::turnHold, "Space").when(() -> !Press.isOnButton(node)),
                 Command.here("Fit, fill the width or true size", this::turnSize, "F"),
                 Command.here("Show the device alone, or everything again", this::turnAlone, "F11"),
                 Command.here("Next step of what is shown", this::nextShown, "N"),

@@ -1,5 +1,6 @@
 package pandel.desktop.play;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -8,6 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Event;
 import pandel.core.model.Fact;
@@ -17,8 +19,11 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
 import pandel.core.model.Width;
+import pandel.core.play.EventWords;
 import pandel.core.play.LinkWords;
+import pandel.core.play.Offer;
 import pandel.core.play.Rules;
 import pandel.core.play.Ruling;
 import pandel.core.play.Situation;
@@ -36,6 +41,7 @@ final class PossiblePane extends VBox {
     private final Label none = new WrappedLabel();
     private List<Event> numbered = List.of();
     private int shown;
+    private Prototype prototype = Prototype.empty("");
 
     PossiblePane(Consumer<Event> doIt) {
         this.doIt = doIt;
@@ -53,6 +59,7 @@ final class PossiblePane extends VBox {
 
     void show(Prototype prototype, Situation now) {
         shown = 0;
+        this.prototype = prototype;
         if (!now.left()) {
             hotspots(prototype, now);
             others(prototype, now);
@@ -98,7 +105,7 @@ final class PossiblePane extends VBox {
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
-        numbered = now.left() ? List.of() : there(prototype, now).stream().map(h -> Event.tap(h.id())).toList();
+        numbered = now.left() ? List.of() : there(prototype, now).stream().map(h -> Event.on(h.id(), first(h))).toList();
     }
 
     private static List<Hotspot> there(Prototype prototype, Situation now) {
@@ -110,21 +117,54 @@ final class PossiblePane extends VBox {
         int number = 0;
         for (Hotspot hotspot : there(prototype, now)) {
             number++;
-            Optional<Link> link = hotspot.linkFor(Gesture.TAP);
-            Event event = Event.tap(hotspot.id());
-            if (link.isEmpty()) {
-                row(number, LinkWords.name(hotspot, number), "no link yet", false, event);
-            } else {
-                Ruling ruling = rules.link(now.head(), link.get());
-                row(number, "Tap " + LinkWords.name(hotspot, number), told(ruling, LinkWords.effect(prototype, link.get())), ruling instanceof Ruling.Acts, event);
+            String name = LinkWords.name(hotspot, number);
+            if (hotspot.links().isEmpty()) {
+                row(number, name, "no link yet", false, Event.tap(hotspot.id()));
+            }
+            int shownNumber = number;
+            for (Gesture gesture : Gesture.values()) {
+                hotspot.linkFor(gesture).ifPresent(link -> link(rules, now, shownNumber, EventWords.capital(gesture.word()) + " " + name, link, Event.on(hotspot.id(), gesture)));
             }
         }
+    }
+
+    /** A row for a link, one for each outcome where there are several. */
+    private void link(Rules rules, Situation now, int number, String what, Link link, Event event) {
+        Optional<String> unknown = event instanceof Event.Touched touched ? touched.gesture().refusedBy(now.device()) : Optional.empty();
+        if (unknown.isPresent()) {
+            row(number, what, unknown.get(), false, event);
+            return;
+        }
+        switch (rules.offer(now.head(), link)) {
+            case Offer.Nothing nothing -> row(number, what, nothing.why(), false, event);
+            case Offer.One one -> branch(rules, now, number, what, one.branch(), event);
+            case Offer.Several several -> several.branches().forEach(b -> branch(rules, now, number, what + ", " + b.outcome().orElseThrow(), b, event.turning(b.outcome().orElseThrow())));
+        }
+    }
+
+    private void branch(Rules rules, Situation now, int number, String what, Branch branch, Event event) {
+        Ruling ruling = rules.branch(now.head(), branch);
+        String effects = branch.effects().isEmpty() ? "nothing yet" : String.join(", ", branch.effects().stream().map(e -> LinkWords.effect(prototype, e)).toList());
+        row(number, what, told(ruling, effects), ruling instanceof Ruling.Acts, event);
+    }
+
+    private static Gesture first(Hotspot hotspot) {
+        return Arrays.stream(Gesture.values()).filter(g -> hotspot.linkFor(g).isPresent()).findFirst().orElse(Gesture.TAP);
     }
 
     private void others(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
         if (!now.top().kind().base() && rules.outside(now.head()) instanceof Ruling.Acts) {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
+        }
+        List<Link> own = prototype.screen(now.screen()).map(Screen::links).orElse(List.of());
+        own.stream().filter(l -> l.cause() instanceof Cause.Touch).forEach(l -> link(rules, now, 0, EventWords.capital(((Cause.Touch) l.cause()).gesture().word()) + " anywhere", l,
+                new Event.Touched(((Cause.Touch) l.cause()).gesture(), new Event.On.Point(0, 0))));
+        own.stream().filter(l -> now.waits().work().contains(l.id())).forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
+        Optional<Link> ownBack = now.device().goesBack() ? own.stream().filter(l -> l.cause() instanceof Cause.Back).findFirst() : Optional.empty();
+        if (ownBack.isPresent() && !(rules.offer(now.head(), ownBack.get()) instanceof Offer.Nothing)) {
+            link(rules, now, 0, "Device back", ownBack.get(), new Event.DeviceBack());
+            return;
         }
         Ruling back = rules.deviceBack(now.head());
         if (now.device().goesBack()) {
@@ -155,11 +195,11 @@ final class PossiblePane extends VBox {
         for (Waits.Left left : now.waits().left()) {
             Optional<Way> way = prototype.index().way(left.link());
             if (way.isPresent()) {
-                int whole = way.get().link().cause() instanceof Cause.Wait w ? w.ms() : Math.max(1, left.ms());
+                int whole = way.get().link().cause() instanceof Cause.Wait w ? w.ms() : Math.max(1, Math.max(left.untouched(), left.ms()));
                 if (bars == waits.getChildren().size()) {
                     waits.getChildren().add(new WaitBar());
                 }
-                ((WaitBar) waits.getChildren().get(bars++)).show("In " + LinkWords.seconds(left.ms()) + ": " + LinkWords.effect(prototype, way.get().link()),
+                ((WaitBar) waits.getChildren().get(bars++)).show("In " + LinkWords.seconds(left.ms()) + (left.untouched() > 0 ? ", untouched: " : ": ") + LinkWords.effect(prototype, way.get().link()),
                         (double) (whole - left.ms()) / whole);
             }
         }

@@ -97,7 +97,7 @@ final class TapePane extends HBox {
             this.prototype = prototype;
             this.tick = tick;
             this.number = number;
-            boolean moved = tick.what().isEmpty() || tick.what().get() instanceof Happening.Moved || tick.what().get() instanceof Happening.Left;
+            boolean moved = tick.what().isEmpty() || tick.what().get().isDone();
             Region mark = new Region();
             mark.getStyleClass().add("mark");
             mark.setMinSize(4, moved ? 16 : 6);
@@ -134,6 +134,8 @@ final class TapePane extends HBox {
             case Happening.Left l -> "Left the prototype by device back.";
             case Happening.Moved m -> where;
             case Happening.Remembered r -> where;
+            case Happening.LedOut o -> "Led out to " + o.address() + ".";
+            case Happening.Asks a -> where;
             case Happening.Passed p -> where;
             case Happening.Adjusted a -> where;
         }).orElse(where);

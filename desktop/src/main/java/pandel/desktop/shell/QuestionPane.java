@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.desktop.theme.WrappedLabel;
+import pandel.desktop.theme.Press;
 
 /** Holds one question, or nothing. */
 final class QuestionPane extends StackPane {
@@ -76,7 +77,7 @@ final class QuestionPane extends StackPane {
 
     private void open(Region content) {
         if (!isVisible() && getScene() != null) {
-            focusBefore = Optional.ofNullable(getScene().getFocusOwner());
+            focusBefore = Press.focused(this);
         }
         getChildren().setAll(content);
         setVisible(true);

@@ -1,7 +1,10 @@
 package pandel.desktop.theme;
 
+import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
@@ -61,5 +64,15 @@ public final class Press {
                 action.run();
             }
         });
+    }
+
+    /** What has the focus in the window that shows a node; nothing while none does. */
+    public static Optional<Node> focused(Node node) {
+        return Optional.ofNullable(node.getScene()).map(Scene::getFocusOwner);
+    }
+
+    /** Whether a press of a key is for a button that has the focus. */
+    public static boolean isOnButton(Node node) {
+        return focused(node).filter(ButtonBase.class::isInstance).isPresent();
     }
 }

@@ -23,4 +23,14 @@ public class Scroll extends ScrollPane {
         getChildrenUnmodifiable().forEach(child -> child.setCache(false));
         return skin;
     }
+
+    /** One that holds a column of a width and scrolls up and down alone. */
+    public static Scroll column(javafx.scene.layout.Region content, double width) {
+        Scroll pane = new Scroll(content);
+        pane.setFitToWidth(true);
+        pane.setPrefWidth(width);
+        pane.setMinWidth(width);
+        pane.setHbarPolicy(ScrollBarPolicy.NEVER);
+        return pane;
+    }
 }

@@ -54,7 +54,7 @@ public final class Selection {
         return hotspots;
     }
 
-    /** Id of the chosen link of the whole screen, a wait. */
+    /** Id of the chosen link of the whole screen, or of one among several of the chosen hotspot. */
     public ReadOnlyStringProperty linkProperty() {
         return link.getReadOnlyProperty();
     }
@@ -91,6 +91,12 @@ public final class Selection {
         if (!hotspots.remove(id)) {
             hotspots.add(id);
         }
+    }
+
+    /** Chooses one of a hotspot's links. */
+    public void chooseLinkOf(String hotspot, String id) {
+        hotspots.setAll(hotspot);
+        link.set(id);
     }
 
     public void chooseLink(String id) {

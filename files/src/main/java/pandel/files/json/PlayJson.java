@@ -48,6 +48,11 @@ public final class PlayJson {
     }
 
     static Event event(Fields f) throws Unreadable {
+        Event plain = plain(f);
+        return f.optionalText("outcome").map(plain::turning).orElse(plain);
+    }
+
+    private static Event plain(Fields f) throws Unreadable {
         if (f.has("tap")) {
             Optional<String> hotspot = f.optionalText("tap");
             return Event.tap(hotspot.orElseThrow());
@@ -55,6 +60,18 @@ public final class PlayJson {
         if (f.has("tapAt")) {
             double[] at = f.numbers("tapAt", 2);
             return new Event.Touched(Gesture.TAP, new Event.On.Point(at[0], at[1]));
+        }
+        if (f.has("gesture")) {
+            Gesture gesture = f.word("gesture", Gesture.values(), Gesture::word);
+            Optional<String> on = f.optionalText("on");
+            if (on.isPresent()) {
+                return Event.on(on.get(), gesture);
+            }
+            double[] at = f.has("at") ? f.numbers("at", 2) : new double[2];
+            return new Event.Touched(gesture, new Event.On.Point(at[0], at[1]));
+        }
+        if (f.has("done")) {
+            return new Event.Done(f.text("done"));
         }
         if (f.has("outside")) {
             return new Event.Touched(Gesture.TAP, new Event.On.Outside());
@@ -75,15 +92,23 @@ public final class PlayJson {
             double[] size = f.numbers("resize", 2);
             return f.made(() -> new Event.Resize(size[0], size[1]));
         }
-        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, outside, away, deviceBack, elapse, scroll or resize.");
+        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, done, outside, away, deviceBack, elapse, scroll or resize.");
     }
 
     /** One event. */
     public static ObjectNode event(Event event) {
         ObjectNode node = NODES.objectNode();
         switch (event) {
+            case Event.Turning turning -> {
+                node.setAll(event(turning.plain()));
+                node.put("outcome", turning.named());
+            }
+            case Event.Done done -> node.put("done", done.link());
             case Event.Touched touched -> {
+                boolean tap = touched.gesture() == Gesture.TAP;
                 switch (touched.on()) {
+                    case Event.On.OnHotspot on when !tap -> node.put("gesture", touched.gesture().word()).put("on", on.id());
+                    case Event.On.Point at when !tap -> node.put("gesture", touched.gesture().word()).putArray("at").add(at.x()).add(at.y());
                     case Event.On.OnHotspot on -> node.put("tap", on.id());
                     case Event.On.Outside o -> node.put("outside", true);
                     case Event.On.Away a -> node.put("away", true);
@@ -122,8 +147,16 @@ public final class PlayJson {
         }
         ArrayNode waits = node.putArray("waits");
         for (Waits.Left left : s.waits().left()) {
-            waits.addObject().put("link", left.link()).put("ms", left.ms());
+            ObjectNode one = waits.addObject().put("link", left.link()).put("ms", left.ms());
+            if (left.untouched() > 0) {
+                one.put("untouched", left.untouched());
+            }
         }
+        if (!s.waits().work().isEmpty()) {
+            ArrayNode work = node.putArray("work");
+            s.waits().work().forEach(work::add);
+        }
+        s.notice().ifPresent(n -> node.putObject("notice").put("words", n.words()).put("ms", n.ms()));
         if (!s.facts().set().isEmpty()) {
             node.set("facts", FactJson.facts(s.facts()));
         }
@@ -139,10 +172,21 @@ public final class PlayJson {
                 what.put("what", "moved");
                 moved.link().ifPresent(l -> what.put("link", l));
                 what.put("motion", moved.motion().kind().word()).put("backward", moved.backward());
+                moved.address().ifPresent(a -> what.put("address", a));
             }
             case Happening.Remembered done -> {
                 what.put("what", "remembered");
                 done.link().ifPresent(l -> what.put("link", l));
+            }
+            case Happening.LedOut out -> {
+                what.put("what", "led out").put("address", out.address());
+                out.link().ifPresent(l -> what.put("link", l));
+            }
+            case Happening.Asks asks -> {
+                what.put("what", "asks");
+                asks.link().ifPresent(l -> what.put("link", l));
+                ArrayNode outcomes = what.putArray("outcomes");
+                asks.outcomes().forEach(outcomes::add);
             }
             case Happening.Left left -> what.put("what", "left");
             case Happening.Passed passed -> what.put("what", "passed").put("ms", passed.ms());

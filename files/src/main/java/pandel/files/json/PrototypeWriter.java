@@ -200,13 +200,19 @@ public final class PrototypeWriter {
         switch (l.cause()) {
             case Cause.Touch touch -> cause.put("gesture", touch.gesture().word());
             case Cause.Wait wait -> cause.put("wait", wait.ms());
+            case Cause.Untouched untouched -> cause.put("untouched", untouched.ms());
+            case Cause.Work work -> cause.put("work", true);
+            case Cause.Back back -> cause.put("deviceBack", true);
         }
         list(node, "branches", l.branches(), PrototypeWriter::branch);
+        l.always().ifPresent(a -> node.put("always", a));
         return with(node, l.rest());
     }
 
     private static ObjectNode branch(Branch b) {
         ObjectNode node = NODES.objectNode();
+        list(node, "when", b.when(), FactJson::condition);
+        b.outcome().ifPresent(o -> node.put("outcome", o));
         list(node, "effects", b.effects(), PrototypeWriter::effect);
         b.motion().ifPresent(m -> node.set("motion", motion(m)));
         return with(node, b.rest());
@@ -215,8 +221,11 @@ public final class PrototypeWriter {
     private static ObjectNode effect(Effect e) {
         ObjectNode node = NODES.objectNode().put("verb", e.verb().word());
         e.target().ifPresent(t -> node.put("screen", t.id()));
-        if (e instanceof Effect.Remember remember) {
-            FactJson.remember(node, remember);
+        switch (e) {
+            case Effect.Remember remember -> FactJson.remember(node, remember);
+            case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());
+            case Effect.Leave leave -> node.put("address", leave.address());
+            default -> { }
         }
         return node;
     }

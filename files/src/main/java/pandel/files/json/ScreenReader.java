@@ -131,13 +131,13 @@ final class ScreenReader {
     private Link link(Fields f) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
         Fields c = f.object("cause").orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."));
-        Cause cause = c.has("wait") ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT))
-                : new Cause.Touch(c.word("gesture", Gesture.values(), Gesture::word));
+        Cause cause = c.has("wait") ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT)) : c.has("untouched") ? new Cause.Untouched(c.whole("untouched", 1, LONGEST_WAIT))
+                : c.flag("work") ? new Cause.Work() : c.flag("deviceBack") ? new Cause.Back() : new Cause.Touch(c.word("gesture", Gesture.values(), Gesture::word));
         List<Branch> branches = new ArrayList<>();
         for (JsonNode node : f.items("branches")) {
             branches.add(branch(Fields.of(node, f.where() + ", branch " + (branches.size() + 1))));
         }
-        return new Link(id, cause, branches, f.rest());
+        return new Link(id, cause, branches, f.optionalText("always"), f.rest());
     }
 
     private static Branch branch(Fields f) throws Unreadable {
@@ -145,13 +145,18 @@ final class ScreenReader {
         for (JsonNode node : f.items("effects")) {
             Fields e = Fields.of(node, f.where());
             Verb verb = e.word("verb", Verb.values(), Verb::word);
-            effects.add(verb == Verb.REMEMBER ? FactJson.remember(e) : Effect.of(verb, new Target.ToScreen(verb.needsTarget() ? e.text("screen") : "")));
+            effects.add(switch (verb) {
+                case REMEMBER -> FactJson.remember(e);
+                case NOTICE -> new Effect.Notice(e.text("words"), e.has("ms") ? e.whole("ms", 1, LONGEST_WAIT) : Effect.Notice.USUAL_MS);
+                case LEAVE -> new Effect.Leave(e.text("address"));
+                default -> Effect.of(verb, new Target.ToScreen(verb.needsTarget() ? e.text("screen") : ""));
+            });
         }
         if (effects.stream().filter(Effect::isMove).count() > 1) {
             throw new Unreadable("In " + f.where() + ": a branch holds at most one move.");
         }
         Optional<Fields> motion = f.object("motion");
-        return new Branch(effects, motion.isEmpty() ? Optional.empty() : Optional.of(motion(motion.get())), f.rest());
+        return new Branch(FactJson.conditions(f), f.optionalText("outcome"), effects, motion.isEmpty() ? Optional.empty() : Optional.of(motion(motion.get())), f.rest());
     }
 
     static Motion motion(Fields f) throws Unreadable {

@@ -1,34 +1,42 @@
-package pandel.desktop.check;
+package pandel.core.play;
 
 import java.util.List;
+import java.util.Locale;
 import pandel.core.model.Event;
+import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
-import pandel.core.play.LinkWords;
-import pandel.core.play.Situation;
 
 /** An event as a person would say it. */
-final class EventWords {
+public final class EventWords {
 
     private EventWords() {
     }
 
-    static String of(Prototype prototype, Situation before, Event event) {
+    /** "tap Reserve", "swipe left on the screen", "the work is done: refused". @param before the situation in which it happens */
+    public static String of(Prototype prototype, Situation before, Event event) {
         return switch (event) {
+            case Event.Turning turning -> of(prototype, before, turning.plain()) + ": " + turning.named();
             case Event.Touched touched -> switch (touched.on()) {
                 case Event.On.OnHotspot on -> {
                     List<Hotspot> hotspots = prototype.index().hotspotsOn(before.screen());
                     int number = 1 + hotspots.stream().map(Hotspot::id).toList().indexOf(on.id());
-                    yield "tap " + (number == 0 ? on.id() : LinkWords.name(hotspots.get(number - 1), number));
+                    yield touched.gesture().word() + " " + (number == 0 ? on.id() : LinkWords.name(hotspots.get(number - 1), number));
                 }
                 case Event.On.Outside o -> "tap beside it";
                 case Event.On.Away a -> "swipe it off";
-                case Event.On.Point p -> "tap the screen";
+                case Event.On.Point p -> touched.gesture() == Gesture.TAP ? "tap the screen" : touched.gesture().word() + " on the screen";
             };
+            case Event.Done done -> "the work is done";
             case Event.DeviceBack back -> "device back";
             case Event.Elapse elapse -> "wait " + LinkWords.seconds(elapse.ms());
             case Event.Scroll scroll -> "scroll";
             case Event.Resize resize -> "resize the device";
         };
+    }
+
+    /** The same at the start of a line. */
+    public static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

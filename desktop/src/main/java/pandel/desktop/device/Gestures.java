@@ -1,0 +1,85 @@
+package pandel.desktop.device;
+
+import javafx.animation.PauseTransition;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+import javafx.util.Duration;
+import pandel.core.model.Gesture;
+
+/** Tells taps, double taps, long presses, swipes, hovering and secondary presses from what a mouse or finger does on a region. */
+final class Gestures {
+
+    /** ms that a finger rests until it is a long press. */
+    static final double LONG = 500;
+    /** ms in which a second tap makes a double tap. */
+    static final double SECOND = 280;
+    /** Interface px that a finger is drawn until it is a swipe. */
+    private static final double FAR = 24;
+
+    /** What is told. */
+    interface Told {
+        /** @return whether something is made of a long press there */
+        boolean longPress(double x, double y);
+
+        /** Whether a second tap there would mean something of its own. */
+        boolean waitsForSecond(double x, double y);
+
+        void gesture(Gesture gesture, double x, double y);
+    }
+
+    private final Told told;
+    private final PauseTransition longPress = new PauseTransition(Duration.millis(LONG));
+    private final PauseTransition second = new PauseTransition(Duration.millis(SECOND));
+    private double startX;
+    private double startY;
+    private boolean taken;
+
+    private Gestures(Region region, Told told) {
+        this.told = told;
+        region.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
+        region.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
+        region.addEventHandler(MouseEvent.MOUSE_DRAGGED, e -> {
+            if (Math.hypot(e.getX() - startX, e.getY() - startY) > FAR / 2) {
+                longPress.stop();
+            }
+        });
+        region.addEventHandler(MouseEvent.MOUSE_MOVED, e -> told.gesture(Gesture.HOVER, e.getX(), e.getY()));
+        longPress.setOnFinished(e -> taken = told.longPress(startX, startY));
+        second.setOnFinished(e -> told.gesture(Gesture.TAP, startX, startY));
+    }
+
+    static void on(Region region, Told told) {
+        new Gestures(region, told);
+    }
+
+    private void pressed(MouseEvent e) {
+        startX = e.getX();
+        startY = e.getY();
+        taken = false;
+        if (e.getButton() == MouseButton.PRIMARY) {
+            longPress.playFromStart();
+        }
+    }
+
+    private void released(MouseEvent e) {
+        longPress.stop();
+        double dx = e.getX() - startX;
+        double dy = e.getY() - startY;
+        if (taken) {
+            return;
+        }
+        if (e.getButton() == MouseButton.SECONDARY) {
+            told.gesture(Gesture.SECONDARY_PRESS, startX, startY);
+        } else if (Math.hypot(dx, dy) > FAR) {
+            told.gesture(Math.abs(dx) > Math.abs(dy) ? dx < 0 ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT : dy < 0 ? Gesture.SWIPE_UP : Gesture.SWIPE_DOWN, startX, startY);
+        } else if (second.getStatus() == javafx.animation.Animation.Status.RUNNING) {
+            second.stop();
+            told.gesture(Gesture.DOUBLE_TAP, startX, startY);
+        } else if (told.waitsForSecond(startX, startY)) {
+            second.playFromStart();
+        } else {
+            told.gesture(Gesture.TAP, startX, startY);
+        }
+    }
+}

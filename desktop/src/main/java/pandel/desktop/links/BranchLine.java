@@ -1,0 +1,294 @@
+package pandel.desktop.links;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Side;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import pandel.core.edit.BranchEdits;
+import pandel.core.edit.FactWords;
+import pandel.core.edit.LinkEdits;
+import pandel.core.edit.Said;
+import pandel.core.model.Branch;
+import pandel.core.model.Condition;
+import pandel.core.model.Effect;
+import pandel.core.model.Fact;
+import pandel.core.model.Link;
+import pandel.core.model.Motion;
+import pandel.core.model.Verb;
+import pandel.core.play.LinkWords;
+import pandel.desktop.theme.Press;
+import pandel.desktop.work.Work;
+
+/** One way a link can turn out, as a line of its sentence: when, what is remembered and said, where it leads, how it moves. */
+final class BranchLine {
+
+    private final Work work;
+    private final DeskActions actions;
+    private final SentencePane.Desk desk;
+    private final Runnable refresh;
+    private final HBox line;
+    private final Optional<Link> link;
+    private final int number;
+    private final Branch branch;
+
+    /** @param line that the words are put on, behind what stands there */
+    BranchLine(Work work, DeskActions actions, SentencePane.Desk desk, Runnable refresh, HBox line, Optional<Link> link, int number) {
+        this.work = work;
+        this.actions = actions;
+        this.desk = desk;
+        this.refresh = refresh;
+        this.line = line;
+        this.link = link;
+        this.number = number;
+        this.branch = link.filter(l -> number < l.branches().size()).map(l -> l.branches().get(number)).orElse(Branch.of(List.of()));
+    }
+
+    private String id(String name) {
+        return number == 0 ? "choice-" + name : "branch-" + number + "-" + name;
+    }
+
+    void fill() {
+        condition();
+        remembered();
+        asides();
+        move();
+        line.getChildren().add(remember());
+        line.getChildren().add(more());
+    }
+
+    private void condition() {
+        if (branch.outcome().isEmpty() && branch.when().isEmpty()) {
+            return;
+        }
+        line.getChildren().add(Choice.words("if"));
+        branch.outcome().ifPresent(outcome -> {
+            Choice choice = new Choice(outcome, "", id("outcome"));
+            choice.setTooltip(new Tooltip("How it turns out, which the person does not decide"
+                    + (link.flatMap(Link::always).filter(outcome::equals).isPresent() ? "; play always takes this one" : "; play asks")));
+            line.getChildren().add(choice.on(() -> typeOutcome(choice)));
+            if (link.flatMap(Link::always).filter(outcome::equals).isPresent()) {
+                line.getChildren().add(Choice.aside("always in play"));
+            }
+        });
+        if (!branch.when().isEmpty()) {
+            Choice choice = new Choice(FactWords.typed(work.prototype(), branch.when()), "", id("when"));
+            line.getChildren().add(choice.on(() -> typeCondition(choice)));
+        }
+        line.getChildren().add(Choice.words(":"));
+    }
+
+    private void remembered() {
+        List<Effect.Remember> all = branch.remembers();
+        for (int i = 0; i < all.size(); i++) {
+            int at = i;
+            line.getChildren().add(Choice.words(i == 0 ? "remember" : "and"));
+            String words = LinkWords.remembered(work.prototype(), all.get(i));
+            Choice choice = new Choice(words, work.prototype().fact(all.get(i).fact()).isPresent() ? "" : "missing", id("remember-" + i));
+            line.getChildren().add(choice.on(() -> typeFact(choice, words, typed -> {
+                List<Effect.Remember> changed = new ArrayList<>(all);
+                changed.remove(at);
+                remember(changed, at, typed);
+            })));
+        }
+        if (!all.isEmpty()) {
+            line.getChildren().add(Choice.words(","));
+        }
+    }
+
+    private List<Effect> said() {
+        return branch.effects().stream().filter(e -> e instanceof Effect.Notice || e instanceof Effect.Leave).toList();
+    }
+
+    private void asides() {
+        List<Effect> all = said();
+        for (int i = 0; i < all.size(); i++) {
+            int at = i;
+            Effect effect = all.get(i);
+            line.getChildren().add(Choice.words(effect instanceof Effect.Notice ? "say" : "leave to"));
+            String words = effect instanceof Effect.Notice n ? n.words() : ((Effect.Leave) effect).address();
+            Choice choice = new Choice(effect instanceof Effect.Notice ? "“" + words + "”" : words, "", id("said-" + i));
+            line.getChildren().add(choice.on(() -> choice.type(words, effect instanceof Effect.Notice ? "What is said" : "Where it leads out to", typed -> {
+                List<Effect> changed = new ArrayList<>(all);
+                changed.remove(at);
+                if (!typed.isBlank()) {
+                    changed.add(at, effect instanceof Effect.Notice n ? new Effect.Notice(typed.strip(), n.ms()) : new Effect.Leave(typed.strip()));
+                }
+                asides(changed);
+            }, refresh)));
+            line.getChildren().add(Choice.words(","));
+        }
+    }
+
+    private void asides(List<Effect> changed) {
+        if (!changed.equals(said())) {
+            withLink(l -> work.edit(BranchEdits.asides(l, number, changed)));
+        }
+    }
+
+    private void move() {
+        Optional<Effect> move = branch.move();
+        if (move.isEmpty()) {
+            boolean bare = branch.effects().isEmpty();
+            line.getChildren().add(new Choice(bare ? "choose where it leads" : "and lead somewhere", bare ? "missing" : "soft", id("target")).on(this::find));
+            return;
+        }
+        Effect effect = move.get();
+        Choice verb = new Choice(VerbMenu.words(effect.verb()), "", id("verb"));
+        line.getChildren().add(verb.on(() -> VerbMenu.of(work.prototype(), actions.screen(), effect, this::chooseVerb).show(verb, Side.TOP, 0, -2)));
+        effect.target().ifPresent(t -> {
+            boolean there = work.prototype().screen(t.id()).isPresent();
+            line.getChildren().add(new Choice(LinkWords.target(work.prototype(), t), there ? "" : "missing", id("target")).on(this::find));
+            if (!there) {
+                line.getChildren().add(Choice.aside("is not there"));
+            }
+        });
+        line.getChildren().add(effect.target().isPresent() ? motion(effect.verb())
+                : Choice.aside(effect.verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
+    }
+
+    private Choice motion(Verb verb) {
+        Motion usual = work.prototype().usualMotion(verb);
+        Choice choice = new Choice(branch.motion().map(VerbMenu::told).orElse("as usual: " + VerbMenu.told(usual)), "soft", id("motion"));
+        return choice.on(() -> VerbMenu.motions(usual, motion -> withLink(l -> work.edit(BranchEdits.motion(l, number, motion)))).show(choice, Side.TOP, 0, -2));
+    }
+
+    private void find() {
+        actions.branch(number);
+        desk.find();
+    }
+
+    private void chooseVerb(Verb verb) {
+        actions.branch(number);
+        desk.chooseVerb(verb);
+    }
+
+    private Choice remember() {
+        Choice choice = new Choice("remember…", "soft", id("remember"));
+        choice.setTooltip(new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
+        return choice.on(() -> typeFact(choice, "", typed -> {
+            List<Effect.Remember> all = new ArrayList<>(branch.remembers());
+            remember(all, all.size(), typed);
+        }));
+    }
+
+    /** What is rarer: a condition, an outcome, something said, an address, another way it can turn out. */
+    private Choice more() {
+        Choice choice = new Choice("and more…", "soft", id("more"));
+        choice.setTooltip(new Tooltip("Only if something holds, another way it can turn out, something said, a way out"));
+        return choice.on(() -> {
+            ContextMenu menu = new ContextMenu();
+            menu.getItems().addAll(
+                    Press.item("Another way it can turn out…", "more-another", () -> another(choice)),
+                    Press.item(branch.outcome().isEmpty() ? "Name how it turns out…" : "Name otherwise how it turns out…", "more-outcome", () -> typeOutcome(choice)),
+                    Press.item("Only if something holds…", "more-when", () -> typeCondition(choice)),
+                    new SeparatorMenuItem(),
+                    Press.item("Say something…", "more-say", () -> choice.type("", "What is said", typed -> addAside(typed.isBlank() ? Optional.empty()
+                            : Optional.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS))), refresh)),
+                    Press.item("Leave to an address…", "more-leave", () -> choice.type("https://", "Where it leads out to", typed -> addAside(typed.isBlank() || typed.equals("https://")
+                            ? Optional.empty() : Optional.of(new Effect.Leave(typed.strip()))), refresh)));
+            link.ifPresent(l -> branch.outcome().ifPresent(outcome -> {
+                boolean always = l.always().equals(branch.outcome());
+                menu.getItems().addAll(new SeparatorMenuItem(), Press.item(always ? "Let play ask" : "Always this one in play", "more-always",
+                        () -> work.edit(LinkEdits.change(always ? "let play ask" : "always “" + outcome + "” in play", l.withAlways(always ? Optional.empty() : branch.outcome())))));
+            }));
+            link.filter(l -> l.branches().size() > 1).ifPresent(l -> menu.getItems().add(
+                    Press.item("Remove this way", "more-remove", () -> work.edit(BranchEdits.remove(l, number)))));
+            menu.show(choice, Side.TOP, 0, -2);
+        });
+    }
+
+    private void another(Choice choice) {
+        TextField field = choice.type("", "How else it turns out", typed -> {
+            if (!typed.isBlank()) {
+                withLink(l -> {
+                    if (l.outcomes().contains(typed.strip())) {
+                        desk.say("It can turn out as “" + typed.strip() + "” already; each way has a name of its own.");
+                    } else {
+                        work.edit(BranchEdits.another(l, typed.strip()));
+                    }
+                });
+            }
+        }, refresh);
+        field.setPromptText("refused, no network");
+    }
+
+    private void addAside(Optional<Effect> effect) {
+        List<Effect> changed = new ArrayList<>(said());
+        effect.ifPresent(changed::add);
+        asides(changed);
+    }
+
+    private void typeOutcome(Choice choice) {
+        TextField field = choice.type(branch.outcome().orElse(""), "How it turns out", typed -> {
+            if (!typed.strip().equals(branch.outcome().orElse(""))) {
+                withLink(l -> work.edit(BranchEdits.outcome(l, number, typed)));
+            }
+        }, refresh);
+        field.setPromptText("saved, refused, no network");
+    }
+
+    private void typeCondition(Choice choice) {
+        String now = FactWords.typed(work.prototype(), branch.when());
+        TextField field = choice.type(now, "What must hold", typed -> {
+            if (!typed.strip().equals(now)) {
+                when(typed);
+            }
+        }, refresh);
+        field.setPromptText("signed in, basket at least 1");
+        field.setPrefColumnCount(16);
+        FactOffers.under(field, work.prototype(), true);
+    }
+
+    private void when(String typed) {
+        try {
+            Said<List<Condition>> said = FactWords.conditions(work.prototype(), typed, work.naming());
+            withLink(l -> work.edit(BranchEdits.when(l, number, said.what(), said.facts())));
+        } catch (FactWords.NotUnderstood e) {
+            desk.say(e.getMessage());
+        }
+    }
+
+    private void typeFact(Choice choice, String now, Consumer<String> then) {
+        TextField field = choice.type(now, "What to remember", then, refresh);
+        field.setPromptText("signed in, basket + 1");
+        field.setPrefColumnCount(16);
+        FactOffers.under(field, work.prototype(), false);
+    }
+
+    private void remember(List<Effect.Remember> others, int at, String typed) {
+        try {
+            List<Fact> facts = List.of();
+            if (!typed.isBlank()) {
+                Said<Effect.Remember> said = FactWords.remember(work.prototype(), typed, work.naming());
+                others.add(at, said.what());
+                facts = said.facts();
+            }
+            if (!others.equals(branch.remembers())) {
+                actions.branch(number);
+                actions.remember(others, facts);
+            }
+            if (!facts.isEmpty()) {
+                desk.say("“" + facts.getLast().title() + "” is remembered from now on; a look can ask for it.");
+            }
+        } catch (FactWords.NotUnderstood e) {
+            desk.say(e.getMessage());
+        }
+    }
+
+    /** The link that is edited; one without effects is made where the hotspot has none yet. */
+    private void withLink(Consumer<Link> then) {
+        link.or(actions::freshLink).ifPresent(then);
+    }
+
+    private String backTo() {
+        int n = work.screen().map(s -> work.prototype().index().screensLeadingTo(s.id()).size()).orElse(0);
+        return n == 0 ? "nothing leads here yet" : n == 1 ? "back to the one screen that leads here" : "back to any of " + n;
+    }
+
+}

@@ -1,0 +1,88 @@
+package pandel.desktop.links;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import pandel.core.edit.Fitting;
+import pandel.core.model.Effect;
+import pandel.core.model.Motion;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Verb;
+import pandel.desktop.mocks.VerbSign;
+
+/** The verbs that move, and motions, to choose from; what does not fit cannot be chosen and says why. */
+final class VerbMenu {
+
+    private VerbMenu() {
+    }
+
+    /** @param now the move there is, if any */
+    static ContextMenu of(Prototype prototype, Screen from, Effect now, Consumer<Verb> chosen) {
+        ContextMenu menu = new ContextMenu();
+        Optional<Screen> target = now.target().flatMap(t -> prototype.screen(t.id()));
+        for (Verb verb : Verb.MOVES) {
+            Optional<String> whyNot = target.flatMap(t -> Fitting.whyNot(verb, from, t));
+            MenuItem item = new MenuItem(words(verb) + "  " + meaning(verb) + whyNot.map(w -> " — " + w).orElse(""), new VerbSign(Optional.of(verb)));
+            item.setId("verb-" + verb.word().replace(' ', '-'));
+            item.setDisable(whyNot.isPresent());
+            item.setOnAction(e -> chosen.accept(verb));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    /** As it stands in a sentence. */
+    static String words(Verb verb) {
+        return switch (verb) {
+            case ADVANCE -> "advance to";
+            case REPLACE -> "replace with";
+            case RESTART -> "restart at";
+            default -> verb.word();
+        };
+    }
+
+    private static String meaning(Verb verb) {
+        return switch (verb) {
+            case ADVANCE -> "· after this one, return comes back";
+            case REPLACE -> "· in place of this one";
+            case RESTART -> "· nothing stays behind";
+            case OPEN_ABOVE -> "· above this one";
+            case RETURN -> "· to where one came from";
+            case RETURN_TO -> "· where that was passed on the way";
+            case CLOSE -> "· what is open above";
+            case REMEMBER, NOTICE, LEAVE -> "";
+        };
+    }
+
+    /** How a move looks: as usual, like that of another verb, or at once. */
+    static ContextMenu motions(Motion usual, Consumer<Optional<Motion>> chosen) {
+        ContextMenu menu = new ContextMenu();
+        menu.getItems().add(item("as usual: " + told(usual), Optional.empty(), chosen));
+        for (Verb like : new Verb[] {Verb.ADVANCE, Verb.OPEN_ABOVE, Verb.REPLACE}) {
+            Motion motion = Motion.usualFor(like);
+            menu.getItems().add(item(told(motion), Optional.of(motion), chosen));
+        }
+        menu.getItems().add(item("at once", Optional.of(Motion.NONE), chosen));
+        return menu;
+    }
+
+    private static MenuItem item(String words, Optional<Motion> motion, Consumer<Optional<Motion>> chosen) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(e -> chosen.accept(motion));
+        return item;
+    }
+
+    static String told(Motion motion) {
+        return motion.kind() == Motion.Kind.NONE ? "at once" : switch (motion.kind()) {
+            case FADE -> "fades in";
+            case SLIDE_ACROSS -> "slides across";
+            case SLIDE_ALONG -> "slides along";
+            case RISE -> "rises";
+            case GROW -> "grows";
+            case NONE -> "";
+        } + ", " + motion.ms() + " ms";
+    }
+
+}
