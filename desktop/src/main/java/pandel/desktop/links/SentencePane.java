@@ -7,9 +7,7 @@ import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.Menu;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.HotspotEdits;
@@ -103,16 +101,19 @@ final class SentencePane extends VBox {
         line.getChildren().add(Choice.words(sentence));
     }
 
-    /** Gestures to choose instead, and to have a link for besides. */
+    /** One gesture more, with a link of its own. */
+    private Button anotherGesture(Hotspot hotspot, Optional<Link> link) {
+        Button another = Press.word("Another gesture…", "add-gesture", () -> { });
+        another.setOnAction(e -> CauseMenu.gestures(work.device(), g -> hotspot.linkFor(g).isPresent(), actions::addGesture).show(another, Side.TOP, 0, -2));
+        another.setManaged(link.isPresent());
+        another.setVisible(link.isPresent());
+        return another;
+    }
+
+    /** Gestures to choose instead. */
     private ContextMenu causes(Hotspot hotspot, Optional<Link> link) {
         ContextMenu menu = CauseMenu.gestures(work.device(), g -> hotspot.linkFor(g).isPresent(), gesture -> link.ifPresentOrElse(
                 l -> work.edit(LinkEdits.change("answer to a " + gesture.word(), l.withCause(new Cause.Touch(gesture)))), () -> actions.addGesture(gesture)));
-        if (link.isPresent()) {
-            Menu besides = new Menu("One more gesture");
-            besides.setId("one-more-gesture");
-            besides.getItems().setAll(CauseMenu.gestures(work.device(), g -> hotspot.linkFor(g).isPresent(), actions::addGesture).getItems());
-            menu.getItems().addAll(new SeparatorMenuItem(), besides);
-        }
         return menu;
     }
 
@@ -149,6 +150,7 @@ final class SentencePane extends VBox {
         Optional<Integer> shared = work.prototype().index().shared(hotspot.id()).map(s -> s.screens().size());
         below.getChildren().addAll(
                 Press.word(shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…")).orElse("Share with other screens…"), "share", () -> desk.share(hotspot)),
+                anotherGesture(hotspot, link),
                 Press.word("Copy", "copy", this::copy),
                 Press.word(shared.isPresent() ? "Remove from all" : "Remove", "remove-hotspot", actions::remove));
         link.flatMap(Link::effect).flatMap(Effect::target).ifPresent(t -> below.getChildren().add(1, Press.word("Walk there", "walk", desk::walkOn)));

@@ -2,19 +2,24 @@ package pandel.desktop.play;
 
 import java.util.List;
 import java.util.function.BiConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
 
-/** Asks, over the device, how a link turns out. Its numbers and Escape work by key. */
+/** Asks, over the device, how a link turns out. */
 final class AskPane extends VBox {
+
+    private final CheckBox always = new CheckBox("Always this one, unasked");
+    private final List<String> outcomes;
+    private final BiConsumer<String, Boolean> chosen;
 
     /**
      * @param what    what was done, in words
@@ -28,7 +33,8 @@ final class AskPane extends VBox {
         setSpacing(8);
         Label heading = new WrappedLabel(what + ": how does it turn out?");
         heading.getStyleClass().add("strong");
-        CheckBox always = new CheckBox("Always this one, unasked");
+        this.outcomes = List.copyOf(outcomes);
+        this.chosen = chosen;
         always.setId("ask-always");
         getChildren().add(heading);
         int number = 0;
@@ -38,26 +44,23 @@ final class AskPane extends VBox {
             bond.getStyleClass().add("bond");
             Button button = Press.plain(outcome, "outcome-" + outcome.replace(' ', '-'), () -> chosen.accept(outcome, always.isSelected()));
             button.setMaxWidth(Double.MAX_VALUE);
-            HBox.setHgrow(button, javafx.scene.layout.Priority.ALWAYS);
+            HBox.setHgrow(button, Priority.ALWAYS);
             HBox row = new HBox(8, bond, button);
-            row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            row.setAlignment(Pos.CENTER_LEFT);
             getChildren().add(row);
         }
         getChildren().addAll(always, Press.word("Leave it open", "ask-leave", dismiss));
-        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-            int digit = e.getCode().isDigitKey() && !e.isShortcutDown() ? Integer.parseInt(e.getText().isEmpty() ? "0" : e.getText()) : 0;
-            if (digit >= 1 && digit <= outcomes.size()) {
-                e.consume();
-                chosen.accept(outcomes.get(digit - 1), always.isSelected());
-            } else if (e.getCode() == KeyCode.ESCAPE) {
-                e.consume();
-                dismiss.run();
-            }
-        });
+    }
+
+    /** Chooses the outcome of a number, from 1; of no other number there is one. */
+    void choose(int number) {
+        if (number >= 1 && number <= outcomes.size()) {
+            chosen.accept(outcomes.get(number - 1), always.isSelected());
+        }
     }
 
     /** The first outcome takes the focus. */
     void takeFocus() {
-        lookupAll(".button").stream().findFirst().ifPresent(javafx.scene.Node::requestFocus);
+        lookupAll(".button").stream().findFirst().ifPresent(Node::requestFocus);
     }
 }

@@ -48,6 +48,20 @@ final class Asking {
         pane.takeFocus();
     }
 
+    /** The outcome of a number is chosen; while nothing is asked, something else is done. */
+    void chooseOr(int number, Runnable otherwise) {
+        shown.ifPresentOrElse(pane -> pane.choose(number), otherwise);
+    }
+
+    /** Nothing is asked any more; while nothing is, something else is done. */
+    void dismissOr(Runnable otherwise) {
+        if (isOn()) {
+            dismiss();
+        } else {
+            otherwise.run();
+        }
+    }
+
     boolean isOn() {
         return shown.isPresent();
     }

@@ -86,10 +86,10 @@ final class Fingers implements DeviceView.Touched {
 
     /** What no link answers to scrolls, or throws a sheet off. */
     private boolean swiped(Situation now, Gesture gesture) {
-        Placement placement = now.look(prototype.get()).map(l -> Placement.of(l, now.width(), now.height())).orElse(null);
-        double scroll = now.top().trail().current().scroll();
+        Optional<Placement> placement = now.look(prototype.get()).map(l -> Placement.of(l, now.width(), now.height()));
+        double at = now.top().trail().current().scroll();
         boolean sheet = !now.top().kind().base() && now.top().kind().form() == Form.SHEET;
-        if (placement != null && (gesture == Gesture.SWIPE_UP && scroll < placement.maxScroll() || gesture == Gesture.SWIPE_DOWN && scroll > 0)) {
+        if (placement.isPresent() && (gesture == Gesture.SWIPE_UP && at < placement.get().maxScroll() || gesture == Gesture.SWIPE_DOWN && at > 0)) {
             scroll.accept((gesture == Gesture.SWIPE_UP ? 1 : -1) * now.height() / 2);
             return true;
         }

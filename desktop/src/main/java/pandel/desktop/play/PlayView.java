@@ -381,7 +381,7 @@ public final class PlayView implements StageView {
     @Override
     public List<Command> commands() {
         return Stream.concat(Stream.of(
-                Command.here("Device back", () -> act(new Event.DeviceBack()), "Esc", "Backspace"),
+                Command.here("Device back", () -> asking.dismissOr(() -> act(new Event.DeviceBack())), "Esc", "Backspace"),
                 Command.here("Start over", this::startOver, "Home"), Command.here("Keep this moment as a start point", starts::keepMoment, "P"),
                 Command.here("Keep as a journey", this::keepJourney, "J"),
                 Command.here("Edit this screen", this::editThis, "E"),
@@ -393,6 +393,6 @@ public final class PlayView implements StageView {
                 Command.here("Wind back", () -> wind(-1), "Left"),
                 Command.here("Wind forth", () -> wind(1), "Right")),
                 IntStream.rangeClosed(1, 9).mapToObj(n -> Command.here("Tap hotspot " + n,
-                        () -> possible.numbered(n).ifPresent(this::act), String.valueOf(n), "Numpad " + n))).toList();
+                        () -> asking.chooseOr(n, () -> possible.numbered(n).ifPresent(this::act)), String.valueOf(n), "Numpad " + n))).toList();
     }
 }
