@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pandel.core.edit.BranchEdits;
 import pandel.core.edit.Edit;
 import pandel.core.edit.FactWords;
 import pandel.core.edit.HotspotEdits;
@@ -48,6 +49,8 @@ final class LinkHollowLane {
         maker.make(screens);
         maker.edit(VersionEdits.keep("First sketch, shown to the board", "2026-05-12", naming));
         maker.p = LooksOfHollowLane.put(maker.p, looks, tablet, naming);
+        maker.outcomes();
+        maker.gestures();
         maker.journeys();
         maker.edit(VersionEdits.keep("Sent to the neighbours", "2026-06-02", naming));
         maker.edit(ScreenEdits.rename(maker.screen("Care and cost"), "Care and late days"));
@@ -122,6 +125,34 @@ final class LinkHollowLane {
         String[] tabs = {"Tools", "Loans", "Notices", "Me"};
         for (int i = 0; i < tabs.length; i++) {
             shared(tabs[i] + " in the strip", new Area(Math.rint(97.5 * i), 767, 97, 77), to(Verb.REPLACE, tabs[i]), List.of(tabs));
+        }
+    }
+
+    /** How things turn out that the person does not decide; play takes the good one unasked, the checks try each. */
+    private void outcomes() {
+        turnsOut("Sign in", "Sign in", "number known", "number not known", "This number is not known. Look at your card again.");
+        turnsOut("Extend the loan", "Keep it until Thursday", "nobody waits", "somebody waits", "A neighbour waits for it. Please bring it back on Tuesday.");
+        turnsOut("Bring it back", "It was taken back", "written down", "no network", "There is no network. It is written down as soon as there is.");
+        turnsOut("Course", "Take a place", "a place is free", "full", "The course has just been filled.");
+    }
+
+    private void turnsOut(String on, String words, String good, String bad, String told) {
+        edit(BranchEdits.another(tapOf(on, words), bad));
+        edit(BranchEdits.outcome(tapOf(on, words), 0, good));
+        edit(BranchEdits.asides(tapOf(on, words), 1, List.of(new Effect.Notice(told, Effect.Notice.USUAL_MS))));
+        edit(LinkEdits.change("", tapOf(on, words).withAlways(Optional.of(good))));
+    }
+
+    private Link tapOf(String on, String words) {
+        return p.index().hotspotsOn(screen(on).id()).stream().filter(h -> h.title().equals(words)).findFirst().flatMap(h -> h.linkFor(Gesture.TAP)).orElseThrow();
+    }
+
+    /** What hands that know the app do besides tapping. */
+    private void gestures() {
+        Hotspot tent = p.index().hotspotsOn(screen("Loans").id()).stream().filter(h -> h.title().equals("Four-person tent")).findFirst().orElseThrow();
+        edit(LinkEdits.link(tent, Link.of(id("long press"), new Cause.Touch(Gesture.LONG_PRESS), to(Verb.OPEN_ABOVE, "Extend the loan")), ""));
+        for (String on : List.of("Notice", "Course")) {
+            edit(LinkEdits.linkScreen(screen(on), Link.of(id("swipe right"), new Cause.Touch(Gesture.SWIPE_RIGHT), new Effect.Return())));
         }
     }
 

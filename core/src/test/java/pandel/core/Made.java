@@ -3,7 +3,9 @@ package pandel.core;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.edit.FactEdits;
@@ -36,7 +38,8 @@ import pandel.core.model.Width;
  * Small prototypes written as lines: {@code "tool page: reserve open above dates; back return; 500 advance loans"}. A screen's first
  * word is its id, the second its form; "parked", "end", "home", "shut" (closed by its links alone), "untitled" and "drawn" (with
  * a picture of 390×844 px) may follow. A part is a hotspot's id or a wait's ms, a verb and a target; {@code @x,y,w,h} after
- * the id places the hotspot, {@code & verb target} gives it a second link, {@code % signed in} lets it remember something. The
+ * the id places the hotspot, {@code & verb target} gives it a second link, {@code % signed in} lets it remember something,
+ * {@code =saved} names its outcome, {@code ~long-press} makes it answer to another gesture than a tap. The
  * mark {@code when:not-signed-in} gives the screen a look that asks for that, {@code hide:x} lets its first look hide the
  * hotspot x, {@code wide} gives it a picture of 1180×820 px. The first screen is the entry; a line {@code devices phone,watch}
  * says what it is for.
@@ -124,7 +127,9 @@ public final class Made {
         for (String part : halves.length < 2 || halves[1].isBlank() ? new String[0] : halves[1].split(";")) {
             boolean remembers = part.contains(" % ");
             String[] halvesOfPart = part.strip().split(" % ")[0].split(" & ");
-            String[] w = halvesOfPart[0].split(" ");
+            List<String> extras = Stream.of(halvesOfPart[0].split(" ")).filter(x -> x.startsWith("=") || x.startsWith("~")).toList();
+            String[] w = Stream.of(halvesOfPart[0].split(" ")).filter(x -> !extras.contains(x)).toArray(String[]::new);
+            UnaryOperator<Link> extra = link -> extra(link, extras);
             String[] placed = w[0].split("@");
             String id = words.getFirst() + "." + placed[0];
             Area area = placed.length == 1 ? new Area(10, 10, 60, 60) : area(placed[1].split(","));
@@ -138,9 +143,9 @@ public final class Made {
             }
             Effect effect = effect(w, 1);
             if (Character.isDigit(w[0].charAt(0))) {
-                links.add(Link.of(id, new Cause.Wait(Integer.parseInt(w[0].replaceAll("\\D", ""))), effect));
+                links.add(extra.apply(Link.of(id, new Cause.Wait(Integer.parseInt(w[0].replaceAll("\\D", ""))), effect)));
             } else {
-                List<Link> taps = new ArrayList<>(List.of(Link.of(id + ".tap", new Cause.Touch(Gesture.TAP), effect)));
+                List<Link> taps = new ArrayList<>(List.of(extra.apply(Link.of(id + ".tap", new Cause.Touch(Gesture.TAP), effect))));
                 if (halvesOfPart.length > 1) {
                     taps.add(Link.of(id + ".tap2", new Cause.Touch(Gesture.TAP), effect(halvesOfPart[1].split(" "), 0)));
                 }
@@ -148,6 +153,15 @@ public final class Made {
             }
         }
         return screen.withHotspots(hotspots).withLinks(links);
+    }
+
+    private static Link extra(Link link, List<String> extras) {
+        Link made = link;
+        for (String word : extras) {
+            String rest = word.substring(1);
+            made = word.startsWith("~") ? made.withCause(new Cause.Touch(Gesture.valueOf(rest.toUpperCase().replace('-', '_')))) : made.branch(0, b -> b.withOutcome(Optional.of(rest)));
+        }
+        return made;
     }
 
     /** The effect whose verb begins at a word and whose target is the last. */

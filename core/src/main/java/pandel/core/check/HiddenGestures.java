@@ -11,6 +11,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
+import pandel.core.play.LinkWords;
 
 /** {@code hidden-gesture-only}: what only a long press, a double tap, a swipe or a mouse's gesture leads to. Nothing on a screen says that it can be done. */
 final class HiddenGestures {
@@ -32,8 +33,8 @@ final class HiddenGestures {
                     .filter(other -> other.link().cause() instanceof Cause.Touch t && SEEN.contains(t.gesture()))
                     .anyMatch(other -> moves.stream().allMatch(m -> other.link().effects().anyMatch(e -> leadsAlike(e, m))));
             if (!elsewhere) {
-                findings.add(new Finding(Rule.HIDDEN_GESTURE_ONLY, Weight.NOTE, "Only a " + touch.gesture().word() + " on " + Words.screen(grounds.prototype(), shown.get().id())
-                        + " does what " + Words.link(grounds.prototype(), way) + " does.", List.of(shown.get().id()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
+                findings.add(new Finding(Rule.HIDDEN_GESTURE_ONLY, Weight.NOTE, "On " + Words.screen(grounds.prototype(), shown.get().id()) + " only a " + touch.gesture().word()
+                        + way.hotspot().map(h -> " on " + Words.hotspot(grounds.prototype(), shown.get().id(), h)).orElse("") + " can " + LinkWords.effect(grounds.prototype(), moves.getFirst()) + ".", List.of(shown.get().id()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
                         grounds.walkTo(shown.get().id()), way.hotspot().map(h -> List.of(Fixes.tapToo(h, way.link()))).orElse(List.of())));
             }
         }
