@@ -116,6 +116,7 @@ final class Exploration {
             node.number = nodes.size() - 1;
             nearest.putIfAbsent(node.cell.screen(), node);
             look(node);
+            node.mayBeginAnew = node.cell.waited() != 0 && node.all().stream().map(t -> t.actions().getLast()).anyMatch(a -> a instanceof TrailAction.Put || a instanceof TrailAction.Raise);
             for (Turn turn : node.all()) {
                 Optional<Cell> cell = uncovered(node.cell, turn);
                 if (cell.isPresent() && !nodes.containsKey(cell.get())) {
@@ -291,7 +292,7 @@ final class Exploration {
     private Optional<Cell> sameRow(Cell cell, Turn turn) {
         return switch (turn.actions().getFirst()) {
             case TrailAction.Put put when put.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
-            case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) && turn.facts() != cell.facts() -> uncovered(cell, turn);
+            case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) && (turn.facts() != cell.facts() || cell.waited() != 0) -> uncovered(cell, turn);
             case TrailAction.Restart restart when !changesRow(cell, turn.actions()) -> uncovered(cell, turn);
             case TrailAction.Staying s -> uncovered(cell, turn);
             case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));

@@ -1,8 +1,10 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
@@ -22,19 +24,22 @@ final class NeverFiring {
 
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
+        Set<String> idle = new HashSet<>();
+        grounds.explorations().forEach(e -> e.nodes().forEach(n -> idle.addAll(n.nothing)));
         for (Way way : grounds.prototype().index().ways()) {
             Optional<String> shown = way.from().stream().map(Screen::id).filter(grounds::shown).findFirst();
             if (shown.isPresent() && grounds.perhapsFires(way.link().id())) {
                 grounds.unsettled().accept(new Unsettled(Rule.LINK_NEVER_FIRES, way.link().id(),
                         "Whether " + Words.link(grounds.prototype(), way) + " ever does anything."));
-            } else if (shown.isPresent() && !grounds.fires(way.link().id()) && !isSaidElsewhere(grounds, way)) {
+            } else if (shown.isPresent() && !grounds.fires(way.link().id()) && !isSaidElsewhere(grounds, way, idle)) {
                 findings.add(finding(grounds, way, shown.get()));
             }
         }
         return findings;
     }
 
-    private static boolean isSaidElsewhere(Grounds grounds, Way way) {
+    /** @param idle ids of the links that find nothing to do somewhere */
+    private static boolean isSaidElsewhere(Grounds grounds, Way way, Set<String> idle) {
         if (DeviceRefusals.refuses(grounds, way)) {
             return true;
         }
@@ -45,7 +50,7 @@ final class NeverFiring {
         boolean second = way.hotspot().isPresent() && way.link().cause() instanceof Cause.Touch touch
                 && !way.hotspot().get().linkFor(touch.gesture()).equals(Optional.of(way.link()));
         return missing || parked || second || (effect.orElse(null) instanceof Effect.Return || effect.orElse(null) instanceof Effect.ReturnTo)
-                && grounds.explorations().stream().anyMatch(e -> e.nodes().stream().anyMatch(n -> n.nothing.contains(way.link().id())));
+                && idle.contains(way.link().id());
     }
 
     private static boolean onIt(Way way, Node node) {

@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pandel.core.model.Start;
 
@@ -25,6 +26,8 @@ final class Node {
     Set<String> doubted = Set.of();
     /** Ids of links that surely find nothing to do. */
     Set<String> nothing = Set.of();
+    /** Turns and back, once asked for. */
+    private @Nullable List<Turn> all;
     boolean movesOn;
     boolean mayComeToItself;
     boolean movesOnByBack;
@@ -36,6 +39,8 @@ final class Node {
     List<Again> agains = List.of();
     /** Whether what can be done here was looked at; not when the search was given up before. */
     boolean looked;
+    /** Whether some of its waits are spent, and it may be covered and uncovered, so that all begin anew, which is not followed. */
+    boolean mayBeginAnew;
 
     Node(Cell cell, int distance, Route route, Start start) {
         this.cell = cell;
@@ -46,12 +51,16 @@ final class Node {
 
     /** Everything that can be done here and does something, device back last. */
     List<Turn> all() {
-        return back.isEmpty() ? turns : java.util.stream.Stream.concat(turns.stream(), back.stream()).toList();
+        if (all == null) {
+            all = back.isEmpty() ? turns : Stream.concat(turns.stream(), back.stream()).toList();
+        }
+        return all;
     }
 
     /** Takes what was found out about the same cell. */
     void takeFrom(Node other) {
         turns = other.turns;
+        all = null;
         back = other.back;
         doubted = other.doubted;
         nothing = other.nothing;
@@ -65,7 +74,7 @@ final class Node {
 
     /** Whether what it leads to is not fully known. */
     boolean isDoubted() {
-        return !looked || !doubted.isEmpty();
+        return !looked || mayBeginAnew || !doubted.isEmpty();
     }
 
     /** The same place with other facts, and the shortest way there from what is put on it till it is uncovered. */

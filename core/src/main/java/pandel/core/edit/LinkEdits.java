@@ -60,6 +60,11 @@ public final class LinkEdits {
         return Edit.of("remove a link", p -> mapLinks(p, l -> l.id().equals(link.id()) ? Optional.empty() : Optional.of(l)));
     }
 
+    /** Everything that leads to a screen, entries too, leads to another one instead. */
+    public static Edit leadElsewhere(Screen from, Screen to) {
+        return Edit.of("lead to " + ScreenEdits.quoted(to) + " instead of " + ScreenEdits.quoted(from), p -> retarget(p, from.id(), to.id()));
+    }
+
     /** The prototype without the links that lead to screens. */
     static Prototype dropLinksTo(Prototype p, Set<String> gone) {
         return mapLinks(p, l -> leadsTo(l, gone) ? Optional.empty() : Optional.of(l));

@@ -14,7 +14,7 @@ public final class Offers {
     }
 
     /**
-     * Screens whose title has every typed word in it, as the start of a word or within one. First come titles that begin
+     * Screens whose title has every typed word in it, as the start of a word or within one. First comes the very title typed, then titles that begin
      * with what was typed; then those like the hotspot's words; then screens not yet shown; then the rest in file order.
      *
      * @param from      id of the screen linked from, which comes last
@@ -28,7 +28,9 @@ public final class Offers {
             int like = alike(screen.title(), words) ? 0 : 1;
             int reached = unreached.contains(screen.id()) ? 0 : 1;
             int self = screen.id().equals(from) ? 1 : 0;
-            return start * 16 + self * 8 + like * 2 + reached;
+            // The very title that was typed is what is meant.
+            int very = Matching.fold(screen.title()).strip().equals(Matching.fold(typed).strip()) ? 0 : 1;
+            return very * 64 + start * 16 + self * 8 + like * 2 + reached;
         };
         return prototype.screens().stream()
                 .filter(s -> Matching.rank(s.title(), typed).isPresent())

@@ -66,7 +66,7 @@ final class GeneratedCauses {
     }
 
     private boolean seldom() {
-        return random.nextInt(kind == Kind.USUAL ? 15 : 4) == 0;
+        return random.nextInt(kind == Kind.USUAL ? 60 : 4) == 0;
     }
 
     private Link turningOut(Link link) {

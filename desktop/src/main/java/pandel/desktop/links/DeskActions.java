@@ -44,6 +44,7 @@ final class DeskActions {
     private final Work work;
     private final Supplier<Device> device;
     private Optional<Verb> wanted = Optional.empty();
+    private Optional<Verb> lastVerb = Optional.empty();
     private int branch;
     private List<Hotspot> copied = List.of();
 
@@ -178,7 +179,7 @@ final class DeskActions {
         Hotspot bare = new Hotspot(id, "", Map.of(width(), area.rounded()), List.of(), Rest.NONE);
         switch (offer) {
             case Offer.NoLink none -> work.edit(HotspotEdits.mark(screen(), bare));
-            case Offer.There there -> markAndLink(bare, Fitting.leadingTo(Optional.empty(), screen(), there.screen()), Optional.empty(),
+            case Offer.There there -> markAndLink(bare, Fitting.leadingTo(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), screen(), there.screen()), Optional.empty(),
                     there.screen().shownTitle());
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
@@ -248,6 +249,8 @@ final class DeskActions {
         }
         Optional<String> why = target.flatMap(t -> work.prototype().screen(t.id())).flatMap(t -> Fitting.whyNot(verb, screen(), t));
         if (why.isEmpty()) {
+            // The next hotspot that is marked does the same, where it fits.
+            lastVerb = Optional.of(verb).filter(Verb::needsTarget);
             set(now, Effect.of(verb, target.orElse(new Target.ToScreen(""))), Optional.empty(), ": " + verb.word());
         }
         return why;

@@ -1,6 +1,7 @@
 package pandel.desktop.links;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.HotspotEdits;
+import pandel.core.edit.Waiting;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
@@ -59,12 +61,20 @@ public final class LinksView implements StageView {
     private final Label heading = new Label();
     private final Deque<String> walked = new ArrayDeque<>();
     private boolean visible;
+    private boolean asSentences;
+    private final Button all = Press.smallWord("All sentences", "all-sentences", this::turnSentences);
+    private final HBox head;
+    private final HBox middle;
+    private final ScrollPane left;
+    private final ScrollPane right;
+    private final SentencesPane sentences;
+    private final VBox centre;
 
     public LinksView(Work work, Around around) {
         this.work = work;
         this.around = around;
         this.actions = new DeskActions(work);
-        this.desk = new DeskPane(work, actions, around.pictures(), this::marked, this::walkBack, this::walkOn);
+        this.desk = new DeskPane(work, actions, around.pictures(), area -> marked(area, false), this::walkBack, this::walkOn);
         this.waysIn = new WaysIn((screen, hotspot) -> {
             walkTo(screen.id());
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
@@ -72,23 +82,28 @@ public final class LinksView implements StageView {
         this.waysOut = new WaysOut(work.selection(), this::walkOn);
         this.sentence = new SentencePane(work, actions, new SentenceDesk());
         this.besideActions = new DeskActions(work, () -> besideDevice.flatMap(id -> work.prototype().devices().stream().filter(d -> d.id().equals(id)).findFirst()).orElse(work.device()));
-        this.beside = new DeskPane(work, besideActions, around.pictures(), this::markedBeside, () -> { }, () -> { });
+        this.beside = new DeskPane(work, besideActions, around.pictures(), area -> marked(area, true), () -> { }, () -> { });
         beside.beside(true);
         beside.setId("desk-beside");
         beside.paperId("desk-paper-beside");
         this.besideHeld = held(beside);
-        HBox middle = new HBox(held(desk), besideHeld);
+        this.middle = new HBox(held(desk), besideHeld);
         HBox.setHgrow(middle.getChildren().getFirst(), Priority.ALWAYS);
         HBox.setHgrow(besideHeld, Priority.ALWAYS);
         heading.getStyleClass().addAll("strong", "large");
         heading.setMinWidth(0);
         this.looks = new LooksBar(work, around);
-        VBox centre = new VBox(head(), looks, middle);
+        this.head = head();
+        VBox centre = new VBox(head, looks, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
-        page.setLeft(scrolling(waysIn, 176));
-        page.setRight(scrolling(waysOut, 232));
+        this.left = Scroll.column(waysIn, 176);
+        this.right = Scroll.column(waysOut, 232);
+        page.setLeft(left);
+        page.setRight(right);
         page.setCenter(centre);
         page.setBottom(sentence);
+        this.centre = centre;
+        this.sentences = new SentencesPane(work);
         desk.setFocusTraversable(true);
         desk.setId("desk");
         work.prototypeProperty().addListener((o, a, b) -> refresh());
@@ -117,6 +132,11 @@ public final class LinksView implements StageView {
         }
 
         @Override
+        public void nextWaiting() {
+            LinksView.this.nextWaiting();
+        }
+
+        @Override
         public void chooseVerb(Verb verb) {
             sentence.chooseVerb(verb);
         }
@@ -133,7 +153,7 @@ public final class LinksView implements StageView {
     }
 
     private static ScrollPane held(DeskPane desk) {
-        ScrollPane held = scrolling(desk, 100);
+        ScrollPane held = Scroll.column(desk, 100);
         held.setFitToHeight(true);
         held.setMinWidth(0);
         return held;
@@ -151,27 +171,17 @@ public final class LinksView implements StageView {
         refresh();
     }
 
-    private void markedBeside(Area area) {
-        openFinder(beside, "", true, Optional.of(area), offer -> besideActions.mark(area, offer));
+    private void marked(Area area, boolean onOther) {
+        openFinder(onOther ? beside : desk, "", true, Optional.of(area), offer -> (onOther ? besideActions : actions).mark(area, offer));
     }
 
     private HBox head() {
         Button smaller = Press.smallWord("Fit or true size", "turn-size", desk::turnSize);
         Region left = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);
-        HBox head = new HBox(8, heading, left, besides, smaller);
-        head.getStyleClass().add("walked");
-        return head;
-    }
-
-    private static ScrollPane scrolling(Region column, double width) {
-        ScrollPane pane = new Scroll(column);
-        pane.setFitToWidth(true);
-        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        pane.setMinWidth(width);
-        pane.setPrefWidth(width);
-        pane.setFocusTraversable(false);
-        return pane;
+        HBox made = new HBox(8, heading, left, all, besides, smaller);
+        made.getStyleClass().add("walked");
+        return made;
     }
 
     private void refresh() {
@@ -198,6 +208,9 @@ public final class LinksView implements StageView {
         }
         desk.show(Optional.ofNullable(walked.peek()).flatMap(work.prototype()::screen));
         sentence.refresh();
+        if (asSentences) {
+            sentences.refresh();
+        }
         if (!node.getChildren().contains(page)) {
             node.getChildren().setAll(page);
         }
@@ -208,8 +221,29 @@ public final class LinksView implements StageView {
                 .offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 
-    private void marked(Area area) {
-        openFinder(desk, "", true, Optional.of(area), offer -> actions.mark(area, offer));
+    /** All sentences in place of the desk, or the desk again. */
+    private void turnSentences() {
+        asSentences = !asSentences;
+        all.setText(asSentences ? "Back to the desk" : "All sentences");
+        page.setLeft(asSentences ? null : left);
+        page.setRight(asSentences ? null : right);
+        centre.getChildren().setAll(asSentences ? List.of(head, sentences) : List.of(head, looks, middle));
+        refresh();
+        focusFace(desk);
+    }
+
+    private void leadElsewhere() {
+        LeadingElsewhere.ask(work, around, then -> openFinder(desk, "", false, Optional.empty(), then));
+    }
+
+    /** The next hotspot, here or on a later screen, that has no link yet. */
+    private void nextWaiting() {
+        String chosen = work.selection().hotspots().isEmpty() ? "" : work.selection().hotspots().getLast();
+        Waiting.after(work.prototype(), work.selection().screen(), chosen).ifPresentOrElse(next -> {
+            walkTo(next.screen().id());
+            work.selection().chooseHotspot(next.hotspot().id());
+            desk.requestFocus();
+        }, () -> around.say("Every hotspot has a link."));
     }
 
     /** Asks anew where the chosen link leads. */
@@ -225,15 +259,28 @@ public final class LinksView implements StageView {
     private void openFinder(DeskPane on, String words, boolean fresh, Optional<Area> at, Consumer<Offer> chosen) {
         Runnable close = () -> {
             on.closeFinder();
-            on.requestFocus();
+            sentences.shut();
+            focusFace(on);
         };
         Finder finder = new Finder(work, work.selection().screen(), words, fresh, offer -> {
-            on.closeFinder();
+            close.run();
             chosen.accept(offer);
-            on.requestFocus();
+            focusFace(on);
         }, close);
-        on.open(finder, at);
+        if (asSentences) {
+            sentences.open(finder);
+        } else {
+            on.open(finder, at);
+        }
         finder.takeFocus();
+    }
+
+    private void focusFace(DeskPane on) {
+        if (asSentences) {
+            sentences.takeFocus();
+        } else {
+            on.requestFocus();
+        }
     }
 
     private void share(Hotspot hotspot) {
@@ -279,11 +326,13 @@ public final class LinksView implements StageView {
     }
 
     private void nextHotspot(int by) {
-        List<Hotspot> all = actions.hotspots();
+        List<Hotspot> waiting = actions.hotspots().stream().filter(h -> h.links().isEmpty()).toList();
+        // What waits for a link comes first.
+        List<Hotspot> all = by > 0 && !waiting.isEmpty() ? waiting : actions.hotspots();
         if (all.isEmpty()) {
             return;
         }
-        int at = actions.chosen().isEmpty() ? (by > 0 ? -1 : 0) : actions.number(actions.chosen().getLast()) - 1;
+        int at = actions.chosen().isEmpty() ? (by > 0 ? -1 : 0) : all.stream().map(Hotspot::id).toList().indexOf(actions.chosen().getLast().id());
         work.selection().chooseHotspot(all.get(Math.floorMod(at + by, all.size())).id());
         desk.requestFocus();
     }
@@ -322,27 +371,25 @@ public final class LinksView implements StageView {
 
     @Override
     public List<Command> commands() {
-        return List.of(
+        List<Command> all = new ArrayList<>(DeskKeys.moving(actions, this::here));
+        all.addAll(List.of(
                 here("Next hotspot", () -> nextHotspot(1), "Tab"), here("Previous hotspot", () -> nextHotspot(-1), "Shift+Tab"),
                 here("Choose where it leads", this::find, "Enter"), here("Choose nothing", work.selection()::clearOnScreen, "Esc"),
                 here("Walk to where it leads", this::walkOn, "Alt+Right"), here("Walk back", this::walkBack, "Alt+Left"),
                 here("Next screen", () -> nextScreen(1), "Page Down"), here("Previous screen", () -> nextScreen(-1), "Page Up"),
-                here("Move left", () -> actions.nudge(-1, 0), "Left"), here("Move right", () -> actions.nudge(1, 0), "Right"),
-                here("Move up", () -> actions.nudge(0, -1), "Up"), here("Move down", () -> actions.nudge(0, 1), "Down"),
-                here("Move left by 10", () -> actions.nudge(-10, 0), "Shift+Left"), here("Move right by 10", () -> actions.nudge(10, 0), "Shift+Right"),
-                here("Move up by 10", () -> actions.nudge(0, -10), "Shift+Up"), here("Move down by 10", () -> actions.nudge(0, 10), "Shift+Down"),
-                here("Narrower", () -> actions.grow(-1, 0), "Shortcut+Left"), here("Wider", () -> actions.grow(1, 0), "Shortcut+Right"),
-                here("Lower", () -> actions.grow(0, -1), "Shortcut+Up"), here("Higher", () -> actions.grow(0, 1), "Shortcut+Down"),
                 here("Advance", () -> sentence.chooseVerb(Verb.ADVANCE), "A"), here("Replace", () -> sentence.chooseVerb(Verb.REPLACE), "R"),
                 here("Restart", () -> sentence.chooseVerb(Verb.RESTART), "S"), here("Return to", () -> sentence.chooseVerb(Verb.RETURN_TO), "T"),
                 here("Open above", () -> sentence.chooseVerb(Verb.OPEN_ABOVE), "O"), here("Return", () -> sentence.chooseVerb(Verb.RETURN), "B"),
                 here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"),
                 here("Choose all hotspots", () -> work.selection().chooseHotspots(actions.hotspots().stream().map(Hotspot::id).toList()), "Shortcut+A"),
                 here("Copy hotspots", actions::copy, "Shortcut+C"), here("Put copies here", actions::paste, "Shortcut+V"),
-                here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"), here("Another device beside it", this::turnBeside, "D"));
+                here("Next hotspot without a link, on any screen", this::nextWaiting, "N"), here("All sentences, or the desk", this::turnSentences, "L"),
+                here("Lead what leads here elsewhere…", this::leadElsewhere, "Shortcut+R"),
+                here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"), here("Another device beside it", this::turnBeside, "D")));
+        return all;
     }
 
     private Command here(String title, Runnable action, String key) {
-        return Command.here(title, action, key).when(() -> work.screen().isPresent() && !desk.isFinding());
+        return Command.here(title, action, key).when(() -> work.screen().isPresent() && !desk.isFinding() && !sentences.isFinding());
     }
 }

@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.StateEdits;
+import pandel.core.edit.Waiting;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Gesture;
@@ -35,6 +36,8 @@ final class SentencePane extends VBox {
         void share(Hotspot hotspot);
 
         void linkScreen(Cause cause);
+
+        void nextWaiting();
 
         void chooseVerb(Verb verb);
 
@@ -101,6 +104,18 @@ final class SentencePane extends VBox {
         line.getChildren().add(Choice.words(sentence));
     }
 
+    /** How many hotspots of other screens have no link yet; a press goes to the next. */
+    private Optional<Button> waitingElsewhere() {
+        List<Waiting> waiting = Waiting.in(work.prototype()).stream().filter(w -> !w.screen().id().equals(work.selection().screen())).toList();
+        if (waiting.isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> where = waiting.stream().map(w -> w.screen().shownTitle()).distinct().toList();
+        Button next = Press.word((waiting.size() == 1 ? "One waits for a link on " : waiting.size() + " wait for a link on ")
+                + (where.size() <= 2 ? String.join(" and ", where) : where.size() + " screens"), "next-waiting", desk::nextWaiting);
+        return Optional.of(next);
+    }
+
     /** One gesture more, with a link of its own. */
     private Button anotherGesture(Hotspot hotspot, Optional<Link> link) {
         Button another = Press.word("Another gesture…", "add-gesture", () -> { });
@@ -124,6 +139,7 @@ final class SentencePane extends VBox {
                 : bare == 1 ? "One hotspot here has no link yet." : bare + " hotspots here have no link yet.");
         Button other = Press.word("Something else happens here…", "add-cause", () -> { });
         other.setOnAction(e -> CauseMenu.ofScreen(work.device(), DeskActions.USUAL_WAIT, desk::linkScreen).show(other, Side.TOP, 0, 0));
+        waitingElsewhere().ifPresent(below.getChildren()::add);
         below.getChildren().addAll(Press.word("Go on by itself after a time…", "add-wait", () -> desk.linkScreen(new Cause.Wait(DeskActions.USUAL_WAIT))), other);
         if (actions.copied() > 0) {
             below.getChildren().add(Press.word(actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here", "paste", actions::paste));

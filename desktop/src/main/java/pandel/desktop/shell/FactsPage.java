@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -45,7 +46,8 @@ final class FactsPage extends PageBox {
                 }
             });
             List<Way> setBy = FactEdits.setBy(work.prototype(), fact.id());
-            List<Screen> askedBy = FactEdits.askedBy(work.prototype(), fact.id());
+            List<Screen> askedBy = Stream.concat(FactEdits.askedBy(work.prototype(), fact.id()).stream(),
+                    FactEdits.linksAsking(work.prototype(), fact.id()).stream().flatMap(w -> w.from().stream())).distinct().toList();
             Label sets = label(setBy.isEmpty() ? "nothing yet" : setBy.size() == 1 ? "one link" : setBy.size() + " links", 150, setBy.isEmpty() ? "trouble" : "plain-words");
             sets.setTooltip(new Tooltip(setBy.isEmpty() ? "No link remembers it" : setBy.stream().map(w -> LinkWords.described(work.prototype(), w)).collect(Collectors.joining("\n"))));
             Label asks = label(askedBy.isEmpty() ? "nothing yet" : askedBy.stream().map(Screen::shownTitle).collect(Collectors.joining(", ")), 150, askedBy.isEmpty() ? "trouble" : "plain-words");
