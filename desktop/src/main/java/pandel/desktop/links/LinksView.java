@@ -104,6 +104,7 @@ public final class LinksView implements StageView {
         page.setBottom(sentence);
         this.centre = centre;
         this.sentences = new SentencesPane(work);
+        VBox.setVgrow(sentences, Priority.ALWAYS);
         desk.setFocusTraversable(true);
         desk.setId("desk");
         work.prototypeProperty().addListener((o, a, b) -> refresh());
@@ -129,6 +130,11 @@ public final class LinksView implements StageView {
         @Override
         public void linkScreen(Cause cause) {
             openFinder(desk, "", false, Optional.empty(), offer -> actions.linkScreen(cause, offer));
+        }
+
+        @Override
+        public boolean isListed() {
+            return asSentences;
         }
 
         @Override

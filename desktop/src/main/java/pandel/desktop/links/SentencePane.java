@@ -39,6 +39,9 @@ final class SentencePane extends VBox {
 
         void nextWaiting();
 
+        /** Whether all sentences are shown in place of the desk. */
+        boolean isListed();
+
         void chooseVerb(Verb verb);
 
         void walkOn();
@@ -134,7 +137,7 @@ final class SentencePane extends VBox {
 
     private void nothing() {
         long bare = actions.hotspots().stream().filter(h -> h.links().isEmpty()).count();
-        said(actions.hotspots().isEmpty() ? "Drag over the mock where it is touched; then type where that leads."
+        said(desk.isListed() ? "Choose a sentence to change it here." : actions.hotspots().isEmpty() ? "Drag over the mock where it is touched; then type where that leads."
                 : bare == 0 ? "Choose a hotspot to read its link, or drag over the mock to mark another."
                 : bare == 1 ? "One hotspot here has no link yet." : bare + " hotspots here have no link yet.");
         Button other = Press.word("Something else happens here…", "add-cause", () -> { });
