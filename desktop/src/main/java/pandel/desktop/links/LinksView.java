@@ -94,7 +94,7 @@ public final class LinksView implements StageView {
         heading.setMinWidth(0);
         this.looks = new LooksBar(work, around);
         this.head = head();
-        VBox centre = new VBox(head, looks, middle);
+        this.centre = new VBox(head, looks, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         this.left = Scroll.column(waysIn, 176);
         this.right = Scroll.column(waysOut, 232);
@@ -102,7 +102,6 @@ public final class LinksView implements StageView {
         page.setRight(right);
         page.setCenter(centre);
         page.setBottom(sentence);
-        this.centre = centre;
         this.sentences = new SentencesPane(work);
         VBox.setVgrow(sentences, Priority.ALWAYS);
         desk.setFocusTraversable(true);
@@ -182,10 +181,9 @@ public final class LinksView implements StageView {
     }
 
     private HBox head() {
-        Button smaller = Press.smallWord("Fit or true size", "turn-size", desk::turnSize);
         Region left = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);
-        HBox made = new HBox(8, heading, left, all, besides, smaller);
+        HBox made = new HBox(8, heading, left, all, besides, Press.smallWord("Fit or true size", "turn-size", desk::turnSize));
         made.getStyleClass().add("walked");
         return made;
     }
