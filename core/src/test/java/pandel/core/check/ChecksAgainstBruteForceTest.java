@@ -28,23 +28,23 @@ import pandel.core.play.Step;
 /** What the checks say is shown really replays; what they rule out is never found. */
 class ChecksAgainstBruteForceTest {
 
-    @Property(tries = 150)
+    @Property(tries = 80)
     void agreeOnNastyPrototypes(@ForAll long seed, @ForAll @IntRange(min = 1, max = 9) int size, @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY), 7, 3000, followed);
     }
 
-    @Property(tries = 30)
+    @Property(tries = 20)
     void agreeOnUsualPrototypes(@ForAll long seed, @ForAll @IntRange(min = 2, max = 60) int size) {
         agree(Generated.of(size, seed, Kind.USUAL), 5, 3000, 6);
     }
 
-    @Property(tries = 150)
+    @Property(tries = 80)
     void agreeOnNastyPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 1, max = 7) int size, @ForAll @IntRange(min = 1, max = 3) int facts,
                                          @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, followed);
     }
 
-    @Property(tries = 30)
+    @Property(tries = 20)
     void agreeOnUsualPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 2, max = 40) int size, @ForAll @IntRange(min = 1, max = 4) int facts) {
         agree(Generated.of(size, seed, Kind.USUAL, facts), 6, 3000, 6);
     }
