@@ -56,7 +56,8 @@ final class MapDrawing extends Pane {
         getChildren().addAll(MapWays.draw(chart, layout, light, work.selection().screen()));
         layout.blocks().forEach(block -> getChildren().add(block(block, redraw(chart, checked, light, lanes, mocks, room, height))));
         layout.spots().forEach((id, spot) -> {
-            MapChip chip = chip(work.prototype().screen(id).orElseThrow(), checked, false);
+            // The map is of what was last checked: a screen may have been removed since.
+            MapChip chip = chip(work.prototype().screen(id).or(() -> checked.prototype().screen(id)).orElseThrow(), checked, false);
             chip.size(spot.wide(), spot.high());
             if (spot.onShoulder()) {
                 chip.getStyleClass().add("on-shoulder");
