@@ -61,7 +61,7 @@ class CommandsTest {
     void checkGivesJsonAsItsSchemaSays() throws IOException {
         assertThat(run("check", SAMPLE, "--format", "json")).isEqualTo(ExitCode.FINDINGS);
         assertValid("check", json());
-        assertThat(json().path("findings")).hasSize(6);
+        assertThat(json().path("findings")).hasSize(7);
         assertThat(json().path("screens").path("shown").asInt()).isEqualTo(29);
     }
 
