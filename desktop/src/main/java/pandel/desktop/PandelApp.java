@@ -7,6 +7,7 @@ import java.security.SecureRandom;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
+import javafx.beans.value.ChangeListener;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCombination;
 import javafx.stage.Stage;
@@ -88,7 +89,15 @@ public final class PandelApp extends Application {
             window.quit();
         });
         work.prototypeProperty().addListener((o, a, now) -> stage.setTitle(now.title().isBlank() ? "Pandel" : now.title() + " — Pandel"));
+        ChangeListener<Boolean> whenFocused = (o, was, is) -> {
+            if (is) {
+                window.lookOutside();
+            }
+        };
+        stage.focusedProperty().addListener(whenFocused);
         stage.setOnHidden(e -> {
+            // The stage outlives what it shows: nothing of a closed window may hang on it.
+            stage.focusedProperty().removeListener(whenFocused);
             try {
                 work.shelf().close();
             } catch (IOException failed) {
@@ -98,11 +107,6 @@ public final class PandelApp extends Application {
         stage.setFullScreenExitHint("");
         // Esc is device back; Show has its own key.
         stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
-        stage.focusedProperty().addListener((o, was, is) -> {
-            if (is) {
-                window.lookOutside();
-            }
-        });
         stage.show();
         return new Opened(window, work, pictures);
     }

@@ -25,15 +25,6 @@ class LinkSentenceTest extends WindowTest {
         openSample();
     }
 
-    private Hotspot hotspot(String on, String words) {
-        return prototype().index().hotspotsOn(screen(on).id()).stream().filter(h -> h.title().equals(words)).findFirst().orElseThrow();
-    }
-
-    private void desk(String screen) {
-        interact(() -> opened.work().selection().choose(screen(screen).id()));
-        go(2);
-    }
-
     private void choose(String screen, String words) {
         desk(screen);
         clickOn("#hotspot-" + hotspot(screen, words).id());

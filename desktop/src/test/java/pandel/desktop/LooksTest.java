@@ -12,7 +12,6 @@ import org.junit.jupiter.api.Test;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Form;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Mock;
 import pandel.core.model.Picture;
 import pandel.core.model.Screen;
@@ -27,15 +26,6 @@ class LooksTest extends WindowTest {
     @BeforeEach
     void openTheSample() {
         openSample();
-    }
-
-    private Hotspot hotspot(String on, String words) {
-        return prototype().index().hotspotsOn(screen(on).id()).stream().filter(h -> h.title().equals(words)).findFirst().orElseThrow();
-    }
-
-    private void desk(String screen) {
-        interact(() -> opened.work().selection().choose(screen(screen).id()));
-        go(2);
     }
 
     private void type(String field, String words) {

@@ -34,6 +34,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
+import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.desktop.play.PlayClock;
@@ -236,6 +237,17 @@ abstract class WindowTest extends FxRobot {
     Optional<Node> cardOf(String title) {
         String id = screen(title).id();
         return lookup((Node n) -> n.isVisible() && n.getStyleClass().contains("card") && id.equals(n.getUserData())).tryQuery();
+    }
+
+    /** The hotspot with those words on the screen with a title. */
+    Hotspot hotspot(String on, String words) {
+        return prototype().index().hotspotsOn(screen(on).id()).stream().filter(h -> h.title().equals(words)).findFirst().orElseThrow();
+    }
+
+    /** Shows a screen on the desk. */
+    void desk(String screen) {
+        interact(() -> opened.work().selection().choose(screen(screen).id()));
+        go(2);
     }
 
     /** Marks, types, Enter: the whole of a link. */

@@ -47,8 +47,7 @@ final class ClosedCircles {
         nodes.forEach(node -> ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>()).add(node));
         arrows = new Arrows(nodes.size() * Way.values().length);
         for (Node node : nodes) {
-            node.turns.forEach(turn -> link(node, turn));
-            node.back.forEach(turn -> link(node, turn));
+            node.all().forEach(turn -> link(node, turn));
             node.agains.forEach(again -> {
                 edge(node, Way.AGAIN, again.node(), Way.HERE);
                 for (Way way : List.of(Way.BEHIND, Way.BENEATH, Way.GROUND, Way.BEHIND_GROUND, Way.BENEATH_GROUND)) {

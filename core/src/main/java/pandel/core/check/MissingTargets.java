@@ -5,8 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Cause;
-import pandel.core.model.Event;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
@@ -44,11 +42,6 @@ final class MissingTargets {
     }
 
     private static Optional<Walk> walk(Grounds grounds, Way way) {
-        Optional<Walk> there = way.from().stream().map(Screen::id).filter(grounds::shown).findFirst().flatMap(grounds::walkTo);
-        return there.map(walk -> switch (way.link().cause()) {
-            case Cause.Touch touch when way.link().outcomes().isEmpty() -> walk.and(List.of(new Event.Touched(touch.gesture(), way.hotspot()
-                    .<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0)))));
-            default -> walk;
-        });
+        return way.from().stream().map(Screen::id).filter(grounds::shown).findFirst().flatMap(grounds::walkTo).map(walk -> walk.andTouching(way));
     }
 }

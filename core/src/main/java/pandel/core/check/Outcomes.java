@@ -10,6 +10,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.play.LinkWords;
 
 /** {@code one-outcome}, {@code fixed-wait-for-work} and {@code wait-too-short}: what else could happen, and whether there is time. */
 final class Outcomes {
@@ -56,7 +57,7 @@ final class Outcomes {
         if (!hotspots.isEmpty() && ms < A_TOUCH || ms < read && !words.isBlank() && !hotspots.isEmpty()) {
             int enough = Math.max(A_TOUCH, read);
             findings.add(about(grounds, Rule.WAIT_TOO_SHORT, way, screen, Words.screen(prototype, screen.id()) + " goes on by itself after "
-                    + pandel.core.play.LinkWords.seconds(ms) + "; to read what can be touched there takes " + pandel.core.play.LinkWords.seconds(enough) + ".")
+                    + LinkWords.seconds(ms) + "; to read what can be touched there takes " + LinkWords.seconds(enough) + ".")
                     .with(List.of(Fixes.waitLonger(prototype, way, enough))));
         }
     }

@@ -5,9 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Cause;
 import pandel.core.model.Effect;
-import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
@@ -46,9 +44,7 @@ final class ReturnsToAbsent {
         boolean never = !grounds.fires(way.link().id()) && !grounds.perhapsFires(way.link().id());
         String screen = Words.screen(grounds.prototype(), node.cell.screen());
         String target = Words.screen(grounds.prototype(), to.id());
-        Walk walk = exploration.walkTo(node).and(way.link().outcomes().isEmpty() && way.link().cause() instanceof Cause.Touch touch
-                ? List.of(new Event.Touched(touch.gesture(), way.hotspot().<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0))))
-                : List.of());
+        Walk walk = exploration.walkTo(node).andTouching(way);
         String sentence = Words.link(grounds.prototype(), way) + (never ? " returns to " + target + ", which never lies behind it."
                 : " returns to " + target + ", which may not lie behind, on " + screen + ".");
         List<Fix> fixes = new ArrayList<>();

@@ -5,9 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Cause;
 import pandel.core.model.Effect;
-import pandel.core.model.Event;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 
@@ -36,9 +34,7 @@ final class ReturnsToNowhere {
     private static Finding finding(Grounds grounds, Exploration exploration, Node node, Way way) {
         boolean never = !grounds.fires(way.link().id());
         String screen = Words.screen(grounds.prototype(), node.cell.screen());
-        Walk walk = exploration.walkTo(node).and(way.link().outcomes().isEmpty() && way.link().cause() instanceof Cause.Touch touch
-                ? List.of(new Event.Touched(touch.gesture(), way.hotspot().<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0))))
-                : List.of());
+        Walk walk = exploration.walkTo(node).andTouching(way);
         String sentence = Words.link(grounds.prototype(), way) + (never ? " never has anything to return to." : " can find nothing to return to, on " + screen + ".");
         return new Finding(Rule.RETURN_TO_NOWHERE, never ? Weight.PROBLEM : Weight.WARNING, sentence, List.of(node.cell.screen()),
                 way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(walk), List.of(Fixes.removeLink(grounds.prototype(), way)));

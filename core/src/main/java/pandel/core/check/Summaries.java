@@ -194,8 +194,7 @@ final class Summaries {
             Node node = new Node(place.cell, 0, Route.NONE, Entry.at("", ""));
             exploration.look(node);
             place.looked = node;
-            node.turns.forEach(turn -> follow(place, turn));
-            node.back.forEach(turn -> follow(place, turn));
+            node.all().forEach(turn -> follow(place, turn));
         }
     }
 

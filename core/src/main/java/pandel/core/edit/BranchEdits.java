@@ -42,14 +42,10 @@ public final class BranchEdits {
     }
 
     /** Another way it can turn out, behind the others. One that names no outcome and asks for nothing would always come before: it gets a name. */
-    public static Link withAnother(Link link, String outcome) {
+    public static Edit another(Link link, String outcome) {
         List<Branch> branches = new ArrayList<>(link.branches().stream().map(b -> b.outcome().isEmpty() && b.when().isEmpty() ? b.withOutcome(Optional.of(DONE)) : b).toList());
         branches.add(Branch.of(List.of()).withOutcome(Optional.of(outcome)));
-        return link.withBranches(branches);
-    }
-
-    public static Edit another(Link link, String outcome) {
-        return LinkEdits.change("add another way it can turn out", withAnother(link, outcome));
+        return LinkEdits.change("add another way it can turn out", link.withBranches(branches));
     }
 
     /** Takes a branch away; the last one that is left needs no name any more. */

@@ -6,11 +6,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import pandel.core.model.Branch;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
@@ -48,12 +46,6 @@ public final class LinkEdits {
     /** Puts a changed link in the place of the one with its id. */
     public static Edit change(String name, Link link) {
         return Edit.of(name, p -> mapLinks(p, l -> l.id().equals(link.id()) ? Optional.of(link) : Optional.of(l)));
-    }
-
-    /** Sets how a link's only branch moves; empty: as usual. */
-    public static Edit motion(Link link, Optional<Motion> motion) {
-        return change("change a motion", link.withBranches(link.branches().stream()
-                .map(b -> b.withMotion(motion)).toList()));
     }
 
     public static Edit remove(Link link) {

@@ -17,11 +17,6 @@ public final class Aim {
     private Aim() {
     }
 
-    /** Whether a second tap at a point means something of its own, so that the first is to be held back until none can come. */
-    public static boolean waitsForSecond(Prototype prototype, Situation now, double x, double y) {
-        return gesture(prototype, now, Gesture.DOUBLE_TAP, x, y) instanceof Event.Touched touched && touched.gesture() == Gesture.DOUBLE_TAP;
-    }
-
     /**
      * What a tap at a point means: the top hotspot there that has a link for it, else beside the overlay, else a bare
      * point.

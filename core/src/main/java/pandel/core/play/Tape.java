@@ -42,7 +42,11 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
     /** The same after one event more. Time that passes without anything due makes no tick, scrolling on
      * makes one in all. */
     public Tape then(Step step, Event event) {
-        Stepped stepped = step.step(now, event);
+        return then(event, step.step(now, event));
+    }
+
+    /** The same, with what the event came to where the tape stands now. */
+    public Tape then(Event event, Stepped stepped) {
         if (stepped.happening() instanceof Happening.Passed time) {
             return new Tape(entry, ticks, at, stepped.situation(), passed + time.ms());
         }

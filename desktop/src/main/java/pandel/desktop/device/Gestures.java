@@ -1,5 +1,6 @@
 package pandel.desktop.device;
 
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -11,9 +12,9 @@ import pandel.core.model.Gesture;
 final class Gestures {
 
     /** ms that a finger rests until it is a long press. */
-    static final double LONG = 500;
+    private static final double LONG = 500;
     /** ms in which a second tap makes a double tap. */
-    static final double SECOND = 280;
+    private static final double SECOND = 280;
     /** Interface px that a finger is drawn until it is a swipe. */
     private static final double FAR = 24;
 
@@ -73,7 +74,7 @@ final class Gestures {
             told.gesture(Gesture.SECONDARY_PRESS, startX, startY);
         } else if (Math.hypot(dx, dy) > FAR) {
             told.gesture(Math.abs(dx) > Math.abs(dy) ? dx < 0 ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT : dy < 0 ? Gesture.SWIPE_UP : Gesture.SWIPE_DOWN, startX, startY);
-        } else if (second.getStatus() == javafx.animation.Animation.Status.RUNNING) {
+        } else if (second.getStatus() == Animation.Status.RUNNING) {
             second.stop();
             told.gesture(Gesture.DOUBLE_TAP, startX, startY);
         } else if (told.waitsForSecond(startX, startY)) {

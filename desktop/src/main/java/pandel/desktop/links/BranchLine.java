@@ -290,5 +290,4 @@ final class BranchLine {
         int n = work.screen().map(s -> work.prototype().index().screensLeadingTo(s.id()).size()).orElse(0);
         return n == 0 ? "nothing leads here yet" : n == 1 ? "back to the one screen that leads here" : "back to any of " + n;
     }
-
 }

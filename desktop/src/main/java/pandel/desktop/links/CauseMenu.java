@@ -2,6 +2,7 @@ package pandel.desktop.links;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import pandel.core.model.Cause;
@@ -17,7 +18,7 @@ final class CauseMenu {
     }
 
     /** Gestures on a hotspot. @param taken those it has a link for already */
-    static ContextMenu gestures(Device device, java.util.function.Predicate<Gesture> taken, Consumer<Gesture> chosen) {
+    static ContextMenu gestures(Device device, Predicate<Gesture> taken, Consumer<Gesture> chosen) {
         ContextMenu menu = new ContextMenu();
         for (Gesture gesture : Gesture.values()) {
             if (!taken.test(gesture)) {

@@ -115,7 +115,7 @@ final class DeskActions {
             work.edit(FactEdits.remember(now.get(), branch, remembers, facts));
         } else if (!chosen().isEmpty()) {
             Hotspot hotspot = chosen().getLast();
-            Link fresh = new Link(work.freshId("tap"), new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE);
+            Link fresh = bare(Gesture.TAP);
             Edit link = LinkEdits.link(hotspot, fresh, " to remember");
             work.edit(Edit.of(link.name(), p -> FactEdits.remember(fresh, remembers, facts).applyTo(link.applyTo(p))));
         }
@@ -150,12 +150,17 @@ final class DeskActions {
         branch = number;
     }
 
+    /** A link that does nothing yet. */
+    private Link bare(Gesture gesture) {
+        return new Link(work.freshId(gesture.word()), new Cause.Touch(gesture), List.of(), Rest.NONE);
+    }
+
     /** A link for a tap on the chosen hotspot that does nothing yet. */
     Optional<Link> freshLink() {
         if (chosen().isEmpty()) {
             return Optional.empty();
         }
-        Link fresh = new Link(work.freshId("tap"), new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE);
+        Link fresh = bare(Gesture.TAP);
         work.edit(LinkEdits.link(chosen().getLast(), fresh, ""));
         return Optional.of(fresh);
     }
@@ -163,7 +168,7 @@ final class DeskActions {
     /** One gesture more on the chosen hotspot; its link is chosen. */
     void addGesture(Gesture gesture) {
         Hotspot hotspot = chosen().getLast();
-        Link fresh = new Link(work.freshId(gesture.word()), new Cause.Touch(gesture), List.of(), Rest.NONE);
+        Link fresh = bare(gesture);
         work.edit(LinkEdits.link(hotspot, fresh, " for a " + gesture.word()));
         work.selection().chooseLinkOf(hotspot.id(), fresh.id());
     }

@@ -84,5 +84,4 @@ final class VerbMenu {
             case NONE -> "";
         } + ", " + motion.ms() + " ms";
     }
-
 }

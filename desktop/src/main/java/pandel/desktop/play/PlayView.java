@@ -175,7 +175,7 @@ public final class PlayView implements StageView {
             return new Happening.Nothing(Optional.empty(), "");
         }
         Stepped stepped = new Step(work.prototype()).step(tape.get().now(), event);
-        tape = tape.map(t -> t.then(new Step(work.prototype()), event));
+        tape = tape.map(t -> t.then(event, stepped));
         if (stepped.happening() instanceof Happening.Asks asks && !showing.isOn()) {
             asking.ask(tape.orElseThrow().now(), event, asks);
             return asks;
@@ -208,8 +208,9 @@ public final class PlayView implements StageView {
             act(new Event.Done(done.get()));
             return;
         }
-        Stepped stepped = new Step(work.prototype()).step(before.now(), new Event.Elapse(ms));
-        Tape after = before.then(new Step(work.prototype()), new Event.Elapse(ms));
+        Event elapsed = new Event.Elapse(ms);
+        Stepped stepped = new Step(work.prototype()).step(before.now(), elapsed);
+        Tape after = before.then(elapsed, stepped);
         tape = Optional.of(after);
         if (stepped.happening() instanceof Happening.Asks asks) {
             asking.ask(after.now(), new Event.Elapse(0), asks);
