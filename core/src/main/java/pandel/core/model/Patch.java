@@ -1,0 +1,32 @@
+package pandel.core.model;
+
+/**
+ * Words laid on a picture, which show values: “Due on {date}”.
+ *
+ * @param area   in px of the mock
+ * @param ground its colour behind the words, as CSS writes it (#rrggbb); empty: the picture shows through
+ * @param ink    the colour of the words, as CSS writes it (#rrggbb)
+ * @param words  with names of values in braces
+ * @param size   of the letters in px, more than 0
+ */
+public record Patch(Area area, String ground, String ink, String words, double size) {
+
+    private static final java.util.regex.Pattern COLOUR = java.util.regex.Pattern.compile("#[0-9a-fA-F]{6}");
+
+    public Patch {
+        if (!ground.isEmpty() && !COLOUR.matcher(ground).matches() || !COLOUR.matcher(ink).matches()) {
+            throw new IllegalArgumentException("A colour is written as #rrggbb");
+        }
+        if (!(size > 0)) {
+            throw new IllegalArgumentException("Letters have a size above 0");
+        }
+    }
+
+    public Patch withArea(Area other) {
+        return new Patch(other, ground, ink, words, size);
+    }
+
+    public Patch withWords(String other) {
+        return new Patch(area, ground, ink, other, size);
+    }
+}
