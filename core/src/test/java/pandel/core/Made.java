@@ -19,6 +19,7 @@ import pandel.core.model.Condition;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
 import pandel.core.model.Entry;
+import pandel.core.model.Expected;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -28,10 +29,13 @@ import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.Source;
 import pandel.core.model.State;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
+import pandel.core.model.Value;
 import pandel.core.model.Verb;
+import pandel.core.model.Where;
 import pandel.core.model.Width;
 
 /**
@@ -42,7 +46,10 @@ import pandel.core.model.Width;
  * {@code =saved} names its outcome, {@code ~long-press} makes it answer to another gesture than a tap. The
  * mark {@code when:not-signed-in} gives the screen a look that asks for that, {@code hide:x} lets its first look hide the
  * hotspot x, {@code wide} gives it a picture of 1180×820 px. The first screen is the entry; a line {@code devices phone,watch}
- * says what it is for.
+ * says what it is for. {@code needs:loan/number} and {@code expects:loan} are values of a screen, {@code title:Loan-{loan}} its
+ * title; {@code +loan=drill}, {@code +loan=given:loan} and {@code +loan=typed:home.name} are carried; {@code ^field} makes a
+ * hotspot a field, {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line
+ * {@code address /loans/{loan} loan} is one more entry.
  */
 public final class Made {
 
@@ -56,18 +63,22 @@ public final class Made {
     public static Prototype on(List<Device> devices, String... lines) {
         List<Screen> screens = new ArrayList<>();
         List<Device> named = devices;
+        List<Entry> entries = new ArrayList<>();
         for (String line : lines) {
-            if (line.startsWith("devices ")) {
+            if (line.startsWith("address ")) {
+                String[] w = line.split(" ");
+                entries.add(new Entry("address-" + entries.size(), new Target.ToScreen(w[2]), Optional.of(w[1]), Rest.NONE));
+            } else if (line.startsWith("devices ")) {
                 List<String> ids = List.of(line.substring(8).split(","));
                 named = Device.OFFERED.stream().filter(d -> ids.contains(d.id())).toList();
             } else {
                 screens.add(screen(line));
             }
         }
-        Prototype made = new Prototype("Made", screens, List.of(), List.of(Entry.at("start", screens.getFirst().id())), named,
+        Prototype made = new Prototype("Made", screens, List.of(), Stream.concat(Stream.of(Entry.at("start", screens.getFirst().id())), entries.stream()).toList(), named,
                 Map.of(), Judgements.NONE, List.of(), Rest.NONE);
         for (String line : lines) {
-            made = line.startsWith("devices ") ? made : remembering(made, line);
+            made = line.startsWith("devices ") || line.startsWith("address ") ? made : remembering(made, line);
         }
         return made;
     }
@@ -119,6 +130,18 @@ public final class Made {
             screen = screen.withMocks(Stream.concat(screen.mocks().stream(),
                     Stream.of(new Picture(Width.WIDE, "1".repeat(64) + ".png", 1180, 820, 1, "", Rest.NONE))).toList());
         }
+        List<Expected> expects = new ArrayList<>();
+        for (String mark : marks) {
+            if (mark.startsWith("needs:") || mark.startsWith("expects:")) {
+                String[] named = mark.substring(mark.indexOf(':') + 1).split("/");
+                Expected.Kind kind = named.length > 1 ? Expected.Kind.valueOf(named[1].toUpperCase()) : Expected.Kind.TEXT;
+                expects.add(Expected.text(named[0]).withKind(kind, List.of()).withRequired(mark.startsWith("needs:")));
+            }
+            if (mark.startsWith("title:")) {
+                screen = screen.withTitle(mark.substring(6));
+            }
+        }
+        screen = screen.withExpects(expects);
         if (marks.contains("shut")) {
             screen = screen.withClosers();
         }
@@ -127,7 +150,7 @@ public final class Made {
         for (String part : halves.length < 2 || halves[1].isBlank() ? new String[0] : halves[1].split(";")) {
             boolean remembers = part.contains(" % ");
             String[] halvesOfPart = part.strip().split(" % ")[0].split(" & ");
-            List<String> extras = Stream.of(halvesOfPart[0].split(" ")).filter(x -> x.startsWith("=") || x.startsWith("~")).toList();
+            List<String> extras = Stream.of(halvesOfPart[0].split(" ")).filter(x -> x.length() > 1 && "=~+^".indexOf(x.charAt(0)) >= 0).toList();
             String[] w = Stream.of(halvesOfPart[0].split(" ")).filter(x -> !extras.contains(x)).toArray(String[]::new);
             UnaryOperator<Link> extra = link -> extra(link, extras);
             String[] placed = w[0].split("@");
@@ -137,8 +160,9 @@ public final class Made {
                 links.add(new Link(id, new Cause.Wait(Integer.parseInt(w[0].replaceAll("\\D", ""))), List.of(), Rest.NONE));
                 continue;
             }
+            boolean field = extras.contains("^field");
             if (w.length == 1) {
-                hotspots.add(hotspot(id, area, remembers ? List.of(new Link(id + ".tap", new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE)) : List.of()));
+                hotspots.add(hotspot(id, area, field ? List.of() : remembers ? List.of(new Link(id + ".tap", new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE)) : List.of()).withNature(nature(field)));
                 continue;
             }
             Effect effect = effect(w, 1);
@@ -149,7 +173,7 @@ public final class Made {
                 if (halvesOfPart.length > 1) {
                     taps.add(Link.of(id + ".tap2", new Cause.Touch(Gesture.TAP), effect(halvesOfPart[1].split(" "), 0)));
                 }
-                hotspots.add(hotspot(id, area, taps));
+                hotspots.add(hotspot(id, area, taps).withNature(nature(field)));
             }
         }
         return screen.withHotspots(hotspots).withLinks(links);
@@ -159,9 +183,33 @@ public final class Made {
         Link made = link;
         for (String word : extras) {
             String rest = word.substring(1);
-            made = word.startsWith("~") ? made.withCause(new Cause.Touch(Gesture.valueOf(rest.toUpperCase().replace('-', '_')))) : made.branch(0, b -> b.withOutcome(Optional.of(rest)));
+            if (word.startsWith("+")) {
+                String[] carried = rest.split("=");
+                made = made.branch(0, b -> b.withEffects(b.effects().stream().map(e -> e.target().isEmpty() ? e
+                        : e.leadingTo(e.target().get().carrying(with(e.target().get().values(), carried[0], source(carried[1]))))).toList()));
+                continue;
+            }
+            if (word.startsWith("^")) {
+                made = rest.equals("field") ? made : made.branch(0, b -> b.withWhere(Optional.of(Where.valueOf(rest.toUpperCase()))));
+                continue;
+            }
+            made = word.equals("~submit") ? made.withCause(new Cause.Submit()) : word.startsWith("~") ? made.withCause(new Cause.Touch(Gesture.valueOf(rest.toUpperCase().replace('-', '_')))) : made.branch(0, b -> b.withOutcome(Optional.of(rest)));
         }
         return made;
+    }
+
+    private static Hotspot.Nature nature(boolean field) {
+        return field ? new Hotspot.Nature.Field() : Hotspot.Nature.PLAIN;
+    }
+
+    private static Map<String, Source> with(Map<String, Source> values, String name, Source source) {
+        Map<String, Source> all = new java.util.TreeMap<>(values);
+        all.put(name, source);
+        return all;
+    }
+
+    private static Source source(String words) {
+        return words.startsWith("given:") ? new Source.Given(words.substring(6)) : words.startsWith("typed:") ? new Source.Typed(words.substring(6)) : Source.of(new Value.Text(words));
     }
 
     /** The effect whose verb begins at a word and whose target is the last. */

@@ -1,49 +1,193 @@
 package pandel.core.check;
 
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
+import pandel.core.model.Branch;
+import pandel.core.model.Condition;
 import pandel.core.model.Effect;
+import pandel.core.model.Expected;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
+import pandel.core.model.Held;
 import pandel.core.model.Index.Way;
+import pandel.core.model.Link;
 import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Source;
+import pandel.core.model.Target;
 import pandel.core.model.Value;
+import pandel.core.model.Where;
+import pandel.core.play.TrailAction;
 
 /**
- * Which facts anything asks for, and how finely. What the others hold makes no difference; nor does how far a number lies
- * beyond everything it is compared with, where it only ever grows, or only ever shrinks, on that side.
+ * Which facts, given values and typed texts anything asks for, and how finely. What the others hold makes no difference; nor
+ * does how far a number lies beyond everything it is compared with, where it only ever grows, or only ever shrinks, on that
+ * side. Of texts only those differ that something is compared with; of all others there are two kinds, numbers and words.
  */
 final class Asked {
+
+    /** A text that nothing is compared with. */
+    private static final String OTHER = "other words";
 
     /** The least and the most of a number that still tell anything apart. */
     private record Within(int least, int most) {
     }
 
+    private record OnScreen(Set<String> given, Set<String> typed) {
+        private OnScreen() {
+            this(new HashSet<>(), new HashSet<>());
+        }
+
+        private boolean add(Source source) {
+            return switch (source) {
+                case Source.Given g -> given.add(g.name());
+                case Source.Typed t -> typed.add(t.field());
+                default -> false;
+            };
+        }
+    }
+
     private final Prototype prototype;
     private final Set<String> facts = new LinkedHashSet<>();
+    /** Facts of which every value may differ. */
+    private final Set<String> whole = new HashSet<>();
     private final Map<String, Within> numbers = new HashMap<>();
+    private final Map<String, OnScreen> held = new LinkedHashMap<>();
+    private final boolean goesBeneath;
+    private final List<String> texts;
 
     private Asked(Prototype prototype) {
         this.prototype = prototype;
+        prototype.screens().forEach(s -> held.put(s.id(), new OnScreen()));
+        this.goesBeneath = prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).anyMatch(b -> b.where().equals(Optional.of(Where.BENEATH)));
+        ask();
+        held.values().removeIf(on -> on.given().isEmpty() && on.typed().isEmpty());
+        this.texts = held.isEmpty() ? List.of() : textsCompared();
     }
 
     static Asked in(Prototype prototype) {
         Asked asked = new Asked(prototype);
         Map<String, Within> compared = new HashMap<>();
-        Stream.concat(prototype.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()),
-                prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).flatMap(b -> b.when().stream())).forEach(condition -> {
-            Optional<Fact> fact = prototype.fact(condition.fact());
-            fact.ifPresent(f -> asked.facts.add(f.id()));
-            if (fact.isPresent() && condition.with() instanceof Value.Number n) {
-                compared.merge(fact.get().id(), new Within(n.of(), n.of()), (a, b) -> new Within(Math.min(a.least, b.least), Math.max(a.most, b.most)));
+        asked.conditions().forEach(condition -> {
+            Optional<Fact> fact = condition.what().fact().flatMap(prototype::fact);
+            if (fact.isPresent() && condition.with() instanceof Source.Constant c && c.value().number().isPresent()) {
+                int n = c.value().number().get().of();
+                compared.merge(fact.get().id(), new Within(n, n), (a, b) -> new Within(Math.min(a.least, b.least), Math.max(a.most, b.most)));
             }
         });
-        asked.facts.forEach(id -> prototype.fact(id).filter(f -> f.kind() instanceof Fact.Kind.Number).ifPresent(f -> asked.bound(f, compared.get(id))));
+        asked.facts.stream().filter(id -> !asked.whole.contains(id)).forEach(id -> prototype.fact(id).filter(f -> f.kind() instanceof Fact.Kind.Number)
+                .ifPresent(f -> asked.bound(f, compared.get(id))));
         return asked;
+    }
+
+    private Stream<Condition> conditions() {
+        return Stream.concat(prototype.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()),
+                prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).flatMap(b -> b.when().stream()));
+    }
+
+    /** Everything that a link reads: in conditions, to carry it, to set facts. */
+    static Stream<Source> reads(Link link) {
+        return link.branches().stream().flatMap(b -> Stream.concat(b.when().stream().flatMap(Condition::sources), b.effects().stream().flatMap(Asked::reads)));
+    }
+
+    private static Stream<Source> reads(Effect effect) {
+        return effect instanceof Effect.Remember r ? r.change() instanceof Effect.Change.Set set ? Stream.of(set.to()) : Stream.empty()
+                : effect.target().stream().flatMap(t -> t.values().values().stream());
+    }
+
+    /** What conditions ask for; and what is carried to where it is asked for, until nothing is new. */
+    private void ask() {
+        for (Screen screen : prototype.screens()) {
+            screen.states().stream().flatMap(s -> s.conditions().stream()).forEach(c -> askFor(c, List.of(screen)));
+        }
+        for (Way way : prototype.index().ways()) {
+            way.link().branches().stream().flatMap(b -> b.when().stream()).forEach(c -> askFor(c, way.from()));
+        }
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (Way way : prototype.index().ways()) {
+                for (Branch branch : way.link().branches()) {
+                    for (Effect effect : branch.effects()) {
+                        more |= ask(way, effect);
+                    }
+                }
+            }
+        }
+    }
+
+    private void askFor(Condition condition, List<Screen> on) {
+        boolean constant = condition.with() instanceof Source.Constant;
+        condition.sources().forEach(s -> {
+            s.fact().filter(id -> prototype.fact(id).isPresent()).ifPresent(facts::add);
+            s.fact().filter(id -> !constant).ifPresent(whole::add);
+            on.forEach(screen -> add(screen, s));
+        });
+    }
+
+    private boolean ask(Way way, Effect effect) {
+        boolean more = false;
+        if (effect instanceof Effect.Remember r && r.change() instanceof Effect.Change.Set set && facts.contains(r.fact())) {
+            more = carried(way, set.to());
+        }
+        Optional<Target> target = effect.target();
+        Optional<Screen> to = target.flatMap(t -> prototype.screen(t.id()));
+        if (to.isPresent()) {
+            for (Expected expected : to.get().expects()) {
+                Source source = target.get().values().get(expected.name());
+                OnScreen there = held.get(to.get().id());
+                if (source != null && there != null && (there.given().contains(expected.name()) || expected.required() && expected.fallback().isEmpty())) {
+                    more |= carried(way, source);
+                }
+            }
+        }
+        return more;
+    }
+
+    private boolean carried(Way way, Source source) {
+        boolean more = source.fact().filter(id -> prototype.fact(id).isPresent()).filter(id -> facts.add(id) | whole.add(id)).isPresent();
+        for (Screen screen : way.from()) {
+            more |= add(screen, source);
+        }
+        return more;
+    }
+
+    private boolean add(Screen screen, Source source) {
+        OnScreen on = held.get(screen.id());
+        return on != null && on.add(source);
+    }
+
+    /** A text of each kind that can make a difference: none, each that something is compared with, a number, other words. */
+    private List<String> textsCompared() {
+        Set<String> found = new LinkedHashSet<>(List.of(""));
+        TreeSet<Integer> compared = new TreeSet<>();
+        conditions().flatMap(Condition::sources).forEach(s -> {
+            if (s instanceof Source.Constant c && !(c.value() instanceof Value.YesNo)) {
+                c.value().number().ifPresentOrElse(n -> compared.add(n.of()), () -> found.add(((Value.Text) c.value()).words()));
+            }
+        });
+        prototype.screens().stream().flatMap(s -> s.expects().stream()).forEach(e -> found.addAll(e.words()));
+        facts.stream().filter(whole::contains).flatMap(id -> prototype.fact(id).stream()).forEach(f -> {
+            switch (f.kind()) {
+                case Fact.Kind.OneOf one -> found.addAll(one.words());
+                case Fact.Kind.Number n -> compared.addAll(List.of(n.least(), n.most()));
+                case Fact.Kind.YesNo y -> { }
+            }
+        });
+        Set<Integer> all = new LinkedHashSet<>();
+        compared.forEach(n -> all.addAll(List.of(n - 1, n, n + 1)));
+        all.add(compared.isEmpty() ? 1 : compared.last() + 2);
+        all.forEach(n -> found.add(Integer.toString(n)));
+        found.add(OTHER);
+        return List.copyOf(found);
     }
 
     private void bound(Fact fact, @org.jspecify.annotations.Nullable Within compared) {
@@ -64,7 +208,7 @@ final class Asked {
         numbers.put(fact.id(), new Within(grows ? kind.least() : Math.max(kind.least(), low - 1), shrinks ? kind.most() : Math.min(kind.most(), high + 1)));
     }
 
-    /** Ids of the facts in conditions, without those that are gone. */
+    /** Ids of the facts that can make a difference, without those that are gone. */
     Set<String> facts() {
         return facts;
     }
@@ -79,6 +223,62 @@ final class Asked {
             }
         }
         return kept;
+    }
+
+    /** What matters of what a place of a screen was given and has typed in it. */
+    Held of(String screen, Held all) {
+        OnScreen on = held.get(screen);
+        return on == null || all == Held.NONE ? Held.NONE : all.only(on.given(), on.typed());
+    }
+
+    /** What matters of what is given to a new place. */
+    Held of(TrailAction.Forward to) {
+        return to.given().isEmpty() ? Held.NONE : of(to.screen().id(), to.held());
+    }
+
+    /** Whether anything on a screen asks for what it was given or has typed in it. */
+    boolean anyHeld(String screen) {
+        return held.containsKey(screen);
+    }
+
+    boolean anyHeld() {
+        return !held.isEmpty();
+    }
+
+    /** Ids of the fields of a screen that something asks for. */
+    Set<String> typed(String screen) {
+        OnScreen on = held.get(screen);
+        return on == null ? Set.of() : on.typed();
+    }
+
+    /** The texts that are told apart, where anything is asked about what is typed. */
+    List<String> texts() {
+        return texts;
+    }
+
+    /** The values of a screen that are told apart, the likeliest first; one where nothing asks for it. */
+    List<Value> kinds(String screen, Expected expected) {
+        OnScreen on = held.get(screen);
+        List<Value> found = new java.util.ArrayList<>();
+        if (on != null && on.given().contains(expected.name())) {
+            texts.reversed().forEach(t -> expected.take(new Value.Text(t)).filter(v -> !found.contains(v)).ifPresent(found::add));
+        }
+        if (expected.kind() == Expected.Kind.YES_NO) {
+            found.addAll(List.of(new Value.YesNo(true), new Value.YesNo(false)));
+        }
+        if (found.isEmpty()) {
+            found.add(switch (expected.kind()) {
+                case NUMBER -> new Value.Number(1);
+                case ONE_OF -> new Value.Text(expected.words().isEmpty() ? OTHER : expected.words().getFirst());
+                default -> new Value.Text(OTHER);
+            });
+        }
+        return found;
+    }
+
+    /** Whether any move is done beneath. */
+    boolean goesBeneath() {
+        return goesBeneath;
     }
 
     /** Whether any link remembers one of them. */

@@ -61,7 +61,7 @@ final class CannotClose {
             case TrailAction.CloseLevel c -> true;
             case TrailAction.Drop d -> true;
             case TrailAction.Restart r -> true;
-            case TrailAction.CloseToPages c -> !node.cell.level().holdsPages();
+            case TrailAction.CloseToPages c -> true;
             default -> false;
         });
     }

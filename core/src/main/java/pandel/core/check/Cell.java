@@ -1,6 +1,8 @@
 package pandel.core.check;
 
 import pandel.core.model.Facts;
+import pandel.core.model.Held;
+import pandel.core.model.Known;
 import pandel.core.play.LevelKind;
 
 /**
@@ -13,9 +15,11 @@ import pandel.core.play.LevelKind;
  *               holds pages
  * @param levels how many levels there are, where the device cares; else 0
  * @param facts  what is remembered, as far as anything asks for it
+ * @param held   what it was given and has typed in it, as far as anything asks for it
  * @param waited what of its waits is spent since it became current, as {@link WaitTurns} counts; 0 where that cannot matter
  */
-record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts, int waited) {
+record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts,
+            Held held, int waited) {
 
     /** What lies behind the current place on its level. */
     enum Behind {
@@ -44,21 +48,33 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
      */
     record Ground(LevelKind level, boolean first, int current, int marks, int levels) {
         static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0, 0);
+        /** That of a takeover, of which it is not known what it was opened on. */
+        static final Ground UNKNOWN = new Ground(LevelKind.BASE, true, -1, -1, -1);
     }
 
     /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
-    static Cell start(String screen, int levels, Facts facts) {
-        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, 0);
+    static Cell start(String screen, int levels, Facts facts, Held held) {
+        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, held, 0);
     }
 
     /** The same screen with something else behind it. */
     Cell with(Behind other, int otherMarks) {
-        return new Cell(screen, level, other, otherMarks, ground, levels, facts, 0);
+        return new Cell(screen, level, other, otherMarks, ground, levels, facts, held, 0);
     }
 
     /** The same place still current with other facts. @param due how many of its waits were due by now */
     Cell staying(Facts others, int due) {
-        return new Cell(screen, level, behind, marks, ground, levels, others, due);
+        return new Cell(screen, level, behind, marks, ground, levels, others, held, due);
+    }
+
+    /** The same place with something else typed in it. */
+    Cell holding(Held other) {
+        return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, waited);
+    }
+
+    /** Everything that conditions and links can read. */
+    Known known() {
+        return Known.of(facts, held);
     }
 
     /** The same place come to again, with other facts: its waits start anew. */
@@ -85,6 +101,6 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         int hash = screen.hashCode() * 31 + level.hashCode();
         hash = hash * 31 + behind.ordinal() * 7 + marks;
         hash = hash * 31 + (ground == Ground.ITSELF ? 1 : ground.level().hashCode() * 31 + ground.current() * 7 + ground.marks() * 3 + (ground.first() ? 1 : 0));
-        return (hash * 31 + facts.hashCode()) * 31 + levels * 5 + waited;
+        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited;
     }
 }

@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
+import pandel.core.model.Entry;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 import pandel.core.model.Start;
@@ -22,8 +23,8 @@ import pandel.core.model.Width;
 public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
-            List.of(NoEntry::in, MissingTargets::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
-                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, Outcomes::in, HiddenGestures::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
+            List.of(NoEntry::in, Addresses::in, MissingTargets::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
+                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, Outcomes::in, Values::in, UnknownPlaceholders::in, HiddenGestures::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
 
     private Check() {
     }
@@ -40,7 +41,8 @@ public final class Check {
 
     static Optional<Checked> of(Prototype prototype, int followed, BooleanSupplier calledOff) {
         Asked asked = Asked.in(prototype);
-        List<Exploration> explorations = explore(prototype, followed, asked, prototype.entries(), calledOff);
+        List<Entry> entries = prototype.entries().stream().flatMap(e -> Addresses.opened(prototype, asked, e).stream()).toList();
+        List<Exploration> explorations = explore(prototype, followed, asked, entries, calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
@@ -65,7 +67,9 @@ public final class Check {
     /** Ids of the screens that are ever shown, or may be. */
     static Set<String> shown(Prototype prototype, BooleanSupplier calledOff) {
         Set<String> shown = new LinkedHashSet<>();
-        for (Exploration exploration : explore(prototype, Named.MOST, Asked.in(prototype), prototype.entries(), calledOff)) {
+        Asked asked = Asked.in(prototype);
+        List<Entry> entries = prototype.entries().stream().flatMap(e -> Addresses.opened(prototype, asked, e).stream()).toList();
+        for (Exploration exploration : explore(prototype, Named.MOST, asked, entries, calledOff)) {
             shown.addAll(exploration.nearest().keySet());
             shown.addAll(exploration.perhapsReached());
         }
@@ -98,13 +102,14 @@ public final class Check {
 
     /** One device for each class of those that differ in nothing that matters to the rules. */
     private static List<Device> classes(Prototype prototype) {
-        record Sort(boolean goesBack, boolean swipes, boolean points, int levels, Optional<Width> width) {
+        record Sort(boolean goesBack, boolean swipes, boolean points, int levels, Optional<Width> width, Optional<Device.Back> back) {
         }
         boolean mouseMatters = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Touch t && t.gesture().needsMouse());
+        boolean edgesMatter = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Touch t && t.gesture().isOfEdge());
         boolean widthsMatter = NotPlaced.anywhere(prototype);
         Map<Sort, Device> classes = new LinkedHashMap<>();
         prototype.devices().forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes(), mouseMatters && d.pointing() != Device.Pointing.TOUCH, d.levels(),
-                widthsMatter ? Optional.of(Width.of(d.width())) : Optional.empty()), d));
+                widthsMatter ? Optional.of(Width.of(d.width())) : Optional.empty(), edgesMatter ? Optional.of(d.back()) : Optional.empty()), d));
         return List.copyOf(classes.values());
     }
 

@@ -55,7 +55,7 @@ final class ClosedCircles {
                 }
             });
             arrows.add(vertex(node, Way.AGAIN), vertex(node, Way.HERE));
-            if (node.isDoubted()) {
+            if (exploration.isInexact(node) || node.isDoubted()) {
                 // What is not known to stay may lead anywhere.
                 leaving.set(vertex(node, Way.HERE));
             }
@@ -162,7 +162,7 @@ final class ClosedCircles {
             });
             case TrailAction.Raise r -> next.ifPresent(to -> {
                 boolean pages = node.cell.level().holdsPages();
-                edge(to, Way.BENEATH, node, Way.AGAIN);
+                edge(to, Way.BENEATH, node, closes ? Way.GROUND : Way.AGAIN);
                 edge(to, Way.GROUND, node, pages ? Way.AGAIN : Way.GROUND);
                 edge(to, Way.BEHIND_GROUND, node, pages ? Way.BEHIND : Way.BEHIND_GROUND);
                 edge(to, Way.BENEATH_GROUND, node, pages ? Way.BENEATH : Way.BENEATH_GROUND);

@@ -71,7 +71,7 @@ final class Closing {
         return perhaps.computeIfAbsent(group, g -> {
             BitSet from = closers(g);
             for (int i = 0; i < nodes.size(); i++) {
-                if (nodes.get(i).isDoubted()) {
+                if (nodes.get(i).isDoubted() || exploration.isInexact(nodes.get(i))) {
                     from.set(i * STATES, (i + 1) * STATES);
                 }
             }
@@ -122,8 +122,9 @@ final class Closing {
     private boolean closes(Turn turn, int state, Group group) {
         return switch (turn.actions().getFirst()) {
             case TrailAction.CloseLevel c -> height(state) == Height.ON_IT;
-            case TrailAction.CloseToPages c -> height(state) != Height.ABOVE_PAGES
-                    && (!group.pages() || turn.actions().getLast() instanceof TrailAction.DropTo to && isBehind(group, to));
+            case TrailAction.CloseToPages c -> height(state) == Height.ON_IT || height(state) == Height.ABOVE && (!group.pages()
+                    || turn.actions().getLast() instanceof TrailAction.DropTo to && isBehind(group, to)
+                    || turn.actions().getLast() instanceof TrailAction.CloseLevel || turn.actions().getLast() instanceof TrailAction.Drop && atStart(state));
             case TrailAction.DropTo to -> height(state) == Height.ON_IT && isBehind(group, to);
             case TrailAction.Drop d -> height(state) == Height.ON_IT && atStart(state);
             case TrailAction.Restart r -> true;

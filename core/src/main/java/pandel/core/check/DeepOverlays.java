@@ -32,7 +32,7 @@ final class DeepOverlays {
         for (Exploration exploration : grounds.explorations()) {
             search(exploration, third);
         }
-        if (third.isEmpty() && grounds.explorations().stream().anyMatch(Exploration::isDoubtful)) {
+        if (third.isEmpty() && grounds.explorations().stream().anyMatch(e -> e.isDoubtful() || e.nodes().stream().anyMatch(e::isInexact))) {
             grounds.unsettled().accept(new Unsettled(Rule.DEEP_OVERLAYS, "", "Whether three things can be open above one another."));
         }
         return third.isEmpty() ? List.of() : List.of(finding(grounds, List.copyOf(third.keySet()), third.values().iterator().next()));
@@ -59,11 +59,16 @@ final class DeepOverlays {
                 horizon.add(new Going(new At(again.node(), going.at().open(), going.at().openBelow()), going, again.by().events(),
                         going.distance() + again.by().length()));
             }
+            boolean inexact = exploration.isInexact(going.at().node());
             for (Turn turn : going.at().node().all()) {
+                if (inexact && turn.actions().getFirst() instanceof TrailAction.CloseToPages) {
+                    continue;
+                }
                 exploration.after(going.at().node(), turn).ifPresent(next -> {
                     boolean raises = turn.actions().getLast() instanceof TrailAction.Raise;
                     boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
-                    int open = turn.actions().getLast() instanceof TrailAction.Restart ? 0 : closes ? going.at().openBelow() : raises ? going.at().open() + 1 : going.at().open();
+                    int kept = closes ? going.at().openBelow() : going.at().open();
+                    int open = turn.actions().getLast() instanceof TrailAction.Restart ? 0 : raises ? kept + 1 : kept;
                     int below = next.cell.level().holdsPages() ? open : raises && going.at().node().cell.level().holdsPages()
                             ? going.at().open() : going.at().openBelow();
                     if (open > 0) {

@@ -20,6 +20,7 @@ import pandel.core.check.Cell.Ground;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Facts;
+import pandel.core.model.Held;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Start;
@@ -44,6 +45,7 @@ final class Exploration {
 
     private final Device device;
     private final Turns turns;
+    private final Asked asked;
     private final List<Cell> doubtful = new ArrayList<>();
     private final Map<Cell, Node> nodes = new LinkedHashMap<>();
     private final Map<String, Node> nearest = new LinkedHashMap<>();
@@ -58,6 +60,7 @@ final class Exploration {
         this.device = device;
         this.named = Named.in(prototype, followed);
         this.turns = new Turns(prototype, device, named, asked);
+        this.asked = asked;
     }
 
     /**
@@ -69,16 +72,21 @@ final class Exploration {
     static Exploration of(Prototype prototype, Device device, int followed, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
         Exploration exploration = new Exploration(prototype, device, followed, asked);
         List<? extends Start> usable = from.stream().filter(start -> isUsable(prototype, device, start)).toList();
-        if (asked.changes() || usable.stream().anyMatch(StartPoint.class::isInstance)) {
+        if (asked.changes() || asked.goesBeneath() || usable.stream().anyMatch(StartPoint.class::isInstance)) {
             Summaries summaries = new Summaries(exploration, prototype, asked);
             summaries.run(usable, calledOff);
             exploration.take(summaries.nodes(), summaries.isGivenUp());
         } else {
             int levels = device.levels() > 0 ? 1 : 0;
-            exploration.run(usable.stream().map(start -> new Node(Cell.start(((Entry) start).target().id(), levels, Facts.NONE), 0, Route.NONE, start)).toList(), calledOff);
+            exploration.run(usable.stream().map(start -> new Node(exploration.begun((Entry) start, levels), 0, Route.NONE, start)).toList(), calledOff);
         }
         exploration.outerBound(prototype, calledOff);
         return exploration;
+    }
+
+    private Cell begun(Entry entry, int levels) {
+        Situation at = Situation.at(turns.prototype(), entry, device).orElseThrow();
+        return Cell.start(at.screen(), levels, Facts.NONE, asked.of(at.screen(), at.top().trail().current().held()));
     }
 
     private static boolean isUsable(Prototype prototype, Device device, Start start) {
@@ -237,25 +245,18 @@ final class Exploration {
     /** The cell that a turn leads to; empty when it goes back to a place that was come to before. */
     Optional<Cell> uncovered(Cell cell, Turn turn) {
         List<TrailAction> actions = turn.actions();
-        boolean closed = actions.getFirst() instanceof TrailAction.CloseToPages;
-        LevelKind level = closed ? cell.ground().level() : cell.level();
-        Ground ground = closed ? Ground.ITSELF : cell.ground();
-        int levels = closed ? cell.ground().levels() : cell.levels();
+        Cell on = actions.getFirst() instanceof TrailAction.CloseToPages && actions.size() > 1 ? uncoveredGround(cell) : cell;
         return switch (actions.getLast()) {
-            case TrailAction.Put put -> Optional.of(new Cell(put.screen().id(), level,
-                    closed ? Behind.ANOTHER_SCREEN : cell.behind().whenPut(put.screen().id().equals(cell.screen())),
-                    closed ? cell.ground().marks() | cell.ground().current() : cell.marksWhenPut(named), ground, levels, turn.facts(), 0));
-            case TrailAction.Swap swap -> Optional.of(new Cell(swap.screen().id(), level,
-                    closed ? cell.ground().first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN
-                            : cell.behind().whenSwapped(swap.screen().id().equals(cell.screen())),
-                    closed ? cell.ground().marks() : cell.marks(), ground, levels, turn.facts(), 0));
-            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id(), device.levels() > 0 ? 1 : 0, turn.facts()));
+            case TrailAction.Put put -> Optional.of(placed(on, put, on.behind().whenPut(put.screen().id().equals(on.screen())), on == cell ? on.marksWhenPut(named) : on.marks() | cell.ground().current(), turn.facts()));
+            case TrailAction.Swap swap -> Optional.of(placed(on, swap, on.behind().whenSwapped(swap.screen().id().equals(on.screen())), on.marks(), turn.facts()));
+            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id(), device.levels() > 0 ? 1 : 0, turn.facts(), asked.of(restart)));
             case TrailAction.Raise raise -> {
                 LevelKind opened = LevelKind.openedWith(raise.screen());
-                yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0, opened.holdsPages() ? Ground.ITSELF : cell.groundAbove(named),
-                        device.levels() > 0 ? cell.levels() + 1 : 0, turn.facts(), 0));
+                Ground above = on == cell ? cell.groundAbove(named) : cell.ground();
+                yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0, opened.holdsPages() && !asked.goesBeneath() ? Ground.ITSELF : above,
+                        device.levels() > 0 ? on.levels() + 1 : 0, turn.facts(), asked.of(raise), 0));
             }
-            case TrailAction.Staying s -> Optional.of(cell.staying(turn.facts(), turn.waited()));
+            case TrailAction.Staying s -> Optional.of(cell.staying(turn.facts(), turn.waited()).holding(turn.held()));
             case TrailAction.Drop d -> Optional.empty();
             case TrailAction.DropTo d -> Optional.empty();
             case TrailAction.CloseLevel c -> Optional.empty();
@@ -264,9 +265,20 @@ final class Exploration {
         };
     }
 
+    private Cell placed(Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts) {
+        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), 0);
+    }
+
+    /** As much of the ground beneath a cell as is known; which screen it is, is not. */
+    private Cell uncoveredGround(Cell cell) {
+        Ground ground = cell.ground();
+        return new Cell("", ground.level(), ground.first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN, ground.marks(),
+                ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN, ground.levels(), cell.facts(), Held.NONE, 0);
+    }
+
     /** The cell that an action of its own leads to from another; the action goes forward. */
     Cell after(Cell cell, TrailAction forward, Facts facts) {
-        return uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, 0)).orElseThrow();
+        return uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0)).orElseThrow();
     }
 
     /** Whether actions change the row of screens current on the levels, leaving the prototype aside. */
@@ -292,19 +304,21 @@ final class Exploration {
     private Optional<Cell> sameRow(Cell cell, Turn turn) {
         return switch (turn.actions().getFirst()) {
             case TrailAction.Put put when put.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
-            case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) && (turn.facts() != cell.facts() || cell.waited() != 0) -> uncovered(cell, turn);
+            case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) -> uncovered(cell, turn).filter(c -> !c.equals(cell));
             case TrailAction.Restart restart when !changesRow(cell, turn.actions()) -> uncovered(cell, turn);
             case TrailAction.Staying s -> uncovered(cell, turn);
-            case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
-            case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
+            case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY && !asked.anyHeld(cell.screen()) -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
+            case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY && !asked.anyHeld(cell.screen()) -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
             default -> Optional.empty();
         };
     }
 
     /** Whether actions go back to an earlier place of the same screen, of which it is not known what lies behind it. */
-    private static boolean mayComeToItself(Cell cell, List<TrailAction> actions) {
-        return actions.getFirst() instanceof TrailAction.DropTo to && to.screen().equals(cell.screen())
-                && cell.behind() != Behind.SAME_SCREEN_ONLY;
+    private boolean mayComeToItself(Cell cell, List<TrailAction> actions) {
+        // What the copies behind were given is not known.
+        boolean unlike = cell.behind() == Behind.SAME_SCREEN_ONLY && asked.anyHeld(cell.screen());
+        return actions.getFirst() instanceof TrailAction.DropTo to && to.screen().equals(cell.screen()) && (cell.behind() != Behind.SAME_SCREEN_ONLY || unlike)
+                || actions.getFirst() instanceof TrailAction.Drop && unlike;
     }
 
     /** The node of the cell that a turn newly uncovers. */
@@ -319,6 +333,16 @@ final class Exploration {
         }
         // Device back goes back, unless the screen has a link of its own for it.
         return turn.link().isEmpty() ? Optional.empty() : uncovered(node.cell, turn).map(nodes::get);
+    }
+
+    /** Whether something there is done beneath, and what it uncovers is not exactly known. */
+    boolean isInexact(Node node) {
+        return asked.goesBeneath() && node.all().stream().anyMatch(t -> t.actions().getFirst() instanceof TrailAction.CloseToPages && (node.cell.level().holdsPages()
+                || !node.cell.ground().level().base() || t.actions().getLast() instanceof TrailAction.Drop || t.actions().getLast() instanceof TrailAction.CloseLevel));
+    }
+
+    Turns turns() {
+        return turns;
     }
 
     Device device() {

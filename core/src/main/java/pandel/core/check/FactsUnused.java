@@ -9,8 +9,10 @@ import pandel.core.edit.FactEdits;
 import pandel.core.model.Condition;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
+import pandel.core.model.Known;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Source;
 
 /** {@code fact-never-set} and {@code fact-never-read}. */
 final class FactsUnused {
@@ -43,6 +45,7 @@ final class FactsUnused {
 
     /** Whether a condition never holds just because nothing sets its fact. */
     static boolean isUnsetCause(Prototype prototype, Condition condition) {
-        return prototype.fact(condition.fact()).isPresent() && !isSet(prototype, condition.fact()) && !condition.holds(prototype, Facts.NONE);
+        return condition.what().fact().filter(id -> prototype.fact(id).isPresent() && !isSet(prototype, id)).isPresent() && condition.with() instanceof Source.Constant
+                && !condition.holds(prototype, Known.of(Facts.NONE));
     }
 }

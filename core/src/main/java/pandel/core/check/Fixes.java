@@ -14,6 +14,7 @@ import pandel.core.edit.FactWords;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.StartEdits;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Branch;
@@ -22,6 +23,7 @@ import pandel.core.model.Closer;
 import pandel.core.model.Condition;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
+import pandel.core.model.Entry;
 import pandel.core.model.Fact;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
@@ -94,10 +96,14 @@ final class Fixes {
     }
 
     static Fix withoutRemovedFacts(Prototype p, Screen screen, State state) {
-        List<Condition> left = state.conditions().stream().filter(c -> p.fact(c.fact()).isPresent()).toList();
+        List<Condition> left = state.conditions().stream().filter(c -> c.facts().allMatch(f -> p.fact(f).isPresent())).toList();
         return new Fix("Ask no more for what was removed", "It asks for a fact that is not there.",
                 left.isEmpty() ? "It asks for nothing and always holds." : "It asks for what is left: " + FactWords.typed(p, left) + ".",
                 StateEdits.change("ask no more for a removed fact", screen, state.withConditions(left), List.of()));
+    }
+
+    static Fix removeEntry(Entry entry) {
+        return new Fix("Remove the address", "“" + entry.address().orElse("") + "” is an address.", "It is none.", StartEdits.removeEntry(entry));
     }
 
     static Fix removeFact(Fact fact) {
@@ -117,7 +123,7 @@ final class Fixes {
     }
 
     private static boolean asks(State state, Fact fact) {
-        return state.conditions().stream().anyMatch(c -> c.fact().equals(fact.id()));
+        return state.conditions().stream().anyMatch(c -> c.asksFor(fact.id()));
     }
 
     static Fix withoutDevice(Prototype p, Device device) {

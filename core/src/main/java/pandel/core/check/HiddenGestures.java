@@ -10,6 +10,7 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
+import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.core.play.LinkWords;
 
@@ -33,7 +34,7 @@ final class HiddenGestures {
                     .filter(other -> other.link().cause() instanceof Cause.Touch t && SEEN.contains(t.gesture()))
                     .anyMatch(other -> moves.stream().allMatch(m -> other.link().effects().anyMatch(e -> leadsAlike(e, m))));
             if (!elsewhere) {
-                findings.add(new Finding(Rule.HIDDEN_GESTURE_ONLY, Weight.NOTE, "On " + Words.screen(grounds.prototype(), shown.get().id()) + " only a " + touch.gesture().word()
+                findings.add(new Finding(Rule.HIDDEN_GESTURE_ONLY, Weight.NOTE, "On " + Words.screen(grounds.prototype(), shown.get().id()) + " only " + (touch.gesture() == Gesture.KEY ? "the " : touch.gesture().isOfEdge() ? "an " : "a ") + touch.word()
                         + way.hotspot().map(h -> " on " + Words.hotspot(grounds.prototype(), shown.get().id(), h)).orElse("") + " can " + LinkWords.effect(grounds.prototype(), moves.getFirst()) + ".", List.of(shown.get().id()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
                         grounds.walkTo(shown.get().id()), way.hotspot().map(h -> List.of(Fixes.tapToo(h, way.link()))).orElse(List.of())));
             }
@@ -42,7 +43,7 @@ final class HiddenGestures {
     }
 
     private static boolean leadsAlike(Effect a, Effect b) {
-        return a.target().equals(b.target()) && (a.target().isPresent() || a.verb() == b.verb() || goesBack(a) && goesBack(b));
+        return a.target().map(Target::id).equals(b.target().map(Target::id)) && (a.target().isPresent() || a.verb() == b.verb() || goesBack(a) && goesBack(b));
     }
 
     private static boolean goesBack(Effect effect) {

@@ -9,15 +9,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Area;
-import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Gesture;
+import pandel.core.model.Link;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Mock;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 import pandel.core.model.Width;
+import pandel.core.play.LinkWords;
 import pandel.core.play.Placement;
 
 /**
@@ -75,11 +76,10 @@ final class Hotspots {
 
     private void sameCause(Screen screen, List<Hotspot> hotspots) {
         for (Hotspot hotspot : hotspots) {
-            Optional<Gesture> twice = hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch t && !hotspot.linkFor(t.gesture()).equals(Optional.of(l)))
-                    .map(l -> ((Cause.Touch) l.cause()).gesture()).findFirst();
+            Optional<Link> twice = hotspot.links().stream().filter(l -> !hotspot.linkFor(l.cause()).equals(Optional.of(l))).findFirst();
             if (twice.isPresent()) {
                 findings.add(Finding.at(Rule.SAME_CAUSE_TWICE, Weight.WARNING, Words.hotspot(prototype, screen.id(), hotspot) + " on "
-                        + Words.screen(prototype, screen.id()) + " has two links for a " + twice.get().word() + "; only the first counts.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                        + Words.screen(prototype, screen.id()) + " has two links for a " + LinkWords.cause(twice.get()) + "; only the first counts.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
                         .with(List.of(Fixes.keepFirstLink(hotspot))));
             }
         }
@@ -99,7 +99,7 @@ final class Hotspots {
                         .with(List.of(Fixes.moveOntoMock(hotspot, mock))));
             }
             List<Hotspot> above = all.subList(all.indexOf(hotspot) + 1, all.size());
-            List<Gesture> gestures = Arrays.stream(Gesture.values()).filter(g -> hotspot.linkFor(g).isPresent()).toList();
+            List<Gesture> gestures = Arrays.stream(Gesture.values()).filter(g -> g != Gesture.KEY && hotspot.linkFor(g).isPresent()).toList();
             if (!gestures.isEmpty() && gestures.stream().allMatch(g -> Covering.covers(
                     above.stream().filter(h -> h.linkFor(g).isPresent()).flatMap(h -> h.areaOn(mock.on()).stream()).toList(), a))) {
                 findings.add(Finding.at(Rule.COVERED_HOTSPOT, Weight.PROBLEM, Words.hotspot(prototype, screen.id(), hotspot) + " on "

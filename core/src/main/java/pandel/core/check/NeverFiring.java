@@ -5,13 +5,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
+import pandel.core.model.Target;
 
 /**
  * {@code link-never-fires}: links on screens that are shown which never do anything. What other findings say is left to
@@ -47,10 +47,16 @@ final class NeverFiring {
         Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id()));
         boolean missing = effect.flatMap(Effect::target).isPresent() && target.isEmpty();
         boolean parked = target.filter(t -> t.status() == Status.PARKED).isPresent();
-        boolean second = way.hotspot().isPresent() && way.link().cause() instanceof Cause.Touch touch
-                && !way.hotspot().get().linkFor(touch.gesture()).equals(Optional.of(way.link()));
-        return missing || parked || second || (effect.orElse(null) instanceof Effect.Return || effect.orElse(null) instanceof Effect.ReturnTo)
+        boolean second = way.hotspot().isPresent() && !way.hotspot().get().linkFor(way.link().cause()).equals(Optional.of(way.link()));
+        boolean lacks = way.link().branches().stream().allMatch(b -> b.move().flatMap(Effect::target).filter(t -> lacksValue(grounds, t)).isPresent());
+        return missing || parked || second || lacks || (effect.orElse(null) instanceof Effect.Return || effect.orElse(null) instanceof Effect.ReturnTo)
                 && idle.contains(way.link().id());
+    }
+
+    /** Whether a target needs a value that nothing carries, which is a finding of its own. */
+    private static boolean lacksValue(Grounds grounds, Target target) {
+        return grounds.prototype().screen(target.id()).filter(s -> s.expects().stream().anyMatch(e -> e.required() && e.fallback().isEmpty()
+                && target.values().get(e.name()) == null)).isPresent();
     }
 
     private static boolean onIt(Way way, Node node) {
@@ -65,7 +71,7 @@ final class NeverFiring {
         String why = factGone ? "it remembers a fact that was removed." : way.link().effect().isEmpty() ? "it has nothing to do yet."
                 : way.link().effect().get() instanceof Effect.Close ? "nothing is ever open above there."
                 : way.link().branches().stream().noneMatch(b -> b.when().isEmpty()) && way.link().branches().stream().noneMatch(b -> grounds.explorations().stream()
-                        .flatMap(e -> e.nodes().stream()).anyMatch(n -> onIt(way, n) && b.holds(grounds.prototype(), n.cell.facts()))) ? "its conditions never hold there."
+                        .flatMap(e -> e.nodes().stream()).anyMatch(n -> onIt(way, n) && b.holds(grounds.prototype(), n.cell.known()))) ? "its conditions never hold there."
                 : unfit && way.link().effect().get() instanceof Effect.Restart ? "only a page can be restarted at."
                 : unfit ? "a " + target.orElseThrow().form().word() + " can only be opened above from there."
                 : hidden ? "its hotspot is hidden whenever the screen is shown."

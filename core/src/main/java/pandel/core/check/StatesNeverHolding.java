@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import pandel.core.model.Condition;
 import pandel.core.model.Facts;
+import pandel.core.model.Known;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -30,7 +31,7 @@ final class StatesNeverHolding {
         Set<String> seen = new HashSet<>();
         Stream.concat(grounds.explorations().stream(), grounds.points().stream()).flatMap(e -> e.nodes().stream()).forEach(node ->
                 prototype.screen(node.cell.screen()).filter(s -> !s.states().isEmpty())
-                        .flatMap(s -> Look.of(prototype, s, node.cell.facts()).state()).ifPresent(s -> seen.add(s.id())));
+                        .flatMap(s -> Look.of(prototype, s, node.cell.known()).state()).ifPresent(s -> seen.add(s.id())));
         boolean settled = Stream.concat(grounds.explorations().stream(), grounds.points().stream()).noneMatch(e -> e.isGivenUp() || e.isDoubtful());
         List<Finding> findings = new ArrayList<>();
         for (Screen screen : prototype.screens()) {
@@ -40,7 +41,7 @@ final class StatesNeverHolding {
                     continue;
                 }
                 Optional<Condition> removed = state.conditions().stream()
-                        .filter(c -> prototype.fact(c.fact()).isEmpty() && !c.holds(prototype, Facts.NONE)).findFirst();
+                        .filter(c -> c.facts().anyMatch(f -> prototype.fact(f).isEmpty()) && !c.holds(prototype, Known.of(Facts.NONE))).findFirst();
                 String title = "The look “" + state.shownTitle() + "” of " + Words.screen(prototype, screen.id());
                 if (!settled && removed.isEmpty()) {
                     grounds.unsettled().accept(new Unsettled(Rule.STATE_NEVER_HOLDS, state.id(), "Whether " + title.replaceFirst("^The", "the") + " is ever shown."));

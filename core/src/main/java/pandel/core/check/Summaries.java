@@ -16,6 +16,7 @@ import pandel.core.model.Entry;
 import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Value;
 import pandel.core.model.Start;
 import pandel.core.play.Level;
 import pandel.core.play.Situation;
@@ -40,15 +41,15 @@ final class Summaries {
 
     /** How much goes when a place goes, and what comes then. */
     private enum Going {
-        PLACE, LEVEL, DOWN_TO, TO_PAGES, TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_DOWN_TO
+        PLACE, LEVEL, DOWN_TO, TO_PAGES, TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_RAISE, TO_PAGES_AND_DOWN_TO, TO_PAGES_AND_BACK
     }
 
-    /** A way in which a place goes. @param screen what it goes down to, or what comes then; else empty */
-    private record Way(Going going, String screen, Facts facts) {
+    /** A way in which a place goes. @param screen what it goes down to, or what comes then; else empty @param given to what comes */
+    private record Way(Going going, String screen, Map<String, Value> given, Facts facts) {
     }
 
     /** A way with its number. */
-    private record Gone(int number, Going going, String screen, Facts facts) {
+    private record Gone(int number, Going going, String screen, Map<String, Value> given, Facts facts) {
         @Override
         public int hashCode() {
             return number;
@@ -69,6 +70,8 @@ final class Summaries {
         private final List<Edge> into = new ArrayList<>();
         private final List<Edge> on = new ArrayList<>();
         private final Map<Place, Route> agains = new LinkedHashMap<>();
+        /** What comes to lie on it when all above it closes, by the length of the shortest way. */
+        private final Map<Place, Integer> landed = new HashMap<>();
         private @Nullable Node looked;
         private int distance = Integer.MAX_VALUE;
         private Route route = Route.NONE;
@@ -153,7 +156,7 @@ final class Summaries {
         @Nullable Place below = null;
         for (Level level : situation.levels()) {
             for (Visit visit : level.trail().places()) {
-                Cell cell = below == null ? Cell.start(visit.screen(), one, facts) : above(below.cell, level, visit, facts);
+                Cell cell = below == null ? Cell.start(visit.screen(), one, facts, asked.of(visit.screen(), visit.held())) : above(below.cell, level, visit, facts);
                 boolean current = level == situation.top() && visit == level.trail().current();
                 Place place = current ? place(cell) : new Place(cell);
                 if (below != null) {
@@ -172,7 +175,8 @@ final class Summaries {
     private Cell above(Cell under, Level level, Visit visit, Facts facts) {
         Screen screen = prototype.screen(visit.screen()).orElseThrow();
         boolean opens = level.trail().places().getFirst() == visit;
-        return exploration.after(under, opens ? new TrailAction.Raise(screen) : new TrailAction.Put(screen), facts);
+        return exploration.after(under, opens ? new TrailAction.Raise(screen, visit.held().given()) : new TrailAction.Put(screen, visit.held().given()), facts)
+                .holding(asked.of(screen.id(), visit.held()));
     }
 
     private Place place(Cell cell) {
@@ -218,9 +222,12 @@ final class Summaries {
 
     private Gone toPages(TrailAction then, Facts facts) {
         return switch (then) {
-            case TrailAction.Put put -> gone(Going.TO_PAGES_AND_PUT, put.screen().id(), facts);
-            case TrailAction.Swap swap -> gone(Going.TO_PAGES_AND_SWAP, swap.screen().id(), facts);
+            case TrailAction.Put put -> gone(Going.TO_PAGES_AND_PUT, put, facts);
+            case TrailAction.Swap swap -> gone(Going.TO_PAGES_AND_SWAP, swap, facts);
+            case TrailAction.Raise raise -> gone(Going.TO_PAGES_AND_RAISE, raise, facts);
             case TrailAction.DropTo to -> gone(Going.TO_PAGES_AND_DOWN_TO, to.screen(), facts);
+            case TrailAction.Drop d -> gone(Going.TO_PAGES_AND_BACK, "", facts);
+            case TrailAction.CloseLevel c -> gone(Going.TO_PAGES_AND_BACK, "", facts);
             default -> gone(Going.TO_PAGES, "", facts);
         };
     }
@@ -236,7 +243,15 @@ final class Summaries {
     }
 
     private Gone gone(Going going, String screen, Facts facts) {
-        return numbered.computeIfAbsent(new Way(going, screen, facts), way -> new Gone(numbered.size(), going, screen, facts));
+        return gone(new Way(going, screen, Map.of(), facts));
+    }
+
+    private Gone gone(Going going, TrailAction.Forward to, Facts facts) {
+        return gone(new Way(going, to.screen().id(), asked.of(to).given(), facts));
+    }
+
+    private Gone gone(Way way) {
+        return numbered.computeIfAbsent(way, w -> new Gone(numbered.size(), w.going(), w.screen(), w.given(), w.facts()));
     }
 
     private void go(Place place, Gone gone, Route first, Route then) {
@@ -263,16 +278,24 @@ final class Summaries {
             case LEVEL -> landOr(leavesLevel, from, gone, edge.by(), way);
             case DOWN_TO -> landOr(from.cell.screen().equals(gone.screen()), from, gone, edge.by(), way);
             case TO_PAGES -> landOr(onGround, from, gone, edge.by(), way);
-            case TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP -> {
+            case TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_RAISE -> {
                 if (onGround) {
                     Screen screen = prototype.screen(gone.screen()).orElseThrow();
-                    boolean put = gone.going() == Going.TO_PAGES_AND_PUT;
-                    Cell cell = exploration.after(from.cell, put ? new TrailAction.Put(screen) : new TrailAction.Swap(screen), gone.facts());
-                    edge(from, place(cell), edge.by().and(way), put);
+                    boolean swaps = gone.going() == Going.TO_PAGES_AND_SWAP;
+                    Cell cell = exploration.after(from.cell, gone.going() == Going.TO_PAGES_AND_PUT ? new TrailAction.Put(screen, gone.given())
+                            : swaps ? new TrailAction.Swap(screen, gone.given()) : new TrailAction.Raise(screen, gone.given()), gone.facts());
+                    Place to = place(cell);
+                    Route by = edge.by().and(way);
+                    // What is opened beneath itself, again and again, comes to the same place by ever longer ways.
+                    if (by.length() < from.landed.getOrDefault(to, Integer.MAX_VALUE)) {
+                        from.landed.put(to, by.length());
+                        edge(from, to, by, !swaps);
+                    }
                 } else {
                     go(from, gone, edge.by(), way);
                 }
             }
+            case TO_PAGES_AND_BACK -> go(from, onGround ? gone(from.cell.first() ? Going.LEVEL : Going.PLACE, "", gone.facts()) : gone, edge.by(), way);
             case TO_PAGES_AND_DOWN_TO -> go(from, onGround ? gone(Going.DOWN_TO, gone.screen(), gone.facts()) : gone, edge.by(), way);
         }
     }
@@ -288,7 +311,8 @@ final class Summaries {
     /** The same place is current again, with other facts or with waits begun anew. */
     private void uncover(Place on, Facts facts, Route push, Route way) {
         Place again = place(on.cell.again(facts));
-        if (again != on && !on.agains.containsKey(again)) {
+        Route known = on.agains.get(again);
+        if (again != on && (known == null || push.length() + way.length() < known.length())) {
             Route by = push.and(way);
             on.agains.put(again, by);
             edge(on, again, by, false);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Event;
 import pandel.core.model.Facts;
+import pandel.core.model.Held;
 import pandel.core.play.TrailAction;
 
 /**
@@ -13,9 +14,10 @@ import pandel.core.play.TrailAction;
  * @param link   id of the link that does it; empty for what the frames and the device do
  * @param actions moves alone; facts set only where nothing moves; never empty
  * @param facts   what is remembered after it, as far as anything asks for it
+ * @param held    what the place has typed in it after it, where nothing moves
  * @param waited  what of the waits is spent by then, where nothing moves; see {@link WaitTurns}
  */
-record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, int waited) {
+record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, Held held, int waited) {
 
     /** Whether it moves nothing: it changes facts, says something, or spends a wait. */
     boolean stays() {

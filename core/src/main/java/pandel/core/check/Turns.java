@@ -3,6 +3,7 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
@@ -17,12 +19,15 @@ import pandel.core.model.Effect;
 import pandel.core.model.Event;
 import pandel.core.model.Facts;
 import pandel.core.model.Gesture;
+import pandel.core.model.Held;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Source;
 import pandel.core.model.Status;
+import pandel.core.model.Value;
 import pandel.core.model.Width;
 import pandel.core.play.Head;
 import pandel.core.play.LevelKind;
@@ -48,7 +53,7 @@ final class Turns {
     private final Map<String, Boolean> returning = new HashMap<>();
 
     /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link returns to it. */
-    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, int waited) {
+    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, int waited) {
     }
 
     /** @param asked what matters of the facts; of the rest nothing is kept */
@@ -79,18 +84,20 @@ final class Turns {
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
         boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> prototype.index().waysOut(id).stream()
-                .anyMatch(way -> way.link().effects().anyMatch(Effect.ReturnTo.class::isInstance)));
-        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.waited());
+                .anyMatch(way -> way.link().effects().anyMatch(Effect.ReturnTo.class::isInstance) || way.link().branches().stream().anyMatch(b -> b.where().isPresent())));
+        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.waited());
         return made.computeIfAbsent(alike, key -> make(cell));
     }
 
     private Done make(Cell cell) {
         Screen screen = prototype.screen(cell.screen()).orElseThrow();
         Done turns = new Done();
-        for (Hotspot hotspot : Look.of(prototype, screen, cell.facts()).hotspots(prototype, Width.of(device.width()))) {
-            touches(hotspot.links(), (gesture, link) -> add(turns, cell, List.of(), Event.on(hotspot.id(), gesture), link));
+        for (Hotspot hotspot : Look.of(prototype, screen, cell.known()).hotspots(prototype, Width.of(device.width()))) {
+            rows(hotspot).forEach(row -> touches(hotspot.links(), (touch, link) ->
+                    add(turns, cell, hotspot.row(row), List.of(), new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)), link)));
+            typing(turns, cell, hotspot);
         }
-        touches(screen.links(), (gesture, link) -> add(turns, cell, List.of(), new Event.Touched(gesture, new Event.On.Point(0, 0)), link));
+        touches(screen.links(), (touch, link) -> add(turns, cell, List.of(), new Event.Touched(touch, new Event.On.Point(0, 0)), link));
         if (!cell.level().base()) {
             Head head = head(cell);
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), rules.outside(head));
@@ -100,12 +107,40 @@ final class Turns {
         return turns;
     }
 
+    /** The rows that can make a difference: of those that hold the same of what its links read, the first. */
+    private static List<Integer> rows(Hotspot hotspot) {
+        if (hotspot.rows().isEmpty()) {
+            return List.of(0);
+        }
+        Set<String> read = hotspot.links().stream().flatMap(Asked::reads).filter(Source.OfRow.class::isInstance).map(s -> ((Source.OfRow) s).name()).collect(Collectors.toSet());
+        Map<Map<String, Value>, Integer> first = new LinkedHashMap<>();
+        for (int row = 1; row <= hotspot.rows().size(); row++) {
+            Map<String, Value> values = new HashMap<>(hotspot.row(row));
+            values.keySet().retainAll(read);
+            first.putIfAbsent(values, row);
+        }
+        return List.copyOf(first.values());
+    }
+
+    /** Each text that makes a difference, where anything asks for what is typed; and what is sent. */
+    private void typing(Done turns, Cell cell, Hotspot hotspot) {
+        if (hotspot.isField() && asked.typed(cell.screen()).contains(hotspot.id())) {
+            for (String text : asked.texts()) {
+                Held then = cell.held().typing(hotspot.id(), text);
+                if (!then.equals(cell.held())) {
+                    turns.sure().add(new Turn(List.of(new Event.Typed(hotspot.id(), text)), Optional.empty(), List.of(new TrailAction.Hold(hotspot.id(), text)), cell.facts(), then, cell.waited()));
+                }
+            }
+        }
+        hotspot.linkFor(new Cause.Submit()).ifPresent(link -> add(turns, cell, List.of(), new Event.Submitted(hotspot.id()), link));
+    }
+
     /** Each gesture that the device knows, with the first link for it. */
-    private void touches(List<Link> links, BiConsumer<Gesture, Link> then) {
+    private void touches(List<Link> links, BiConsumer<Cause.Touch, Link> then) {
         for (int i = 0; i < links.size(); i++) {
             if (links.get(i).cause() instanceof Cause.Touch touch && known.contains(touch.gesture())
                     && links.subList(0, i).stream().noneMatch(l -> l.cause().equals(touch))) {
-                then.accept(touch.gesture(), links.get(i));
+                then.accept(touch, links.get(i));
             }
         }
     }
@@ -127,7 +162,7 @@ final class Turns {
     }
 
     private Head head(Cell cell) {
-        return new Head(device, cell.screen(), cell.level(), cell.first(), new Marked(cell), cell.facts(), cell.levels());
+        return new Head(device, cell.screen(), cell.level(), cell.first(), new Marked(cell), cell.known(), cell.levels());
     }
 
     private final class Marked implements Lookback {
@@ -140,6 +175,12 @@ final class Turns {
         @Override
         public Found behind(String screen) {
             return cell.first() ? Found.ABSENT : found(cell.marks(), screen);
+        }
+
+        @Override
+        public Optional<Lookback.Ground> ground() {
+            return cell.ground() == Cell.Ground.UNKNOWN || cell.level().base() ? Optional.empty()
+                    : Optional.of(new Lookback.Ground(cell.ground().level().base(), cell.ground().first(), cell.ground().levels()));
         }
 
         @Override
@@ -157,9 +198,24 @@ final class Turns {
         }
     }
 
+    /** Whether a branch is taken there and refused. */
+    boolean refuses(Cell cell, Map<String, Value> row, Link link, Branch branch) {
+        Head head = head(cell).atRow(row);
+        boolean offered = switch (rules.offer(head, link)) {
+            case Offer.Nothing nothing -> false;
+            case Offer.One one -> one.branch() == branch;
+            case Offer.Several several -> several.branches().contains(branch);
+        };
+        return offered && rules.branch(head, branch) instanceof Ruling.Refused;
+    }
+
     /** What a link can turn out to, one after another; empty where none of its conditions holds. */
     List<Ruling> add(Done turns, Cell cell, List<Event> before, Event last, Link link) {
-        Head head = head(cell);
+        return add(turns, cell, Map.of(), before, last, link);
+    }
+
+    private List<Ruling> add(Done turns, Cell cell, Map<String, Value> row, List<Event> before, Event last, Link link) {
+        Head head = head(cell).atRow(row);
         return switch (rules.offer(head, link)) {
             case Offer.Nothing nothing -> List.of();
             case Offer.One one -> List.of(add(turns, cell, after(before, last), link, rules.branch(head, one.branch())));
@@ -204,12 +260,16 @@ final class Turns {
 
     /** A wait is spent and does nothing; what is remembered may be other when the next one is due. */
     Turn spending(Cell then, List<Event> events) {
-        return new Turn(events, Optional.empty(), List.of(new TrailAction.Spend()), then.facts(), then.waited());
+        return new Turn(events, Optional.empty(), List.of(new TrailAction.Spend()), then.facts(), then.held(), then.waited());
+    }
+
+    Prototype prototype() {
+        return prototype;
     }
 
     /** Whether what is remembered can matter to a link. */
     boolean asks(Link link) {
-        return asked.changes() && link.branches().stream().anyMatch(b -> !b.when().isEmpty());
+        return (asked.changes() || asked.anyHeld()) && link.branches().stream().anyMatch(b -> !b.when().isEmpty());
     }
 
     private Turn turn(Cell cell, List<Event> events, Optional<String> link, List<TrailAction> actions) {
@@ -219,15 +279,12 @@ final class Turns {
         }
         facts = facts == cell.facts() ? facts : asked.of(facts);
         boolean moves = actions.getFirst().moves();
-        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, moves ? 0 : cell.waited());
+        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, cell.held(), moves ? 0 : cell.waited());
     }
 
     private static boolean leadsToParked(TrailAction action) {
         return switch (action) {
-            case TrailAction.Put put -> isParked(put.screen());
-            case TrailAction.Swap swap -> isParked(swap.screen());
-            case TrailAction.Raise raise -> isParked(raise.screen());
-            case TrailAction.Restart restart -> isParked(restart.screen());
+            case TrailAction.Forward to -> isParked(to.screen());
             case TrailAction.Drop d -> false;
             case TrailAction.DropTo d -> false;
             case TrailAction.CloseLevel c -> false;

@@ -39,7 +39,7 @@ final class WaitRun {
         places.add(new Place(from, false));
         for (int i = 0; i < LONGEST && !places.isEmpty(); i++) {
             Node now = places.getLast().node();
-            if (!isMovedByWaitAlone(now)) {
+            if (!isMovedByWaitAlone(now) || exploration.isInexact(now)) {
                 return Optional.empty();
             }
             Optional<List<Node>> round = roundAt(now);
@@ -84,9 +84,9 @@ final class WaitRun {
                 case TrailAction.DropTo to -> dropTo(to.screen());
                 case TrailAction.CloseLevel c -> closeLevel();
                 case TrailAction.CloseToPages c -> {
-                    while (!places.isEmpty() && !places.getLast().node().cell.level().holdsPages()) {
+                    do {
                         closeLevel();
-                    }
+                    } while (!places.isEmpty() && !places.getLast().node().cell.level().holdsPages());
                 }
                 case TrailAction.Staying s -> stay(next);
                 case TrailAction.Leave l -> places.clear();

@@ -24,7 +24,8 @@ final class Words {
     static String link(Prototype prototype, Way way) {
         String where = way.from().size() == 1 ? screen(prototype, way.from().getFirst().id()) : way.from().size() + " screens";
         return way.hotspot().map(h -> hotspot(prototype, way.from().isEmpty() ? "" : way.from().getFirst().id(), h)).orElse(switch (way.link().cause()) {
-            case Cause.Touch touch -> "The " + touch.gesture().word();
+            case Cause.Touch touch -> "The " + touch.word();
+            case Cause.Submit s -> "What is sent";
             case Cause.Wait w -> "The wait";
             case Cause.Untouched u -> "The wait for an untouched screen";
             case Cause.Work w -> "The work";

@@ -17,7 +17,6 @@ import pandel.core.play.Possible;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
-import pandel.core.play.Visit;
 
 /** The fewest events on from a situation until something comes about, by {@code step} itself. */
 public final class Onward {
@@ -59,7 +58,7 @@ public final class Onward {
     }
 
     private static Object key(Situation s) {
-        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(Visit::screen).toList())).toList(), s.facts());
+        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(v -> List.of(v.screen(), v.held())).toList())).toList(), s.facts());
     }
 
     private static List<Journey.Leg> path(Going end) {

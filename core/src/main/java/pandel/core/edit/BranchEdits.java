@@ -10,6 +10,8 @@ import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
+import pandel.core.model.Verb;
+import pandel.core.model.Where;
 
 /** Edits of the ways a link can turn out. */
 public final class BranchEdits {
@@ -66,6 +68,16 @@ public final class BranchEdits {
             b.move().ifPresent(effects::add);
             return b.withEffects(effects);
         });
+    }
+
+    /** Where a branch moves; empty: where its move usually is done. */
+    public static Edit where(Link link, int number, Optional<Where> where) {
+        return change("change where a move is done", link, number, b -> b.withWhere(where));
+    }
+
+    /** All links whose first move is of that verb move so; empty: as usual. */
+    public static Edit motionOfAll(Verb verb, Optional<Motion> motion) {
+        return Edit.of("change the motion of every " + verb.word(), p -> LinkEdits.branches(p, b -> b.move().filter(m -> m.verb() == verb).isPresent() ? b.withMotion(motion) : b));
     }
 
     /** How a branch moves; empty: as usual. */

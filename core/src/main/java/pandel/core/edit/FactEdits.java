@@ -60,12 +60,12 @@ public final class FactEdits {
 
     /** The screens with a look that asks for a fact. */
     public static List<Screen> askedBy(Prototype prototype, String fact) {
-        return prototype.screens().stream().filter(s -> s.states().stream().flatMap(t -> t.conditions().stream()).anyMatch(c -> c.fact().equals(fact))).toList();
+        return prototype.screens().stream().filter(s -> s.states().stream().flatMap(t -> t.conditions().stream()).anyMatch(c -> c.asksFor(fact))).toList();
     }
 
     /** The links with a branch that asks for a fact. */
     public static List<Way> linksAsking(Prototype prototype, String fact) {
-        return prototype.index().ways().stream().filter(w -> w.link().branches().stream().flatMap(b -> b.when().stream()).anyMatch(c -> c.fact().equals(fact))).toList();
+        return prototype.index().ways().stream().filter(w -> w.link().branches().stream().flatMap(b -> b.when().stream()).anyMatch(c -> c.asksFor(fact))).toList();
     }
 
     /** Sets what a link's first branch remembers, everything else kept. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,6 +15,8 @@ import pandel.core.model.Effect.Change;
 import pandel.core.model.Fact;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.Source;
 import pandel.core.model.Value;
 
 /**
@@ -30,10 +33,12 @@ public final class FactWords {
 
     private final Prototype prototype;
     private final Naming naming;
+    private final SourceWords sources;
     private final List<Fact> made = new ArrayList<>();
 
-    private FactWords(Prototype prototype, Naming naming) {
+    private FactWords(Prototype prototype, List<Screen> on, Naming naming) {
         this.prototype = prototype;
+        this.sources = new SourceWords(prototype, on, Optional.empty());
         this.naming = naming;
     }
 
@@ -44,9 +49,14 @@ public final class FactWords {
         }
     }
 
-    /** The conditions that words mean; none for no words. */
+    /** The conditions that words mean; none for no words. Only facts are known. */
     public static Said<List<Condition>> conditions(Prototype prototype, String typed, Naming naming) throws NotUnderstood {
-        FactWords words = new FactWords(prototype, naming);
+        return conditions(prototype, List.of(), typed, naming);
+    }
+
+    /** The conditions that words mean; none for no words. @param on the screens whose given values and fields are known too */
+    public static Said<List<Condition>> conditions(Prototype prototype, List<Screen> on, String typed, Naming naming) throws NotUnderstood {
+        FactWords words = new FactWords(prototype, on, naming);
         List<Condition> conditions = new ArrayList<>();
         for (String part : typed.isBlank() ? List.<String>of() : List.of(JOINED.split(typed.strip()))) {
             conditions.add(words.condition(part.strip()));
@@ -54,9 +64,14 @@ public final class FactWords {
         return new Said<>(conditions, words.made);
     }
 
-    /** What words say to remember. */
+    /** What words say to remember. Only facts are known. */
     public static Said<Effect.Remember> remember(Prototype prototype, String typed, Naming naming) throws NotUnderstood {
-        FactWords words = new FactWords(prototype, naming);
+        return remember(prototype, List.of(), typed, naming);
+    }
+
+    /** What words say to remember. @param on the screens whose given values and fields are known too */
+    public static Said<Effect.Remember> remember(Prototype prototype, List<Screen> on, String typed, Naming naming) throws NotUnderstood {
+        FactWords words = new FactWords(prototype, on, naming);
         return new Said<>(words.effect(typed.strip()), words.made);
     }
 
@@ -66,6 +81,10 @@ public final class FactWords {
     }
 
     private Condition condition(String text) throws NotUnderstood {
+        Optional<Map.Entry<String, Source>> held = sources.beginning(text);
+        if (held.isPresent()) {
+            return ofHeld(held.get().getKey(), held.get().getValue(), text.substring(held.get().getKey().length()).strip());
+        }
         Optional<Fact> known = known(text);
         String rest = known.map(f -> text.substring(f.title().length()).strip()).orElse("");
         if (known.isEmpty() && text.toLowerCase(Locale.ROOT).startsWith("not ")) {
@@ -78,6 +97,10 @@ public final class FactWords {
                 if (compare == Compare.EMPTY) {
                     return new Condition(fact(name, new Value.Text("")).id(), compare, Value.NOTHING);
                 }
+                Optional<Source> other = sources.beginning(split.get()[1]).filter(e -> e.getKey().equalsIgnoreCase(split.get()[1].strip())).map(Map.Entry::getValue);
+                if (other.isPresent()) {
+                    return new Condition(new Source.OfFact(fact(name, known(name).map(Fact::unset).orElse(Value.NOTHING)).id()), compare, other.get());
+                }
                 Value value = value(name, split.get()[1]);
                 if ((compare == Compare.AT_LEAST || compare == Compare.AT_MOST) && !(value instanceof Value.Number)) {
                     throw new NotUnderstood("“" + compare.word() + "” needs a whole number after it.");
@@ -89,6 +112,17 @@ public final class FactWords {
             throw new NotUnderstood("After “" + known.orElseThrow().title() + "” say is, is not, at least, at most or is empty.");
         }
         return new Condition(fact(text, new Value.YesNo(true)).id(), Compare.IS, new Value.YesNo(true));
+    }
+
+    /** A given value or a typed text, compared with a value or with another of them. */
+    private Condition ofHeld(String name, Source source, String rest) throws NotUnderstood {
+        for (Compare compare : List.of(Compare.IS_NOT, Compare.EMPTY, Compare.AT_LEAST, Compare.AT_MOST, Compare.IS)) {
+            Optional<String> with = after(rest, compare.word());
+            if (with.isPresent() && (compare == Compare.EMPTY || !with.get().isEmpty())) {
+                return new Condition(source, compare, compare == Compare.EMPTY ? Source.of(Value.NOTHING) : sources.source(with.get()));
+            }
+        }
+        throw new NotUnderstood("After “" + name + "” say is, is not, at least, at most or is empty.");
     }
 
     private Effect.Remember effect(String text) throws NotUnderstood {
@@ -111,6 +145,10 @@ public final class FactWords {
             }
             if (to.equals("nothing")) {
                 return new Effect.Remember(fact(name, Value.NOTHING).id(), new Change.Unset());
+            }
+            Optional<Source> source = sources.beginning(is.get()[1]).filter(e -> e.getKey().equalsIgnoreCase(is.get()[1].strip())).map(Map.Entry::getValue);
+            if (source.isPresent()) {
+                return new Effect.Remember(fact(name, known(name).map(Fact::unset).orElse(Value.NOTHING)).id(), new Change.Set(source.get()));
             }
             Value value = value(name, is.get()[1]);
             return new Effect.Remember(fact(name, value).id(), new Change.Set(value));

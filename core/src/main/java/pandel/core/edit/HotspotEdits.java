@@ -59,7 +59,7 @@ public final class HotspotEdits {
             taken.add(id);
             List<Link> links = new ArrayList<>();
             for (Link link : hotspot.links()) {
-                String linkId = naming.fresh(link.cause() instanceof Cause.Touch t ? t.gesture().word() : "wait", taken);
+                String linkId = naming.fresh(link.cause() instanceof Cause.Touch t ? t.word() : link.cause() instanceof Cause.Submit ? "submit" : "wait", taken);
                 taken.add(linkId);
                 links.add(link.withId(linkId));
             }
@@ -122,6 +122,11 @@ public final class HotspotEdits {
             }
             return placed;
         });
+    }
+
+    /** It is a field, or rows, or neither. */
+    public static Edit nature(Hotspot hotspot, Hotspot.Nature nature) {
+        return Edit.of("change what " + named(hotspot) + " is", p -> change(p, hotspot.id(), h -> h.withNature(nature)));
     }
 
     public static Edit rename(Hotspot hotspot, String title) {

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import pandel.core.model.Branch;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
@@ -64,16 +66,30 @@ public final class LinkEdits {
 
     /** The prototype with everything that leads to one screen leading to another. */
     static Prototype retarget(Prototype p, String from, String to) {
-        Target old = new Target.ToScreen(from);
-        UnaryOperator<Effect> led = e -> e.target().filter(old::equals).isPresent() ? Effect.of(e.verb(), new Target.ToScreen(to)) : e;
+        UnaryOperator<Effect> led = e -> e.target().filter(t -> t.id().equals(from)).map(t -> e.leadingTo(elsewhere(p, t, to))).orElse(e);
         return mapLinks(p, l -> leadsTo(l, Set.of(from))
                 ? Optional.of(l.withBranches(l.branches().stream().map(b -> b.withEffects(b.effects().stream().map(led).toList())).toList())) : Optional.of(l))
-                .withEntries(p.entries().stream().map(e -> e.target().equals(old) ? StartEdits.leadingTo(e, to) : e).toList());
+                .withEntries(p.entries().stream().map(e -> e.target().id().equals(from) ? StartEdits.leadingTo(e, to) : e).toList());
+    }
+
+    /** Another target, with as much carried as that expects too. */
+    static Target elsewhere(Prototype p, Target target, String to) {
+        return new Target.ToScreen(to, Carrying.expected(p, to, target.values()));
     }
 
     private static boolean leadsTo(Link link, Set<String> screens) {
         return link.branches().stream().flatMap(b -> b.effects().stream()).map(Effect::target)
                 .anyMatch(t -> t.isPresent() && screens.contains(t.get().id()));
+    }
+
+    /** Every branch of every link changed; what does not change is shared. */
+    static Prototype branches(Prototype p, UnaryOperator<Branch> change) {
+        return mapLinks(p, l -> Optional.of(l.withBranches(l.branches().stream().map(change).toList())));
+    }
+
+    /** Every effect of every link changed; what does not change is shared. */
+    static Prototype effects(Prototype p, BiFunction<Link, Effect, Effect> change) {
+        return mapLinks(p, l -> Optional.of(l.withBranches(l.branches().stream().map(b -> b.withEffects(b.effects().stream().map(e -> change.apply(l, e)).toList())).toList())));
     }
 
     private static List<Link> with(List<Link> links, Link link) {

@@ -20,7 +20,7 @@ public final class PictureEdits {
     public record Swap(String screen, Picture old, Picture fresh) {
 
         Mock made() {
-            return new Picture(old.on(), fresh.content(), fresh.pixelWidth(), fresh.pixelHeight(), fresh.scale(), fresh.source(), old.fixedTop(), old.fixedBottom(), old.rest());
+            return new Picture(old.on(), fresh.content(), fresh.pixelWidth(), fresh.pixelHeight(), fresh.scale(), fresh.source(), old.fixedTop(), old.fixedBottom(), old.patches(), old.rest());
         }
     }
 

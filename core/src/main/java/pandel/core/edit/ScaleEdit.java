@@ -56,7 +56,8 @@ public final class ScaleEdit {
         return mocks.stream().<Mock>map(m -> switch (m) {
             case Picture p -> {
                 double ratio = p.scale() / scale;
-                yield p.withScale(scale).withFixed(p.fixedTop() * ratio, p.fixedBottom() * ratio).withOn(on(p, mocks, scale));
+                yield p.withScale(scale).withFixed(p.fixedTop() * ratio, p.fixedBottom() * ratio)
+                        .withPatches(p.patches().stream().map(patch -> patch.grown(ratio)).toList()).withOn(on(p, mocks, scale));
             }
         }).toList();
     }

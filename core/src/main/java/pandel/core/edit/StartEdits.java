@@ -9,6 +9,7 @@ import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
 import pandel.core.model.StartPoint;
 import pandel.core.model.Target;
+import pandel.core.model.Value;
 
 /** Edits of where play can begin: entries with addresses, and start points. */
 public final class StartEdits {
@@ -34,17 +35,28 @@ public final class StartEdits {
         return address.replaceAll("\\{[^}]*\\}", "{}");
     }
 
-    /** The entry an address typed by a person opens: the one with the fewest values to fill. Its parts in braces take any part. */
+    /** The entry an address typed by a person opens, with its values: the one with the fewest to fill. Its parts in braces take any part. */
     public static Optional<Entry> opened(Prototype prototype, String typed) {
         return prototype.entries().stream().filter(e -> e.address().filter(a -> pattern(a).matcher(typed.strip()).matches()).isPresent())
-                .min(java.util.Comparator.comparingLong(e -> e.address().orElseThrow().chars().filter(c -> c == '{').count()));
+                .min(java.util.Comparator.comparingLong(e -> e.address().orElseThrow().chars().filter(c -> c == '{').count())).map(e -> filled(e, typed.strip()));
+    }
+
+    private static Entry filled(Entry entry, String typed) {
+        Matcher parts = pattern(entry.address().orElseThrow()).matcher(typed);
+        java.util.Map<String, Value> values = new java.util.TreeMap<>(entry.values());
+        if (parts.matches()) {
+            for (int i = 0; i < entry.names().size(); i++) {
+                values.put(entry.names().get(i), new Value.Text(parts.group(i + 1)));
+            }
+        }
+        return entry.opened(values);
     }
 
     private static Pattern pattern(String address) {
         StringBuilder pattern = new StringBuilder();
         Matcher parts = Pattern.compile("\\{[^}]*\\}|[^{]+").matcher(address);
         while (parts.find()) {
-            pattern.append(parts.group().startsWith("{") ? "[^/]+" : Pattern.quote(parts.group()));
+            pattern.append(parts.group().startsWith("{") ? "([^/]+)" : Pattern.quote(parts.group()));
         }
         return Pattern.compile(pattern.toString());
     }
@@ -63,7 +75,7 @@ public final class StartEdits {
 
     /** The same entry leading to a screen. */
     public static Entry leadingTo(Entry entry, String screen) {
-        return new Entry(entry.id(), new Target.ToScreen(screen), entry.address(), entry.rest());
+        return new Entry(entry.id(), new Target.ToScreen(screen), entry.address(), entry.values(), entry.rest());
     }
 
     public static Edit removeEntry(Entry entry) {

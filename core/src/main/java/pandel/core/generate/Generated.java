@@ -80,7 +80,8 @@ public final class Generated {
             throw new IllegalArgumentException("A made-up prototype has a screen or more: " + screens);
         }
         Prototype plain = GeneratedCauses.on(new Generated(screens, seed, kind).make(), new Random(seed + 1), kind);
-        return facts == 0 ? plain : new GeneratedFacts(plain, seed, kind, facts).made();
+        Prototype made = facts == 0 ? plain : new GeneratedFacts(plain, seed, kind, facts).made();
+        return GeneratedValues.on(made, new Random(seed + 2), kind);
     }
 
     private Form form() {

@@ -44,7 +44,7 @@ final class GeneratedCauses {
                 case 0 -> new Cause.Untouched(1 + random.nextInt(kind == Kind.NASTY ? 5 : 5000));
                 case 1 -> new Cause.Work();
                 case 2 -> new Cause.Back();
-                case 3 -> new Cause.Touch(Gesture.values()[random.nextInt(Gesture.values().length)]);
+                case 3 -> touch();
                 default -> new Cause.Wait(1 + random.nextInt(kind == Kind.NASTY ? 5 : 5000));
             };
             links.add(turningOut(Link.of(screen.id() + "-c" + links.size(), cause, Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any()))));
@@ -55,10 +55,15 @@ final class GeneratedCauses {
     private Hotspot hotspot(Hotspot hotspot) {
         List<Link> links = new ArrayList<>(hotspot.links().stream().map(this::turningOut).toList());
         if (seldom()) {
-            links.add(turningOut(Link.of(hotspot.id() + "-c", new Cause.Touch(Gesture.values()[random.nextInt(Gesture.values().length)]),
+            links.add(turningOut(Link.of(hotspot.id() + "-c", touch(),
                     Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any()))));
         }
         return hotspot.withLinks(links);
+    }
+
+    private Cause.Touch touch() {
+        Gesture gesture = Gesture.values()[random.nextInt(Gesture.values().length)];
+        return new Cause.Touch(gesture, gesture == Gesture.KEY ? random.nextBoolean() ? "Enter" : "N" : "");
     }
 
     private Target any() {

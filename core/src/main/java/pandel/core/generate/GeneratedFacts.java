@@ -17,6 +17,7 @@ import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.Spot;
 import pandel.core.model.StartPoint;
 import pandel.core.model.State;
 import pandel.core.model.Value;
@@ -46,7 +47,7 @@ final class GeneratedFacts {
         if (kind == Kind.NASTY && random.nextInt(3) == 0) {
             Screen to = screens.get(random.nextInt(screens.size()));
             Fact fact = facts.getFirst();
-            made = made.withStartPoints(List.of(new StartPoint("point", "Point", List.of(List.of("s0"), List.of(to.id())), Facts.NONE.with(fact, fact.values().getLast()), Rest.NONE)));
+            made = made.withStartPoints(List.of(new StartPoint("point", "Point", List.of(List.of(Spot.of("s0")), List.of(Spot.of(to.id()))), Facts.NONE.with(fact, fact.values().getLast()), Rest.NONE)));
         }
         return made;
     }

@@ -10,12 +10,19 @@ import java.util.Optional;
  * @param outcome a result that the person does not decide ("saved"); empty: none
  * @param effects done in order, all or none; at most one of them is a move
  * @param motion  empty: as usual for its verb
+ * @param where   where its move is done; empty: as usual for its verb and what it leads to
  */
-public record Branch(List<Condition> when, Optional<String> outcome, List<Effect> effects, Optional<Motion> motion, Rest rest) {
+public record Branch(List<Condition> when, Optional<String> outcome, List<Effect> effects, Optional<Motion> motion,
+                     Optional<Where> where, Rest rest) {
 
     public Branch {
         when = List.copyOf(when);
         effects = List.copyOf(effects);
+    }
+
+    /** A branch that is done where it usually is. */
+    public Branch(List<Condition> when, Optional<String> outcome, List<Effect> effects, Optional<Motion> motion, Rest rest) {
+        this(when, outcome, effects, motion, Optional.empty(), rest);
     }
 
     /** A branch that moves as usual, whatever holds. */
@@ -29,8 +36,8 @@ public record Branch(List<Condition> when, Optional<String> outcome, List<Effect
     }
 
     /** Whether all its conditions hold. */
-    public boolean holds(Prototype prototype, Facts facts) {
-        return when.stream().allMatch(c -> c.holds(prototype, facts));
+    public boolean holds(Prototype prototype, Known known) {
+        return when.stream().allMatch(c -> c.holds(prototype, known));
     }
 
     /** The effect that moves. */
@@ -44,20 +51,25 @@ public record Branch(List<Condition> when, Optional<String> outcome, List<Effect
     }
 
     public Branch withWhen(List<Condition> conditions) {
-        return new Branch(conditions, outcome, effects, motion, rest);
+        return new Branch(conditions, outcome, effects, motion, where, rest);
     }
 
     public Branch withOutcome(Optional<String> name) {
-        return new Branch(when, name, effects, motion, rest);
+        return new Branch(when, name, effects, motion, where, rest);
     }
 
     public Branch withEffects(List<Effect> newEffects) {
-        return new Branch(when, outcome, newEffects, motion, rest);
+        return new Branch(when, outcome, newEffects, motion, where, rest);
     }
 
     /** The same, moving in another way; empty: as usual. */
     public Branch withMotion(Optional<Motion> other) {
-        return new Branch(when, outcome, effects, other, rest);
+        return new Branch(when, outcome, effects, other, where, rest);
+    }
+
+    /** The same, moving somewhere else; empty: where it usually does. */
+    public Branch withWhere(Optional<Where> other) {
+        return new Branch(when, outcome, effects, motion, other, rest);
     }
 
     /** The same with that move in place of the one it has, moving as usual; everything else is kept where it stands. */

@@ -3,8 +3,31 @@ package pandel.core.model;
 /** What sets a link off. */
 public sealed interface Cause {
 
-    /** A gesture on the link's owner, a hotspot or a whole screen. */
-    record Touch(Gesture gesture) implements Cause {
+    /**
+     * A gesture on the link's owner, a hotspot or a whole screen.
+     *
+     * @param key the key's name for {@link Gesture#KEY}, "Enter"; else empty
+     */
+    record Touch(Gesture gesture, String key) implements Cause {
+        public Touch {
+            if ((gesture == Gesture.KEY) == key.isBlank()) {
+                throw new IllegalArgumentException("A key has a name, and nothing else has: " + gesture.word());
+            }
+        }
+
+        /** Any gesture but a key. */
+        public Touch(Gesture gesture) {
+            this(gesture, "");
+        }
+
+        /** "tap", "key Enter". */
+        public String word() {
+            return gesture.word() + (key.isEmpty() ? "" : " " + key);
+        }
+    }
+
+    /** What is typed in the owner, a field, is sent. */
+    record Submit() implements Cause {
     }
 
     /**
@@ -45,6 +68,6 @@ public sealed interface Cause {
 
     /** Whether it stands on whole screens alone, never on a hotspot. */
     default boolean isOfScreens() {
-        return !(this instanceof Touch);
+        return !(this instanceof Touch || this instanceof Submit);
     }
 }

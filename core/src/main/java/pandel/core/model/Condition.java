@@ -1,14 +1,25 @@
 package pandel.core.model;
 
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /**
- * Something that holds or does not: a fact compared with a constant.
+ * Something that holds or does not: a fact, a given value or a typed text, compared with a constant or with another of them.
  *
- * @param fact id of the fact; one that is not there holds nothing
  * @param with is not looked at by {@link Compare#EMPTY}
  */
-public record Condition(String fact, Compare compare, Value with) {
+public record Condition(Source what, Compare compare, Source with) {
+
+    public Condition {
+        if (compare == Compare.EMPTY) {
+            with = Source.of(Value.NOTHING);
+        }
+    }
+
+    /** A fact compared with a constant. @param fact id of the fact; one that is not there holds nothing */
+    public Condition(String fact, Compare compare, Value with) {
+        this(new Source.OfFact(fact), compare, Source.of(with));
+    }
 
     /** How two values are compared. At least and at most are for numbers alone, else false. */
     public enum Compare {
@@ -21,20 +32,38 @@ public record Condition(String fact, Compare compare, Value with) {
     }
 
     /** Whether it holds. 0 and no are not empty. */
-    public boolean holds(Prototype prototype, Facts facts) {
-        Value now = facts.of(prototype, fact);
+    public boolean holds(Prototype prototype, Known known) {
+        Value now = known.value(prototype, what);
+        return compare == Compare.EMPTY ? now.equals(Value.NOTHING) : holds(now, known.value(prototype, with));
+    }
+
+    private boolean holds(Value now, Value other) {
         return switch (compare) {
-            case IS -> now.equals(with);
-            case IS_NOT -> !now.equals(with);
-            case AT_LEAST -> now instanceof Value.Number a && with instanceof Value.Number b && a.of() >= b.of();
-            case AT_MOST -> now instanceof Value.Number a && with instanceof Value.Number b && a.of() <= b.of();
+            case IS -> now.is(other);
+            case IS_NOT -> !now.is(other);
+            case AT_LEAST -> now.number().flatMap(a -> other.number().map(b -> a.of() >= b.of())).orElse(false);
+            case AT_MOST -> now.number().flatMap(a -> other.number().map(b -> a.of() <= b.of())).orElse(false);
             case EMPTY -> now.equals(Value.NOTHING);
         };
     }
 
-    /** "signed in is yes", "basket at least 3", "plan is empty". */
+    /** What it reads, one or two. */
+    public Stream<Source> sources() {
+        return compare == Compare.EMPTY ? Stream.of(what) : Stream.of(what, with);
+    }
+
+    /** Ids of the facts it asks for, also of those that are gone. */
+    public Stream<String> facts() {
+        return sources().flatMap(s -> s.fact().stream());
+    }
+
+    /** Whether it asks for a fact. */
+    public boolean asksFor(String fact) {
+        return facts().anyMatch(fact::equals);
+    }
+
+    /** "signed in is yes", "basket at least 3", "plan is empty", "typed PIN is given PIN". */
     public String words(Prototype prototype) {
-        String name = prototype.fact(fact).map(Fact::title).orElse(fact + " (removed)");
-        return name + " " + compare.word() + (compare == Compare.EMPTY ? "" : " " + with.shown());
+        return what.words(prototype) + " " + compare.word() + (compare == Compare.EMPTY ? "" : " " + with.words(prototype));
     }
 }

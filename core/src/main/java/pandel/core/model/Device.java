@@ -19,11 +19,11 @@ public record Device(String id, String title, double width, double height, doubl
 
     /** How the device itself goes back. */
     public enum Back {
-        NONE, BUTTON, SWIPE;
+        NONE, BUTTON, SWIPE, SWIPE_FROM_RIGHT, SWIPE_FROM_BOTH;
 
         /** The word in the file. */
         public String word() {
-            return name().toLowerCase(Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
     }
 
@@ -90,6 +90,12 @@ public record Device(String id, String title, double width, double height, doubl
     /** Whether it ever sends device back. */
     public boolean goesBack() {
         return back != Back.NONE;
+    }
+
+    /** Whether a swipe from an edge is its back. */
+    public boolean goesBackBy(Gesture edge) {
+        return edge == Gesture.EDGE_SWIPE_LEFT && (back == Back.SWIPE || back == Back.SWIPE_FROM_BOTH)
+                || edge == Gesture.EDGE_SWIPE_RIGHT && (back == Back.SWIPE_FROM_RIGHT || back == Back.SWIPE_FROM_BOTH);
     }
 
     /** Whether a person can swipe on it; a mouse makes no swipes. */

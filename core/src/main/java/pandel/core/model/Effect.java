@@ -65,7 +65,11 @@ public sealed interface Effect {
     sealed interface Change {
 
         /** It holds a value from now on. */
-        record Set(Value to) implements Change {
+        record Set(Source to) implements Change {
+            /** Always to the same value. */
+            public Set(Value to) {
+                this(Source.of(to));
+            }
         }
 
         /** Yes becomes no, and no yes. */
@@ -110,6 +114,11 @@ public sealed interface Effect {
             case Notice n -> Optional.empty();
             case Leave l -> Optional.empty();
         };
+    }
+
+    /** The same with another target, where it has one. */
+    default Effect leadingTo(Target other) {
+        return target().isEmpty() ? this : of(verb(), other);
     }
 
     /** Whether it is a move: a branch holds at most one. */

@@ -1,13 +1,38 @@
 package pandel.core.model;
 
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * Where the prototype starts.
  *
+ * @param values  what stands for the names in the address when it is opened here: {loan} is "42"
  * @param address for an entry opened from outside; empty for the main one
  */
-public record Entry(String id, Target target, Optional<String> address, Rest rest) implements Start {
+public record Entry(String id, Target target, Optional<String> address, Map<String, Value> values, Rest rest) implements Start {
+
+    public Entry {
+        values = values.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));
+    }
+
+    /** An entry that is opened without values. */
+    public Entry(String id, Target target, Optional<String> address, Rest rest) {
+        this(id, target, address, Map.of(), rest);
+    }
+
+    /** The same opened with values. */
+    public Entry opened(Map<String, Value> with) {
+        return new Entry(id, target, address, with, rest);
+    }
+
+    /** The names in its address that are filled by values, in order. */
+    public List<String> names() {
+        return address.map(Placeholders::in).orElse(List.of());
+    }
+
 
     /** The main entry, at a screen. */
     public static Entry at(String id, String screen) {

@@ -4,8 +4,39 @@ package pandel.core.model;
 /** The one thing that happens next. Events name ids, not coordinates; a point is only ever a miss. */
 public sealed interface Event {
 
-    /** A person touches something. */
-    record Touched(Gesture gesture, On on) implements Event {
+    /** A person touches something. @param key the name of the key pressed; empty for any other gesture */
+    record Touched(Gesture gesture, String key, On on) implements Event {
+        /** Any gesture but a key. */
+        public Touched(Gesture gesture, On on) {
+            this(gesture, "", on);
+        }
+
+        /** A cause, done there. */
+        public Touched(Cause.Touch touch, On on) {
+            this(touch.gesture(), touch.key(), on);
+        }
+
+        /** The cause it is. */
+        public Cause.Touch touch() {
+            return new Cause.Touch(gesture, key);
+        }
+
+        public Touched on(On other) {
+            return new Touched(gesture, key, other);
+        }
+    }
+
+    /**
+     * Text stands in a field of the current screen from now on.
+     *
+     * @param field id of its hotspot
+     * @param text  all of it; empty: nothing
+     */
+    record Typed(String field, String text) implements Event {
+    }
+
+    /** What stands in a field is sent. @param field id of its hotspot */
+    record Submitted(String field) implements Event {
     }
 
     /** The device's own back. */
@@ -56,8 +87,12 @@ public sealed interface Event {
 
     /** What a gesture is on. */
     sealed interface On {
-        /** A hotspot of the current screen whose link answers. */
-        record OnHotspot(String id) implements On {
+        /** A hotspot of the current screen whose link answers. @param row of a repeated one, from 1; else 0 */
+        record OnHotspot(String id, int row) implements On {
+            /** A hotspot that is not repeated. */
+            public OnHotspot(String id) {
+                this(id, 0);
+            }
         }
 
         /** Beside an overlay. */

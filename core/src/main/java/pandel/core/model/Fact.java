@@ -69,6 +69,17 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
         };
     }
 
+    /**
+     * What it holds when set to a value: empty unsets it, text that reads as a number is one; empty when it cannot hold that.
+     */
+    public java.util.Optional<Value> taking(Value value) {
+        if (value.equals(Value.NOTHING)) {
+            return java.util.Optional.of(unset());
+        }
+        Value read = kind instanceof Kind.Number ? value.number().<Value>map(n -> n).orElse(value) : kind instanceof Kind.OneOf && !(value instanceof Value.YesNo) ? new Value.Text(value.shown()) : value;
+        return takes(read) ? java.util.Optional.of(within(read)) : java.util.Optional.empty();
+    }
+
     /** A value it takes, within its bounds. */
     public Value within(Value value) {
         return kind instanceof Kind.Number n && value instanceof Value.Number v ? new Value.Number(Math.clamp(v.of(), n.least(), n.most())) : value;

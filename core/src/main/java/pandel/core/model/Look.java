@@ -12,10 +12,10 @@ import java.util.stream.Stream;
  */
 public record Look(Screen screen, Optional<State> state) {
 
-    /** The look of a screen while that is remembered. */
-    public static Look of(Prototype prototype, Screen screen, Facts facts) {
+    /** The look of a screen while that is known. */
+    public static Look of(Prototype prototype, Screen screen, Known known) {
         return new Look(screen, screen.states().isEmpty() ? Optional.empty()
-                : screen.states().stream().filter(s -> s.holds(prototype, facts)).findFirst());
+                : screen.states().stream().filter(s -> s.holds(prototype, known)).findFirst());
     }
 
     public static Look plain(Screen screen) {

@@ -18,5 +18,8 @@ public sealed interface Mock permits Picture {
     /** px at its bottom that stay put while the rest scrolls. */
     double fixedBottom();
 
+    /** Words laid on it, the later above the earlier. */
+    java.util.List<Patch> patches();
+
     Rest rest();
 }

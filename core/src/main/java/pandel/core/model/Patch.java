@@ -26,6 +26,11 @@ public record Patch(Area area, String ground, String ink, String words, double s
         return new Patch(other, ground, ink, words, size);
     }
 
+    /** The same on a mock that many times as large. */
+    public Patch grown(double ratio) {
+        return new Patch(new Area(area.x() * ratio, area.y() * ratio, area.width() * ratio, area.height() * ratio), ground, ink, words, size * ratio);
+    }
+
     public Patch withWords(String other) {
         return new Patch(area, ground, ink, other, size);
     }

@@ -1,5 +1,7 @@
 package pandel.core.model;
 
+import java.util.List;
+
 /**
  * A mock that is an imported picture.
  *
@@ -11,12 +13,14 @@ package pandel.core.model;
  * @param source      the file name it came under, for people
  * @param fixedTop    px at its top that stay put while the rest scrolls, 0 or more
  * @param fixedBottom px at its bottom that stay put while the rest scrolls, 0 or more
+ * @param patches     words laid on it, the later above the earlier
  */
 public record Picture(Width on, String content, int pixelWidth, int pixelHeight, double scale, String source, double fixedTop,
-                      double fixedBottom, Rest rest)
+                      double fixedBottom, List<Patch> patches, Rest rest)
         implements Mock {
 
     public Picture {
+        patches = List.copyOf(patches);
         if (pixelWidth < 1 || pixelHeight < 1 || !(scale > 0) || !Double.isFinite(scale)) {
             throw new IllegalArgumentException("A picture has a size and a scale above 0");
         }
@@ -27,20 +31,24 @@ public record Picture(Width on, String content, int pixelWidth, int pixelHeight,
 
     /** A picture of which nothing stays put. */
     public Picture(Width on, String content, int pixelWidth, int pixelHeight, double scale, String source, Rest rest) {
-        this(on, content, pixelWidth, pixelHeight, scale, source, 0, 0, rest);
+        this(on, content, pixelWidth, pixelHeight, scale, source, 0, 0, List.of(), rest);
+    }
+
+    public Picture withPatches(List<Patch> others) {
+        return new Picture(on, content, pixelWidth, pixelHeight, scale, source, fixedTop, fixedBottom, others, rest);
     }
 
     public Picture withOn(Width width) {
-        return new Picture(width, content, pixelWidth, pixelHeight, scale, source, fixedTop, fixedBottom, rest);
+        return new Picture(width, content, pixelWidth, pixelHeight, scale, source, fixedTop, fixedBottom, patches, rest);
     }
 
     public Picture withScale(double newScale) {
-        return new Picture(on, content, pixelWidth, pixelHeight, newScale, source, fixedTop, fixedBottom, rest);
+        return new Picture(on, content, pixelWidth, pixelHeight, newScale, source, fixedTop, fixedBottom, patches, rest);
     }
 
     /** @param top px  @param bottom px */
     public Picture withFixed(double top, double bottom) {
-        return new Picture(on, content, pixelWidth, pixelHeight, scale, source, top, bottom, rest);
+        return new Picture(on, content, pixelWidth, pixelHeight, scale, source, top, bottom, patches, rest);
     }
 
     @Override

@@ -39,8 +39,8 @@ public record State(String id, String title, List<Condition> conditions, List<Mo
     }
 
     /** Whether all its conditions hold. */
-    public boolean holds(Prototype prototype, Facts facts) {
-        return conditions.stream().allMatch(c -> c.holds(prototype, facts));
+    public boolean holds(Prototype prototype, Known known) {
+        return conditions.stream().allMatch(c -> c.holds(prototype, known));
     }
 
     /** A hotspot as it stands in this look; empty when it is hidden. */

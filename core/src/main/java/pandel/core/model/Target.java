@@ -1,5 +1,9 @@
 package pandel.core.model;
 
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
+
 /** Where a verb leads. */
 public sealed interface Target {
 
@@ -7,6 +11,22 @@ public sealed interface Target {
     String id();
 
     /** A screen. */
-    record ToScreen(String id) implements Target {
+    record ToScreen(String id, Map<String, Source> values) implements Target {
+        public ToScreen {
+            values = values.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));
+        }
+
+        /** A screen to which nothing is carried. */
+        public ToScreen(String id) {
+            this(id, Map.of());
+        }
+    }
+
+    /** What is carried to it, by the name under which it is expected. */
+    Map<String, Source> values();
+
+    /** The same target with other values carried. */
+    default Target carrying(Map<String, Source> values) {
+        return new ToScreen(id(), values);
     }
 }

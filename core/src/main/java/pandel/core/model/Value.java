@@ -18,6 +18,20 @@ public sealed interface Value {
     record Text(String words) implements Value {
     }
 
+    /** It as a whole number, where it is one or reads as one. */
+    default java.util.Optional<Number> number() {
+        return switch (this) {
+            case Number n -> java.util.Optional.of(n);
+            case Text t when t.words().strip().matches("[-−]?[0-9]{1,9}") -> java.util.Optional.of(new Number(Integer.parseInt(t.words().strip().replace('−', '-'))));
+            default -> java.util.Optional.empty();
+        };
+    }
+
+    /** Whether it is the same; text that reads as a number is one. */
+    default boolean is(Value other) {
+        return equals(other) || number().isPresent() && number().equals(other.number());
+    }
+
     /** As people read it: "yes", "3", "gold", "nothing". */
     default String shown() {
         return switch (this) {

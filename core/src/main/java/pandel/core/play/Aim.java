@@ -1,6 +1,8 @@
 package pandel.core.play;
 
 import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Event;
 import pandel.core.model.Form;
@@ -28,6 +30,30 @@ public final class Aim {
         return gesture(prototype, now, Gesture.TAP, x, y);
     }
 
+    /** Where a field stands. @param area on the device, in px */
+    public record FieldAt(String id, Area area) {
+    }
+
+    /** The top field at a point of the device. */
+    public static Optional<FieldAt> field(Prototype prototype, Situation now, double x, double y) {
+        return now.look(prototype).flatMap(look -> {
+            Placement p = Placement.of(look, now.width(), now.height());
+            double scroll = Math.min(now.top().trail().current().scroll(), p.maxScroll());
+            Width width = Width.of(now.width());
+            double mx = (x - p.x()) / p.factor();
+            double my = p.mockY(y, scroll);
+            return look.hotspots(prototype).reversed().stream().filter(Hotspot::isField).flatMap(h -> look.areaOf(h, width).filter(a -> a.contains(mx, my))
+                    .map(a -> new FieldAt(h.id(), new Area(p.x() + a.x() * p.factor(), y - (my - a.y()) * p.factor(), a.width() * p.factor(), a.height() * p.factor()))).stream()).findFirst();
+        });
+    }
+
+    /** What a key means: on the topmost hotspot that has a link for it, else on the screen. @param key its name */
+    public static Event key(Prototype prototype, Situation now, String key) {
+        Cause cause = new Cause.Touch(Gesture.KEY, key);
+        return new Event.Touched(Gesture.KEY, key, now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Width.of(now.width())).reversed().stream())
+                .filter(h -> h.linkFor(cause).isPresent()).findFirst().<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0)));
+    }
+
     /**
      * What a gesture that begins at a point means: on the top hotspot there that has a link for it, else beside the overlay, else on
      * a bare point. A double tap that no hotspot answers is one tap.
@@ -37,7 +63,7 @@ public final class Aim {
         if (screen == null) {
             return new Event.Touched(gesture, new Event.On.Point(x, y));
         }
-        Look look = Look.of(prototype, screen, now.facts());
+        Look look = Look.of(prototype, screen, now.known());
         Placement placement = Placement.of(look, now.width(), now.height());
         if (screen.form() != Form.PAGE && !placement.holds(x, y)) {
             boolean down = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
@@ -51,7 +77,7 @@ public final class Aim {
         boolean ownDouble = gesture == Gesture.DOUBLE_TAP && screen.links().stream().anyMatch(l -> l.cause().equals(new Cause.Touch(Gesture.DOUBLE_TAP)));
         boolean single = gesture == Gesture.DOUBLE_TAP && !ownDouble && under.stream().noneMatch(h -> h.linkFor(gesture).isPresent());
         Gesture meant = single ? Gesture.TAP : gesture;
-        return under.stream().filter(h -> h.linkFor(meant).isPresent()).findFirst().map(h -> Event.on(h.id(), meant))
+        return under.stream().filter(h -> h.linkFor(meant).isPresent()).findFirst().map(h -> (Event) new Event.Touched(meant, new Event.On.OnHotspot(h.id(), h.rowAt(look.areaOf(h, width).orElseThrow(), my))))
                 .orElse(new Event.Touched(meant, new Event.On.Point(mx, my)));
     }
 }

@@ -21,18 +21,26 @@ public final class EventWords {
                 case Event.On.OnHotspot on -> {
                     List<Hotspot> hotspots = prototype.index().hotspotsOn(before.screen());
                     int number = 1 + hotspots.stream().map(Hotspot::id).toList().indexOf(on.id());
-                    yield touched.gesture().word() + " " + (number == 0 ? on.id() : LinkWords.name(hotspots.get(number - 1), number));
+                    yield touched.touch().word() + (on.row() > 0 ? " row " + on.row() + " of " : " ") + (number == 0 ? on.id() : LinkWords.name(hotspots.get(number - 1), number));
                 }
                 case Event.On.Outside o -> "tap beside it";
                 case Event.On.Away a -> "swipe it off";
-                case Event.On.Point p -> touched.gesture() == Gesture.TAP ? "tap the screen" : touched.gesture().word() + " on the screen";
+                case Event.On.Point p -> touched.gesture() == Gesture.TAP ? "tap the screen" : touched.touch().word() + (touched.gesture().isOfEdge() || touched.gesture() == Gesture.KEY ? "" : " on the screen");
             };
+            case Event.Typed typed -> (typed.text().isEmpty() ? "clear " : "type “" + typed.text() + "” in ") + field(prototype, before, typed.field());
+            case Event.Submitted sent -> "send " + field(prototype, before, sent.field());
             case Event.Done done -> "the work is done";
             case Event.DeviceBack back -> "device back";
             case Event.Elapse elapse -> "wait " + LinkWords.seconds(elapse.ms());
             case Event.Scroll scroll -> "scroll";
             case Event.Resize resize -> "resize the device";
         };
+    }
+
+    private static String field(Prototype prototype, Situation before, String id) {
+        List<Hotspot> hotspots = prototype.index().hotspotsOn(before.screen());
+        int number = 1 + hotspots.stream().map(Hotspot::id).toList().indexOf(id);
+        return number == 0 ? id : LinkWords.name(hotspots.get(number - 1), number);
     }
 
     /** The same at the start of a line. */

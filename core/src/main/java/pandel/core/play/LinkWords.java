@@ -33,6 +33,8 @@ public final class LinkWords {
         branch.outcome().ifPresent(parts::add);
         branch.when().forEach(c -> parts.add(c.words(prototype)));
         String effects = branch.effects().isEmpty() ? "nothing yet" : String.join(", ", branch.effects().stream().map(e -> effect(prototype, e)).toList());
+        String where = branch.where().filter(w -> branch.move().isPresent()).map(w -> " " + w.word()).orElse("");
+        effects += where;
         return parts.isEmpty() ? effects : "if " + String.join(" and ", parts) + ": " + effects;
     }
 
@@ -56,7 +58,7 @@ public final class LinkWords {
     public static String remembered(Prototype prototype, Effect.Remember remember) {
         String fact = prototype.fact(remember.fact()).map(Fact::title).orElse(remember.fact() + " (removed)");
         return switch (remember.change()) {
-            case Effect.Change.Set set -> fact + " is " + set.to().shown();
+            case Effect.Change.Set set -> fact + " is " + set.to().words(prototype);
             case Effect.Change.Toggle t -> fact + " is the other";
             case Effect.Change.By by -> fact + (by.n() < 0 ? " − " + -(long) by.n() : " + " + by.n());
             case Effect.Change.Unset u -> fact + " is nothing";
@@ -65,13 +67,24 @@ public final class LinkWords {
 
     /** A target's title, or its id when it is missing. */
     public static String target(Prototype prototype, Target target) {
-        return prototype.screen(target.id()).map(Screen::shownTitle).orElse(target.id());
+        return prototype.screen(target.id()).map(Screen::shownTitle).orElse(target.id()) + carried(prototype, target);
+    }
+
+    /** " with loan drill and due typed Date"; empty when nothing is carried. */
+    public static String carried(Prototype prototype, Target target) {
+        return target.values().isEmpty() ? "" : " with " + String.join(" and ", target.values().entrySet().stream().map(e -> e.getKey() + " " + e.getValue().words(prototype)).toList());
     }
 
     /** "tap", "after 1.5 s". */
     public static String cause(Link link) {
-        return switch (link.cause()) {
-            case Cause.Touch touch -> touch.gesture().word();
+        return cause(link.cause());
+    }
+
+    /** "tap", "after 1.5 s". */
+    public static String cause(Cause cause) {
+        return switch (cause) {
+            case Cause.Touch touch -> touch.word();
+            case Cause.Submit submit -> "submit";
             case Cause.Wait wait -> "after " + seconds(wait.ms());
             case Cause.Untouched untouched -> "after " + seconds(untouched.ms()) + " untouched";
             case Cause.Work work -> "when the work is done";

@@ -11,6 +11,19 @@ public interface Lookback {
     /** Whether a screen stands behind the current place on its level. */
     Found behind(String screen);
 
+    /**
+     * The nearest level beneath that holds pages.
+     *
+     * @param base   whether it is the base
+     * @param first  whether nothing lies behind its current place
+     * @param levels how many levels there are up to it
+     */
+    record Ground(boolean base, boolean first, int levels) {
+    }
+
+    /** What closing to pages uncovers; empty where that is not known. Not asked on the base. */
+    java.util.Optional<Ground> ground();
+
     /** Whether a screen is the current one on the nearest level beneath that holds pages. */
     Found onGround(String screen);
 

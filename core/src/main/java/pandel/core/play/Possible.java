@@ -2,14 +2,16 @@ package pandel.core.play;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Cause;
-import pandel.core.model.Event;
 import pandel.core.model.Gesture;
+import pandel.core.model.Event;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Value;
 import pandel.core.model.Width;
 
 /** What can be done in a situation: one event for each link that can be set off, or for each of its outcomes, and what frames and the device do. */
@@ -25,32 +27,37 @@ public final class Possible {
         Optional<Screen> screen = prototype.screen(now.screen());
         List<Hotspot> hotspots = now.look(prototype).map(l -> l.hotspots(prototype, Width.of(now.width()))).orElse(List.of());
         for (Hotspot hotspot : hotspots) {
-            for (Gesture gesture : Gesture.values()) {
-                hotspot.linkFor(gesture).ifPresent(link -> add(events, rules, now, link, Event.on(hotspot.id(), gesture)));
+            for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
+                for (Link link : hotspot.links()) {
+                    if (link.cause() instanceof Cause.Touch touch && hotspot.linkFor(touch).equals(Optional.of(link))) {
+                        add(events, rules, now, hotspot.row(row), link, new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
+                    }
+                }
             }
+            hotspot.linkFor(new Cause.Submit()).ifPresent(link -> add(events, rules, now, Map.of(), link, new Event.Submitted(hotspot.id())));
         }
         for (Link link : screen.map(Screen::links).orElse(List.of())) {
             if (link.cause() instanceof Cause.Touch touch) {
-                add(events, rules, now, link, new Event.Touched(touch.gesture(), new Event.On.Point(0, 0)));
+                add(events, rules, now, Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
             }
         }
         if (!now.top().kind().base()) {
             events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
             events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
         }
-        now.waits().work().forEach(id -> prototype.index().way(id).ifPresent(way -> add(events, rules, now, way.link(), new Event.Done(id))));
+        now.waits().work().forEach(id -> prototype.index().way(id).ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Done(id))));
         now.waits().untilDue().ifPresent(ms -> prototype.index().way(now.waits().after(ms).due().orElseThrow())
-                .ifPresent(way -> add(events, rules, now, way.link(), new Event.Elapse(ms))));
+                .ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Elapse(ms))));
         Optional<Link> back = screen.stream().flatMap(s -> s.links().stream()).filter(l -> l.cause() instanceof Cause.Back).findFirst();
         if (now.device().goesBack()) {
-            back.ifPresentOrElse(link -> add(events, rules, now, link, new Event.DeviceBack()), () -> events.add(new Event.DeviceBack()));
+            back.ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, new Event.DeviceBack()), () -> events.add(new Event.DeviceBack()));
         }
         return events;
     }
 
     /** One for each outcome where there are several to choose from. */
-    private static void add(List<Event> events, Rules rules, Situation now, Link link, Event event) {
-        if (rules.offer(now.head(), link) instanceof Offer.Several several) {
+    private static void add(List<Event> events, Rules rules, Situation now, Map<String, Value> row, Link link, Event event) {
+        if (rules.offer(now.head().atRow(row), link) instanceof Offer.Several several) {
             several.outcomes().forEach(outcome -> events.add(event.turning(outcome)));
         } else {
             events.add(event);

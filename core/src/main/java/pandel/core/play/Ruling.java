@@ -23,19 +23,18 @@ public sealed interface Ruling {
     }
 
     /**
-     * It goes back to a screen, or there is nothing to do, as the trail has it: said only where what lies behind is not
-     * known, never of a situation.
+     * It is done, or there is nothing to do, as the trail has it: said only where what lies behind or beneath is not known, never
+     * of a situation.
      *
-     * @param screen id of the screen it would go back to
-     * @param sets   the facts that are set whether it goes back or not
+     * @param sets the facts that are set whether it goes back or not
      */
-    record Depends(String screen, List<TrailAction> sets) implements Ruling {
+    record Depends(List<TrailAction> sets) implements Ruling {
         public Depends {
             sets = List.copyOf(sets);
         }
 
-        Depends(String screen) {
-            this(screen, List.of());
+        Depends() {
+            this(List.of());
         }
     }
 

@@ -6,14 +6,18 @@ import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Expected;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
 import pandel.core.model.Form;
 import pandel.core.model.Look;
+import pandel.core.model.Held;
+import pandel.core.model.Known;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.Spot;
 import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
 import pandel.core.model.Value;
@@ -45,15 +49,29 @@ public record Situation(Device device, double width, double height, List<Level> 
      */
     public static Optional<String> whyNoStart(Prototype prototype, Start start) {
         return switch (start) {
-            case Entry entry -> whyNoStart(prototype, List.of(List.of(entry.target().id())), "it starts at", "be started at");
+            case Entry entry -> whyNoStart(prototype, List.of(List.of(Spot.of(entry.target().id()))), "it starts at", "be started at")
+                    .or(() -> whyNoValues(prototype, prototype.screen(entry.target().id()).orElseThrow(), entry));
             case StartPoint point -> whyNoStart(prototype, point.levels(), "it begins with", "be the base");
         };
     }
 
-    private static Optional<String> whyNoStart(Prototype prototype, List<List<String>> levels, String leads, String can) {
+    private static Optional<String> whyNoValues(Prototype prototype, Screen screen, Entry entry) {
+        return Giving.of(prototype, screen, entry.values()).missing().map(why -> {
+            List<String> lacking = screen.expects().stream().filter(e -> e.required() && e.fallback().isEmpty()).map(Expected::name).filter(n -> !entry.names().contains(n)).toList();
+            return lacking.isEmpty() ? "“" + screen.shownTitle() + "” needs a value for " + listed(entry.names()) + " to be opened with."
+                    : "“" + screen.shownTitle() + "” needs " + listed(lacking) + ", which " + entry.address().map(a -> "“" + a + "” does not hold.").orElse("the main entry cannot give.");
+        });
+    }
+
+    private static String listed(List<String> names) {
+        return String.join(" and ", names.stream().map(n -> "“" + n + "”").toList());
+    }
+
+    private static Optional<String> whyNoStart(Prototype prototype, List<List<Spot>> levels, String leads, String can) {
         for (int level = 0; level < levels.size(); level++) {
             Optional<Screen> first = Optional.empty();
-            for (String id : levels.get(level)) {
+            for (Spot spot : levels.get(level)) {
+                String id = spot.screen();
                 Optional<Screen> screen = prototype.screen(id);
                 if (screen.isEmpty()) {
                     return Optional.of("The screen “" + id + "” that " + leads + " is not there.");
@@ -76,19 +94,23 @@ public record Situation(Device device, double width, double height, List<Level> 
         if (whyNoStart(prototype, start).isPresent()) {
             return Optional.empty();
         }
-        List<List<String>> screens = start instanceof StartPoint point ? point.levels() : List.of(List.of(((Entry) start).target().id()));
+        List<List<Spot>> spots = start instanceof StartPoint point ? point.levels() : List.of(List.of(opened(prototype, (Entry) start)));
         List<Level> levels = new ArrayList<>();
-        for (List<String> ids : screens) {
-            Screen first = prototype.screen(ids.getFirst()).orElseThrow();
-            Trail trail = Trail.of(new Visit(first.id(), levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE), 0));
-            for (String id : ids.subList(1, ids.size())) {
-                trail = trail.put(new Visit(id, prototype.usualMotion(Verb.ADVANCE), 0));
+        for (List<Spot> trails : spots) {
+            Screen first = prototype.screen(trails.getFirst().screen()).orElseThrow();
+            Trail trail = Trail.of(new Visit(first.id(), trails.getFirst().held(), levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE), 0));
+            for (Spot spot : trails.subList(1, trails.size())) {
+                trail = trail.put(new Visit(spot.screen(), spot.held(), prototype.usualMotion(Verb.ADVANCE), 0));
             }
             levels.add(new Level(levels.isEmpty() ? LevelKind.BASE : LevelKind.openedWith(first), trail));
         }
         Facts facts = start instanceof StartPoint point ? valid(prototype, point.facts()) : Facts.NONE;
         return Optional.of(new Situation(device, device.width(), device.height(), levels,
-                prototype.screen(screens.getLast().getLast()).map(Waits::of).orElse(Waits.NONE), facts, Optional.empty(), false));
+                prototype.screen(spots.getLast().getLast().screen()).map(Waits::of).orElse(Waits.NONE), facts, Optional.empty(), false));
+    }
+
+    private static Spot opened(Prototype prototype, Entry entry) {
+        return new Spot(entry.target().id(), Held.given(Giving.of(prototype, prototype.screen(entry.target().id()).orElseThrow(), entry.values()).values()));
     }
 
     /** Without facts that are gone or can no longer hold what they held. */
@@ -105,12 +127,12 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     /** This moment as a start point. */
     public StartPoint asStartPoint(String id, String title) {
-        return new StartPoint(id, title, levels.stream().map(l -> l.trail().places().stream().map(Visit::screen).toList()).toList(), facts, Rest.NONE);
+        return new StartPoint(id, title, levels.stream().map(l -> l.trail().places().stream().map(v -> new Spot(v.screen(), v.held())).toList()).toList(), facts, Rest.NONE);
     }
 
     /** How the current screen looks now; empty when it is gone. */
     public Optional<Look> look(Prototype prototype) {
-        return prototype.screen(screen()).map(screen -> Look.of(prototype, screen, facts));
+        return prototype.screen(screen()).map(screen -> Look.of(prototype, screen, known()));
     }
 
     /** The level that takes gestures. */
@@ -123,13 +145,26 @@ public record Situation(Device device, double width, double height, List<Level> 
         return top().trail().current().screen();
     }
 
-    public Head head() {
-        return new Head(device, screen(), top().kind(), top().trail().isFirst(), new Back(), facts, levels.size());
+    /** Everything that conditions and links can read. */
+    public Known known() {
+        return Known.of(facts, top().trail().current().held());
     }
 
-    /** The nearest level, the top one included, that holds pages. */
-    private Level ground() {
-        return levels.reversed().stream().filter(level -> level.kind().holdsPages()).findFirst().orElseThrow();
+    public Head head() {
+        return new Head(device, screen(), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size());
+    }
+
+    /** How many levels there are up to the nearest beneath the top one that holds pages; the base has none beneath. */
+    private int toGround() {
+        int count = Math.max(1, levels.size() - 1);
+        while (!levels.get(count - 1).kind().holdsPages()) {
+            count--;
+        }
+        return count;
+    }
+
+    private Level onGroundLevel() {
+        return levels.get(toGround() - 1);
     }
 
     private final class Back implements Lookback {
@@ -139,13 +174,18 @@ public record Situation(Device device, double width, double height, List<Level> 
         }
 
         @Override
+        public Optional<Ground> ground() {
+            return Optional.of(new Ground(onGroundLevel().kind().base(), onGroundLevel().trail().isFirst(), toGround()));
+        }
+
+        @Override
         public Found onGround(String screen) {
-            return found(ground().trail().current().screen().equals(screen));
+            return found(onGroundLevel().trail().current().screen().equals(screen));
         }
 
         @Override
         public Found behindGround(String screen) {
-            return found(ground().trail().behindTo(screen).isPresent());
+            return found(onGroundLevel().trail().behindTo(screen).isPresent());
         }
 
         private static Found found(boolean there) {

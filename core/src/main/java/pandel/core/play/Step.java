@@ -2,6 +2,7 @@ package pandel.core.play;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import pandel.core.model.Cause;
@@ -12,7 +13,7 @@ import pandel.core.model.Index;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.Value;
 import pandel.core.model.Width;
 
 /**
@@ -39,6 +40,8 @@ public final class Step {
             case Event.Touched touched -> acted(touch(now, touched, outcome));
             case Event.DeviceBack back -> acted(deviceBack(now, outcome));
             case Event.Elapse elapse -> elapse(now, elapse.ms(), outcome);
+            case Event.Typed typed -> acted(outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : type(now, typed));
+            case Event.Submitted sent -> acted(submit(now, sent.field(), outcome));
             case Event.Done done -> workDone(now, done.link(), outcome);
             case Event.Turning t -> throw new IllegalStateException("An event without its outcome names none");
             case Event.Scroll scroll -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : acted(adjusted(now.withTop(now.top().with(now.top().trail()
@@ -55,6 +58,9 @@ public final class Step {
     }
 
     private Stepped touch(Situation now, Event.Touched touched, Optional<String> outcome) {
+        if (touched.gesture().isOfEdge() && now.device().goesBackBy(touched.gesture())) {
+            return deviceBack(now, outcome);
+        }
         Optional<String> unknown = touched.gesture().refusedBy(now.device());
         if (unknown.isPresent()) {
             return new Stepped(now, new Happening.Refused(Optional.empty(), unknown.get()));
@@ -64,25 +70,50 @@ public final class Step {
             case Event.On.Away away -> framed(now, rules.away(now.head()), outcome);
             case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
             case Event.On.OnHotspot on -> {
-                Optional<Hotspot> hotspot = now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Width.of(now.width())).stream())
-                        .filter(h -> h.id().equals(on.id())).findFirst();
+                Optional<Hotspot> hotspot = shown(now, on.id());
                 if (hotspot.isEmpty()) {
-                    boolean hidden = prototype.index().hotspotsOn(now.screen()).stream().anyMatch(h -> h.id().equals(on.id()));
-                    yield nothing(now, Optional.empty(), hidden ? "The hotspot “" + on.id() + "” is not there as this screen looks now."
-                            : "There is no hotspot “" + on.id() + "” on this screen.");
+                    yield nothing(now, Optional.empty(), whyNotShown(now, on.id()));
                 }
-                Optional<Link> link = hotspot.get().linkFor(touched.gesture());
-                yield link.isPresent() ? fire(now, now, link.get(), outcome) : onScreen(now, touched, outcome,
-                        hotspot.get().links().isEmpty() ? "This hotspot has no link yet." : "This hotspot has no link for a " + touched.gesture().word() + ".");
+                if (on.row() < 0 || on.row() > hotspot.get().rows().size() || on.row() == 0 && !hotspot.get().rows().isEmpty()) {
+                    yield nothing(now, Optional.empty(), hotspot.get().rows().isEmpty() ? "This hotspot has no rows." : "It has the rows 1 to " + hotspot.get().rows().size() + ".");
+                }
+                Optional<Link> link = hotspot.get().linkFor(touched.touch());
+                yield link.isPresent() ? fire(now, now, link.get(), hotspot.get().row(on.row()), outcome) : onScreen(now, touched, outcome,
+                        hotspot.get().links().isEmpty() ? "This hotspot has no link yet." : "This hotspot has no link for a " + touched.touch().word() + ".");
             }
         };
     }
 
+    /** A hotspot of the current screen, as that now looks. */
+    private Optional<Hotspot> shown(Situation now, String id) {
+        return now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Width.of(now.width())).stream()).filter(h -> h.id().equals(id)).findFirst();
+    }
+
+    private String whyNotShown(Situation now, String id) {
+        boolean hidden = prototype.index().hotspotsOn(now.screen()).stream().anyMatch(h -> h.id().equals(id));
+        return hidden ? "The hotspot “" + id + "” is not there as this screen looks now." : "There is no hotspot “" + id + "” on this screen.";
+    }
+
+    private Stepped type(Situation now, Event.Typed typed) {
+        Optional<Hotspot> field = shown(now, typed.field());
+        return field.isEmpty() ? nothing(now, Optional.empty(), whyNotShown(now, typed.field()))
+                : !field.get().isField() ? nothing(now, Optional.empty(), "Nothing can be typed there: it is no field.")
+                : adjusted(act(now, new TrailAction.Hold(typed.field(), typed.text()), Motion.NONE));
+    }
+
+    private Stepped submit(Situation now, String id, Optional<String> outcome) {
+        Optional<Hotspot> field = shown(now, id);
+        Optional<Link> link = field.flatMap(f -> f.linkFor(new Cause.Submit()));
+        return link.isPresent() ? fire(now, now, link.get(), Map.of(), outcome)
+                : outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of())
+                : nothing(now, Optional.empty(), field.isEmpty() ? whyNotShown(now, id) : "This field has no link for what is sent.");
+    }
+
     /** A double tap that nothing answers is one tap. */
     private Stepped onScreen(Situation now, Event.Touched touched, Optional<String> outcome, String otherwise) {
-        Optional<Link> link = ownLink(now, cause -> cause instanceof Cause.Touch t && t.gesture() == touched.gesture());
+        Optional<Link> link = ownLink(now, touched.touch()::equals);
         if (link.isPresent()) {
-            return fire(now, now, link.get(), outcome);
+            return fire(now, now, link.get(), Map.of(), outcome);
         }
         if (touched.gesture() == Gesture.DOUBLE_TAP) {
             return touch(now, new Event.Touched(Gesture.TAP, touched.on()), outcome);
@@ -97,13 +128,13 @@ public final class Step {
     /** Where no condition of the screen's own link for it holds, the device's own back follows. */
     private Stepped deviceBack(Situation now, Optional<String> outcome) {
         Optional<Link> link = now.device().goesBack() ? ownLink(now, Cause.Back.class::isInstance) : Optional.empty();
-        return link.isPresent() && !(rules.offer(now.head(), link.get()) instanceof Offer.Nothing) ? fire(now, now, link.get(), outcome)
+        return link.isPresent() && !(rules.offer(now.head(), link.get()) instanceof Offer.Nothing) ? fire(now, now, link.get(), Map.of(), outcome)
                 : framed(now, rules.deviceBack(now.head()), outcome);
     }
 
     private Stepped workDone(Situation now, String id, Optional<String> outcome) {
         Optional<Link> link = prototype.index().way(id).map(Index.Way::link).filter(l -> now.waits().work().contains(id));
-        return link.isPresent() ? fire(now, now.withWaits(now.waits().without(id)), link.get(), outcome)
+        return link.isPresent() ? fire(now, now.withWaits(now.waits().without(id)), link.get(), Map.of(), outcome)
                 : nothing(now, Optional.empty(), "No work “" + id + "” is waited for here.");
     }
 
@@ -119,7 +150,7 @@ public final class Step {
         Situation spent = now.withWaits(after.without(id));
         Optional<Link> link = prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream())
                 .filter(l -> l.id().equals(id)).findFirst();
-        return link.map(l -> fire(now.withWaits(after), spent, l, outcome))
+        return link.map(l -> fire(now.withWaits(after), spent, l, Map.of(), outcome))
                 .orElseGet(() -> nothing(spent, Optional.empty(), "This wait’s link is gone."));
     }
 
@@ -128,17 +159,19 @@ public final class Step {
      *
      * @param asking where it stays while the outcome is not chosen yet
      * @param now    where it is done
+     * @param row    what the touched row holds
      */
-    private Stepped fire(Situation asking, Situation now, Link link, Optional<String> outcome) {
-        Offer offer = rules.offer(now.head(), link);
+    private Stepped fire(Situation asking, Situation now, Link link, Map<String, Value> row, Optional<String> outcome) {
+        Head head = now.head().atRow(row);
+        Offer offer = rules.offer(head, link);
         if (outcome.isPresent() && !offer.outcomes().contains(outcome.get())) {
             return notOffered(asking, Optional.of(link.id()), outcome.get(), offer.outcomes());
         }
         return switch (offer) {
             case Offer.Nothing nothing -> nothing(now, Optional.of(link.id()), nothing.why());
-            case Offer.One one -> done(now, rules.branch(now.head(), one.branch()), Optional.of(link.id()));
+            case Offer.One one -> done(now, rules.branch(head, one.branch()), Optional.of(link.id()));
             case Offer.Several several -> several.branches().stream().filter(b -> b.outcome().equals(outcome.or(link::always))).findFirst()
-                    .map(branch -> done(now, rules.branch(now.head(), branch), Optional.of(link.id())))
+                    .map(branch -> done(now, rules.branch(head, branch), Optional.of(link.id())))
                     .orElseGet(() -> new Stepped(asking, new Happening.Asks(Optional.of(link.id()), several.outcomes())));
         };
     }
@@ -186,25 +219,26 @@ public final class Step {
     private static Situation act(Situation now, TrailAction action, Motion motion) {
         Level top = now.top();
         return switch (action) {
-            case TrailAction.Put put -> now.withTop(top.with(top.trail().put(visit(put.screen(), motion))));
-            case TrailAction.Swap swap -> now.withTop(top.with(top.trail().swapped(visit(swap.screen(), motion))));
+            case TrailAction.Put put -> now.withTop(top.with(top.trail().put(visit(put, motion))));
+            case TrailAction.Swap swap -> now.withTop(top.with(top.trail().swapped(visit(swap, motion))));
             case TrailAction.Drop drop -> now.withTop(top.with(top.trail().behind().orElseThrow()));
             case TrailAction.DropTo to -> now.withTop(top.with(top.trail().behindTo(to.screen()).orElseThrow()));
-            case TrailAction.Restart restart -> now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart.screen(), motion)))));
+            case TrailAction.Restart restart -> now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart, motion)))));
             case TrailAction.Raise raise -> {
                 List<Level> levels = new ArrayList<>(now.levels());
-                levels.add(new Level(LevelKind.openedWith(raise.screen()), Trail.of(visit(raise.screen(), motion))));
+                levels.add(new Level(LevelKind.openedWith(raise.screen()), Trail.of(visit(raise, motion))));
                 yield now.withLevels(levels);
             }
             case TrailAction.CloseLevel close -> now.withLevels(now.levels().subList(0, now.levels().size() - 1));
             case TrailAction.CloseToPages close -> {
-                int keep = now.levels().size();
+                int keep = now.levels().size() - 1;
                 while (!now.levels().get(keep - 1).kind().holdsPages()) {
                     keep--;
                 }
                 yield now.withLevels(now.levels().subList(0, keep));
             }
             case TrailAction.Set set -> now.with(now.facts().with(set.fact(), set.value()));
+            case TrailAction.Hold hold -> now.withTop(top.with(top.trail().swapped(top.trail().current().holding(top.trail().current().held().typing(hold.field(), hold.text())))));
             case TrailAction.Tell tell -> now.telling(Optional.of(new Situation.Notice(tell.words(), tell.ms())));
             case TrailAction.LeaveTo leave -> now;
             case TrailAction.Spend spend -> now;
@@ -212,8 +246,8 @@ public final class Step {
         };
     }
 
-    private static Visit visit(Screen screen, Motion motion) {
-        return new Visit(screen.id(), motion, 0);
+    private static Visit visit(TrailAction.Forward to, Motion motion) {
+        return new Visit(to.screen().id(), to.held(), motion, 0);
     }
 
     /** Waits start over whenever a place becomes current: come to, returned to, uncovered. */

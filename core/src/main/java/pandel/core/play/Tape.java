@@ -40,7 +40,7 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
     }
 
     /** The same after one event more. Time that passes without anything due makes no tick, scrolling on
-     * makes one in all. */
+     * makes one in all, and so does typing on in a field. */
     public Tape then(Step step, Event event) {
         return then(event, step.step(now, event));
     }
@@ -61,7 +61,8 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
         }
         Event due = time ? new Event.Elapse(now.waits().untilDue().orElse(0)) : event;
         events.add(time ? event.outcome().map(due::turning).orElse(due) : due);
-        boolean scrollsOn = event instanceof Event.Scroll && current().events().stream().anyMatch(Event.Scroll.class::isInstance);
+        boolean scrollsOn = event instanceof Event.Scroll && current().events().stream().anyMatch(Event.Scroll.class::isInstance)
+                || event instanceof Event.Typed t && current().events().stream().anyMatch(e -> e instanceof Event.Typed before && before.field().equals(t.field()));
         List<Tick> kept = new ArrayList<>(ticks.subList(0, scrollsOn ? at : at + 1));
         kept.add(new Tick(List.copyOf(events), stepped.situation(), Optional.of(stepped.happening())));
         return new Tape(entry, kept, kept.size() - 1, stepped.situation(), 0);

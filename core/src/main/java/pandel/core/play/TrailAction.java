@@ -1,6 +1,8 @@
 package pandel.core.play;
 
+import java.util.Map;
 import pandel.core.model.Fact;
+import pandel.core.model.Held;
 import pandel.core.model.Screen;
 import pandel.core.model.Value;
 
@@ -12,12 +14,24 @@ public sealed interface TrailAction {
         return !(this instanceof Staying);
     }
 
+    /** One that leads to a place of a screen, which is given values. */
+    sealed interface Forward extends TrailAction {
+        Screen screen();
+
+        Map<String, Value> given();
+
+        /** What the new place holds. */
+        default Held held() {
+            return Held.given(given());
+        }
+    }
+
     /** One that leaves levels and trails as they are. */
     sealed interface Staying extends TrailAction {
     }
 
     /** A place more on the top level's trail. */
-    record Put(Screen screen) implements TrailAction {
+    record Put(Screen screen, Map<String, Value> given) implements Forward {
     }
 
     /** The current place of the top level goes; there is another behind it. */
@@ -29,23 +43,23 @@ public sealed interface TrailAction {
     }
 
     /** Another place instead of the current one. */
-    record Swap(Screen screen) implements TrailAction {
+    record Swap(Screen screen, Map<String, Value> given) implements Forward {
     }
 
     /** A new level. */
-    record Raise(Screen screen) implements TrailAction {
+    record Raise(Screen screen, Map<String, Value> given) implements Forward {
     }
 
     /** The top level goes; it is not the base. */
     record CloseLevel() implements TrailAction {
     }
 
-    /** Every level above the nearest one that holds pages goes. */
+    /** The top level goes, and every one above the nearest beneath it that holds pages; there is one. */
     record CloseToPages() implements TrailAction {
     }
 
     /** Everything goes, and a screen is the only place there is. */
-    record Restart(Screen screen) implements TrailAction {
+    record Restart(Screen screen, Map<String, Value> given) implements Forward {
     }
 
     /** A fact holds a value from now on; one within its bounds. */
@@ -58,6 +72,10 @@ public sealed interface TrailAction {
 
     /** An outside address is led to; play stays. */
     record LeaveTo(String address) implements Staying {
+    }
+
+    /** Something is typed in a field of the current place. */
+    record Hold(String field, String text) implements Staying {
     }
 
     /** A wait is spent, and nothing else changes. */

@@ -42,6 +42,7 @@ public record Waits(List<Left> left, List<String> work) {
                 case Cause.Untouched untouched -> left.add(new Left(link.id(), untouched.ms(), untouched.ms()));
                 case Cause.Work w -> work.add(link.id());
                 case Cause.Touch t -> { }
+                case Cause.Submit s -> { }
                 case Cause.Back b -> { }
             }
         }

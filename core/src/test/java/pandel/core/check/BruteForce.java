@@ -22,7 +22,6 @@ import pandel.core.play.Happening;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
-import pandel.core.play.Visit;
 
 /** Looks at situations one by one, by {@code step} alone, up to a number of events and of situations. */
 final class BruteForce {
@@ -138,13 +137,22 @@ final class BruteForce {
     List<Event> events(Situation now) {
         List<Event> events = new ArrayList<>();
         for (Hotspot hotspot : prototype.index().hotspotsOn(now.screen())) {
-            hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch).map(l -> ((Cause.Touch) l.cause()).gesture()).distinct()
-                    .forEach(g -> events.add(Event.on(hotspot.id(), g)));
+            for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
+                int at = row;
+                hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch).map(l -> (Cause.Touch) l.cause()).distinct()
+                        .forEach(t -> events.add(new Event.Touched(t, new Event.On.OnHotspot(hotspot.id(), at))));
+            }
+            if (hotspot.isField()) {
+                for (String text : List.of("", "drill", "3", "no such thing")) {
+                    events.add(new Event.Typed(hotspot.id(), text));
+                }
+                events.add(new Event.Submitted(hotspot.id()));
+            }
         }
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
         prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() != Gesture.TAP)
-                .forEach(l -> events.add(new Event.Touched(((Cause.Touch) l.cause()).gesture(), new Event.On.Point(0, 0))));
+                .forEach(l -> events.add(new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Point(0, 0)));
         now.waits().untilDue().ifPresent(ms -> events.add(new Event.Elapse(ms)));
         if (now.waits().left().stream().anyMatch(l -> l.untouched() > 0)) {
@@ -159,7 +167,7 @@ final class BruteForce {
 
     /** A situation without motions and scroll, which make no difference. */
     private static Object key(Situation s) {
-        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(Visit::screen).toList())).toList(),
+        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(v -> List.of(v.screen(), v.held())).toList())).toList(),
                 s.waits(), s.facts(), s.left());
     }
 }

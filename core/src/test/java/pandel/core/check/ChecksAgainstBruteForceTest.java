@@ -3,6 +3,7 @@ package pandel.core.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import net.jqwik.api.Example;
@@ -16,7 +17,9 @@ import pandel.core.model.Device;
 import pandel.core.model.Event;
 import pandel.core.model.Index;
 import pandel.core.model.Link;
+import pandel.core.model.Hotspot;
 import pandel.core.model.Look;
+import pandel.core.model.Value;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.play.Happening;
@@ -119,6 +122,15 @@ class ChecksAgainstBruteForceTest {
                     there = step.step(there, new Event.Elapse(there.waits().untilDue().orElseThrow())).situation();
                 }
             }
+            case VALUE_MISSING -> {
+                Link link = prototype.index().way(finding.link().orElseThrow()).orElseThrow().link();
+                Situation at = before(finding, step, prototype);
+                Rules rules = new Rules(prototype);
+                if (finding.sentence().contains("can be")) {
+                    List<Map<String, Value>> rows = finding.hotspot().flatMap(h -> prototype.index().hotspot(h)).map(Hotspot::rows).filter(r -> !r.isEmpty()).orElse(List.of(Map.of()));
+                    assertThat(rows).anyMatch(row -> link.branches().stream().anyMatch(b -> rules.branch(at.head().atRow(row), b) instanceof Ruling.Refused));
+                }
+            }
             case RETURN_TO_ABSENT -> {
                 Link link = prototype.index().ways().stream().map(Index.Way::link).filter(l -> l.id().equals(finding.link().get())).findFirst().orElseThrow();
                 Situation at = there;
@@ -128,6 +140,13 @@ class ChecksAgainstBruteForceTest {
             case RETURN_TO_NOWHERE -> assertThat(there.levels()).hasSize(1);
             default -> assertThat(there).isNotNull();
         }
+    }
+
+    /** The situation in which what a finding says happens. */
+    private static Situation before(Finding finding, Step step, Prototype prototype) {
+        Situation there = finding.walk().orElseThrow().replay(prototype);
+        return prototype.index().way(finding.link().orElseThrow()).orElseThrow().from().stream().anyMatch(s -> s.id().equals(there.screen())) ? there
+                : new Walk(finding.walk().get().device(), finding.walk().get().entry(), finding.walk().get().events().subList(0, Math.max(0, finding.walk().get().events().size() - 1))).replay(prototype);
     }
 
     private static void shownReplays(Prototype prototype, Checked checked, BruteForce brute) {

@@ -46,6 +46,12 @@ record RuleExample(Rule rule, String shows, String mustNot) {
             new RuleExample(Rule.MOCK_MISSING, "home page drawn: on advance b | b page: back return | devices phone,tablet", "home page drawn: on advance b | b page: back return | devices phone,small-phone"),
             new RuleExample(Rule.HOTSPOT_NOT_PLACED, "home page drawn wide: on advance b | b page: back return | devices phone,desktop", "home page drawn: on advance b | b page: back return | devices phone,desktop"),
             new RuleExample(Rule.DEVICE_CANNOT, "home page: a open above a | a dialog: b open above b | b dialog: x close x | devices watch", "home page: a open above a | a dialog: b open above b | b dialog: x close x | devices phone"),
+            new RuleExample(Rule.ADDRESS_UNUSABLE, "home page: on advance b +loan=drill | b page needs:loan: back return | address /loans b", "home page: on advance b +loan=drill | b page needs:loan: back return | address /loans/{loan} b"),
+            new RuleExample(Rule.VALUE_MISSING, "home page: on advance b | b page needs:loan: back return", "home page: on advance b +loan=drill | b page needs:loan: back return"),
+            new RuleExample(Rule.VALUE_MISSING, "home page: name ^field; on advance b +loan=typed:home.name | b page needs:loan: back return", "home page: name ^field; on advance b +loan=typed:home.name | b page expects:loan: back return"),
+            new RuleExample(Rule.VALUE_UNKNOWN, "home page: on advance b +loan=drill | b page: back return", "home page: on advance b +loan=drill | b page expects:loan: back return"),
+            new RuleExample(Rule.VALUE_TYPE, "home page: on advance b +loan=drill | b page expects:loan/number: back return", "home page: on advance b +loan=3 | b page expects:loan/number: back return"),
+            new RuleExample(Rule.UNKNOWN_PLACEHOLDER, "home page: on advance b | b page title:Loan-{loan}: back return", "home page: on advance b +loan=drill | b page title:Loan-{loan} expects:loan: back return"),
             new RuleExample(Rule.TITLE_EMPTY, "home page untitled: on advance b | b page: back return", "home page: on advance b | b page: back return"));
 
     static Prototype made(String text) {

@@ -13,6 +13,7 @@ import pandel.core.model.Condition;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
+import pandel.core.model.Known;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Value;
@@ -77,8 +78,8 @@ class FactWordsTest {
     @Test
     void aConditionOnARemovedFactHoldsNothing() {
         Prototype without = FactEdits.remove(SHOP.facts()).applyTo(SHOP);
-        assertThat(new Condition("in", Condition.Compare.IS, new Value.YesNo(true)).holds(without, Facts.NONE)).isFalse();
-        assertThat(new Condition("in", Condition.Compare.IS, new Value.YesNo(false)).holds(without, Facts.NONE)).isFalse();
-        assertThat(new Condition("in", Condition.Compare.EMPTY, Value.NOTHING).holds(without, Facts.NONE)).isTrue();
+        assertThat(new Condition("in", Condition.Compare.IS, new Value.YesNo(true)).holds(without, Known.of(Facts.NONE))).isFalse();
+        assertThat(new Condition("in", Condition.Compare.IS, new Value.YesNo(false)).holds(without, Known.of(Facts.NONE))).isFalse();
+        assertThat(new Condition("in", Condition.Compare.EMPTY, Value.NOTHING).holds(without, Known.of(Facts.NONE))).isTrue();
     }
 }

@@ -16,6 +16,7 @@ import pandel.core.model.Facts;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
+import pandel.core.model.Spot;
 import pandel.core.model.StartPoint;
 import pandel.core.model.State;
 import pandel.core.model.Target;
@@ -121,9 +122,9 @@ class FactsInPlayTest {
         assertThat(again.facts()).isEqualTo(list.facts());
         assertThat(step(again, "list.back").situation().screen()).isEqualTo("home");
         // What a fact can no longer hold is unset.
-        StartPoint odd = new StartPoint("q", "", List.of(List.of("home")), Facts.of(Map.of("gone", new Value.Number(3))), Rest.NONE);
+        StartPoint odd = new StartPoint("q", "", List.of(List.of(Spot.of("home"))), Facts.of(Map.of("gone", new Value.Number(3))), Rest.NONE);
         assertThat(Situation.at(APP, odd, Device.PHONE).orElseThrow().facts()).isEqualTo(Facts.NONE);
-        assertThat(Situation.whyNoStart(APP, new StartPoint("r", "", List.of(List.of("home", "nowhere")), Facts.NONE, Rest.NONE)))
+        assertThat(Situation.whyNoStart(APP, new StartPoint("r", "", List.of(List.of(Spot.of("home"), Spot.of("nowhere"))), Facts.NONE, Rest.NONE)))
                 .hasValue("The screen “nowhere” that it begins with is not there.");
     }
 

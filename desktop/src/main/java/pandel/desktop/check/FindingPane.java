@@ -18,6 +18,7 @@ import pandel.core.check.Walk;
 import pandel.core.model.Entry;
 import pandel.core.model.Event;
 import pandel.core.model.Facts;
+import pandel.core.model.Known;
 import pandel.core.model.Look;
 import pandel.core.model.Screen;
 import pandel.core.model.StartPoint;
@@ -204,7 +205,7 @@ final class FindingPane extends Scroll {
         Optional<Screen> screen = work.prototype().screen(id);
         screen.ifPresent(s -> {
             MockView view = new MockView(around.pictures());
-            Look look = Look.of(work.prototype(), s, facts);
+            Look look = Look.of(work.prototype(), s, Known.of(facts));
             Placement.Size size = Placement.sizeOf(look, Width.of(width), width, height);
             double factor = Math.min(PICTURE / size.width(), 232 / size.height());
             view.show(look, Width.of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));

@@ -12,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.Gesture;
+import pandel.core.model.Known;
 import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Picture;
@@ -103,9 +104,10 @@ public final class DeviceView extends Pane {
             if (screen.isEmpty()) {
                 continue;
             }
-            Look look = Look.of(prototype, screen.get(), now.facts());
+            Look look = Look.of(prototype, screen.get(), Known.of(now.facts(), level.trail().current().held()));
             boolean same = i < before.size() && before.get(i).shows(look, level.trail().depth());
             LevelView view = same ? before.get(i) : new LevelView(pictures, look, level.trail().depth(), i > 0);
+            view.know(prototype, Known.of(now.facts(), level.trail().current().held()));
             view.place(now.width(), now.height(), scale, level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);

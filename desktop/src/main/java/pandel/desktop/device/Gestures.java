@@ -17,6 +17,8 @@ final class Gestures {
     private static final double SECOND = 280;
     /** Interface px that a finger is drawn until it is a swipe. */
     private static final double FAR = 24;
+    /** Interface px from the edge within which a swipe inwards is an edge swipe. */
+    private static final double EDGE = 10;
 
     /** What is told. */
     interface Told {
@@ -30,6 +32,7 @@ final class Gestures {
     }
 
     private final Told told;
+    private final Region region;
     private final PauseTransition longPress = new PauseTransition(Duration.millis(LONG));
     private final PauseTransition second = new PauseTransition(Duration.millis(SECOND));
     private double startX;
@@ -38,6 +41,7 @@ final class Gestures {
 
     private Gestures(Region region, Told told) {
         this.told = told;
+        this.region = region;
         region.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         region.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
         region.addEventHandler(MouseEvent.MOUSE_DRAGGED, e -> {
@@ -63,6 +67,16 @@ final class Gestures {
         }
     }
 
+    private Gesture swipe(double dx, double dy) {
+        if (Math.abs(dx) <= Math.abs(dy)) {
+            return dy < 0 ? Gesture.SWIPE_UP : Gesture.SWIPE_DOWN;
+        }
+        if (dx > 0) {
+            return startX < EDGE ? Gesture.EDGE_SWIPE_LEFT : Gesture.SWIPE_RIGHT;
+        }
+        return startX > region.getWidth() - EDGE ? Gesture.EDGE_SWIPE_RIGHT : Gesture.SWIPE_LEFT;
+    }
+
     private void released(MouseEvent e) {
         longPress.stop();
         double dx = e.getX() - startX;
@@ -73,7 +87,7 @@ final class Gestures {
         if (e.getButton() == MouseButton.SECONDARY) {
             told.gesture(Gesture.SECONDARY_PRESS, startX, startY);
         } else if (Math.hypot(dx, dy) > FAR) {
-            told.gesture(Math.abs(dx) > Math.abs(dy) ? dx < 0 ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT : dy < 0 ? Gesture.SWIPE_UP : Gesture.SWIPE_DOWN, startX, startY);
+            told.gesture(swipe(dx, dy), startX, startY);
         } else if (second.getStatus() == Animation.Status.RUNNING) {
             second.stop();
             told.gesture(Gesture.DOUBLE_TAP, startX, startY);

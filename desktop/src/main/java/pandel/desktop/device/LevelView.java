@@ -1,10 +1,18 @@
 package pandel.desktop.device;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Known;
 import pandel.core.model.Look;
+import pandel.core.model.Placeholders;
+import pandel.core.model.Prototype;
+import pandel.core.model.Value;
 import pandel.core.model.Width;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
@@ -21,6 +29,8 @@ final class LevelView extends Pane {
     private Optional<MockView> bottom = Optional.empty();
     private final int depth;
     private final boolean overlay;
+    private final Pane texts = new Pane();
+    private UnaryOperator<String> filled = UnaryOperator.identity();
 
     LevelView(PictureLibrary pictures, Look look, int depth, boolean overlay) {
         this.mock = new MockView(pictures);
@@ -33,11 +43,41 @@ final class LevelView extends Pane {
         shade.setManaged(false);
         setPickOnBounds(false);
         setMouseTransparent(true);
-        getChildren().addAll(shade, mock);
+        texts.translateXProperty().bind(mock.translateXProperty());
+        texts.translateYProperty().bind(mock.translateYProperty());
+        texts.opacityProperty().bind(mock.opacityProperty());
+        getChildren().addAll(shade, mock, texts);
     }
 
     boolean shows(Look other, int otherDepth) {
         return look.equals(other) && depth == otherDepth;
+    }
+
+    /** What is known where it stands: it fills the words laid on the mock, and stands in its fields. */
+    void know(Prototype prototype, Known now) {
+        filled = words -> Placeholders.filled(words, prototype, now);
+        mock.fill(filled);
+        texts.getChildren().clear();
+        for (Hotspot hotspot : prototype.index().hotspotsOn(look.screen().id())) {
+            Value typed = now.held().typed().get(hotspot.id());
+            if (hotspot.isField() && typed != null) {
+                Label label = new Label(typed.shown());
+                label.getStyleClass().add("typed-text");
+                label.setUserData(hotspot);
+                label.setManaged(false);
+                texts.getChildren().add(label);
+            }
+        }
+    }
+
+    private void placeTexts(Placement p, double deviceWidth, double scale, double scroll) {
+        for (Node node : texts.getChildren()) {
+            look.areaOf((Hotspot) node.getUserData(), Width.of(deviceWidth)).ifPresent(a -> {
+                double factor = p.factor() * scale;
+                node.setStyle("-fx-font-size: " + Math.max(1, Math.min(18, a.height() * 0.42) * factor) + "px;");
+                node.resizeRelocate(Math.rint(p.x() * scale + a.x() * factor), Math.rint((p.y() - scroll) * scale + a.y() * factor), Math.rint(a.width() * factor), Math.rint(a.height() * factor));
+            });
+        }
     }
 
     void place(double deviceWidth, double deviceHeight, double scale, double scroll) {
@@ -46,6 +86,7 @@ final class LevelView extends Pane {
         setPrefSize(deviceWidth * scale, deviceHeight * scale);
         mock.show(look, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
         mock.autosize();
+        placeTexts(p, deviceWidth, scale, Math.min(scroll, p.maxScroll()));
         mock.relocate(Math.rint(p.x() * scale), Math.rint((p.y() - Math.min(scroll, p.maxScroll())) * scale));
         top = fixed(top, p.fixedTop() > 0, p, deviceWidth, scale, p.y(), 0, p.fixedTop());
         bottom = fixed(bottom, p.fixedBottom() > 0, p, deviceWidth, scale, p.y() - p.maxScroll(), p.height() - p.fixedBottom(), p.fixedBottom());
@@ -59,6 +100,7 @@ final class LevelView extends Pane {
         }
         MockView part = now.orElseGet(() -> {
             MockView made = new MockView(pictures);
+            made.fill(filled);
             made.translateXProperty().bind(mock.translateXProperty());
             made.translateYProperty().bind(mock.translateYProperty());
             made.opacityProperty().bind(mock.opacityProperty());

@@ -18,9 +18,12 @@ import pandel.core.model.Branch;
 import pandel.core.model.Condition;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
+import pandel.core.model.Index;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
+import pandel.core.model.Screen;
 import pandel.core.model.Verb;
+import pandel.core.model.Where;
 import pandel.core.play.LinkWords;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
@@ -148,6 +151,9 @@ final class BranchLine {
                 line.getChildren().add(Choice.aside("is not there"));
             }
         });
+        effect.target().ifPresent(t -> new CarriedWords(work, line, link, t, this::id, desk, refresh).fill());
+        branch.where().ifPresent(w -> line.getChildren().add(new Choice(w.word(), "", id("where")).on(() -> work.edit(BranchEdits.where(link.orElseThrow(), number,
+                Optional.of(w == Where.HERE ? Where.BENEATH : Where.HERE))))));
         line.getChildren().add(effect.target().isPresent() ? motion(effect.verb())
                 : Choice.aside(effect.verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
     }
@@ -155,7 +161,7 @@ final class BranchLine {
     private Choice motion(Verb verb) {
         Motion usual = work.prototype().usualMotion(verb);
         Choice choice = new Choice(branch.motion().map(VerbMenu::told).orElse("as usual: " + VerbMenu.told(usual)), "soft", id("motion"));
-        return choice.on(() -> VerbMenu.motions(usual, motion -> withLink(l -> work.edit(BranchEdits.motion(l, number, motion)))).show(choice, Side.TOP, 0, -2));
+        return choice.on(() -> link.ifPresent(l -> desk.motion(l, number)));
     }
 
     private void find() {
@@ -192,6 +198,7 @@ final class BranchLine {
                             : Optional.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS))), refresh)),
                     Press.item("Leave to an address…", "more-leave", () -> choice.type("https://", "Where it leads out to", typed -> addAside(typed.isBlank() || typed.equals("https://")
                             ? Optional.empty() : Optional.of(new Effect.Leave(typed.strip()))), refresh)));
+            places(menu);
             link.ifPresent(l -> branch.outcome().ifPresent(outcome -> {
                 boolean always = l.always().equals(branch.outcome());
                 menu.getItems().addAll(new SeparatorMenuItem(), Press.item(always ? "Let play ask" : "Always this one in play", "more-always",
@@ -201,6 +208,23 @@ final class BranchLine {
                     Press.item("Remove this way", "more-remove", () -> work.edit(BranchEdits.remove(l, number)))));
             menu.show(choice, Side.TOP, 0, -2);
         });
+    }
+
+    /** Where the move is done: as usual, here, or beneath. */
+    private void places(ContextMenu menu) {
+        if (link.isEmpty() || branch.move().isEmpty() || branch.move().get() instanceof Effect.Close || branch.move().get() instanceof Effect.Restart) {
+            return;
+        }
+        menu.getItems().add(new SeparatorMenuItem());
+        for (Where where : Where.values()) {
+            if (!branch.where().equals(Optional.of(where))) {
+                menu.getItems().add(Press.item(where == Where.HERE ? "Do it here, on what is open" : "Do it beneath, after what is open has closed", "more-" + where.word(),
+                        () -> work.edit(BranchEdits.where(link.get(), number, Optional.of(where)))));
+            }
+        }
+        if (branch.where().isPresent()) {
+            menu.getItems().add(Press.item("Do it where it usually is", "more-usual-place", () -> work.edit(BranchEdits.where(link.get(), number, Optional.empty()))));
+        }
     }
 
     private void another(Choice choice) {
@@ -242,12 +266,12 @@ final class BranchLine {
         }, refresh);
         field.setPromptText("signed in, basket at least 1");
         field.setPrefColumnCount(16);
-        FactOffers.under(field, work.prototype(), true);
+        FactOffers.under(field, work.prototype(), on(), true);
     }
 
     private void when(String typed) {
         try {
-            Said<List<Condition>> said = FactWords.conditions(work.prototype(), typed, work.naming());
+            Said<List<Condition>> said = FactWords.conditions(work.prototype(), on(), typed, work.naming());
             withLink(l -> work.edit(BranchEdits.when(l, number, said.what(), said.facts())));
         } catch (FactWords.NotUnderstood e) {
             desk.say(e.getMessage());
@@ -258,14 +282,14 @@ final class BranchLine {
         TextField field = choice.type(now, "What to remember", then, refresh);
         field.setPromptText("signed in, basket + 1");
         field.setPrefColumnCount(16);
-        FactOffers.under(field, work.prototype(), false);
+        FactOffers.under(field, work.prototype(), List.of(), false);
     }
 
     private void remember(List<Effect.Remember> others, int at, String typed) {
         try {
             List<Fact> facts = List.of();
             if (!typed.isBlank()) {
-                Said<Effect.Remember> said = FactWords.remember(work.prototype(), typed, work.naming());
+                Said<Effect.Remember> said = FactWords.remember(work.prototype(), on(), typed, work.naming());
                 others.add(at, said.what());
                 facts = said.facts();
             }
@@ -279,6 +303,11 @@ final class BranchLine {
         } catch (FactWords.NotUnderstood e) {
             desk.say(e.getMessage());
         }
+    }
+
+    /** The screens that the link stands on. */
+    private List<Screen> on() {
+        return link.flatMap(l -> work.prototype().index().way(l.id())).map(Index.Way::from).orElseGet(() -> work.screen().stream().toList());
     }
 
     /** The link that is edited; one without effects is made where the hotspot has none yet. */

@@ -2,12 +2,12 @@ package pandel.desktop.links;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Predicate;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
 import pandel.core.play.EventWords;
 import pandel.desktop.theme.Press;
 
@@ -17,15 +17,23 @@ final class CauseMenu {
     private CauseMenu() {
     }
 
-    /** Gestures on a hotspot. @param taken those it has a link for already */
-    static ContextMenu gestures(Device device, Predicate<Gesture> taken, Consumer<Gesture> chosen) {
+    /** What can happen to a hotspot; what it has a link for already is left out. */
+    static ContextMenu gestures(Device device, Hotspot hotspot, Consumer<Cause> chosen) {
         ContextMenu menu = new ContextMenu();
+        if (hotspot.isField() && hotspot.linkFor(new Cause.Submit()).isEmpty()) {
+            menu.getItems().add(Press.item("Submit what is typed", "cause-submit", () -> chosen.accept(new Cause.Submit())));
+        }
         for (Gesture gesture : Gesture.values()) {
-            if (!taken.test(gesture)) {
-                menu.getItems().add(item(device, gesture, "", () -> chosen.accept(gesture)));
+            if (!gesture.isOfEdge() && (gesture == Gesture.KEY || hotspot.linkFor(gesture).isEmpty())) {
+                menu.getItems().add(item(device, gesture, "", () -> chosen.accept(touch(gesture))));
             }
         }
         return menu;
+    }
+
+    /** A key is Enter until another one is said. */
+    private static Cause.Touch touch(Gesture gesture) {
+        return gesture == Gesture.KEY ? new Cause.Touch(gesture, "Enter") : new Cause.Touch(gesture);
     }
 
     /** Everything that can happen to a whole screen. @param ms of its wait now */
@@ -37,7 +45,7 @@ final class CauseMenu {
                 Press.item("When the work is done", "cause-work", () -> chosen.accept(new Cause.Work())),
                 Press.item("Device back", "cause-back", () -> chosen.accept(new Cause.Back())));
         for (Gesture gesture : Gesture.values()) {
-            menu.getItems().add(item(device, gesture, " anywhere", () -> chosen.accept(new Cause.Touch(gesture))));
+            menu.getItems().add(item(device, gesture, gesture.isOfEdge() || gesture == Gesture.KEY ? "" : " anywhere", () -> chosen.accept(touch(gesture))));
         }
         return menu;
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import pandel.core.edit.Carrying;
 import pandel.core.edit.Edit;
 import pandel.core.edit.FactEdits;
 import pandel.core.edit.Fitting;
@@ -16,6 +17,7 @@ import pandel.core.edit.LinkEdits;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
+import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
@@ -24,6 +26,7 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
+import pandel.core.model.Motion;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.State;
@@ -45,6 +48,7 @@ final class DeskActions {
     private final Supplier<Device> device;
     private Optional<Verb> wanted = Optional.empty();
     private Optional<Verb> lastVerb = Optional.empty();
+    private final Map<Verb, Motion> lastMotions = new java.util.EnumMap<>(Verb.class);
     private int branch;
     private List<Hotspot> copied = List.of();
 
@@ -166,10 +170,10 @@ final class DeskActions {
     }
 
     /** One gesture more on the chosen hotspot; its link is chosen. */
-    void addGesture(Gesture gesture) {
+    void addCause(Cause cause) {
         Hotspot hotspot = chosen().getLast();
-        Link fresh = bare(gesture);
-        work.edit(LinkEdits.link(hotspot, fresh, " for a " + gesture.word()));
+        Link fresh = new Link(work.freshId(LinkWords.cause(cause)), cause, List.of(), Rest.NONE);
+        work.edit(LinkEdits.link(hotspot, fresh, " for a " + LinkWords.cause(cause)));
         work.selection().chooseLinkOf(hotspot.id(), fresh.id());
     }
 
@@ -195,8 +199,9 @@ final class DeskActions {
         work.selection().chooseHotspot(id);
     }
 
-    private void markAndLink(Hotspot bare, Effect effect, Optional<Screen> fresh, String to) {
-        Hotspot linked = bare.withLinks(List.of(Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect)));
+    private void markAndLink(Hotspot bare, Effect plain, Optional<Screen> fresh, String to) {
+        Effect effect = carrying(plain, fresh);
+        Hotspot linked = bare.withLinks(List.of(made(effect)));
         work.edit(LinkEdits.markAndLink(screen(), linked, fresh, to.isEmpty() ? " to go back" : " to “" + to + "”"));
     }
 
@@ -216,17 +221,41 @@ final class DeskActions {
         }
     }
 
-    private void set(Optional<Link> now, Effect effect, Optional<Screen> fresh, String whereTo) {
+    /** The move with what can be carried carried: what it carried before, and what goes by the same name here. */
+    private Effect carrying(Effect effect, Optional<Screen> fresh) {
+        if (fresh.isPresent() || effect.target().isEmpty()) {
+            return effect;
+        }
+        Target target = effect.target().get();
+        return effect.leadingTo(target.carrying(Carrying.toward(work.prototype(), List.of(screen()), chosen().stream().reduce((a, b) -> b), target.id(), move().flatMap(Effect::target).map(Target::values).orElse(Map.of()))));
+    }
+
+    private void set(Optional<Link> now, Effect bare, Optional<Screen> fresh, String whereTo) {
+        Effect effect = carrying(bare, fresh);
         int number = branch;
-        Edit edit = now.map(l -> LinkEdits.change("link" + whereTo, l.branch(number, b -> b.doing(effect))))
-                .orElseGet(() -> LinkEdits.link(chosen().getLast(), Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect), whereTo));
+        Edit edit = now.map(l -> LinkEdits.change("link" + whereTo, l.branch(number, b -> moving(b.doing(effect), effect))))
+                .orElseGet(() -> LinkEdits.link(chosen().getLast(), made(effect), whereTo));
         work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(
                 ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
     }
 
+    private Link made(Effect effect) {
+        return Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect).branch(0, b -> moving(b, effect));
+    }
+
+    /** With the motion chosen last for such a move, where one was. */
+    private Branch moving(Branch branch, Effect effect) {
+        return Optional.ofNullable(lastMotions.get(effect.verb())).map(m -> branch.withMotion(Optional.of(m))).orElse(branch);
+    }
+
+    /** The next links of that verb move so too; empty: as usual. */
+    void lastMotion(Verb verb, Optional<Motion> motion) {
+        motion.ifPresentOrElse(m -> lastMotions.put(verb, m), () -> lastMotions.remove(verb));
+    }
+
     /** Puts a link of the whole screen on it that leads there. */
     void linkScreen(Cause cause, Offer offer) {
-        String id = work.freshId(LinkWords.cause(new Link("", cause, List.of(), Rest.NONE)).replaceAll("[^a-z ]", "").strip());
+        String id = work.freshId(LinkWords.cause(cause).replaceAll("[^a-z ]", "").strip());
         Optional<Screen> fresh = offer instanceof Offer.New made ? Optional.of(Screen.page(work.freshId(made.title()), made.title())) : Optional.empty();
         Optional<Screen> target = offer instanceof Offer.There there ? Optional.of(there.screen()) : fresh;
         Effect effect = offer instanceof Offer.Back back ? Effect.of(back.verb(), new Target.ToScreen(""))

@@ -39,6 +39,7 @@ final class DeskPane extends Pane {
     private final Pane paper = new Pane();
     private final Rectangle marking = new Rectangle();
     private final Map<String, HotspotView> views = new LinkedHashMap<>();
+    private final EdgeBand edge = new EdgeBand();
     private final Neighbour before;
     private final Neighbour next;
     private final Line bond = new Line();
@@ -70,7 +71,7 @@ final class DeskPane extends Pane {
         caption.getStyleClass().addAll("quiet", "small");
         caption.setMouseTransparent(true);
         caption.setManaged(false);
-        getChildren().addAll(bond, before, next, caption, paper);
+        getChildren().addAll(bond, before, next, caption, paper, edge);
         paper.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         paper.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
@@ -96,7 +97,8 @@ final class DeskPane extends Pane {
         }
         // Chosen ones lie on top, so that their corners can be held.
         views.values().stream().filter(v -> work.selection().hotspots().contains(v.hotspot().id())).forEach(Node::toFront);
-        views.values().forEach(view -> paper.getChildren().add(view.number()));
+        views.values().forEach(view -> paper.getChildren().addAll(view.signs(), view.number()));
+        work.screen().ifPresent(s -> edge.show(work.prototype(), s, work.selection().linkProperty().get(), work.selection()::chooseLink));
         setNeedsLayout(true);
         requestLayout();
     }
@@ -145,6 +147,8 @@ final class DeskPane extends Pane {
             caption.relocate(Math.rint((getWidth() - caption.getWidth()) / 2), Math.rint(Math.max(6, y - 24)));
         }
         paper.resizeRelocate(x, y, w, h);
+        edge.autosize();
+        edge.relocate(Math.max(0, x - EdgeBand.WIDE - 2), y);
         mock.show(actions.look(), actions.deviceWidth(), w, h);
         mock.resizeRelocate(0, 0, w, h);
         views.forEach((id, view) -> actions.area(view.hotspot()).ifPresent(a -> view.place(a, scale)));

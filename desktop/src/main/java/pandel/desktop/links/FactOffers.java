@@ -3,13 +3,17 @@ package pandel.desktop.links;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
+import pandel.core.edit.SourceWords;
 import pandel.core.model.Fact;
 import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
 
 /** What can be typed about facts, offered under a field while typing; one that is taken goes into the field. */
 final class FactOffers {
@@ -20,7 +24,12 @@ final class FactOffers {
     }
 
     /** @param conditions whether conditions are typed, else what is remembered */
-    static void under(TextField field, Prototype prototype, boolean conditions) {
+    static void under(TextField field, Prototype prototype, List<Screen> on, boolean conditions) {
+        under(field, () -> offers(prototype, on, conditions), conditions, !conditions);
+    }
+
+    /** @param joined whether several can be typed, joined by and  @param above whether they stand above the field */
+    static void under(TextField field, Supplier<List<String>> offers, boolean joined, boolean above) {
         // A plain popup leaves Enter and the arrows to the field.
         Popup popup = new Popup();
         popup.setAutoHide(true);
@@ -28,7 +37,7 @@ final class FactOffers {
         VBox rows = new VBox();
         rows.getStyleClass().add("fact-offers");
         popup.getContent().add(rows);
-        field.textProperty().addListener((o, was, now) -> show(popup, rows, field, prototype, conditions));
+        field.textProperty().addListener((o, was, now) -> show(popup, rows, field, offers, joined, above));
         field.focusedProperty().addListener((o, was, is) -> {
             if (!is) {
                 popup.hide();
@@ -37,11 +46,11 @@ final class FactOffers {
         field.sceneProperty().addListener((o, was, is) -> popup.hide());
     }
 
-    private static void show(Popup popup, VBox rows, TextField field, Prototype prototype, boolean conditions) {
+    private static void show(Popup popup, VBox rows, TextField field, Supplier<List<String>> all, boolean joined, boolean above) {
         String text = field.getText();
-        int from = conditions ? Math.max(text.lastIndexOf(" and ") < 0 ? 0 : text.lastIndexOf(" and ") + 5, text.lastIndexOf(", ") < 0 ? 0 : text.lastIndexOf(", ") + 2) : 0;
+        int from = joined ? Math.max(text.lastIndexOf(" and ") < 0 ? 0 : text.lastIndexOf(" and ") + 5, text.lastIndexOf(", ") < 0 ? 0 : text.lastIndexOf(", ") + 2) : 0;
         String typed = text.substring(from).toLowerCase(Locale.ROOT);
-        List<String> offers = typed.isBlank() ? List.of() : offers(prototype, conditions).stream()
+        List<String> offers = typed.isBlank() ? List.of() : all.get().stream()
                 .filter(o -> o.toLowerCase(Locale.ROOT).contains(typed) && !o.equalsIgnoreCase(typed)).limit(MOST).toList();
         rows.getChildren().setAll(offers.stream().map(offer -> {
             Button row = new Button(offer);
@@ -64,13 +73,16 @@ final class FactOffers {
         rows.applyCss();
         double high = rows.prefHeight(-1);
         Bounds at = field.localToScreen(field.getBoundsInLocal());
-        boolean above = !conditions;
         popup.show(field, at.getMinX(), above ? at.getMinY() - high - 6 : at.getMaxY() + 2);
     }
 
     /** "signed in", "not signed in", "basket at least 1", "plan is gold". */
-    static List<String> offers(Prototype prototype, boolean conditions) {
+    static List<String> offers(Prototype prototype, List<Screen> on, boolean conditions) {
         List<String> offers = new ArrayList<>();
+        if (conditions) {
+            new SourceWords(prototype, on, Optional.empty()).offers("").stream().filter(w -> prototype.facts().stream().noneMatch(f -> f.title().equals(w)))
+                    .forEach(w -> offers.addAll(List.of(w + " is empty", w + " is ")));
+        }
         for (Fact fact : prototype.facts()) {
             String title = fact.title();
             switch (fact.kind()) {

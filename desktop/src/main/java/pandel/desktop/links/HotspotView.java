@@ -6,13 +6,17 @@ import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
+import javafx.scene.shape.Line;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import pandel.core.edit.AreaDrag.Handle;
 import pandel.core.model.Area;
+import pandel.core.model.Cause;
+import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 
 /** A hotspot on the desk: corner brackets cased in ink, a light wash, its number. The corners are held to resize it. */
@@ -27,6 +31,8 @@ final class HotspotView extends Pane {
 
     private final Hotspot hotspot;
     private final Label number = new Label();
+    private final HBox signs = new HBox(2);
+    private final Pane rows = new Pane();
     private final Map<Handle, Polyline[]> corners = new EnumMap<>(Handle.class);
     private final Map<Handle, Rectangle> grips = new EnumMap<>(Handle.class);
 
@@ -60,6 +66,28 @@ final class HotspotView extends Pane {
             addGrip(Handle.BOTTOM_RIGHT, Cursor.SE_RESIZE);
         }
         number.setManaged(false);
+        // A single tap needs no sign; anything else is told at its foot, one sign for each link.
+        boolean told = hotspot.links().size() > 1 || hotspot.links().stream().anyMatch(l -> !l.cause().equals(new Cause.Touch(Gesture.TAP)));
+        if (told) {
+            hotspot.links().forEach(l -> signs.getChildren().add(new CauseSign(l.cause())));
+        }
+        signs.getStyleClass().add("signs");
+        signs.setManaged(false);
+        signs.setMouseTransparent(true);
+        signs.setVisible(told);
+        rows.setManaged(false);
+        rows.setMouseTransparent(true);
+        for (int i = 1; i < hotspot.rows().size(); i++) {
+            Line line = new Line();
+            line.getStyleClass().add("row-line");
+            rows.getChildren().add(line);
+        }
+        getChildren().add(0, rows);
+    }
+
+    /** A sign for each of its links, above all hotspots as the number is. */
+    HBox signs() {
+        return signs;
     }
 
     private static Polyline bracket(String style, double width) {
@@ -113,6 +141,15 @@ final class HotspotView extends Pane {
         corner(Handle.TOP_RIGHT, w, 0, -arm, arm);
         corner(Handle.BOTTOM_LEFT, 0, h, arm, -arm);
         corner(Handle.BOTTOM_RIGHT, w, h, -arm, -arm);
+        for (int i = 0; i < rows.getChildren().size(); i++) {
+            Line line = (Line) rows.getChildren().get(i);
+            double y = Math.rint(h * (i + 1) / (rows.getChildren().size() + 1)) + 0.5;
+            line.setStartY(y);
+            line.setEndY(y);
+            line.setEndX(w);
+        }
+        signs.autosize();
+        signs.relocate(Math.rint(area.x() * scale + 3), Math.rint(area.y() * scale + h - signs.getHeight() + 4));
         number.autosize();
         number.resizeRelocate(area.x() * scale + w - BADGE / 2, area.y() * scale - BADGE / 2, Math.max(BADGE, number.prefWidth(-1)), BADGE);
     }

@@ -80,7 +80,7 @@ public final class LinksView implements StageView {
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
         });
         this.waysOut = new WaysOut(work.selection(), this::walkOn);
-        this.sentence = new SentencePane(work, actions, new SentenceDesk());
+        this.sentence = new SentencePane(work, actions, new SentenceDesk(this, work, around, actions));
         this.besideActions = new DeskActions(work, () -> besideDevice.flatMap(id -> work.prototype().devices().stream().filter(d -> d.id().equals(id)).findFirst()).orElse(work.device()));
         this.beside = new DeskPane(work, besideActions, around.pictures(), area -> marked(area, true), () -> { }, () -> { });
         beside.beside(true);
@@ -114,47 +114,17 @@ public final class LinksView implements StageView {
         work.selection().hotspots().addListener((ListChangeListener<String>) c -> refresh());
     }
 
-    /** What the sentence asks of the desk. */
-    private final class SentenceDesk implements SentencePane.Desk {
-        @Override
-        public void find() {
-            LinksView.this.find();
-        }
+    boolean isListed() {
+        return asSentences;
+    }
 
-        @Override
-        public void share(Hotspot hotspot) {
-            LinksView.this.share(hotspot);
-        }
+    void chooseVerb(Verb verb) {
+        sentence.chooseVerb(verb);
+    }
 
-        @Override
-        public void linkScreen(Cause cause) {
-            openFinder(desk, "", false, Optional.empty(), offer -> actions.linkScreen(cause, offer));
-        }
-
-        @Override
-        public boolean isListed() {
-            return asSentences;
-        }
-
-        @Override
-        public void nextWaiting() {
-            LinksView.this.nextWaiting();
-        }
-
-        @Override
-        public void chooseVerb(Verb verb) {
-            sentence.chooseVerb(verb);
-        }
-
-        @Override
-        public void walkOn() {
-            LinksView.this.walkOn();
-        }
-
-        @Override
-        public void say(String text) {
-            around.say(text);
-        }
+    /** Asks where a link of the whole screen leads. */
+    void linkScreen(Cause cause) {
+        openFinder(desk, "", false, Optional.empty(), offer -> actions.linkScreen(cause, offer));
     }
 
     private static ScrollPane held(DeskPane desk) {
@@ -236,12 +206,16 @@ public final class LinksView implements StageView {
         focusFace(desk);
     }
 
+    void values() {
+        work.screen().ifPresent(s -> around.show(new ValuesPage(work, s.id(), around::say, around::dismiss)));
+    }
+
     private void leadElsewhere() {
         LeadingElsewhere.ask(work, around, then -> openFinder(desk, "", false, Optional.empty(), then));
     }
 
     /** The next hotspot, here or on a later screen, that has no link yet. */
-    private void nextWaiting() {
+    void nextWaiting() {
         String chosen = work.selection().hotspots().isEmpty() ? "" : work.selection().hotspots().getLast();
         Waiting.after(work.prototype(), work.selection().screen(), chosen).ifPresentOrElse(next -> {
             walkTo(next.screen().id());
@@ -251,7 +225,7 @@ public final class LinksView implements StageView {
     }
 
     /** Asks anew where the chosen link leads. */
-    private void find() {
+    void find() {
         if (actions.chosen().isEmpty() && actions.link().isEmpty()) {
             around.say("Choose a hotspot first, or drag over the mock to mark one.");
             return;
@@ -260,7 +234,7 @@ public final class LinksView implements StageView {
         openFinder(desk, hotspot.map(Hotspot::title).orElse(""), false, hotspot.flatMap(actions::area), actions::lead);
     }
 
-    private void openFinder(DeskPane on, String words, boolean fresh, Optional<Area> at, Consumer<Offer> chosen) {
+    void openFinder(DeskPane on, String words, boolean fresh, Optional<Area> at, Consumer<Offer> chosen) {
         Runnable close = () -> {
             on.closeFinder();
             sentences.shut();
@@ -287,7 +261,7 @@ public final class LinksView implements StageView {
         }
     }
 
-    private void share(Hotspot hotspot) {
+    void share(Hotspot hotspot) {
         Set<String> now = work.prototype().index().shared(hotspot.id()).map(SharedHotspot::screens).orElse(Set.of(work.selection().screen()));
         SharePane pane = new SharePane(LinkWords.name(hotspot, actions.number(hotspot)), work.prototype().screens(), now, chosen -> {
             desk.closeFinder();
@@ -313,7 +287,7 @@ public final class LinksView implements StageView {
         }
     }
 
-    private void walkOn() {
+    void walkOn() {
         actions.link().flatMap(l -> l.effect()).flatMap(Effect::target).map(t -> t.id()).filter(id -> work.prototype().screen(id).isPresent())
                 .ifPresentOrElse(this::walkTo, () -> around.say("The chosen link leads to no screen to walk to."));
     }
@@ -389,7 +363,7 @@ public final class LinksView implements StageView {
                 here("Copy hotspots", actions::copy, "Shortcut+C"), here("Put copies here", actions::paste, "Shortcut+V"),
                 here("Next hotspot without a link, on any screen", this::nextWaiting, "N"), here("All sentences, or the desk", this::turnSentences, "L"),
                 here("Lead what leads here elsewhere…", this::leadElsewhere, "Shortcut+R"),
-                here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"), here("Another device beside it", this::turnBeside, "D")));
+                here("Values and words of this screen…", this::values, "V"), here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"), here("Another device beside it", this::turnBeside, "D")));
         return all;
     }
 

@@ -115,7 +115,7 @@ final class LooksBar extends VBox {
         asks.setVisible(true);
         asks.setManaged(true);
         field.requestFocus();
-        FactOffers.under(field, work.prototype(), true);
+        FactOffers.under(field, work.prototype(), work.screen().stream().toList(), true);
     }
 
     private static String title(String words) {
@@ -125,7 +125,7 @@ final class LooksBar extends VBox {
 
     private Optional<Said<List<Condition>>> said(String text) {
         try {
-            return Optional.of(FactWords.conditions(work.prototype(), text, work.naming()));
+            return Optional.of(FactWords.conditions(work.prototype(), work.screen().stream().toList(), text, work.naming()));
         } catch (FactWords.NotUnderstood e) {
             around.say(e.getMessage());
             return Optional.empty();
@@ -136,12 +136,12 @@ final class LooksBar extends VBox {
         Button name = choice(state.shownTitle(), "look-name");
         name.setOnAction(e -> replace(name, state.title(), "Name of the look", false, text ->
                 work.edit(StateEdits.change("name a look", screen, state.withTitle(text.strip()), List.of()))));
-        boolean gone = state.conditions().stream().anyMatch(c -> work.prototype().fact(c.fact()).isEmpty());
+        boolean gone = state.conditions().stream().anyMatch(c -> c.facts().anyMatch(f -> work.prototype().fact(f).isEmpty()));
         Button conditions = choice(state.conditions().isEmpty() ? "always" : FactWords.typed(work.prototype(), state.conditions()), "look-when");
         if (gone) {
             conditions.getStyleClass().add("missing");
         }
-        conditions.setOnAction(e -> replace(conditions, FactWords.typed(work.prototype(), state.conditions().stream().filter(c -> work.prototype().fact(c.fact()).isPresent()).toList()),
+        conditions.setOnAction(e -> replace(conditions, FactWords.typed(work.prototype(), state.conditions().stream().filter(c -> c.facts().allMatch(f -> work.prototype().fact(f).isPresent())).toList()),
                 "What must hold", true, text -> said(text).ifPresent(said ->
                         work.edit(StateEdits.change("change when a look holds", screen, state.withConditions(said.what()), said.facts())))));
         asks.getChildren().setAll(plain("The look"), name, plain("while"), conditions);
@@ -173,7 +173,7 @@ final class LooksBar extends VBox {
         field.requestFocus();
         field.selectAll();
         if (conditions) {
-            FactOffers.under(field, work.prototype(), true);
+            FactOffers.under(field, work.prototype(), work.screen().stream().toList(), true);
         }
     }
 

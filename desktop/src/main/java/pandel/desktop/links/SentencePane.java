@@ -1,5 +1,6 @@
 package pandel.desktop.links;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -8,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.HotspotEdits;
@@ -38,6 +40,15 @@ final class SentencePane extends VBox {
         void linkScreen(Cause cause);
 
         void nextWaiting();
+
+        /** What the rows of a hotspot hold. */
+        void rows(Hotspot hotspot);
+
+        /** What the chosen screen expects. */
+        void values();
+
+        /** How a branch of the chosen link moves. */
+        void motion(Link link, int number);
 
         /** Whether all sentences are shown in place of the desk. */
         boolean isListed();
@@ -122,7 +133,7 @@ final class SentencePane extends VBox {
     /** One gesture more, with a link of its own. */
     private Button anotherGesture(Hotspot hotspot, Optional<Link> link) {
         Button another = Press.word("Another gesture…", "add-gesture", () -> { });
-        another.setOnAction(e -> CauseMenu.gestures(work.device(), g -> hotspot.linkFor(g).isPresent(), actions::addGesture).show(another, Side.TOP, 0, -2));
+        another.setOnAction(e -> CauseMenu.gestures(work.device(), hotspot, actions::addCause).show(another, Side.TOP, 0, -2));
         another.setManaged(link.isPresent());
         another.setVisible(link.isPresent());
         return another;
@@ -130,9 +141,8 @@ final class SentencePane extends VBox {
 
     /** Gestures to choose instead. */
     private ContextMenu causes(Hotspot hotspot, Optional<Link> link) {
-        ContextMenu menu = CauseMenu.gestures(work.device(), g -> hotspot.linkFor(g).isPresent(), gesture -> link.ifPresentOrElse(
-                l -> work.edit(LinkEdits.change("answer to a " + gesture.word(), l.withCause(new Cause.Touch(gesture)))), () -> actions.addGesture(gesture)));
-        return menu;
+        return CauseMenu.gestures(work.device(), hotspot, cause -> link.ifPresentOrElse(
+                l -> work.edit(LinkEdits.change("answer to a " + LinkWords.cause(cause), l.withCause(cause))), () -> actions.addCause(cause)));
     }
 
     private void nothing() {
@@ -143,7 +153,7 @@ final class SentencePane extends VBox {
         Button other = Press.word("Something else happens here…", "add-cause", () -> { });
         other.setOnAction(e -> CauseMenu.ofScreen(work.device(), DeskActions.USUAL_WAIT, desk::linkScreen).show(other, Side.TOP, 0, 0));
         waitingElsewhere().ifPresent(below.getChildren()::add);
-        below.getChildren().addAll(Press.word("Go on by itself after a time…", "add-wait", () -> desk.linkScreen(new Cause.Wait(DeskActions.USUAL_WAIT))), other);
+        below.getChildren().addAll(Press.word("Values…", "values", desk::values), Press.word("Go on by itself after a time…", "add-wait", () -> desk.linkScreen(new Cause.Wait(DeskActions.USUAL_WAIT))), other);
         if (actions.copied() > 0) {
             below.getChildren().add(Press.word(actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here", "paste", actions::paste));
         }
@@ -151,9 +161,11 @@ final class SentencePane extends VBox {
 
     private void hotspot(Hotspot hotspot, Optional<Link> link) {
         HBox line = line();
-        Gesture gesture = link.map(Link::cause).map(c -> ((Cause.Touch) c).gesture()).orElse(Gesture.TAP);
-        Choice cause = new Choice(EventWords.capital(gesture.word()), "", "choice-cause");
-        line.getChildren().addAll(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)), nameChoice(hotspot), Choice.words(":"));
+        Cause now = link.map(Link::cause).orElse(new Cause.Touch(Gesture.TAP));
+        Choice cause = new Choice(EventWords.capital(now instanceof Cause.Touch t ? t.gesture().word() : "submit"), "", "choice-cause");
+        line.getChildren().add(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)));
+        key(line, link);
+        line.getChildren().addAll(nameChoice(hotspot), Choice.words(natured(hotspot) + ":"));
         branches(line, link);
         hotspot.links().stream().filter(l -> link.filter(l::equals).isEmpty()).forEach(other -> below.getChildren().add(
                 Press.word(EventWords.capital(LinkWords.cause(other)) + ": " + LinkWords.effect(work.prototype(), other), "other-" + other.id(),
@@ -170,6 +182,7 @@ final class SentencePane extends VBox {
         below.getChildren().addAll(
                 Press.word(shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…")).orElse("Share with other screens…"), "share", () -> desk.share(hotspot)),
                 anotherGesture(hotspot, link),
+                natures(hotspot),
                 Press.word("Copy", "copy", this::copy),
                 Press.word(shared.isPresent() ? "Remove from all" : "Remove", "remove-hotspot", actions::remove));
         link.flatMap(Link::effect).flatMap(Effect::target).ifPresent(t -> below.getChildren().add(1, Press.word("Walk there", "walk", desk::walkOn)));
@@ -193,13 +206,15 @@ final class SentencePane extends VBox {
             case Cause.Untouched u -> "After";
             case Cause.Work w -> "When the work is done";
             case Cause.Back b -> "Device back";
-            case Cause.Touch touch -> EventWords.capital(touch.gesture().word()) + " anywhere";
+            case Cause.Submit s -> "Submit";
+            case Cause.Touch touch -> EventWords.capital(touch.gesture().word()) + (touch.gesture().isOfEdge() || touch.gesture() == Gesture.KEY ? "" : " anywhere");
         }, "", "choice-cause");
         line.getChildren().add(cause.on(() -> CauseMenu.ofScreen(work.device(), ms, chosen ->
                 work.edit(LinkEdits.change("change what sets a link off", link.withCause(chosen)))).show(cause, Side.TOP, 0, -2)));
         if (link.cause() instanceof Cause.Wait || link.cause() instanceof Cause.Untouched) {
             line.getChildren().addAll(number(link, ms), Choice.words(link.cause() instanceof Cause.Untouched ? "ms untouched:" : "ms:"));
         } else {
+            key(line, Optional.of(link));
             line.getChildren().add(Choice.words(":"));
         }
         branches(line, Optional.of(link));
@@ -236,6 +251,40 @@ final class SentencePane extends VBox {
                 desk.say(why);
             }
         });
+    }
+
+    /** The key's name, to be typed anew. */
+    private void key(HBox line, Optional<Link> link) {
+        if (link.map(Link::cause).orElse(null) instanceof Cause.Touch touch && touch.gesture() == Gesture.KEY) {
+            Choice choice = new Choice(touch.key(), "live", "choice-key");
+            line.getChildren().add(choice.on(() -> choice.type(touch.key(), "The key's name", text -> {
+                if (!text.isBlank() && !text.strip().equals(touch.key())) {
+                    String named = Arrays.stream(KeyCode.values()).map(KeyCode::getName).filter(n -> n.equalsIgnoreCase(text.strip())).findFirst().orElse("");
+                    if (named.isEmpty()) {
+                        desk.say("No key is called “" + text.strip() + "”; say Enter, Space, Left or a letter.");
+                    } else {
+                        work.edit(LinkEdits.change("answer to the key " + named, link.orElseThrow().withCause(new Cause.Touch(Gesture.KEY, named))));
+                    }
+                }
+            }, this::refresh)));
+        }
+    }
+
+    private static String natured(Hotspot hotspot) {
+        return hotspot.isField() ? ", a field" : hotspot.rows().isEmpty() ? "" : ", each of " + hotspot.rows().size() + " rows";
+    }
+
+    /** What it is besides an area: a field, or rows. */
+    private Button natures(Hotspot hotspot) {
+        Button more = Press.word("Field or rows…", "nature", () -> { });
+        more.setOnAction(e -> {
+            ContextMenu menu = new ContextMenu();
+            menu.getItems().addAll(Press.item(hotspot.isField() ? "No field to type in" : "A field to type in", "nature-field",
+                    () -> work.edit(HotspotEdits.nature(hotspot, hotspot.isField() ? Hotspot.Nature.PLAIN : new Hotspot.Nature.Field()))),
+                    Press.item(hotspot.rows().isEmpty() ? "Rows of a list…" : "What the rows hold…", "nature-rows", () -> desk.rows(hotspot)));
+            menu.show(more, Side.TOP, 0, -2);
+        });
+        return more;
     }
 
     private Node nameChoice(Hotspot hotspot) {

@@ -56,24 +56,6 @@ final class VerbMenu {
         };
     }
 
-    /** How a move looks: as usual, like that of another verb, or at once. */
-    static ContextMenu motions(Motion usual, Consumer<Optional<Motion>> chosen) {
-        ContextMenu menu = new ContextMenu();
-        menu.getItems().add(item("as usual: " + told(usual), Optional.empty(), chosen));
-        for (Verb like : new Verb[] {Verb.ADVANCE, Verb.OPEN_ABOVE, Verb.REPLACE}) {
-            Motion motion = Motion.usualFor(like);
-            menu.getItems().add(item(told(motion), Optional.of(motion), chosen));
-        }
-        menu.getItems().add(item("at once", Optional.of(Motion.NONE), chosen));
-        return menu;
-    }
-
-    private static MenuItem item(String words, Optional<Motion> motion, Consumer<Optional<Motion>> chosen) {
-        MenuItem item = new MenuItem(words);
-        item.setOnAction(e -> chosen.accept(motion));
-        return item;
-    }
-
     static String told(Motion motion) {
         return motion.kind() == Motion.Kind.NONE ? "at once" : switch (motion.kind()) {
             case FADE -> "fades in";

@@ -1,14 +1,18 @@
 package pandel.desktop.picture;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.model.Look;
 import pandel.core.model.Mock;
+import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
@@ -22,13 +26,16 @@ public final class MockView extends StackPane {
     private final Label title = new WrappedLabel();
     private volatile String wanted = "";
     private volatile boolean gone;
+    private final Pane patches = new Pane();
+    private UnaryOperator<String> filled = UnaryOperator.identity();
 
     public MockView(PictureLibrary library) {
         this.library = library;
         title.setMouseTransparent(true);
         sceneProperty().addListener((o, was, is) -> gone = is == null);
         getStyleClass().add("mock-blank");
-        getChildren().addAll(title, image);
+        patches.setMouseTransparent(true);
+        getChildren().addAll(title, image, patches);
         setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     }
@@ -45,6 +52,7 @@ public final class MockView extends StackPane {
         title.setMaxWidth(Math.max(10, w - 8));
         title.setVisible(true);
         Optional<Mock> mock = look.mockFor(width);
+        lay(mock, w);
         if (mock.isPresent() && mock.get() instanceof Picture picture) {
             fit(w, h);
             request(picture.content(), pixels(this, w));
@@ -52,6 +60,32 @@ public final class MockView extends StackPane {
             wanted = "";
             image.setImage(null);
         }
+    }
+
+    /** How the words laid on it are shown: names in braces as they stand, unless they are filled. */
+    public void fill(UnaryOperator<String> how) {
+        filled = how;
+    }
+
+    /** Lays words on it, {@code w} interface px for the mock's width. */
+    private void lay(Optional<Mock> mock, double w) {
+        List<Patch> all = mock.map(Mock::patches).orElse(List.of());
+        if (all.isEmpty()) {
+            patches.getChildren().clear();
+            return;
+        }
+        double factor = w / mock.get().width();
+        patches.getChildren().setAll(all.stream().map(p -> {
+            Label label = new Label(filled.apply(p.words()));
+            label.getStyleClass().add("patch");
+            label.setManaged(false);
+            label.setWrapText(p.area().height() > 2.4 * p.size());
+            // The colours are the prototype's own, not the look of the window.
+            label.setStyle("-fx-text-fill: " + p.ink() + "; -fx-font-size: " + Math.max(1, p.size() * factor) + "px;"
+                    + (p.ground().isEmpty() ? "" : " -fx-background-color: " + p.ground() + ";"));
+            label.resizeRelocate(Math.rint(p.area().x() * factor), Math.rint(p.area().y() * factor), Math.rint(p.area().width() * factor), Math.rint(p.area().height() * factor));
+            return label;
+        }).toList());
     }
 
     /** Waits for no picture any more, until it is to show something again. */

@@ -26,6 +26,7 @@ final class Fingers implements DeviceView.Touched {
     private final Runnable stopShowing;
     private final DoubleConsumer scroll;
     private final Consumer<double[]> miss;
+    private final Consumer<Aim.FieldAt> typing;
     private Optional<Event> hovered = Optional.empty();
 
     /**
@@ -34,8 +35,10 @@ final class Fingers implements DeviceView.Touched {
      * @param stopShowing a person touches what is shown to them
      * @param scroll      scrolls by px
      * @param miss        told where a touch did nothing, in px of the device
+     * @param typing      told which field is to be typed in
      */
-    Fingers(Supplier<Prototype> prototype, Supplier<Optional<Situation>> played, Function<Event, Happening> act, Runnable stopShowing, DoubleConsumer scroll, Consumer<double[]> miss) {
+    Fingers(Supplier<Prototype> prototype, Supplier<Optional<Situation>> played, Function<Event, Happening> act, Runnable stopShowing, DoubleConsumer scroll, Consumer<double[]> miss, Consumer<Aim.FieldAt> typing) {
+        this.typing = typing;
         this.prototype = prototype;
         this.played = played;
         this.act = act;
@@ -71,8 +74,17 @@ final class Fingers implements DeviceView.Touched {
             return;
         }
         Situation now = played.get().get();
+        Optional<Aim.FieldAt> field = gesture == Gesture.TAP ? Aim.field(prototype.get(), now, x, y) : Optional.empty();
+        if (field.isPresent() && !answers(Gesture.TAP, x, y)) {
+            typing.accept(field.get());
+            return;
+        }
         boolean answered = answers(gesture, x, y);
-        if (gesture.isSwipe() && !answered && swiped(now, gesture)) {
+        if (gesture.isSwipe() && !gesture.isOfEdge() && !answered && swiped(now, gesture)) {
+            return;
+        }
+        if (gesture.isOfEdge() && !answered && !now.device().goesBackBy(gesture)) {
+            gesture(gesture == Gesture.EDGE_SWIPE_LEFT ? Gesture.SWIPE_RIGHT : Gesture.SWIPE_LEFT, x, y);
             return;
         }
         if (gesture == Gesture.SECONDARY_PRESS && !answered) {
@@ -82,6 +94,15 @@ final class Fingers implements DeviceView.Touched {
         if (what instanceof Happening.Nothing || what instanceof Happening.Refused) {
             miss.accept(new double[] {x, y});
         }
+    }
+
+    /** Whether a link answers to a key; then it is pressed. @param key its name */
+    boolean key(String key) {
+        Optional<Event> pressed = played.get().filter(now -> !now.left() && Gesture.KEY.refusedBy(now.device()).isEmpty())
+                .map(now -> Aim.key(prototype.get(), now, key)).filter(e -> e instanceof Event.Touched t && (t.on() instanceof Event.On.OnHotspot
+                        || played.get().stream().flatMap(now -> prototype.get().screen(now.screen()).stream()).flatMap(s -> s.links().stream()).anyMatch(l -> l.cause().equals(t.touch()))));
+        pressed.ifPresent(act::apply);
+        return pressed.isPresent();
     }
 
     /** What no link answers to scrolls, or throws a sheet off. */

@@ -16,6 +16,8 @@ import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
 import pandel.core.play.Situation;
 import pandel.desktop.shell.Around;
+import pandel.desktop.shell.EmptyStage;
+import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
@@ -65,5 +67,12 @@ final class PlayStarts {
         String facts = now.facts().set().entrySet().stream().map(e -> work.prototype().fact(e.getKey()).map(f -> f.kind() instanceof Fact.Kind.YesNo ? f.title()
                 : f.title() + " " + e.getValue().shown()).orElse("")).collect(Collectors.joining(", "));
         return facts.isEmpty() ? "On " + screen : facts + ", on " + screen;
+    }
+
+    /** What is shown while nothing can be played. */
+    static Node none(Work work, Around around) {
+        boolean none = work.prototype().screens().isEmpty();
+        return new EmptyStage(none ? "Nothing to play yet" : "Play has nowhere to start",
+                none ? "Take pictures of the screens in first." : "Choose a page in Mocks and start play there.").offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 }

@@ -25,7 +25,6 @@ import pandel.core.play.Tape;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
-import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
@@ -66,6 +65,8 @@ public final class PlayView implements StageView {
     private final Asking asking;
     private final WorkClock works = new WorkClock();
     private final NoticeLabel notice;
+    private final Typing typing;
+    private final Fingers fingers;
 
     public PlayView(Work work, Around around, PlayClock clock) {
         this.work = work;
@@ -75,14 +76,15 @@ public final class PlayView implements StageView {
         this.tapePane = new TapePane(around.pictures(), this::windTo, this::keepJourney);
         device.setId("device-view");
         this.asking = new Asking(work, middle, this::act, device::requestFocus);
-        Fingers fingers = new Fingers(work::prototype, () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(), this::act, this::stopShowing, this::scrolled,
-                at -> device.ring(at[0], at[1]));
+        typing = new Typing(device, this::now, this::act);
+        fingers = new Fingers(work::prototype, () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(), this::act, this::stopShowing, this::scrolled,
+                at -> device.ring(at[0], at[1]), typing::open);
         device.onGesture(fingers);
         fingers.follow(device);
         this.notice = new NoticeLabel(device);
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
-        frame.getChildren().add(notice);
+        frame.getChildren().addAll(notice, typing);
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         sized.getChildren().add(frame);
         scroll.setFitToWidth(true);
@@ -90,7 +92,7 @@ public final class PlayView implements StageView {
         scroll.setFocusTraversable(false);
         middle.getChildren().add(scroll);
         left = Scroll.column(trail, 200);
-        showingBar = new ShowingBar(new ShowingBar.Asked(this::nextShown, () -> changeShowing(showing::turnByStep), () -> changeShowing(showing::faster), () -> changeShowing(showing::stop)));
+        showingBar = new ShowingBar(new ShowingBar.Asked(() -> showing.next().ifPresent(this::act), () -> changeShowing(showing::turnByStep), () -> changeShowing(showing::faster), () -> changeShowing(showing::stop)));
         starts = new PlayStarts(work, around, this::now, this::playFrom);
         controls = new PlayControls(new PlayControls.Asked(this::startOver, () -> act(new Event.DeviceBack()), this::editThis, this::hurry, this::turnHold,
                 this::turnSize, this::turnAlone, starts::choose));
@@ -265,15 +267,6 @@ public final class PlayView implements StageView {
         page.setBottom(alone ? null : bottom);
     }
 
-    private void nextShown() {
-        showing.next().ifPresent(this::act);
-    }
-
-    private void changeShowing(Runnable change) {
-        change.run();
-        showingBar.refresh(showing);
-    }
-
     private void editThis() {
         now().ifPresent(s -> {
             work.selection().choose(s.screen());
@@ -300,7 +293,7 @@ public final class PlayView implements StageView {
     private void show(Optional<Happening.Moved> moved) {
         if (tape.isEmpty()) {
             if (visible) {
-                node.getChildren().setAll(empty());
+                node.getChildren().setAll(PlayStarts.none(work, around));
             }
             return;
         }
@@ -314,6 +307,7 @@ public final class PlayView implements StageView {
             device.show(work.prototype(), now, scale, moved);
         }
         notice.show(now);
+        typing.follow(now);
         controls.refresh(held, size);
         showingBar.refresh(showing);
         // Everything else is told while it moves, a part in each frame; by key, what is possible now counts at once.
@@ -336,15 +330,19 @@ public final class PlayView implements StageView {
         return work.prototype().index().waysOut(now.screen()).stream().flatMap(w -> w.targets().stream()).distinct().flatMap(id -> work.prototype().screen(id).stream()).toList();
     }
 
-    private Node empty() {
-        boolean none = work.prototype().screens().isEmpty();
-        return new EmptyStage(none ? "Nothing to play yet" : "Play has nowhere to start",
-                none ? "Take pictures of the screens in first." : "Choose a page in Mocks and start play there.").offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
-    }
-
     /** The situation shown, if anything is played. */
     public Optional<Situation> now() {
         return tape.map(Tape::now);
+    }
+
+    private void changeShowing(Runnable change) {
+        change.run();
+        showingBar.refresh(showing);
+    }
+
+    @Override
+    public boolean takesKey(String key) {
+        return visible && !showing.isOn() && !asking.isOn() && fingers.key(key);
     }
 
     @Override
@@ -390,7 +388,7 @@ public final class PlayView implements StageView {
                 Command.here("Hold the waits, or let them go on", this::turnHold, "Space").when(() -> !Press.isOnButton(node)),
                 Command.here("Fit, fill the width or true size", this::turnSize, "F"),
                 Command.here("Show the device alone, or everything again", this::turnAlone, "F11"),
-                Command.here("Next step of what is shown", this::nextShown, "N"),
+                Command.here("Next step of what is shown", () -> showing.next().ifPresent(this::act), "N"),
                 Command.here("Wind back", () -> wind(-1), "Left"),
                 Command.here("Wind forth", () -> wind(1), "Right")),
                 IntStream.rangeClosed(1, 9).mapToObj(n -> Command.here("Tap hotspot " + n,

@@ -1,6 +1,6 @@
 package pandel.desktop.play;
 
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -22,6 +22,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
 import pandel.core.play.EventWords;
+import pandel.core.play.Head;
 import pandel.core.play.LinkWords;
 import pandel.core.play.Offer;
 import pandel.core.play.Rules;
@@ -40,6 +41,8 @@ final class PossiblePane extends VBox {
     private final VBox facts = new VBox(4);
     private final Label none = new WrappedLabel();
     private List<Event> numbered = List.of();
+    /** Rows of a repeated hotspot that are told. */
+    private static final int MOST_ROWS = 12;
     private int shown;
     private Prototype prototype = Prototype.empty("");
 
@@ -105,7 +108,7 @@ final class PossiblePane extends VBox {
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
-        numbered = now.left() ? List.of() : there(prototype, now).stream().map(h -> Event.on(h.id(), first(h))).toList();
+        numbered = now.left() ? List.of() : there(prototype, now).stream().map(PossiblePane::first).toList();
     }
 
     private static List<Hotspot> there(Prototype prototype, Situation now) {
@@ -122,34 +125,55 @@ final class PossiblePane extends VBox {
                 row(number, name, "no link yet", false, Event.tap(hotspot.id()));
             }
             int shownNumber = number;
-            for (Gesture gesture : Gesture.values()) {
-                hotspot.linkFor(gesture).ifPresent(link -> link(rules, now, shownNumber, EventWords.capital(gesture.word()) + " " + name, link, Event.on(hotspot.id(), gesture)));
+            if (hotspot.isField()) {
+                String typed = Optional.ofNullable(now.known().held().typed().get(hotspot.id())).map(v -> "“" + v.shown() + "” stands in it").orElse("tap it on the device to type");
+                row(number, "Type in " + name, typed, false, new Event.Typed(hotspot.id(), ""));
             }
+            hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Submit).findFirst()
+                    .ifPresent(link -> link(rules, now, shownNumber, "Send " + name, link, new Event.Submitted(hotspot.id())));
+            hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch && hotspot.linkFor(l.cause()).equals(Optional.of(l))).sorted(Comparator.comparing(l -> ((Cause.Touch) l.cause()).gesture()))
+                    .forEach(link -> touches(rules, now, shownNumber, name, hotspot, link));
         }
     }
 
-    /** A row for a link, one for each outcome where there are several. */
+    /** One row for each row of a repeated hotspot, up to a number of them. */
+    private void touches(Rules rules, Situation now, int number, String name, Hotspot hotspot, Link link) {
+        Cause.Touch touch = (Cause.Touch) link.cause();
+        for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= Math.min(MOST_ROWS, hotspot.rows().size()); row++) {
+            link(rules, now.head().atRow(hotspot.row(row)), now, number, EventWords.capital(touch.word()) + (row == 0 ? " " : " row " + row + " of ") + name, link,
+                    new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
+        }
+    }
+
     private void link(Rules rules, Situation now, int number, String what, Link link, Event event) {
+        link(rules, now.head(), now, number, what, link, event);
+    }
+
+    /** A row for a link, one for each outcome where there are several. */
+    private void link(Rules rules, Head head, Situation now, int number, String what, Link link, Event event) {
         Optional<String> unknown = event instanceof Event.Touched touched ? touched.gesture().refusedBy(now.device()) : Optional.empty();
         if (unknown.isPresent()) {
             row(number, what, unknown.get(), false, event);
             return;
         }
-        switch (rules.offer(now.head(), link)) {
+        switch (rules.offer(head, link)) {
             case Offer.Nothing nothing -> row(number, what, nothing.why(), false, event);
-            case Offer.One one -> branch(rules, now, number, what, one.branch(), event);
-            case Offer.Several several -> several.branches().forEach(b -> branch(rules, now, number, what + ", " + b.outcome().orElseThrow(), b, event.turning(b.outcome().orElseThrow())));
+            case Offer.One one -> branch(rules, head, number, what, one.branch(), event);
+            case Offer.Several several -> several.branches().forEach(b -> branch(rules, head, number, what + ", " + b.outcome().orElseThrow(), b, event.turning(b.outcome().orElseThrow())));
         }
     }
 
-    private void branch(Rules rules, Situation now, int number, String what, Branch branch, Event event) {
-        Ruling ruling = rules.branch(now.head(), branch);
+    private void branch(Rules rules, Head head, int number, String what, Branch branch, Event event) {
+        Ruling ruling = rules.branch(head, branch);
         String effects = branch.effects().isEmpty() ? "nothing yet" : String.join(", ", branch.effects().stream().map(e -> LinkWords.effect(prototype, e)).toList());
         row(number, what, told(ruling, effects), ruling instanceof Ruling.Acts, event);
     }
 
-    private static Gesture first(Hotspot hotspot) {
-        return Arrays.stream(Gesture.values()).filter(g -> hotspot.linkFor(g).isPresent()).findFirst().orElse(Gesture.TAP);
+    /** What a number does: the first gesture it has a link for, on the first row of a repeated one. */
+    private static Event first(Hotspot hotspot) {
+        Event.On on = new Event.On.OnHotspot(hotspot.id(), hotspot.rows().isEmpty() ? 0 : 1);
+        return hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch).map(l -> (Cause.Touch) l.cause()).min(Comparator.comparing(Cause.Touch::gesture))
+                .<Event>map(t -> new Event.Touched(t, on)).orElseGet(() -> hotspot.linkFor(new Cause.Submit()).isPresent() ? new Event.Submitted(hotspot.id()) : new Event.Touched(Gesture.TAP, on));
     }
 
     private void others(Prototype prototype, Situation now) {
@@ -158,8 +182,8 @@ final class PossiblePane extends VBox {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         }
         List<Link> own = prototype.screen(now.screen()).map(Screen::links).orElse(List.of());
-        own.stream().filter(l -> l.cause() instanceof Cause.Touch).forEach(l -> link(rules, now, 0, EventWords.capital(((Cause.Touch) l.cause()).gesture().word()) + " anywhere", l,
-                new Event.Touched(((Cause.Touch) l.cause()).gesture(), new Event.On.Point(0, 0))));
+        own.stream().filter(l -> l.cause() instanceof Cause.Touch).forEach(l -> link(rules, now, 0, EventWords.of(prototype, now, new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))), l,
+                new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))));
         own.stream().filter(l -> now.waits().work().contains(l.id())).forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
         Optional<Link> ownBack = now.device().goesBack() ? own.stream().filter(l -> l.cause() instanceof Cause.Back).findFirst() : Optional.empty();
         if (ownBack.isPresent() && !(rules.offer(now.head(), ownBack.get()) instanceof Offer.Nothing)) {

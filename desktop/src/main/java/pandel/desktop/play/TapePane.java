@@ -119,7 +119,7 @@ final class TapePane extends HBox {
 
     private MockView picture(Prototype prototype, Screen screen, Tape.Tick tick) {
         MockView view = new MockView(pictures);
-        Look look = Look.of(prototype, screen, tick.after().facts());
+        Look look = Look.of(prototype, screen, tick.after().known());
         Placement.Size size = Placement.sizeOf(look, Width.of(tick.after().width()), tick.after().width(), tick.after().height());
         view.show(look, Width.of(tick.after().width()), PICTURE, Math.rint(PICTURE * size.height() / size.width()));
         return view;

@@ -114,6 +114,8 @@ final class DevicesPage extends PageBox {
             case NONE -> "nothing";
             case BUTTON -> "a button";
             case SWIPE -> "a swipe";
+            case SWIPE_FROM_RIGHT -> "a right swipe";
+            case SWIPE_FROM_BOTH -> "both swipes";
         };
     }
 }

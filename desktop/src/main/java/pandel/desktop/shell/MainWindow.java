@@ -172,6 +172,10 @@ public final class MainWindow implements Around {
             return;
         }
         boolean typing = event.getTarget() instanceof TextInputControl;
+        if (!typing && !event.isShortcutDown() && !event.isAltDown() && views.get(stage).takesKey(event.getCode().getName())) {
+            event.consume();
+            return;
+        }
         Stream.concat(views.get(stage).commands().stream(), commands.values().stream())
                 .filter(c -> c.isMeantBy(event, typing) && c.possible().getAsBoolean()).findFirst().ifPresent(c -> {
                     event.consume();

@@ -175,6 +175,8 @@ final class Masthead extends GridPane {
             case NONE -> "no back of its own";
             case BUTTON -> "back button";
             case SWIPE -> "back swipe";
+            case SWIPE_FROM_RIGHT -> "back swipe from the right";
+            case SWIPE_FROM_BOTH -> "back swipe from both edges";
         };
         return d.title() + ", " + Math.round(d.width()) + " × " + Math.round(d.height()) + ", " + back;
     }

@@ -14,14 +14,14 @@ import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 
 /** A page above everything: a title, what it is for, rows that scroll, and a way to leave. */
-class PageBox extends VBox {
+public class PageBox extends VBox {
 
     private final VBox rows = new VBox();
     private final HBox foot = new HBox(8);
     private final Button done = new Button("Done");
 
-    /** @param about one or two sentences for who has not been here before */
-    PageBox(String title, String about, Runnable leave) {
+    /** @param leave closes it  @param about one or two sentences for who has not been here before */
+    protected PageBox(String title, String about, Runnable leave) {
         getStyleClass().addAll("question", "wide-page");
         setMaxHeight(Region.USE_PREF_SIZE);
         Label heading = new Label(title);
@@ -43,24 +43,24 @@ class PageBox extends VBox {
         getChildren().addAll(heading, told, scroll, foot);
     }
 
-    final void clear() {
+    protected final void clear() {
         rows.getChildren().clear();
     }
 
     /** A line of the page. */
-    final void row(Node... parts) {
+    protected final void row(Node... parts) {
         HBox row = new HBox(8, parts);
         row.getStyleClass().add("page-row");
         rows.getChildren().add(row);
     }
 
-    final void heading(String words) {
+    protected final void heading(String words) {
         Label label = new Label(words);
         label.getStyleClass().add("heading");
         rows.getChildren().add(label);
     }
 
-    final void sentence(String words) {
+    protected final void sentence(String words) {
         Label label = new WrappedLabel(words);
         label.getStyleClass().addAll("quiet");
         label.setMaxWidth(660);
@@ -68,11 +68,11 @@ class PageBox extends VBox {
     }
 
     /** Something to do with the page as a whole. */
-    final void offer(Node press) {
+    protected final void offer(Node press) {
         foot.getChildren().add(foot.getChildren().size() - 2, press);
     }
 
-    static Label label(String words, double wide, String... styles) {
+    protected static Label label(String words, double wide, String... styles) {
         Label label = new Label(words);
         label.getStyleClass().addAll(styles);
         label.setMinWidth(wide);
@@ -81,7 +81,7 @@ class PageBox extends VBox {
     }
 
     /** A field whose words are kept by Enter, or when it is left with other words. @param keep told the words, stripped */
-    static TextField field(String id, String what, String now, double wide, Consumer<String> keep) {
+    protected static TextField field(String id, String what, String now, double wide, Consumer<String> keep) {
         TextField field = new TextField(now);
         field.setId(id);
         field.setAccessibleText(what);
@@ -96,7 +96,7 @@ class PageBox extends VBox {
         return field;
     }
 
-    static Region spring() {
+    protected static Region spring() {
         Region space = new Region();
         HBox.setHgrow(space, javafx.scene.layout.Priority.ALWAYS);
         return space;

@@ -21,4 +21,9 @@ public interface StageView {
     default List<Command> commands() {
         return List.of();
     }
+
+    /** Whether the stage takes a key for itself, before any command does. @param key its name */
+    default boolean takesKey(String key) {
+        return false;
+    }
 }

@@ -75,7 +75,7 @@ final class StartsPage extends PageBox {
         for (StartPoint point : work.prototype().startPoints()) {
             TextField name = field("point-" + point.id(), "Name of the start point", point.title(), 250, typed ->
                     change(() -> work.edit(StartEdits.keep(new StartPoint(point.id(), typed, point.levels(), point.facts(), point.rest())))));
-            row(name, label("on " + title(point.levels().getLast().getLast()), 150), why(point), spring(), Press.smallWord("Play from here", "play-" + point.id(), () -> play.accept(point)),
+            row(name, label("on " + title(point.levels().getLast().getLast().screen()), 150), why(point), spring(), Press.smallWord("Play from here", "play-" + point.id(), () -> play.accept(point)),
                     Press.smallWord("Remove", "remove-" + point.id(), () -> change(() -> work.edit(StartEdits.remove(point)))));
         }
     }

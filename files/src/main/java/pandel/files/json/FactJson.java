@@ -5,12 +5,11 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import pandel.core.model.Condition;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
+import pandel.core.model.Source;
 import pandel.core.model.Value;
 import pandel.files.Unreadable;
 
@@ -57,21 +56,21 @@ final class FactJson {
         for (JsonNode node : f.items("when")) {
             Fields c = Fields.of(node, f.where() + ", condition " + (conditions.size() + 1));
             Condition.Compare compare = c.word("compare", Condition.Compare.values(), Condition.Compare::word);
-            conditions.add(new Condition(c.text("fact"), compare, compare == Condition.Compare.EMPTY ? Value.NOTHING : value(c, "with")));
+            conditions.add(new Condition(ValueJson.source(c), compare, compare == Condition.Compare.EMPTY ? Source.of(Value.NOTHING) : ValueJson.source(c, "with")));
         }
         return conditions;
     }
 
     static ObjectNode condition(Condition c) {
-        ObjectNode node = NODES.objectNode().put("fact", c.fact()).put("compare", c.compare().word());
+        ObjectNode node = ValueJson.named(NODES.objectNode(), c.what()).put("compare", c.compare().word());
         if (c.compare() != Condition.Compare.EMPTY) {
-            node.set("with", value(c.with()));
+            node.set("with", ValueJson.source(c.with()));
         }
         return node;
     }
 
     static Effect.Remember remember(Fields f) throws Unreadable {
-        Effect.Change change = f.has("set") ? new Effect.Change.Set(value(f, "set")) : f.has("by") ? new Effect.Change.By(f.whole("by", -BOUND, BOUND))
+        Effect.Change change = f.has("set") ? new Effect.Change.Set(ValueJson.source(f, "set")) : f.has("by") ? new Effect.Change.By(f.whole("by", -BOUND, BOUND))
                 : f.flag("toggle") ? new Effect.Change.Toggle() : f.flag("unset") ? new Effect.Change.Unset() : null;
         if (change == null) {
             throw new Unreadable("In " + f.where() + ": remember needs set, by, toggle or unset.");
@@ -82,7 +81,7 @@ final class FactJson {
     static void remember(ObjectNode node, Effect.Remember remember) {
         node.put("fact", remember.fact());
         switch (remember.change()) {
-            case Effect.Change.Set set -> node.set("set", value(set.to()));
+            case Effect.Change.Set set -> node.set("set", ValueJson.source(set.to()));
             case Effect.Change.By by -> node.put("by", by.n());
             case Effect.Change.Toggle t -> node.put("toggle", true);
             case Effect.Change.Unset u -> node.put("unset", true);
@@ -91,32 +90,10 @@ final class FactJson {
 
     /** What is remembered, by fact id. */
     static Facts facts(Fields f) throws Unreadable {
-        Map<String, Value> values = new TreeMap<>();
-        for (String id : f.names()) {
-            values.put(id, value(f, id));
-        }
-        return Facts.of(values);
+        return Facts.of(ValueJson.values(f));
     }
 
     static ObjectNode facts(Facts facts) {
-        ObjectNode node = NODES.objectNode();
-        facts.set().forEach((id, value) -> node.set(id, value(value)));
-        return node;
-    }
-
-    private static Value value(Fields f, String name) throws Unreadable {
-        JsonNode node = f.plain(name);
-        if (node.isBoolean()) {
-            return new Value.YesNo(node.booleanValue());
-        }
-        return node.isNumber() ? new Value.Number(f.whole(name, -BOUND, BOUND)) : new Value.Text(f.text(name));
-    }
-
-    static JsonNode value(Value value) {
-        return switch (value) {
-            case Value.YesNo y -> NODES.booleanNode(y.yes());
-            case Value.Number n -> NODES.numberNode(n.of());
-            case Value.Text t -> NODES.textNode(t.words());
-        };
+        return ValueJson.values(facts.set());
     }
 }

@@ -132,22 +132,6 @@ final class Fields {
         return texts;
     }
 
-    /** A list of lists of texts. */
-    List<List<String>> textLists(String name) throws Unreadable {
-        List<List<String>> lists = new ArrayList<>();
-        for (JsonNode item : items(name)) {
-            List<String> texts = new ArrayList<>();
-            for (JsonNode text : item) {
-                if (!text.isTextual()) {
-                    throw wrong(name, "a list of lists of texts", text);
-                }
-                texts.add(text.textValue());
-            }
-            lists.add(texts);
-        }
-        return lists;
-    }
-
     /** A list of exactly that many numbers. */
     double[] numbers(String name, int count) throws Unreadable {
         List<JsonNode> items = items(name);

@@ -55,7 +55,7 @@ public final class PlayJson {
     private static Event plain(Fields f) throws Unreadable {
         if (f.has("tap")) {
             Optional<String> hotspot = f.optionalText("tap");
-            return Event.tap(hotspot.orElseThrow());
+            return new Event.Touched(Gesture.TAP, new Event.On.OnHotspot(hotspot.orElseThrow(), row(f)));
         }
         if (f.has("tapAt")) {
             double[] at = f.numbers("tapAt", 2);
@@ -64,11 +64,18 @@ public final class PlayJson {
         if (f.has("gesture")) {
             Gesture gesture = f.word("gesture", Gesture.values(), Gesture::word);
             Optional<String> on = f.optionalText("on");
+            String key = gesture == Gesture.KEY ? f.text("key") : "";
             if (on.isPresent()) {
-                return Event.on(on.get(), gesture);
+                return new Event.Touched(gesture, key, new Event.On.OnHotspot(on.get(), row(f)));
             }
             double[] at = f.has("at") ? f.numbers("at", 2) : new double[2];
-            return new Event.Touched(gesture, new Event.On.Point(at[0], at[1]));
+            return new Event.Touched(gesture, key, new Event.On.Point(at[0], at[1]));
+        }
+        if (f.has("type")) {
+            return new Event.Typed(f.text("type"), f.text("text"));
+        }
+        if (f.has("submit")) {
+            return new Event.Submitted(f.text("submit"));
         }
         if (f.has("done")) {
             return new Event.Done(f.text("done"));
@@ -92,7 +99,11 @@ public final class PlayJson {
             double[] size = f.numbers("resize", 2);
             return f.made(() -> new Event.Resize(size[0], size[1]));
         }
-        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, done, outside, away, deviceBack, elapse, scroll or resize.");
+        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, outside, away, deviceBack, elapse, scroll or resize.");
+    }
+
+    private static int row(Fields f) throws Unreadable {
+        return f.has("row") ? f.whole("row", 1, 100_000) : 0;
     }
 
     /** One event. */
@@ -103,6 +114,8 @@ public final class PlayJson {
                 node.setAll(event(turning.plain()));
                 node.put("outcome", turning.named());
             }
+            case Event.Typed typed -> node.put("type", typed.field()).put("text", typed.text());
+            case Event.Submitted sent -> node.put("submit", sent.field());
             case Event.Done done -> node.put("done", done.link());
             case Event.Touched touched -> {
                 boolean tap = touched.gesture() == Gesture.TAP;
@@ -113,6 +126,12 @@ public final class PlayJson {
                     case Event.On.Outside o -> node.put("outside", true);
                     case Event.On.Away a -> node.put("away", true);
                     case Event.On.Point at -> node.putArray("tapAt").add(at.x()).add(at.y());
+                }
+                if (!touched.key().isEmpty()) {
+                    node.put("key", touched.key());
+                }
+                if (touched.on() instanceof Event.On.OnHotspot on && on.row() > 0) {
+                    node.put("row", on.row());
                 }
             }
             case Event.DeviceBack back -> node.put("deviceBack", true);
@@ -139,7 +158,7 @@ public final class PlayJson {
             ObjectNode one = levels.addObject().put("kind", level.kind().word());
             ArrayNode trail = one.putArray("trail");
             for (Visit visit : level.trail().places()) {
-                ObjectNode place = trail.addObject().put("screen", visit.screen());
+                ObjectNode place = ValueJson.held(trail.addObject().put("screen", visit.screen()), visit.held());
                 if (visit.scroll() > 0) {
                     place.put("scroll", visit.scroll());
                 }

@@ -24,8 +24,10 @@ import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
+import pandel.core.model.Spot;
 import pandel.core.model.StartPoint;
 import pandel.core.model.Target;
+import pandel.core.model.Value;
 import pandel.core.model.Verb;
 import pandel.core.model.Version;
 import pandel.files.Unreadable;
@@ -72,7 +74,7 @@ public final class PrototypeReader {
         List<Entry> entries = new ArrayList<>();
         for (JsonNode node : fields.items("entries")) {
             Fields entry = Fields.of(node, "entry " + (entries.size() + 1));
-            entries.add(new Entry(fresh(entry), new Target.ToScreen(entry.text("screen")), entry.optionalText("address"), entry.rest()));
+            entries.add(new Entry(fresh(entry), new Target.ToScreen(entry.text("screen")), entry.optionalText("address"), values(entry), entry.rest()));
         }
         Map<Verb, Motion> motions = new EnumMap<>(Verb.class);
         Fields own = fields.object("motions").orElse(null);
@@ -104,13 +106,18 @@ public final class PrototypeReader {
                 .withFacts(facts).withStartPoints(points).withVersions(versions);
     }
 
+    private static Map<String, Value> values(Fields entry) throws Unreadable {
+        Optional<Fields> values = entry.object("values");
+        return values.isEmpty() ? Map.of() : ValueJson.values(values.get());
+    }
+
     private List<StartPoint> startPoints(Fields fields) throws Unreadable {
         List<StartPoint> points = new ArrayList<>();
         for (JsonNode node : fields.items("startPoints")) {
             Fields s = Fields.of(node, "start point " + (points.size() + 1));
             String id = fresh(s);
             String title = s.optionalText("title").orElse("");
-            List<List<String>> levels = s.textLists("levels");
+            List<List<Spot>> levels = ValueJson.spots(s, "levels");
             Optional<Fields> held = s.object("facts");
             Facts facts = held.isEmpty() ? Facts.NONE : FactJson.facts(held.get());
             points.add(s.made(() -> new StartPoint(id, title, levels, facts, s.rest())));

@@ -85,7 +85,7 @@ public final class PrototypeWriter {
         ArrayNode levels = node.putArray("levels");
         s.levels().forEach(level -> {
             ArrayNode screens = levels.addArray();
-            level.forEach(screens::add);
+            level.forEach(spot -> screens.add(ValueJson.spot(spot)));
         });
         if (!s.facts().set().isEmpty()) {
             node.set("facts", FactJson.facts(s.facts()));
@@ -113,6 +113,9 @@ public final class PrototypeWriter {
     private static ObjectNode entry(Entry e) {
         ObjectNode node = NODES.objectNode().put("id", e.id()).put("screen", e.target().id());
         e.address().ifPresent(a -> node.put("address", a));
+        if (!e.values().isEmpty()) {
+            node.set("values", ValueJson.values(e.values()));
+        }
         return with(node, e.rest());
     }
 
@@ -132,6 +135,7 @@ public final class PrototypeWriter {
             ArrayNode words = node.putArray("closedBy");
             closers.stream().sorted().forEach(c -> words.add(c.word()));
         });
+        list(node, "expects", s.expects(), ValueJson::expected);
         list(node, "mocks", s.mocks(), PrototypeWriter::mock);
         list(node, "states", s.states(), PrototypeWriter::state);
         list(node, "hotspots", s.hotspots(), PrototypeWriter::hotspot);
@@ -169,6 +173,7 @@ public final class PrototypeWriter {
                 if (p.fixedBottom() > 0) {
                     node.put("fixedBottom", p.fixedBottom());
                 }
+                list(node, "patches", p.patches(), ValueJson::patch);
                 yield with(node, p.rest());
             }
         };
@@ -186,6 +191,7 @@ public final class PrototypeWriter {
         ObjectNode node = NODES.objectNode().put("id", h.id()).put("title", h.title());
         ObjectNode areas = node.putObject("areas");
         h.areas().forEach((width, area) -> areas.set(width.word(), area(area)));
+        ValueJson.nature(node, h.nature());
         list(node, "links", h.links(), PrototypeWriter::link);
         return with(node, h.rest());
     }
@@ -198,7 +204,13 @@ public final class PrototypeWriter {
         ObjectNode node = NODES.objectNode().put("id", l.id());
         ObjectNode cause = node.putObject("cause");
         switch (l.cause()) {
-            case Cause.Touch touch -> cause.put("gesture", touch.gesture().word());
+            case Cause.Touch touch -> {
+                cause.put("gesture", touch.gesture().word());
+                if (!touch.key().isEmpty()) {
+                    cause.put("key", touch.key());
+                }
+            }
+            case Cause.Submit submit -> cause.put("submit", true);
             case Cause.Wait wait -> cause.put("wait", wait.ms());
             case Cause.Untouched untouched -> cause.put("untouched", untouched.ms());
             case Cause.Work work -> cause.put("work", true);
@@ -214,13 +226,19 @@ public final class PrototypeWriter {
         list(node, "when", b.when(), FactJson::condition);
         b.outcome().ifPresent(o -> node.put("outcome", o));
         list(node, "effects", b.effects(), PrototypeWriter::effect);
+        b.where().ifPresent(w -> node.put("where", w.word()));
         b.motion().ifPresent(m -> node.set("motion", motion(m)));
         return with(node, b.rest());
     }
 
     private static ObjectNode effect(Effect e) {
         ObjectNode node = NODES.objectNode().put("verb", e.verb().word());
-        e.target().ifPresent(t -> node.put("screen", t.id()));
+        e.target().ifPresent(t -> {
+            node.put("screen", t.id());
+            if (!t.values().isEmpty()) {
+                node.set("values", ValueJson.carried(t.values()));
+            }
+        });
         switch (e) {
             case Effect.Remember remember -> FactJson.remember(node, remember);
             case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());

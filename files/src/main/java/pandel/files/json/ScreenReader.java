@@ -21,6 +21,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Mock;
 import pandel.core.model.Motion;
+import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
@@ -28,6 +29,7 @@ import pandel.core.model.State;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
+import pandel.core.model.Where;
 import pandel.core.model.Width;
 import pandel.files.Unreadable;
 
@@ -71,7 +73,7 @@ final class ScreenReader {
         return new Screen(id, f.optionalText("title").orElse(""),
                 f.optionalWord("form", Form.values(), Form::word).orElse(Form.PAGE),
                 f.optionalWord("status", Status.values(), Status::word).orElse(Status.DRAFT),
-                f.optionalText("section").orElse(""), f.flag("end"), f.flag("home"), closedBy, mocks, states, hotspots,
+                f.optionalText("section").orElse(""), f.flag("end"), f.flag("home"), closedBy, ValueJson.expected(f), mocks, states, hotspots,
                 links(f, where), f.rest());
     }
 
@@ -109,7 +111,8 @@ final class ScreenReader {
             String source = m.optionalText("source").orElse("");
             double top = m.optionalNumber("fixedTop").orElse(0.0);
             double bottom = m.optionalNumber("fixedBottom").orElse(0.0);
-            mocks.add(m.made(() -> new Picture(on, content, (int) pixels[0], (int) pixels[1], scale, source, top, bottom, m.rest())));
+            List<Patch> patches = ValueJson.patches(m);
+            mocks.add(m.made(() -> new Picture(on, content, (int) pixels[0], (int) pixels[1], scale, source, top, bottom, patches, m.rest())));
         }
         return mocks;
     }
@@ -117,7 +120,7 @@ final class ScreenReader {
     Hotspot hotspot(Fields f) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
         Map<Width, Area> areas = areas(f.object("areas"));
-        return new Hotspot(id, f.optionalText("title").orElse(""), areas, links(f, "hotspot “" + id + "”"), f.rest());
+        return new Hotspot(id, f.optionalText("title").orElse(""), areas, links(f, "hotspot “" + id + "”"), ValueJson.nature(f), f.rest());
     }
 
     private List<Link> links(Fields f, String where) throws Unreadable {
@@ -132,12 +135,18 @@ final class ScreenReader {
         String id = ids.claim(f, f.text("id"));
         Fields c = f.object("cause").orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."));
         Cause cause = c.has("wait") ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT)) : c.has("untouched") ? new Cause.Untouched(c.whole("untouched", 1, LONGEST_WAIT))
-                : c.flag("work") ? new Cause.Work() : c.flag("deviceBack") ? new Cause.Back() : new Cause.Touch(c.word("gesture", Gesture.values(), Gesture::word));
+                : c.flag("work") ? new Cause.Work() : c.flag("deviceBack") ? new Cause.Back() : c.flag("submit") ? new Cause.Submit() : touch(c);
         List<Branch> branches = new ArrayList<>();
         for (JsonNode node : f.items("branches")) {
             branches.add(branch(Fields.of(node, f.where() + ", branch " + (branches.size() + 1))));
         }
         return new Link(id, cause, branches, f.optionalText("always"), f.rest());
+    }
+
+    private static Cause.Touch touch(Fields c) throws Unreadable {
+        Gesture gesture = c.word("gesture", Gesture.values(), Gesture::word);
+        String key = gesture == Gesture.KEY ? c.text("key") : "";
+        return c.made(() -> new Cause.Touch(gesture, key));
     }
 
     private static Branch branch(Fields f) throws Unreadable {
@@ -149,14 +158,15 @@ final class ScreenReader {
                 case REMEMBER -> FactJson.remember(e);
                 case NOTICE -> new Effect.Notice(e.text("words"), e.has("ms") ? e.whole("ms", 1, LONGEST_WAIT) : Effect.Notice.USUAL_MS);
                 case LEAVE -> new Effect.Leave(e.text("address"));
-                default -> Effect.of(verb, new Target.ToScreen(verb.needsTarget() ? e.text("screen") : ""));
+                default -> Effect.of(verb, new Target.ToScreen(verb.needsTarget() ? e.text("screen") : "", ValueJson.carried(e.object("values"))));
             });
         }
         if (effects.stream().filter(Effect::isMove).count() > 1) {
             throw new Unreadable("In " + f.where() + ": a branch holds at most one move.");
         }
         Optional<Fields> motion = f.object("motion");
-        return new Branch(FactJson.conditions(f), f.optionalText("outcome"), effects, motion.isEmpty() ? Optional.empty() : Optional.of(motion(motion.get())), f.rest());
+        return new Branch(FactJson.conditions(f), f.optionalText("outcome"), effects, motion.isEmpty() ? Optional.empty() : Optional.of(motion(motion.get())),
+                f.optionalWord("where", Where.values(), Where::word), f.rest());
     }
 
     static Motion motion(Fields f) throws Unreadable {

@@ -1,0 +1,63 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pandel.core.model.Entry;
+import pandel.core.model.Expected;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+import pandel.core.model.Value;
+import pandel.core.play.Situation;
+
+/** {@code address-unusable}, and the entries as they can be opened: with every kind of value that their addresses can hold. */
+final class Addresses {
+
+    /** Openings of one entry looked at, at most; with more the names share their kinds of value. */
+    private static final int MOST = 64;
+
+    private Addresses() {
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Prototype prototype = grounds.prototype();
+        List<Finding> findings = new ArrayList<>();
+        for (Entry entry : prototype.entries()) {
+            if (entry.address().isPresent() && !prototype.mainEntry().equals(Optional.of(entry))) {
+                Optional<Screen> screen = prototype.screen(entry.target().id());
+                Optional<String> why = Situation.whyNoStart(prototype, opened(prototype, grounds.asked(), entry).getFirst())
+                        .or(() -> screen.filter(s -> s.status() == Status.PARKED).map(s -> "“" + s.shownTitle() + "” is parked."));
+                why.ifPresent(w -> findings.add(Finding.about(Rule.ADDRESS_UNUSABLE, Weight.WARNING, "The address “" + entry.address().get() + "” opens nothing: " + w,
+                        screen.map(Screen::id).stream().toList(), Optional.empty()).with(List.of(Fixes.removeEntry(entry)))));
+            }
+        }
+        return findings;
+    }
+
+    /** An entry with each kind of values that makes a difference; itself where its address holds none. */
+    static List<Entry> opened(Prototype prototype, Asked asked, Entry entry) {
+        Optional<Screen> screen = prototype.screen(entry.target().id());
+        if (entry.names().isEmpty() || screen.isEmpty()) {
+            return List.of(entry);
+        }
+        List<Map<String, Value>> all = new ArrayList<>(List.of(entry.values()));
+        for (Expected expected : screen.get().expects()) {
+            if (entry.names().contains(expected.name())) {
+                List<Value> kinds = asked.kinds(screen.get().id(), expected);
+                List<Map<String, Value>> more = new ArrayList<>();
+                for (Map<String, Value> one : all) {
+                    for (Value value : all.size() * kinds.size() > MOST ? kinds.subList(0, 1) : kinds) {
+                        Map<String, Value> with = new LinkedHashMap<>(one);
+                        with.put(expected.name(), value);
+                        more.add(with);
+                    }
+                }
+                all = more;
+            }
+        }
+        return all.stream().map(entry::opened).toList();
+    }
+}

@@ -1,0 +1,154 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import pandel.core.model.Branch;
+import pandel.core.model.Effect;
+import pandel.core.model.Expected;
+import pandel.core.model.Fact;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Known;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Source;
+import pandel.core.model.Status;
+import pandel.core.model.Target;
+import pandel.core.model.Value;
+
+/** {@code value-missing}, {@code value-unknown} and {@code value-type}: what links carry against what their targets expect. */
+final class Values {
+
+    private final Grounds grounds;
+    private final Prototype prototype;
+    private final List<Finding> findings = new ArrayList<>();
+    private final Set<String> seen = new HashSet<>();
+    /** The nodes of each screen that something asks about; made when first needed. */
+    private final Map<String, List<Came>> nodes = new HashMap<>();
+
+    private record Came(Exploration exploration, Node node) {
+    }
+
+    private Values(Grounds grounds) {
+        this.grounds = grounds;
+        this.prototype = grounds.prototype();
+    }
+
+    static List<Finding> in(Grounds grounds) {
+        Values values = new Values(grounds);
+        for (Way way : grounds.prototype().index().ways()) {
+            for (Branch branch : way.link().branches()) {
+                branch.move().flatMap(Effect::target).ifPresent(target -> grounds.prototype().screen(target.id()).filter(s -> s.status() != Status.PARKED)
+                        .filter(s -> !s.expects().isEmpty() || !target.values().isEmpty())
+                        .filter(s -> !(branch.move().get() instanceof Effect.ReturnTo)).ifPresent(s -> values.look(way, branch, target, s)));
+            }
+        }
+        return values.findings;
+    }
+
+    private void look(Way way, Branch branch, Target target, Screen screen) {
+        for (String name : target.values().keySet()) {
+            if (screen.expects().stream().noneMatch(e -> e.name().equals(name))) {
+                add(way, Rule.VALUE_UNKNOWN, Weight.WARNING, link(way) + " carries “" + name + "” to “" + screen.shownTitle() + "”, which does not expect it.", Optional.empty(),
+                        List.of(ValueFixes.expect(screen, name), ValueFixes.carryNoMore(way, target, name)));
+            }
+        }
+        for (Expected expected : screen.expects()) {
+            Source source = target.values().get(expected.name());
+            boolean needed = expected.required() && expected.fallback().isEmpty();
+            if (source == null) {
+                if (needed) {
+                    List<Fix> fixes = new ArrayList<>();
+                    if (!way.from().isEmpty() && way.from().stream().allMatch(s -> s.expects().stream().anyMatch(e -> e.name().equals(expected.name())))) {
+                        fixes.add(ValueFixes.carryGiven(way, target, expected.name()));
+                    }
+                    fixes.add(ValueFixes.needNot(screen, expected));
+                    add(way, Rule.VALUE_MISSING, Weight.PROBLEM, link(way) + " carries no “" + expected.name() + "”, and “" + screen.shownTitle() + "” needs it.", Optional.empty(), fixes);
+                }
+            } else if (neverFits(expected, way, source)) {
+                add(way, Rule.VALUE_TYPE, needed ? Weight.PROBLEM : Weight.WARNING, link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name() + "”, which is "
+                        + kind(expected) + ".", Optional.empty(), List.of(ValueFixes.carryNoMore(way, target, expected.name())));
+            } else if (needed && !(source instanceof Source.Constant)) {
+                lacking(way, branch, screen, expected, source);
+            }
+        }
+    }
+
+    /** A source that is nothing, or of the wrong type, in some situation in which the branch is taken. */
+    private void lacking(Way way, Branch branch, Screen screen, Expected expected, Source source) {
+        for (Screen from : way.from()) {
+            for (Came came : nodes(from)) {
+                Known known = came.node().cell.known();
+                List<Map<String, Value>> rows = rows(way);
+                for (Map<String, Value> row : rows) {
+                    Known at = known.atRow(row);
+                    if (came.exploration().turns().refuses(came.node().cell, row, way.link(), branch) && expected.take(at.value(prototype, source)).isEmpty()) {
+                        add(way, Rule.VALUE_MISSING, grounds.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM,
+                                link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name() + "”, which can be "
+                                        + (at.value(prototype, source).equals(Value.NOTHING) ? "empty" : "no " + expected.kind().word()) + "; “" + screen.shownTitle() + "” needs it.",
+                                Optional.of(came.exploration().walkTo(came.node()).andTouching(way, rows.indexOf(row) + 1)), List.of(ValueFixes.needNot(screen, expected)));
+                        return;
+                    }
+                }
+            }
+        }
+    }
+
+    private static List<Map<String, Value>> rows(Way way) {
+        return way.hotspot().map(Hotspot::rows).filter(r -> !r.isEmpty()).orElse(List.of(Map.of()));
+    }
+
+    private List<Came> nodes(Screen screen) {
+        if (nodes.isEmpty()) {
+            grounds.explorations().forEach(e -> e.nodes().forEach(n -> nodes.computeIfAbsent(n.cell.screen(), id -> new ArrayList<>()).add(new Came(e, n))));
+        }
+        return nodes.getOrDefault(screen.id(), List.of());
+    }
+
+    /** Whether nothing that a source can give is taken. */
+    private boolean neverFits(Expected expected, Way way, Source source) {
+        return switch (source) {
+            case Source.Constant c -> expected.take(c.value()).isEmpty();
+            case Source.OfFact f -> prototype.fact(f.id()).map(Fact::values).filter(all -> all.stream().noneMatch(v -> expected.take(v).isPresent())).isPresent();
+            case Source.Given g -> way.from().stream().anyMatch(s -> s.expects().stream().anyMatch(e -> e.name().equals(g.name()) && clashes(e.kind(), expected.kind())));
+            case Source.Typed t -> expected.kind() == Expected.Kind.YES_NO;
+            case Source.OfRow r -> rows(way).stream().noneMatch(row -> expected.take(row.getOrDefault(r.name(), Value.NOTHING)).isPresent());
+        };
+    }
+
+    private static boolean clashes(Expected.Kind given, Expected.Kind expected) {
+        return given != expected && expected != Expected.Kind.TEXT && (given == Expected.Kind.YES_NO || expected == Expected.Kind.YES_NO);
+    }
+
+    private static String kind(Expected expected) {
+        return switch (expected.kind()) {
+            case TEXT -> "a text";
+            case NUMBER -> "a number";
+            case YES_NO -> "yes or no";
+            case ONE_OF -> "one of " + String.join(", ", expected.words());
+        };
+    }
+
+    private String link(Way way) {
+        return Words.link(prototype, way);
+    }
+
+    private void add(Way way, Rule rule, Weight weight, String sentence, Optional<Walk> walk, List<Fix> fixes) {
+        if (seen.add(rule + sentence)) {
+            Optional<Screen> from = way.from().stream().findFirst();
+            findings.add(new Finding(rule, weight, sentence, from.map(Screen::id).stream().toList(), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
+                    walk.or(() -> from.flatMap(s -> grounds.walkTo(s.id()))), fixes));
+        }
+    }
+
+    /** The words in which a screen shows values: its title and what is laid on its pictures. */
+    static Stream<String> words(Screen screen) {
+        return Stream.concat(Stream.of(screen.title()), screen.allMocks().flatMap(m -> m.patches().stream()).map(pandel.core.model.Patch::words));
+    }
+}

@@ -1,0 +1,87 @@
+package pandel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import pandel.core.model.Effect;
+import pandel.core.model.Expected;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Source;
+import pandel.core.model.Target;
+
+/** Edits of what screens expect and links carry. */
+public final class Carrying {
+
+    private Carrying() {
+    }
+
+    /** A screen expects a value, in the place of one of that name. */
+    public static Edit expect(Screen screen, Expected value) {
+        return Edit.of("let " + ScreenEdits.quoted(screen) + " expect “" + value.name() + "”", p -> p.withScreen(screen.id(), s -> {
+            List<Expected> all = new ArrayList<>(s.expects());
+            all.replaceAll(e -> e.name().equals(value.name()) ? value : e);
+            if (all.stream().noneMatch(e -> e.name().equals(value.name()))) {
+                all.add(value);
+            }
+            return s.withExpects(all);
+        }));
+    }
+
+    /** A screen expects a value no more; what links carry of it is dropped. */
+    public static Edit expectNoMore(Screen screen, String name) {
+        return Edit.of("let " + ScreenEdits.quoted(screen) + " expect “" + name + "” no more", p -> {
+            Prototype less = p.withScreen(screen.id(), s -> s.withExpects(s.expects().stream().filter(e -> !e.name().equals(name)).toList()));
+            return LinkEdits.effects(less, (link, e) -> e.target().filter(t -> t.id().equals(screen.id())).map(t -> {
+                Map<String, Source> left = new TreeMap<>(t.values());
+                left.remove(name);
+                return e.leadingTo(t.carrying(left));
+            }).orElse(e));
+        });
+    }
+
+    /** A value of a screen goes by another name, also in what links carry and in what its own links read. */
+    public static Edit rename(Screen screen, String from, String to) {
+        return Edit.of("call “" + from + "” “" + to + "”", p -> {
+            Prototype named = p.withScreen(screen.id(), s -> s.withExpects(s.expects().stream().map(e -> e.name().equals(from) ? e.withName(to) : e).toList()));
+            return LinkEdits.effects(named, (link, e) -> e.target().filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from)).map(t -> {
+                Map<String, Source> other = new TreeMap<>(t.values());
+                other.put(to, other.remove(from));
+                return e.leadingTo(t.carrying(other));
+            }).orElse(e));
+        });
+    }
+
+    /** A link carries other values wherever it leads to a target. */
+    public static Edit carry(Link link, Target target, Map<String, Source> values) {
+        return Edit.of("change what a link carries", p -> LinkEdits.effects(p, (l, e) -> l.id().equals(link.id()) && e.target().equals(Optional.of(target))
+                ? e.leadingTo(target.carrying(values)) : e));
+    }
+
+    /**
+     * What a link carries to a screen when it is led there: what it carried that is expected there too, and what goes by the very name
+     * among what the row holds and the screen it stands on was given.
+     */
+    public static Map<String, Source> toward(Prototype p, List<Screen> from, Optional<Hotspot> hotspot, String to, Map<String, Source> now) {
+        Map<String, Source> values = new TreeMap<>(expected(p, to, now));
+        SourceWords words = new SourceWords(p, from, hotspot);
+        p.screen(to).stream().flatMap(s -> s.expects().stream()).map(Expected::name)
+                .forEach(name -> words.namesake(name).ifPresent(source -> values.putIfAbsent(name, source)));
+        return values;
+    }
+
+    /** As much of what is carried as a screen expects. */
+    static Map<String, Source> expected(Prototype p, String screen, Map<String, Source> values) {
+        if (values.isEmpty()) {
+            return values;
+        }
+        Set<String> names = p.screen(screen).stream().flatMap(s -> s.expects().stream()).map(Expected::name).collect(Collectors.toSet());
+        return values.entrySet().stream().filter(e -> names.contains(e.getKey())).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+}

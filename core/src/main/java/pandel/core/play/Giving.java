@@ -1,0 +1,47 @@
+package pandel.core.play;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import pandel.core.model.Expected;
+import pandel.core.model.Known;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Source;
+import pandel.core.model.Target;
+import pandel.core.model.Value;
+
+/**
+ * What a place is given when something leads to it.
+ *
+ * @param values  by name; only what the screen expects
+ * @param missing why it cannot be led to; empty when it can
+ */
+record Giving(Map<String, Value> values, Optional<String> missing) {
+
+    /** What a target is given. What is empty, or of the wrong type, is missing; the default comes first. */
+    static Giving of(Prototype prototype, Target target, Screen screen, Known known) {
+        if (screen.expects().isEmpty()) {
+            return new Giving(Map.of(), Optional.empty());
+        }
+        Map<String, Value> values = new TreeMap<>();
+        for (Expected expected : screen.expects()) {
+            Optional<Source> source = Optional.ofNullable(target.values().get(expected.name()));
+            Optional<Value> value = source.map(s -> known.value(prototype, s)).flatMap(expected::take).or(expected::fallback);
+            if (value.isPresent()) {
+                values.put(expected.name(), value.get());
+            } else if (expected.required()) {
+                return new Giving(Map.of(), Optional.of("“" + screen.shownTitle() + "” needs a value for “" + expected.name() + "”, and "
+                        + source.map(s -> "“" + s.words(prototype) + "” is none now.").orElse("nothing carries one.")));
+            }
+        }
+        return new Giving(values, Optional.empty());
+    }
+
+    /** What a screen is given by an address. */
+    static Giving of(Prototype prototype, Screen screen, Map<String, Value> values) {
+        Map<String, Source> carried = new TreeMap<>();
+        values.forEach((name, value) -> carried.put(name, Source.of(value)));
+        return of(prototype, new Target.ToScreen(screen.id(), carried), screen, Known.of(pandel.core.model.Facts.NONE));
+    }
+}

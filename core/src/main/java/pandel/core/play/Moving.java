@@ -1,0 +1,166 @@
+package pandel.core.play;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Known;
+import pandel.core.model.Motion;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Target;
+import pandel.core.model.Value;
+import pandel.core.model.Where;
+
+/** What the move of a branch comes to at a head. */
+final class Moving {
+
+    private final Prototype prototype;
+    private final Head head;
+    private final Known known;
+    private final Motion motion;
+
+    /** @param known what can be read when its turn has come among the effects */
+    Moving(Prototype prototype, Head head, Known known, Motion motion) {
+        this.prototype = prototype;
+        this.head = head;
+        this.known = known;
+        this.motion = motion;
+    }
+
+    private interface ToAction {
+        TrailAction of(Screen screen, Map<String, Value> given);
+    }
+
+    /** @param where where it is done; empty: as usual */
+    Ruling of(Effect effect, Optional<Where> where) {
+        if (where.equals(Optional.of(Where.BENEATH)) && !(effect instanceof Effect.Close) && !(effect instanceof Effect.Restart)) {
+            return beneath(effect);
+        }
+        return switch (effect) {
+            case Effect.Advance advance -> goOn(advance.to(), where, TrailAction.Put::new);
+            case Effect.Replace replace -> goOn(replace.with(), where, TrailAction.Swap::new);
+            case Effect.Restart restart -> restart(restart.at());
+            case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(head.levels()), (screen, given) -> new TrailAction.Raise(screen, given), List.of());
+            case Effect.Return back -> goBack();
+            case Effect.ReturnTo back -> returnTo(back.to(), where);
+            case Effect.Close close -> head.level().base()
+                    ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
+                    : Ruling.back(new TrailAction.CloseLevel());
+            case Effect.Remember r -> throw noMove(effect);
+            case Effect.Notice n -> throw noMove(effect);
+            case Effect.Leave l -> throw noMove(effect);
+        };
+    }
+
+    private static IllegalArgumentException noMove(Effect effect) {
+        return new IllegalArgumentException("To " + effect.verb().word() + " is no move");
+    }
+
+    /** After this level and the overlays above the nearest ground beneath have closed. */
+    private Ruling beneath(Effect effect) {
+        if (head.level().base()) {
+            return new Ruling.NothingToDo("Nothing lies beneath.");
+        }
+        Optional<Lookback.Ground> ground = head.back().ground();
+        if (ground.isEmpty()) {
+            return effect.target().flatMap(t -> prototype.screen(t.id()).isEmpty() ? Optional.of(missing(t)) : Optional.empty()).orElseGet(Ruling.Depends::new);
+        }
+        List<TrailAction> closing = List.of(new TrailAction.CloseToPages());
+        return switch (effect) {
+            case Effect.Advance advance -> leading(advance.to(), Moving::noPage, TrailAction.Put::new, closing);
+            case Effect.Replace replace -> leading(replace.with(), Moving::noPage, TrailAction.Swap::new, closing);
+            case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(ground.get().levels()), TrailAction.Raise::new, closing);
+            case Effect.ReturnTo back -> prototype.screen(back.to().id()).map(screen -> onGround(screen)).orElseGet(() -> missing(back.to()));
+            case Effect.Return back -> !ground.get().first() ? new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.Drop()), Optional.empty())
+                    : ground.get().base() ? new Ruling.NothingToDo("There is nothing to return to.")
+                    : new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.CloseLevel()), Optional.empty());
+            default -> throw noMove(effect);
+        };
+    }
+
+    private static Optional<String> noPage(Screen screen) {
+        return screen.form() == Form.PAGE ? Optional.empty() : Optional.of("“" + screen.shownTitle() + "” is a " + screen.form().word() + " and can only be opened above from here.");
+    }
+
+    private Optional<String> tooMany(int levels) {
+        int most = head.device().levels();
+        return most > 0 && levels >= most ? Optional.of(head.device().title() + " shows " + (most == 1 ? "nothing" : "no more than " + most) + " above one another.") : Optional.empty();
+    }
+
+    /** A move forward: refused for a missing target, where it does not fit, or for want of a value. */
+    private Ruling leading(Target target, java.util.function.Function<Screen, Optional<String>> unfit, ToAction action, List<TrailAction> before) {
+        Optional<Screen> found = prototype.screen(target.id());
+        if (found.isEmpty()) {
+            return missing(target);
+        }
+        Optional<String> why = unfit.apply(found.get());
+        if (why.isPresent()) {
+            return new Ruling.Refused(why.get());
+        }
+        Giving giving = Giving.of(prototype, target, found.get(), known);
+        return giving.missing().<Ruling>map(Ruling.Refused::new).orElseGet(() -> new Ruling.Acts(
+                Stream.concat(before.stream(), Stream.of(action.of(found.get(), giving.values()))).toList(), Optional.of(motion)));
+    }
+
+    /** Advance and replace: a page goes on a level that holds pages unless it is said to go here, any other form stays on a level of its own form. */
+    private Ruling goOn(Target target, Optional<Where> where, ToAction action) {
+        boolean page = prototype.screen(target.id()).filter(s -> s.form() == Form.PAGE).isPresent();
+        if (page && !head.level().holdsPages()) {
+            return where.isPresent() ? leading(target, s -> Optional.empty(), action, List.of())
+                    : leading(target, s -> Optional.empty(), action, List.of(new TrailAction.CloseToPages()));
+        }
+        return leading(target, s -> s.form() == head.level().form() ? Optional.empty()
+                : Optional.of("“" + s.shownTitle() + "” is a " + s.form().word() + " and can only be opened above from here."), action, List.of());
+    }
+
+    private Ruling restart(Target target) {
+        return leading(target, s -> s.form() == Form.PAGE ? Optional.empty()
+                : Optional.of("“" + s.shownTitle() + "” is a " + s.form().word() + ", and only a page can be restarted at."), TrailAction.Restart::new, List.of());
+    }
+
+    /**
+     * Along the level's own trail; else, from a dialog, sheet or panel, on the level that holds pages beneath it, whose
+     * current place counts there, since it lies beneath.
+     */
+    private Ruling returnTo(Target target, Optional<Where> where) {
+        Optional<Screen> found = prototype.screen(target.id());
+        if (found.isEmpty()) {
+            return missing(target);
+        }
+        return switch (head.back().behind(target.id())) {
+            case THERE -> Ruling.back(new TrailAction.DropTo(target.id()));
+            case UNKNOWN -> new Ruling.Depends();
+            case ABSENT -> head.level().holdsPages() || where.isPresent() ? absent(found.get()) : onGround(found.get());
+        };
+    }
+
+    private Ruling onGround(Screen screen) {
+        return switch (head.back().onGround(screen.id())) {
+            case THERE -> Ruling.back(new TrailAction.CloseToPages());
+            case UNKNOWN -> new Ruling.Depends();
+            case ABSENT -> switch (head.back().behindGround(screen.id())) {
+                case THERE -> new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.DropTo(screen.id())), Optional.empty());
+                case UNKNOWN -> new Ruling.Depends();
+                case ABSENT -> absent(screen);
+            };
+        };
+    }
+
+    private static Ruling absent(Screen screen) {
+        return new Ruling.NothingToDo("“" + screen.shownTitle() + "” does not lie behind.");
+    }
+
+    private Ruling goBack() {
+        if (!head.first()) {
+            return Ruling.back(new TrailAction.Drop());
+        }
+        return head.level().base() ? new Ruling.NothingToDo("There is nothing to return to.") : Ruling.back(new TrailAction.CloseLevel());
+    }
+
+    private static Ruling missing(Target target) {
+        return new Ruling.Refused("The screen “" + target.id() + "” that it leads to is not there.");
+    }
+}

@@ -1,0 +1,80 @@
+package pandel.desktop.device;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.animation.Animation;
+import javafx.animation.PauseTransition;
+import javafx.animation.SequentialTransition;
+import javafx.application.Platform;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
+import javafx.util.Duration;
+import pandel.core.model.Device;
+import pandel.core.model.Look;
+import pandel.core.model.Motion;
+import pandel.desktop.picture.PictureLibrary;
+
+/** A tiny device on which one screen gives way to another, over and over. It rests while nobody sees it. */
+public final class MotionPreview extends Pane {
+
+    /** ms that each picture stands. */
+    private static final double REST = 700;
+
+    private final LevelView from;
+    private final LevelView to;
+    private Optional<Animation> running = Optional.empty();
+    private Motion motion = Motion.NONE;
+
+    /**
+     * @param above whether the second is opened above the first
+     * @param high  interface px
+     */
+    public MotionPreview(PictureLibrary pictures, Look first, Look second, boolean above, Device device, double high) {
+        double scale = high / device.height();
+        double wide = Math.rint(device.width() * scale);
+        from = new LevelView(pictures, first, 0, false);
+        to = new LevelView(pictures, second, 1, above);
+        from.place(device.width(), device.height(), scale, 0);
+        to.place(device.width(), device.height(), scale, 0);
+        getStyleClass().add("device");
+        setMouseTransparent(true);
+        setMinSize(wide, high);
+        setPrefSize(wide, high);
+        setMaxSize(wide, high);
+        setClip(new Rectangle(wide, high));
+        getChildren().addAll(from, to);
+        sceneProperty().addListener((o, was, is) -> {
+            if (is == null) {
+                stop();
+            } else {
+                play(motion);
+            }
+        });
+    }
+
+    /** Shows a motion from now on. */
+    public void play(Motion shown) {
+        motion = shown;
+        stop();
+        if (getScene() == null) {
+            return;
+        }
+        from.still();
+        to.still();
+        PauseTransition before = new PauseTransition(Duration.millis(REST));
+        PauseTransition after = new PauseTransition(Duration.millis(REST));
+        to.setVisible(false);
+        before.setOnFinished(e -> to.setVisible(true));
+        Animation moving = Motions.of(shown, false, List.of(from), List.of(to), getPrefWidth(), getPrefHeight());
+        boolean still = shown.kind() == Motion.Kind.NONE || shown.ms() == 0 || Platform.getPreferences().isReducedMotion();
+        SequentialTransition once = still ? new SequentialTransition(before, after) : new SequentialTransition(before, moving, after);
+        once.setOnFinished(e -> play(motion));
+        running = Optional.of(once);
+        once.play();
+    }
+
+    private void stop() {
+        running.ifPresent(Animation::stop);
+        running = Optional.empty();
+    }
+}

@@ -1,0 +1,67 @@
+package pandel.desktop.links;
+
+import pandel.core.model.Cause;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Verb;
+import pandel.desktop.shell.Around;
+import pandel.desktop.work.Work;
+
+/** What the sentence asks of the desk, as the view of links does it. */
+record SentenceDesk(LinksView view, Work work, Around around, DeskActions actions) implements SentencePane.Desk {
+
+    @Override
+    public void find() {
+        view.find();
+    }
+
+    @Override
+    public void share(Hotspot hotspot) {
+        view.share(hotspot);
+    }
+
+    @Override
+    public void linkScreen(Cause cause) {
+        view.linkScreen(cause);
+    }
+
+    @Override
+    public boolean isListed() {
+        return view.isListed();
+    }
+
+    @Override
+    public void nextWaiting() {
+        view.nextWaiting();
+    }
+
+    @Override
+    public void rows(Hotspot hotspot) {
+        around.show(new RowsPage(work, hotspot, around::say, around::dismiss));
+    }
+
+    @Override
+    public void values() {
+        view.values();
+    }
+
+    @Override
+    public void motion(Link link, int number) {
+        around.show(new MotionPage(work, around.pictures(), link, number, actions::lastMotion, around::dismiss));
+    }
+
+    @Override
+    public void chooseVerb(Verb verb) {
+        view.chooseVerb(verb);
+    }
+
+    @Override
+    public void walkOn() {
+        view.walkOn();
+    }
+
+    @Override
+    public void say(String sentence) {
+        around.say(sentence);
+    }
+}
