@@ -51,6 +51,7 @@ final class LinkHollowLane {
         maker.p = LooksOfHollowLane.put(maker.p, looks, tablet, naming);
         maker.outcomes();
         maker.gestures();
+        maker.p = ValuesOfHollowLane.put(maker.p, naming);
         maker.journeys();
         maker.edit(VersionEdits.keep("Sent to the neighbours", "2026-06-02", naming));
         maker.edit(ScreenEdits.rename(maker.screen("Care and cost"), "Care and late days"));

@@ -59,7 +59,7 @@ final class Hotspots {
         List<Hotspot> fresh = all.stream().filter(h -> prototype.index().shared(h.id()).isEmpty() || sharedSeen.add(h.id())).toList();
         // A screen whose hotspots all lack links is a dead end, and that is said of it as one.
         if (!prototype.index().waysOut(screen.id()).isEmpty() || !grounds.shown(screen.id())) {
-            withoutLink(screen, fresh.stream().filter(h -> h.links().isEmpty()).toList());
+            withoutLink(screen, fresh.stream().filter(h -> h.waitsForLink()).toList());
         }
         sameCause(screen, fresh);
         screen.mocks().forEach(mock -> onMock(screen, mock, all, fresh));

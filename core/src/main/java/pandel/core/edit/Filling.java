@@ -84,7 +84,7 @@ public final class Filling {
         Verb fitting = verb.filter(v -> Fitting.whyNot(v, from.get(), to.get()).isEmpty()).orElse(Fitting.usualVerb(from.get(), to.get()));
         Set<String> taken = p.index().ids();
         Link link = Link.of(naming.fresh("tap", taken), new Cause.Touch(Gesture.TAP), Effect.of(fitting, new Target.ToScreen(to.get().id())));
-        Optional<Hotspot> bare = from.get().hotspots().stream().filter(h -> h.links().isEmpty() && Offers.alike(to.get().title(), h.title())).findFirst();
+        Optional<Hotspot> bare = from.get().hotspots().stream().filter(h -> h.waitsForLink() && Offers.alike(to.get().title(), h.title())).findFirst();
         if (bare.isPresent()) {
             return LinkEdits.link(bare.get(), link, "").applyTo(p);
         }

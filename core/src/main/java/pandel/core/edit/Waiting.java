@@ -15,7 +15,7 @@ public record Waiting(Screen screen, Hotspot hotspot) {
         List<Waiting> waiting = new ArrayList<>();
         for (Screen screen : prototype.screens()) {
             for (Hotspot hotspot : prototype.index().hotspotsOn(screen.id())) {
-                if (hotspot.links().isEmpty() && waiting.stream().noneMatch(w -> w.hotspot() == hotspot)) {
+                if (hotspot.waitsForLink() && waiting.stream().noneMatch(w -> w.hotspot() == hotspot)) {
                     waiting.add(new Waiting(screen, hotspot));
                 }
             }

@@ -71,6 +71,11 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
         return links.stream().filter(l -> l.cause().equals(cause)).findFirst();
     }
 
+    /** Whether nothing happens there yet; a field has its use without a link. */
+    public boolean waitsForLink() {
+        return links.isEmpty() && !isField();
+    }
+
     /** Whether text can be typed in it. */
     public boolean isField() {
         return nature instanceof Nature.Field;

@@ -41,10 +41,10 @@ public final class LinkWords {
     /** "advance to Tool", "remember signed in is yes". */
     public static String effect(Prototype prototype, Effect effect) {
         return switch (effect) {
-            case Effect.Advance a -> "advance to " + target(prototype, a.to());
-            case Effect.Replace r -> "replace with " + target(prototype, r.with());
-            case Effect.Restart r -> "restart at " + target(prototype, r.at());
-            case Effect.OpenAbove o -> "open " + target(prototype, o.screen()) + " above";
+            case Effect.Advance a -> "advance to " + target(prototype, a.to()) + carried(prototype, a.to());
+            case Effect.Replace r -> "replace with " + target(prototype, r.with()) + carried(prototype, r.with());
+            case Effect.Restart r -> "restart at " + target(prototype, r.at()) + carried(prototype, r.at());
+            case Effect.OpenAbove o -> "open " + target(prototype, o.screen()) + " above" + carried(prototype, o.screen());
             case Effect.Return r -> "return";
             case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
@@ -67,7 +67,7 @@ public final class LinkWords {
 
     /** A target's title, or its id when it is missing. */
     public static String target(Prototype prototype, Target target) {
-        return prototype.screen(target.id()).map(Screen::shownTitle).orElse(target.id()) + carried(prototype, target);
+        return prototype.screen(target.id()).map(Screen::shownTitle).orElse(target.id());
     }
 
     /** " with loan drill and due typed Date"; empty when nothing is carried. */

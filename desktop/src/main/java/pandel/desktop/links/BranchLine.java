@@ -9,7 +9,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import pandel.core.edit.BranchEdits;
 import pandel.core.edit.FactWords;
 import pandel.core.edit.LinkEdits;
@@ -35,13 +35,13 @@ final class BranchLine {
     private final DeskActions actions;
     private final SentencePane.Desk desk;
     private final Runnable refresh;
-    private final HBox line;
+    private final Pane line;
     private final Optional<Link> link;
     private final int number;
     private final Branch branch;
 
     /** @param line that the words are put on, behind what stands there */
-    BranchLine(Work work, DeskActions actions, SentencePane.Desk desk, Runnable refresh, HBox line, Optional<Link> link, int number) {
+    BranchLine(Work work, DeskActions actions, SentencePane.Desk desk, Runnable refresh, Pane line, Optional<Link> link, int number) {
         this.work = work;
         this.actions = actions;
         this.desk = desk;

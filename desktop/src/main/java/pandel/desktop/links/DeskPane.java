@@ -88,7 +88,7 @@ final class DeskPane extends Pane {
         for (int i = 0; i < hotspots.size(); i++) {
             Hotspot hotspot = hotspots.get(i);
             if (actions.area(hotspot).isPresent()) {
-                HotspotView view = new HotspotView(hotspot, i + 1, !hotspot.links().isEmpty(),
+                HotspotView view = new HotspotView(hotspot, i + 1, !hotspot.waitsForLink(),
                         work.selection().hotspots().contains(hotspot.id()));
                 view.hide(actions.isHidden(hotspot));
                 views.put(hotspot.id(), view);

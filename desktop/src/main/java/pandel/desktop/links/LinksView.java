@@ -68,6 +68,7 @@ public final class LinksView implements StageView {
     private final ScrollPane left;
     private final ScrollPane right;
     private final SentencesPane sentences;
+    private final Together together;
     private final VBox centre;
 
     public LinksView(Work work, Around around) {
@@ -102,7 +103,8 @@ public final class LinksView implements StageView {
         page.setRight(right);
         page.setCenter(centre);
         page.setBottom(sentence);
-        this.sentences = new SentencesPane(work);
+        this.together = new Together(work, around, then -> openFinder(desk, "", false, Optional.empty(), then));
+        this.sentences = new SentencesPane(work, together);
         VBox.setVgrow(sentences, Priority.ALWAYS);
         desk.setFocusTraversable(true);
         desk.setId("desk");
@@ -304,7 +306,7 @@ public final class LinksView implements StageView {
     }
 
     private void nextHotspot(int by) {
-        List<Hotspot> waiting = actions.hotspots().stream().filter(h -> h.links().isEmpty()).toList();
+        List<Hotspot> waiting = actions.hotspots().stream().filter(h -> h.waitsForLink()).toList();
         // What waits for a link comes first.
         List<Hotspot> all = by > 0 && !waiting.isEmpty() ? waiting : actions.hotspots();
         if (all.isEmpty()) {
@@ -363,6 +365,7 @@ public final class LinksView implements StageView {
                 here("Copy hotspots", actions::copy, "Shortcut+C"), here("Put copies here", actions::paste, "Shortcut+V"),
                 here("Next hotspot without a link, on any screen", this::nextWaiting, "N"), here("All sentences, or the desk", this::turnSentences, "L"),
                 here("Lead what leads here elsewhere…", this::leadElsewhere, "Shortcut+R"),
+                here("Copy this screen’s links to…", () -> work.screen().ifPresent(together::copyLinks), "Shortcut+Shift+C"),
                 here("Values and words of this screen…", this::values, "V"), here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"), here("Another device beside it", this::turnBeside, "D")));
         return all;
     }

@@ -10,7 +10,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
@@ -81,15 +83,23 @@ final class SentencePane extends VBox {
         below.setAlignment(Pos.CENTER_LEFT);
         setSpacing(6);
         setMinHeight(88);
+        widthProperty().addListener((o, a, b) -> size());
         getChildren().addAll(scroll, below);
     }
 
     void refresh() {
         actions.branch(0);
         fill();
-        int shown = Math.min(MOST_LINES, Math.max(1, lines.getChildren().size()));
-        scroll.setPrefHeight(shown * LINE);
-        scroll.setMinHeight(shown * LINE);
+        size();
+    }
+
+    /** As high as its lines are, up to a number of them. */
+    private void size() {
+        double wide = getWidth() > 0 ? getWidth() - 48 : 1200;
+        lines.applyCss();
+        double high = Math.clamp(lines.prefHeight(wide), LINE, MOST_LINES * LINE);
+        scroll.setPrefHeight(high);
+        scroll.setMinHeight(high);
     }
 
     private void fill() {
@@ -113,7 +123,7 @@ final class SentencePane extends VBox {
     }
 
     private void said(String sentence) {
-        HBox line = line();
+        Pane line = line();
         line.setId("sentence");
         line.getChildren().add(Choice.words(sentence));
     }
@@ -146,7 +156,7 @@ final class SentencePane extends VBox {
     }
 
     private void nothing() {
-        long bare = actions.hotspots().stream().filter(h -> h.links().isEmpty()).count();
+        long bare = actions.hotspots().stream().filter(h -> h.waitsForLink()).count();
         said(desk.isListed() ? "Choose a sentence to change it here." : actions.hotspots().isEmpty() ? "Drag over the mock where it is touched; then type where that leads."
                 : bare == 0 ? "Choose a hotspot to read its link, or drag over the mock to mark another."
                 : bare == 1 ? "One hotspot here has no link yet." : bare + " hotspots here have no link yet.");
@@ -160,7 +170,7 @@ final class SentencePane extends VBox {
     }
 
     private void hotspot(Hotspot hotspot, Optional<Link> link) {
-        HBox line = line();
+        Pane line = line();
         Cause now = link.map(Link::cause).orElse(new Cause.Touch(Gesture.TAP));
         Choice cause = new Choice(EventWords.capital(now instanceof Cause.Touch t ? t.gesture().word() : "submit"), "", "choice-cause");
         line.getChildren().add(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)));
@@ -199,7 +209,7 @@ final class SentencePane extends VBox {
 
     /** A link of the whole screen. */
     private void ofScreen(Link link) {
-        HBox line = line();
+        Pane line = line();
         int ms = link.cause() instanceof Cause.Wait w ? w.ms() : link.cause() instanceof Cause.Untouched u ? u.ms() : DeskActions.USUAL_WAIT;
         Choice cause = new Choice(switch (link.cause()) {
             case Cause.Wait w -> "After";
@@ -221,19 +231,20 @@ final class SentencePane extends VBox {
         below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
     }
 
-    private HBox line() {
-        HBox line = new HBox();
+    /** A line of the sentence; one that is too long goes on beneath itself. */
+    private Pane line() {
+        FlowPane line = new FlowPane();
         line.getStyleClass().add("sentence");
         lines.getChildren().add(line);
         return line;
     }
 
     /** A line for each way the link can turn out, the first on a line that is begun. */
-    private void branches(HBox begun, Optional<Link> link) {
+    private void branches(Pane begun, Optional<Link> link) {
         begun.setId("sentence");
         int all = Math.max(1, link.map(l -> l.branches().size()).orElse(1));
         for (int i = 0; i < all; i++) {
-            HBox line = i == 0 ? begun : line();
+            Pane line = i == 0 ? begun : line();
             if (i > 0) {
                 line.getStyleClass().add("further");
             }
@@ -254,7 +265,7 @@ final class SentencePane extends VBox {
     }
 
     /** The key's name, to be typed anew. */
-    private void key(HBox line, Optional<Link> link) {
+    private void key(Pane line, Optional<Link> link) {
         if (link.map(Link::cause).orElse(null) instanceof Cause.Touch touch && touch.gesture() == Gesture.KEY) {
             Choice choice = new Choice(touch.key(), "live", "choice-key");
             line.getChildren().add(choice.on(() -> choice.type(touch.key(), "The key's name", text -> {

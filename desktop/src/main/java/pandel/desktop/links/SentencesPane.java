@@ -2,13 +2,19 @@ package pandel.desktop.links;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import javafx.collections.ListChangeListener;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.geometry.Side;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -21,8 +27,10 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Verb;
 import pandel.core.play.EventWords;
 import pandel.core.play.LinkWords;
+import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** All links of a screen, or of the prototype, each as a sentence; the chosen one is edited in the sentence below. */
@@ -38,7 +46,7 @@ final class SentencesPane extends StackPane {
     private final Label count = new Label();
     private boolean filling;
 
-    SentencesPane(Work work) {
+    SentencesPane(Work work, Together together) {
         this.work = work;
         getStyleClass().add("sentences-pane");
         words.setId("sentences-filter");
@@ -53,19 +61,43 @@ final class SentencesPane extends StackPane {
         count.getStyleClass().addAll("quiet", "small");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox bar = new HBox(8, all, count, space, words);
+        HBox many = new HBox(4, Press.word("Lead them to…", "together-lead", () -> together.leadTo(selected())), verbs(together),
+                Press.word("Remove them", "together-remove-links", () -> together.remove(selected())));
+        many.setId("sentences-together");
+        many.setVisible(false);
+        Button each = Press.word("Choose these all", "sentences-choose-all", () -> list.getSelectionModel().selectAll());
+        HBox bar = new HBox(8, all, count, each, many, space, words);
         bar.getStyleClass().add("bar");
         list.setId("sentences");
         list.getStyleClass().addAll("findings", "sentences");
+        list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<Way>) c -> many.setVisible(selected().size() > 1));
         list.setCellFactory(l -> new Row());
         list.setPlaceholder(new Label("No link says that."));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
-            if (is != null && !filling) {
+            if (is != null && !filling && selected().size() < 2) {
                 choose(is);
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
         getChildren().add(new VBox(bar, list));
+    }
+
+    private List<Way> selected() {
+        return list.getSelectionModel().getSelectedItems().stream().filter(Objects::nonNull).toList();
+    }
+
+    /** The verbs that many links can be given. */
+    private Button verbs(Together together) {
+        Button button = Press.word("Verb…", "together-verb", () -> { });
+        button.setOnAction(e -> {
+            ContextMenu menu = new ContextMenu();
+            for (Verb verb : Verb.MOVES) {
+                menu.getItems().add(Press.item("Let them " + verb.word(), "together-" + verb.word().replace(' ', '-'), () -> together.verb(selected(), verb)));
+            }
+            menu.show(button, Side.BOTTOM, 0, 0);
+        });
+        return button;
     }
 
     private void choose(Way way) {
@@ -87,8 +119,12 @@ final class SentencesPane extends StackPane {
             list.getItems().setAll(ways);
         }
         count.setText(ways.size() == 1 ? "one sentence" : ways.size() + " sentences");
+        if (selected().size() > 1) {
+            filling = false;
+            return;
+        }
         chosen().ifPresentOrElse(way -> {
-            list.getSelectionModel().select(way);
+            list.getSelectionModel().clearAndSelect(ways.indexOf(way));
             if (!list.isFocused()) {
                 list.scrollTo(Math.max(0, ways.indexOf(way) - 3));
             }

@@ -7,6 +7,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import pandel.core.edit.Bulk;
 import pandel.core.edit.FactWords;
 import pandel.core.edit.FormChange;
 import pandel.core.edit.Said;
@@ -151,6 +152,16 @@ public final class ScreenActions {
     private static String line(Way way) {
         String from = way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens";
         return from + ": " + way.hotspot().map(h -> h.title().isBlank() ? "a hotspot" : h.title()).orElse("a wait");
+    }
+
+    /** Links screens one after another, in their order. */
+    void linkInOrder(List<Screen> screens) {
+        Bulk bulk = Bulk.inOrder(work.prototype(), screens, work.naming());
+        if (bulk.done() > 0) {
+            work.edit(bulk.edit());
+        }
+        around.say(bulk.done() == 0 ? "Each leads to the next already." : (bulk.done() == 1 ? "One link was made" : bulk.done() + " links were made")
+                + ", each screen to the next: by the hotspot that waits for one, or a tap anywhere. Ctrl+Z takes " + (bulk.done() == 1 ? "it" : "them") + " back.");
     }
 
     /** Asks for the name of the section screens are to stand in. */

@@ -121,7 +121,7 @@ final class PossiblePane extends VBox {
         for (Hotspot hotspot : there(prototype, now)) {
             number++;
             String name = LinkWords.name(hotspot, number);
-            if (hotspot.links().isEmpty()) {
+            if (hotspot.waitsForLink()) {
                 row(number, name, "no link yet", false, Event.tap(hotspot.id()));
             }
             int shownNumber = number;
