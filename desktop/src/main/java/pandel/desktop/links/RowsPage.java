@@ -58,7 +58,7 @@ final class RowsPage extends PageBox {
     }
 
     private static String line(List<String> names, Map<String, Value> row) {
-        return String.join(", ", names.stream().map(n -> Optional.ofNullable(row.get(n)).map(Value::shown).orElse("")).toList());
+        return String.join(", ", names.stream().map(n -> Optional.ofNullable(row.get(n)).filter(v -> !v.equals(Value.NOTHING)).map(Value::shown).orElse("")).toList());
     }
 
     private void count(String typed) {

@@ -64,6 +64,7 @@ final class SentencesPane extends StackPane {
         HBox many = new HBox(4, Press.word("Lead them to…", "together-lead", () -> together.leadTo(selected())), verbs(together),
                 Press.word("Remove them", "together-remove-links", () -> together.remove(selected())));
         many.setId("sentences-together");
+        many.setAlignment(Pos.CENTER_LEFT);
         many.setVisible(false);
         Button each = Press.word("Choose these all", "sentences-choose-all", () -> list.getSelectionModel().selectAll());
         HBox bar = new HBox(8, all, count, each, many, space, words);
