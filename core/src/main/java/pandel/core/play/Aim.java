@@ -63,9 +63,9 @@ public final class Aim {
         if (screen == null) {
             return new Event.Touched(gesture, new Event.On.Point(x, y));
         }
-        Look look = Look.of(prototype, screen, now.known());
+        Look look = now.look(prototype).orElseThrow();
         Placement placement = Placement.of(look, now.width(), now.height());
-        if (screen.form() != Form.PAGE && !placement.holds(x, y)) {
+        if (look.screen().form() != Form.PAGE && !placement.holds(x, y)) {
             boolean down = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
             return down ? new Event.Touched(Gesture.TAP, new Event.On.Outside()) : new Event.Touched(gesture, new Event.On.Point(x, y));
         }

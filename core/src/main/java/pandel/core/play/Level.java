@@ -1,7 +1,22 @@
 package pandel.core.play;
 
+import pandel.core.model.Facts;
+import pandel.core.model.Known;
+import pandel.core.model.Look;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+
 /** The base, or one thing open above it, with the trail of places on it. */
 public record Level(LevelKind kind, Trail trail) {
+
+    /**
+     * How the current place looks: in the form of the level, which is that of the screen it was opened with. A page put here on a dialog is
+     * drawn as a dialog.
+     */
+    public Look look(Prototype prototype, Screen screen, Facts facts) {
+        Screen drawn = kind.holdsPages() || screen.form() == kind.form() ? screen : screen.withForm(kind.form());
+        return Look.of(prototype, drawn, Known.of(facts, trail.current().held()));
+    }
 
     public Level with(Trail newTrail) {
         return new Level(kind, newTrail);

@@ -132,7 +132,7 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     /** How the current screen looks now; empty when it is gone. */
     public Optional<Look> look(Prototype prototype) {
-        return prototype.screen(screen()).map(screen -> Look.of(prototype, screen, known()));
+        return prototype.screen(screen()).map(screen -> top().look(prototype, screen, facts));
     }
 
     /** The level that takes gestures. */

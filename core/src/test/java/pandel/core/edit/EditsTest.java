@@ -1,5 +1,4 @@
 package pandel.core.edit;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -18,15 +17,21 @@ import pandel.core.generate.Kind;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
+import pandel.core.model.Expected;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
+import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.Source;
 import pandel.core.model.Target;
+import pandel.core.model.Value;
+import pandel.core.model.Verb;
+import pandel.core.model.Where;
 import pandel.core.model.Width;
 
 class EditsTest {
@@ -63,7 +68,21 @@ class EditsTest {
                 Map.of(Width.NARROW, new Area(1, 2, 30, 40)), List.of(), Rest.NONE);
         Hotspot hotspot = hotspots.isEmpty() ? fresh : hotspots.get(random.nextInt(hotspots.size()));
         Link link = Link.of(naming.fresh("tap", p.index().ids()), new Cause.Touch(Gesture.TAP), new Effect.Return());
-        return switch (random.nextInt(12)) {
+        List<Way> ways = List.copyOf(p.index().ways());
+        Link old = ways.isEmpty() ? link : ways.get(random.nextInt(ways.size())).link();
+        return switch (random.nextInt(24)) {
+            case 12 -> Carrying.expect(screen, Expected.text("loan"));
+            case 13 -> Carrying.expectNoMore(screen, "loan");
+            case 14 -> Carrying.rename(screen, "loan", "tool");
+            case 15 -> old.effect().flatMap(Effect::target).map(t -> Carrying.carry(old, t, Map.of("loan", Source.of(new Value.Text("drill"))))).orElse(LinkEdits.remove(old));
+            case 16 -> HotspotEdits.nature(hotspot, random.nextBoolean() ? new Hotspot.Nature.Field() : new Hotspot.Nature.Rows(List.of(Map.of(), Map.of("tool", new Value.Number(3)))));
+            case 17 -> BranchEdits.where(old, 0, Optional.of(Where.BENEATH));
+            case 18 -> BranchEdits.motionOfAll(Verb.ADVANCE, Optional.of(Motion.NONE));
+            case 19 -> Bulk.leadTo(p, ways, screen).edit();
+            case 20 -> Bulk.verb(p, ways, Verb.REPLACE).edit();
+            case 21 -> Bulk.copyLinks(p, screen, p.screens().getFirst(), naming).edit();
+            case 22 -> Bulk.inOrder(p, p.screens(), naming).edit();
+            case 23 -> BranchEdits.another(old, "refused");
             case 0 -> ScreenEdits.rename(screen, "Renamed " + random.nextInt(3));
             case 1 -> ScreenEdits.place(List.of(screen), random.nextBoolean() ? "" : "Loans", random.nextBoolean() ? Optional.empty() : Optional.of(p.screens().get(random.nextInt(p.screens().size())).id()));
             case 2 -> ScreenEdits.remove(List.of(screen));

@@ -1,9 +1,9 @@
 package pandel.core.edit;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -16,6 +16,8 @@ import pandel.core.model.Facts;
 import pandel.core.model.Known;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.Source;
 import pandel.core.model.Value;
 import pandel.core.play.LinkWords;
 
@@ -81,5 +83,37 @@ class FactWordsTest {
         assertThat(new Condition("in", Condition.Compare.IS, new Value.YesNo(true)).holds(without, Known.of(Facts.NONE))).isFalse();
         assertThat(new Condition("in", Condition.Compare.IS, new Value.YesNo(false)).holds(without, Known.of(Facts.NONE))).isFalse();
         assertThat(new Condition("in", Condition.Compare.EMPTY, Value.NOTHING).holds(without, Known.of(Facts.NONE))).isTrue();
+    }
+
+    private static final Prototype LENDING = FactEdits.put(Fact.yesNo("in", "signed in")).applyTo(
+            Made.of("home page: code ^field; rows advance loan +loan=given:loan", "loan page needs:loan expects:due: back return"));
+
+    private static SourceWords words(String screen) {
+        return new SourceWords(LENDING, List.of(LENDING.screen(screen).orElseThrow()), Optional.empty());
+    }
+
+    @Test
+    void aSourceIsNamedOrIsTheValueItself() {
+        assertThat(words("loan").source("given due")).isEqualTo(new Source.Given("due"));
+        assertThat(words("home").source("typed home.code")).isEqualTo(new Source.Typed("home.code"));
+        assertThat(words("home").source("signed in")).isEqualTo(new Source.OfFact("in"));
+        assertThat(words("home").source("“signed in”")).isEqualTo(Source.of(new Value.Text("signed in")));
+        assertThat(words("home").source("12")).isEqualTo(Source.of(new Value.Number(12)));
+        assertThat(words("home").source("given due")).isEqualTo(Source.of(new Value.Text("given due")));
+        for (Source source : List.of(new Source.Given("loan"), Source.of(new Value.Text("signed in")), Source.of(new Value.YesNo(true)), new Source.OfFact("in"))) {
+            assertThat(words("loan").source(words("loan").typed(LENDING, source))).isEqualTo(source);
+        }
+    }
+
+    @Test
+    void conditionsAskForWhatIsGivenAndTyped() throws NotUnderstood {
+        List<Screen> home = List.of(LENDING.screen("home").orElseThrow());
+        List<Screen> loan = List.of(LENDING.screen("loan").orElseThrow());
+        assertThat(FactWords.conditions(LENDING, home, "typed home.code is empty", NAMING).what()).containsExactly(
+                new Condition(new Source.Typed("home.code"), Condition.Compare.EMPTY, Source.of(Value.NOTHING)));
+        assertThat(FactWords.conditions(LENDING, loan, "given due is not given loan and signed in", NAMING).what()).containsExactly(
+                new Condition(new Source.Given("due"), Condition.Compare.IS_NOT, new Source.Given("loan")), new Condition("in", Condition.Compare.IS, new Value.YesNo(true)));
+        assertThatThrownBy(() -> FactWords.conditions(LENDING, loan, "given due maybe", NAMING)).isInstanceOf(NotUnderstood.class)
+                .hasMessage("After “given due” say is, is not, at least, at most or is empty.");
     }
 }

@@ -104,7 +104,7 @@ public final class DeviceView extends Pane {
             if (screen.isEmpty()) {
                 continue;
             }
-            Look look = Look.of(prototype, screen.get(), Known.of(now.facts(), level.trail().current().held()));
+            Look look = level.look(prototype, screen.get(), now.facts());
             boolean same = i < before.size() && before.get(i).shows(look, level.trail().depth());
             LevelView view = same ? before.get(i) : new LevelView(pictures, look, level.trail().depth(), i > 0);
             view.know(prototype, Known.of(now.facts(), level.trail().current().held()));

@@ -1,0 +1,188 @@
+package pandel.core.play;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import pandel.core.edit.BranchEdits;
+import pandel.core.generate.Generated;
+import pandel.core.generate.Kind;
+import pandel.core.model.Cause;
+import pandel.core.model.Effect;
+import pandel.core.model.Event;
+import pandel.core.model.Facts;
+import pandel.core.model.Gesture;
+import pandel.core.model.Index;
+import pandel.core.model.Link;
+import pandel.core.model.Motion;
+import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Verb;
+
+/** What holds of every step, on made-up prototypes of both kinds with everything a link can do in them. */
+class PlayPropertiesTest {
+
+    private static final int STEPS = 60;
+
+    private static Prototype made(long seed, int size, boolean nasty) {
+        return Generated.of(size, seed, nasty ? Kind.NASTY : Kind.USUAL, (int) Math.floorMod(seed, 4));
+    }
+
+    /** A walk of events that may or may not do something: those that are possible, and some that are not. */
+    private static List<Event> walk(Prototype prototype, long seed) {
+        Random random = new Random(seed);
+        List<Event> events = new ArrayList<>();
+        Step step = new Step(prototype);
+        Optional<Situation> start = prototype.mainEntry().flatMap(e -> Situation.at(prototype, e, prototype.devices().getFirst()));
+        if (start.isEmpty()) {
+            return events;
+        }
+        Situation now = start.get();
+        for (int i = 0; i < STEPS && !now.left(); i++) {
+            List<Event> possible = Possible.events(prototype, now);
+            Event event = switch (random.nextInt(possible.isEmpty() ? 5 : 12)) {
+                case 0 -> new Event.Touched(Gesture.values()[random.nextInt(Gesture.values().length - 1)], new Event.On.Point(random.nextInt(390), random.nextInt(844)));
+                case 1 -> new Event.Elapse(random.nextInt(7000));
+                case 2 -> new Event.Typed("s" + random.nextInt(9) + "-h" + random.nextInt(5), random.nextBoolean() ? "drill" : "");
+                case 3 -> Event.tap("nosuch").turning("saved");
+                case 4 -> random.nextBoolean() ? new Event.Scroll(random.nextInt(100)) : new Event.Resize(300 + random.nextInt(900), 700);
+                default -> possible.get(random.nextInt(possible.size()));
+            };
+            events.add(event);
+            now = step.step(now, event).situation();
+        }
+        return events;
+    }
+
+    private interface Look {
+        void at(Situation before, Event event, Stepped stepped);
+    }
+
+    private static Optional<Situation> each(Prototype prototype, List<Event> events, Look look) {
+        Step step = new Step(prototype);
+        Optional<Situation> start = prototype.mainEntry().flatMap(e -> Situation.at(prototype, e, prototype.devices().getFirst()));
+        if (start.isEmpty()) {
+            return start;
+        }
+        Situation now = start.get();
+        for (Event event : events) {
+            Stepped stepped = step.step(now, event);
+            look.at(now, event, stepped);
+            now = stepped.situation();
+        }
+        return Optional.of(now);
+    }
+
+    @Property(tries = 300)
+    void everyEventHasAnAnswerAndTheSameOneAgain(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size, @ForAll boolean nasty) {
+        Prototype prototype = made(seed, size, nasty);
+        List<Event> events = walk(prototype, seed);
+        List<Stepped> first = new ArrayList<>();
+        each(prototype, events, (before, event, stepped) -> first.add(stepped));
+        List<Stepped> second = new ArrayList<>();
+        each(prototype, events, (before, event, stepped) -> second.add(stepped));
+        assertThat(second).isEqualTo(first);
+        first.forEach(s -> assertThat(s.situation().levels()).isNotEmpty());
+    }
+
+    @Property(tries = 200)
+    void whatIsRefusedOrAskedChangesNothing(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size) {
+        Prototype prototype = made(seed, size, true);
+        each(prototype, walk(prototype, seed), (before, event, stepped) -> {
+            boolean still = stepped.happening() instanceof Happening.Refused || stepped.happening() instanceof Happening.Nothing;
+            if (still) {
+                // Whole or not at all; but time has passed, waits are spent, and untouched begins anew.
+                assertThat(stepped.situation().levels()).isEqualTo(before.levels());
+                assertThat(stepped.situation().facts()).isEqualTo(before.facts());
+            }
+        });
+    }
+
+    @Property(tries = 200)
+    void aCloseNeverChangesWhatLiesBeneath(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size) {
+        Prototype prototype = made(seed, size, true);
+        each(prototype, walk(prototype, seed), (before, event, stepped) -> {
+            List<Level> after = stepped.situation().levels();
+            if (after.size() < before.levels().size() && verbs(prototype, stepped).equals(List.of(Verb.CLOSE))) {
+                assertThat(after).isEqualTo(before.levels().subList(0, after.size()));
+            }
+            if (!before.top().kind().base() && verbs(prototype, stepped).equals(List.of(Verb.CLOSE))) {
+                assertThat(after.getFirst()).isEqualTo(before.levels().getFirst());
+            }
+        });
+    }
+
+    @Property(tries = 200)
+    void aRestartLeavesNothingBehindButFacts(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size) {
+        Prototype prototype = made(seed, size, true);
+        each(prototype, walk(prototype, seed), (before, event, stepped) -> {
+            if (stepped.happening() instanceof Happening.Moved && verbs(prototype, stepped).contains(Verb.RESTART)) {
+                assertThat(stepped.situation().levels()).hasSize(1);
+                assertThat(stepped.situation().top().trail().isFirst()).isTrue();
+                assertThat(stepped.situation().top().kind()).isEqualTo(LevelKind.BASE);
+            }
+        });
+    }
+
+    @Property(tries = 200)
+    void advanceThenReturnIsTheSameSituation(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size, @ForAll boolean nasty) {
+        Prototype plain = made(seed, size, nasty);
+        // Each screen has a return of its own, for a key nothing else has.
+        Prototype prototype = plain.withScreens(plain.screens().stream().map(s -> {
+            List<Link> links = new ArrayList<>(s.links());
+            links.add(Link.of(s.id() + "-return", new Cause.Touch(Gesture.KEY, "F9"), new Effect.Return()));
+            return s.withLinks(links);
+        }).toList()).withDevices(plain.devices().stream().map(d -> new pandel.core.model.Device(d.id(), d.title(), d.width(), d.height(), d.scale(), d.back(),
+                pandel.core.model.Device.Pointing.BOTH, d.levels(), d.rest())).toList());
+        Step step = new Step(prototype);
+        each(prototype, walk(prototype, seed), (before, event, stepped) -> {
+            boolean put = stepped.happening() instanceof Happening.Moved && stepped.situation().levels().size() == before.levels().size()
+                    && stepped.situation().top().trail().depth() == before.top().trail().depth() + 1 && stepped.situation().top().trail().behind().equals(Optional.of(before.top().trail()));
+            if (put) {
+                Situation back = step.step(stepped.situation(), new Event.Touched(Gesture.KEY, "F9", new Event.On.Point(0, 0))).situation();
+                assertThat(back.levels()).isEqualTo(before.levels());
+            }
+        });
+    }
+
+    @Property(tries = 100)
+    void motionChangesNothing(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size) {
+        Prototype prototype = made(seed, size, true);
+        Prototype moving = prototype;
+        for (Verb verb : Verb.MOVES) {
+            moving = BranchEdits.motionOfAll(verb, Optional.of(new Motion(Motion.Kind.GROW, Motion.Direction.UP, 5000, "linear", Rest.NONE))).applyTo(moving);
+        }
+        List<Event> events = walk(prototype, seed);
+        List<List<List<String>>> one = new ArrayList<>();
+        each(prototype, events, (before, event, stepped) -> one.add(shown(stepped.situation())));
+        List<List<List<String>>> other = new ArrayList<>();
+        each(moving, events, (before, event, stepped) -> other.add(shown(stepped.situation())));
+        assertThat(other).isEqualTo(one);
+    }
+
+    private static List<List<String>> shown(Situation now) {
+        return now.levels().stream().map(l -> l.trail().places().stream().map(v -> v.screen() + v.held()).toList()).toList();
+    }
+
+    private static List<Verb> verbs(Prototype prototype, Stepped stepped) {
+        Optional<String> link = switch (stepped.happening()) {
+            case Happening.Moved moved -> moved.link();
+            default -> Optional.empty();
+        };
+        return link.flatMap(prototype.index()::way).map(Index.Way::link).filter(l -> l.branches().size() == 1).map(l -> l.effects().filter(Effect::isMove).map(Effect::verb).toList()).orElse(List.of());
+    }
+
+    @Property(tries = 50)
+    void factsAlwaysHoldWhatTheyCan(@ForAll long seed, @ForAll @IntRange(min = 1, max = 8) int size) {
+        Prototype prototype = made(seed, size, true);
+        each(prototype, walk(prototype, seed), (before, event, stepped) -> {
+            Facts facts = stepped.situation().facts();
+            facts.set().forEach((id, value) -> assertThat(prototype.fact(id).orElseThrow().values()).contains(value));
+        });
+    }
+}
