@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.check.Exploration.LeadsOn;
 import pandel.core.model.Screen;
 
 /**
@@ -32,7 +31,7 @@ final class DeadEnds {
         for (Exploration exploration : grounds.explorations()) {
             exploration.perhapsStuck().stream().filter(id -> !grounds.prototype().screen(id).orElseThrow().end()).forEach(doubted::add);
             for (Node node : exploration.nodes()) {
-                LeadsOn on = screen(grounds, node).end() ? LeadsOn.YES : exploration.leadsOn(node, false);
+                LeadsOn on = screen(grounds, node).end() ? LeadsOn.YES : LeadsOn.from(exploration, node, false);
                 if (on == LeadsOn.UNKNOWN) {
                     doubted.add(node.cell.screen());
                 } else if (on == LeadsOn.NO) {
@@ -49,7 +48,7 @@ final class DeadEnds {
 
     private static void note(Stuck stuck, Exploration exploration, Node node) {
         // With no doubt without device back there is none with it but that of what device back uncovers of the same screen.
-        if (exploration.leadsOn(node, true) != LeadsOn.NO) {
+        if (LeadsOn.from(exploration, node, true) != LeadsOn.NO) {
             stuck.onlyBack = stuck.onlyBack.or(() -> Optional.of(exploration.walkTo(node)));
         } else {
             stuck.dead = stuck.dead.or(() -> Optional.of(exploration.walkTo(node)));

@@ -65,6 +65,6 @@ final class DeviceRefusals {
     /** Whether a device refuses a link on a reached screen. */
     static boolean refuses(Grounds grounds, Way way) {
         return opens(grounds.prototype(), way) && grounds.explorations().stream().filter(e -> e.device().levels() > 0)
-                .anyMatch(e -> e.nodes().stream().anyMatch(n -> isFull(e, n) && way.from().stream().anyMatch(s -> s.id().equals(n.cell.screen()))));
+                .anyMatch(e -> way.from().stream().anyMatch(s -> e.nodesOn(s.id()).stream().anyMatch(n -> isFull(e, n))));
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -45,6 +46,8 @@ final class Exploration {
 
     private final Device device;
     private final Turns turns;
+    /** Made when first asked for. */
+    private final Map<String, List<Node>> onScreens = new HashMap<>();
     private final Asked asked;
     private final List<Cell> doubtful = new ArrayList<>();
     private final Map<Cell, Node> nodes = new LinkedHashMap<>();
@@ -213,35 +216,6 @@ final class Exploration {
         perhapsFired.removeAll(fired);
     }
 
-    /** Whether a list of events leads on from a node to another row of screens. */
-    enum LeadsOn {
-        YES, NO, UNKNOWN
-    }
-
-    /** @param withBack whether device back is among the events */
-    LeadsOn leadsOn(Node node, boolean withBack) {
-        Set<Node> seen = new LinkedHashSet<>();
-        Deque<Node> horizon = new ArrayDeque<>(List.of(node));
-        boolean doubt = false;
-        while (!horizon.isEmpty()) {
-            Node at = horizon.remove();
-            if (at.movesOn || withBack && at.movesOnByBack) {
-                return LeadsOn.YES;
-            }
-            if (seen.add(at)) {
-                doubt |= at.isDoubted() || at.mayComeToItself;
-                for (Cell cell : withBack ? Stream.concat(at.stays.stream(), at.staysByBack.stream()).toList() : at.stays) {
-                    Node next = nodes.get(cell);
-                    doubt |= next == null;
-                    if (next != null) {
-                        horizon.add(next);
-                    }
-                }
-            }
-        }
-        return doubt ? LeadsOn.UNKNOWN : LeadsOn.NO;
-    }
-
     /** The cell that a turn leads to; empty when it goes back to a place that was come to before. */
     Optional<Cell> uncovered(Cell cell, Turn turn) {
         List<TrailAction> actions = turn.actions();
@@ -347,6 +321,19 @@ final class Exploration {
 
     Device device() {
         return device;
+    }
+
+    /** The node of a cell, if it is come to. */
+    Optional<Node> node(Cell cell) {
+        return Optional.ofNullable(nodes.get(cell));
+    }
+
+    /** The nodes of a screen, the nearest first. */
+    List<Node> nodesOn(String screen) {
+        if (onScreens.isEmpty()) {
+            nodes.values().forEach(n -> onScreens.computeIfAbsent(n.cell.screen(), id -> new ArrayList<>()).add(n));
+        }
+        return onScreens.getOrDefault(screen, List.of());
     }
 
     Collection<Node> nodes() {

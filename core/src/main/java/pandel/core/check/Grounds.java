@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import pandel.core.model.Prototype;
 
 /**
@@ -16,6 +17,11 @@ import pandel.core.model.Prototype;
  * @param nearest      for each screen ever shown, the exploration that comes to it soonest
  */
 record Grounds(Prototype prototype, Asked asked, List<Exploration> explorations, List<Exploration> points, Map<String, Exploration> nearest, Consumer<Unsettled> unsettled) {
+
+    /** The nodes of a screen on any device. */
+    Stream<Node> nodesOn(String screen) {
+        return explorations.stream().flatMap(e -> e.nodesOn(screen).stream());
+    }
 
     boolean shown(String screen) {
         return nearest.containsKey(screen);

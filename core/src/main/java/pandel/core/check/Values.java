@@ -1,7 +1,6 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -29,8 +28,6 @@ final class Values {
     private final Prototype prototype;
     private final List<Finding> findings = new ArrayList<>();
     private final Set<String> seen = new HashSet<>();
-    /** The nodes of each screen that something asks about; made when first needed. */
-    private final Map<String, List<Came>> nodes = new HashMap<>();
 
     private record Came(Exploration exploration, Node node) {
     }
@@ -83,7 +80,7 @@ final class Values {
     /** A source that is nothing, or of the wrong type, in some situation in which the branch is taken. */
     private void lacking(Way way, Branch branch, Screen screen, Expected expected, Source source) {
         for (Screen from : way.from()) {
-            for (Came came : nodes(from)) {
+            for (Came came : grounds.explorations().stream().flatMap(e -> e.nodesOn(from.id()).stream().map(n -> new Came(e, n))).toList()) {
                 Known known = came.node().cell.known();
                 List<Map<String, Value>> rows = rows(way);
                 for (Map<String, Value> row : rows) {
@@ -102,13 +99,6 @@ final class Values {
 
     private static List<Map<String, Value>> rows(Way way) {
         return way.hotspot().map(Hotspot::rows).filter(r -> !r.isEmpty()).orElse(List.of(Map.of()));
-    }
-
-    private List<Came> nodes(Screen screen) {
-        if (nodes.isEmpty()) {
-            grounds.explorations().forEach(e -> e.nodes().forEach(n -> nodes.computeIfAbsent(n.cell.screen(), id -> new ArrayList<>()).add(new Came(e, n))));
-        }
-        return nodes.getOrDefault(screen.id(), List.of());
     }
 
     /** Whether nothing that a source can give is taken. */

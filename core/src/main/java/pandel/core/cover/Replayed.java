@@ -60,10 +60,8 @@ public record Replayed(Journey journey, List<String> path, Set<String> links, Op
                 return new Replayed(journey, path, links, Optional.of(new Broken(i + 1, why)), Optional.of(now));
             }
             path.add(now.screen());
-            switch (stepped.happening()) {
-                case Happening.Moved moved -> moved.link().ifPresent(links::add);
-                case Happening.Remembered done -> done.link().ifPresent(links::add);
-                default -> { }
+            if (stepped.happening().isDone()) {
+                stepped.happening().link().ifPresent(links::add);
             }
         }
         return new Replayed(journey, path, links, Optional.empty(), Optional.of(now));

@@ -1,0 +1,36 @@
+package pandel.core.check;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** Whether a list of events leads on from a node to another row of screens. */
+enum LeadsOn {
+    YES, NO, UNKNOWN;
+
+    /** @param withBack whether device back is among the events */
+    static LeadsOn from(Exploration exploration, Node node, boolean withBack) {
+        Set<Node> seen = new LinkedHashSet<>();
+        Deque<Node> horizon = new ArrayDeque<>(List.of(node));
+        boolean doubt = false;
+        while (!horizon.isEmpty()) {
+            Node at = horizon.remove();
+            if (at.movesOn || withBack && at.movesOnByBack) {
+                return YES;
+            }
+            if (seen.add(at)) {
+                doubt |= at.isDoubted() || at.mayComeToItself;
+                for (Cell cell : withBack ? Stream.concat(at.stays.stream(), at.staysByBack.stream()).toList() : at.stays) {
+                    Optional<Node> next = exploration.node(cell);
+                    doubt |= next.isEmpty();
+                    next.ifPresent(horizon::add);
+                }
+            }
+        }
+        return doubt ? UNKNOWN : NO;
+    }
+}
