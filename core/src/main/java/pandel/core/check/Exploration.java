@@ -75,7 +75,7 @@ final class Exploration {
     static Exploration of(Prototype prototype, Device device, int followed, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
         Exploration exploration = new Exploration(prototype, device, followed, asked);
         List<? extends Start> usable = from.stream().filter(start -> isUsable(prototype, device, start)).toList();
-        if (asked.changes() || asked.goesBeneath() || usable.stream().anyMatch(StartPoint.class::isInstance)) {
+        if (asked.changes() || usable.stream().anyMatch(StartPoint.class::isInstance)) {
             Summaries summaries = new Summaries(exploration, prototype, asked);
             summaries.run(usable, calledOff);
             exploration.take(summaries.nodes(), summaries.isGivenUp());
