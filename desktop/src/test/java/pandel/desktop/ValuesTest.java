@@ -251,4 +251,27 @@ class ValuesTest extends WindowTest {
         settle();
         assertRead("Swipe right anywhere");
     }
+
+    @Test
+    void twoHundredWaysItCanTurnOutAreReadAndPlayed() {
+        Link save = hotspot("Confirm", "Reserve it").links().getFirst();
+        java.util.List<pandel.core.model.Branch> many = new java.util.ArrayList<>();
+        for (int i = 0; i < 200; i++) {
+            many.add(save.branches().getFirst().withOutcome(Optional.of("way " + i)));
+        }
+        interact(() -> opened.work().edit(pandel.core.edit.LinkEdits.change("many ways", save.withBranches(many))));
+        choose("Confirm", "Reserve it");
+        assertThat(lookup("#branch-199-outcome").tryQuery()).isPresent();
+        go(4);
+        press("#start-from");
+        press("Signed in");
+        tapDevice(195, 260);
+        tapDevice(195, 690);
+        tapDevice(195, 304 + 488);
+        tapDevice(195, 690);
+        assertRead("Tap Reserve it: how does it turn out?", "way 0", "way 1");
+        shot("two-hundred");
+        keys(KeyCode.DIGIT2);
+        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Reserved").id());
+    }
 }

@@ -47,6 +47,10 @@ final class Addresses {
         for (Expected expected : screen.get().expects()) {
             if (entry.names().contains(expected.name())) {
                 List<Value> kinds = asked.kinds(screen.get().id(), expected);
+                if (kinds.size() == 1 && (entry.values().containsKey(expected.name()) || expected.fallback().isPresent())) {
+                    // Nothing asks what it is: it is opened with what it is tried with, or as if nothing was said.
+                    continue;
+                }
                 List<Map<String, Value>> more = new ArrayList<>();
                 for (Map<String, Value> one : all) {
                     for (Value value : all.size() * kinds.size() > MOST ? kinds.subList(0, 1) : kinds) {

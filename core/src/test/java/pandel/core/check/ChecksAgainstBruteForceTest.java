@@ -31,7 +31,7 @@ import pandel.core.play.Step;
 /** What the checks say is shown really replays; what they rule out is never found. */
 class ChecksAgainstBruteForceTest {
 
-    @Property(tries = 80)
+    @Property(tries = 50)
     void agreeOnNastyPrototypes(@ForAll long seed, @ForAll @IntRange(min = 1, max = 9) int size, @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY), 7, 3000, followed);
     }
@@ -41,7 +41,7 @@ class ChecksAgainstBruteForceTest {
         agree(Generated.of(size, seed, Kind.USUAL), 5, 3000, 6);
     }
 
-    @Property(tries = 80)
+    @Property(tries = 50)
     void agreeOnNastyPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 1, max = 7) int size, @ForAll @IntRange(min = 1, max = 3) int facts,
                                          @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, followed);

@@ -20,6 +20,7 @@ import pandel.core.model.Event;
 import pandel.core.model.Facts;
 import pandel.core.model.Known;
 import pandel.core.model.Look;
+import pandel.core.model.Placeholders;
 import pandel.core.model.Screen;
 import pandel.core.model.StartPoint;
 import pandel.core.model.Width;
@@ -167,7 +168,7 @@ final class FindingPane extends Scroll {
                 row.getChildren().add(more);
                 i = situations.size() - MOST + 1;
             }
-            row.getChildren().add(picture(situations.get(i).screen(), situations.get(i).facts(), words.get(i), situations.get(i).width(), situations.get(i).height()));
+            row.getChildren().add(picture(situations.get(i).screen(), situations.get(i).known(), words.get(i), situations.get(i).width(), situations.get(i).height()));
         }
         return row;
     }
@@ -183,14 +184,14 @@ final class FindingPane extends Scroll {
     private Node screens(Finding shown) {
         FlowPane row = new FlowPane(12, 12);
         shown.screens().stream().limit(12).forEach(id -> row.getChildren()
-                .add(picture(id, Facts.NONE, "", work.device().width(), work.device().height())));
+                .add(picture(id, Known.of(Facts.NONE), "", work.device().width(), work.device().height())));
         if (shown.screens().size() > 12) {
             row.getChildren().add(new Label("and " + (shown.screens().size() - 12) + " more"));
         }
         return row;
     }
 
-    private Node picture(String id, Facts facts, String above, double width, double height) {
+    private Node picture(String id, Known known, String above, double width, double height) {
         VBox box = new VBox(4);
         box.setMaxWidth(PICTURE + 2);
         Label how = new WrappedLabel(above);
@@ -205,7 +206,10 @@ final class FindingPane extends Scroll {
         Optional<Screen> screen = work.prototype().screen(id);
         screen.ifPresent(s -> {
             MockView view = new MockView(around.pictures());
-            Look look = Look.of(work.prototype(), s, Known.of(facts));
+            Look look = Look.of(work.prototype(), s, known);
+            if (!above.isEmpty()) {
+                view.fill(words -> Placeholders.filled(words, work.prototype(), known));
+            }
             Placement.Size size = Placement.sizeOf(look, Width.of(width), width, height);
             double factor = Math.min(PICTURE / size.width(), 232 / size.height());
             view.show(look, Width.of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));

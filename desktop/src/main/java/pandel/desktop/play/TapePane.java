@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.model.Look;
+import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
@@ -120,6 +121,7 @@ final class TapePane extends HBox {
     private MockView picture(Prototype prototype, Screen screen, Tape.Tick tick) {
         MockView view = new MockView(pictures);
         Look look = Look.of(prototype, screen, tick.after().known());
+        view.fill(words -> Placeholders.filled(words, prototype, tick.after().known()));
         Placement.Size size = Placement.sizeOf(look, Width.of(tick.after().width()), tick.after().width(), tick.after().height());
         view.show(look, Width.of(tick.after().width()), PICTURE, Math.rint(PICTURE * size.height() / size.width()));
         return view;

@@ -8,6 +8,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import pandel.core.model.Known;
+import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.play.Level;
@@ -42,7 +44,9 @@ final class TrailPane extends VBox {
                     Children.become(getChildren(), rows);
                     return;
                 }
-                Place place = new Place(prototype.screen(visit.screen()).orElse(Screen.page(visit.screen(), visit.screen())), level.kind().base(), shown == 1);
+                Screen screen = prototype.screen(visit.screen()).orElse(Screen.page(visit.screen(), visit.screen()));
+                String title = Placeholders.filled(screen.shownTitle(), prototype, Known.of(now.facts(), visit.held()));
+                Place place = new Place(screen, title, level.kind().base(), shown == 1);
                 Node row = getChildren().stream().filter(n -> place.equals(n.getUserData()) && !taken.contains(n)).findFirst().orElseGet(() -> row(place));
                 taken.add(row);
                 rows.add(row);
@@ -52,14 +56,14 @@ final class TrailPane extends VBox {
     }
 
     /** What a row shows. */
-    private record Place(Screen screen, boolean base, boolean current) {
+    private record Place(Screen screen, String title, boolean base, boolean current) {
     }
 
     private static HBox row(Place place) {
         HBox row = new HBox();
         row.setUserData(place);
         row.getStyleClass().add("trail-place");
-        Label title = new Label(place.screen().shownTitle());
+        Label title = new Label(place.title());
         title.getStyleClass().add(place.current() ? "strong" : "quiet");
         row.getChildren().addAll(new FormSign(place.screen().form()), title);
         if (place.current()) {
