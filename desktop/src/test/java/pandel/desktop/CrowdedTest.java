@@ -140,7 +140,8 @@ class CrowdedTest extends WindowTest {
             settle();
         }
         go(1);
-        assertRead("Splash", "30 screens");
+        assertRead(opened.work().screen().orElseThrow().shownTitle(), "30 screens");
+        assertThat(card(opened.work().screen().orElseThrow().shownTitle()).isVisible()).isTrue();
     }
 
     private static Screen page(String id, String title, List<Hotspot> hotspots) {

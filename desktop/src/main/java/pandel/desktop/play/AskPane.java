@@ -7,15 +7,21 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 
 /** Asks, over the device, how a link turns out. */
 final class AskPane extends VBox {
+
+    /** Interface px. */
+    private static final double MOST_HIGH = 320;
+    private static final double ROW = 40;
 
     private final CheckBox always = new CheckBox("Always this one, unasked");
     private final List<String> outcomes;
@@ -37,6 +43,7 @@ final class AskPane extends VBox {
         this.chosen = chosen;
         always.setId("ask-always");
         getChildren().add(heading);
+        VBox rows = new VBox(8);
         int number = 0;
         for (String outcome : outcomes) {
             number++;
@@ -47,9 +54,17 @@ final class AskPane extends VBox {
             HBox.setHgrow(button, Priority.ALWAYS);
             HBox row = new HBox(8, bond, button);
             row.setAlignment(Pos.CENTER_LEFT);
-            getChildren().add(row);
+            rows.getChildren().add(row);
         }
-        getChildren().addAll(always, Press.word("Leave it open", "ask-leave", dismiss));
+        ScrollPane scroll = new Scroll(rows);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setMaxHeight(MOST_HIGH);
+        // As high as its rows are, while these are few.
+        scroll.setPrefHeight(Math.min(MOST_HIGH, outcomes.size() * ROW));
+        scroll.setMinHeight(Math.min(MOST_HIGH, outcomes.size() * ROW));
+        getChildren().addAll(scroll, always, Press.word("Leave it open", "ask-leave", dismiss));
     }
 
     /** Chooses the outcome of a number, from 1; of no other number there is one. */

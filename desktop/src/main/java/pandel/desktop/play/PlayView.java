@@ -97,6 +97,7 @@ public final class PlayView implements StageView {
         controls = new PlayControls(new PlayControls.Asked(this::startOver, () -> act(new Event.DeviceBack()), this::editThis, this::hurry, this::turnHold,
                 this::turnSize, this::turnAlone, starts::choose));
         right = new VBox(controls, Scroll.column(possible, 260));
+        VBox.setVgrow(right.getChildren().getLast(), javafx.scene.layout.Priority.ALWAYS);
         bottom = new VBox(showingBar, tapePane);
         page.setCenter(middle);
         around();

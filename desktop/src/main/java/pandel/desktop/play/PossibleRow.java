@@ -32,9 +32,7 @@ final class PossibleRow extends HBox {
         words.setStyle("-fx-padding: 6 0 6 0;");
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().addAll(bond, words);
-        getStyleClass().add("row");
-        setMinHeight(44);
-        setPrefHeight(Region.USE_COMPUTED_SIZE);
+        getStyleClass().addAll("row", "possible-row");
         setAccessibleRole(AccessibleRole.BUTTON);
         Press.onPress(this, () -> doIt.accept(event));
     }
