@@ -165,7 +165,7 @@ class LooksTest extends WindowTest {
     @Test
     void factsAreListedRenamedAndRemoved() {
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.F);
-        assertRead("yes or no", "2 links");
+        assertRead("yes or no", "3 links");
         String number = prototype().facts().stream().filter(f -> f.title().equals("reservations")).findFirst().orElseThrow().id();
         type("#bounds-" + number, "0 to 3");
         assertThat(prototype().fact(number).orElseThrow().values()).hasSize(4);
@@ -267,7 +267,7 @@ class LooksTest extends WindowTest {
         clickOn("#page-done");
         clickOn("#undo");
         settle();
-        assertThat(prototype().facts()).hasSize(4);
+        assertThat(prototype().facts()).hasSize(5);
     }
 
     @Test

@@ -1,15 +1,17 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.stream.Stream;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import pandel.core.edit.FactEdits;
 import pandel.core.model.Condition;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
 import pandel.core.model.Known;
+import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Source;
@@ -22,7 +24,7 @@ final class FactsUnused {
 
     static List<Finding> in(Grounds grounds) {
         Prototype prototype = grounds.prototype();
-        Set<String> asked = grounds.asked().facts();
+        Set<String> asked = read(prototype);
         List<Finding> findings = new ArrayList<>();
         for (Fact fact : prototype.facts()) {
             boolean set = isSet(prototype, fact.id());
@@ -37,6 +39,17 @@ final class FactsUnused {
             }
         }
         return findings;
+    }
+
+    /** Ids of the facts that anything reads: in conditions, to carry them, to set others, or to show them in words. */
+    private static Set<String> read(Prototype prototype) {
+        Set<String> read = new LinkedHashSet<>();
+        prototype.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()).flatMap(Condition::facts).forEach(read::add);
+        prototype.index().ways().stream().flatMap(w -> Asked.reads(w.link())).flatMap(s -> s.fact().stream()).forEach(read::add);
+        Stream<String> words = Stream.concat(prototype.screens().stream().flatMap(Values::words),
+                prototype.index().ways().stream().flatMap(w -> w.link().effects()).flatMap(UnknownPlaceholders::words));
+        words.flatMap(w -> Placeholders.in(w).stream()).flatMap(n -> Placeholders.fact(prototype, n).stream()).map(Fact::id).forEach(read::add);
+        return read;
     }
 
     static boolean isSet(Prototype prototype, String fact) {

@@ -43,7 +43,7 @@ final class UnknownPlaceholders {
         return findings;
     }
 
-    private static Stream<String> words(Effect effect) {
+    static Stream<String> words(Effect effect) {
         return effect instanceof Effect.Notice notice ? Stream.of(notice.words()) : effect instanceof Effect.Leave leave ? Stream.of(leave.address()) : Stream.empty();
     }
 

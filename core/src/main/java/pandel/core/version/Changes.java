@@ -12,10 +12,12 @@ import java.util.stream.Collectors;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Fact;
+import pandel.core.model.Expected;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Journey;
 import pandel.core.model.Link;
 import pandel.core.model.Mock;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
@@ -169,16 +171,42 @@ public final class Changes {
         if (!old.closers().equals(screen.closers())) {
             say(id, name + " is closed by other things.");
         }
+        expects(id, name, old.expects(), screen.expects());
         mocks(id, name, old.mocks(), screen.mocks());
         states(old, screen);
         hotspots(old, screen);
         links(id, name + ": ", old.links(), screen.links());
     }
 
+    private void expects(String id, String name, List<Expected> old, List<Expected> fresh) {
+        for (Expected value : fresh) {
+            Optional<Expected> was = old.stream().filter(v -> v.name().equals(value.name())).findFirst();
+            if (was.isEmpty()) {
+                say(id, name + " expects “" + value.name() + "”, " + described(value) + ".");
+            } else if (!was.get().equals(value)) {
+                say(id, name + " expects “" + value.name() + "” as " + described(value) + "; before: " + described(was.get()) + ".");
+            }
+        }
+        old.stream().filter(v -> fresh.stream().noneMatch(f -> f.name().equals(v.name()))).forEach(v -> say(id, name + " expects “" + v.name() + "” no more."));
+        List<String> names = fresh.stream().map(Expected::name).toList();
+        if (!names.equals(old.stream().map(Expected::name).toList()) && Set.copyOf(names).equals(old.stream().map(Expected::name).collect(Collectors.toSet()))) {
+            say(id, name + " expects its values in another order.");
+        }
+    }
+
+    private static String described(Expected value) {
+        return (value.kind() == Expected.Kind.ONE_OF ? "one of " + String.join(", ", value.words()) : value.kind().word()) + (value.required() ? ", which must be brought" : "")
+                + value.fallback().map(v -> ", " + v.shown() + " unless said").orElse("");
+    }
+
     private void mocks(String id, String name, List<Mock> old, List<Mock> fresh) {
         Set<Mock> more = new LinkedHashSet<>(fresh);
         more.removeAll(old);
         for (Mock mock : more) {
+            if (mock instanceof Picture picture && old.stream().anyMatch(m -> m instanceof Picture p && p.withPatches(picture.patches()).equals(picture))) {
+                say(id, name + " has other words laid on its picture for " + mock.on().word() + " devices.");
+                continue;
+            }
             boolean had = old.stream().anyMatch(m -> m.on() == mock.on());
             say(id, name + " has a " + (had ? "newer" : "new") + " picture for " + mock.on().word() + " devices.");
         }
@@ -235,6 +263,10 @@ public final class Changes {
         }
         if (!old.areas().equals(hotspot.areas())) {
             changes.add(new Change(screen, named(hotspot) + on + " stands elsewhere" + (old.areas().keySet().equals(hotspot.areas().keySet()) ? "." : ", on other pictures.")));
+        }
+        if (!old.nature().equals(hotspot.nature())) {
+            changes.add(new Change(screen, named(hotspot) + on + (hotspot.isField() ? " is a field." : hotspot.rows().isEmpty() ? " is " + (old.isField() ? "no field" : "not repeated") + " any more."
+                    : old.rows().size() == hotspot.rows().size() ? " holds other things in its rows." : " is repeated in " + hotspot.rows().size() + " rows.")));
         }
         links(screen.orElse(""), named(hotspot) + on + ": ", old.links(), hotspot.links());
     }

@@ -39,6 +39,7 @@ record RuleExample(Rule rule, String shows, String mustNot) {
             new RuleExample(Rule.STATE_NEVER_HOLDS, "home page: on advance b % ready | b page when:ready-is-no: back return", "home page: on advance b | b page when:ready-is-no: back return; off % ready"),
             new RuleExample(Rule.FACT_NEVER_SET, "home page when:ready: on advance b | b page: back return", "home page when:ready: on advance b % ready | b page: back return"),
             new RuleExample(Rule.FACT_NEVER_READ, "home page: on advance b % ready | b page: back return", "home page when:ready: on advance b % ready | b page: back return"),
+            new RuleExample(Rule.FACT_NEVER_READ, "home page: on advance b % ready | b page: back return", "home page title:Home-{ready}: on advance b % ready | b page: back return"),
             new RuleExample(Rule.ONE_OUTCOME, "home page: save =saved advance b | b page: back return", "home page: save advance b | b page: back return"),
             new RuleExample(Rule.FIXED_WAIT_FOR_WORK, "home page: on advance Paying | Paying page: 3000 replace paid | paid page end: bare", "home page: on advance splash | splash page: 3000 replace paid | paid page end: bare"),
             new RuleExample(Rule.WAIT_TOO_SHORT, "home page: 600 replace b; skip advance b | b page end: bare", "home page: 2000 replace b; skip advance b | b page end: bare"),
