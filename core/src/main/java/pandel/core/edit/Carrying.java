@@ -6,11 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import pandel.core.model.Condition;
 import pandel.core.model.Effect;
 import pandel.core.model.Expected;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Source;
@@ -46,16 +49,39 @@ public final class Carrying {
         });
     }
 
-    /** A value of a screen goes by another name, also in what links carry and in what its own links read. */
+    /** A value of a screen goes by another name, also in what links carry to it, in what its own links and looks read, and in words laid on it. */
     public static Edit rename(Screen screen, String from, String to) {
+        UnaryOperator<Source> named = s -> s.equals(new Source.Given(from)) ? new Source.Given(to) : s;
+        UnaryOperator<Condition> asked = c -> new Condition(named.apply(c.what()), c.compare(), named.apply(c.with()));
         return Edit.of("call “" + from + "” “" + to + "”", p -> {
-            Prototype named = p.withScreen(screen.id(), s -> s.withExpects(s.expects().stream().map(e -> e.name().equals(from) ? e.withName(to) : e).toList()));
-            return LinkEdits.effects(named, (link, e) -> e.target().filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from)).map(t -> {
-                Map<String, Source> other = new TreeMap<>(t.values());
-                other.put(to, other.remove(from));
-                return e.leadingTo(t.carrying(other));
-            }).orElse(e));
+            Set<String> own = p.index().waysOut(screen.id()).stream().filter(w -> w.from().size() == 1).map(w -> w.link().id()).collect(Collectors.toSet());
+            Prototype expecting = p.withScreen(screen.id(), s -> s.withExpects(s.expects().stream().map(e -> e.name().equals(from) ? e.withName(to) : e).toList())
+                    .withTitle(s.title().replace("{" + from + "}", "{" + to + "}"))
+                    .withStates(s.states().stream().map(t -> t.withConditions(t.conditions().stream().map(asked).toList())).toList())
+                    .withEveryMock(mocks -> mocks.stream().map(m -> m instanceof Picture picture ? picture.withPatches(picture.patches().stream()
+                            .map(x -> x.withWords(x.words().replace("{" + from + "}", "{" + to + "}"))).toList()) : m).toList()));
+            Prototype carrying = LinkEdits.effects(expecting, (link, e) -> {
+                Effect read = own.contains(link.id()) ? reading(e, named) : e;
+                return read.target().filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from)).map(t -> {
+                    Map<String, Source> other = new TreeMap<>(t.values());
+                    other.put(to, other.remove(from));
+                    return read.leadingTo(t.carrying(other));
+                }).orElse(read);
+            });
+            return LinkEdits.links(carrying, own, l -> l.withBranches(l.branches().stream().map(x -> x.withWhen(x.when().stream().map(asked).toList())).toList()));
         });
+    }
+
+    /** An effect that reads from other sources. */
+    private static Effect reading(Effect effect, UnaryOperator<Source> named) {
+        if (effect instanceof Effect.Remember r && r.change() instanceof Effect.Change.Set set) {
+            return new Effect.Remember(r.fact(), new Effect.Change.Set(named.apply(set.to())));
+        }
+        return effect.target().map(t -> {
+            Map<String, Source> values = new TreeMap<>(t.values());
+            values.replaceAll((name, source) -> named.apply(source));
+            return effect.leadingTo(t.carrying(values));
+        }).orElse(effect);
     }
 
     /** A link carries other values wherever it leads to a target. */

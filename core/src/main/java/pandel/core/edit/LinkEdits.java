@@ -82,6 +82,11 @@ public final class LinkEdits {
                 .anyMatch(t -> t.isPresent() && screens.contains(t.get().id()));
     }
 
+    /** Some links changed, by their ids; what does not change is shared. */
+    static Prototype links(Prototype p, Set<String> which, UnaryOperator<Link> change) {
+        return mapLinks(p, l -> Optional.of(which.contains(l.id()) ? change.apply(l) : l));
+    }
+
     /** Every branch of every link changed; what does not change is shared. */
     static Prototype branches(Prototype p, UnaryOperator<Branch> change) {
         return mapLinks(p, l -> Optional.of(l.withBranches(l.branches().stream().map(change).toList())));

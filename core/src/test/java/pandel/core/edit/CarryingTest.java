@@ -35,7 +35,8 @@ class CarryingTest {
     void aValueRenamedIsCarriedByItsNewName() {
         Prototype named = Carrying.rename(LENDING.screen("loan").orElseThrow(), "loan", "item").applyTo(LENDING);
         assertThat(carried(named, "home.drill.tap")).containsOnlyKeys("item");
-        assertThat(carried(named, "loan.note.tap")).containsOnlyKeys("loan");
+        assertThat(carried(named, "loan.note.tap")).containsOnlyKeys("loan").containsValue(new Source.Given("item"));
+        assertThat(carried(named, "loan.again.tap")).containsEntry("item", new Source.Given("item"));
     }
 
     @Test

@@ -43,6 +43,18 @@ class ChangesTest {
         assertThat(told(APP, ScreenEdits.rename(APP.screens().getFirst(), "House").applyTo(APP))).containsExactly("“House” was called “home”.");
     }
 
+    @Test
+    void valuesRowsAndFieldsAreTold() {
+        Prototype before = Made.of("home page drawn: on advance list; code return", "list page: back return");
+        Prototype now = Made.of("home page drawn: on advance list +loan=drill; code ^field return", "list page needs:loan: back return");
+        assertThat(told(before, now)).containsExactly("“home.on” on “home”: tap, advance to list with loan drill; before: tap, advance to list.",
+                "“home.code” on “home” is a field.", "“list” expects “loan”, text, which must be brought.");
+        assertThat(told(now, before)).contains("“list” expects “loan” no more.", "“home.code” on “home” is no field any more.");
+        Prototype laid = before.withScreen("home", s -> s.withEveryMock(mocks -> mocks.stream().map(m -> (pandel.core.model.Mock) ((pandel.core.model.Picture) m).withPatches(List.of(
+                new pandel.core.model.Patch(new pandel.core.model.Area(0, 0, 10, 10), "", "#000000", "Hello", 12)))).toList()));
+        assertThat(told(before, laid)).containsExactly("“home” has other words laid on its picture for narrow devices.");
+    }
+
     /** Equal prototypes give nothing, unlike ones something. */
     @Property(tries = 60)
     void nothingIsToldExactlyOfWhatIsTheSame(@ForAll long seed, @ForAll long other, @ForAll @IntRange(min = 1, max = 12) int size) {
