@@ -89,13 +89,13 @@ class ThirtyLinksTest extends WindowTest {
         openSample();
         go(2);
         keys(KeyCode.L);
-        assertRead("58 sentences", "Tap Reserve: open Choose dates above");
+        assertRead("57 sentences", "Tap Reserve: open Choose dates above with tool given tool");
         shot("sentences");
         clickOn("#sentences-filter");
         write("choose dates");
         settle();
         assertRead("4 sentences");
-        clickOn("Tap Reserve: open Choose dates above");
+        clickOn("Tap Reserve: open Choose dates above with tool given tool");
         settle();
         assertThat(opened.work().screen().map(Screen::title)).contains("Tool");
         clickOn("#choice-target");
