@@ -63,7 +63,7 @@ class ReplaceTest extends WindowTest {
         until(() -> read().contains("hotspots to look at"));
         settle();
         shot("replace-doubts");
-        assertRead("4 pictures were replaced, one screen was added. All " + before.index().hotspots().size() + " hotspots and 58 links stayed.",
+        assertRead("4 pictures were replaced, one screen was added. All " + before.index().hotspots().size() + " hotspots and " + before.index().ways().size() + " links stayed.",
                 "on Loans, on changed ground");
         assertThat(prototype().index().hotspots()).containsExactlyElementsOf(before.index().hotspots());
         assertThat(prototype().index().ways()).extracting(w -> w.link().id()).containsExactlyElementsOf(before.index().ways().stream().map(w -> w.link().id()).toList());
