@@ -19,6 +19,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.Source;
 import pandel.core.model.Target;
 import pandel.core.model.Value;
+import pandel.core.model.Verb;
 import pandel.core.model.Where;
 
 /** What screens expect, links carry and people type; rows of a list; keys; where a move is done, and how it moves. */
@@ -250,6 +251,26 @@ class ValuesTest extends WindowTest {
         clickOn(lookup((Node n) -> n.getStyleClass().contains("edge-sign")).<Node>query());
         settle();
         assertRead("Swipe right anywhere");
+    }
+
+    @Test
+    void eachVerbHasALetter() {
+        desk("Tool");
+        keys(KeyCode.Y);
+        assertRead("Choose a hotspot first.");
+        choose("Tool", "Waiting list");
+        keys(KeyCode.M);
+        write("waiting");
+        keys(KeyCode.ENTER);
+        keys(KeyCode.Y);
+        write("You are on the list.");
+        keys(KeyCode.ENTER);
+        keys(KeyCode.X);
+        write("hollow-lane.example");
+        keys(KeyCode.ENTER);
+        assertThat(hotspot("Tool", "Waiting list").links().getFirst().effects().map(Effect::verb)).containsExactly(Verb.REMEMBER, Verb.NOTICE, Verb.LEAVE, Verb.ADVANCE);
+        keys(KeyCode.R);
+        assertThat(hotspot("Tool", "Waiting list").links().getFirst().effects().map(Effect::verb)).contains(Verb.REPLACE);
     }
 
     @Test

@@ -39,6 +39,8 @@ final class BranchLine {
     private final Optional<Link> link;
     private final int number;
     private final Branch branch;
+    private final Choice remembering;
+    private final Choice more;
 
     /** @param line that the words are put on, behind what stands there */
     BranchLine(Work work, DeskActions actions, SentencePane.Desk desk, Runnable refresh, Pane line, Optional<Link> link, int number) {
@@ -50,6 +52,8 @@ final class BranchLine {
         this.link = link;
         this.number = number;
         this.branch = link.filter(l -> number < l.branches().size()).map(l -> l.branches().get(number)).orElse(Branch.of(List.of()));
+        this.remembering = new Choice("remember…", "soft", id("remember"));
+        this.more = new Choice("and more…", "soft", id("more"));
     }
 
     private String id(String name) {
@@ -175,17 +179,21 @@ final class BranchLine {
     }
 
     private Choice remember() {
-        Choice choice = new Choice("remember…", "soft", id("remember"));
-        choice.setTooltip(new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
-        return choice.on(() -> typeFact(choice, "", typed -> {
+        remembering.setTooltip(new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
+        return remembering.on(this::askWhatToRemember);
+    }
+
+    /** Asks for something more to remember. */
+    void askWhatToRemember() {
+        typeFact(remembering, "", typed -> {
             List<Effect.Remember> all = new ArrayList<>(branch.remembers());
             remember(all, all.size(), typed);
-        }));
+        });
     }
 
     /** What is rarer: a condition, an outcome, something said, an address, another way it can turn out. */
     private Choice more() {
-        Choice choice = new Choice("and more…", "soft", id("more"));
+        Choice choice = more;
         choice.setTooltip(new Tooltip("Only if something holds, another way it can turn out, something said, a way out"));
         return choice.on(() -> {
             ContextMenu menu = new ContextMenu();
@@ -194,10 +202,8 @@ final class BranchLine {
                     Press.item(branch.outcome().isEmpty() ? "Name how it turns out…" : "Name otherwise how it turns out…", "more-outcome", () -> typeOutcome(choice)),
                     Press.item("Only if something holds…", "more-when", () -> typeCondition(choice)),
                     new SeparatorMenuItem(),
-                    Press.item("Say something…", "more-say", () -> choice.type("", "What is said", typed -> addAside(typed.isBlank() ? Optional.empty()
-                            : Optional.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS))), refresh)),
-                    Press.item("Leave to an address…", "more-leave", () -> choice.type("https://", "Where it leads out to", typed -> addAside(typed.isBlank() || typed.equals("https://")
-                            ? Optional.empty() : Optional.of(new Effect.Leave(typed.strip()))), refresh)));
+                    Press.item("Say something…", "more-say", this::say),
+                    Press.item("Leave to an address…", "more-leave", this::leave));
             places(menu);
             link.ifPresent(l -> branch.outcome().ifPresent(outcome -> {
                 boolean always = l.always().equals(branch.outcome());
@@ -225,6 +231,17 @@ final class BranchLine {
         if (branch.where().isPresent()) {
             menu.getItems().add(Press.item("Do it where it usually is", "more-usual-place", () -> work.edit(BranchEdits.where(link.get(), number, Optional.empty()))));
         }
+    }
+
+    /** Asks what is said. */
+    void say() {
+        more.type("", "What is said", typed -> addAside(typed.isBlank() ? Optional.empty() : Optional.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS))), refresh);
+    }
+
+    /** Asks for the address it leads out to. */
+    void leave() {
+        more.type("https://", "Where it leads out to", typed -> addAside(typed.isBlank() || typed.equals("https://") ? Optional.empty()
+                : Optional.of(new Effect.Leave(typed.strip()))), refresh);
     }
 
     private void another(Choice choice) {

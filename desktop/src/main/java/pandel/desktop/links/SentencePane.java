@@ -3,6 +3,7 @@ package pandel.desktop.links;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.Node;
@@ -71,6 +72,7 @@ final class SentencePane extends VBox {
     private final VBox lines = new VBox(4);
     private final ScrollPane scroll = new Scroll(lines);
     private final HBox below = new HBox(4);
+    private Optional<BranchLine> first = Optional.empty();
 
     SentencePane(Work work, DeskActions actions, Desk desk) {
         this.work = work;
@@ -87,7 +89,13 @@ final class SentencePane extends VBox {
         getChildren().addAll(scroll, below);
     }
 
+    /** Something asked of the first way the chosen link can turn out; where none is chosen that is said. */
+    void ask(Consumer<BranchLine> what) {
+        first.ifPresentOrElse(what, () -> desk.say("Choose a hotspot first."));
+    }
+
     void refresh() {
+        first = Optional.empty();
         actions.branch(0);
         fill();
         size();
@@ -248,7 +256,9 @@ final class SentencePane extends VBox {
             if (i > 0) {
                 line.getStyleClass().add("further");
             }
-            new BranchLine(work, actions, desk, this::refresh, line, link, i).fill();
+            BranchLine branch = new BranchLine(work, actions, desk, this::refresh, line, link, i);
+            branch.fill();
+            first = i == 0 ? Optional.of(branch) : first;
         }
     }
 
