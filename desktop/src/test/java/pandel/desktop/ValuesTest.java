@@ -254,6 +254,29 @@ class ValuesTest extends WindowTest {
     }
 
     @Test
+    void wordsAreLaidWhereAHotspotStandsOnTheGroundOfThePicture() {
+        choose("Tool", "Reserve");
+        press("#nature");
+        press("#nature-words");
+        pandel.core.model.Patch laid = screen("Tool").mocks().getFirst().patches().getLast();
+        assertThat(laid.area()).isEqualTo(hotspot("Tool", "Reserve").areaOn(pandel.core.model.Width.NARROW).orElseThrow());
+        assertThat(laid.ink()).isEqualTo("#ffffff");
+        assertThat(laid.ground()).isNotEqualTo("#ffffff");
+        assertRead("Words laid on the picture");
+        typeOver("#patch-words-1", "Borrow {tool}");
+        typeOver("#patch-size-1", "0");
+        assertRead("Letters have a size above 0.");
+        press("#page-done");
+        shot("words-laid");
+        assertRead("Borrow {tool}");
+        go(4);
+        press("#start-from");
+        press("Signed in");
+        tapDevice(195, 350);
+        assertRead("Borrow Hand drill");
+    }
+
+    @Test
     void eachVerbHasALetter() {
         desk("Tool");
         keys(KeyCode.Y);

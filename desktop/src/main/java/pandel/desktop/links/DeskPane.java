@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
+import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import pandel.core.edit.AreaDrag;
@@ -101,6 +102,12 @@ final class DeskPane extends Pane {
         work.screen().ifPresent(s -> edge.show(work.prototype(), s, work.selection().linkProperty().get(), work.selection()::chooseLink));
         setNeedsLayout(true);
         requestLayout();
+    }
+
+    /** The picture's colour a little inside an area, half way down, where corners are not round. */
+    Optional<Color> ground(Area area) {
+        Placement.Size size = actions.size();
+        return mock.colourAt((area.x() + 6) / size.width(), (area.y() + area.height() / 2) / size.height());
     }
 
     /** Tells the mock's paper from that of another desk. */

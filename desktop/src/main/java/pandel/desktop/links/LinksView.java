@@ -208,6 +208,14 @@ public final class LinksView implements StageView {
         focusFace(desk);
     }
 
+    void layWords(Hotspot hotspot) {
+        if (LayingWords.on(work, actions, hotspot, actions.area(hotspot).flatMap(desk::ground))) {
+            values();
+        } else {
+            around.say("There is no picture for this width yet to lay words on.");
+        }
+    }
+
     void values() {
         work.screen().ifPresent(s -> around.show(new ValuesPage(work, s.id(), around::say, around::dismiss)));
     }

@@ -41,6 +41,11 @@ record SentenceDesk(LinksView view, Work work, Around around, DeskActions action
     }
 
     @Override
+    public void layWords(Hotspot hotspot) {
+        view.layWords(hotspot);
+    }
+
+    @Override
     public void values() {
         view.values();
     }

@@ -47,6 +47,9 @@ final class SentencePane extends VBox {
         /** What the rows of a hotspot hold. */
         void rows(Hotspot hotspot);
 
+        /** Words laid where a hotspot stands. */
+        void layWords(Hotspot hotspot);
+
         /** What the chosen screen expects. */
         void values();
 
@@ -297,12 +300,13 @@ final class SentencePane extends VBox {
 
     /** What it is besides an area: a field, or rows. */
     private Button natures(Hotspot hotspot) {
-        Button more = Press.word("Field or rows…", "nature", () -> { });
+        Button more = Press.word("Field, rows, words…", "nature", () -> { });
         more.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             menu.getItems().addAll(Press.item(hotspot.isField() ? "No field to type in" : "A field to type in", "nature-field",
                     () -> work.edit(HotspotEdits.nature(hotspot, hotspot.isField() ? Hotspot.Nature.PLAIN : new Hotspot.Nature.Field()))),
-                    Press.item(hotspot.rows().isEmpty() ? "Rows of a list…" : "What the rows hold…", "nature-rows", () -> desk.rows(hotspot)));
+                    Press.item(hotspot.rows().isEmpty() ? "Rows of a list…" : "What the rows hold…", "nature-rows", () -> desk.rows(hotspot)),
+                    Press.item("Lay words here…", "nature-words", () -> desk.layWords(hotspot)));
             menu.show(more, Side.TOP, 0, -2);
         });
         return more;

@@ -10,6 +10,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.scene.paint.Color;
 import pandel.core.model.Look;
 import pandel.core.model.Mock;
 import pandel.core.model.Patch;
@@ -86,6 +87,13 @@ public final class MockView extends StackPane {
             label.resizeRelocate(Math.rint(p.area().x() * factor), Math.rint(p.area().y() * factor), Math.rint(p.area().width() * factor), Math.rint(p.area().height() * factor));
             return label;
         }).toList());
+    }
+
+    /** The colour of the picture at a point, in parts of its width and height; empty while it is not there. */
+    public Optional<Color> colourAt(double x, double y) {
+        Image shown = image.getImage();
+        return shown == null || x < 0 || y < 0 || x >= 1 || y >= 1 ? Optional.empty()
+                : Optional.of(shown.getPixelReader().getColor((int) (x * shown.getWidth()), (int) (y * shown.getHeight())));
     }
 
     /** Waits for no picture any more, until it is to show something again. */
