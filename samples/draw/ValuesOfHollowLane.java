@@ -59,6 +59,9 @@ final class ValuesOfHollowLane {
         maker.lay("Tool", new Patch(new Area(20, 374, 350, 40), "#ffffff", "#1f2b26", "{tool}", 26));
         maker.lay("Confirm", new Patch(new Area(86, 182, 240, 26), "#f5f0e8", "#1f2b26", "{tool}", 16), new Patch(new Area(34, 60, 300, 26), "#ffffff", "#2f5f4a", "{tool}", 16));
         maker.lay("Loan", new Patch(new Area(20, 98, 350, 40), "#ffffff", "#1f2b26", "{loan}", 28));
+        maker.expect("Reserved", "tool", "Orchard ladder");
+        maker.carry("Confirm", "Reserve it", "tool", new Source.Given("tool"));
+        maker.lay("Reserved", new Patch(new Area(20, 414, 350, 28), "#dce8df", "#5f6b66", "{tool}, 16 to 18", 15, true));
         maker.signIn();
         return maker.p;
     }

@@ -19,7 +19,7 @@ import pandel.desktop.work.Work;
 final class LayingWords {
 
     private static final double LARGEST = 28;
-    private static final double OF_HEIGHT = 0.55;
+    private static final double OF_HEIGHT = 0.34;
 
     private LayingWords() {
     }
@@ -39,7 +39,7 @@ final class LayingWords {
         }
         List<Patch> all = new ArrayList<>(picture.get().patches());
         Color under = ground.orElse(Color.WHITE);
-        all.add(new Patch(area.get(), css(under), under.getBrightness() > 0.55 ? "#222222" : "#ffffff", words(screen, all), Math.clamp(Math.rint(area.get().height() * OF_HEIGHT), 8, LARGEST)));
+        all.add(new Patch(area.get(), css(under), under.getBrightness() > 0.55 ? "#222222" : "#ffffff", words(screen, all), Math.clamp(Math.rint(area.get().height() * OF_HEIGHT), 8, LARGEST), true));
         Edit put = StateEdits.mock(screen, Optional.empty(), picture.get().withPatches(all));
         work.edit(Edit.of("lay words on “" + screen.shownTitle() + "”", put::applyTo));
         return true;

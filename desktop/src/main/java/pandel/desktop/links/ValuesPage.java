@@ -137,7 +137,7 @@ final class ValuesPage extends PageBox {
         if (picture.patches().isEmpty()) {
             sentence("None yet. They lie over what the picture shows, with a ground and an ink of their own.");
         } else {
-            row(label("Words", 240, "quiet", "small"), label("Left, top, width, height in px", 170, "quiet", "small"), label("Ground", 80, "quiet", "small"), label("Ink", 80, "quiet", "small"), label("Size", 50, "quiet", "small"));
+            row(label("Words", 200, "quiet", "small"), label("Left, top, width, height", 150, "quiet", "small"), label("Ground", 80, "quiet", "small"), label("Ink", 80, "quiet", "small"), label("Size", 50, "quiet", "small"));
         }
         for (int i = 0; i < picture.patches().size(); i++) {
             patch(picture, i);
@@ -149,11 +149,12 @@ final class ValuesPage extends PageBox {
 
     private void patch(Picture picture, int at) {
         Patch p = picture.patches().get(at);
-        row(field("patch-words-" + at, "Words", p.words(), 240, typed -> put(picture, at, Optional.of(p.withWords(typed)))),
-                field("patch-area-" + at, "Left, top, width, height in px", area(p.area()), 170, typed -> area(picture, at, typed)),
+        row(field("patch-words-" + at, "Words", p.words(), 200, typed -> put(picture, at, Optional.of(p.withWords(typed)))),
+                field("patch-area-" + at, "Left, top, width, height in px", area(p.area()), 150, typed -> area(picture, at, typed)),
                 field("patch-ground-" + at, "Ground", p.ground(), 80, typed -> made(picture, at, typed, p.ink(), p.size())),
                 field("patch-ink-" + at, "Ink", p.ink(), 80, typed -> made(picture, at, p.ground(), typed, p.size())),
                 field("patch-size-" + at, "Size", String.valueOf(Math.round(p.size())), 50, typed -> made(picture, at, p.ground(), p.ink(), typed.matches("\\d{1,3}") ? Integer.parseInt(typed) : 0)),
+                Press.smallWord(p.centred() ? "Centred" : "At the left", "patch-centred-" + at, () -> put(picture, at, Optional.of(p.withCentred(!p.centred())))),
                 Press.smallWord("Remove", "patch-remove-" + at, () -> put(picture, at, Optional.empty())));
     }
 
@@ -175,7 +176,7 @@ final class ValuesPage extends PageBox {
     private void made(Picture picture, int at, String ground, String ink, double size) {
         Patch p = picture.patches().get(at);
         try {
-            put(picture, at, Optional.of(new Patch(p.area(), ground, ink, p.words(), size)));
+            put(picture, at, Optional.of(new Patch(p.area(), ground, ink, p.words(), size, p.centred())));
         } catch (IllegalArgumentException e) {
             say.accept(e.getMessage() + ".");
             fill();

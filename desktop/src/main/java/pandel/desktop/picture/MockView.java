@@ -3,6 +3,7 @@ package pandel.desktop.picture;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
@@ -80,6 +81,8 @@ public final class MockView extends StackPane {
             Label label = new Label(filled.apply(p.words()));
             label.getStyleClass().add("patch");
             label.setManaged(false);
+            label.setAlignment(p.centred() ? Pos.CENTER : Pos.CENTER_LEFT);
+            label.getStyleClass().add(p.centred() ? "centred" : "from-left");
             label.setWrapText(p.area().height() > 2.4 * p.size());
             // The colours are the prototype's own, not the look of the window.
             label.setStyle("-fx-text-fill: " + p.ink() + "; -fx-font-size: " + Math.max(1, p.size() * factor) + "px;"

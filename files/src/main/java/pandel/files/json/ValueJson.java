@@ -171,7 +171,8 @@ final class ValueJson {
             String ink = p.optionalText("ink").orElse("#000000");
             String words = p.text("words");
             double size = p.optionalNumber("size").orElse(16.0);
-            patches.add(p.made(() -> new Patch(new Area(a[0], a[1], a[2], a[3]), ground, ink, words, size)));
+            boolean centred = p.flag("centred");
+            patches.add(p.made(() -> new Patch(new Area(a[0], a[1], a[2], a[3]), ground, ink, words, size, centred)));
         }
         return patches;
     }
@@ -182,7 +183,8 @@ final class ValueJson {
         if (!p.ground().isEmpty()) {
             node.put("ground", p.ground());
         }
-        return node.put("ink", p.ink()).put("words", p.words()).put("size", p.size());
+        node.put("ink", p.ink()).put("words", p.words()).put("size", p.size());
+        return p.centred() ? node.put("centred", true) : node;
     }
 
     /** The levels of a start point: a screen’s id, or an object with what it was given and has typed in it. */
