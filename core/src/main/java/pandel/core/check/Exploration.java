@@ -180,7 +180,9 @@ final class Exploration {
     private void outerBound(Prototype prototype, BooleanSupplier calledOff) {
         boolean remembers = nodes.values().stream().anyMatch(n -> n.cell.facts() != Facts.NONE);
         boolean doubts = !perhapsFired.isEmpty() || !doubtful.isEmpty();
-        if (givenUp || remembers && doubts) {
+        // What is put beneath a takeover on what is not known could be anywhere.
+        boolean anywhere = nodes.values().stream().anyMatch(n -> n.cell.ground() == Ground.UNKNOWN && !n.doubted.isEmpty());
+        if (givenUp || anywhere || remembers && doubts) {
             prototype.screens().stream().filter(s -> s.status() != Status.PARKED).map(Screen::id).forEach(id -> {
                 perhapsStuck.add(id);
                 if (!nearest.containsKey(id)) {

@@ -28,26 +28,29 @@ import pandel.core.play.Ruling;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 
-/** What the checks say is shown really replays; what they rule out is never found. */
+/**
+ * What the checks say is shown really replays; what they rule out is never found. The seeds are fixed, so that a run says something of what
+ * was changed; without them each run looks at others.
+ */
 class ChecksAgainstBruteForceTest {
 
-    @Property(tries = 50)
+    @Property(tries = 50, seed = "1")
     void agreeOnNastyPrototypes(@ForAll long seed, @ForAll @IntRange(min = 1, max = 9) int size, @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY), 7, 3000, followed);
     }
 
-    @Property(tries = 20)
+    @Property(tries = 20, seed = "2")
     void agreeOnUsualPrototypes(@ForAll long seed, @ForAll @IntRange(min = 2, max = 60) int size) {
         agree(Generated.of(size, seed, Kind.USUAL), 5, 3000, 6);
     }
 
-    @Property(tries = 50)
+    @Property(tries = 50, seed = "3")
     void agreeOnNastyPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 1, max = 7) int size, @ForAll @IntRange(min = 1, max = 3) int facts,
                                          @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, followed);
     }
 
-    @Property(tries = 20)
+    @Property(tries = 20, seed = "4")
     void agreeOnUsualPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 2, max = 40) int size, @ForAll @IntRange(min = 1, max = 4) int facts) {
         agree(Generated.of(size, seed, Kind.USUAL, facts), 6, 3000, 6);
     }
@@ -56,6 +59,12 @@ class ChecksAgainstBruteForceTest {
     @Example
     void agreeWhereAStuckSituationIsNotSettled() {
         agree(Generated.of(9, 1076612395L, Kind.NASTY), 7, 3000, 0);
+    }
+
+    /** A move beneath a takeover that lies on what is not known. */
+    @Example
+    void agreeWhereWhatLiesBeneathIsNotKnown() {
+        agree(Generated.of(9, 2956190641L, Kind.NASTY), 7, 3000, 4);
     }
 
     private static void agree(Prototype prototype, int depth, int most, int followed) {
