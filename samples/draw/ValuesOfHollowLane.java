@@ -85,7 +85,7 @@ final class ValuesOfHollowLane {
     private void carry(String on, String words, String name, Source source) {
         Link link = hotspot(on, words).linkFor(Gesture.TAP).orElseThrow();
         Target target = link.effect().flatMap(Effect::target).orElseThrow();
-        edit(Carrying.carry(link, target, Map.of(name, source)));
+        edit(Carrying.carry(link, target, name, Optional.of(source)));
     }
 
     /** The three saws that are found are one list. */

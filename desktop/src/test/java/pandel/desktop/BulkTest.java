@@ -20,11 +20,6 @@ class BulkTest extends WindowTest {
         openSample();
     }
 
-    private void press(String id) {
-        clickOn(id);
-        settle();
-    }
-
     private List<Effect> moves(String screen) {
         return screen(screen).hotspots().stream().flatMap(h -> h.links().stream()).flatMap(l -> l.effect().stream()).toList();
     }

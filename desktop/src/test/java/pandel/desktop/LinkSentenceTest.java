@@ -25,12 +25,6 @@ class LinkSentenceTest extends WindowTest {
         openSample();
     }
 
-    private void choose(String screen, String words) {
-        desk(screen);
-        clickOn("#hotspot-" + hotspot(screen, words).id());
-        settle();
-    }
-
     /** Chooses from the menu behind "and more…". */
     private void more(String branch, String item) {
         clickOn(branch);

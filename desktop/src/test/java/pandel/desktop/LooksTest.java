@@ -28,13 +28,6 @@ class LooksTest extends WindowTest {
         openSample();
     }
 
-    private void type(String field, String words) {
-        clickOn(field);
-        keys(KeyCode.CONTROL, KeyCode.A);
-        write(words);
-        keys(KeyCode.ENTER);
-    }
-
     @Test
     void aLookIsMadeWithAFactTypedOnTheSpotAndShowsInPlay() {
         desk("Tools");
@@ -45,7 +38,7 @@ class LooksTest extends WindowTest {
         State state = screen("Tools").states().getFirst();
         assertThat(prototype().facts()).extracting(f -> f.title()).contains("shelves are empty");
         assertRead("The look", "shelves are empty is yes");
-        type("#look-name", "Nothing on the shelves");
+        typeOver("#look-name", "Nothing on the shelves");
         assertThat(screen("Tools").states().getFirst().title()).isEqualTo("Nothing on the shelves");
         clickOn("#look-when");
         keys(KeyCode.CONTROL, KeyCode.A);
@@ -167,13 +160,13 @@ class LooksTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.F);
         assertRead("yes or no", "3 links");
         String number = prototype().facts().stream().filter(f -> f.title().equals("reservations")).findFirst().orElseThrow().id();
-        type("#bounds-" + number, "0 to 3");
+        typeOver("#bounds-" + number, "0 to 3");
         assertThat(prototype().fact(number).orElseThrow().values()).hasSize(4);
-        type("#bounds-" + number, "5 to 1");
+        typeOver("#bounds-" + number, "5 to 1");
         assertRead("A number has a least and a most: 0 to 9. “5 to 1” is not that.");
         shot("facts");
         String id = prototype().facts().stream().filter(f -> f.title().equals("kept longer")).findFirst().orElseThrow().id();
-        type("#fact-" + id, "tent kept");
+        typeOver("#fact-" + id, "tent kept");
         assertThat(prototype().fact(id).orElseThrow().title()).isEqualTo("tent kept");
         clickOn("#remove-fact-" + id);
         settle();
@@ -208,7 +201,7 @@ class LooksTest extends WindowTest {
         assertRead("Look: Kept longer");
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
         Entry loan = prototype().entries().stream().filter(e -> e.address().filter("/loans/{loan}"::equals).isPresent()).findFirst().orElseThrow();
-        type("#address-" + loan.id(), "loans");
+        typeOver("#address-" + loan.id(), "loans");
         assertRead("An address begins with / and goes on in parts: /loans/{loan}.");
         clickOn("#new-address");
         settle();
@@ -224,11 +217,11 @@ class LooksTest extends WindowTest {
         clickOn("One of your own");
         settle();
         Device own = prototype().devices().getLast();
-        type("#device-size-" + own.id(), "0 × 800");
+        typeOver("#device-size-" + own.id(), "0 × 800");
         assertRead("A device is 40 to 10000 px a side: 390 × 844, say. “0 × 800” is not.");
-        type("#device-size-" + own.id(), "1000000 x 800");
+        typeOver("#device-size-" + own.id(), "1000000 x 800");
         assertRead("“1000000 x 800” is not.");
-        type("#device-size-" + own.id(), "400 x 700");
+        typeOver("#device-size-" + own.id(), "400 x 700");
         assertThat(prototype().devices().getLast().height()).isEqualTo(700);
         clickOn("#device-levels-" + own.id());
         settle();
@@ -258,7 +251,7 @@ class LooksTest extends WindowTest {
         clickOn("#restore-screen-" + screen("Care and late days").id());
         settle();
         assertThat(screen("Care and cost")).isNotNull();
-        type("#version-name", "After the walk");
+        typeOver("#version-name", "After the walk");
         assertThat(prototype().versions()).hasSize(3);
         clickOn("#restore-" + prototype().versions().getFirst().id());
         settle();

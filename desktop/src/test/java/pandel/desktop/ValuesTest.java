@@ -30,25 +30,6 @@ class ValuesTest extends WindowTest {
         openSample();
     }
 
-    private void choose(String screen, String words) {
-        desk(screen);
-        clickOn("#hotspot-" + hotspot(screen, words).id());
-        settle();
-    }
-
-    private void press(String id) {
-        clickOn(id);
-        settle();
-    }
-
-    private void typeOver(String id, String words) {
-        press(id);
-        keys(KeyCode.CONTROL, KeyCode.A);
-        write(words);
-        keys(KeyCode.ENTER);
-        settle();
-    }
-
     private Target carried(String screen, String words) {
         return hotspot(screen, words).links().getFirst().effect().flatMap(Effect::target).orElseThrow();
     }

@@ -244,6 +244,27 @@ abstract class WindowTest extends FxRobot {
         return prototype().index().hotspotsOn(screen(on).id()).stream().filter(h -> h.title().equals(words)).findFirst().orElseThrow();
     }
 
+    /** Presses what has an id. */
+    void press(String id) {
+        clickOn(id);
+        settle();
+    }
+
+    /** Types in place of what stands there. */
+    void typeOver(String id, String words) {
+        press(id);
+        keys(KeyCode.CONTROL, KeyCode.A);
+        write(words);
+        keys(KeyCode.ENTER);
+        settle();
+    }
+
+    /** Chooses a hotspot on the desk. */
+    void choose(String screen, String words) {
+        desk(screen);
+        press("#hotspot-" + hotspot(screen, words).id());
+    }
+
     /** Shows a screen on the desk. */
     void desk(String screen) {
         interact(() -> opened.work().selection().choose(screen(screen).id()));

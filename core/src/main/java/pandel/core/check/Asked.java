@@ -89,6 +89,11 @@ final class Asked {
     }
 
     private Stream<Condition> conditions() {
+        return conditions(prototype);
+    }
+
+    /** All conditions of looks and of links. */
+    static Stream<Condition> conditions(Prototype prototype) {
         return Stream.concat(prototype.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()),
                 prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).flatMap(b -> b.when().stream()));
     }
@@ -144,7 +149,7 @@ final class Asked {
             for (Expected expected : to.get().expects()) {
                 Source source = target.get().values().get(expected.name());
                 OnScreen there = held.get(to.get().id());
-                if (source != null && there != null && (there.given().contains(expected.name()) || expected.required() && expected.fallback().isEmpty())) {
+                if (source != null && there != null && (there.given().contains(expected.name()) || expected.mustBeCarried())) {
                     more |= carried(way, source);
                 }
             }

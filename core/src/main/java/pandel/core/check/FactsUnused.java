@@ -44,7 +44,7 @@ final class FactsUnused {
     /** Ids of the facts that anything reads: in conditions, to carry them, to set others, or to show them in words. */
     private static Set<String> read(Prototype prototype) {
         Set<String> read = new LinkedHashSet<>();
-        prototype.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()).flatMap(Condition::facts).forEach(read::add);
+        Asked.conditions(prototype).flatMap(Condition::facts).forEach(read::add);
         prototype.index().ways().stream().flatMap(w -> Asked.reads(w.link())).flatMap(s -> s.fact().stream()).forEach(read::add);
         Stream<String> words = Stream.concat(prototype.screens().stream().flatMap(Values::words),
                 prototype.index().ways().stream().flatMap(w -> w.link().effects()).flatMap(UnknownPlaceholders::words));

@@ -55,7 +55,7 @@ final class NeverFiring {
 
     /** Whether a target needs a value that nothing carries, which is a finding of its own. */
     private static boolean lacksValue(Grounds grounds, Target target) {
-        return grounds.prototype().screen(target.id()).filter(s -> s.expects().stream().anyMatch(e -> e.required() && e.fallback().isEmpty()
+        return grounds.prototype().screen(target.id()).filter(s -> s.expects().stream().anyMatch(e -> e.mustBeCarried()
                 && target.values().get(e.name()) == null)).isPresent();
     }
 

@@ -1,7 +1,6 @@
 package pandel.core.check;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.Optional;
 import pandel.core.edit.Carrying;
 import pandel.core.model.Expected;
 import pandel.core.model.Index.Way;
@@ -26,14 +25,10 @@ final class ValueFixes {
     }
 
     static Fix carryNoMore(Way way, Target target, String name) {
-        Map<String, Source> values = new LinkedHashMap<>(target.values());
-        values.remove(name);
-        return new Fix("Carry “" + name + "” no more", "The link carries it.", "The link does not carry it.", Carrying.carry(way.link(), target, values));
+        return new Fix("Carry “" + name + "” no more", "The link carries it.", "The link does not carry it.", Carrying.carry(way.link(), target, name, Optional.empty()));
     }
 
     static Fix carryGiven(Way way, Target target, String name) {
-        Map<String, Source> values = new LinkedHashMap<>(target.values());
-        values.put(name, new Source.Given(name));
-        return new Fix("Carry the “" + name + "” that the screen was given", "The link carries none.", "The link carries what its own screen was given.", Carrying.carry(way.link(), target, values));
+        return new Fix("Carry the “" + name + "” that the screen was given", "The link carries none.", "The link carries what its own screen was given.", Carrying.carry(way.link(), target, name, Optional.of(new Source.Given(name))));
     }
 }

@@ -58,7 +58,7 @@ final class Values {
         }
         for (Expected expected : screen.expects()) {
             Source source = target.values().get(expected.name());
-            boolean needed = expected.required() && expected.fallback().isEmpty();
+            boolean needed = expected.mustBeCarried();
             if (source == null) {
                 if (needed) {
                     List<Fix> fixes = new ArrayList<>();

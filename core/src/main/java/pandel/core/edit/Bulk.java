@@ -43,13 +43,7 @@ public record Bulk(Edit edit, int done, int left) {
                 changed.put(way.link().id(), way.link().withBranches(branches));
             }
         }
-        Edit edit = Edit.of(name + (ways.size() == 1 ? " a link" : " " + ways.size() + " links"), p -> {
-            Prototype now = p;
-            for (Link link : changed.values()) {
-                now = LinkEdits.change("", link).applyTo(now);
-            }
-            return now;
-        });
+        Edit edit = Edit.of(name + (ways.size() == 1 ? " a link" : " " + ways.size() + " links"), p -> LinkEdits.links(p, changed.keySet(), l -> changed.get(l.id())));
         return new Bulk(edit, changed.size(), ways.size() - changed.size());
     }
 
@@ -69,13 +63,7 @@ public record Bulk(Edit edit, int done, int left) {
     }
 
     public static Bulk remove(List<Way> ways) {
-        return new Bulk(Edit.of("remove " + (ways.size() == 1 ? "a link" : ways.size() + " links"), p -> {
-            Prototype now = p;
-            for (Way way : ways) {
-                now = LinkEdits.remove(way.link()).applyTo(now);
-            }
-            return now;
-        }), ways.size(), 0);
+        return new Bulk(Edit.all("remove " + (ways.size() == 1 ? "a link" : ways.size() + " links"), ways.stream().map(w -> LinkEdits.remove(w.link())).toList()), ways.size(), 0);
     }
 
     /**
@@ -148,12 +136,6 @@ public record Bulk(Edit edit, int done, int left) {
             Link link = Link.of(id, new Cause.Touch(Gesture.TAP), carrying);
             edits.add(waiting.size() == 1 ? LinkEdits.link(waiting.getFirst(), link, "") : LinkEdits.linkScreen(from, link));
         }
-        return new Bulk(Edit.of("link " + screens.size() + " screens in order", q -> {
-            Prototype now = q;
-            for (Edit edit : edits) {
-                now = edit.applyTo(now);
-            }
-            return now;
-        }), edits.size(), left);
+        return new Bulk(Edit.all("link " + screens.size() + " screens in order", edits), edits.size(), left);
     }
 }

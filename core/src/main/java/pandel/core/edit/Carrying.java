@@ -41,11 +41,7 @@ public final class Carrying {
     public static Edit expectNoMore(Screen screen, String name) {
         return Edit.of("let " + ScreenEdits.quoted(screen) + " expect “" + name + "” no more", p -> {
             Prototype less = p.withScreen(screen.id(), s -> s.withExpects(s.expects().stream().filter(e -> !e.name().equals(name)).toList()));
-            return LinkEdits.effects(less, (link, e) -> e.target().filter(t -> t.id().equals(screen.id())).map(t -> {
-                Map<String, Source> left = new TreeMap<>(t.values());
-                left.remove(name);
-                return e.leadingTo(t.carrying(left));
-            }).orElse(e));
+            return LinkEdits.effects(less, (link, e) -> e.target().filter(t -> t.id().equals(screen.id())).map(t -> e.leadingTo(t.with(name, Optional.empty()))).orElse(e));
         });
     }
 
@@ -62,11 +58,7 @@ public final class Carrying {
                             .map(x -> x.withWords(x.words().replace("{" + from + "}", "{" + to + "}"))).toList()) : m).toList()));
             Prototype carrying = LinkEdits.effects(expecting, (link, e) -> {
                 Effect read = own.contains(link.id()) ? reading(e, named) : e;
-                return read.target().filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from)).map(t -> {
-                    Map<String, Source> other = new TreeMap<>(t.values());
-                    other.put(to, other.remove(from));
-                    return read.leadingTo(t.carrying(other));
-                }).orElse(read);
+                return read.target().filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from)).map(t -> read.leadingTo(t.with(to, Optional.of(t.values().get(from))).with(from, Optional.empty()))).orElse(read);
             });
             return LinkEdits.links(carrying, own, l -> l.withBranches(l.branches().stream().map(x -> x.withWhen(x.when().stream().map(asked).toList())).toList()));
         });
@@ -84,10 +76,10 @@ public final class Carrying {
         }).orElse(effect);
     }
 
-    /** A link carries other values wherever it leads to a target. */
-    public static Edit carry(Link link, Target target, Map<String, Source> values) {
+    /** A link carries that under a name wherever it leads to a target; empty: nothing. */
+    public static Edit carry(Link link, Target target, String name, Optional<Source> source) {
         return Edit.of("change what a link carries", p -> LinkEdits.effects(p, (l, e) -> l.id().equals(link.id()) && e.target().equals(Optional.of(target))
-                ? e.leadingTo(target.carrying(values)) : e));
+                ? e.leadingTo(target.with(name, source)) : e));
     }
 
     /**

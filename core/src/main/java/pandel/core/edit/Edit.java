@@ -1,5 +1,6 @@
 package pandel.core.edit;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import pandel.core.model.Prototype;
@@ -16,6 +17,17 @@ public record Edit(String name, UnaryOperator<Prototype> change, Optional<String
     /** An edit that stands on its own in the undo list. */
     public static Edit of(String name, UnaryOperator<Prototype> change) {
         return new Edit(name, change, Optional.empty());
+    }
+
+    /** Edits one after another, as one. */
+    public static Edit all(String name, List<Edit> edits) {
+        return of(name, p -> {
+            Prototype now = p;
+            for (Edit edit : edits) {
+                now = edit.applyTo(now);
+            }
+            return now;
+        });
     }
 
     /** The same edit, joined in undo with its like. */

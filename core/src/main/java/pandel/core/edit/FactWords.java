@@ -97,9 +97,9 @@ public final class FactWords {
                 if (compare == Compare.EMPTY) {
                     return new Condition(fact(name, new Value.Text("")).id(), compare, Value.NOTHING);
                 }
-                Optional<Source> other = sources.beginning(split.get()[1]).filter(e -> e.getKey().equalsIgnoreCase(split.get()[1].strip())).map(Map.Entry::getValue);
+                Optional<Source> other = sources.held(split.get()[1]);
                 if (other.isPresent()) {
-                    return new Condition(new Source.OfFact(fact(name, known(name).map(Fact::unset).orElse(Value.NOTHING)).id()), compare, other.get());
+                    return new Condition(new Source.OfFact(toHold(name).id()), compare, other.get());
                 }
                 Value value = value(name, split.get()[1]);
                 if ((compare == Compare.AT_LEAST || compare == Compare.AT_MOST) && !(value instanceof Value.Number)) {
@@ -146,9 +146,9 @@ public final class FactWords {
             if (to.equals("nothing")) {
                 return new Effect.Remember(fact(name, Value.NOTHING).id(), new Change.Unset());
             }
-            Optional<Source> source = sources.beginning(is.get()[1]).filter(e -> e.getKey().equalsIgnoreCase(is.get()[1].strip())).map(Map.Entry::getValue);
+            Optional<Source> source = sources.held(is.get()[1]);
             if (source.isPresent()) {
-                return new Effect.Remember(fact(name, known(name).map(Fact::unset).orElse(Value.NOTHING)).id(), new Change.Set(source.get()));
+                return new Effect.Remember(toHold(name).id(), new Change.Set(source.get()));
             }
             Value value = value(name, is.get()[1]);
             return new Effect.Remember(fact(name, value).id(), new Change.Set(value));
@@ -157,6 +157,11 @@ public final class FactWords {
             throw new NotUnderstood("After “" + known.get().title() + "” say is and what, or + and how many.");
         }
         return new Effect.Remember(fact(text, new Value.YesNo(true)).id(), new Change.Set(new Value.YesNo(true)));
+    }
+
+    /** The fact of a name, known or new, whatever it is to hold. */
+    private Fact toHold(String name) throws NotUnderstood {
+        return fact(name, known(name).map(Fact::unset).orElse(Value.NOTHING));
     }
 
     /** The known fact whose title the text begins with, the longest such. */

@@ -71,6 +71,11 @@ public final class SourceWords {
                 .max(Comparator.comparingInt(e -> e.getKey().length()));
     }
 
+    /** The given value, typed text or row's value that words name; never a fact. */
+    Optional<Source> held(String words) {
+        return named(words).filter(s -> !(s instanceof Source.OfFact));
+    }
+
     /** What words mean: something named, or the value itself. */
     public Source source(String words) {
         String text = words.strip();
@@ -95,5 +100,4 @@ public final class SourceWords {
         boolean taken = source instanceof Source.Constant c && c.value() instanceof Value.Text t && !source(t.words()).equals(source);
         return taken ? "“" + words + "”" : words;
     }
-
 }

@@ -15,6 +15,8 @@ import pandel.core.model.Area;
 import pandel.core.model.Fact;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Mock;
+import pandel.core.model.Patch;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.State;
@@ -119,6 +121,11 @@ public final class StateEdits {
     /** Gives a look or, without one, the plain look a mock for the mock's width, in place of one it has. */
     public static Edit mock(Screen screen, Optional<State> state, Mock mock) {
         return mocks("put a picture on " + ScreenEdits.quoted(screen) + " for " + mock.on().word() + " screens", screen, state, mocks -> with(mocks, mock));
+    }
+
+    /** Other words laid on a picture of the plain look. */
+    public static Edit lay(Screen screen, Picture picture, List<Patch> words) {
+        return mocks("lay words on " + ScreenEdits.quoted(screen), screen, Optional.empty(), mocks -> with(mocks, picture.withPatches(words)));
     }
 
     /** Takes the mock of a width away; the areas of hotspots on it stay, in case it comes back. */

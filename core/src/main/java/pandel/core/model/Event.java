@@ -20,10 +20,6 @@ public sealed interface Event {
         public Cause.Touch touch() {
             return new Cause.Touch(gesture, key);
         }
-
-        public Touched on(On other) {
-            return new Touched(gesture, key, other);
-        }
     }
 
     /**
@@ -121,11 +117,6 @@ public sealed interface Event {
     /** The same with an outcome, in place of one it names. */
     default Event turning(String outcome) {
         return new Turning(plain(), outcome);
-    }
-
-    /** A gesture on a hotspot. */
-    static Event on(String hotspot, Gesture gesture) {
-        return new Touched(gesture, new On.OnHotspot(hotspot));
     }
 
     /** A tap on a hotspot. */

@@ -37,6 +37,11 @@ public record Expected(String name, Kind kind, List<String> words, boolean requi
         return new Expected(name, Kind.TEXT, List.of(), true, Optional.empty());
     }
 
+    /** Whether a move to the screen is refused when nothing is carried. */
+    public boolean mustBeCarried() {
+        return required && fallback.isEmpty();
+    }
+
     /** A value as this takes it; empty when it is missing: empty itself, or of the wrong type. Text that reads as a number is one. */
     public Optional<Value> take(Value value) {
         if (value.equals(Value.NOTHING)) {

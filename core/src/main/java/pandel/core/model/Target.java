@@ -2,6 +2,7 @@ package pandel.core.model;
 
 import java.util.Collections;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /** Where a verb leads. */
@@ -24,6 +25,13 @@ public sealed interface Target {
 
     /** What is carried to it, by the name under which it is expected. */
     Map<String, Source> values();
+
+    /** The same target with that carried under a name; empty: nothing is. */
+    default Target with(String name, Optional<Source> source) {
+        Map<String, Source> other = new TreeMap<>(values());
+        source.ifPresentOrElse(s -> other.put(name, s), () -> other.remove(name));
+        return carrying(other);
+    }
 
     /** The same target with other values carried. */
     default Target carrying(Map<String, Source> values) {

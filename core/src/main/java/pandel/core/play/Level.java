@@ -15,7 +15,12 @@ public record Level(LevelKind kind, Trail trail) {
      */
     public Look look(Prototype prototype, Screen screen, Facts facts) {
         Screen drawn = kind.holdsPages() || screen.form() == kind.form() ? screen : screen.withForm(kind.form());
-        return Look.of(prototype, drawn, Known.of(facts, trail.current().held()));
+        return Look.of(prototype, drawn, known(facts));
+    }
+
+    /** Everything that can be read at its current place. */
+    public Known known(Facts facts) {
+        return Known.of(facts, trail.current().held());
     }
 
     public Level with(Trail newTrail) {

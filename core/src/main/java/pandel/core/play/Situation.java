@@ -57,7 +57,7 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     private static Optional<String> whyNoValues(Prototype prototype, Screen screen, Entry entry) {
         return Giving.of(prototype, screen, entry.values()).missing().map(why -> {
-            List<String> lacking = screen.expects().stream().filter(e -> e.required() && e.fallback().isEmpty()).map(Expected::name).filter(n -> !entry.names().contains(n)).toList();
+            List<String> lacking = screen.expects().stream().filter(e -> e.mustBeCarried()).map(Expected::name).filter(n -> !entry.names().contains(n)).toList();
             return lacking.isEmpty() ? "“" + screen.shownTitle() + "” needs a value for " + listed(entry.names()) + " to be opened with."
                     : "“" + screen.shownTitle() + "” needs " + listed(lacking) + ", which " + entry.address().map(a -> "“" + a + "” does not hold.").orElse("the main entry cannot give.");
         });
@@ -147,7 +147,7 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     /** Everything that conditions and links can read. */
     public Known known() {
-        return Known.of(facts, top().trail().current().held());
+        return top().known(facts);
     }
 
     public Head head() {

@@ -74,7 +74,7 @@ class EditsTest {
             case 12 -> Carrying.expect(screen, Expected.text("loan"));
             case 13 -> Carrying.expectNoMore(screen, "loan");
             case 14 -> Carrying.rename(screen, "loan", "tool");
-            case 15 -> old.effect().flatMap(Effect::target).map(t -> Carrying.carry(old, t, Map.of("loan", Source.of(new Value.Text("drill"))))).orElse(LinkEdits.remove(old));
+            case 15 -> old.effect().flatMap(Effect::target).map(t -> Carrying.carry(old, t, "loan", Optional.of(Source.of(new Value.Text("drill"))))).orElse(LinkEdits.remove(old));
             case 16 -> HotspotEdits.nature(hotspot, random.nextBoolean() ? new Hotspot.Nature.Field() : new Hotspot.Nature.Rows(List.of(Map.of(), Map.of("tool", new Value.Number(3)))));
             case 17 -> BranchEdits.where(old, 0, Optional.of(Where.BENEATH));
             case 18 -> BranchEdits.motionOfAll(Verb.ADVANCE, Optional.of(Motion.NONE));

@@ -12,7 +12,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.Gesture;
-import pandel.core.model.Known;
 import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Picture;
@@ -28,6 +27,9 @@ import pandel.desktop.picture.PictureLibrary;
 
 /** A device with all its levels as they stand, and their motion from one situation to the next. */
 public final class DeviceView extends Pane {
+
+    private static final double LETTERS = 18;
+    private static final double LETTERS_OF_HEIGHT = 0.42;
 
     private final PictureLibrary pictures;
     private final List<LevelView> levels = new ArrayList<>();
@@ -80,6 +82,11 @@ public final class DeviceView extends Pane {
         });
     }
 
+    /** px of the letters typed in a field of a height in px. */
+    public static double letters(double high) {
+        return Math.min(LETTERS, high * LETTERS_OF_HEIGHT);
+    }
+
     /** Interface px for each px of the device. */
     public double scale() {
         return scale;
@@ -107,7 +114,7 @@ public final class DeviceView extends Pane {
             Look look = level.look(prototype, screen.get(), now.facts());
             boolean same = i < before.size() && before.get(i).shows(look, level.trail().depth());
             LevelView view = same ? before.get(i) : new LevelView(pictures, look, level.trail().depth(), i > 0);
-            view.know(prototype, Known.of(now.facts(), level.trail().current().held()));
+            view.know(prototype, level.known(now.facts()));
             view.place(now.width(), now.height(), scale, level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);

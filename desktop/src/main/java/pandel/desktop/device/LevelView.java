@@ -74,7 +74,7 @@ final class LevelView extends Pane {
         for (Node node : texts.getChildren()) {
             look.areaOf((Hotspot) node.getUserData(), Width.of(deviceWidth)).ifPresent(a -> {
                 double factor = p.factor() * scale;
-                node.setStyle("-fx-font-size: " + Math.max(1, Math.min(18, a.height() * 0.42) * factor) + "px;");
+                node.setStyle("-fx-font-size: " + Math.max(1, DeviceView.letters(a.height()) * factor) + "px;");
                 node.resizeRelocate(Math.rint(p.x() * scale + a.x() * factor), Math.rint((p.y() - scroll) * scale + a.y() * factor), Math.rint(a.width() * factor), Math.rint(a.height() * factor));
             });
         }

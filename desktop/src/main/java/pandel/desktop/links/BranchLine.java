@@ -193,14 +193,13 @@ final class BranchLine {
 
     /** What is rarer: a condition, an outcome, something said, an address, another way it can turn out. */
     private Choice more() {
-        Choice choice = more;
-        choice.setTooltip(new Tooltip("Only if something holds, another way it can turn out, something said, a way out"));
-        return choice.on(() -> {
+        more.setTooltip(new Tooltip("Only if something holds, another way it can turn out, something said, a way out"));
+        return more.on(() -> {
             ContextMenu menu = new ContextMenu();
             menu.getItems().addAll(
-                    Press.item("Another way it can turn out…", "more-another", () -> another(choice)),
-                    Press.item(branch.outcome().isEmpty() ? "Name how it turns out…" : "Name otherwise how it turns out…", "more-outcome", () -> typeOutcome(choice)),
-                    Press.item("Only if something holds…", "more-when", () -> typeCondition(choice)),
+                    Press.item("Another way it can turn out…", "more-another", () -> another(more)),
+                    Press.item(branch.outcome().isEmpty() ? "Name how it turns out…" : "Name otherwise how it turns out…", "more-outcome", () -> typeOutcome(more)),
+                    Press.item("Only if something holds…", "more-when", () -> typeCondition(more)),
                     new SeparatorMenuItem(),
                     Press.item("Say something…", "more-say", this::say),
                     Press.item("Leave to an address…", "more-leave", this::leave));
@@ -212,7 +211,7 @@ final class BranchLine {
             }));
             link.filter(l -> l.branches().size() > 1).ifPresent(l -> menu.getItems().add(
                     Press.item("Remove this way", "more-remove", () -> work.edit(BranchEdits.remove(l, number)))));
-            menu.show(choice, Side.TOP, 0, -2);
+            menu.show(more, Side.TOP, 0, -2);
         });
     }
 

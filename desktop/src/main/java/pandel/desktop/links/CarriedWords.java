@@ -1,9 +1,7 @@
 package pandel.desktop.links;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -61,7 +59,7 @@ final class CarriedWords {
 
     private Choice value(Expected expected) {
         Optional<Source> now = Optional.ofNullable(target.values().get(expected.name()));
-        boolean needed = expected.required() && expected.fallback().isEmpty();
+        boolean needed = expected.mustBeCarried();
         String none = needed ? "which?" : expected.fallback().map(v -> v.shown() + ", unless said").orElse("none");
         Choice choice = new Choice(now.map(s -> words.typed(work.prototype(), s)).orElse(none), now.isPresent() ? "" : needed ? "missing" : "soft", id.apply("value-" + expected.name()));
         choice.setTooltip(new Tooltip("What is carried as “" + expected.name() + "”: a value, what this screen was given, what is typed here, a row’s own, or a fact"));
@@ -84,8 +82,6 @@ final class CarriedWords {
     }
 
     private void carry(String name, Optional<Source> source) {
-        Map<String, Source> values = new TreeMap<>(target.values());
-        source.ifPresentOrElse(s -> values.put(name, s), () -> values.remove(name));
-        link.ifPresent(l -> work.edit(Carrying.carry(l, target, values)));
+        link.ifPresent(l -> work.edit(Carrying.carry(l, target, name, source)));
     }
 }

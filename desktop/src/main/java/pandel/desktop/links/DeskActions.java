@@ -119,7 +119,7 @@ final class DeskActions {
             work.edit(FactEdits.remember(now.get(), branch, remembers, facts));
         } else if (!chosen().isEmpty()) {
             Hotspot hotspot = chosen().getLast();
-            Link fresh = bare(Gesture.TAP);
+            Link fresh = bare(new Cause.Touch(Gesture.TAP));
             Edit link = LinkEdits.link(hotspot, fresh, " to remember");
             work.edit(Edit.of(link.name(), p -> FactEdits.remember(fresh, remembers, facts).applyTo(link.applyTo(p))));
         }
@@ -155,8 +155,8 @@ final class DeskActions {
     }
 
     /** A link that does nothing yet. */
-    private Link bare(Gesture gesture) {
-        return new Link(work.freshId(gesture.word()), new Cause.Touch(gesture), List.of(), Rest.NONE);
+    private Link bare(Cause cause) {
+        return new Link(work.freshId(LinkWords.cause(cause)), cause, List.of(), Rest.NONE);
     }
 
     /** A link for a tap on the chosen hotspot that does nothing yet. */
@@ -164,7 +164,7 @@ final class DeskActions {
         if (chosen().isEmpty()) {
             return Optional.empty();
         }
-        Link fresh = bare(Gesture.TAP);
+        Link fresh = bare(new Cause.Touch(Gesture.TAP));
         work.edit(LinkEdits.link(chosen().getLast(), fresh, ""));
         return Optional.of(fresh);
     }
@@ -172,7 +172,7 @@ final class DeskActions {
     /** One gesture more on the chosen hotspot; its link is chosen. */
     void addCause(Cause cause) {
         Hotspot hotspot = chosen().getLast();
-        Link fresh = new Link(work.freshId(LinkWords.cause(cause)), cause, List.of(), Rest.NONE);
+        Link fresh = bare(cause);
         work.edit(LinkEdits.link(hotspot, fresh, " for a " + LinkWords.cause(cause)));
         work.selection().chooseLinkOf(hotspot.id(), fresh.id());
     }

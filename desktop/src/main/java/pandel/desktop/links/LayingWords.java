@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.paint.Color;
-import pandel.core.edit.Edit;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Hotspot;
@@ -40,8 +39,7 @@ final class LayingWords {
         List<Patch> all = new ArrayList<>(picture.get().patches());
         Color under = ground.orElse(Color.WHITE);
         all.add(new Patch(area.get(), css(under), under.getBrightness() > 0.55 ? "#222222" : "#ffffff", words(screen, all), Math.clamp(Math.rint(area.get().height() * OF_HEIGHT), 8, LARGEST), true));
-        Edit put = StateEdits.mock(screen, Optional.empty(), picture.get().withPatches(all));
-        work.edit(Edit.of("lay words on “" + screen.shownTitle() + "”", put::applyTo));
+        work.edit(StateEdits.lay(screen, picture.get(), all));
         return true;
     }
 

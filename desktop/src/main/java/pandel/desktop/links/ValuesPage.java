@@ -9,12 +9,10 @@ import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import pandel.core.edit.Carrying;
-import pandel.core.edit.Edit;
 import pandel.core.edit.SourceWords;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Expected;
-import pandel.core.model.Mock;
 import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Screen;
@@ -190,10 +188,8 @@ final class ValuesPage extends PageBox {
             all.remove(at);
         }
         patch.ifPresent(p -> all.add(at, p));
-        Mock changed = picture.withPatches(all);
-        if (!changed.equals(picture)) {
-            Edit put = StateEdits.mock(now(), Optional.empty(), changed);
-            change(() -> work.edit(Edit.of("lay words on “" + now().shownTitle() + "”", put::applyTo)));
+        if (!all.equals(picture.patches())) {
+            change(() -> work.edit(StateEdits.lay(now(), picture, all)));
         }
     }
 }

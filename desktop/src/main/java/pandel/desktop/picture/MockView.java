@@ -29,6 +29,8 @@ public final class MockView extends StackPane {
     private volatile String wanted = "";
     private volatile boolean gone;
     private final Pane patches = new Pane();
+    /** What is laid on it now: the words as they are shown, and how large. */
+    private List<Object> laid = List.of();
     private UnaryOperator<String> filled = UnaryOperator.identity();
 
     public MockView(PictureLibrary library) {
@@ -73,10 +75,17 @@ public final class MockView extends StackPane {
     private void lay(Optional<Mock> mock, double w) {
         List<Patch> all = mock.map(Mock::patches).orElse(List.of());
         if (all.isEmpty()) {
+            laid = List.of();
             patches.getChildren().clear();
             return;
         }
         double factor = w / mock.get().width();
+        // Shown again with every scroll and every edit: made anew only where something of it is other.
+        List<Object> now = List.of(all, factor, all.stream().map(p -> filled.apply(p.words())).toList());
+        if (now.equals(laid)) {
+            return;
+        }
+        laid = now;
         patches.getChildren().setAll(all.stream().map(p -> {
             Label label = new Label(filled.apply(p.words()));
             label.getStyleClass().add("patch");

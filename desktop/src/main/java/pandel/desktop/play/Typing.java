@@ -39,7 +39,7 @@ final class Typing extends Pane {
         made.getStyleClass().add("typed-field");
         made.setAccessibleText("What is typed in the field");
         double scale = device.scale();
-        made.setStyle("-fx-font-size: " + Math.max(9, Math.min(18, at.area().height() * 0.42) * scale) + "px;");
+        made.setStyle("-fx-font-size: " + Math.max(9, DeviceView.letters(at.area().height()) * scale) + "px;");
         double wide = Math.rint(at.area().width() * scale);
         double high = Math.rint(at.area().height() * scale);
         made.setMinSize(wide, high);
