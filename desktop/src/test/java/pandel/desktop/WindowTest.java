@@ -24,6 +24,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -104,7 +105,7 @@ abstract class WindowTest extends FxRobot {
     @AfterEach
     void closeWindow() throws TimeoutException {
         release(new KeyCode[0]);
-        release(new javafx.scene.input.MouseButton[0]);
+        release(new MouseButton[0]);
         interact(() -> stage.hide());
         FxToolkit.cleanupStages();
     }
@@ -242,6 +243,22 @@ abstract class WindowTest extends FxRobot {
     /** The hotspot with those words on the screen with a title. */
     Hotspot hotspot(String on, String words) {
         return prototype().index().hotspotsOn(screen(on).id()).stream().filter(h -> h.title().equals(words)).findFirst().orElseThrow();
+    }
+
+    /** Presses where a thing stands once everything has been laid out: what was done before may still be moving it. */
+    @Override
+    public FxRobot clickOn(String query, MouseButton... buttons) {
+        settle();
+        super.clickOn(query, buttons);
+        return this;
+    }
+
+    /** Types once what was pressed has the focus. */
+    @Override
+    public FxRobot write(String text) {
+        WaitForAsyncUtils.waitForFxEvents();
+        super.write(text);
+        return this;
     }
 
     /** Presses what has an id. */
