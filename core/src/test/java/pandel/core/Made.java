@@ -26,9 +26,11 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Judgements;
 import pandel.core.model.Link;
 import pandel.core.model.Picture;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.Source;
 import pandel.core.model.State;
 import pandel.core.model.Status;
@@ -49,7 +51,8 @@ import pandel.core.model.Width;
  * says what it is for. {@code needs:loan/number} and {@code expects:loan} are values of a screen, {@code title:Loan-{loan}} its
  * title; {@code +loan=drill}, {@code +loan=given:loan} and {@code +loan=typed:home.name} are carried; {@code ^field} makes a
  * hotspot a field, {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line
- * {@code address /loans/{loan} loan} is one more entry.
+ * {@code address /loans/{loan} loan} is one more entry. A line {@code sequence welcome a,b,c finish:home skip:home bare unswiped unbacked} is
+ * a sequence, {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn its pages.
  */
 public final class Made {
 
@@ -64,6 +67,7 @@ public final class Made {
         List<Screen> screens = new ArrayList<>();
         List<Device> named = devices;
         List<Entry> entries = new ArrayList<>();
+        List<Sequence> sequences = new ArrayList<>();
         for (String line : lines) {
             if (line.startsWith("address ")) {
                 String[] w = line.split(" ");
@@ -71,14 +75,16 @@ public final class Made {
             } else if (line.startsWith("devices ")) {
                 List<String> ids = List.of(line.substring(8).split(","));
                 named = Device.OFFERED.stream().filter(d -> ids.contains(d.id())).toList();
+            } else if (line.startsWith("sequence ")) {
+                sequences.add(sequence(List.of(line.split(" "))));
             } else {
                 screens.add(screen(line));
             }
         }
         Prototype made = new Prototype("Made", screens, List.of(), Stream.concat(Stream.of(Entry.at("start", screens.getFirst().id())), entries.stream()).toList(), named,
-                Map.of(), Judgements.NONE, List.of(), Rest.NONE);
+                Map.of(), Judgements.NONE, List.of(), Rest.NONE).withSequences(sequences);
         for (String line : lines) {
-            made = line.startsWith("devices ") || line.startsWith("address ") ? made : remembering(made, line);
+            made = line.startsWith("devices ") || line.startsWith("address ") || line.startsWith("sequence ") ? made : remembering(made, line);
         }
         return made;
     }
@@ -214,9 +220,38 @@ public final class Made {
 
     /** The effect whose verb begins at a word and whose target is the last. */
     private static Effect effect(String[] w, int at) {
-        Verb verb = w[at].equals("open") ? Verb.OPEN_ABOVE
+        Verb verb = w[at].equals("open") ? Verb.OPEN_ABOVE : w[at].equals("turn") ? Verb.TURN_PAGE
                 : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to") ? Verb.RETURN_TO : Verb.valueOf(w[at].toUpperCase());
-        return Effect.of(verb, new Target.ToScreen(w[w.length - 1]));
+        String to = w[w.length - 1];
+        return verb == Verb.TURN_PAGE ? new Effect.TurnPage(turn(to)) : Effect.of(verb, to.startsWith("#") ? sequence(to.substring(1).split("/")) : new Target.ToScreen(to));
+    }
+
+    private static Target sequence(String[] named) {
+        return new Target.ToSequence(named[0], named.length > 1 ? Optional.of(Integer.parseInt(named[1])) : Optional.empty(), Map.of());
+    }
+
+    private static PageTurn turn(String word) {
+        return switch (word) {
+            case "next" -> new PageTurn.Next();
+            case "previous" -> new PageTurn.Previous();
+            default -> new PageTurn.To(Integer.parseInt(word));
+        };
+    }
+
+    private static Sequence sequence(List<String> words) {
+        Sequence made = Sequence.of(words.get(1), words.get(1), List.of(words.get(2).split(",")));
+        for (String mark : words.subList(3, words.size())) {
+            String[] said = mark.split(":");
+            made = switch (said[0]) {
+                case "finish" -> made.withFinish(Optional.of(Link.of(made.id() + "-finish", new Cause.Finish(), said[1].equals("return") ? new Effect.Return() : new Effect.Replace(new Target.ToScreen(said[1])))));
+                case "skip" -> made.withSkip(Optional.of(Link.of(made.id() + "-skip", new Cause.Skip(), new Effect.Replace(new Target.ToScreen(said[1])))));
+                case "bare" -> made.withLaid(Sequence.Laid.NOTHING);
+                case "unswiped" -> made.withSwipes(false);
+                case "unbacked" -> made.withBacks(false);
+                default -> throw new IllegalArgumentException(mark);
+            };
+        }
+        return made;
     }
 
     private static Area area(String[] px) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Condition;
 import pandel.core.model.Effect;
@@ -21,11 +22,13 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.Source;
 import pandel.core.model.Target;
 import pandel.core.model.Value;
 import pandel.core.model.Where;
 import pandel.core.play.TrailAction;
+import pandel.core.play.Visit;
 
 /**
  * Which facts, given values and typed texts anything asks for, and how finely. What the others hold makes no difference; nor
@@ -118,7 +121,7 @@ final class Asked {
         }
         boolean more = true;
         while (more) {
-            more = false;
+            more = askPages();
             for (Way way : prototype.index().ways()) {
                 for (Branch branch : way.link().branches()) {
                     for (Effect effect : branch.effects()) {
@@ -138,23 +141,42 @@ final class Asked {
         });
     }
 
+    /** What is typed on one page of a sequence is kept on all of them. */
+    private boolean askPages() {
+        boolean more = false;
+        for (Sequence sequence : prototype.sequences()) {
+            List<OnScreen> pages = sequence.pages().stream().filter(held::containsKey).map(held::get).toList();
+            Set<String> typed = new HashSet<>();
+            pages.forEach(p -> typed.addAll(p.typed()));
+            for (OnScreen page : pages) {
+                more |= page.typed().addAll(typed);
+            }
+        }
+        return more;
+    }
+
     private boolean ask(Way way, Effect effect) {
         boolean more = false;
         if (effect instanceof Effect.Remember r && r.change() instanceof Effect.Change.Set set && facts.contains(r.fact())) {
             more = carried(way, set.to());
         }
         Optional<Target> target = effect.target();
-        Optional<Screen> to = target.flatMap(t -> prototype.screen(t.id()));
-        if (to.isPresent()) {
-            for (Expected expected : to.get().expects()) {
+        for (Screen to : target.stream().flatMap(t -> shown(t).stream()).toList()) {
+            for (Expected expected : to.expects()) {
                 Source source = target.get().values().get(expected.name());
-                OnScreen there = held.get(to.get().id());
+                OnScreen there = held.get(to.id());
                 if (source != null && there != null && (there.given().contains(expected.name()) || expected.mustBeCarried())) {
                     more |= carried(way, source);
                 }
             }
         }
         return more;
+    }
+
+    /** The screen a target shows, or all pages of a sequence: each takes what is carried there. */
+    private List<Screen> shown(Target target) {
+        return target instanceof Target.ToSequence to ? prototype.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).flatMap(id -> prototype.screen(id).stream()).toList()
+                : target.shown(prototype).stream().toList();
     }
 
     private boolean carried(Way way, Source source) {
@@ -239,6 +261,31 @@ final class Asked {
     /** What matters of what is given to a new place. */
     Held of(TrailAction.Forward to) {
         return to.given().isEmpty() ? Held.NONE : of(to.screen().id(), to.held());
+    }
+
+    /** What matters of what a place holds. */
+    Held of(Visit place) {
+        return of(place.screen(), place.held());
+    }
+
+    /** What matters of what was carried to a sequence. */
+    Optional<AtPage> of(Optional<AtPage> at) {
+        return at.map(a -> {
+            Set<String> names = new HashSet<>();
+            prototype.sequence(a.sequence()).stream().flatMap(s -> s.pages().stream()).forEach(page -> {
+                OnScreen on = held.get(page);
+                names.addAll(on == null ? Set.of() : on.given());
+                prototype.screen(page).stream().flatMap(s -> s.expects().stream()).filter(Expected::mustBeCarried).forEach(e -> names.add(e.name()));
+            });
+            Map<String, Value> kept = new HashMap<>(a.offered());
+            kept.keySet().retainAll(names);
+            return new AtPage(a.sequence(), a.page(), kept);
+        });
+    }
+
+    /** What matters of what a place holds after a page is turned. */
+    Held turned(TrailAction.Turn to, Held before) {
+        return of(to.screen().id(), Held.of(to.given(), before.typed()));
     }
 
     /** Whether anything on a screen asks for what it was given or has typed in it. */

@@ -1,5 +1,7 @@
 package pandel.core.check;
 
+import java.util.Optional;
+import pandel.core.model.AtPage;
 import pandel.core.model.Facts;
 import pandel.core.model.Held;
 import pandel.core.model.Known;
@@ -16,10 +18,11 @@ import pandel.core.play.LevelKind;
  * @param levels how many levels there are, where the device cares; else 0
  * @param facts  what is remembered, as far as anything asks for it
  * @param held   what it was given and has typed in it, as far as anything asks for it
+ * @param at     where the sequence stands that is the current place, with what was carried to it as far as anything asks for it
  * @param waited what of its waits is spent since it became current, as {@link WaitTurns} counts; 0 where that cannot matter
  */
 record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts,
-            Held held, int waited) {
+            Held held, Optional<AtPage> at, int waited) {
 
     /** What lies behind the current place on its level. */
     enum Behind {
@@ -45,31 +48,32 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
      * @param current the mark of its current screen, 0 when no link returns to that
      * @param marks   which screens that links return to stand behind its current place
      * @param levels  how many levels there are up to it, where the device cares; else 0
+     * @param at      where the sequence stands that is its current place
      */
-    record Ground(LevelKind level, boolean first, int current, int marks, int levels) {
-        static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0, 0);
+    record Ground(LevelKind level, boolean first, int current, int marks, int levels, Optional<AtPage> at) {
+        static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0, 0, Optional.empty());
         /** That of a takeover, of which it is not known what it was opened on. */
-        static final Ground UNKNOWN = new Ground(LevelKind.BASE, true, -1, -1, -1);
+        static final Ground UNKNOWN = new Ground(LevelKind.BASE, true, -1, -1, -1, Optional.empty());
     }
 
     /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
-    static Cell start(String screen, int levels, Facts facts, Held held) {
-        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, held, 0);
+    static Cell start(String screen, int levels, Facts facts, Held held, Optional<AtPage> at) {
+        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, held, at, 0);
     }
 
     /** The same screen with something else behind it. */
     Cell with(Behind other, int otherMarks) {
-        return new Cell(screen, level, other, otherMarks, ground, levels, facts, held, 0);
+        return new Cell(screen, level, other, otherMarks, ground, levels, facts, held, at, 0);
     }
 
     /** The same place still current with other facts. @param due how many of its waits were due by now */
     Cell staying(Facts others, int due) {
-        return new Cell(screen, level, behind, marks, ground, levels, others, held, due);
+        return new Cell(screen, level, behind, marks, ground, levels, others, held, at, due);
     }
 
     /** The same place with something else typed in it. */
     Cell holding(Held other) {
-        return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, waited);
+        return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, at, waited);
     }
 
     /** Everything that conditions and links can read. */
@@ -88,12 +92,22 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
 
     /** The ground of an overlay opened on this cell. */
     Ground groundAbove(Named named) {
-        return level.holdsPages() ? new Ground(level, first(), named.mark(screen), marks, levels) : ground;
+        return level.holdsPages() ? new Ground(level, first(), mark(named), marks, levels, at) : ground;
     }
 
     /** The marks behind what is put on this cell. */
     int marksWhenPut(Named named) {
-        return marks | named.mark(screen);
+        return marks | mark(named);
+    }
+
+    /** The marks of the current place: its screen's, and its sequence's. */
+    private int mark(Named named) {
+        return named.mark(screen) | at.map(a -> named.mark(a.sequence())).orElse(0);
+    }
+
+    /** Whether <i>return to</i> finds it by an id: its screen's, or its sequence's. */
+    boolean isNamed(String id) {
+        return screen.equals(id) || at.filter(a -> a.sequence().equals(id)).isPresent();
     }
 
     @Override
@@ -101,6 +115,6 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         int hash = screen.hashCode() * 31 + level.hashCode();
         hash = hash * 31 + behind.ordinal() * 7 + marks;
         hash = hash * 31 + (ground == Ground.ITSELF ? 1 : ground.level().hashCode() * 31 + ground.current() * 7 + ground.marks() * 3 + (ground.first() ? 1 : 0));
-        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited;
+        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited + at.map(a -> a.page() * 1009).orElse(0);
     }
 }

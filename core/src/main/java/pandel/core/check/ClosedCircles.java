@@ -44,7 +44,10 @@ final class ClosedCircles {
     private ClosedCircles(Exploration exploration) {
         this.exploration = exploration;
         this.nodes = List.copyOf(exploration.nodes());
-        nodes.forEach(node -> ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>()).add(node));
+        nodes.forEach(node -> {
+            ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>()).add(node);
+            node.cell.at().ifPresent(at -> ofScreen.computeIfAbsent(at.sequence(), id -> new ArrayList<>()).add(node));
+        });
         arrows = new Arrows(nodes.size() * Way.values().length);
         for (Node node : nodes) {
             node.all().forEach(turn -> link(node, turn));
@@ -154,6 +157,10 @@ final class ClosedCircles {
             case TrailAction.Restart r -> { }
             case TrailAction.Put p -> next.ifPresent(to -> {
                 edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.AGAIN);
+                stay(node, to, closes);
+            });
+            case TrailAction.Turn t -> next.ifPresent(to -> {
+                edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
                 stay(node, to, closes);
             });
             case TrailAction.Swap s -> next.ifPresent(to -> {

@@ -130,6 +130,7 @@ final class Closing {
             case TrailAction.Restart r -> true;
             case TrailAction.Put p -> false;
             case TrailAction.Swap s -> false;
+            case TrailAction.Turn t -> false;
             case TrailAction.Raise r -> false;
             case TrailAction.Staying s -> false;
             case TrailAction.Leave l -> false;
@@ -157,7 +158,7 @@ final class Closing {
         // Closing to pages from overlays right above lands on this level, which then holds pages itself.
         boolean lands = turn.actions().getFirst() instanceof TrailAction.CloseToPages && height == Height.ABOVE;
         Height then = lands ? Height.ON_IT : height;
-        boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap || last instanceof TrailAction.Staying);
+        boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap || last instanceof TrailAction.Turn || last instanceof TrailAction.Staying);
         return state(after.get().number, still, then);
     }
 

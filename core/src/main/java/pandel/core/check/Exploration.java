@@ -30,6 +30,7 @@ import pandel.core.model.Status;
 import pandel.core.play.LevelKind;
 import pandel.core.play.Situation;
 import pandel.core.play.TrailAction;
+import pandel.core.play.Visit;
 
 /**
  * All cells that use of any length can come to on one device, each with a shortest list of events that does.
@@ -89,7 +90,8 @@ final class Exploration {
 
     private Cell begun(Entry entry, int levels) {
         Situation at = Situation.at(turns.prototype(), entry, device).orElseThrow();
-        return Cell.start(at.screen(), levels, Facts.NONE, asked.of(at.screen(), at.top().trail().current().held()));
+        Visit current = at.top().trail().current();
+        return Cell.start(at.screen(), levels, Facts.NONE, asked.of(current), asked.of(current.at()));
     }
 
     private static boolean isUsable(Prototype prototype, Device device, Start start) {
@@ -225,12 +227,15 @@ final class Exploration {
         return switch (actions.getLast()) {
             case TrailAction.Put put -> Optional.of(placed(on, put, on.behind().whenPut(put.screen().id().equals(on.screen())), on == cell ? on.marksWhenPut(named) : on.marks() | cell.ground().current(), turn.facts()));
             case TrailAction.Swap swap -> Optional.of(placed(on, swap, on.behind().whenSwapped(swap.screen().id().equals(on.screen())), on.marks(), turn.facts()));
-            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id(), device.levels() > 0 ? 1 : 0, turn.facts(), asked.of(restart)));
+            // What was typed on the other pages stays, and so does what lies behind.
+            case TrailAction.Turn page -> Optional.of(placed(on, page, on.behind().whenSwapped(page.screen().id().equals(on.screen())), on.marks(), turn.facts())
+                    .holding(asked.turned(page, cell.held())));
+            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id(), device.levels() > 0 ? 1 : 0, turn.facts(), asked.of(restart), asked.of(restart.at())));
             case TrailAction.Raise raise -> {
                 LevelKind opened = LevelKind.openedWith(raise.screen());
                 Ground above = on == cell ? cell.groundAbove(named) : cell.ground();
                 yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0, opened.holdsPages() && !asked.goesBeneath() ? Ground.ITSELF : above,
-                        device.levels() > 0 ? on.levels() + 1 : 0, turn.facts(), asked.of(raise), 0));
+                        device.levels() > 0 ? on.levels() + 1 : 0, turn.facts(), asked.of(raise), asked.of(raise.at()), 0));
             }
             case TrailAction.Staying s -> Optional.of(cell.staying(turn.facts(), turn.waited()).holding(turn.held()));
             case TrailAction.Drop d -> Optional.empty();
@@ -242,14 +247,14 @@ final class Exploration {
     }
 
     private Cell placed(Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts) {
-        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), 0);
+        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), asked.of(to.at()), 0);
     }
 
     /** As much of the ground beneath a cell as is known; which screen it is, is not. */
     private Cell uncoveredGround(Cell cell) {
         Ground ground = cell.ground();
         return new Cell("", ground.level(), ground.first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN, ground.marks(),
-                ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN, ground.levels(), cell.facts(), Held.NONE, 0);
+                ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN, ground.levels(), cell.facts(), Held.NONE, ground.at(), 0);
     }
 
     /** The cell that an action of its own leads to from another; the action goes forward. */
@@ -258,12 +263,13 @@ final class Exploration {
     }
 
     /** Whether actions change the row of screens current on the levels, leaving the prototype aside. */
-    private static boolean changesRow(Cell cell, List<TrailAction> actions) {
+    private boolean changesRow(Cell cell, List<TrailAction> actions) {
         return switch (actions.getFirst()) {
             case TrailAction.Put put -> !put.screen().id().equals(cell.screen());
             case TrailAction.Swap swap -> !swap.screen().id().equals(cell.screen());
+            case TrailAction.Turn page -> !page.screen().id().equals(cell.screen());
             case TrailAction.Drop drop -> cell.behind() == Behind.ANOTHER_SCREEN;
-            case TrailAction.DropTo to -> !to.screen().equals(cell.screen());
+            case TrailAction.DropTo to -> !mayShow(to.screen(), cell.screen());
             case TrailAction.Restart restart -> !cell.level().base() || !restart.screen().id().equals(cell.screen());
             case TrailAction.Raise r -> true;
             case TrailAction.CloseLevel c -> true;
@@ -280,11 +286,12 @@ final class Exploration {
     private Optional<Cell> sameRow(Cell cell, Turn turn) {
         return switch (turn.actions().getFirst()) {
             case TrailAction.Put put when put.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
+            case TrailAction.Turn page when page.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
             case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) -> uncovered(cell, turn).filter(c -> !c.equals(cell));
             case TrailAction.Restart restart when !changesRow(cell, turn.actions()) -> uncovered(cell, turn);
             case TrailAction.Staying s -> uncovered(cell, turn);
-            case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY && !asked.anyHeld(cell.screen()) -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
-            case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY && !asked.anyHeld(cell.screen()) -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
+            case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY && !mayDiffer(cell) -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
+            case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY && !mayDiffer(cell) -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
             default -> Optional.empty();
         };
     }
@@ -292,9 +299,19 @@ final class Exploration {
     /** Whether actions go back to an earlier place of the same screen, of which it is not known what lies behind it. */
     private boolean mayComeToItself(Cell cell, List<TrailAction> actions) {
         // What the copies behind were given is not known.
-        boolean unlike = cell.behind() == Behind.SAME_SCREEN_ONLY && asked.anyHeld(cell.screen());
-        return actions.getFirst() instanceof TrailAction.DropTo to && to.screen().equals(cell.screen()) && (cell.behind() != Behind.SAME_SCREEN_ONLY || unlike)
+        boolean unlike = cell.behind() == Behind.SAME_SCREEN_ONLY && mayDiffer(cell);
+        return actions.getFirst() instanceof TrailAction.DropTo to && mayShow(to.screen(), cell.screen()) && (cell.behind() != Behind.SAME_SCREEN_ONLY || unlike)
                 || actions.getFirst() instanceof TrailAction.Drop && unlike;
+    }
+
+    /** Whether copies of a screen on a trail may hold different things, or stand in a sequence or alone. */
+    private boolean mayDiffer(Cell cell) {
+        return asked.anyHeld(cell.screen()) || !turns.prototype().index().sequencesOf(cell.screen()).isEmpty();
+    }
+
+    /** Whether a place named so may show a screen. @param id of a screen or sequence */
+    private boolean mayShow(String id, String screen) {
+        return id.equals(screen) || turns.prototype().sequence(id).filter(s -> s.pages().contains(screen)).isPresent();
     }
 
     /** The node of the cell that a turn newly uncovers. */

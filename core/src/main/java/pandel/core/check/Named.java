@@ -12,7 +12,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Status;
 
 /**
- * The screens that links <i>return to</i>. Whether one lies behind doubles what has to be told apart, so only as many are
+ * The screens and sequences that links <i>return to</i>. Whether one lies behind doubles what has to be told apart, so only as many are
  * followed as there is room for, the most often named first; of the others the checks say that they do not know.
  */
 final class Named {
@@ -33,7 +33,7 @@ final class Named {
     static Named in(Prototype prototype, int most) {
         Map<String, Integer> times = new LinkedHashMap<>();
         prototype.index().ways().forEach(way -> way.link().effects().forEach(effect -> {
-            if (effect instanceof Effect.ReturnTo to && prototype.screen(to.to().id()).filter(s -> s.status() != Status.PARKED).isPresent()) {
+            if (effect instanceof Effect.ReturnTo to && to.to().shown(prototype).filter(s -> s.status() != Status.PARKED).isPresent()) {
                 times.merge(to.to().id(), 1, Integer::sum);
             }
         }));

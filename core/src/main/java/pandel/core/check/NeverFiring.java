@@ -40,11 +40,11 @@ final class NeverFiring {
 
     /** @param idle ids of the links that find nothing to do somewhere */
     private static boolean isSaidElsewhere(Grounds grounds, Way way, Set<String> idle) {
-        if (DeviceRefusals.refuses(grounds, way)) {
+        if (way.link().cause().isOfFrames() || DeviceRefusals.refuses(grounds, way)) {
             return true;
         }
         Optional<Effect> effect = way.link().effect();
-        Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id()));
+        Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> t.shown(grounds.prototype()));
         boolean missing = effect.flatMap(Effect::target).isPresent() && target.isEmpty();
         boolean parked = target.filter(t -> t.status() == Status.PARKED).isPresent();
         boolean second = way.hotspot().isPresent() && !way.hotspot().get().linkFor(way.link().cause()).equals(Optional.of(way.link()));
@@ -55,12 +55,12 @@ final class NeverFiring {
 
     /** Whether a target needs a value that nothing carries, which is a finding of its own. */
     private static boolean lacksValue(Grounds grounds, Target target) {
-        return grounds.prototype().screen(target.id()).filter(s -> s.expects().stream().anyMatch(e -> e.mustBeCarried()
+        return target.shown(grounds.prototype()).filter(s -> s.expects().stream().anyMatch(e -> e.mustBeCarried()
                 && target.values().get(e.name()) == null)).isPresent();
     }
 
     private static Finding finding(Grounds grounds, Way way, String screen) {
-        Optional<Screen> target = way.link().effect().flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id()));
+        Optional<Screen> target = way.link().effect().flatMap(Effect::target).flatMap(t -> t.shown(grounds.prototype()));
         boolean unfit = target.filter(t -> t.form() != Form.PAGE).isPresent();
         boolean factGone = way.link().allRemembered().anyMatch(r -> grounds.prototype().fact(r.fact()).isEmpty());
         boolean hidden = way.hotspot().isPresent() && way.from().stream().anyMatch(s -> s.states().stream().anyMatch(t -> t.hides().contains(way.hotspot().get().id())));

@@ -23,7 +23,7 @@ final class NoEntry {
                     "No screen is marked as the entry, so play has nowhere to start.", List.of(), Optional.empty())
                     .with(Fixes.startAtFirstPage(grounds.prototype()).stream().toList()));
         }
-        Optional<Screen> screen = grounds.prototype().screen(main.get().target().id());
+        Optional<Screen> screen = main.get().target().shown(grounds.prototype());
         Optional<String> why = Situation.whyNoStart(grounds.prototype(), main.get())
                 .or(() -> screen.filter(s -> s.status() == Status.PARKED)
                         .map(s -> "“" + s.shownTitle() + "”, where it starts, is parked."));

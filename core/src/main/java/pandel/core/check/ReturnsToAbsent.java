@@ -37,7 +37,7 @@ final class ReturnsToAbsent {
 
     private static Optional<Screen> target(Grounds grounds, Link link) {
         return link.effects().filter(Effect.ReturnTo.class::isInstance).findFirst().flatMap(Effect::target)
-                .flatMap(to -> grounds.prototype().screen(to.id())).filter(to -> to.status() != Status.PARKED);
+                .flatMap(to -> to.shown(grounds.prototype())).filter(to -> to.status() != Status.PARKED);
     }
 
     private static Finding finding(Grounds grounds, Exploration exploration, Node node, Way way, Screen to) {

@@ -8,10 +8,12 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.Node.Again;
+import pandel.core.model.AtPage;
 import pandel.core.model.Entry;
 import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
@@ -41,15 +43,15 @@ final class Summaries {
 
     /** How much goes when a place goes, and what comes then. */
     private enum Going {
-        PLACE, LEVEL, DOWN_TO, TO_PAGES, TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_RAISE, TO_PAGES_AND_DOWN_TO, TO_PAGES_AND_BACK
+        PLACE, LEVEL, DOWN_TO, TO_PAGES, TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_TURN, TO_PAGES_AND_RAISE, TO_PAGES_AND_DOWN_TO, TO_PAGES_AND_BACK
     }
 
     /** A way in which a place goes. @param screen what it goes down to, or what comes then; else empty @param given to what comes */
-    private record Way(Going going, String screen, Map<String, Value> given, Facts facts) {
+    private record Way(Going going, String screen, Map<String, Value> given, Optional<AtPage> at, Facts facts) {
     }
 
     /** A way with its number. */
-    private record Gone(int number, Going going, String screen, Map<String, Value> given, Facts facts) {
+    private record Gone(int number, Going going, String screen, Map<String, Value> given, Optional<AtPage> at, Facts facts) {
         @Override
         public int hashCode() {
             return number;
@@ -156,7 +158,7 @@ final class Summaries {
         @Nullable Place below = null;
         for (Level level : situation.levels()) {
             for (Visit visit : level.trail().places()) {
-                Cell cell = below == null ? Cell.start(visit.screen(), one, facts, asked.of(visit.screen(), visit.held())) : above(below.cell, level, visit, facts);
+                Cell cell = below == null ? Cell.start(visit.screen(), one, facts, asked.of(visit), asked.of(visit.at())) : above(below.cell, level, visit, facts);
                 boolean current = level == situation.top() && visit == level.trail().current();
                 Place place = current ? place(cell) : new Place(cell);
                 if (below != null) {
@@ -175,7 +177,7 @@ final class Summaries {
     private Cell above(Cell under, Level level, Visit visit, Facts facts) {
         Screen screen = prototype.screen(visit.screen()).orElseThrow();
         boolean opens = level.trail().places().getFirst() == visit;
-        return exploration.after(under, opens ? new TrailAction.Raise(screen, visit.held().given()) : new TrailAction.Put(screen, visit.held().given()), facts)
+        return exploration.after(under, opens ? new TrailAction.Raise(screen, visit.held().given(), visit.at()) : new TrailAction.Put(screen, visit.held().given(), visit.at()), facts)
                 .holding(asked.of(screen.id(), visit.held()));
     }
 
@@ -207,6 +209,7 @@ final class Summaries {
         TrailAction first = turn.actions().getFirst();
         switch (first) {
             case TrailAction.Staying s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Turn t -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
             case TrailAction.Swap s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
             case TrailAction.Put p -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
             case TrailAction.Raise r -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
@@ -224,6 +227,7 @@ final class Summaries {
         return switch (then) {
             case TrailAction.Put put -> gone(Going.TO_PAGES_AND_PUT, put, facts);
             case TrailAction.Swap swap -> gone(Going.TO_PAGES_AND_SWAP, swap, facts);
+            case TrailAction.Turn page -> gone(Going.TO_PAGES_AND_TURN, page, facts);
             case TrailAction.Raise raise -> gone(Going.TO_PAGES_AND_RAISE, raise, facts);
             case TrailAction.DropTo to -> gone(Going.TO_PAGES_AND_DOWN_TO, to.screen(), facts);
             case TrailAction.Drop d -> gone(Going.TO_PAGES_AND_BACK, "", facts);
@@ -243,15 +247,15 @@ final class Summaries {
     }
 
     private Gone gone(Going going, String screen, Facts facts) {
-        return gone(new Way(going, screen, Map.of(), facts));
+        return gone(new Way(going, screen, Map.of(), Optional.empty(), facts));
     }
 
     private Gone gone(Going going, TrailAction.Forward to, Facts facts) {
-        return gone(new Way(going, to.screen().id(), asked.of(to).given(), facts));
+        return gone(new Way(going, to.screen().id(), asked.of(to).given(), asked.of(to.at()), facts));
     }
 
     private Gone gone(Way way) {
-        return numbered.computeIfAbsent(way, w -> new Gone(numbered.size(), w.going(), w.screen(), w.given(), w.facts()));
+        return numbered.computeIfAbsent(way, w -> new Gone(numbered.size(), w.going(), w.screen(), w.given(), w.at(), w.facts()));
     }
 
     private void go(Place place, Gone gone, Route first, Route then) {
@@ -276,14 +280,18 @@ final class Summaries {
         switch (gone.going()) {
             case PLACE -> uncover(from, gone.facts(), edge.by(), way);
             case LEVEL -> landOr(leavesLevel, from, gone, edge.by(), way);
-            case DOWN_TO -> landOr(from.cell.screen().equals(gone.screen()), from, gone, edge.by(), way);
+            case DOWN_TO -> landOr(from.cell.isNamed(gone.screen()), from, gone, edge.by(), way);
             case TO_PAGES -> landOr(onGround, from, gone, edge.by(), way);
-            case TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_RAISE -> {
+            case TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_TURN, TO_PAGES_AND_RAISE -> {
                 if (onGround) {
                     Screen screen = prototype.screen(gone.screen()).orElseThrow();
-                    boolean swaps = gone.going() == Going.TO_PAGES_AND_SWAP;
-                    Cell cell = exploration.after(from.cell, gone.going() == Going.TO_PAGES_AND_PUT ? new TrailAction.Put(screen, gone.given())
-                            : swaps ? new TrailAction.Swap(screen, gone.given()) : new TrailAction.Raise(screen, gone.given()), gone.facts());
+                    boolean swaps = gone.going() == Going.TO_PAGES_AND_SWAP || gone.going() == Going.TO_PAGES_AND_TURN;
+                    Cell cell = exploration.after(from.cell, switch (gone.going()) {
+                        case TO_PAGES_AND_PUT -> new TrailAction.Put(screen, gone.given(), gone.at());
+                        case TO_PAGES_AND_SWAP -> new TrailAction.Swap(screen, gone.given(), gone.at());
+                        case TO_PAGES_AND_TURN -> new TrailAction.Turn(screen, gone.given(), gone.at());
+                        default -> new TrailAction.Raise(screen, gone.given(), gone.at());
+                    }, gone.facts());
                     Place to = place(cell);
                     Route by = edge.by().and(way);
                     // What is opened beneath itself, again and again, comes to the same place by ever longer ways.

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
@@ -23,6 +24,7 @@ import pandel.core.model.Held;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Source;
@@ -53,7 +55,7 @@ final class Turns {
     private final Map<String, Boolean> returning = new HashMap<>();
 
     /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link returns to it. */
-    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, int waited) {
+    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, Optional<AtPage> at, int waited) {
     }
 
     /** @param asked what matters of the facts; of the rest nothing is kept */
@@ -84,8 +86,8 @@ final class Turns {
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
         boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> prototype.index().waysOut(id).stream()
-                .anyMatch(way -> way.link().effects().anyMatch(Effect.ReturnTo.class::isInstance) || way.link().branches().stream().anyMatch(b -> b.where().isPresent())));
-        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.waited());
+                .anyMatch(way -> way.link().effects().anyMatch(e -> e instanceof Effect.ReturnTo || e instanceof Effect.TurnPage) || way.link().branches().stream().anyMatch(b -> b.where().isPresent())));
+        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.at(), cell.waited());
         return made.computeIfAbsent(alike, key -> make(cell));
     }
 
@@ -98,6 +100,9 @@ final class Turns {
             typing(turns, cell, hotspot);
         }
         touches(screen.links(), (touch, link) -> add(turns, cell, List.of(), new Event.Touched(touch, new Event.On.Point(0, 0)), link));
+        if (cell.at().isPresent()) {
+            pages(turns, cell, screen);
+        }
         if (!cell.level().base()) {
             Head head = head(cell);
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), rules.outside(head));
@@ -105,6 +110,41 @@ final class Turns {
         }
         WaitTurns.add(this, turns, cell, screen);
         return turns;
+    }
+
+    /** Turns by what is laid over a page, and by swipes that no link of the whole screen answers. */
+    private void pages(Done turns, Cell cell, Screen screen) {
+        Head head = head(cell);
+        Set<PageTurn> done = new LinkedHashSet<>();
+        if (device.swipes()) {
+            for (Gesture gesture : List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT)) {
+                if (own(screen, new Cause.Touch(gesture)::equals).isEmpty()) {
+                    rules.swiped(head, gesture).ifPresent(turn -> page(turns, cell, head, turn, new Event.Touched(gesture, new Event.On.Point(0, 0)), done));
+                }
+            }
+        }
+        rules.laid(head).forEach(turn -> page(turns, cell, head, turn, new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)), done));
+        rules.skip(head).ifPresent(link -> add(turns, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnSkip()), link));
+    }
+
+    /** One turn, however it is done the first time. */
+    private void page(Done turns, Cell cell, Head head, PageTurn turn, Event event, Set<PageTurn> done) {
+        if (!done.add(turn)) {
+            return;
+        }
+        Optional<Link> finish = rules.finish(head, turn);
+        if (finish.isPresent()) {
+            add(turns, cell, List.of(), event, finish.get());
+        } else {
+            Ruling ruling = rules.turn(head, turn);
+            add(turns, cell, List.of(event), turned(ruling), ruling);
+        }
+    }
+
+    /** The link that a turned page counts as. */
+    private Optional<String> turned(Ruling ruling) {
+        return ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.Turn turn
+                ? turn.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page()))) : Optional.empty();
     }
 
     /** The rows that can make a difference: of those that hold the same of what its links read, the first. */
@@ -154,7 +194,8 @@ final class Turns {
         Done turns = new Done();
         Optional<Link> link = device.goesBack() ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance)) : Optional.empty();
         if (link.isEmpty() || rules.offer(head(cell), link.get()) instanceof Offer.Nothing) {
-            add(turns, cell, List.of(new Event.DeviceBack()), Optional.empty(), rules.deviceBack(head(cell)));
+            Ruling ruling = rules.deviceBack(head(cell));
+            add(turns, cell, List.of(new Event.DeviceBack()), turned(ruling), ruling);
         } else {
             add(turns, cell, List.of(), new Event.DeviceBack(), link.get());
         }
@@ -162,7 +203,7 @@ final class Turns {
     }
 
     private Head head(Cell cell) {
-        return new Head(device, cell.screen(), cell.level(), cell.first(), new Marked(cell), cell.known(), cell.levels());
+        return new Head(device, cell.screen(), cell.at(), cell.level(), cell.first(), new Marked(cell), cell.known(), cell.levels());
     }
 
     private final class Marked implements Lookback {
@@ -180,7 +221,7 @@ final class Turns {
         @Override
         public Optional<Lookback.Ground> ground() {
             return cell.ground() == Cell.Ground.UNKNOWN || cell.level().base() ? Optional.empty()
-                    : Optional.of(new Lookback.Ground(cell.ground().level().base(), cell.ground().first(), cell.ground().levels()));
+                    : Optional.of(new Lookback.Ground(cell.ground().level().base(), cell.ground().first(), cell.ground().levels(), cell.ground().at()));
         }
 
         @Override

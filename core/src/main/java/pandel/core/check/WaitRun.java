@@ -75,7 +75,8 @@ final class WaitRun {
             switch (action) {
                 case TrailAction.Put p -> next.ifPresent(n -> places.add(new Place(n, false)));
                 case TrailAction.Raise r -> next.ifPresent(n -> places.add(new Place(n, true)));
-                case TrailAction.Swap s -> next.ifPresent(n -> places.set(places.size() - 1, new Place(n, places.getLast().opened())));
+                case TrailAction.Turn t -> stay(next);
+                case TrailAction.Swap s -> stay(next);
                 case TrailAction.Restart r -> {
                     places.clear();
                     next.ifPresent(n -> places.add(new Place(n, false)));
@@ -107,7 +108,7 @@ final class WaitRun {
             if (opened) {
                 places.clear();
             }
-        } while (!places.isEmpty() && !places.getLast().node().cell.screen().equals(screen));
+        } while (!places.isEmpty() && !places.getLast().node().cell.isNamed(screen));
     }
 
     private void closeLevel() {

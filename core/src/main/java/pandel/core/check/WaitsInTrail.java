@@ -62,10 +62,10 @@ final class WaitsInTrail {
                 List<Event> events = new ArrayList<>(going.events());
                 events.addAll(turn.events());
                 if (turn.actions().getFirst() instanceof TrailAction.Drop
-                        || turn.actions().getFirst() instanceof TrailAction.DropTo to && to.screen().equals(node.cell.screen())) {
+                        || turn.actions().getFirst() instanceof TrailAction.DropTo to && node.cell.isNamed(to.screen())) {
                     return Optional.of(exploration.walkTo(node).and(events));
                 }
-                if (turn.actions().getFirst() instanceof TrailAction.Swap || turn.stays()) {
+                if (turn.actions().getFirst() instanceof TrailAction.Swap || turn.actions().getFirst() instanceof TrailAction.Turn || turn.stays()) {
                     exploration.after(going.node(), turn).ifPresent(next -> horizon.add(new Going(next, events)));
                 }
             }

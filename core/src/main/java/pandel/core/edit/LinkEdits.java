@@ -8,11 +8,13 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import pandel.core.model.Branch;
+import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.SharedHotspot;
 import pandel.core.model.Target;
 
@@ -20,6 +22,13 @@ import pandel.core.model.Target;
 public final class LinkEdits {
 
     private LinkEdits() {
+    }
+
+    /** Gives a sequence a link of its own, its finish or its skip, in place of one it has. */
+    public static Edit link(Sequence sequence, Link link, String whereTo) {
+        boolean finish = link.cause() instanceof Cause.Finish;
+        return Edit.of((finish ? "finish “" : "skip “") + sequence.shownTitle() + "”" + whereTo,
+                p -> SequenceEdits.change(p, sequence.id(), s -> finish ? s.withFinish(Optional.of(link)) : s.withSkip(Optional.of(link))));
     }
 
     /** Gives a hotspot a link, in place of one it has with the same cause. */
@@ -122,7 +131,8 @@ public final class LinkEdits {
             return links.equals(h.links()) ? h : h.withLinks(links);
         };
         return p.withScreens(p.screens().stream().map(s -> inScreen(s, all, inHotspot)).toList())
-                .withShared(p.shared().stream().map(s -> inShared(s, inHotspot)).toList());
+                .withShared(p.shared().stream().map(s -> inShared(s, inHotspot)).toList())
+                .withSequences(p.sequences().stream().map(s -> s.withEachLink(all)).toList());
     }
 
     private static Screen inScreen(Screen screen, UnaryOperator<List<Link>> all, UnaryOperator<Hotspot> inHotspot) {

@@ -56,6 +56,18 @@ public sealed interface Cause {
     record Work() implements Cause {
     }
 
+    /** A page of a sequence is turned, by a swipe or by what is laid over it. */
+    record Turn() implements Cause {
+    }
+
+    /** Next on the last page of a sequence. */
+    record Finish() implements Cause {
+    }
+
+    /** Skipping a sequence by what is laid over it. */
+    record Skip() implements Cause {
+    }
+
     /** The device's own back, while the screen is current. */
     record Back() implements Cause {
     }
@@ -68,6 +80,11 @@ public sealed interface Cause {
 
     /** Whether it stands on whole screens alone, never on a hotspot. */
     default boolean isOfScreens() {
-        return !(this instanceof Touch || this instanceof Submit);
+        return !(this instanceof Touch || this instanceof Submit || isOfFrames());
+    }
+
+    /** Whether it belongs to a frame, not to what a screen or hotspot holds. */
+    default boolean isOfFrames() {
+        return this instanceof Turn || this instanceof Finish || this instanceof Skip;
     }
 }

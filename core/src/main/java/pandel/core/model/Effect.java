@@ -33,6 +33,10 @@ public sealed interface Effect {
     record Close() implements Effect {
     }
 
+    /** Another page of the sequence that is the current place. */
+    record TurnPage(PageTurn turn) implements Effect {
+    }
+
     /**
      * A fact is changed.
      *
@@ -94,6 +98,7 @@ public sealed interface Effect {
             case Return r -> Verb.RETURN;
             case ReturnTo r -> Verb.RETURN_TO;
             case Close c -> Verb.CLOSE;
+            case TurnPage t -> Verb.TURN_PAGE;
             case Remember r -> Verb.REMEMBER;
             case Notice n -> Verb.NOTICE;
             case Leave l -> Verb.LEAVE;
@@ -110,6 +115,7 @@ public sealed interface Effect {
             case Return r -> Optional.empty();
             case ReturnTo r -> Optional.of(r.to());
             case Close c -> Optional.empty();
+            case TurnPage t -> Optional.empty();
             case Remember r -> Optional.empty();
             case Notice n -> Optional.empty();
             case Leave l -> Optional.empty();
@@ -140,6 +146,7 @@ public sealed interface Effect {
             case RETURN -> new Return();
             case RETURN_TO -> new ReturnTo(target);
             case CLOSE -> new Close();
+            case TURN_PAGE -> new TurnPage(new PageTurn.Next());
             case REMEMBER, NOTICE, LEAVE -> throw new IllegalArgumentException("More is needed than where to " + verb.word());
         };
     }

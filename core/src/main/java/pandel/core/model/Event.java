@@ -99,6 +99,14 @@ public sealed interface Event {
         record Away() implements On {
         }
 
+        /** A sign or word laid over the page of a sequence. */
+        record OnTurn(PageTurn turn) implements On {
+        }
+
+        /** The word for skipping that is laid over the page of a sequence. */
+        record OnSkip() implements On {
+        }
+
         /** A bare point in px of the current screen's mock: nothing answers there, or only the whole screen does. */
         record Point(double x, double y) implements On {
         }

@@ -21,9 +21,12 @@ public final class Index {
     private final Map<String, List<Way>> waysIn = new LinkedHashMap<>();
     private final Map<String, Hotspot> hotspots = new LinkedHashMap<>();
 
+    private final Map<String, List<Sequence>> sequencesOf = new LinkedHashMap<>();
     private final Set<String> others = new LinkedHashSet<>();
+    private final Prototype prototype;
 
     Index(Prototype prototype) {
+        this.prototype = prototype;
         prototype.facts().forEach(f -> others.add(f.id()));
         prototype.entries().forEach(e -> others.add(e.id()));
         prototype.startPoints().forEach(s -> others.add(s.id()));
@@ -41,17 +44,43 @@ public final class Index {
         }
         for (Screen screen : screens.values()) {
             screen.hotspots().forEach(h -> addHotspot(List.of(screen), h));
-            screen.links().forEach(link -> addWay(new Way(link, List.of(screen), Optional.empty())));
+            screen.links().forEach(link -> addWay(way(link, List.of(screen), Optional.empty(), Optional.empty())));
         }
         for (SharedHotspot s : shared.values()) {
             addHotspot(s.screens().stream().filter(screens::containsKey).map(screens::get).toList(), s.hotspot());
         }
         hotspotsOn.replaceAll((id, list) -> List.copyOf(list));
+        for (Sequence sequence : prototype.sequences()) {
+            others.add(sequence.id());
+            sequence.pages().forEach(page -> sequencesOf.computeIfAbsent(page, id -> new ArrayList<>()).add(sequence));
+            addTurns(sequence);
+            sequence.links().forEach(link -> addWay(way(link, screens(sequence.pagesOf(link)), Optional.empty(), Optional.of(sequence))));
+        }
+    }
+
+    /** Each page is turned to from those beside it; dots lead there from everywhere, which would only hide that in the lists. */
+    private void addTurns(Sequence sequence) {
+        List<String> pages = sequence.pages();
+        for (int i = 0; i < pages.size(); i++) {
+            List<String> beside = new ArrayList<>(pages.subList(Math.max(0, i - 1), i));
+            beside.addAll(pages.subList(Math.min(pages.size(), i + 1), Math.min(pages.size(), i + 2)));
+            addWay(new Way(sequence.turns().get(i), screens(beside), Optional.empty(), Optional.of(sequence), screens.containsKey(pages.get(i)) ? Set.of(pages.get(i)) : Set.of()));
+        }
+    }
+
+    private List<Screen> screens(List<String> ids) {
+        return ids.stream().filter(screens::containsKey).distinct().map(screens::get).toList();
+    }
+
+    private Way way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence) {
+        Set<String> leads = new LinkedHashSet<>();
+        link.effects().forEach(e -> e.target().ifPresent(t -> leads.add(t.shownId(prototype))));
+        return new Way(link, from, hotspot, sequence, leads);
     }
 
     private void addHotspot(List<Screen> on, Hotspot hotspot) {
         hotspots.putIfAbsent(hotspot.id(), hotspot);
-        hotspot.links().forEach(link -> addWay(new Way(link, on, Optional.of(hotspot))));
+        hotspot.links().forEach(link -> addWay(way(link, on, Optional.of(hotspot), Optional.empty())));
     }
 
     private void addWay(Way way) {
@@ -103,6 +132,11 @@ public final class Index {
         return waysIn.getOrDefault(screenId, List.of());
     }
 
+    /** The sequences a screen is a page of, in file order. */
+    public List<Sequence> sequencesOf(String screenId) {
+        return sequencesOf.getOrDefault(screenId, List.of());
+    }
+
     /** The other screens from which a link names this one. */
     public Set<String> screensLeadingTo(String screenId) {
         Set<String> found = new LinkedHashSet<>();
@@ -124,19 +158,20 @@ public final class Index {
      * A link where it stands.
      *
      * @param from    the screens it can be set off on: one, or those of a shared hotspot
-     * @param hotspot empty for a link of the whole screen
+     * @param hotspot  empty for a link of the whole screen, or of a sequence
+     * @param sequence of which it is a turn, the finish or the skip; else empty
+     * @param targets  ids of the screens it leads to, each once; of a sequence the page shown first
      */
-    public record Way(Link link, List<Screen> from, Optional<Hotspot> hotspot) {
+    public record Way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence, Set<String> targets) {
 
         public Way {
             from = List.copyOf(from);
+            targets = Collections.unmodifiableSet(new LinkedHashSet<>(targets));
         }
 
-        /** Ids of the screens it names, each once. */
-        public Set<String> targets() {
-            Set<String> ids = new LinkedHashSet<>();
-            link.branches().forEach(b -> b.effects().forEach(e -> e.target().ifPresent(t -> ids.add(t.id()))));
-            return ids;
+        /** Whether it is a turn of a page, which the file does not hold as a link. */
+        public boolean isTurn() {
+            return link.cause() instanceof Cause.Turn;
         }
     }
 }

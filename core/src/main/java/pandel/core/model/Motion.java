@@ -24,6 +24,15 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
     public enum Direction {
         LEFT, RIGHT, UP, DOWN;
 
+        public Direction opposite() {
+            return switch (this) {
+                case LEFT -> RIGHT;
+                case RIGHT -> LEFT;
+                case UP -> DOWN;
+                case DOWN -> UP;
+            };
+        }
+
         /** The word in the file. */
         public String word() {
             return name().toLowerCase(Locale.ROOT);
@@ -39,12 +48,18 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
         }
     }
 
+    /** The same in another direction. */
+    public Motion towards(Direction other) {
+        return new Motion(kind, other, ms, easing, rest);
+    }
+
     /** What a verb looks like when neither the link nor the prototype says. */
     public static Motion usualFor(Verb verb) {
         return switch (verb) {
             case ADVANCE -> new Motion(Kind.SLIDE_ALONG, Direction.LEFT, 280, "ease-out", Rest.NONE);
             case REPLACE, RESTART -> new Motion(Kind.FADE, Direction.LEFT, 220, "ease", Rest.NONE);
             case OPEN_ABOVE -> new Motion(Kind.RISE, Direction.UP, 250, "ease-out", Rest.NONE);
+            case TURN_PAGE -> new Motion(Kind.SLIDE_ALONG, Direction.LEFT, 240, "ease-out", Rest.NONE);
             case RETURN, RETURN_TO, CLOSE, REMEMBER, NOTICE, LEAVE -> NONE;
         };
     }

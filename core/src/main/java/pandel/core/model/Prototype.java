@@ -26,18 +26,19 @@ public final class Prototype {
     private final List<Fact> facts;
     private final List<StartPoint> startPoints;
     private final List<Version> versions;
+    private final List<Sequence> sequences;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
     /**
-     * One without facts, start points and versions.
+     * One without facts, start points, versions and sequences.
      *
      * @param devices when empty, {@link Device#PHONE} alone
      * @param motions the prototype's own usual motions; a verb not named moves as {@link Motion#usualFor} says
      */
     public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
                      List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, Rest rest) {
-        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), rest));
+        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), rest));
     }
 
     private Prototype(Parts parts) {
@@ -54,17 +55,18 @@ public final class Prototype {
         this.facts = List.copyOf(parts.facts());
         this.startPoints = List.copyOf(parts.startPoints());
         this.versions = List.copyOf(parts.versions());
+        this.sequences = List.copyOf(parts.sequences());
         this.rest = Objects.requireNonNull(parts.rest());
     }
 
     /** All that a prototype is made of, to change one and keep the others. */
     private record Parts(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries, List<Device> devices,
                          Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, List<Fact> facts,
-                         List<StartPoint> startPoints, List<Version> versions, Rest rest) {
+                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, Rest rest) {
     }
 
     private Parts parts() {
-        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, rest);
+        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest);
     }
 
     /** A prototype with no screens, for a phone. */
@@ -124,6 +126,15 @@ public final class Prototype {
         return versions;
     }
 
+    public List<Sequence> sequences() {
+        return sequences;
+    }
+
+    /** The sequence of that id. */
+    public Optional<Sequence> sequence(String id) {
+        return sequences.isEmpty() ? Optional.empty() : sequences.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
     /** The entry or start point of an id. */
     public Optional<Start> start(String id) {
         return Stream.<Start>concat(entries.stream(), startPoints.stream()).filter(s -> s.id().equals(id)).findFirst();
@@ -164,43 +175,47 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, rest));
+        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, rest));
+        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, rest));
+        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, rest));
+        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
     }
 
     public Prototype withJourneys(List<Journey> newJourneys) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, rest));
     }
 
     public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, rest));
     }
 
     public Prototype withFacts(List<Fact> newFacts) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, rest));
     }
 
     public Prototype withStartPoints(List<StartPoint> newStartPoints) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, rest));
     }
 
     public Prototype withVersions(List<Version> newVersions) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, rest));
+    }
+
+    public Prototype withSequences(List<Sequence> newSequences) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, rest));
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */

@@ -23,6 +23,37 @@ public sealed interface Target {
         }
     }
 
+    /** A sequence. @param page which page is shown first, from 1; empty: the first */
+    record ToSequence(String id, Optional<Integer> page, Map<String, Source> values) implements Target {
+        public ToSequence {
+            values = values.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));
+        }
+
+        /** A sequence at its first page. */
+        public ToSequence(String id) {
+            this(id, Optional.empty(), Map.of());
+        }
+
+        /** The page shown first, from 1. */
+        public int first() {
+            return page.orElse(1);
+        }
+    }
+
+    /** The screen that is shown first there; empty when something of it is missing. */
+    default Optional<Screen> shown(Prototype prototype) {
+        return prototype.screen(shownId(prototype));
+    }
+
+    /** Id of the screen that is shown first there, or of what is missing. */
+    default String shownId(Prototype prototype) {
+        return switch (this) {
+            case ToScreen to -> to.id();
+            case ToSequence to -> prototype.sequence(to.id()).filter(s -> to.first() >= 1 && to.first() <= s.pages().size())
+                    .map(s -> s.pages().get(to.first() - 1)).orElse(to.id());
+        };
+    }
+
     /** What is carried to it, by the name under which it is expected. */
     Map<String, Source> values();
 
@@ -35,6 +66,9 @@ public sealed interface Target {
 
     /** The same target with other values carried. */
     default Target carrying(Map<String, Source> values) {
-        return new ToScreen(id(), values);
+        return switch (this) {
+            case ToScreen to -> new ToScreen(id(), values);
+            case ToSequence to -> new ToSequence(id(), to.page(), values);
+        };
     }
 }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 
 /** An event as a person would say it. */
@@ -25,6 +26,12 @@ public final class EventWords {
                 }
                 case Event.On.Outside o -> "tap beside it";
                 case Event.On.Away a -> "swipe it off";
+                case Event.On.OnTurn on -> switch (on.turn()) {
+                    case PageTurn.Next n -> "turn to the next page";
+                    case PageTurn.Previous p -> "turn to the page before";
+                    case PageTurn.To to -> "tap dot " + to.number();
+                };
+                case Event.On.OnSkip s -> "tap the word for skipping";
                 case Event.On.Point p -> touched.gesture() == Gesture.TAP ? "tap the screen" : touched.touch().word() + (touched.gesture().isOfEdge() || touched.gesture() == Gesture.KEY ? "" : " on the screen");
             };
             case Event.Typed typed -> (typed.text().isEmpty() ? "clear " : "type “" + typed.text() + "” in ") + field(prototype, before, typed.field());

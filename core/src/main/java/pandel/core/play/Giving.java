@@ -19,6 +19,18 @@ import pandel.core.model.Value;
  */
 record Giving(Map<String, Value> values, Optional<String> missing) {
 
+    /** All that is carried to a target and is something now, by name. */
+    static Map<String, Value> offered(Prototype prototype, Target target, Known known) {
+        Map<String, Value> offered = new TreeMap<>();
+        target.values().forEach((name, source) -> {
+            Value value = known.value(prototype, source);
+            if (!value.equals(Value.NOTHING)) {
+                offered.put(name, value);
+            }
+        });
+        return offered;
+    }
+
     /** What a target is given. What is empty, or of the wrong type, is missing; the default comes first. */
     static Giving of(Prototype prototype, Target target, Screen screen, Known known) {
         if (screen.expects().isEmpty()) {

@@ -10,8 +10,10 @@ import pandel.core.model.Fact;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.Target;
 
 /** Links and what stands around them, in words. */
@@ -48,6 +50,7 @@ public final class LinkWords {
             case Effect.Return r -> "return";
             case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
+            case Effect.TurnPage t -> turn(t.turn());
             case Effect.Remember r -> "remember " + remembered(prototype, r);
             case Effect.Notice n -> "say “" + n.words() + "”";
             case Effect.Leave l -> "leave to " + l.address();
@@ -67,7 +70,19 @@ public final class LinkWords {
 
     /** A target's title, or its id when it is missing. */
     public static String target(Prototype prototype, Target target) {
-        return prototype.screen(target.id()).map(Screen::shownTitle).orElse(target.id());
+        return switch (target) {
+            case Target.ToScreen to -> prototype.screen(to.id()).map(Screen::shownTitle).orElse(to.id());
+            case Target.ToSequence to -> prototype.sequence(to.id()).map(Sequence::shownTitle).orElse(to.id()) + to.page().map(p -> " at page " + p).orElse("");
+        };
+    }
+
+    /** "turn to the next page", "turn to page 3". */
+    public static String turn(PageTurn turn) {
+        return "turn to " + switch (turn) {
+            case PageTurn.Next n -> "the next page";
+            case PageTurn.Previous p -> "the page before";
+            case PageTurn.To to -> "page " + to.number();
+        };
     }
 
     /** " with loan drill and due typed Date"; empty when nothing is carried. */
@@ -89,6 +104,9 @@ public final class LinkWords {
             case Cause.Untouched untouched -> "after " + seconds(untouched.ms()) + " untouched";
             case Cause.Work work -> "when the work is done";
             case Cause.Back back -> "device back";
+            case Cause.Turn turn -> "turned";
+            case Cause.Finish finish -> "next on the last page";
+            case Cause.Skip skip -> "skip";
         };
     }
 

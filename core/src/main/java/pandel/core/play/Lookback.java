@@ -17,8 +17,9 @@ public interface Lookback {
      * @param base   whether it is the base
      * @param first  whether nothing lies behind its current place
      * @param levels how many levels there are up to it
+     * @param at     where the sequence stands that is its current place; empty: none is
      */
-    record Ground(boolean base, boolean first, int levels) {
+    record Ground(boolean base, boolean first, int levels, java.util.Optional<pandel.core.model.AtPage> at) {
     }
 
     /** What closing to pages uncovers; empty where that is not known. Not asked on the base. */

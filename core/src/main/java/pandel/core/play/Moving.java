@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pandel.core.model.AtPage;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Known;
@@ -31,7 +32,7 @@ final class Moving {
     }
 
     private interface ToAction {
-        TrailAction of(Screen screen, Map<String, Value> given);
+        TrailAction of(Screen screen, Map<String, Value> given, Optional<AtPage> at);
     }
 
     /** @param where where it is done; empty: as usual */
@@ -43,12 +44,13 @@ final class Moving {
             case Effect.Advance advance -> goOn(advance.to(), where, TrailAction.Put::new);
             case Effect.Replace replace -> goOn(replace.with(), where, TrailAction.Swap::new);
             case Effect.Restart restart -> restart(restart.at());
-            case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(head.levels()), (screen, given) -> new TrailAction.Raise(screen, given), List.of());
+            case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(head.levels()), TrailAction.Raise::new, List.of());
             case Effect.Return back -> goBack();
             case Effect.ReturnTo back -> returnTo(back.to(), where);
             case Effect.Close close -> head.level().base()
                     ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
                     : Ruling.back(new TrailAction.CloseLevel());
+            case Effect.TurnPage turn -> turnPage(turn, where);
             case Effect.Remember r -> throw noMove(effect);
             case Effect.Notice n -> throw noMove(effect);
             case Effect.Leave l -> throw noMove(effect);
@@ -66,14 +68,15 @@ final class Moving {
         }
         Optional<Lookback.Ground> ground = head.back().ground();
         if (ground.isEmpty()) {
-            return effect.target().flatMap(t -> prototype.screen(t.id()).isEmpty() ? Optional.of(missing(t)) : Optional.empty()).orElseGet(Ruling.Depends::new);
+            return effect.target().flatMap(t -> t.shown(prototype).isEmpty() ? Optional.of(missing(t)) : Optional.empty()).orElseGet(Ruling.Depends::new);
         }
         List<TrailAction> closing = List.of(new TrailAction.CloseToPages());
         return switch (effect) {
             case Effect.Advance advance -> leading(advance.to(), Moving::noPage, TrailAction.Put::new, closing);
             case Effect.Replace replace -> leading(replace.with(), Moving::noPage, TrailAction.Swap::new, closing);
             case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(ground.get().levels()), TrailAction.Raise::new, closing);
-            case Effect.ReturnTo back -> prototype.screen(back.to().id()).map(screen -> onGround(screen)).orElseGet(() -> missing(back.to()));
+            case Effect.ReturnTo back -> back.to().shown(prototype).isPresent() ? onGround(back.to()) : missing(back.to());
+            case Effect.TurnPage turn -> ground.get().at().map(at -> Pages.turn(prototype, at, turn.turn(), Form.PAGE, motion, closing)).orElseGet(Moving::noSequence);
             case Effect.Return back -> !ground.get().first() ? new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.Drop()), Optional.empty())
                     : ground.get().base() ? new Ruling.NothingToDo("There is nothing to return to.")
                     : new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.CloseLevel()), Optional.empty());
@@ -92,7 +95,7 @@ final class Moving {
 
     /** A move forward: refused for a missing target, where it does not fit, or for want of a value. */
     private Ruling leading(Target target, java.util.function.Function<Screen, Optional<String>> unfit, ToAction action, List<TrailAction> before) {
-        Optional<Screen> found = prototype.screen(target.id());
+        Optional<Screen> found = target.shown(prototype);
         if (found.isEmpty()) {
             return missing(target);
         }
@@ -101,13 +104,14 @@ final class Moving {
             return new Ruling.Refused(why.get());
         }
         Giving giving = Giving.of(prototype, target, found.get(), known);
+        Optional<AtPage> at = target instanceof Target.ToSequence to ? Optional.of(new AtPage(to.id(), to.first(), Giving.offered(prototype, target, known))) : Optional.empty();
         return giving.missing().<Ruling>map(Ruling.Refused::new).orElseGet(() -> new Ruling.Acts(
-                Stream.concat(before.stream(), Stream.of(action.of(found.get(), giving.values()))).toList(), Optional.of(motion)));
+                Stream.concat(before.stream(), Stream.of(action.of(found.get(), giving.values(), at))).toList(), Optional.of(motion)));
     }
 
     /** Advance and replace: a page goes on a level that holds pages unless it is said to go here, any other form stays on a level of its own form. */
     private Ruling goOn(Target target, Optional<Where> where, ToAction action) {
-        boolean page = prototype.screen(target.id()).filter(s -> s.form() == Form.PAGE).isPresent();
+        boolean page = target.shown(prototype).filter(s -> s.form() == Form.PAGE).isPresent();
         if (page && !head.level().holdsPages()) {
             return where.isPresent() ? leading(target, s -> Optional.empty(), action, List.of())
                     : leading(target, s -> Optional.empty(), action, List.of(new TrailAction.CloseToPages()));
@@ -126,31 +130,42 @@ final class Moving {
      * current place counts there, since it lies beneath.
      */
     private Ruling returnTo(Target target, Optional<Where> where) {
-        Optional<Screen> found = prototype.screen(target.id());
-        if (found.isEmpty()) {
+        if (target.shown(prototype).isEmpty()) {
             return missing(target);
         }
         return switch (head.back().behind(target.id())) {
             case THERE -> Ruling.back(new TrailAction.DropTo(target.id()));
             case UNKNOWN -> new Ruling.Depends();
-            case ABSENT -> head.level().holdsPages() || where.isPresent() ? absent(found.get()) : onGround(found.get());
+            case ABSENT -> head.level().holdsPages() || where.isPresent() ? absent(target) : onGround(target);
         };
     }
 
-    private Ruling onGround(Screen screen) {
-        return switch (head.back().onGround(screen.id())) {
+    private Ruling onGround(Target target) {
+        return switch (head.back().onGround(target.id())) {
             case THERE -> Ruling.back(new TrailAction.CloseToPages());
             case UNKNOWN -> new Ruling.Depends();
-            case ABSENT -> switch (head.back().behindGround(screen.id())) {
-                case THERE -> new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.DropTo(screen.id())), Optional.empty());
+            case ABSENT -> switch (head.back().behindGround(target.id())) {
+                case THERE -> new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.DropTo(target.id())), Optional.empty());
                 case UNKNOWN -> new Ruling.Depends();
-                case ABSENT -> absent(screen);
+                case ABSENT -> absent(target);
             };
         };
     }
 
-    private static Ruling absent(Screen screen) {
-        return new Ruling.NothingToDo("“" + screen.shownTitle() + "” does not lie behind.");
+    private Ruling absent(Target target) {
+        return new Ruling.NothingToDo("“" + LinkWords.target(prototype, target) + "” does not lie behind.");
+    }
+
+    private Ruling turnPage(Effect.TurnPage turn, Optional<Where> where) {
+        if (head.at().isEmpty() && Pages.turnedBy(head, where).isPresent()) {
+            return beneath(turn);
+        }
+        boolean unknown = head.at().isEmpty() && where.isEmpty() && !head.level().holdsPages() && head.back().ground().isEmpty();
+        return unknown ? new Ruling.Depends() : head.at().map(at -> Pages.turn(prototype, at, turn.turn(), head.level().form(), motion, List.of())).orElseGet(Moving::noSequence);
+    }
+
+    private static Ruling noSequence() {
+        return new Ruling.NothingToDo("No sequence is the current place, so there is no page to turn.");
     }
 
     private Ruling goBack() {
@@ -160,7 +175,11 @@ final class Moving {
         return head.level().base() ? new Ruling.NothingToDo("There is nothing to return to.") : Ruling.back(new TrailAction.CloseLevel());
     }
 
-    private static Ruling missing(Target target) {
-        return new Ruling.Refused("The screen “" + target.id() + "” that it leads to is not there.");
+    private Ruling missing(Target target) {
+        return new Ruling.Refused(switch (target) {
+            case Target.ToScreen to -> "The screen “" + to.id() + "” that it leads to is not there.";
+            case Target.ToSequence to -> prototype.sequence(to.id()).map(s -> "“" + s.shownTitle() + "” has no page " + to.first() + " that could be shown.")
+                    .orElse("The sequence “" + to.id() + "” that it leads to is not there.");
+        });
     }
 }

@@ -41,6 +41,19 @@ public final class Possible {
                 add(events, rules, now, Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
             }
         }
+        rules.laid(now.head()).forEach(turn -> {
+            Event event = new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn));
+            rules.finish(now.head(), turn).ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));
+        });
+        rules.skip(now.head()).ifPresent(link -> add(events, rules, now, Map.of(), link, new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
+        for (Gesture gesture : now.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
+            if (screen.stream().flatMap(s -> s.links().stream()).noneMatch(l -> l.cause().equals(new Cause.Touch(gesture)))) {
+                rules.swiped(now.head(), gesture).ifPresent(turn -> {
+                    Event event = new Event.Touched(gesture, new Event.On.Point(0, 0));
+                    rules.finish(now.head(), turn).ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));
+                });
+            }
+        }
         if (!now.top().kind().base()) {
             events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
             events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));

@@ -4,17 +4,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Closer;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Form;
+import pandel.core.model.Gesture;
 import pandel.core.model.Known;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
+import pandel.core.model.Sequence;
 import pandel.core.model.Value;
+import pandel.core.model.Verb;
 
 /** What each thing a person or a link does comes to, by head alone. Step and the checks know nothing but these. */
 public final class Rules {
@@ -50,7 +55,8 @@ public final class Rules {
     }
 
     /** What a branch does at a head, whole or not at all. */
-    public Ruling branch(Head head, Branch branch) {
+    public Ruling branch(Head head, Branch asDrawn) {
+        Branch branch = Pages.finishing(prototype, head, asDrawn);
         if (branch.effects().isEmpty()) {
             return new Ruling.NothingToDo("This link does nothing yet.");
         }
@@ -106,10 +112,55 @@ public final class Rules {
         if (!head.device().goesBack()) {
             return new Ruling.Refused(head.device().title() + " has no back of its own.");
         }
+        Optional<AtPage> page = turnedBack(head);
+        if (page.isPresent()) {
+            return turn(head, new PageTurn.Previous());
+        }
         if (!head.first()) {
             return Ruling.back(new TrailAction.Drop());
         }
         return head.level().base() ? Ruling.back(new TrailAction.Leave()) : closing(head, Closer.DEVICE_BACK);
+    }
+
+    /** The page of the current sequence that device back leaves for the one before. */
+    Optional<AtPage> turnedBack(Head head) {
+        return head.at().filter(at -> at.page() > 1 && prototype.sequence(at.sequence()).map(Sequence::backs).orElse(false));
+    }
+
+    /** A page turned by a swipe, or by what is laid over it; next on the last page is {@linkplain #finish not this}. */
+    public Ruling turn(Head head, PageTurn turn) {
+        return head.at().map(at -> Pages.turn(prototype, at, turn, head.level().form(), prototype.usualMotion(Verb.TURN_PAGE), List.of()))
+                .orElseGet(() -> new Ruling.NothingToDo("No sequence is the current place."));
+    }
+
+    /** The link that finishes the sequence, where that is what a turn comes to. */
+    public Optional<Link> finish(Head head, PageTurn turn) {
+        return head.at().flatMap(at -> Pages.finish(prototype, at, turn));
+    }
+
+    /** The turn that a swipe is, where no link answers it. */
+    public Optional<PageTurn> swiped(Head head, Gesture gesture) {
+        return Pages.swiped(prototype, head, gesture);
+    }
+
+    /** The turns by signs and words laid over the current page. */
+    public List<PageTurn> laid(Head head) {
+        Optional<AtPage> at = head.at();
+        Optional<Sequence> sequence = at.flatMap(a -> prototype.sequence(a.sequence()));
+        List<PageTurn> turns = new ArrayList<>();
+        if (sequence.isPresent()) {
+            turns.addAll(List.of(new PageTurn.Previous(), new PageTurn.Next()));
+            for (int page = 1; page <= sequence.get().pages().size(); page++) {
+                turns.add(new PageTurn.To(page));
+            }
+            turns.removeIf(t -> !Pages.isLaid(sequence.get(), at.get(), t));
+        }
+        return turns;
+    }
+
+    /** The link for skipping, where a word for it is laid over the current page. */
+    public Optional<Link> skip(Head head) {
+        return head.at().flatMap(at -> Pages.skip(prototype, at));
     }
 
     /** A tap beside an overlay. */

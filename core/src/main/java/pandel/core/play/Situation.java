@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pandel.core.model.AtPage;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Expected;
@@ -20,6 +21,7 @@ import pandel.core.model.Screen;
 import pandel.core.model.Spot;
 import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
+import pandel.core.model.Target;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
 
@@ -49,8 +51,8 @@ public record Situation(Device device, double width, double height, List<Level> 
      */
     public static Optional<String> whyNoStart(Prototype prototype, Start start) {
         return switch (start) {
-            case Entry entry -> whyNoStart(prototype, List.of(List.of(Spot.of(entry.target().id()))), "it starts at", "be started at")
-                    .or(() -> whyNoValues(prototype, prototype.screen(entry.target().id()).orElseThrow(), entry));
+            case Entry entry -> whyNoStart(prototype, List.of(List.of(Spot.of(entry.target().shownId(prototype)))), "it starts at", "be started at")
+                    .or(() -> whyNoValues(prototype, entry.target().shown(prototype).orElseThrow(), entry));
             case StartPoint point -> whyNoStart(prototype, point.levels(), "it begins with", "be the base");
         };
     }
@@ -98,9 +100,9 @@ public record Situation(Device device, double width, double height, List<Level> 
         List<Level> levels = new ArrayList<>();
         for (List<Spot> trails : spots) {
             Screen first = prototype.screen(trails.getFirst().screen()).orElseThrow();
-            Trail trail = Trail.of(new Visit(first.id(), trails.getFirst().held(), levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE), 0));
+            Trail trail = Trail.of(new Visit(first.id(), trails.getFirst().held(), levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE), 0, trails.getFirst().at()));
             for (Spot spot : trails.subList(1, trails.size())) {
-                trail = trail.put(new Visit(spot.screen(), spot.held(), prototype.usualMotion(Verb.ADVANCE), 0));
+                trail = trail.put(new Visit(spot.screen(), spot.held(), prototype.usualMotion(Verb.ADVANCE), 0, spot.at()));
             }
             levels.add(new Level(levels.isEmpty() ? LevelKind.BASE : LevelKind.openedWith(first), trail));
         }
@@ -110,7 +112,9 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     private static Spot opened(Prototype prototype, Entry entry) {
-        return new Spot(entry.target().id(), Held.given(Giving.of(prototype, prototype.screen(entry.target().id()).orElseThrow(), entry.values()).values()));
+        Screen screen = entry.target().shown(prototype).orElseThrow();
+        Optional<AtPage> at = entry.target() instanceof Target.ToSequence to ? Optional.of(new AtPage(to.id(), to.first(), entry.values())) : Optional.empty();
+        return new Spot(screen.id(), Held.given(Giving.of(prototype, screen, entry.values()).values()), at);
     }
 
     /** Without facts that are gone or can no longer hold what they held. */
@@ -127,7 +131,7 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     /** This moment as a start point. */
     public StartPoint asStartPoint(String id, String title) {
-        return new StartPoint(id, title, levels.stream().map(l -> l.trail().places().stream().map(v -> new Spot(v.screen(), v.held())).toList()).toList(), facts, Rest.NONE);
+        return new StartPoint(id, title, levels.stream().map(l -> l.trail().places().stream().map(v -> new Spot(v.screen(), v.held(), v.at())).toList()).toList(), facts, Rest.NONE);
     }
 
     /** How the current screen looks now; empty when it is gone. */
@@ -151,7 +155,7 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     public Head head() {
-        return new Head(device, screen(), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size());
+        return new Head(device, screen(), top().trail().current().at(), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size());
     }
 
     /** How many levels there are up to the nearest beneath the top one that holds pages; the base has none beneath. */
@@ -175,12 +179,12 @@ public record Situation(Device device, double width, double height, List<Level> 
 
         @Override
         public Optional<Ground> ground() {
-            return Optional.of(new Ground(onGroundLevel().kind().base(), onGroundLevel().trail().isFirst(), toGround()));
+            return Optional.of(new Ground(onGroundLevel().kind().base(), onGroundLevel().trail().isFirst(), toGround(), onGroundLevel().trail().current().at()));
         }
 
         @Override
         public Found onGround(String screen) {
-            return found(onGroundLevel().trail().current().screen().equals(screen));
+            return found(onGroundLevel().trail().current().isNamed(screen));
         }
 
         @Override

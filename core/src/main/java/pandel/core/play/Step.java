@@ -8,10 +8,12 @@ import java.util.function.Predicate;
 import pandel.core.model.Cause;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
+import pandel.core.model.Held;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
@@ -68,6 +70,10 @@ public final class Step {
         return switch (touched.on()) {
             case Event.On.Outside outside -> framed(now, rules.outside(now.head()), outcome);
             case Event.On.Away away -> framed(now, rules.away(now.head()), outcome);
+            case Event.On.OnTurn on -> rules.laid(now.head()).contains(on.turn()) ? turned(now, on.turn(), outcome)
+                    : nothing(now, Optional.empty(), "Nothing to turn to " + on.turn().word() + " is laid over this.");
+            case Event.On.OnSkip on -> rules.skip(now.head()).map(link -> fire(now, now, link, Map.of(), outcome))
+                    .orElseGet(() -> nothing(now, Optional.empty(), "Nothing to skip is laid over this."));
             case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
             case Event.On.OnHotspot on -> {
                 Optional<Hotspot> hotspot = shown(now, on.id());
@@ -118,7 +124,15 @@ public final class Step {
         if (touched.gesture() == Gesture.DOUBLE_TAP) {
             return touch(now, new Event.Touched(Gesture.TAP, touched.on()), outcome);
         }
-        return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : nothing(now, Optional.empty(), otherwise);
+        Optional<PageTurn> turn = rules.swiped(now.head(), touched.gesture());
+        return turn.isPresent() ? turned(now, turn.get(), outcome)
+                : outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : nothing(now, Optional.empty(), otherwise);
+    }
+
+    /** A page is turned by what the sequence itself has for it; next on the last page finishes it. */
+    private Stepped turned(Situation now, PageTurn turn, Optional<String> outcome) {
+        Optional<Link> finish = rules.finish(now.head(), turn);
+        return finish.isPresent() ? fire(now, now, finish.get(), Map.of(), outcome) : framed(now, rules.turn(now.head(), turn), outcome);
     }
 
     private Optional<Link> ownLink(Situation now, Predicate<Cause> cause) {
@@ -183,7 +197,13 @@ public final class Step {
 
     /** What frames and the device do has no outcomes. */
     private Stepped framed(Situation now, Ruling ruling, Optional<String> outcome) {
-        return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : done(now, ruling, Optional.empty());
+        return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : done(now, ruling, turnOf(ruling));
+    }
+
+    /** The link that a turned page counts as. */
+    private Optional<String> turnOf(Ruling ruling) {
+        return ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.Turn turn
+                ? turn.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page()))) : Optional.empty();
     }
 
     private Stepped done(Situation now, Ruling ruling, Optional<String> link) {
@@ -223,6 +243,7 @@ public final class Step {
             case TrailAction.Swap swap -> now.withTop(top.with(top.trail().swapped(visit(swap, motion))));
             case TrailAction.Drop drop -> now.withTop(top.with(top.trail().behind().orElseThrow()));
             case TrailAction.DropTo to -> now.withTop(top.with(top.trail().behindTo(to.screen()).orElseThrow()));
+            case TrailAction.Turn turn -> now.withTop(top.with(top.trail().swapped(turned(top.trail().current(), turn))));
             case TrailAction.Restart restart -> now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart, motion)))));
             case TrailAction.Raise raise -> {
                 List<Level> levels = new ArrayList<>(now.levels());
@@ -247,7 +268,12 @@ public final class Step {
     }
 
     private static Visit visit(TrailAction.Forward to, Motion motion) {
-        return new Visit(to.screen().id(), to.held(), motion, 0);
+        return new Visit(to.screen().id(), to.held(), motion, 0, to.at());
+    }
+
+    /** The place stays, with what was typed on any of its pages; the page begins at its top. */
+    private static Visit turned(Visit now, TrailAction.Turn to) {
+        return new Visit(to.screen().id(), Held.of(to.given(), now.held().typed()), now.brought(), 0, to.at());
     }
 
     /** Waits start over whenever a place becomes current: come to, returned to, uncovered. */

@@ -50,10 +50,10 @@ public final class Trail {
         return new Trail(visit, behind);
     }
 
-    /** The trail up to the nearest place of a screen behind the current one; empty when there is none. */
+    /** The trail up to the nearest place of a screen or sequence behind the current one; empty when there is none. */
     public Optional<Trail> behindTo(String screen) {
         for (Trail t = behind; t != null; t = t.behind) {
-            if (t.current.screen().equals(screen)) {
+            if (t.current.isNamed(screen)) {
                 return Optional.of(t);
             }
         }

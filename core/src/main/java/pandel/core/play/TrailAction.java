@@ -1,6 +1,8 @@
 package pandel.core.play;
 
 import java.util.Map;
+import java.util.Optional;
+import pandel.core.model.AtPage;
 import pandel.core.model.Fact;
 import pandel.core.model.Held;
 import pandel.core.model.Screen;
@@ -14,11 +16,14 @@ public sealed interface TrailAction {
         return !(this instanceof Staying);
     }
 
-    /** One that leads to a place of a screen, which is given values. */
+    /** One that leads to a place of a screen, which is given values, or of a sequence that shows that screen as a page. */
     sealed interface Forward extends TrailAction {
         Screen screen();
 
         Map<String, Value> given();
+
+        /** Where in a sequence it stands; empty for a place of the screen alone. */
+        Optional<AtPage> at();
 
         /** What the new place holds. */
         default Held held() {
@@ -31,23 +36,39 @@ public sealed interface TrailAction {
     }
 
     /** A place more on the top level's trail. */
-    record Put(Screen screen, Map<String, Value> given) implements Forward {
+    record Put(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
+        /** A place of a screen alone. */
+        public Put(Screen screen, Map<String, Value> given) {
+            this(screen, given, Optional.empty());
+        }
     }
 
     /** The current place of the top level goes; there is another behind it. */
     record Drop() implements TrailAction {
     }
 
-    /** Back to the nearest place of a screen behind the current one of the top level; there is one. */
+    /** Back to the nearest place of a screen or sequence behind the current one of the top level; there is one. @param screen its id */
     record DropTo(String screen) implements TrailAction {
     }
 
     /** Another place instead of the current one. */
-    record Swap(Screen screen, Map<String, Value> given) implements Forward {
+    record Swap(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
+        /** A place of a screen alone. */
+        public Swap(Screen screen, Map<String, Value> given) {
+            this(screen, given, Optional.empty());
+        }
+    }
+
+    /** Another page of the sequence that is the current place; what was typed in it stays. */
+    record Turn(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
     }
 
     /** A new level. */
-    record Raise(Screen screen, Map<String, Value> given) implements Forward {
+    record Raise(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
+        /** A place of a screen alone. */
+        public Raise(Screen screen, Map<String, Value> given) {
+            this(screen, given, Optional.empty());
+        }
     }
 
     /** The top level goes; it is not the base. */
@@ -59,7 +80,11 @@ public sealed interface TrailAction {
     }
 
     /** Everything goes, and a screen is the only place there is. */
-    record Restart(Screen screen, Map<String, Value> given) implements Forward {
+    record Restart(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
+        /** A place of a screen alone. */
+        public Restart(Screen screen, Map<String, Value> given) {
+            this(screen, given, Optional.empty());
+        }
     }
 
     /** A fact holds a value from now on; one within its bounds. */

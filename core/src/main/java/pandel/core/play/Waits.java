@@ -44,6 +44,9 @@ public record Waits(List<Left> left, List<String> work) {
                 case Cause.Touch t -> { }
                 case Cause.Submit s -> { }
                 case Cause.Back b -> { }
+                case Cause.Turn t -> { }
+                case Cause.Finish f -> { }
+                case Cause.Skip s -> { }
             }
         }
         return left.isEmpty() && work.isEmpty() ? NONE : new Waits(left, work);

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
@@ -17,6 +18,7 @@ import pandel.core.model.Entry;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.play.Happening;
 import pandel.core.play.Situation;
@@ -149,6 +151,13 @@ final class BruteForce {
                 events.add(new Event.Submitted(hotspot.id()));
             }
         }
+        if (now.top().trail().current().at().isPresent()) {
+            events.add(new Event.Touched(Gesture.TAP, new Event.On.OnSkip()));
+            Stream.concat(Stream.of(new PageTurn.Next(), new PageTurn.Previous()), IntStream.rangeClosed(1, 5).mapToObj(PageTurn.To::new))
+                    .forEach(turn -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn))));
+            events.add(new Event.Touched(Gesture.SWIPE_LEFT, new Event.On.Point(0, 0)));
+            events.add(new Event.Touched(Gesture.SWIPE_RIGHT, new Event.On.Point(0, 0)));
+        }
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
         prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() != Gesture.TAP)
@@ -167,7 +176,7 @@ final class BruteForce {
 
     /** A situation without motions and scroll, which make no difference. */
     private static Object key(Situation s) {
-        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(v -> List.of(v.screen(), v.held())).toList())).toList(),
+        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(v -> List.of(v.screen(), v.held(), v.at())).toList())).toList(),
                 s.waits(), s.facts(), s.left());
     }
 }

@@ -228,6 +228,9 @@ final class SentencePane extends VBox {
             case Cause.Work w -> "When the work is done";
             case Cause.Back b -> "Device back";
             case Cause.Submit s -> "Submit";
+            case Cause.Turn t -> "Turned";
+            case Cause.Finish f -> "Next on the last page";
+            case Cause.Skip s -> "Skip";
             case Cause.Touch touch -> EventWords.capital(touch.gesture().word()) + (touch.gesture().isOfEdge() || touch.gesture() == Gesture.KEY ? "" : " anywhere");
         }, "", "choice-cause");
         line.getChildren().add(cause.on(() -> CauseMenu.ofScreen(work.device(), ms, chosen ->

@@ -80,6 +80,12 @@ public final class PlayJson {
         if (f.has("done")) {
             return new Event.Done(f.text("done"));
         }
+        if (f.has("turn")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.OnTurn(SequenceJson.turn(f)));
+        }
+        if (f.has("skip")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.OnSkip());
+        }
         if (f.has("outside")) {
             return new Event.Touched(Gesture.TAP, new Event.On.Outside());
         }
@@ -99,7 +105,7 @@ public final class PlayJson {
             double[] size = f.numbers("resize", 2);
             return f.made(() -> new Event.Resize(size[0], size[1]));
         }
-        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, outside, away, deviceBack, elapse, scroll or resize.");
+        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, skip, outside, away, deviceBack, elapse, scroll or resize.");
     }
 
     private static int row(Fields f) throws Unreadable {
@@ -123,6 +129,8 @@ public final class PlayJson {
                     case Event.On.OnHotspot on when !tap -> node.put("gesture", touched.gesture().word()).put("on", on.id());
                     case Event.On.Point at when !tap -> node.put("gesture", touched.gesture().word()).putArray("at").add(at.x()).add(at.y());
                     case Event.On.OnHotspot on -> node.put("tap", on.id());
+                    case Event.On.OnTurn on -> SequenceJson.turn(node, on.turn());
+                    case Event.On.OnSkip s -> node.put("skip", true);
                     case Event.On.Outside o -> node.put("outside", true);
                     case Event.On.Away a -> node.put("away", true);
                     case Event.On.Point at -> node.putArray("tapAt").add(at.x()).add(at.y());
@@ -158,7 +166,7 @@ public final class PlayJson {
             ObjectNode one = levels.addObject().put("kind", level.kind().word());
             ArrayNode trail = one.putArray("trail");
             for (Visit visit : level.trail().places()) {
-                ObjectNode place = ValueJson.held(trail.addObject().put("screen", visit.screen()), visit.held());
+                ObjectNode place = SequenceJson.at(ValueJson.held(trail.addObject().put("screen", visit.screen()), visit.held()), visit.at());
                 if (visit.scroll() > 0) {
                     place.put("scroll", visit.scroll());
                 }

@@ -23,10 +23,10 @@ import pandel.core.model.Judgements;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.SharedHotspot;
 import pandel.core.model.Spot;
 import pandel.core.model.StartPoint;
-import pandel.core.model.Target;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
 import pandel.core.model.Version;
@@ -74,7 +74,7 @@ public final class PrototypeReader {
         List<Entry> entries = new ArrayList<>();
         for (JsonNode node : fields.items("entries")) {
             Fields entry = Fields.of(node, "entry " + (entries.size() + 1));
-            entries.add(new Entry(fresh(entry), new Target.ToScreen(entry.text("screen")), entry.optionalText("address"), values(entry), entry.rest()));
+            entries.add(new Entry(fresh(entry), SequenceJson.target(entry, Map.of()), entry.optionalText("address"), values(entry), entry.rest()));
         }
         Map<Verb, Motion> motions = new EnumMap<>(Verb.class);
         Fields own = fields.object("motions").orElse(null);
@@ -93,6 +93,11 @@ public final class PrototypeReader {
                     .orElseThrow(() -> new Unreadable("In " + one.where() + ": “hotspot” is missing."))),
                     new LinkedHashSet<>(one.texts("screens")), one.rest()));
         }
+        List<Sequence> sequences = new ArrayList<>();
+        for (JsonNode node : fields.items("sequences")) {
+            Fields s = Fields.of(node, "sequence " + (sequences.size() + 1));
+            sequences.add(SequenceJson.sequence(s, fresh(s), reader));
+        }
         List<Fact> facts = new ArrayList<>();
         for (JsonNode node : fields.items("facts")) {
             Fields f = Fields.of(node, "fact " + (facts.size() + 1));
@@ -103,7 +108,7 @@ public final class PrototypeReader {
         List<StartPoint> points = startPoints(fields);
         List<Version> versions = versions(fields);
         return new Prototype(title, screens, shared, entries, devices, motions, judgements, journeys, fields.rest())
-                .withFacts(facts).withStartPoints(points).withVersions(versions);
+                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences);
     }
 
     private static Map<String, Value> values(Fields entry) throws Unreadable {

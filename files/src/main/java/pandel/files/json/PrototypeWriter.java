@@ -53,6 +53,7 @@ public final class PrototypeWriter {
         }
         list(node, "screens", p.screens(), PrototypeWriter::screen);
         list(node, "shared", p.shared(), PrototypeWriter::shared);
+        list(node, "sequences", p.sequences(), SequenceJson::sequence);
         list(node, "journeys", p.journeys(), PrototypeWriter::journey);
         list(node, "accepted", p.judgements().accepted(), a -> with(NODES.objectNode().put("rule", a.rule()).put("ground", a.ground()).put("reason", a.reason()), a.rest()));
         list(node, "quiet", p.judgements().quiet(), q -> {
@@ -111,7 +112,7 @@ public final class PrototypeWriter {
     }
 
     private static ObjectNode entry(Entry e) {
-        ObjectNode node = NODES.objectNode().put("id", e.id()).put("screen", e.target().id());
+        ObjectNode node = SequenceJson.target(NODES.objectNode().put("id", e.id()), e.target());
         e.address().ifPresent(a -> node.put("address", a));
         if (!e.values().isEmpty()) {
             node.set("values", ValueJson.values(e.values()));
@@ -215,7 +216,19 @@ public final class PrototypeWriter {
             case Cause.Untouched untouched -> cause.put("untouched", untouched.ms());
             case Cause.Work work -> cause.put("work", true);
             case Cause.Back back -> cause.put("deviceBack", true);
+            case Cause.Turn t -> throw new IllegalArgumentException("Turns are not in the file");
+            case Cause.Finish f -> throw new IllegalArgumentException("Where it stands says its cause");
+            case Cause.Skip s -> throw new IllegalArgumentException("Where it stands says its cause");
         }
+        return rest(node, l);
+    }
+
+    /** A link whose cause is said by where it stands. */
+    static ObjectNode withoutCause(Link l) {
+        return rest(NODES.objectNode().put("id", l.id()), l);
+    }
+
+    private static ObjectNode rest(ObjectNode node, Link l) {
         list(node, "branches", l.branches(), PrototypeWriter::branch);
         l.always().ifPresent(a -> node.put("always", a));
         return with(node, l.rest());
@@ -234,13 +247,14 @@ public final class PrototypeWriter {
     private static ObjectNode effect(Effect e) {
         ObjectNode node = NODES.objectNode().put("verb", e.verb().word());
         e.target().ifPresent(t -> {
-            node.put("screen", t.id());
+            SequenceJson.target(node, t);
             if (!t.values().isEmpty()) {
                 node.set("values", ValueJson.carried(t.values()));
             }
         });
         switch (e) {
             case Effect.Remember remember -> FactJson.remember(node, remember);
+            case Effect.TurnPage turn -> SequenceJson.turn(node, turn.turn());
             case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());
             case Effect.Leave leave -> node.put("address", leave.address());
             default -> { }
@@ -260,7 +274,7 @@ public final class PrototypeWriter {
         }
     }
 
-    private static ObjectNode with(ObjectNode node, Rest rest) {
+    static ObjectNode with(ObjectNode node, Rest rest) {
         rest.fields().forEach((name, value) -> node.set(name, Json.MAPPER.valueToTree(value)));
         return node;
     }

@@ -132,10 +132,15 @@ final class ScreenReader {
     }
 
     private Link link(Fields f) throws Unreadable {
-        String id = ids.claim(f, f.text("id"));
         Fields c = f.object("cause").orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."));
         Cause cause = c.has("wait") ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT)) : c.has("untouched") ? new Cause.Untouched(c.whole("untouched", 1, LONGEST_WAIT))
                 : c.flag("work") ? new Cause.Work() : c.flag("deviceBack") ? new Cause.Back() : c.flag("submit") ? new Cause.Submit() : touch(c);
+        return link(f, cause);
+    }
+
+    /** A link whose cause is said by where it stands. */
+    Link link(Fields f, Cause cause) throws Unreadable {
+        String id = ids.claim(f, f.text("id"));
         List<Branch> branches = new ArrayList<>();
         for (JsonNode node : f.items("branches")) {
             branches.add(branch(Fields.of(node, f.where() + ", branch " + (branches.size() + 1))));
@@ -158,7 +163,8 @@ final class ScreenReader {
                 case REMEMBER -> FactJson.remember(e);
                 case NOTICE -> new Effect.Notice(e.text("words"), e.has("ms") ? e.whole("ms", 1, LONGEST_WAIT) : Effect.Notice.USUAL_MS);
                 case LEAVE -> new Effect.Leave(e.text("address"));
-                default -> Effect.of(verb, new Target.ToScreen(verb.needsTarget() ? e.text("screen") : "", ValueJson.carried(e.object("values"))));
+                case TURN_PAGE -> new Effect.TurnPage(SequenceJson.turn(e));
+                default -> verb.needsTarget() ? Effect.of(verb, SequenceJson.target(e, ValueJson.carried(e.object("values")))) : Effect.of(verb, new Target.ToScreen(""));
             });
         }
         if (effects.stream().filter(Effect::isMove).count() > 1) {

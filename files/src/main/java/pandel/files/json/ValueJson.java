@@ -197,7 +197,7 @@ final class ValueJson {
                     spots.add(Spot.of(node.textValue()));
                 } else {
                     Fields s = Fields.of(node, f.where() + ", level " + (levels.size() + 1));
-                    spots.add(new Spot(s.text("screen"), held(s)));
+                    spots.add(new Spot(s.text("screen"), held(s), SequenceJson.at(s)));
                 }
             }
             levels.add(spots);
@@ -212,7 +212,7 @@ final class ValueJson {
     }
 
     static JsonNode spot(Spot spot) {
-        return spot.held().equals(Held.NONE) ? NODES.textNode(spot.screen()) : held(NODES.objectNode().put("screen", spot.screen()), spot.held());
+        return spot.equals(Spot.of(spot.screen())) ? NODES.textNode(spot.screen()) : SequenceJson.at(held(NODES.objectNode().put("screen", spot.screen()), spot.held()), spot.at());
     }
 
     static ObjectNode held(ObjectNode node, Held held) {
