@@ -91,7 +91,7 @@ public final class StagePictures {
     private static void playThere(PandelApp.Opened opened, HandClock clock) {
         Prototype p = opened.work().prototype();
         Optional<String> target = opened.work().selection().hotspots().stream().flatMap(id -> p.index().hotspot(id).stream())
-                .flatMap(h -> h.links().stream()).flatMap(l -> l.effect().stream()).flatMap(e -> e.target().stream()).map(t -> t.id()).findFirst();
+                .flatMap(h -> h.links().stream()).flatMap(l -> l.effect().stream()).flatMap(e -> e.target().stream()).map(t -> t.shownId(p)).findFirst();
         Optional<Walk> walk = target.flatMap(id -> opened.work().checked().flatMap(c -> c.walkTo(id)));
         walk.ifPresentOrElse(w -> {
             opened.window().play(w);

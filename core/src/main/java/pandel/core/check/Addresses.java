@@ -27,7 +27,7 @@ final class Addresses {
         List<Finding> findings = new ArrayList<>();
         for (Entry entry : prototype.entries()) {
             if (entry.address().isPresent() && !prototype.mainEntry().equals(Optional.of(entry))) {
-                Optional<Screen> screen = prototype.screen(entry.target().id());
+                Optional<Screen> screen = entry.target().shown(prototype);
                 Optional<String> why = Situation.whyNoStart(prototype, opened(prototype, grounds.asked(), entry).getFirst())
                         .or(() -> screen.filter(s -> s.status() == Status.PARKED).map(s -> "“" + s.shownTitle() + "” is parked."));
                 why.ifPresent(w -> findings.add(Finding.about(Rule.ADDRESS_UNUSABLE, Weight.WARNING, "The address “" + entry.address().get() + "” opens nothing: " + w,
@@ -39,7 +39,7 @@ final class Addresses {
 
     /** An entry with each kind of values that makes a difference; itself where its address holds none. */
     static List<Entry> opened(Prototype prototype, Asked asked, Entry entry) {
-        Optional<Screen> screen = prototype.screen(entry.target().id());
+        Optional<Screen> screen = entry.target().shown(prototype);
         if (entry.names().isEmpty() || screen.isEmpty()) {
             return List.of(entry);
         }

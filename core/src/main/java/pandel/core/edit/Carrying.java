@@ -87,11 +87,27 @@ public final class Carrying {
      * among what the row holds and the screen it stands on was given.
      */
     public static Map<String, Source> toward(Prototype p, List<Screen> from, Optional<Hotspot> hotspot, String to, Map<String, Source> now) {
-        Map<String, Source> values = new TreeMap<>(expected(p, to, now));
+        return toward(p, from, hotspot, new Target.ToScreen(to), now);
+    }
+
+    /** The same for any target. */
+    public static Map<String, Source> toward(Prototype p, List<Screen> from, Optional<Hotspot> hotspot, Target to, Map<String, Source> now) {
+        Set<String> names = expectedBy(p, to).stream().map(Expected::name).collect(Collectors.toSet());
+        Map<String, Source> values = new TreeMap<>(now);
+        values.keySet().retainAll(names);
         SourceWords words = new SourceWords(p, from, hotspot);
-        p.screen(to).stream().flatMap(s -> s.expects().stream()).map(Expected::name)
+        expectedBy(p, to).stream().map(Expected::name)
                 .forEach(name -> words.namesake(name).ifPresent(source -> values.putIfAbsent(name, source)));
         return values;
+    }
+
+    /** What is expected where a target leads: by a screen, or by the pages of a sequence, each name once. */
+    public static List<Expected> expectedBy(Prototype p, Target target) {
+        List<Screen> screens = target instanceof Target.ToSequence to ? p.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).flatMap(id -> p.screen(id).stream()).toList()
+                : p.screen(target.id()).stream().toList();
+        List<Expected> all = new ArrayList<>();
+        screens.stream().flatMap(s -> s.expects().stream()).filter(e -> all.stream().noneMatch(x -> x.name().equals(e.name()))).forEach(all::add);
+        return all;
     }
 
     /** As much of what is carried as a screen expects. */

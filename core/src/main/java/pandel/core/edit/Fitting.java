@@ -3,6 +3,7 @@ package pandel.core.edit;
 import java.util.Optional;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
+import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
@@ -23,6 +24,12 @@ public final class Fitting {
                 ? Optional.of("“" + target.shownTitle() + "” is a " + target.form().word() + ": it opens above") : Optional.empty();
     }
 
+    /** Why there is no page to turn from a screen; empty when there may be. What lies above pages can turn those beneath. */
+    public static Optional<String> whyNoTurn(Prototype prototype, Screen from) {
+        return from.form() == Form.PAGE && prototype.index().sequencesOf(from.id()).isEmpty() ? Optional.of("“" + from.shownTitle() + "” is no page of a sequence")
+                : prototype.sequences().isEmpty() ? Optional.of("there is no sequence yet") : Optional.empty();
+    }
+
     /** The verb that most likely is meant: pages are advanced to, anything else opens above or is the next step of its like. */
     public static Verb usualVerb(Screen from, Screen target) {
         return whyNot(Verb.ADVANCE, from, target).isPresent() ? Verb.OPEN_ABOVE : Verb.ADVANCE;
@@ -30,8 +37,13 @@ public final class Fitting {
 
     /** The effect with another target, its verb kept where it fits. */
     public static Effect leadingTo(Optional<Effect> now, Screen from, Screen target) {
+        return leadingTo(now, from, target, new Target.ToScreen(target.id()));
+    }
+
+    /** The effect with a target that shows a screen first, its verb kept where it fits. */
+    public static Effect leadingTo(Optional<Effect> now, Screen from, Screen target, Target to) {
         Verb verb = now.map(Effect::verb).filter(Verb::needsTarget).filter(v -> whyNot(v, from, target).isEmpty())
                 .orElse(usualVerb(from, target));
-        return Effect.of(verb, new Target.ToScreen(target.id()));
+        return Effect.of(verb, to);
     }
 }

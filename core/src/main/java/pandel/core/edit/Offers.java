@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.function.ToIntFunction;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 
 /** Which screens to offer as a target, the likeliest first. */
 public final class Offers {
@@ -35,6 +36,12 @@ public final class Offers {
         return prototype.screens().stream()
                 .filter(s -> Matching.rank(s.title(), typed).isPresent())
                 .sorted(Comparator.comparingInt(rank)).toList();
+    }
+
+    /** Sequences whose title has every typed word in it, the best first; those without pages are left out. */
+    public static List<Sequence> sequences(Prototype prototype, String typed) {
+        return prototype.sequences().stream().filter(s -> !s.pages().isEmpty() && Matching.rank(s.title(), typed).isPresent())
+                .sorted(Comparator.comparingInt(s -> Matching.rank(s.title(), typed).orElseThrow())).toList();
     }
 
     /** Whether a screen of exactly that title exists. */

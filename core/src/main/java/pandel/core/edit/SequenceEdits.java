@@ -3,12 +3,20 @@ package pandel.core.edit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import pandel.core.model.Effect;
+import pandel.core.model.Entry;
+import pandel.core.model.Index.Way;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
+import pandel.core.model.Source;
+import pandel.core.model.Target;
 
 /** Edits of sequences. */
 public final class SequenceEdits {
@@ -23,13 +31,44 @@ public final class SequenceEdits {
                         + pages.getFirst().shownTitle() + "” a " + pages.getFirst().form().word() + "; the pages of a sequence have one form.");
     }
 
-    /** Makes a sequence of screens in their order. */
+    /**
+     * Makes a sequence of screens in their order. Moves on from one of its pages to another become turns of the page, and what
+     * leads to a page from elsewhere leads to the sequence at that page; so does the main entry.
+     */
     public static Edit make(Sequence sequence) {
         return Edit.of("make a sequence of " + sequence.pages().size() + " pages", p -> {
             List<Sequence> all = new ArrayList<>(p.sequences());
             all.add(sequence);
-            return p.withSequences(all);
+            Set<String> turning = turning(p, sequence).stream().map(w -> w.link().id()).collect(Collectors.toSet());
+            Prototype taken = LinkEdits.effects(p, (link, e) -> turning.contains(link.id()) && isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent()
+                    ? new Effect.TurnPage(new PageTurn.To(page(sequence, e))) : leading(sequence, e));
+            return taken.withSequences(all).withEntries(p.entries().stream().map(e -> e.target() instanceof Target.ToScreen to && sequence.pages().contains(to.id())
+                    ? new Entry(e.id(), at(sequence, sequence.pages().indexOf(to.id()) + 1, Map.of()), e.address(), e.values(), e.rest()) : e).toList());
         });
+    }
+
+    /** The links that become turns when a sequence is made: those that stand on its pages alone and go on to another of them. */
+    public static List<Way> turning(Prototype p, Sequence sequence) {
+        return p.index().ways().stream().filter(w -> !w.from().isEmpty() && w.from().stream().allMatch(s -> sequence.pages().contains(s.id())))
+                .filter(w -> w.link().effects().anyMatch(e -> isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent())).toList();
+    }
+
+    private static boolean isStep(Effect effect) {
+        return effect instanceof Effect.Advance || effect instanceof Effect.Replace;
+    }
+
+    private static int page(Sequence sequence, Effect effect) {
+        return sequence.pages().indexOf(effect.target().orElseThrow().id()) + 1;
+    }
+
+    /** An effect that leads to the sequence where it led to one of its pages; what returns to a page finds it there as before. */
+    private static Effect leading(Sequence sequence, Effect effect) {
+        return effect instanceof Effect.ReturnTo ? effect : effect.target().filter(Target.ToScreen.class::isInstance).filter(t -> sequence.pages().contains(t.id()))
+                .map(t -> effect.leadingTo(at(sequence, page(sequence, effect), t.values()))).orElse(effect);
+    }
+
+    private static Target at(Sequence sequence, int page, Map<String, Source> values) {
+        return new Target.ToSequence(sequence.id(), page == 1 ? Optional.empty() : Optional.of(page), values);
     }
 
     /** Puts a changed sequence in the place of the one with its id. */

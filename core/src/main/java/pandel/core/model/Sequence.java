@@ -66,7 +66,7 @@ public record Sequence(String id, String title, List<String> pages, boolean swip
 
     /** The id of the link that turns to a page, whichever way that is done. @param page from 1 */
     public String turnId(int page) {
-        return id + ":" + page;
+        return id + "_" + page;
     }
 
     /** The links that its turns are: one for each page. They are not in the file. */

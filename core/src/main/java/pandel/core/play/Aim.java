@@ -9,6 +9,7 @@ import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Look;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
@@ -28,6 +29,19 @@ public final class Aim {
      */
     public static Event tap(Prototype prototype, Situation now, double x, double y) {
         return gesture(prototype, now, Gesture.TAP, x, y);
+    }
+
+    /** What is laid over a page at a point. */
+    private static Optional<Event.On> sign(Prototype prototype, Situation now, Look look, double x, double y) {
+        return PageFoot.on(prototype, look, now.top().trail().current().at(), now.width(), now.height()).stream()
+                .filter(s -> s.area().contains(x, y)).findFirst().flatMap(PageFoot.Sign::on);
+    }
+
+    /** The turn of a page that a sideways swipe from a point is; empty where it is something else. */
+    public static Optional<PageTurn> turn(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
+        boolean answered = !(gesture(prototype, now, gesture, x, y) instanceof Event.Touched t && t.on() instanceof Event.On.Point)
+                || prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).anyMatch(l -> l.cause().equals(new Cause.Touch(gesture)));
+        return answered || !now.device().swipes() || now.left() ? Optional.empty() : Pages.swiped(prototype, now.head(), gesture);
     }
 
     /** Where a field stands. @param area on the device, in px */
@@ -68,6 +82,12 @@ public final class Aim {
         if (look.screen().form() != Form.PAGE && !placement.holds(x, y)) {
             boolean down = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
             return down ? new Event.Touched(Gesture.TAP, new Event.On.Outside()) : new Event.Touched(gesture, new Event.On.Point(x, y));
+        }
+        if (gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP) {
+            Optional<Event.On> sign = sign(prototype, now, look, x, y);
+            if (sign.isPresent()) {
+                return new Event.Touched(Gesture.TAP, sign.get());
+            }
         }
         double mx = (x - placement.x()) / placement.factor();
         double my = placement.mockY(y, now.top().trail().current().scroll());

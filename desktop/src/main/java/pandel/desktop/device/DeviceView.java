@@ -29,6 +29,8 @@ import pandel.desktop.picture.PictureLibrary;
 public final class DeviceView extends Pane {
 
     private static final double LETTERS = 18;
+    /** Where there is no page to turn to, a page gives so many times less than the finger. */
+    private static final double GIVES = 5;
     private static final double LETTERS_OF_HEIGHT = 0.42;
 
     private final PictureLibrary pictures;
@@ -37,6 +39,9 @@ public final class DeviceView extends Pane {
     private Runnable settle = () -> { };
     private Runnable onRest = () -> { };
     private double scale = 1;
+    /** Interface px that the current page is drawn aside by a finger. */
+    private double pulledBy;
+    private Optional<LevelView> beside = Optional.empty();
 
     public DeviceView(PictureLibrary pictures) {
         this.pictures = pictures;
@@ -56,6 +61,13 @@ public final class DeviceView extends Pane {
 
         /** Whether a link answers to one there. */
         boolean answers(Gesture gesture, double x, double y);
+
+        /** The page that a sideways drag there would turn to; empty: it turns none. @param onward whether to the one after */
+        Optional<Pulled> pulls(double x, double y, boolean onward);
+    }
+
+    /** A page about to be turned. @param to how it stands there; empty: there is none, and it gives only a little */
+    public record Pulled(Prototype prototype, Situation now, Optional<Situation> to) {
     }
 
     /** Tells of each gesture. A long press that nothing answers becomes a tap when it is let go. */
@@ -73,6 +85,18 @@ public final class DeviceView extends Pane {
             @Override
             public boolean waitsForSecond(double x, double y) {
                 return touched.answers(Gesture.DOUBLE_TAP, x / scale, y / scale);
+            }
+
+            @Override
+            public boolean drawn(double x, double y, double by) {
+                return pull(touched, x, y, by);
+            }
+
+            @Override
+            public void letGo(boolean turned) {
+                if (!turned) {
+                    springBack();
+                }
             }
 
             @Override
@@ -100,6 +124,9 @@ public final class DeviceView extends Pane {
      */
     public void show(Prototype prototype, Situation now, double newScale, Optional<Happening.Moved> moved) {
         finishMotion();
+        double begun = pulledBy;
+        pulledBy = 0;
+        beside = Optional.empty();
         scale = newScale;
         setPrefSize(Math.rint(now.width() * scale), Math.rint(now.height() * scale));
         List<LevelView> before = new ArrayList<>(levels);
@@ -115,6 +142,7 @@ public final class DeviceView extends Pane {
             boolean same = i < before.size() && before.get(i).shows(look, level.trail().depth());
             LevelView view = same ? before.get(i) : new LevelView(pictures, look, level.trail().depth(), i > 0);
             view.know(prototype, level.known(now.facts()));
+            view.standAt(prototype, level.trail().current().at());
             view.place(now.width(), now.height(), scale, level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);
@@ -125,7 +153,8 @@ public final class DeviceView extends Pane {
         leaving.removeAll(levels);
         // Where the system asks for less motion, the picture changes at once.
         moved.filter(m -> !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
-                .ifPresentOrElse(m -> move(m, leaving, arriving), () -> {
+                .ifPresentOrElse(m -> move(m, leaving, arriving, begun), () -> {
+                    levels.forEach(LevelView::still);
                     getChildren().setAll(levels);
                     onRest.run();
                 });
@@ -144,12 +173,70 @@ public final class DeviceView extends Pane {
         pictures.expect(wide.keySet(), wide::get);
     }
 
-    private void move(Happening.Moved moved, List<LevelView> leaving, List<LevelView> arriving) {
+    /** A page follows the finger, the one beside it too. @param by interface px it was drawn sideways */
+    private boolean pull(Touched touched, double x, double y, double by) {
+        Optional<Pulled> pulled = by == 0 ? Optional.empty() : touched.pulls(x / scale, y / scale, by < 0);
+        if (pulled.isEmpty() || levels.isEmpty()) {
+            return false;
+        }
+        if (pulledBy == 0) {
+            finishMotion();
+        }
+        boolean gives = pulled.get().to().isEmpty();
+        pulledBy = Math.rint(gives ? by / GIVES : Math.clamp(by, -getPrefWidth(), getPrefWidth()));
+        levels.getLast().keepFootStill();
+        levels.getLast().mock().setTranslateX(pulledBy);
+        beside.ifPresent(getChildren()::remove);
+        beside = pulled.get().to().map(to -> beside(pulled.get().prototype(), to));
+        beside.ifPresent(view -> {
+            view.mock().setTranslateX(pulledBy + (by < 0 ? getPrefWidth() : -getPrefWidth()));
+            // Beneath the page, whose signs lie over both.
+            getChildren().add(getChildren().indexOf(levels.getLast()), view);
+        });
+        return true;
+    }
+
+    private LevelView beside(Prototype prototype, Situation to) {
+        Level level = to.top();
+        Look look = to.look(prototype).orElseThrow();
+        LevelView view = new LevelView(pictures, look, level.trail().depth(), false);
+        view.know(prototype, level.known(to.facts()));
+        view.place(to.width(), to.height(), scale, 0);
+        return view;
+    }
+
+    /** Let go too soon: the page goes back to where it was. */
+    private void springBack() {
+        if (pulledBy == 0 || levels.isEmpty()) {
+            return;
+        }
+        LevelView page = levels.getLast();
+        Optional<LevelView> other = beside;
+        double from = pulledBy;
+        beside = Optional.empty();
+        pulledBy = 0;
+        Animation animation = Motions.back(from, offset -> {
+            page.mock().setTranslateX(offset);
+            other.ifPresent(view -> view.mock().setTranslateX(offset + (from < 0 ? getPrefWidth() : -getPrefWidth())));
+        });
+        settle = () -> {
+            running = Optional.empty();
+            page.still();
+            getChildren().setAll(levels);
+        };
+        running = Optional.of(animation);
+        animation.setOnFinished(e -> settle.run());
+        animation.play();
+    }
+
+    private void move(Happening.Moved moved, List<LevelView> leaving, List<LevelView> arriving, double begun) {
         List<LevelView> shown = new ArrayList<>(levels);
         // What comes in going forward lies above what goes; going back it lies beneath.
         shown.addAll(moved.backward() ? shown.size() : Math.max(0, shown.size() - arriving.size()), leaving);
         getChildren().setAll(shown);
-        Animation animation = Motions.of(moved.motion(), moved.backward(), leaving, arriving, getPrefWidth(), getPrefHeight());
+        leaving.stream().filter(old -> arriving.stream().anyMatch(old::isBeside)).forEach(LevelView::hideFoot);
+        arriving.stream().filter(fresh -> leaving.stream().anyMatch(fresh::isBeside)).forEach(LevelView::keepFootStill);
+        Animation animation = Motions.of(moved.motion(), moved.backward(), leaving, arriving, getPrefWidth(), getPrefHeight(), begun);
         settle = () -> {
             running = Optional.empty();
             arriving.forEach(LevelView::still);

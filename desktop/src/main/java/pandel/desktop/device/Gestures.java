@@ -20,6 +20,11 @@ final class Gestures {
     /** Interface px from the edge within which a swipe inwards is an edge swipe. */
     private static final double EDGE = 10;
 
+    /** Share of the width that a page is drawn until it turns when it is let go. */
+    private static final double TURNS = 0.25;
+    /** ns within which any swipe is thrown. */
+    private static final long QUICK = 300_000_000L;
+
     /** What is told. */
     interface Told {
         /** @return whether something is made of a long press there */
@@ -27,6 +32,12 @@ final class Gestures {
 
         /** Whether a second tap there would mean something of its own. */
         boolean waitsForSecond(double x, double y);
+
+        /** A finger is drawn sideways. @param by so far  @return whether something follows it */
+        boolean drawn(double x, double y, double by);
+
+        /** What followed the finger is let go. @param turned whether it was a swipe */
+        void letGo(boolean turned);
 
         void gesture(Gesture gesture, double x, double y);
     }
@@ -38,6 +49,8 @@ final class Gestures {
     private double startX;
     private double startY;
     private boolean taken;
+    private boolean followed;
+    private long since;
 
     private Gestures(Region region, Told told) {
         this.told = told;
@@ -48,6 +61,7 @@ final class Gestures {
             if (Math.hypot(e.getX() - startX, e.getY() - startY) > FAR / 2) {
                 longPress.stop();
             }
+            draw(e);
         });
         region.addEventHandler(MouseEvent.MOUSE_MOVED, e -> told.gesture(Gesture.HOVER, e.getX(), e.getY()));
         longPress.setOnFinished(e -> taken = told.longPress(startX, startY));
@@ -58,7 +72,20 @@ final class Gestures {
         new Gestures(region, told);
     }
 
+    private void draw(MouseEvent e) {
+        double dx = e.getX() - startX;
+        boolean fromEdge = startX < EDGE || startX > region.getWidth() - EDGE;
+        if (e.getButton() != MouseButton.PRIMARY && e.getButton() != MouseButton.NONE || fromEdge && !followed || taken) {
+            return;
+        }
+        if (followed || Math.abs(dx) > FAR / 4 && Math.abs(dx) > Math.abs(e.getY() - startY)) {
+            followed = told.drawn(startX, startY, dx) || followed;
+        }
+    }
+
     private void pressed(MouseEvent e) {
+        since = System.nanoTime();
+        followed = false;
         startX = e.getX();
         startY = e.getY();
         taken = false;
@@ -82,6 +109,15 @@ final class Gestures {
         double dx = e.getX() - startX;
         double dy = e.getY() - startY;
         if (taken) {
+            return;
+        }
+        if (followed) {
+            boolean quick = Math.abs(dx) > FAR && System.nanoTime() - since < QUICK;
+            boolean turned = quick || Math.abs(dx) > region.getWidth() * TURNS;
+            told.letGo(turned);
+            if (turned) {
+                told.gesture(dx < 0 ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT, startX, startY);
+            }
             return;
         }
         if (e.getButton() == MouseButton.SECONDARY) {

@@ -1,19 +1,28 @@
 package pandel.desktop.device;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
+import pandel.core.model.AtPage;
+import pandel.core.model.Event;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Known;
 import pandel.core.model.Look;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
+import pandel.core.play.PageFoot;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
@@ -30,7 +39,11 @@ final class LevelView extends Pane {
     private final int depth;
     private final boolean overlay;
     private final Pane texts = new Pane();
+    private final Pane foot = new Pane();
     private UnaryOperator<String> filled = UnaryOperator.identity();
+    private Optional<AtPage> at = Optional.empty();
+    private BiFunction<Double, Double, List<PageFoot.Sign>> signs = (w, h) -> List.of();
+    private String ink = "";
 
     LevelView(PictureLibrary pictures, Look look, int depth, boolean overlay) {
         this.mock = new MockView(pictures);
@@ -46,7 +59,10 @@ final class LevelView extends Pane {
         texts.translateXProperty().bind(mock.translateXProperty());
         texts.translateYProperty().bind(mock.translateYProperty());
         texts.opacityProperty().bind(mock.opacityProperty());
-        getChildren().addAll(shade, mock, texts);
+        foot.translateXProperty().bind(mock.translateXProperty());
+        foot.translateYProperty().bind(mock.translateYProperty());
+        foot.opacityProperty().bind(mock.opacityProperty());
+        getChildren().addAll(shade, mock, texts, foot);
     }
 
     boolean shows(Look other, int otherDepth) {
@@ -80,12 +96,62 @@ final class LevelView extends Pane {
         }
     }
 
+    /** Where the sequence stands whose page it is, and what is laid over that. */
+    void standAt(Prototype prototype, Optional<AtPage> place) {
+        at = place;
+        signs = (width, height) -> PageFoot.on(prototype, look, place, width, height);
+        ink = place.flatMap(a -> prototype.sequence(a.sequence())).map(s -> s.laid().ink()).orElse("");
+    }
+
+    /** Whether another view shows a page of the same sequence. */
+    boolean isBeside(LevelView other) {
+        return at.isPresent() && at.map(AtPage::sequence).equals(other.at.map(AtPage::sequence)) && depth == other.depth;
+    }
+
+    /** While pages are turned what is laid over them stays where it is. */
+    void keepFootStill() {
+        foot.translateXProperty().unbind();
+        foot.setTranslateX(0);
+    }
+
+    void hideFoot() {
+        foot.setVisible(false);
+    }
+
+    private void placeSigns(double deviceWidth, double deviceHeight, double scale) {
+        foot.getChildren().clear();
+        for (PageFoot.Sign sign : signs.apply(deviceWidth, deviceHeight)) {
+            Node node = sign.words().isEmpty() ? dot(sign, scale) : word(sign, scale);
+            foot.getChildren().add(node);
+        }
+    }
+
+    private Node dot(PageFoot.Sign sign, double scale) {
+        Circle dot = new Circle(Math.rint((sign.area().x() + sign.area().width() / 2) * scale) + 0.5, Math.rint((sign.area().y() + sign.area().height() / 2) * scale) + 0.5, Math.max(2, 4 * scale));
+        Color colour = Color.web(ink);
+        dot.setFill(sign.here() ? colour : Color.TRANSPARENT);
+        dot.setStroke(colour);
+        dot.setStrokeWidth(Math.max(1, 1.5 * scale));
+        return dot;
+    }
+
+    private Node word(PageFoot.Sign sign, double scale) {
+        Label word = new Label(sign.words());
+        word.setManaged(false);
+        boolean left = sign.on().filter(on -> on instanceof Event.On.OnTurn turn && turn.turn() instanceof PageTurn.Previous).isPresent();
+        word.setAlignment(sign.on().isEmpty() ? Pos.CENTER : left ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
+        word.setStyle("-fx-font-size: " + Math.max(1, 16 * scale) + "px; -fx-text-fill: " + ink + ";");
+        word.resizeRelocate(Math.rint(sign.area().x() * scale), Math.rint(sign.area().y() * scale), Math.rint(sign.area().width() * scale), Math.rint(sign.area().height() * scale));
+        return word;
+    }
+
     void place(double deviceWidth, double deviceHeight, double scale, double scroll) {
         Placement p = Placement.of(look, deviceWidth, deviceHeight);
         shade.resizeRelocate(0, 0, deviceWidth * scale, deviceHeight * scale);
         setPrefSize(deviceWidth * scale, deviceHeight * scale);
         mock.show(look, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
         mock.autosize();
+        placeSigns(deviceWidth, deviceHeight, scale);
         placeTexts(p, deviceWidth, scale, Math.min(scroll, p.maxScroll()));
         mock.relocate(Math.rint(p.x() * scale), Math.rint((p.y() - Math.min(scroll, p.maxScroll())) * scale));
         top = fixed(top, p.fixedTop() > 0, p, deviceWidth, scale, p.y(), 0, p.fixedTop());
@@ -104,7 +170,7 @@ final class LevelView extends Pane {
             made.translateXProperty().bind(mock.translateXProperty());
             made.translateYProperty().bind(mock.translateYProperty());
             made.opacityProperty().bind(mock.opacityProperty());
-            getChildren().add(made);
+            getChildren().add(getChildren().indexOf(foot), made);
             return made;
         });
         part.show(look, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));

@@ -65,7 +65,7 @@ public final class MotionPreview extends Pane {
         PauseTransition after = new PauseTransition(Duration.millis(REST));
         to.setVisible(false);
         before.setOnFinished(e -> to.setVisible(true));
-        Animation moving = Motions.of(shown, false, List.of(from), List.of(to), getPrefWidth(), getPrefHeight());
+        Animation moving = Motions.of(shown, false, List.of(from), List.of(to), getPrefWidth(), getPrefHeight(), 0);
         boolean still = shown.kind() == Motion.Kind.NONE || shown.ms() == 0 || Platform.getPreferences().isReducedMotion();
         SequentialTransition once = still ? new SequentialTransition(before, after) : new SequentialTransition(before, moving, after);
         once.setOnFinished(e -> play(motion));

@@ -26,7 +26,8 @@ final class Motions {
     private Motions() {
     }
 
-    static Animation of(Motion motion, boolean backward, List<LevelView> leaving, List<LevelView> arriving, double width, double height) {
+    /** @param begun px that a finger has already drawn the pages */
+    static Animation of(Motion motion, boolean backward, List<LevelView> leaving, List<LevelView> arriving, double width, double height, double begun) {
         Timeline line = new Timeline();
         Interpolator easing = easing(motion.easing());
         Duration end = Duration.millis(motion.ms());
@@ -34,23 +35,32 @@ final class Motions {
         List<LevelView> moving = backward ? leaving : arriving;
         List<LevelView> other = backward ? arriving : leaving;
         for (LevelView view : moving) {
-            move(line, end, easing, motion, backward, view, width, height);
+            move(line, end, easing, motion, backward, view, width, height, begun);
         }
         if (motion.kind() == Motion.Kind.SLIDE_ALONG) {
             double away = motion.direction() == Motion.Direction.RIGHT ? width : -width;
             for (LevelView view : other.stream().filter(v -> !v.isOverlay()).toList()) {
-                fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? away : 0.0, backward ? 0.0 : away);
+                fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? away : begun, backward ? 0.0 : away);
             }
         }
         return line;
     }
 
+    /** Back to where it was, from so far aside. */
+    static Animation back(double from, DoubleConsumer place) {
+        Timeline line = new Timeline();
+        SimpleDoubleProperty value = new SimpleDoubleProperty(from);
+        value.addListener((o, a, now) -> place.accept(Math.rint(now.doubleValue())));
+        fromTo(line, Duration.millis(180), easing("ease-out"), value, from, 0.0);
+        return line;
+    }
+
     private static void move(Timeline line, Duration end, Interpolator easing, Motion motion, boolean backward, LevelView view,
-                             double width, double height) {
+                             double width, double height, double begun) {
         switch (motion.kind()) {
             case SLIDE_ALONG, SLIDE_ACROSS -> {
                 double from = motion.direction() == Motion.Direction.RIGHT ? -width : width;
-                fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? 0.0 : from, backward ? from : 0.0);
+                fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? 0.0 : from + begun, backward ? from : 0.0);
             }
             case RISE -> fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateY), backward ? 0.0 : height, backward ? height : 0.0);
             case GROW -> {

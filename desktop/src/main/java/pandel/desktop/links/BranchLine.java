@@ -15,6 +15,7 @@ import pandel.core.edit.FactWords;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.Said;
 import pandel.core.model.Branch;
+import pandel.core.model.Cause;
 import pandel.core.model.Condition;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
@@ -149,16 +150,20 @@ final class BranchLine {
         Choice verb = new Choice(VerbMenu.words(effect.verb()), "", id("verb"));
         line.getChildren().add(verb.on(() -> VerbMenu.of(work.prototype(), actions.screen(), effect, this::chooseVerb).show(verb, Side.TOP, 0, -2)));
         effect.target().ifPresent(t -> {
-            boolean there = work.prototype().screen(t.id()).isPresent();
+            boolean there = t.shown(work.prototype()).isPresent();
             line.getChildren().add(new Choice(LinkWords.target(work.prototype(), t), there ? "" : "missing", id("target")).on(this::find));
             if (!there) {
                 line.getChildren().add(Choice.aside("is not there"));
             }
         });
+        if (effect instanceof Effect.TurnPage turn) {
+            line.getChildren().add(PageChoice.of(work.prototype(), actions.screen(), turn.turn(), id("turn"), chosen ->
+                    work.edit(LinkEdits.change(LinkWords.turn(chosen), link.orElseThrow().branch(number, b -> b.doing(new Effect.TurnPage(chosen)).withWhere(b.where()).withMotion(b.motion()))))));
+        }
         effect.target().ifPresent(t -> new CarriedWords(work, line, link, t, this::id, desk, refresh).fill());
         branch.where().ifPresent(w -> line.getChildren().add(new Choice(w.word(), "", id("where")).on(() -> work.edit(BranchEdits.where(link.orElseThrow(), number,
                 Optional.of(w == Where.HERE ? Where.BENEATH : Where.HERE))))));
-        line.getChildren().add(effect.target().isPresent() ? motion(effect.verb())
+        line.getChildren().add(effect.target().isPresent() || effect instanceof Effect.TurnPage ? motion(effect.verb())
                 : Choice.aside(effect.verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
     }
 
@@ -196,6 +201,7 @@ final class BranchLine {
         more.setTooltip(new Tooltip("Only if something holds, another way it can turn out, something said, a way out"));
         return more.on(() -> {
             ContextMenu menu = new ContextMenu();
+            boolean finish = link.filter(l -> l.cause() instanceof Cause.Finish).isPresent();
             menu.getItems().addAll(
                     Press.item("Another way it can turn out…", "more-another", () -> another(more)),
                     Press.item(branch.outcome().isEmpty() ? "Name how it turns out…" : "Name otherwise how it turns out…", "more-outcome", () -> typeOutcome(more)),
@@ -203,6 +209,8 @@ final class BranchLine {
                     new SeparatorMenuItem(),
                     Press.item("Say something…", "more-say", this::say),
                     Press.item("Leave to an address…", "more-leave", this::leave));
+            // What finishes a sequence is done in one way, whatever holds.
+            menu.getItems().stream().limit(finish ? 3 : 0).forEach(i -> i.setDisable(true));
             places(menu);
             link.ifPresent(l -> branch.outcome().ifPresent(outcome -> {
                 boolean always = l.always().equals(branch.outcome());

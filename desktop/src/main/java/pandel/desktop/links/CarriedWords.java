@@ -11,7 +11,6 @@ import pandel.core.edit.SourceWords;
 import pandel.core.model.Expected;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
-import pandel.core.model.Screen;
 import pandel.core.model.Source;
 import pandel.core.model.Target;
 import pandel.desktop.work.Work;
@@ -42,7 +41,7 @@ final class CarriedWords {
     }
 
     void fill() {
-        List<Expected> expects = work.prototype().screen(target.id()).map(Screen::expects).orElse(List.of());
+        List<Expected> expects = Carrying.expectedBy(work.prototype(), target);
         boolean first = true;
         for (Expected expected : expects) {
             line.getChildren().addAll(Choice.words((first ? "with " : "and ") + expected.name()), value(expected));

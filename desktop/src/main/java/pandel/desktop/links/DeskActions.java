@@ -144,6 +144,12 @@ final class DeskActions {
         return work.prototype().index().way(work.selection().linkProperty().get()).map(w -> w.link());
     }
 
+    /** Id of the screen that the chosen link shows first; of a turned page that one. */
+    Optional<String> leadsTo() {
+        return link().flatMap(Link::effect).flatMap(Effect::target).map(t -> t.shownId(work.prototype()))
+                .or(() -> link().flatMap(l -> work.prototype().index().way(l.id())).flatMap(w -> w.targets().stream().findFirst()));
+    }
+
     /** The move of the branch that is edited. */
     Optional<Effect> move() {
         return link().flatMap(l -> branch < l.branches().size() ? l.branches().get(branch).move() : Optional.empty());
@@ -190,6 +196,7 @@ final class DeskActions {
             case Offer.NoLink none -> work.edit(HotspotEdits.mark(screen(), bare));
             case Offer.There there -> markAndLink(bare, Fitting.leadingTo(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), screen(), there.screen()), Optional.empty(),
                     there.screen().shownTitle());
+            case Offer.InOrder in -> markAndLink(bare, toSequence(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), in), Optional.empty(), in.sequence().shownTitle());
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
                 markAndLink(bare, new Effect.Advance(new Target.ToScreen(target.id())), Optional.of(target), made.title());
@@ -212,6 +219,7 @@ final class DeskActions {
         wanted = Optional.empty();
         switch (offer) {
             case Offer.There there -> set(now, Fitting.leadingTo(before, screen(), there.screen()), Optional.empty(), " to “" + there.screen().shownTitle() + "”");
+            case Offer.InOrder in -> set(now, toSequence(before, in), Optional.empty(), " to “" + in.sequence().shownTitle() + "”");
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
                 set(now, Fitting.leadingTo(before, screen(), target), Optional.of(target), " to “" + made.title() + "”");
@@ -221,13 +229,19 @@ final class DeskActions {
         }
     }
 
+    /** The move that leads to a sequence; what fits its first page fits it. */
+    private Effect toSequence(Optional<Effect> before, Offer.InOrder in) {
+        Target target = new Target.ToSequence(in.sequence().id());
+        return Fitting.leadingTo(before, screen(), target.shown(work.prototype()).orElse(Screen.page("", "")), target);
+    }
+
     /** The move with what can be carried carried: what it carried before, and what goes by the same name here. */
     private Effect carrying(Effect effect, Optional<Screen> fresh) {
         if (fresh.isPresent() || effect.target().isEmpty()) {
             return effect;
         }
         Target target = effect.target().get();
-        return effect.leadingTo(target.carrying(Carrying.toward(work.prototype(), List.of(screen()), chosen().stream().reduce((a, b) -> b), target.id(), move().flatMap(Effect::target).map(Target::values).orElse(Map.of()))));
+        return effect.leadingTo(target.carrying(Carrying.toward(work.prototype(), List.of(screen()), chosen().stream().reduce((a, b) -> b), target, move().flatMap(Effect::target).map(Target::values).orElse(Map.of()))));
     }
 
     private void set(Optional<Link> now, Effect bare, Optional<Screen> fresh, String whereTo) {
@@ -259,11 +273,15 @@ final class DeskActions {
         Optional<Screen> fresh = offer instanceof Offer.New made ? Optional.of(Screen.page(work.freshId(made.title()), made.title())) : Optional.empty();
         Optional<Screen> target = offer instanceof Offer.There there ? Optional.of(there.screen()) : fresh;
         Effect effect = offer instanceof Offer.Back back ? Effect.of(back.verb(), new Target.ToScreen(""))
-                // A screen that goes by itself should not stay in the trail, or return would show it again.
-                : Fitting.leadingTo(cause instanceof Cause.Touch ? Optional.empty() : Optional.of(new Effect.Replace(new Target.ToScreen(""))), screen(), target.orElseThrow());
+                : offer instanceof Offer.InOrder in ? toSequence(byItself(cause), in) : Fitting.leadingTo(byItself(cause), screen(), target.orElseThrow());
         Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, cause, effect));
         work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
         work.selection().chooseLink(id);
+    }
+
+    /** A screen that goes by itself should not stay in the trail, or return would show it again. */
+    private static Optional<Effect> byItself(Cause cause) {
+        return cause instanceof Cause.Touch ? Optional.empty() : Optional.of(new Effect.Replace(new Target.ToScreen("")));
     }
 
     /** The verb of the next target found; empty: the one the link has, or as usual. */
@@ -281,7 +299,7 @@ final class DeskActions {
         if (verb.needsTarget() && target.isEmpty()) {
             return Optional.of("");
         }
-        Optional<String> why = target.flatMap(t -> work.prototype().screen(t.id())).flatMap(t -> Fitting.whyNot(verb, screen(), t));
+        Optional<String> why = target.flatMap(t -> t.shown(work.prototype())).flatMap(t -> Fitting.whyNot(verb, screen(), t));
         if (why.isEmpty()) {
             // The next hotspot that is marked does the same, where it fits.
             lastVerb = Optional.of(verb).filter(Verb::needsTarget);

@@ -174,7 +174,7 @@ final class DeskPane extends Pane {
         cameFrom.ifPresentOrElse(s -> before.show(s, s.shownTitle() + ", where you came from", work), before::hide);
         double beforeHigh = before.high();
         before.resizeRelocate(Math.rint(Math.max(4, gapMiddle)), Math.rint(Math.max(8, (getHeight() - beforeHigh) / 2)), Neighbour.WIDE, beforeHigh);
-        Optional<Screen> target = actions.link().flatMap(l -> l.effect()).flatMap(e -> e.target()).flatMap(t -> work.prototype().screen(t.id()));
+        Optional<Screen> target = actions.link().flatMap(l -> l.effect()).flatMap(e -> e.target()).flatMap(t -> t.shown(work.prototype()));
         target.ifPresentOrElse(s -> next.show(s, s.shownTitle() + (s.form() == Form.PAGE ? "" : ", a " + s.form().word()), work), next::hide);
         double nextHigh = next.high();
         double nextX = Math.rint(x + w + Math.max(4, gapMiddle));

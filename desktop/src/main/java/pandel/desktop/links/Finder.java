@@ -16,7 +16,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.Offers;
+import pandel.core.model.Form;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.Verb;
 import pandel.desktop.mocks.FormSign;
 import pandel.desktop.mocks.VerbSign;
@@ -32,6 +34,10 @@ final class Finder extends VBox {
     sealed interface Offer {
         /** A screen there is. */
         record There(Screen screen) implements Offer {
+        }
+
+        /** A sequence there is, at its first page. */
+        record InOrder(Sequence sequence) implements Offer {
         }
 
         /** A screen to be made. */
@@ -108,6 +114,7 @@ final class Finder extends VBox {
         Set<String> unreached = work.checked().map(c -> c.unreached().stream().map(Screen::id).collect(Collectors.toSet())).orElse(Set.of());
         List<Offer> made = new ArrayList<>();
         Offers.of(work.prototype(), from, words, unreached, typed).stream().limit(MOST).map(Offer.There::new).forEach(made::add);
+        Offers.sequences(work.prototype(), typed).stream().limit(2).map(Offer.InOrder::new).forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
         List<Offer> backs = new ArrayList<>();
         for (Verb verb : List.of(Verb.RETURN, Verb.CLOSE)) {
             if (verb.word().startsWith(typed.toLowerCase(Locale.ROOT)) || "back".startsWith(typed.toLowerCase(Locale.ROOT)) && verb == Verb.RETURN) {
@@ -152,6 +159,8 @@ final class Finder extends VBox {
                 aside.getStyleClass().addAll("quiet", "small");
                 row.getChildren().addAll(new FormSign(there.screen().form()), title, aside);
             }
+            case Offer.InOrder in -> row.getChildren().addAll(new FormSign(in.sequence().pages().stream().flatMap(id -> work.prototype().screen(id).stream()).findFirst().map(Screen::form).orElse(Form.PAGE)),
+                    new Label(in.sequence().shownTitle()), quiet("sequence, " + in.sequence().pages().size() + (in.sequence().pages().size() == 1 ? " page" : " pages")));
             case Offer.New fresh -> row.getChildren().add(new Label("New screen “" + fresh.title() + "”"));
             case Offer.Back back -> row.getChildren().addAll(new VerbSign(Optional.of(back.verb())),
                     new Label(back.verb() == Verb.RETURN ? "Return to where one came from" : "Close what is open above"));

@@ -3,7 +3,9 @@ package pandel.desktop.links;
 import pandel.core.model.Cause;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
+import pandel.core.model.Sequence;
 import pandel.core.model.Verb;
+import pandel.desktop.frames.SequencePage;
 import pandel.desktop.shell.Around;
 import pandel.desktop.work.Work;
 
@@ -28,6 +30,11 @@ record SentenceDesk(LinksView view, Work work, Around around, DeskActions action
     @Override
     public boolean isListed() {
         return view.isListed();
+    }
+
+    @Override
+    public void sequence(Sequence sequence) {
+        SequencePage.open(work, around, sequence.id());
     }
 
     @Override

@@ -23,7 +23,9 @@ import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Index;
 import pandel.core.model.Link;
+import pandel.core.model.Sequence;
 import pandel.core.model.Verb;
 import pandel.core.play.EventWords;
 import pandel.core.play.LinkWords;
@@ -58,6 +60,9 @@ final class SentencePane extends VBox {
 
         /** Whether all sentences are shown in place of the desk. */
         boolean isListed();
+
+        /** A sequence and its pages. */
+        void sequence(Sequence sequence);
 
         void chooseVerb(Verb verb);
 
@@ -220,6 +225,10 @@ final class SentencePane extends VBox {
 
     /** A link of the whole screen. */
     private void ofScreen(Link link) {
+        if (link.cause().isOfFrames()) {
+            ofSequence(link);
+            return;
+        }
         Pane line = line();
         int ms = link.cause() instanceof Cause.Wait w ? w.ms() : link.cause() instanceof Cause.Untouched u ? u.ms() : DeskActions.USUAL_WAIT;
         Choice cause = new Choice(switch (link.cause()) {
@@ -228,9 +237,9 @@ final class SentencePane extends VBox {
             case Cause.Work w -> "When the work is done";
             case Cause.Back b -> "Device back";
             case Cause.Submit s -> "Submit";
-            case Cause.Turn t -> "Turned";
-            case Cause.Finish f -> "Next on the last page";
-            case Cause.Skip s -> "Skip";
+            case Cause.Turn t -> "";
+            case Cause.Finish f -> "";
+            case Cause.Skip s -> "";
             case Cause.Touch touch -> EventWords.capital(touch.gesture().word()) + (touch.gesture().isOfEdge() || touch.gesture() == Gesture.KEY ? "" : " anywhere");
         }, "", "choice-cause");
         line.getChildren().add(cause.on(() -> CauseMenu.ofScreen(work.device(), ms, chosen ->
@@ -243,6 +252,37 @@ final class SentencePane extends VBox {
         }
         branches(line, Optional.of(link));
         below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
+    }
+
+    /** What belongs to a sequence: turns say themselves, finish and skip lead where they are led. */
+    private void ofSequence(Link link) {
+        Optional<Sequence> sequence = work.prototype().index().way(link.id()).flatMap(Index.Way::sequence);
+        String title = sequence.map(Sequence::shownTitle).orElse("");
+        if (link.cause() instanceof Cause.Turn) {
+            said("“" + title + "” turns to page " + (1 + sequence.map(s -> s.turns().indexOf(link)).orElse(0)) + " by " + turnedBy(sequence.orElseThrow()) + ".");
+            below.getChildren().add(Press.word("Walk there", "walk", desk::walkOn));
+        } else {
+            Pane line = line();
+            line.getChildren().add(Choice.words(link.cause() instanceof Cause.Finish ? "Next on the last page of “" + title + "”:" : "Skipping “" + title + "”:"));
+            branches(line, Optional.of(link));
+            below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
+        }
+        sequence.ifPresent(s -> below.getChildren().add(Press.word("The sequence…", "open-sequence", () -> desk.sequence(s))));
+    }
+
+    private static String turnedBy(Sequence sequence) {
+        List<String> ways = new java.util.ArrayList<>();
+        if (sequence.swipes()) {
+            ways.add("a swipe");
+        }
+        if (sequence.laid().dots()) {
+            ways.add("a dot");
+        }
+        if (!sequence.laid().next().isEmpty() || !sequence.laid().previous().isEmpty()) {
+            ways.add("the words laid over it");
+        }
+        ways.add("a link that turns the page");
+        return ways.size() == 1 ? ways.getFirst() : String.join(", ", ways.subList(0, ways.size() - 1)) + " or " + ways.getLast();
     }
 
     /** A line of the sentence; one that is too long goes on beneath itself. */

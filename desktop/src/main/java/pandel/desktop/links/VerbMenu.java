@@ -21,9 +21,9 @@ final class VerbMenu {
     /** @param now the move there is, if any */
     static ContextMenu of(Prototype prototype, Screen from, Effect now, Consumer<Verb> chosen) {
         ContextMenu menu = new ContextMenu();
-        Optional<Screen> target = now.target().flatMap(t -> prototype.screen(t.id()));
+        Optional<Screen> target = now.target().flatMap(t -> t.shown(prototype));
         for (Verb verb : Verb.MOVES) {
-            Optional<String> whyNot = target.flatMap(t -> Fitting.whyNot(verb, from, t));
+            Optional<String> whyNot = verb == Verb.TURN_PAGE ? Fitting.whyNoTurn(prototype, from) : target.flatMap(t -> Fitting.whyNot(verb, from, t));
             MenuItem item = new MenuItem(words(verb) + "  " + meaning(verb) + whyNot.map(w -> " — " + w).orElse(""), new VerbSign(Optional.of(verb)));
             item.setId("verb-" + verb.word().replace(' ', '-'));
             item.setDisable(whyNot.isPresent());
@@ -39,6 +39,7 @@ final class VerbMenu {
             case ADVANCE -> "advance to";
             case REPLACE -> "replace with";
             case RESTART -> "restart at";
+            case TURN_PAGE -> "turn page:";
             default -> verb.word();
         };
     }
@@ -52,6 +53,7 @@ final class VerbMenu {
             case RETURN -> "· to where one came from";
             case RETURN_TO -> "· where that was passed on the way";
             case CLOSE -> "· what is open above";
+            case TURN_PAGE -> "· of the sequence this is a page of";
             case REMEMBER, NOTICE, LEAVE -> "";
         };
     }

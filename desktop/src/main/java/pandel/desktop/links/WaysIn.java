@@ -30,7 +30,7 @@ final class WaysIn extends WaysColumn {
         for (Way way : prototype.index().waysIn(screen.id())) {
             way.from().forEach(s -> from.computeIfAbsent(s, k -> new ArrayList<>()).add(way));
         }
-        boolean entry = prototype.mainEntry().filter(e -> e.target().id().equals(screen.id())).isPresent();
+        boolean entry = prototype.mainEntry().filter(e -> e.target().shownId(prototype).equals(screen.id())).isPresent();
         if (entry) {
             getChildren().add(hint("Play starts here."));
         }

@@ -11,6 +11,7 @@ import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -58,13 +59,31 @@ final class WaysOut extends WaysColumn {
         for (Link link : screen.links()) {
             add(prototype, link.id(), 0, Optional.of(link), LinkWords.cause(link), selection.linkProperty().get().equals(link.id()), selection::chooseLink);
         }
-        if (hotspots.isEmpty() && screen.links().isEmpty()) {
+        for (Way way : prototype.index().waysOut(screen.id()).stream().filter(w -> w.sequence().isPresent()).toList()) {
+            if (number >= 0) {
+                number = -1;
+                Label heading = heading("Sequence");
+                heading.setStyle("-fx-padding: 10 0 6 8;");
+                getChildren().add(heading);
+            }
+            add(prototype, way.link().id(), 0, Optional.of(way.link()), words(prototype, way), selection.linkProperty().get().equals(way.link().id()), selection::chooseLink);
+        }
+        if (hotspots.isEmpty() && prototype.index().waysOut(screen.id()).isEmpty() && screen.links().isEmpty()) {
             getChildren().add(hint("Nothing leads from here yet. Drag over the mock where it is touched."));
         }
     }
 
+    private static String words(Prototype prototype, Way way) {
+        return way.isTurn() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
+    }
+
     private static boolean isTap(Link link) {
         return link.cause().equals(new Cause.Touch(Gesture.TAP));
+    }
+
+    /** The title of the page that is turned to. */
+    private static Optional<String> turned(Prototype prototype, Optional<Link> link) {
+        return link.flatMap(l -> prototype.index().way(l.id())).filter(Way::isTurn).flatMap(w -> w.targets().stream().findFirst()).flatMap(prototype::screen).map(Screen::shownTitle);
     }
 
     private void add(Prototype prototype, String id, int number, Optional<Link> link, String name, boolean chosen, Consumer<String> choose) {
@@ -73,10 +92,10 @@ final class WaysOut extends WaysColumn {
         bond.pseudoClassStateChanged(CHOSEN, chosen);
         bond.pseudoClassStateChanged(UNLINKED, link.isEmpty());
         Optional<Verb> verb = link.flatMap(Link::effect).map(Effect::verb);
-        String to = link.flatMap(Link::effect).flatMap(Effect::target).map(t -> LinkWords.target(prototype, t))
+        String to = link.flatMap(Link::effect).flatMap(Effect::target).map(t -> LinkWords.target(prototype, t)).or(() -> turned(prototype, link))
                 .orElse(link.isEmpty() ? "no link yet" : verb.map(VerbSign::word).orElse("nothing yet"));
         Label title = title(to);
-        boolean broken = link.isEmpty() || link.flatMap(Link::effect).flatMap(Effect::target).filter(t -> prototype.screen(t.id()).isEmpty()).isPresent();
+        boolean broken = link.isEmpty() || link.flatMap(Link::effect).flatMap(Effect::target).filter(t -> t.shown(prototype).isEmpty()).isPresent();
         if (broken) {
             title.getStyleClass().add("trouble");
         }

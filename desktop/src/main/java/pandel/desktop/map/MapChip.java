@@ -52,7 +52,7 @@ final class MapChip extends Button {
         setId("chip-" + screen.id());
         setTooltip(hovered(work, pictures));
         pseudoClassStateChanged(CHOSEN, screen.id().equals(work.selection().screen()));
-        entry = work.prototype().mainEntry().filter(e -> e.target().id().equals(screen.id())).isPresent();
+        entry = work.prototype().mainEntry().filter(e -> e.target().shownId(work.prototype()).equals(screen.id())).isPresent();
         dead = checked.findings(Rule.DEAD_END).stream().anyMatch(f -> f.screens().contains(screen.id()));
         setAccessibleText(screen.shownTitle() + (entry ? ", entry" : "") + (dead ? ", dead end" : "") + (never ? ", never shown" : ""));
     }

@@ -65,7 +65,7 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
 
     private static Map<String, List<Screen>> sections(Prototype prototype, Predicate<Screen> shown) {
         Map<String, List<Screen>> sections = new LinkedHashMap<>();
-        Optional<Screen> entry = prototype.mainEntry().flatMap(e -> prototype.screen(e.target().id()));
+        Optional<Screen> entry = prototype.mainEntry().flatMap(e -> e.target().shown(prototype));
         entry.filter(shown).ifPresent(e -> sections.computeIfAbsent(e.section(), s -> new ArrayList<>()).add(e));
         prototype.screens().stream().filter(shown).filter(s -> entry.filter(e -> e == s).isEmpty())
                 .forEach(s -> sections.computeIfAbsent(s.section(), n -> new ArrayList<>()).add(s));

@@ -35,7 +35,7 @@ final class MocksFilter {
         boolean holds(Screen screen, Work work) {
             return switch (this) {
                 case NO_WAY_IN -> work.prototype().index().screensLeadingTo(screen.id()).isEmpty()
-                        && work.prototype().entries().stream().noneMatch(e -> e.target().id().equals(screen.id()));
+                        && work.prototype().entries().stream().noneMatch(e -> e.target().shownId(work.prototype()).equals(screen.id()));
                 case NO_WAY_OUT -> work.prototype().index().waysOut(screen.id()).isEmpty();
                 case WITH_FINDINGS -> work.checked().filter(c -> !c.findingsOn(screen.id()).isEmpty()).isPresent();
                 case ABOVE -> screen.form() != Form.PAGE;

@@ -2,6 +2,7 @@ package pandel.desktop.mocks;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
@@ -13,15 +14,18 @@ import pandel.core.edit.FormChange;
 import pandel.core.edit.Said;
 import pandel.core.edit.ScaleEdit;
 import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.SequenceEdits;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Condition;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Picture;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.State;
 import pandel.core.model.Status;
 import pandel.core.play.LinkWords;
+import pandel.desktop.frames.SequencePage;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Question;
 import pandel.desktop.theme.Press;
@@ -162,6 +166,23 @@ public final class ScreenActions {
         }
         around.say(bulk.done() == 0 ? "Each leads to the next already." : (bulk.done() == 1 ? "One link was made" : bulk.done() + " links were made")
                 + ", each screen to the next: by the hotspot that waits for one, or a tap anywhere. Ctrl+Z takes " + (bulk.done() == 1 ? "it" : "them") + " back.");
+    }
+
+    /** Makes a sequence of screens in their order, and shows it. */
+    void makeSequence(List<Screen> screens) {
+        Optional<String> why = SequenceEdits.whyNot(screens);
+        if (why.isPresent()) {
+            around.say(why.get());
+            return;
+        }
+        String section = screens.getFirst().section();
+        String title = !section.isEmpty() && screens.stream().allMatch(s -> s.section().equals(section)) && work.prototype().sequences().stream().noneMatch(s -> s.title().equals(section))
+                ? section : screens.getFirst().shownTitle() + " and on";
+        Sequence made = Sequence.of(work.freshId(title), title, screens.stream().map(Screen::id).toList());
+        int turning = SequenceEdits.turning(work.prototype(), made).size();
+        work.edit(SequenceEdits.make(made));
+        around.say("“" + title + "” has " + screens.size() + " pages; what led to them leads to it" + (turning == 0 ? "." : turning == 1 ? ", and one link turns its pages now." : ", and " + turning + " links turn its pages now."));
+        SequencePage.open(work, around, made.id());
     }
 
     /** Asks for the name of the section screens are to stand in. */

@@ -132,7 +132,7 @@ final class ScreenCard extends VBox {
     void tell() {
         int in = work.prototype().index().screensLeadingTo(screen.id()).size();
         int out = work.prototype().index().waysOut(screen.id()).size();
-        boolean entry = work.prototype().mainEntry().filter(e -> e.target().id().equals(screen.id())).isPresent();
+        boolean entry = work.prototype().mainEntry().filter(e -> e.target().shownId(work.prototype()).equals(screen.id())).isPresent();
         int findings = work.checked().map(c -> c.findingsOn(screen.id()).size()).orElse(0);
         Told now = new Told(in, out, entry, findings, work.changedScreens().getOrDefault(screen.id(), List.of()));
         if (now.equals(told)) {

@@ -6,6 +6,7 @@ import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.Node;
+import pandel.core.model.AtPage;
 import pandel.core.model.Cause;
 import pandel.core.model.Event;
 import pandel.core.model.Form;
@@ -15,6 +16,8 @@ import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
 import pandel.core.play.Situation;
+import pandel.core.play.Step;
+import pandel.core.play.Stepped;
 import pandel.desktop.device.DeviceView;
 
 /** What fingers and the mouse do on the device, as events. */
@@ -64,6 +67,20 @@ final class Fingers implements DeviceView.Touched {
     }
 
     @Override
+    public Optional<DeviceView.Pulled> pulls(double x, double y, boolean onward) {
+        return played.get().filter(now -> Aim.turn(prototype.get(), now, swipe(onward), x, y).isPresent()).map(now -> {
+            Stepped stepped = new Step(prototype.get()).step(now, new Event.Touched(swipe(onward), new Event.On.Point(x, y)));
+            boolean turns = stepped.happening() instanceof Happening.Moved && stepped.situation().top().trail().current().at().map(AtPage::sequence)
+                    .equals(now.top().trail().current().at().map(AtPage::sequence)) && stepped.situation().levels().size() == now.levels().size();
+            return new DeviceView.Pulled(prototype.get(), now, turns ? Optional.of(stepped.situation()) : Optional.empty());
+        });
+    }
+
+    private static Gesture swipe(boolean onward) {
+        return onward ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT;
+    }
+
+    @Override
     public void gesture(Gesture gesture, double x, double y) {
         if (gesture == Gesture.HOVER) {
             hover(x, y);
@@ -90,8 +107,10 @@ final class Fingers implements DeviceView.Touched {
         if (gesture == Gesture.SECONDARY_PRESS && !answered) {
             return;
         }
+        boolean turns = Aim.turn(prototype.get(), now, gesture, x, y).isPresent();
         Happening what = act.apply(Aim.gesture(prototype.get(), now, gesture, x, y));
-        if (what instanceof Happening.Nothing || what instanceof Happening.Refused) {
+        // At the ends a page gives a little and stays: that is seen, and no miss.
+        if (!turns && what instanceof Happening.Nothing || what instanceof Happening.Nothing || what instanceof Happening.Refused) {
             miss.accept(new double[] {x, y});
         }
     }

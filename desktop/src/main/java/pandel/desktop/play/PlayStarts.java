@@ -14,6 +14,7 @@ import pandel.core.model.Fact;
 import pandel.core.model.Screen;
 import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
+import pandel.core.play.LinkWords;
 import pandel.core.play.Situation;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.EmptyStage;
@@ -41,7 +42,7 @@ final class PlayStarts {
     void choose(Node under) {
         ContextMenu menu = new ContextMenu();
         for (Entry entry : work.prototype().entries()) {
-            String title = work.prototype().screen(entry.target().id()).map(Screen::shownTitle).orElse(entry.target().id());
+            String title = LinkWords.target(work.prototype(), entry.target());
             menu.getItems().add(Press.item(entry.address().map(a -> a + ", at “" + title + "”").orElse("Main entry, at “" + title + "”"), "start-" + entry.id(), () -> play.accept(entry)));
         }
         if (!work.prototype().startPoints().isEmpty()) {

@@ -18,9 +18,11 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
+import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
+import pandel.core.play.Aim;
 import pandel.core.play.EventWords;
 import pandel.core.play.Head;
 import pandel.core.play.LinkWords;
@@ -178,6 +180,7 @@ final class PossiblePane extends VBox {
 
     private void others(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
+        turns(prototype, rules, now);
         if (!now.top().kind().base() && rules.outside(now.head()) instanceof Ruling.Acts) {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         }
@@ -195,10 +198,29 @@ final class PossiblePane extends VBox {
             String does = back instanceof Ruling.Acts acts ? switch (acts.actions().getFirst()) {
                 case TrailAction.Leave l -> "leave the prototype";
                 case TrailAction.CloseLevel c -> "close";
+                case TrailAction.Turn t -> "turn to the page before";
                 default -> "return";
             } : "";
             row(0, "Device back", told(back, does), back instanceof Ruling.Acts, new Event.DeviceBack());
         }
+    }
+
+    /** Turning the page on and back, by what is laid over it, else by a swipe; and skipping. */
+    private void turns(Prototype prototype, Rules rules, Situation now) {
+        if (now.top().trail().current().at().isEmpty()) {
+            return;
+        }
+        for (PageTurn turn : List.of(new PageTurn.Next(), new PageTurn.Previous())) {
+            Gesture swipe = turn instanceof PageTurn.Next ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT;
+            Optional<Event> event = rules.laid(now.head()).contains(turn) ? Optional.of(new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)))
+                    : Aim.turn(prototype, now, swipe, -1, -1).map(t -> new Event.Touched(swipe, new Event.On.Point(0, 0)));
+            String what = turn instanceof PageTurn.Next ? "Next page" : "Page before";
+            event.ifPresent(e -> rules.finish(now.head(), turn).ifPresentOrElse(link -> link(rules, now, 0, what, link, e), () -> {
+                Ruling ruling = rules.turn(now.head(), turn);
+                row(0, what, told(ruling, LinkWords.turn(turn)), ruling instanceof Ruling.Acts, e);
+            }));
+        }
+        rules.skip(now.head()).ifPresent(link -> link(rules, now, 0, "Skip", link, new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
     }
 
     private void row(int number, String what, String then, boolean possible, Event event) {

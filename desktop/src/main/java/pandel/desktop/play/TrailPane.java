@@ -45,7 +45,8 @@ final class TrailPane extends VBox {
                     return;
                 }
                 Screen screen = prototype.screen(visit.screen()).orElse(Screen.page(visit.screen(), visit.screen()));
-                String title = Placeholders.filled(screen.shownTitle(), prototype, Known.of(now.facts(), visit.held()));
+                String own = Placeholders.filled(screen.shownTitle(), prototype, Known.of(now.facts(), visit.held()));
+                String title = visit.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> own + ", " + at.page() + " of " + s.pages().size())).orElse(own);
                 Place place = new Place(screen, title, level.kind().base(), shown == 1);
                 Node row = getChildren().stream().filter(n -> place.equals(n.getUserData()) && !taken.contains(n)).findFirst().orElseGet(() -> row(place));
                 taken.add(row);

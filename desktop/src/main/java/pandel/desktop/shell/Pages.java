@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import pandel.core.model.Start;
+import pandel.desktop.frames.SequencePage;
 import pandel.desktop.work.Work;
 
 /** The pages that show what a prototype has as a whole: facts, entries and start points, devices, versions. */
@@ -40,6 +41,10 @@ final class Pages {
 
     void facts() {
         questions.show(new FactsPage(work, said, questions::dismiss));
+    }
+
+    void sequences(Around around) {
+        questions.show(new SequencesPage(work, id -> SequencePage.open(work, around, id), questions::dismiss));
     }
 
     void devices() {

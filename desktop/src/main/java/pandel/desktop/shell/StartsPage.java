@@ -17,6 +17,7 @@ import pandel.core.model.Screen;
 import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
 import pandel.core.model.Target;
+import pandel.core.play.LinkWords;
 import pandel.core.play.Situation;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
@@ -94,7 +95,7 @@ final class StartsPage extends PageBox {
     }
 
     private Button target(Entry entry) {
-        Button button = new Button("leads to " + title(entry.target().id()));
+        Button button = new Button("leads to " + LinkWords.target(work.prototype(), entry.target()));
         button.getStyleClass().add("choice");
         button.setId("target-" + entry.id());
         button.setMaxWidth(260);

@@ -124,7 +124,7 @@ public final class Selection {
             together.clear();
         }
         if (prototype.screen(screen.get()).isEmpty()) {
-            choose(prototype.mainEntry().map(e -> e.target().id()).filter(id -> prototype.screen(id).isPresent())
+            choose(prototype.mainEntry().map(e -> e.target().shownId(prototype)).filter(id -> prototype.screen(id).isPresent())
                     .orElse(prototype.screens().isEmpty() ? "" : prototype.screens().getFirst().id()));
         }
     }

@@ -1,0 +1,134 @@
+package pandel.desktop.frames;
+
+import java.util.List;
+import java.util.function.BiConsumer;
+import java.util.function.IntConsumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
+import pandel.core.play.Placement;
+import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.theme.Scroll;
+import pandel.desktop.work.Work;
+
+/** The pages of a sequence side by side, to be chosen, and carried to another place by mouse or keys. */
+final class PageStrip extends StackPane {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final double HIGH = 96;
+    private static final double WIDEST = 150;
+    private static final double FAR_ENOUGH = 8;
+    private static final double WIDE = 540;
+
+    private final HBox pages = new HBox(6);
+    private final BiConsumer<Integer, Integer> moved;
+    private double startX;
+    private boolean carrying;
+
+    /**
+     * @param chosen counted from 0
+     * @param choose told which is chosen
+     * @param moved  told from where to where one was carried, both counted from 0
+     */
+    PageStrip(Work work, PictureLibrary pictures, Sequence sequence, int chosen, IntConsumer choose, BiConsumer<Integer, Integer> moved) {
+        this.moved = moved;
+        pages.setAlignment(Pos.BOTTOM_LEFT);
+        for (int i = 0; i < sequence.pages().size(); i++) {
+            pages.getChildren().add(page(work, pictures, sequence, i, i == chosen, choose));
+        }
+        ScrollPane scroll = new Scroll(pages);
+        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        scroll.setPrefWidth(WIDE);
+        scroll.setMaxWidth(WIDE);
+        getChildren().add(scroll);
+    }
+
+    /** Gives the chosen page the focus. */
+    void takeFocus() {
+        // What scrolls holds the pages only once it has been styled.
+        applyCss();
+        pages.getChildren().stream().filter(n -> n.getPseudoClassStates().contains(CHOSEN)).findFirst().ifPresent(Node::requestFocus);
+    }
+
+    private Button page(Work work, PictureLibrary pictures, Sequence sequence, int at, boolean chosen, IntConsumer choose) {
+        String id = sequence.pages().get(at);
+        Screen screen = work.prototype().screen(id).orElseGet(() -> Screen.page("", id + " (removed)"));
+        Placement.Size size = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
+        double factor = Math.min(HIGH / size.height(), WIDEST / size.width());
+        MockView mock = new MockView(pictures);
+        mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+        StackPane framed = new StackPane(mock);
+        framed.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        framed.setStyle("-fx-border-color: -rule;");
+        Button button = new Button((at + 1) + "  " + screen.shownTitle(), framed);
+        button.getStyleClass().add("motion-kind");
+        button.setContentDisplay(ContentDisplay.TOP);
+        button.setMnemonicParsing(false);
+        button.setMaxWidth(WIDEST);
+        button.setMinWidth(90);
+        button.setId("page-" + (at + 1));
+        button.setAccessibleText("Page " + (at + 1) + ", " + screen.shownTitle());
+        button.pseudoClassStateChanged(CHOSEN, chosen);
+        button.setOnAction(e -> {
+            if (!carrying) {
+                choose.accept(at);
+            }
+        });
+        button.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            int to = e.getCode() == KeyCode.LEFT ? at - 1 : e.getCode() == KeyCode.RIGHT ? at + 1 : at;
+            if (e.isShortcutDown() && to != at && to >= 0 && to < sequence.pages().size()) {
+                e.consume();
+                moved.accept(at, to);
+            }
+        });
+        carried(button, at);
+        return button;
+    }
+
+    private void carried(Button button, int at) {
+        button.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
+            startX = e.getSceneX();
+            carrying = false;
+        });
+        button.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> {
+            carrying |= Math.abs(e.getSceneX() - startX) > FAR_ENOUGH;
+            button.setTranslateX(carrying ? e.getSceneX() - startX : 0);
+            button.setViewOrder(carrying ? -1 : 0);
+        });
+        button.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
+            if (carrying) {
+                e.consume();
+                int to = place(button);
+                button.setTranslateX(0);
+                button.setViewOrder(0);
+                if (to != at) {
+                    moved.accept(at, to);
+                }
+            }
+        });
+    }
+
+    /** Where a carried page comes to stand: behind all whose middle its own has passed. */
+    private int place(Node carried) {
+        double middle = middle(carried);
+        List<Node> others = pages.getChildren().stream().filter(n -> n != carried).toList();
+        return (int) others.stream().filter(n -> middle(n) < middle).count();
+    }
+
+    private static double middle(Node node) {
+        return node.getBoundsInParent().getCenterX();
+    }
+}

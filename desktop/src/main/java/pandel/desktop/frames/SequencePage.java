@@ -1,0 +1,232 @@
+package pandel.desktop.frames;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import pandel.core.edit.Edit;
+import pandel.core.edit.LinkEdits;
+import pandel.core.edit.SequenceEdits;
+import pandel.core.model.Cause;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Link;
+import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
+import pandel.core.model.Target;
+import pandel.core.play.LinkWords;
+import pandel.desktop.device.PagePreview;
+import pandel.desktop.shell.Around;
+import pandel.desktop.shell.PageBox;
+import pandel.desktop.shell.WorkStage;
+import pandel.desktop.theme.Press;
+import pandel.desktop.work.Work;
+
+/** A sequence as what it is: its pages in order, what is laid over them, and what finishing and skipping do. */
+public final class SequencePage extends PageBox {
+
+    private static final double PREVIEW = 150;
+    private static final double HIGHEST = 300;
+
+    private final Work work;
+    private final Around around;
+    private final String id;
+    private int chosen;
+
+    private SequencePage(Work work, Around around, String id, int chosen) {
+        super("Sequence", "Pages turned by next, previous, dots and swipes, as one place: return leaves it whole. Drag a page to another place, or move the chosen one by Ctrl and an arrow.", around::dismiss);
+        this.work = work;
+        this.around = around;
+        this.id = id;
+        this.chosen = chosen;
+        setId("sequence-page");
+        offer(Press.word("Remove the sequence", "sequence-remove", this::removeAll));
+        fill();
+    }
+
+    /** Shows a sequence above everything, the screen that is chosen as its chosen page. */
+    public static void open(Work work, Around around, String id) {
+        work.prototype().sequence(id).ifPresent(s -> around.show(new SequencePage(work, around, id, Math.max(0, s.pages().indexOf(work.selection().screen())))));
+    }
+
+    private Sequence now() {
+        return work.prototype().sequence(id).orElseThrow();
+    }
+
+    private void fill() {
+        Sequence sequence = now();
+        chosen = Math.clamp(chosen, 0, Math.max(0, sequence.pages().size() - 1));
+        clear();
+        TextField title = field("sequence-title", "Title of the sequence", sequence.title(), 220, typed -> {
+            if (!typed.isEmpty() && !typed.equals(now().title())) {
+                put("call it “" + typed + "”", s -> s.withTitle(typed));
+            }
+        });
+        title.getStyleClass().add("strong");
+        row(title, spring(), Press.smallWord("Add pages…", "sequence-add", this::add), Press.smallWord("Take this page out", "sequence-out", this::takeOut));
+        PageStrip strip = new PageStrip(work, around.pictures(), sequence, chosen, this::choose, this::move);
+        VBox settings = new VBox(6);
+        settings.getChildren().addAll(strip, heading4("Laid over its pages"), laid(sequence), heading4("Turned by"), turned(sequence), heading4("It leads to"),
+                leads("Next on the last page", "finish", sequence.finish(), Cause.Finish::new), leads("Skipping", "skip", sequence.skip(), Cause.Skip::new));
+        HBox.setHgrow(settings, Priority.ALWAYS);
+        PagePreview preview = new PagePreview(around.pictures(), work.prototype(), sequence, chosen + 1, work.device(), Math.rint(Math.min(PREVIEW, HIGHEST * work.device().width() / work.device().height())));
+        row(settings, preview);
+        strip.takeFocus();
+    }
+
+    private static Label heading4(String words) {
+        Label label = new Label(words);
+        label.getStyleClass().addAll("quiet", "small");
+        return label;
+    }
+
+    private HBox laid(Sequence sequence) {
+        Sequence.Laid laid = sequence.laid();
+        Button dots = Press.plain(laid.dots() ? "dots" : "no dots", "sequence-dots", () -> put(laid.dots() ? "lay no dots" : "lay dots", s -> s.withLaid(new Sequence.Laid(!laid.dots(), laid.previous(), laid.next(), laid.last(), laid.skip(), laid.ink()))));
+        dots.setTooltip(new Tooltip("One for each page, to be tapped"));
+        HBox row = new HBox(8, word("previous", "Back", laid.previous(), w -> new Sequence.Laid(laid.dots(), w, laid.next(), laid.last(), laid.skip(), laid.ink())), captioned(dots, "one for each page"),
+                word("next", "Next", laid.next(), w -> new Sequence.Laid(laid.dots(), laid.previous(), w, laid.last(), laid.skip(), laid.ink())),
+                word("last", "the last one’s next", laid.last(), w -> new Sequence.Laid(laid.dots(), laid.previous(), laid.next(), w, laid.skip(), laid.ink())),
+                word("skip", "Skip", laid.skip(), w -> new Sequence.Laid(laid.dots(), laid.previous(), laid.next(), laid.last(), w, laid.ink())), ink(laid));
+        row.setAlignment(Pos.TOP_LEFT);
+        return row;
+    }
+
+    /** A word that is laid; emptied it is not. */
+    private VBox word(String name, String what, String now, Function<String, Sequence.Laid> with) {
+        TextField field = field("sequence-" + name, "Word laid over the pages: " + what, now, 64, typed -> {
+            if (!typed.equals(now)) {
+                put("lay other words", s -> s.withLaid(with.apply(typed)));
+            }
+        });
+        field.setPromptText("no word");
+        field.setTooltip(new Tooltip(switch (name) {
+            case "previous" -> "Word for the page before; empty: none is laid";
+            case "next" -> "Word for the next page; empty: none is laid";
+            case "last" -> "Word in its place on the last page";
+            default -> "Word for skipping, on every page but the last; empty: none is laid";
+        }));
+        return captioned(field, name);
+    }
+
+    private static VBox captioned(Node node, String caption) {
+        return new VBox(1, node, heading4(caption));
+    }
+
+    private VBox ink(Sequence.Laid laid) {
+        TextField field = field("sequence-ink", "Colour of what is laid, # and six digits", laid.ink(), 76, typed -> {
+            if (!typed.matches("#[0-9A-Fa-f]{6}")) {
+                around.say("A colour is # and six of 0 to 9 and A to F; “" + typed + "” is none.");
+                fill();
+            } else if (!typed.equals(laid.ink())) {
+                put("lay it in another colour", s -> s.withLaid(new Sequence.Laid(laid.dots(), laid.previous(), laid.next(), laid.last(), laid.skip(), typed)));
+            }
+        });
+        field.setTooltip(new Tooltip("Colour of what is laid"));
+        return captioned(field, "colour");
+    }
+
+    private HBox turned(Sequence sequence) {
+        return new HBox(6, Press.plain(sequence.swipes() ? "swipes too" : "no swipes", "sequence-swipes", () -> put(sequence.swipes() ? "turn without swipes" : "turn by swipes", s -> s.withSwipes(!s.swipes()))),
+                Press.plain(sequence.backs() ? "device back: a page back" : "device back: leave it", "sequence-backs", () -> put(sequence.backs() ? "let device back leave it" : "let device back turn the page", s -> s.withBacks(!s.backs()))));
+    }
+
+    private HBox leads(String when, String name, Optional<Link> link, Supplier<Cause> cause) {
+        Label label = new Label(when + ":");
+        label.setMinWidth(150);
+        Button to = new Button(link.map(l -> LinkWords.effect(work.prototype(), l)).orElse("nothing yet"));
+        to.getStyleClass().add("choice");
+        to.setMnemonicParsing(false);
+        to.setMaxWidth(250);
+        to.setId("sequence-" + name + "-leads");
+        to.setOnAction(e -> ways(name, link, cause).show(to, Side.BOTTOM, 0, 0));
+        HBox row = new HBox(6, label, to);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private ContextMenu ways(String name, Optional<Link> link, Supplier<Cause> cause) {
+        ContextMenu menu = new ContextMenu();
+        menu.getItems().addAll(Press.item("Lead to a screen…", name + "-screen", () -> pick(name, link, cause)),
+                Press.item("Return to where one came from", name + "-return", () -> lead(name, link, cause, new Effect.Return())));
+        link.ifPresent(l -> menu.getItems().addAll(Press.item("Say it on the desk…", name + "-desk", () -> onDesk(l)), Press.item("Nothing", name + "-nothing", () -> change(LinkEdits.remove(l)))));
+        return menu;
+    }
+
+    private void pick(String name, Optional<Link> link, Supplier<Cause> cause) {
+        List<Screen> pages = work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE && !now().pages().contains(s.id())).toList();
+        around.pick("“" + now().shownTitle() + "” gives way to", pages, s -> "", to -> {
+            lead(name, link, cause, new Effect.Replace(new Target.ToScreen(to.id())));
+            around.show(new SequencePage(work, around, id, chosen));
+        });
+    }
+
+    private void lead(String name, Optional<Link> link, Supplier<Cause> cause, Effect effect) {
+        Link fresh = link.map(l -> l.doing(effect)).orElseGet(() -> Link.of(work.freshId(name), cause.get(), effect));
+        change(LinkEdits.link(now(), fresh, ": " + LinkWords.effect(work.prototype(), effect)));
+    }
+
+    private void onDesk(Link link) {
+        around.dismiss();
+        now().pagesOf(link).stream().reduce((a, b) -> b).ifPresent(work.selection()::choose);
+        work.selection().chooseLink(link.id());
+        around.go(WorkStage.LINKS);
+    }
+
+    private void add() {
+        Optional<Form> form = now().pages().stream().flatMap(p -> work.prototype().screen(p).stream()).findFirst().map(Screen::form);
+        List<Screen> others = work.prototype().screens().stream().filter(s -> !now().pages().contains(s.id()) && form.filter(f -> f != s.form()).isEmpty()).toList();
+        around.pick("One more page of “" + now().shownTitle() + "”", others, s -> "", screen -> {
+            work.edit(SequenceEdits.add(now(), List.of(screen)));
+            around.show(new SequencePage(work, around, id, now().pages().size() - 1));
+        });
+    }
+
+    private void takeOut() {
+        if (now().pages().size() == 1) {
+            removeAll();
+        } else {
+            change(SequenceEdits.takeOut(now(), chosen));
+        }
+    }
+
+    private void choose(int page) {
+        chosen = page;
+        fill();
+    }
+
+    private void move(int from, int to) {
+        chosen = to;
+        change(SequenceEdits.move(now(), from, to));
+    }
+
+    private void removeAll() {
+        Sequence sequence = now();
+        long leading = work.prototype().index().ways().stream().filter(w -> w.link().effects().anyMatch(e -> e.target().filter(t -> t.id().equals(sequence.id())).isPresent())).count();
+        work.edit(SequenceEdits.remove(sequence));
+        around.dismiss();
+        around.say("“" + sequence.shownTitle() + "” is no sequence any more; its screens stay." + (leading == 0 ? "" : leading == 1 ? " The link that led to it went." : " The " + leading + " links that led to it went.")
+                + " Ctrl+Z brings it back.");
+    }
+
+    private void put(String name, UnaryOperator<Sequence> with) {
+        change(SequenceEdits.change(name, with.apply(now())));
+    }
+
+    private void change(Edit edit) {
+        work.edit(edit);
+        fill();
+    }
+}
