@@ -34,6 +34,7 @@ import pandel.core.model.Sequence;
 import pandel.core.model.Source;
 import pandel.core.model.State;
 import pandel.core.model.Status;
+import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
@@ -52,7 +53,8 @@ import pandel.core.model.Width;
  * title; {@code +loan=drill}, {@code +loan=given:loan} and {@code +loan=typed:home.name} are carried; {@code ^field} makes a
  * hotspot a field, {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line
  * {@code address /loans/{loan} loan} is one more entry. A line {@code sequence welcome a,b,c finish:home skip:home bare unswiped unbacked} is
- * a sequence, {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn its pages.
+ * a sequence, {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn its pages. A line {@code tabs
+ * main a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set, {@code $main} and {@code $main/b} lead to it, {@code switch main-b} shows a tab.
  */
 public final class Made {
 
@@ -68,6 +70,7 @@ public final class Made {
         List<Device> named = devices;
         List<Entry> entries = new ArrayList<>();
         List<Sequence> sequences = new ArrayList<>();
+        List<TabSet> sets = new ArrayList<>();
         for (String line : lines) {
             if (line.startsWith("address ")) {
                 String[] w = line.split(" ");
@@ -75,6 +78,8 @@ public final class Made {
             } else if (line.startsWith("devices ")) {
                 List<String> ids = List.of(line.substring(8).split(","));
                 named = Device.OFFERED.stream().filter(d -> ids.contains(d.id())).toList();
+            } else if (line.startsWith("tabs ")) {
+                sets.add(tabs(List.of(line.split(" "))));
             } else if (line.startsWith("sequence ")) {
                 sequences.add(sequence(List.of(line.split(" "))));
             } else {
@@ -82,9 +87,9 @@ public final class Made {
             }
         }
         Prototype made = new Prototype("Made", screens, List.of(), Stream.concat(Stream.of(Entry.at("start", screens.getFirst().id())), entries.stream()).toList(), named,
-                Map.of(), Judgements.NONE, List.of(), Rest.NONE).withSequences(sequences);
+                Map.of(), Judgements.NONE, List.of(), Rest.NONE).withSequences(sequences).withTabSets(sets);
         for (String line : lines) {
-            made = line.startsWith("devices ") || line.startsWith("address ") || line.startsWith("sequence ") ? made : remembering(made, line);
+            made = line.startsWith("devices ") || line.startsWith("address ") || line.startsWith("sequence ") || line.startsWith("tabs ") ? made : remembering(made, line);
         }
         return made;
     }
@@ -196,7 +201,7 @@ public final class Made {
                 continue;
             }
             if (word.startsWith("^")) {
-                made = rest.equals("field") ? made : made.branch(0, b -> b.withWhere(Optional.of(Where.valueOf(rest.toUpperCase()))));
+                made = rest.equals("field") ? made : made.branch(0, b -> b.withWhere(Optional.of(Where.valueOf(rest.toUpperCase().replace('-', '_')))));
                 continue;
             }
             made = word.equals("~submit") ? made.withCause(new Cause.Submit()) : word.startsWith("~") ? made.withCause(new Cause.Touch(Gesture.valueOf(rest.toUpperCase().replace('-', '_')))) : made.branch(0, b -> b.withOutcome(Optional.of(rest)));
@@ -220,10 +225,37 @@ public final class Made {
 
     /** The effect whose verb begins at a word and whose target is the last. */
     private static Effect effect(String[] w, int at) {
-        Verb verb = w[at].equals("open") ? Verb.OPEN_ABOVE : w[at].equals("turn") ? Verb.TURN_PAGE
+        Verb verb = w[at].equals("open") ? Verb.OPEN_ABOVE : w[at].equals("switch") ? Verb.SWITCH_TAB : w[at].equals("turn") ? Verb.TURN_PAGE
                 : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to") ? Verb.RETURN_TO : Verb.valueOf(w[at].toUpperCase());
         String to = w[w.length - 1];
-        return verb == Verb.TURN_PAGE ? new Effect.TurnPage(turn(to)) : Effect.of(verb, to.startsWith("#") ? sequence(to.substring(1).split("/")) : new Target.ToScreen(to));
+        return verb == Verb.SWITCH_TAB ? new Effect.SwitchTab(to) : verb == Verb.TURN_PAGE ? new Effect.TurnPage(turn(to)) : to.startsWith("$") ? Effect.of(verb, tabbed(to)) : Effect.of(verb, to.startsWith("#") ? sequence(to.substring(1).split("/")) : new Target.ToScreen(to));
+    }
+
+    private static Target tabbed(String word) {
+        String[] named = word.substring(1).split("/");
+        return new Target.ToTabs(named[0], named.length > 1 ? Optional.of(named[0] + "-" + named[1]) : Optional.empty(), Map.of());
+    }
+
+    private static TabSet tabs(List<String> words) {
+        List<TabSet.Tab> tabs = new ArrayList<>();
+        for (String root : words.get(2).split(",")) {
+            String[] labelled = root.split("=");
+            String to = labelled[labelled.length - 1];
+            tabs.add(new TabSet.Tab(words.get(1) + "-" + labelled[0].replaceAll("[#$]", ""), labelled[0], "", to.startsWith("#") ? sequence(to.substring(1).split("/")) : to.startsWith("$") ? tabbed(to) : new Target.ToScreen(to)));
+        }
+        TabSet made = TabSet.of(words.get(1), words.get(1), tabs);
+        for (String mark : words.subList(3, words.size())) {
+            String[] said = mark.split(":");
+            made = switch (said[0]) {
+                case "drops" -> made.withKeeps(false);
+                case "leaves" -> made.withBacks(false);
+                case "swiped" -> made.withSwipes(true);
+                case "first" -> made.withFirst(made.id() + "-" + said[1]);
+                case "hidden" -> made.withHiddenOn(java.util.Set.of(said[1].split(",")));
+                default -> throw new IllegalArgumentException(mark);
+            };
+        }
+        return made;
     }
 
     private static Target sequence(String[] named) {

@@ -18,6 +18,7 @@ import pandel.core.model.Expected;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
 import pandel.core.model.Held;
+import pandel.core.model.InTab;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
@@ -27,6 +28,7 @@ import pandel.core.model.Source;
 import pandel.core.model.Target;
 import pandel.core.model.Value;
 import pandel.core.model.Where;
+import pandel.core.play.Landing;
 import pandel.core.play.TrailAction;
 import pandel.core.play.Visit;
 
@@ -64,6 +66,8 @@ final class Asked {
     private final Set<String> whole = new HashSet<>();
     private final Map<String, Within> numbers = new HashMap<>();
     private final Map<String, OnScreen> held = new LinkedHashMap<>();
+    /** Names of what is carried to frames that anything asks for, or needs. */
+    private final Set<String> inFrames = new HashSet<>();
     private final boolean goesBeneath;
     private final List<String> texts;
 
@@ -73,6 +77,10 @@ final class Asked {
         this.goesBeneath = prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).anyMatch(b -> b.where().equals(Optional.of(Where.BENEATH)));
         ask();
         held.values().removeIf(on -> on.given().isEmpty() && on.typed().isEmpty());
+        if (!prototype.sequences().isEmpty() || !prototype.tabSets().isEmpty()) {
+            held.values().forEach(on -> inFrames.addAll(on.given()));
+            prototype.screens().stream().flatMap(s -> s.expects().stream()).filter(Expected::mustBeCarried).forEach(e -> inFrames.add(e.name()));
+        }
         this.texts = held.isEmpty() ? List.of() : textsCompared();
     }
 
@@ -175,6 +183,13 @@ final class Asked {
 
     /** The screen a target shows, or all pages of a sequence: each takes what is carried there. */
     private List<Screen> shown(Target target) {
+        return shown(target, Target.DEEPEST);
+    }
+
+    private List<Screen> shown(Target target, int deep) {
+        if (target instanceof Target.ToTabs to) {
+            return deep == 0 ? List.of() : prototype.tabSet(to.id()).stream().flatMap(s -> s.tabs().stream()).flatMap(t -> shown(t.root(), deep - 1).stream()).toList();
+        }
         return target instanceof Target.ToSequence to ? prototype.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).flatMap(id -> prototype.screen(id).stream()).toList()
                 : target.shown(prototype).stream().toList();
     }
@@ -268,17 +283,28 @@ final class Asked {
         return of(place.screen(), place.held());
     }
 
+    /** The tab sets a place of the start is in. */
+    List<In> entering(Visit place) {
+        return In.entering(place.tabs().stream().map(t -> of(t.in())).toList(), place.screen(), Cell.Behind.NOTHING, 0);
+    }
+
+    /** The tab sets that are entered. */
+    List<In> entering(Landing to, Cell.Behind behind, int marks) {
+        return to.tabs().isEmpty() ? List.of() : In.entering(to.tabs().stream().map(this::of).toList(), to.screen().id(), behind, marks);
+    }
+
+    /** What matters of what was carried to a tab set: that roots ask for, or need. */
+    private InTab of(InTab in) {
+        Map<String, Value> kept = new HashMap<>(in.offered());
+        kept.keySet().retainAll(inFrames);
+        return new InTab(in.set(), in.tab(), kept);
+    }
+
     /** What matters of what was carried to a sequence. */
     Optional<AtPage> of(Optional<AtPage> at) {
         return at.map(a -> {
-            Set<String> names = new HashSet<>();
-            prototype.sequence(a.sequence()).stream().flatMap(s -> s.pages().stream()).forEach(page -> {
-                OnScreen on = held.get(page);
-                names.addAll(on == null ? Set.of() : on.given());
-                prototype.screen(page).stream().flatMap(s -> s.expects().stream()).filter(Expected::mustBeCarried).forEach(e -> names.add(e.name()));
-            });
             Map<String, Value> kept = new HashMap<>(a.offered());
-            kept.keySet().retainAll(names);
+            kept.keySet().retainAll(inFrames);
             return new AtPage(a.sequence(), a.page(), kept);
         });
     }

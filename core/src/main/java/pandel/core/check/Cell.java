@@ -1,5 +1,6 @@
 package pandel.core.check;
 
+import java.util.List;
 import java.util.Optional;
 import pandel.core.model.AtPage;
 import pandel.core.model.Facts;
@@ -19,10 +20,12 @@ import pandel.core.play.LevelKind;
  * @param facts  what is remembered, as far as anything asks for it
  * @param held   what it was given and has typed in it, as far as anything asks for it
  * @param at     where the sequence stands that is the current place, with what was carried to it as far as anything asks for it
+ * @param around the tab sets around the current place, the outermost first
+ * @param past   those around the nearest place behind that is in any, where the current one is in none
  * @param waited what of its waits is spent since it became current, as {@link WaitTurns} counts; 0 where that cannot matter
  */
 record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts,
-            Held held, Optional<AtPage> at, int waited) {
+            Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited) {
 
     /** What lies behind the current place on its level. */
     enum Behind {
@@ -49,31 +52,33 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
      * @param marks   which screens that links return to stand behind its current place
      * @param levels  how many levels there are up to it, where the device cares; else 0
      * @param at      where the sequence stands that is its current place
+     * @param around  the tab sets around its current place
+     * @param past    those behind it
      */
-    record Ground(LevelKind level, boolean first, int current, int marks, int levels, Optional<AtPage> at) {
-        static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0, 0, Optional.empty());
+    record Ground(LevelKind level, boolean first, int current, int marks, int levels, Optional<AtPage> at, List<In> around, List<In> past) {
+        static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0, 0, Optional.empty(), List.of(), List.of());
         /** That of a takeover, of which it is not known what it was opened on. */
-        static final Ground UNKNOWN = new Ground(LevelKind.BASE, true, -1, -1, -1, Optional.empty());
+        static final Ground UNKNOWN = new Ground(LevelKind.BASE, true, -1, -1, -1, Optional.empty(), List.of(), List.of());
     }
 
     /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
-    static Cell start(String screen, int levels, Facts facts, Held held, Optional<AtPage> at) {
-        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, held, at, 0);
+    static Cell start(String screen, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around) {
+        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, held, at, around, List.of(), 0);
     }
 
     /** The same screen with something else behind it. */
     Cell with(Behind other, int otherMarks) {
-        return new Cell(screen, level, other, otherMarks, ground, levels, facts, held, at, 0);
+        return new Cell(screen, level, other, otherMarks, ground, levels, facts, held, at, around, past, 0);
     }
 
     /** The same place still current with other facts. @param due how many of its waits were due by now */
     Cell staying(Facts others, int due) {
-        return new Cell(screen, level, behind, marks, ground, levels, others, held, at, due);
+        return new Cell(screen, level, behind, marks, ground, levels, others, held, at, around, past, due);
     }
 
     /** The same place with something else typed in it. */
     Cell holding(Held other) {
-        return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, at, waited);
+        return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, at, around, past, waited);
     }
 
     /** Everything that conditions and links can read. */
@@ -92,12 +97,45 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
 
     /** The ground of an overlay opened on this cell. */
     Ground groundAbove(Named named) {
-        return level.holdsPages() ? new Ground(level, first(), mark(named), marks, levels, at) : ground;
+        return level.holdsPages() ? new Ground(level, first(), mark(named) | setMarks(named), marks, levels, at, around, past) : ground;
     }
 
     /** The marks behind what is put on this cell. */
     int marksWhenPut(Named named) {
         return marks | mark(named);
+    }
+
+    /** The marks behind what is put on it outside the tabs: then the sets lie behind too. */
+    int marksWhenPutOutside(Named named) {
+        return marksWhenPut(named) | setMarks(named);
+    }
+
+    private int setMarks(Named named) {
+        int all = 0;
+        for (In in : around) {
+            all |= named.mark(in.set());
+        }
+        return all;
+    }
+
+    /** The tab sets behind what is put on it outside the tabs. */
+    List<In> pastWhenPutOutside() {
+        return around.isEmpty() ? past : around;
+    }
+
+    /** Whether it is the root of the tab that a set shows. */
+    boolean isRootOf(String set) {
+        return around.stream().anyMatch(i -> i.set().equals(set) && i.root());
+    }
+
+    /** Whether it lies in a tab set, and is no root of the outermost. */
+    boolean isWithinTabs() {
+        return !around.isEmpty() && !around.getFirst().root();
+    }
+
+    /** Whether it is in a tab set. */
+    boolean isIn(String set) {
+        return around.stream().anyMatch(i -> i.set().equals(set));
     }
 
     /** The marks of the current place: its screen's, and its sequence's. */
@@ -115,6 +153,6 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         int hash = screen.hashCode() * 31 + level.hashCode();
         hash = hash * 31 + behind.ordinal() * 7 + marks;
         hash = hash * 31 + (ground == Ground.ITSELF ? 1 : ground.level().hashCode() * 31 + ground.current() * 7 + ground.marks() * 3 + (ground.first() ? 1 : 0));
-        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited + at.map(a -> a.page() * 1009).orElse(0);
+        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited + at.map(a -> a.page() * 1009).orElse(0) + around.hashCode() * 17 + past.hashCode();
     }
 }

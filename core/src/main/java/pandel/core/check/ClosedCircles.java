@@ -153,6 +153,8 @@ final class ClosedCircles {
             case TrailAction.Drop d -> edge(node, Way.HERE, node, Way.BEHIND);
             case TrailAction.CloseLevel c -> edge(node, Way.HERE, node, Way.BENEATH);
             case TrailAction.CloseToPages c -> edge(node, Way.HERE, node, Way.GROUND);
+            case TrailAction.ToRoot t -> { }
+            case TrailAction.ShowTab t -> { }
             case TrailAction.DropTo to -> ofScreen.getOrDefault(to.screen(), List.of()).forEach(place -> edge(node, Way.HERE, place, Way.HERE));
             case TrailAction.Restart r -> { }
             case TrailAction.Put p -> next.ifPresent(to -> {

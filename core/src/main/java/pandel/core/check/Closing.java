@@ -131,6 +131,8 @@ final class Closing {
             case TrailAction.Put p -> false;
             case TrailAction.Swap s -> false;
             case TrailAction.Turn t -> false;
+            case TrailAction.ShowTab t -> false;
+            case TrailAction.ToRoot t -> false;
             case TrailAction.Raise r -> false;
             case TrailAction.Staying s -> false;
             case TrailAction.Leave l -> false;

@@ -1,10 +1,8 @@
 package pandel.core.check;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -27,7 +25,6 @@ import pandel.core.model.Screen;
 import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
 import pandel.core.model.Status;
-import pandel.core.play.LevelKind;
 import pandel.core.play.Situation;
 import pandel.core.play.TrailAction;
 import pandel.core.play.Visit;
@@ -55,16 +52,20 @@ final class Exploration {
     private final Map<String, Node> nearest = new LinkedHashMap<>();
     private final Set<String> fired = new LinkedHashSet<>();
     private final Named named;
+    private final Leading leading;
     private final Set<String> perhapsFired = new LinkedHashSet<>();
     private final Set<String> perhapsReached = new LinkedHashSet<>();
     private final Set<String> perhapsStuck = new LinkedHashSet<>();
     private boolean givenUp;
+    /** Whether facts change, and what hangs on what is not known was followed with any of them. */
+    private boolean loose;
 
     private Exploration(Prototype prototype, Device device, int followed, Asked asked) {
         this.device = device;
         this.named = Named.in(prototype, followed);
         this.turns = new Turns(prototype, device, named, asked);
         this.asked = asked;
+        this.leading = new Leading(device, named, asked);
     }
 
     /**
@@ -84,14 +85,20 @@ final class Exploration {
             int levels = device.levels() > 0 ? 1 : 0;
             exploration.run(usable.stream().map(start -> new Node(exploration.begun((Entry) start, levels), 0, Route.NONE, start)).toList(), calledOff);
         }
-        exploration.outerBound(prototype, calledOff);
+        Perhaps perhaps = new Perhaps(exploration, exploration.perhapsFired, exploration.doubtful);
+        perhaps.run(calledOff);
+        exploration.perhapsReached.addAll(perhaps.reached());
+        exploration.perhapsStuck.addAll(perhaps.stuck());
+        exploration.perhapsFired.addAll(perhaps.fired());
+        exploration.perhapsFired.removeAll(exploration.fired);
+        exploration.loose = perhaps.isLoose();
         return exploration;
     }
 
     private Cell begun(Entry entry, int levels) {
         Situation at = Situation.at(turns.prototype(), entry, device).orElseThrow();
         Visit current = at.top().trail().current();
-        return Cell.start(at.screen(), levels, Facts.NONE, asked.of(current), asked.of(current.at()));
+        return Cell.start(at.screen(), levels, Facts.NONE, asked.of(current), asked.of(current.at()), asked.entering(current));
     }
 
     private static boolean isUsable(Prototype prototype, Device device, Start start) {
@@ -175,99 +182,24 @@ final class Exploration {
         });
     }
 
-    /**
-     * Follows what hangs on what is not known, to whatever it could lead to. Where facts change, or the search was given
-     * up, that can be anything.
-     */
-    private void outerBound(Prototype prototype, BooleanSupplier calledOff) {
-        boolean remembers = nodes.values().stream().anyMatch(n -> n.cell.facts() != Facts.NONE);
-        boolean doubts = !perhapsFired.isEmpty() || !doubtful.isEmpty();
-        // What is put beneath a takeover on what is not known could be anywhere.
-        boolean anywhere = nodes.values().stream().anyMatch(n -> n.cell.ground() == Ground.UNKNOWN && !n.doubted.isEmpty());
-        if (givenUp || anywhere || remembers && doubts) {
-            prototype.screens().stream().filter(s -> s.status() != Status.PARKED).map(Screen::id).forEach(id -> {
-                perhapsStuck.add(id);
-                if (!nearest.containsKey(id)) {
-                    perhapsReached.add(id);
-                }
-            });
-            prototype.index().ways().forEach(way -> perhapsFired.add(way.link().id()));
-            perhapsFired.removeAll(fired);
-            return;
-        }
-        Set<Cell> seen = new HashSet<>();
-        Deque<Cell> horizon = new ArrayDeque<>(doubtful);
-        while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
-            Cell cell = horizon.remove();
-            if (nodes.containsKey(cell) || !seen.add(cell)) {
-                continue;
-            }
-            if (!nearest.containsKey(cell.screen())) {
-                perhapsReached.add(cell.screen());
-            }
-            Turns.Done done = turns.at(cell);
-            Turns.Done back = turns.back(cell);
-            perhapsFired.addAll(done.back());
-            perhapsFired.addAll(back.back());
-            if (done.sure().stream().noneMatch(turn -> turn.leavesTo() || changesRow(cell, turn.actions()))) {
-                perhapsStuck.add(cell.screen());
-            }
-            Stream.of(done.sure(), done.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream).forEach(turn -> {
-                turn.link().ifPresent(perhapsFired::add);
-                uncovered(cell, turn).ifPresent(horizon::add);
-            });
-        }
-        perhapsFired.removeAll(fired);
-    }
-
     /** The cell that a turn leads to; empty when it goes back to a place that was come to before. */
     Optional<Cell> uncovered(Cell cell, Turn turn) {
-        List<TrailAction> actions = turn.actions();
-        Cell on = actions.getFirst() instanceof TrailAction.CloseToPages && actions.size() > 1 ? uncoveredGround(cell) : cell;
-        return switch (actions.getLast()) {
-            case TrailAction.Put put -> Optional.of(placed(on, put, on.behind().whenPut(put.screen().id().equals(on.screen())), on == cell ? on.marksWhenPut(named) : on.marks() | cell.ground().current(), turn.facts()));
-            case TrailAction.Swap swap -> Optional.of(placed(on, swap, on.behind().whenSwapped(swap.screen().id().equals(on.screen())), on.marks(), turn.facts()));
-            // What was typed on the other pages stays, and so does what lies behind.
-            case TrailAction.Turn page -> Optional.of(placed(on, page, on.behind().whenSwapped(page.screen().id().equals(on.screen())), on.marks(), turn.facts())
-                    .holding(asked.turned(page, cell.held())));
-            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id(), device.levels() > 0 ? 1 : 0, turn.facts(), asked.of(restart), asked.of(restart.at())));
-            case TrailAction.Raise raise -> {
-                LevelKind opened = LevelKind.openedWith(raise.screen());
-                Ground above = on == cell ? cell.groundAbove(named) : cell.ground();
-                yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0, opened.holdsPages() && !asked.goesBeneath() ? Ground.ITSELF : above,
-                        device.levels() > 0 ? on.levels() + 1 : 0, turn.facts(), asked.of(raise), asked.of(raise.at()), 0));
-            }
-            case TrailAction.Staying s -> Optional.of(cell.staying(turn.facts(), turn.waited()).holding(turn.held()));
-            case TrailAction.Drop d -> Optional.empty();
-            case TrailAction.DropTo d -> Optional.empty();
-            case TrailAction.CloseLevel c -> Optional.empty();
-            case TrailAction.CloseToPages c -> Optional.empty();
-            case TrailAction.Leave l -> Optional.empty();
-        };
-    }
-
-    private Cell placed(Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts) {
-        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), asked.of(to.at()), 0);
-    }
-
-    /** As much of the ground beneath a cell as is known; which screen it is, is not. */
-    private Cell uncoveredGround(Cell cell) {
-        Ground ground = cell.ground();
-        return new Cell("", ground.level(), ground.first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN, ground.marks(),
-                ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN, ground.levels(), cell.facts(), Held.NONE, ground.at(), 0);
+        return leading.uncovered(cell, turn);
     }
 
     /** The cell that an action of its own leads to from another; the action goes forward. */
     Cell after(Cell cell, TrailAction forward, Facts facts) {
-        return uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0)).orElseThrow();
+        return leading.uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0)).orElseThrow();
     }
 
     /** Whether actions change the row of screens current on the levels, leaving the prototype aside. */
-    private boolean changesRow(Cell cell, List<TrailAction> actions) {
+    boolean changesRow(Cell cell, List<TrailAction> actions) {
         return switch (actions.getFirst()) {
             case TrailAction.Put put -> !put.screen().id().equals(cell.screen());
             case TrailAction.Swap swap -> !swap.screen().id().equals(cell.screen());
             case TrailAction.Turn page -> !page.screen().id().equals(cell.screen());
+            case TrailAction.ShowTab show -> !show.screen().id().equals(cell.screen());
+            case TrailAction.ToRoot to -> cell.around().stream().anyMatch(i -> i.set().equals(to.set()) && !i.screen().equals(cell.screen()));
             case TrailAction.Drop drop -> cell.behind() == Behind.ANOTHER_SCREEN;
             case TrailAction.DropTo to -> !mayShow(to.screen(), cell.screen());
             case TrailAction.Restart restart -> !cell.level().base() || !restart.screen().id().equals(cell.screen());
@@ -286,6 +218,7 @@ final class Exploration {
     private Optional<Cell> sameRow(Cell cell, Turn turn) {
         return switch (turn.actions().getFirst()) {
             case TrailAction.Put put when put.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
+            case TrailAction.ShowTab show when show.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
             case TrailAction.Turn page when page.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
             case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) -> uncovered(cell, turn).filter(c -> !c.equals(cell));
             case TrailAction.Restart restart when !changesRow(cell, turn.actions()) -> uncovered(cell, turn);
@@ -300,18 +233,21 @@ final class Exploration {
     private boolean mayComeToItself(Cell cell, List<TrailAction> actions) {
         // What the copies behind were given is not known.
         boolean unlike = cell.behind() == Behind.SAME_SCREEN_ONLY && mayDiffer(cell);
+        if (actions.getFirst() instanceof TrailAction.ToRoot || actions.getFirst() instanceof TrailAction.ShowTab) {
+            return !changesRow(cell, actions);
+        }
         return actions.getFirst() instanceof TrailAction.DropTo to && mayShow(to.screen(), cell.screen()) && (cell.behind() != Behind.SAME_SCREEN_ONLY || unlike)
                 || actions.getFirst() instanceof TrailAction.Drop && unlike;
     }
 
     /** Whether copies of a screen on a trail may hold different things, or stand in a sequence or alone. */
     private boolean mayDiffer(Cell cell) {
-        return asked.anyHeld(cell.screen()) || !turns.prototype().index().sequencesOf(cell.screen()).isEmpty();
+        return !turns.prototype().tabSets().isEmpty() || asked.anyHeld(cell.screen()) || !turns.prototype().index().sequencesOf(cell.screen()).isEmpty();
     }
 
     /** Whether a place named so may show a screen. @param id of a screen or sequence */
     private boolean mayShow(String id, String screen) {
-        return id.equals(screen) || turns.prototype().sequence(id).filter(s -> s.pages().contains(screen)).isPresent();
+        return id.equals(screen) || turns.prototype().tabSet(id).isPresent() || turns.prototype().sequence(id).filter(s -> s.pages().contains(screen)).isPresent();
     }
 
     /** The node of the cell that a turn newly uncovers. */
@@ -330,7 +266,7 @@ final class Exploration {
 
     /** Whether something there is done beneath, and what it uncovers is not exactly known. */
     boolean isInexact(Node node) {
-        return asked.goesBeneath() && node.all().stream().anyMatch(t -> t.actions().getFirst() instanceof TrailAction.CloseToPages && (node.cell.level().holdsPages()
+        return !node.cell.around().isEmpty() || !node.cell.past().isEmpty() || !turns.prototype().tabSets().isEmpty() && node.cell.ground() != Ground.ITSELF || asked.goesBeneath() && node.all().stream().anyMatch(t -> t.actions().getFirst() instanceof TrailAction.CloseToPages && (node.cell.level().holdsPages()
                 || !node.cell.ground().level().base() || t.actions().getLast() instanceof TrailAction.Drop || t.actions().getLast() instanceof TrailAction.CloseLevel));
     }
 
@@ -381,7 +317,7 @@ final class Exploration {
 
     /** Whether some waits come only when something is not found that may lie behind. */
     boolean isDoubtful() {
-        return !doubtful.isEmpty();
+        return loose || !doubtful.isEmpty();
     }
 
     Named named() {

@@ -67,7 +67,7 @@ final class Sequences {
         String last = sequence.pages().getLast();
         Optional<Walk> walk = grounds.explorations().stream().flatMap(e -> e.nodesOn(last).stream()
                 .filter(n -> n.cell.at().filter(a -> a.sequence().equals(sequence.id()) && a.page() == sequence.pages().size()).isPresent()).findFirst().map(e::walkTo).stream()).findFirst();
-        boolean leads = grounds.prototype().index().waysOut(last).stream().filter(w -> !w.isTurn()).anyMatch(w -> w.link().effects().anyMatch(e -> e.isMove() && !(e instanceof Effect.TurnPage)));
+        boolean leads = grounds.prototype().index().waysOut(last).stream().filter(w -> !w.isOfFrame()).anyMatch(w -> w.link().effects().anyMatch(e -> e.isMove() && !(e instanceof Effect.TurnPage)));
         if (walk.isPresent() && !leads) {
             findings.add(Finding.about(Rule.FINISH_MISSING, Weight.WARNING, "“" + sequence.shownTitle() + "” ends with " + Words.screen(grounds.prototype(), last)
                     + ", and neither it nor the sequence says what follows.", List.of(last), walk).with(List.of(returning(grounds.prototype(), sequence))));

@@ -12,16 +12,18 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
+import pandel.core.check.Gone.Going;
 import pandel.core.check.Node.Again;
-import pandel.core.model.AtPage;
 import pandel.core.model.Entry;
 import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Value;
 import pandel.core.model.Start;
+import pandel.core.play.Landing;
 import pandel.core.play.Level;
 import pandel.core.play.Situation;
+import pandel.core.play.Tabs;
 import pandel.core.play.TrailAction;
 import pandel.core.play.Visit;
 
@@ -40,23 +42,6 @@ final class Summaries {
     private static final int SLOTS = 20_000_000;
     /** What a place takes beside its summaries, in the same measure. */
     private static final int PLACE = 10;
-
-    /** How much goes when a place goes, and what comes then. */
-    private enum Going {
-        PLACE, LEVEL, DOWN_TO, TO_PAGES, TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_TURN, TO_PAGES_AND_RAISE, TO_PAGES_AND_DOWN_TO, TO_PAGES_AND_BACK
-    }
-
-    /** A way in which a place goes. @param screen what it goes down to, or what comes then; else empty @param given to what comes */
-    private record Way(Going going, String screen, Map<String, Value> given, Optional<AtPage> at, Facts facts) {
-    }
-
-    /** A way with its number. */
-    private record Gone(int number, Going going, String screen, Map<String, Value> given, Optional<AtPage> at, Facts facts) {
-        @Override
-        public int hashCode() {
-            return number;
-        }
-    }
 
     /** From one place to another. @param push whether the second is put or opened on the first */
     private record Edge(Place from, Place to, Route by, boolean push) {
@@ -111,7 +96,7 @@ final class Summaries {
             new PriorityQueue<>(Comparator.<Waiting>comparingInt(w -> w.by().length()).thenComparingInt(Waiting::order));
     private final List<Place> fresh = new ArrayList<>();
     private final List<Node> found = new ArrayList<>();
-    private final Map<Way, Gone> numbered = new HashMap<>();
+    private final Map<Gone.Way, Gone> numbered = new HashMap<>();
     private int order;
     private int count;
     private int slots;
@@ -158,7 +143,7 @@ final class Summaries {
         @Nullable Place below = null;
         for (Level level : situation.levels()) {
             for (Visit visit : level.trail().places()) {
-                Cell cell = below == null ? Cell.start(visit.screen(), one, facts, asked.of(visit), asked.of(visit.at())) : above(below.cell, level, visit, facts);
+                Cell cell = below == null ? Cell.start(visit.screen(), one, facts, asked.of(visit), asked.of(visit.at()), asked.entering(visit)) : above(below.cell, level, visit, facts);
                 boolean current = level == situation.top() && visit == level.trail().current();
                 Place place = current ? place(cell) : new Place(cell);
                 if (below != null) {
@@ -177,7 +162,8 @@ final class Summaries {
     private Cell above(Cell under, Level level, Visit visit, Facts facts) {
         Screen screen = prototype.screen(visit.screen()).orElseThrow();
         boolean opens = level.trail().places().getFirst() == visit;
-        return exploration.after(under, opens ? new TrailAction.Raise(screen, visit.held().given(), visit.at()) : new TrailAction.Put(screen, visit.held().given(), visit.at()), facts)
+        Landing landing = new Landing(screen, visit.held().given(), visit.at(), visit.tabs().stream().map(Tabs::in).toList(), visit.inside() == 0);
+        return exploration.after(under, opens ? new TrailAction.Raise(landing) : new TrailAction.Put(landing), facts)
                 .holding(asked.of(screen.id(), visit.held()));
     }
 
@@ -210,11 +196,15 @@ final class Summaries {
         switch (first) {
             case TrailAction.Staying s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
             case TrailAction.Turn t -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Swap s when s.to().leavesTabs() && place.cell.isWithinTabs() -> go(place, gone(Going.SWAP_OUT, s, turn.facts()), Route.NONE, by);
             case TrailAction.Swap s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
             case TrailAction.Put p -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
             case TrailAction.Raise r -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
             // What restarts leaves nothing behind: it is come to, and its going concerns nobody.
             case TrailAction.Restart r -> place.on.add(new Edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false));
+            case TrailAction.ShowTab show when !place.cell.isRootOf(show.set()) -> go(place, gone(Going.SHOW_TAB, show, turn.facts()), Route.NONE, by);
+            case TrailAction.ShowTab show -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.ToRoot to -> go(place, gone(Going.TO_ROOT, to.set(), turn.facts()), Route.NONE, by);
             case TrailAction.Drop d -> go(place, gone(Going.PLACE, "", turn.facts()), Route.NONE, by);
             case TrailAction.DropTo to -> go(place, gone(Going.DOWN_TO, to.screen(), turn.facts()), Route.NONE, by);
             case TrailAction.CloseLevel c -> go(place, gone(Going.LEVEL, "", turn.facts()), Route.NONE, by);
@@ -228,6 +218,8 @@ final class Summaries {
             case TrailAction.Put put -> gone(Going.TO_PAGES_AND_PUT, put, facts);
             case TrailAction.Swap swap -> gone(Going.TO_PAGES_AND_SWAP, swap, facts);
             case TrailAction.Turn page -> gone(Going.TO_PAGES_AND_TURN, page, facts);
+            case TrailAction.ShowTab show -> gone(Going.TO_PAGES_AND_TAB, show, facts);
+            case TrailAction.ToRoot to -> gone(Going.TO_PAGES_AND_ROOT, to.set(), facts);
             case TrailAction.Raise raise -> gone(Going.TO_PAGES_AND_RAISE, raise, facts);
             case TrailAction.DropTo to -> gone(Going.TO_PAGES_AND_DOWN_TO, to.screen(), facts);
             case TrailAction.Drop d -> gone(Going.TO_PAGES_AND_BACK, "", facts);
@@ -247,15 +239,15 @@ final class Summaries {
     }
 
     private Gone gone(Going going, String screen, Facts facts) {
-        return gone(new Way(going, screen, Map.of(), Optional.empty(), facts));
+        return gone(new Gone.Way(going, screen, Map.of(), Optional.empty(), List.of(), false, facts));
     }
 
     private Gone gone(Going going, TrailAction.Forward to, Facts facts) {
-        return gone(new Way(going, to.screen().id(), asked.of(to).given(), asked.of(to.at()), facts));
+        return gone(new Gone.Way(going, to.screen().id(), asked.of(to).given(), asked.of(to.at()), to.to().tabs(), to.to().outside(), facts));
     }
 
-    private Gone gone(Way way) {
-        return numbered.computeIfAbsent(way, w -> new Gone(numbered.size(), w.going(), w.screen(), w.given(), w.at(), w.facts()));
+    private Gone gone(Gone.Way way) {
+        return numbered.computeIfAbsent(way, w -> new Gone(numbered.size(), w));
     }
 
     private void go(Place place, Gone gone, Route first, Route then) {
@@ -280,31 +272,59 @@ final class Summaries {
         switch (gone.going()) {
             case PLACE -> uncover(from, gone.facts(), edge.by(), way);
             case LEVEL -> landOr(leavesLevel, from, gone, edge.by(), way);
-            case DOWN_TO -> landOr(from.cell.isNamed(gone.screen()), from, gone, edge.by(), way);
-            case TO_PAGES -> landOr(onGround, from, gone, edge.by(), way);
-            case TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_TURN, TO_PAGES_AND_RAISE -> {
-                if (onGround) {
-                    Screen screen = prototype.screen(gone.screen()).orElseThrow();
-                    boolean swaps = gone.going() == Going.TO_PAGES_AND_SWAP || gone.going() == Going.TO_PAGES_AND_TURN;
-                    Cell cell = exploration.after(from.cell, switch (gone.going()) {
-                        case TO_PAGES_AND_PUT -> new TrailAction.Put(screen, gone.given(), gone.at());
-                        case TO_PAGES_AND_SWAP -> new TrailAction.Swap(screen, gone.given(), gone.at());
-                        case TO_PAGES_AND_TURN -> new TrailAction.Turn(screen, gone.given(), gone.at());
-                        default -> new TrailAction.Raise(screen, gone.given(), gone.at());
-                    }, gone.facts());
-                    Place to = place(cell);
-                    Route by = edge.by().and(way);
-                    // What is opened beneath itself, again and again, comes to the same place by ever longer ways.
-                    if (by.length() < from.landed.getOrDefault(to, Integer.MAX_VALUE)) {
-                        from.landed.put(to, by.length());
-                        edge(from, to, by, !swaps);
-                    }
+            case DOWN_TO -> landOr(from.cell.isNamed(gone.screen()) || from.cell.isIn(gone.screen()) && !edge.to().cell.isIn(gone.screen()), from, gone, edge.by(), way);
+            case TO_ROOT -> landOr(from.cell.isRootOf(gone.screen()), from, gone, edge.by(), way);
+            case SHOW_TAB -> {
+                if (from.cell.isRootOf(gone.set())) {
+                    land(edge, gone, way, new TrailAction.ShowTab(gone.set(), gone.landing(prototype)));
                 } else {
                     go(from, gone, edge.by(), way);
                 }
             }
+            case SWAP_OUT -> {
+                if (from.cell.isWithinTabs() || from.cell.around().isEmpty()) {
+                    go(from, gone, edge.by(), way);
+                } else {
+                    land(edge, gone, way, new TrailAction.Swap(gone.landing(prototype)));
+                }
+            }
+            case TO_PAGES -> landOr(onGround, from, gone, edge.by(), way);
+            case TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_TURN, TO_PAGES_AND_RAISE -> {
+                if (!onGround) {
+                    go(from, gone, edge.by(), way);
+                } else if (gone.going() == Going.TO_PAGES_AND_SWAP && gone.leavesTabs() && from.cell.isWithinTabs()) {
+                    go(from, gone.going(Going.SWAP_OUT, this::gone), edge.by(), way);
+                } else {
+                    land(edge, gone, way, switch (gone.going()) {
+                        case TO_PAGES_AND_PUT -> new TrailAction.Put(gone.landing(prototype));
+                        case TO_PAGES_AND_SWAP -> new TrailAction.Swap(gone.landing(prototype));
+                        case TO_PAGES_AND_TURN -> new TrailAction.Turn(gone.landing(prototype));
+                        default -> new TrailAction.Raise(gone.landing(prototype));
+                    });
+                }
+            }
+            case TO_PAGES_AND_TAB -> {
+                if (onGround && from.cell.isRootOf(gone.set())) {
+                    land(edge, gone, way, new TrailAction.ShowTab(gone.set(), gone.landing(prototype)));
+                } else {
+                    go(from, onGround ? gone.going(Going.SHOW_TAB, this::gone) : gone, edge.by(), way);
+                }
+            }
+            case TO_PAGES_AND_ROOT -> landOr(onGround && from.cell.isRootOf(gone.screen()), from, onGround ? gone(Going.TO_ROOT, gone.screen(), gone.facts()) : gone, edge.by(), way);
             case TO_PAGES_AND_BACK -> go(from, onGround ? gone(from.cell.first() ? Going.LEVEL : Going.PLACE, "", gone.facts()) : gone, edge.by(), way);
             case TO_PAGES_AND_DOWN_TO -> go(from, onGround ? gone(Going.DOWN_TO, gone.screen(), gone.facts()) : gone, edge.by(), way);
+        }
+    }
+
+    /** What went has come down to a place; then something comes. */
+    private void land(Edge edge, Gone gone, Route way, TrailAction then) {
+        Place from = edge.from();
+        Place to = place(exploration.after(from.cell, then, gone.facts()));
+        Route by = edge.by().and(way);
+        // What is opened beneath itself, again and again, comes to the same place by ever longer ways.
+        if (by.length() < from.landed.getOrDefault(to, Integer.MAX_VALUE)) {
+            from.landed.put(to, by.length());
+            edge(from, to, by, then instanceof TrailAction.Put || then instanceof TrailAction.Raise);
         }
     }
 

@@ -29,6 +29,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Source;
 import pandel.core.model.Status;
+import pandel.core.model.TabSet;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
 import pandel.core.play.Head;
@@ -55,7 +56,7 @@ final class Turns {
     private final Map<String, Boolean> returning = new HashMap<>();
 
     /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link returns to it. */
-    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, Optional<AtPage> at, int waited) {
+    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited) {
     }
 
     /** @param asked what matters of the facts; of the rest nothing is kept */
@@ -86,8 +87,8 @@ final class Turns {
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
         boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> prototype.index().waysOut(id).stream()
-                .anyMatch(way -> way.link().effects().anyMatch(e -> e instanceof Effect.ReturnTo || e instanceof Effect.TurnPage) || way.link().branches().stream().anyMatch(b -> b.where().isPresent())));
-        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.at(), cell.waited());
+                .anyMatch(way -> way.link().effects().anyMatch(e -> e instanceof Effect.ReturnTo || e instanceof Effect.TurnPage || e instanceof Effect.SwitchTab) || way.link().branches().stream().anyMatch(b -> b.where().isPresent())));
+        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.at(), cell.around(), looksBack ? cell.past() : List.of(), cell.waited());
         return made.computeIfAbsent(alike, key -> make(cell));
     }
 
@@ -103,6 +104,9 @@ final class Turns {
         if (cell.at().isPresent()) {
             pages(turns, cell, screen);
         }
+        if (!cell.around().isEmpty()) {
+            tabs(turns, cell, screen);
+        }
         if (!cell.level().base()) {
             Head head = head(cell);
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), rules.outside(head));
@@ -110,6 +114,17 @@ final class Turns {
         }
         WaitTurns.add(this, turns, cell, screen);
         return turns;
+    }
+
+    /** Tabs of the strips that show; a swipe shows none that the strip does not. */
+    private void tabs(Done turns, Cell cell, Screen screen) {
+        Head head = head(cell);
+        for (Gesture gesture : device.swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
+            if (own(screen, new Cause.Touch(gesture)::equals).isEmpty() && rules.swiped(head, gesture).isEmpty()) {
+                rules.swipedTab(head, gesture).flatMap(t -> t).ifPresent(tab -> add(turns, cell, List.of(new Event.Touched(gesture, new Event.On.Point(0, 0))), Optional.of(tab), rules.tab(head, tab)));
+            }
+        }
+        rules.strips(head).forEach(set -> set.tabs().forEach(tab -> add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id()))), Optional.of(tab.id()), rules.tab(head, tab.id()))));
     }
 
     /** Turns by what is laid over a page, and by swipes that no link of the whole screen answers. */
@@ -143,6 +158,9 @@ final class Turns {
 
     /** The link that a turned page counts as. */
     private Optional<String> turned(Ruling ruling) {
+        if (ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.ShowTab show) {
+            return Optional.of(show.to().tabs().getFirst().tab());
+        }
         return ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.Turn turn
                 ? turn.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page()))) : Optional.empty();
     }
@@ -203,7 +221,7 @@ final class Turns {
     }
 
     private Head head(Cell cell) {
-        return new Head(device, cell.screen(), cell.at(), cell.level(), cell.first(), new Marked(cell), cell.known(), cell.levels());
+        return new Head(device, cell.screen(), cell.at(), In.around(cell.around()), cell.level(), cell.first(), new Marked(cell), cell.known(), cell.levels());
     }
 
     private final class Marked implements Lookback {
@@ -221,7 +239,7 @@ final class Turns {
         @Override
         public Optional<Lookback.Ground> ground() {
             return cell.ground() == Cell.Ground.UNKNOWN || cell.level().base() ? Optional.empty()
-                    : Optional.of(new Lookback.Ground(cell.ground().level().base(), cell.ground().first(), cell.ground().levels(), cell.ground().at()));
+                    : Optional.of(new Lookback.Ground(cell.ground().level().base(), cell.ground().first(), cell.ground().levels(), cell.ground().at(), In.around(cell.ground().around())));
         }
 
         @Override
@@ -232,6 +250,23 @@ final class Turns {
         @Override
         public Found behindGround(String screen) {
             return cell.ground().first() ? Found.ABSENT : found(cell.ground().marks(), screen);
+        }
+
+        @Override
+        public Set setBehind(String set) {
+            return lying(set, cell.past(), !cell.first());
+        }
+
+        @Override
+        public Set setOnGround(String set) {
+            boolean around = cell.ground().around().stream().anyMatch(i -> i.set().equals(set));
+            return cell.ground() == Cell.Ground.UNKNOWN ? new Set(Found.UNKNOWN, List.of()) : lying(set, around ? cell.ground().around() : cell.ground().past(), around || !cell.ground().first());
+        }
+
+        /** Of all sets that lie behind only the nearest is known of. */
+        private Set lying(String set, List<In> known, boolean anything) {
+            return known.stream().anyMatch(i -> i.set().equals(set)) ? new Set(Found.THERE, In.around(known))
+                    : new Set(anything && (!known.isEmpty() || !cell.around().isEmpty()) && prototype.tabSets().size() > 1 ? Found.UNKNOWN : Found.ABSENT, List.of());
         }
 
         private Found found(int marks, String screen) {
@@ -295,6 +330,10 @@ final class Turns {
             turns.nothing().add(link.get());
         }
         if (ruling instanceof Ruling.Acts acts && acts.actions().stream().noneMatch(Turns::leadsToParked)) {
+            // A tab that was shown before is as it was left, with facts that may be others now.
+            if (asked.changes() && acts.actions().stream().anyMatch(a -> a instanceof TrailAction.ShowTab show && prototype.tabSet(show.set()).map(TabSet::keeps).orElse(false))) {
+                turns.back().add(acts.actions().stream().filter(TrailAction.ShowTab.class::isInstance).map(a -> ((TrailAction.ShowTab) a).to().tabs().getFirst().tab()).findFirst().orElseThrow());
+            }
             turns.sure().add(turn(cell, events, link, acts.actions()));
         }
     }
@@ -328,6 +367,7 @@ final class Turns {
             case TrailAction.Forward to -> isParked(to.screen());
             case TrailAction.Drop d -> false;
             case TrailAction.DropTo d -> false;
+            case TrailAction.ToRoot t -> false;
             case TrailAction.CloseLevel c -> false;
             case TrailAction.CloseToPages c -> false;
             case TrailAction.Staying s -> false;

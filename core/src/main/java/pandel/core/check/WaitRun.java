@@ -82,6 +82,9 @@ final class WaitRun {
                     next.ifPresent(n -> places.add(new Place(n, false)));
                 }
                 case TrailAction.Drop d -> places.removeLast();
+                // What a tab set shows then is not followed.
+                case TrailAction.ShowTab t -> places.clear();
+                case TrailAction.ToRoot t -> places.clear();
                 case TrailAction.DropTo to -> dropTo(to.screen());
                 case TrailAction.CloseLevel c -> closeLevel();
                 case TrailAction.CloseToPages c -> {

@@ -58,7 +58,7 @@ public final class Onward {
     }
 
     private static Object key(Situation s) {
-        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(v -> List.of(v.screen(), v.held(), v.at())).toList())).toList(), s.facts());
+        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().told())).toList(), s.facts());
     }
 
     private static List<Journey.Leg> path(Going end) {

@@ -57,7 +57,7 @@ public record Bulk(Edit edit, int done, int left) {
 
     /** Every move that names a target is made by another verb, where that fits. */
     public static Bulk verb(Prototype p, List<Way> ways, Verb verb) {
-        return changing("let " + verb.word(), ways, (way, branch) -> branch.move().filter(m -> m.verb() != verb && !way.isTurn()).filter(m -> !verb.needsTarget() || m.target().isPresent())
+        return changing("let " + verb.word(), ways, (way, branch) -> branch.move().filter(m -> m.verb() != verb && !way.isOfFrame()).filter(m -> !verb.needsTarget() || m.target().isPresent())
                 .filter(m -> m.target().flatMap(t -> p.screen(t.id())).flatMap(t -> way.from().stream().flatMap(f -> Fitting.whyNot(verb, f, t).stream()).findFirst()).isEmpty())
                 .map(m -> branch.doing(Effect.of(verb, m.target().orElse(new Target.ToScreen(""))))));
     }

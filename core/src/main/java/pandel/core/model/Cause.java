@@ -60,6 +60,10 @@ public sealed interface Cause {
     record Turn() implements Cause {
     }
 
+    /** A tab of a strip is chosen, or its neighbour swiped away. */
+    record Tab() implements Cause {
+    }
+
     /** Next on the last page of a sequence. */
     record Finish() implements Cause {
     }
@@ -85,6 +89,6 @@ public sealed interface Cause {
 
     /** Whether it belongs to a frame, not to what a screen or hotspot holds. */
     default boolean isOfFrames() {
-        return this instanceof Turn || this instanceof Finish || this instanceof Skip;
+        return this instanceof Turn || this instanceof Tab || this instanceof Finish || this instanceof Skip;
     }
 }

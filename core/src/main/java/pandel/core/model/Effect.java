@@ -37,6 +37,10 @@ public sealed interface Effect {
     record TurnPage(PageTurn turn) implements Effect {
     }
 
+    /** A tab set shows another tab. @param tab its id */
+    record SwitchTab(String tab) implements Effect {
+    }
+
     /**
      * A fact is changed.
      *
@@ -99,6 +103,7 @@ public sealed interface Effect {
             case ReturnTo r -> Verb.RETURN_TO;
             case Close c -> Verb.CLOSE;
             case TurnPage t -> Verb.TURN_PAGE;
+            case SwitchTab s -> Verb.SWITCH_TAB;
             case Remember r -> Verb.REMEMBER;
             case Notice n -> Verb.NOTICE;
             case Leave l -> Verb.LEAVE;
@@ -116,6 +121,7 @@ public sealed interface Effect {
             case ReturnTo r -> Optional.of(r.to());
             case Close c -> Optional.empty();
             case TurnPage t -> Optional.empty();
+            case SwitchTab s -> Optional.empty();
             case Remember r -> Optional.empty();
             case Notice n -> Optional.empty();
             case Leave l -> Optional.empty();
@@ -147,6 +153,7 @@ public sealed interface Effect {
             case RETURN_TO -> new ReturnTo(target);
             case CLOSE -> new Close();
             case TURN_PAGE -> new TurnPage(new PageTurn.Next());
+            case SWITCH_TAB -> new SwitchTab("");
             case REMEMBER, NOTICE, LEAVE -> throw new IllegalArgumentException("More is needed than where to " + verb.word());
         };
     }

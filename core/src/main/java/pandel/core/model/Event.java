@@ -103,6 +103,10 @@ public sealed interface Event {
         record OnTurn(PageTurn turn) implements On {
         }
 
+        /** A tab of a strip. @param id of the tab */
+        record OnTab(String id) implements On {
+        }
+
         /** The word for skipping that is laid over the page of a sequence. */
         record OnSkip() implements On {
         }

@@ -50,11 +50,24 @@ public final class Index {
             addHotspot(s.screens().stream().filter(screens::containsKey).map(screens::get).toList(), s.hotspot());
         }
         hotspotsOn.replaceAll((id, list) -> List.copyOf(list));
+        prototype.tabSets().forEach(s -> {
+            others.add(s.id());
+            addTabs(s);
+        });
         for (Sequence sequence : prototype.sequences()) {
             others.add(sequence.id());
             sequence.pages().forEach(page -> sequencesOf.computeIfAbsent(page, id -> new ArrayList<>()).add(sequence));
             addTurns(sequence);
             sequence.links().forEach(link -> addWay(way(link, screens(sequence.pagesOf(link)), Optional.empty(), Optional.of(sequence))));
+        }
+    }
+
+    /** A tab is chosen on the roots of the others, and wherever one has gone from there. */
+    private void addTabs(TabSet set) {
+        for (int i = 0; i < set.tabs().size(); i++) {
+            TabSet.Tab tab = set.tabs().get(i);
+            List<String> roots = set.tabs().stream().filter(t -> t != tab).map(t -> t.root().shownId(prototype)).toList();
+            addWay(new Way(set.switches().get(i), screens(roots), Optional.empty(), Optional.empty(), Optional.of(set), Set.of(tab.root().shownId(prototype))));
         }
     }
 
@@ -64,7 +77,7 @@ public final class Index {
         for (int i = 0; i < pages.size(); i++) {
             List<String> beside = new ArrayList<>(pages.subList(Math.max(0, i - 1), i));
             beside.addAll(pages.subList(Math.min(pages.size(), i + 1), Math.min(pages.size(), i + 2)));
-            addWay(new Way(sequence.turns().get(i), screens(beside), Optional.empty(), Optional.of(sequence), screens.containsKey(pages.get(i)) ? Set.of(pages.get(i)) : Set.of()));
+            addWay(new Way(sequence.turns().get(i), screens(beside), Optional.empty(), Optional.of(sequence), Optional.empty(), screens.containsKey(pages.get(i)) ? Set.of(pages.get(i)) : Set.of()));
         }
     }
 
@@ -74,8 +87,13 @@ public final class Index {
 
     private Way way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence) {
         Set<String> leads = new LinkedHashSet<>();
-        link.effects().forEach(e -> e.target().ifPresent(t -> leads.add(t.shownId(prototype))));
-        return new Way(link, from, hotspot, sequence, leads);
+        link.effects().forEach(e -> {
+            e.target().ifPresent(t -> leads.add(t.shownId(prototype)));
+            if (e instanceof Effect.SwitchTab to) {
+                leads.add(prototype.tabSetOf(to.tab()).flatMap(s -> s.tab(to.tab())).map(t -> t.root().shownId(prototype)).orElse(to.tab()));
+            }
+        });
+        return new Way(link, from, hotspot, sequence, Optional.empty(), leads);
     }
 
     private void addHotspot(List<Screen> on, Hotspot hotspot) {
@@ -160,18 +178,19 @@ public final class Index {
      * @param from    the screens it can be set off on: one, or those of a shared hotspot
      * @param hotspot  empty for a link of the whole screen, or of a sequence
      * @param sequence of which it is a turn, the finish or the skip; else empty
+     * @param tabs     the set of which it is a tab; else empty
      * @param targets  ids of the screens it leads to, each once; of a sequence the page shown first
      */
-    public record Way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence, Set<String> targets) {
+    public record Way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence, Optional<TabSet> tabs, Set<String> targets) {
 
         public Way {
             from = List.copyOf(from);
             targets = Collections.unmodifiableSet(new LinkedHashSet<>(targets));
         }
 
-        /** Whether it is a turn of a page, which the file does not hold as a link. */
-        public boolean isTurn() {
-            return link.cause() instanceof Cause.Turn;
+        /** Whether it is a turn of a page or a tab, which the file does not hold as a link. */
+        public boolean isOfFrame() {
+            return link.cause() instanceof Cause.Turn || link.cause() instanceof Cause.Tab;
         }
     }
 }

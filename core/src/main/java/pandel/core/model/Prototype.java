@@ -27,6 +27,7 @@ public final class Prototype {
     private final List<StartPoint> startPoints;
     private final List<Version> versions;
     private final List<Sequence> sequences;
+    private final List<TabSet> tabSets;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
@@ -38,7 +39,7 @@ public final class Prototype {
      */
     public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
                      List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, Rest rest) {
-        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), rest));
+        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), List.of(), rest));
     }
 
     private Prototype(Parts parts) {
@@ -56,17 +57,18 @@ public final class Prototype {
         this.startPoints = List.copyOf(parts.startPoints());
         this.versions = List.copyOf(parts.versions());
         this.sequences = List.copyOf(parts.sequences());
+        this.tabSets = List.copyOf(parts.tabSets());
         this.rest = Objects.requireNonNull(parts.rest());
     }
 
     /** All that a prototype is made of, to change one and keep the others. */
     private record Parts(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries, List<Device> devices,
                          Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, List<Fact> facts,
-                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, Rest rest) {
+                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, List<TabSet> tabSets, Rest rest) {
     }
 
     private Parts parts() {
-        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest);
+        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest);
     }
 
     /** A prototype with no screens, for a phone. */
@@ -135,6 +137,20 @@ public final class Prototype {
         return sequences.isEmpty() ? Optional.empty() : sequences.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
+    public List<TabSet> tabSets() {
+        return tabSets;
+    }
+
+    /** The tab set of that id. */
+    public Optional<TabSet> tabSet(String id) {
+        return tabSets.isEmpty() ? Optional.empty() : tabSets.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    /** The tab set that has a tab. @param tab its id */
+    public Optional<TabSet> tabSetOf(String tab) {
+        return tabSets.stream().filter(s -> s.tab(tab).isPresent()).findFirst();
+    }
+
     /** The entry or start point of an id. */
     public Optional<Start> start(String id) {
         return Stream.<Start>concat(entries.stream(), startPoints.stream()).filter(s -> s.id().equals(id)).findFirst();
@@ -175,47 +191,51 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
+        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
+        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
+        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
+        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withJourneys(List<Journey> newJourneys) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withFacts(List<Fact> newFacts) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withStartPoints(List<StartPoint> newStartPoints) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, tabSets, rest));
     }
 
     public Prototype withVersions(List<Version> newVersions) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, tabSets, rest));
     }
 
     public Prototype withSequences(List<Sequence> newSequences) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, tabSets, rest));
+    }
+
+    public Prototype withTabSets(List<TabSet> newTabSets) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, newTabSets, rest));
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */

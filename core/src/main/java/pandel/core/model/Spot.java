@@ -1,17 +1,24 @@
 package pandel.core.model;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
  * A place of a start point: a screen, and what it was given and has typed in it.
  *
- * @param at where the sequence stands of which the screen is a page; empty for a screen alone
+ * @param at     where the sequence stands of which the screen is a page; empty for a screen alone
+ * @param inside how many tab sets it is in
+ * @param tabs   the tabs it is the root of, the outermost first
  */
-public record Spot(String screen, Held held, Optional<AtPage> at) {
+public record Spot(String screen, Held held, Optional<AtPage> at, int inside, List<InTab> tabs) {
 
-    /** A place of a screen alone. */
+    public Spot {
+        tabs = List.copyOf(tabs);
+    }
+
+    /** A place of a screen alone, in no tab set. */
     public Spot(String screen, Held held) {
-        this(screen, held, Optional.empty());
+        this(screen, held, Optional.empty(), 0, List.of());
     }
 
     public static Spot of(String screen) {

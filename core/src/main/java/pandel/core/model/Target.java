@@ -40,6 +40,26 @@ public sealed interface Target {
         }
     }
 
+    /** A tab set. @param tab id of the tab that is shown first; empty: as the set says */
+    record ToTabs(String id, Optional<String> tab, Map<String, Source> values) implements Target {
+        public ToTabs {
+            values = values.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));
+        }
+
+        /** A tab set as it starts. */
+        public ToTabs(String id) {
+            this(id, Optional.empty(), Map.of());
+        }
+
+        /** The tab that is shown first; empty when it is not there. */
+        public Optional<TabSet.Tab> first(Prototype prototype) {
+            return prototype.tabSet(id).flatMap(s -> tab.isPresent() ? s.tab(tab.get()) : s.firstTab());
+        }
+    }
+
+    /** How deep tab sets lie in one another, at most. */
+    int DEEPEST = 2;
+
     /** The screen that is shown first there; empty when something of it is missing. */
     default Optional<Screen> shown(Prototype prototype) {
         return prototype.screen(shownId(prototype));
@@ -47,7 +67,12 @@ public sealed interface Target {
 
     /** Id of the screen that is shown first there, or of what is missing. */
     default String shownId(Prototype prototype) {
+        return shownId(prototype, DEEPEST);
+    }
+
+    private String shownId(Prototype prototype, int deep) {
         return switch (this) {
+            case ToTabs to -> deep == 0 ? to.id() : to.first(prototype).map(t -> t.root().shownId(prototype, deep - 1)).orElse(to.id());
             case ToScreen to -> to.id();
             case ToSequence to -> prototype.sequence(to.id()).filter(s -> to.first() >= 1 && to.first() <= s.pages().size())
                     .map(s -> s.pages().get(to.first() - 1)).orElse(to.id());
@@ -69,6 +94,7 @@ public sealed interface Target {
         return switch (this) {
             case ToScreen to -> new ToScreen(id(), values);
             case ToSequence to -> new ToSequence(id(), to.page(), values);
+            case ToTabs to -> new ToTabs(id(), to.tab(), values);
         };
     }
 }

@@ -37,6 +37,12 @@ public final class Aim {
                 .filter(s -> s.area().contains(x, y)).findFirst().flatMap(PageFoot.Sign::on);
     }
 
+    /** The tab of a strip at a point; of strips laid over one another's foot the first. */
+    private static Optional<Event.On> tab(Prototype prototype, Situation now, double x, double y) {
+        return StripPlace.on(prototype, now.head().around(), now.screen(), now.width(), now.height()).stream().flatMap(p -> p.signs().stream())
+                .filter(s -> s.area().contains(x, y)).findFirst().map(s -> new Event.On.OnTab(s.tab().id()));
+    }
+
     /** The turn of a page that a sideways swipe from a point is; empty where it is something else. */
     public static Optional<PageTurn> turn(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
         boolean answered = !(gesture(prototype, now, gesture, x, y) instanceof Event.Touched t && t.on() instanceof Event.On.Point)
@@ -84,7 +90,7 @@ public final class Aim {
             return down ? new Event.Touched(Gesture.TAP, new Event.On.Outside()) : new Event.Touched(gesture, new Event.On.Point(x, y));
         }
         if (gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP) {
-            Optional<Event.On> sign = sign(prototype, now, look, x, y);
+            Optional<Event.On> sign = tab(prototype, now, x, y).or(() -> sign(prototype, now, look, x, y));
             if (sign.isPresent()) {
                 return new Event.Touched(Gesture.TAP, sign.get());
             }

@@ -31,6 +31,7 @@ public final class EventWords {
                     case PageTurn.Previous p -> "turn to the page before";
                     case PageTurn.To to -> "tap dot " + to.number();
                 };
+                case Event.On.OnTab on -> "tap the tab " + prototype.tabSetOf(on.id()).flatMap(s -> s.tab(on.id())).map(pandel.core.model.TabSet.Tab::shownLabel).orElse(on.id());
                 case Event.On.OnSkip s -> "tap the word for skipping";
                 case Event.On.Point p -> touched.gesture() == Gesture.TAP ? "tap the screen" : touched.touch().word() + (touched.gesture().isOfEdge() || touched.gesture() == Gesture.KEY ? "" : " on the screen");
             };

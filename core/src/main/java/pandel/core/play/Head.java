@@ -1,5 +1,6 @@
 package pandel.core.play;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.AtPage;
@@ -12,16 +13,17 @@ import pandel.core.model.Value;
  *
  * @param screen id of the current screen
  * @param at     where the sequence stands that is the current place; empty: none is
+ * @param around the tab sets around the current place, the outermost first
  * @param level  what the top level is
  * @param first  whether nothing lies behind the current place on its level
  * @param back   whether named screens lie behind or beneath
  * @param known  what is remembered, given and typed
  * @param levels how many levels there are, the base included; looked at only where the device shows so many and no more
  */
-public record Head(Device device, String screen, Optional<AtPage> at, LevelKind level, boolean first, Lookback back, Known known, int levels) {
+public record Head(Device device, String screen, Optional<AtPage> at, List<Around> around, LevelKind level, boolean first, Lookback back, Known known, int levels) {
 
     /** The same at the touch of a row. */
     public Head atRow(Map<String, Value> row) {
-        return row.isEmpty() ? this : new Head(device, screen, at, level, first, back, known.atRow(row), levels);
+        return row.isEmpty() ? this : new Head(device, screen, at, around, level, first, back, known.atRow(row), levels);
     }
 }

@@ -14,6 +14,7 @@ import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 
 /** Links and what stands around them, in words. */
@@ -51,6 +52,7 @@ public final class LinkWords {
             case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
             case Effect.TurnPage t -> turn(t.turn());
+            case Effect.SwitchTab s -> "switch to " + tab(prototype, s.tab());
             case Effect.Remember r -> "remember " + remembered(prototype, r);
             case Effect.Notice n -> "say “" + n.words() + "”";
             case Effect.Leave l -> "leave to " + l.address();
@@ -72,8 +74,14 @@ public final class LinkWords {
     public static String target(Prototype prototype, Target target) {
         return switch (target) {
             case Target.ToScreen to -> prototype.screen(to.id()).map(Screen::shownTitle).orElse(to.id());
+            case Target.ToTabs to -> prototype.tabSet(to.id()).map(TabSet::shownTitle).orElse(to.id()) + to.tab().map(t -> " at " + prototype.tabSet(to.id()).flatMap(s -> s.tab(t)).map(TabSet.Tab::shownLabel).orElse(t)).orElse("");
             case Target.ToSequence to -> prototype.sequence(to.id()).map(Sequence::shownTitle).orElse(to.id()) + to.page().map(p -> " at page " + p).orElse("");
         };
+    }
+
+    /** A tab by its label and set: "Loans of Main". */
+    public static String tab(Prototype prototype, String id) {
+        return prototype.tabSetOf(id).flatMap(s -> s.tab(id).map(t -> t.shownLabel() + " of " + s.shownTitle())).orElse(id + " (removed)");
     }
 
     /** "turn to the next page", "turn to page 3". */
@@ -105,6 +113,7 @@ public final class LinkWords {
             case Cause.Work work -> "when the work is done";
             case Cause.Back back -> "device back";
             case Cause.Turn turn -> "turned";
+            case Cause.Tab tab -> "its tab";
             case Cause.Finish finish -> "next on the last page";
             case Cause.Skip skip -> "skip";
         };

@@ -1,18 +1,17 @@
 package pandel.core.play;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import pandel.core.model.AtPage;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Known;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.TabSet;
 import pandel.core.model.Target;
-import pandel.core.model.Value;
+import pandel.core.model.Verb;
 import pandel.core.model.Where;
 
 /** What the move of a branch comes to at a head. */
@@ -32,7 +31,7 @@ final class Moving {
     }
 
     private interface ToAction {
-        TrailAction of(Screen screen, Map<String, Value> given, Optional<AtPage> at);
+        TrailAction of(Landing to);
     }
 
     /** @param where where it is done; empty: as usual */
@@ -40,9 +39,10 @@ final class Moving {
         if (where.equals(Optional.of(Where.BENEATH)) && !(effect instanceof Effect.Close) && !(effect instanceof Effect.Restart)) {
             return beneath(effect);
         }
+        boolean outside = where.equals(Optional.of(Where.OUTSIDE_THE_TABS));
         return switch (effect) {
-            case Effect.Advance advance -> goOn(advance.to(), where, TrailAction.Put::new);
-            case Effect.Replace replace -> goOn(replace.with(), where, TrailAction.Swap::new);
+            case Effect.Advance advance -> goOn(advance.to(), where, to -> new TrailAction.Put(outside ? to.putOutside() : to));
+            case Effect.Replace replace -> goOn(replace.with(), where, to -> new TrailAction.Swap(outside ? to.putOutside() : to));
             case Effect.Restart restart -> restart(restart.at());
             case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(head.levels()), TrailAction.Raise::new, List.of());
             case Effect.Return back -> goBack();
@@ -51,6 +51,7 @@ final class Moving {
                     ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
                     : Ruling.back(new TrailAction.CloseLevel());
             case Effect.TurnPage turn -> turnPage(turn, where);
+            case Effect.SwitchTab to -> switchTab(to.tab(), where);
             case Effect.Remember r -> throw noMove(effect);
             case Effect.Notice n -> throw noMove(effect);
             case Effect.Leave l -> throw noMove(effect);
@@ -77,6 +78,8 @@ final class Moving {
             case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(ground.get().levels()), TrailAction.Raise::new, closing);
             case Effect.ReturnTo back -> back.to().shown(prototype).isPresent() ? onGround(back.to()) : missing(back.to());
             case Effect.TurnPage turn -> ground.get().at().map(at -> Pages.turn(prototype, at, turn.turn(), Form.PAGE, motion, closing)).orElseGet(Moving::noSequence);
+            case Effect.SwitchTab to -> switchBeneath(to.tab());
+            case Effect.Return back when Strips.back(prototype, ground.get().around(), switching(), closing).isPresent() -> Strips.back(prototype, ground.get().around(), switching(), closing).orElseThrow();
             case Effect.Return back -> !ground.get().first() ? new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.Drop()), Optional.empty())
                     : ground.get().base() ? new Ruling.NothingToDo("There is nothing to return to.")
                     : new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.CloseLevel()), Optional.empty());
@@ -103,10 +106,9 @@ final class Moving {
         if (why.isPresent()) {
             return new Ruling.Refused(why.get());
         }
-        Giving giving = Giving.of(prototype, target, found.get(), known);
-        Optional<AtPage> at = target instanceof Target.ToSequence to ? Optional.of(new AtPage(to.id(), to.first(), Giving.offered(prototype, target, known))) : Optional.empty();
-        return giving.missing().<Ruling>map(Ruling.Refused::new).orElseGet(() -> new Ruling.Acts(
-                Stream.concat(before.stream(), Stream.of(action.of(found.get(), giving.values(), at))).toList(), Optional.of(motion)));
+        Landings landings = Landings.of(prototype, target, known);
+        return landings.landing().<Ruling>map(to -> new Ruling.Acts(
+                Stream.concat(before.stream(), Stream.of(action.of(to))).toList(), Optional.of(motion))).orElseGet(() -> new Ruling.Refused(landings.why()));
     }
 
     /** Advance and replace: a page goes on a level that holds pages unless it is said to go here, any other form stays on a level of its own form. */
@@ -168,7 +170,59 @@ final class Moving {
         return new Ruling.NothingToDo("No sequence is the current place, so there is no page to turn.");
     }
 
+    private Motion switching() {
+        return prototype.usualMotion(Verb.SWITCH_TAB);
+    }
+
+    /** The tab set around the current place, else one behind it; else, from a dialog, sheet or panel, one beneath. */
+    private Ruling switchTab(String tab, Optional<Where> where) {
+        Optional<TabSet> set = prototype.tabSetOf(tab);
+        if (set.isEmpty()) {
+            return noTab(tab);
+        }
+        Optional<Around> around = Strips.having(prototype, head.around(), tab);
+        if (around.isPresent()) {
+            return Strips.tab(prototype, head.around(), around.get(), tab, false, motion, List.of());
+        }
+        Lookback.Set behind = head.back().setBehind(set.get().id());
+        return switch (behind.found()) {
+            case THERE -> Strips.tab(prototype, behind.around(), Strips.having(prototype, behind.around(), tab).orElseThrow(), tab, true, motion, List.of());
+            case UNKNOWN -> new Ruling.Depends();
+            case ABSENT -> head.level().holdsPages() || where.isPresent() ? noSet(set.get()) : switchBeneath(tab);
+        };
+    }
+
+    private Ruling switchBeneath(String tab) {
+        Optional<TabSet> set = prototype.tabSetOf(tab);
+        if (set.isEmpty()) {
+            return noTab(tab);
+        }
+        Lookback.Set beneath = head.back().setOnGround(set.get().id());
+        List<TrailAction> closing = List.of(new TrailAction.CloseToPages());
+        return switch (beneath.found()) {
+            case THERE -> {
+                Around of = Strips.having(prototype, beneath.around(), tab).orElseThrow();
+                boolean above = head.back().ground().filter(g -> g.around().stream().anyMatch(a -> a.set().equals(of.set()))).isEmpty();
+                yield Strips.tab(prototype, beneath.around(), of, tab, above, motion, closing);
+            }
+            case UNKNOWN -> new Ruling.Depends();
+            case ABSENT -> noSet(set.get());
+        };
+    }
+
+    private static Ruling noTab(String tab) {
+        return new Ruling.Refused("The tab “" + tab + "” that it shows is not there.");
+    }
+
+    private static Ruling noSet(TabSet set) {
+        return new Ruling.NothingToDo("“" + set.shownTitle() + "” lies neither around this place nor behind it.");
+    }
+
     private Ruling goBack() {
+        Optional<Ruling> tab = Strips.back(prototype, head.around(), switching(), List.of());
+        if (tab.isPresent()) {
+            return tab.get();
+        }
         if (!head.first()) {
             return Ruling.back(new TrailAction.Drop());
         }
@@ -176,10 +230,6 @@ final class Moving {
     }
 
     private Ruling missing(Target target) {
-        return new Ruling.Refused(switch (target) {
-            case Target.ToScreen to -> "The screen “" + to.id() + "” that it leads to is not there.";
-            case Target.ToSequence to -> prototype.sequence(to.id()).map(s -> "“" + s.shownTitle() + "” has no page " + to.first() + " that could be shown.")
-                    .orElse("The sequence “" + to.id() + "” that it leads to is not there.");
-        });
+        return new Ruling.Refused(Landings.missing(prototype, target));
     }
 }

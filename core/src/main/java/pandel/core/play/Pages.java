@@ -63,7 +63,7 @@ final class Pages {
         Giving giving = Giving.of(prototype, screen.get(), at.offered());
         Motion going = number < at.page() ? motion.towards(motion.direction().opposite()) : motion;
         return giving.missing().<Ruling>map(Ruling.Refused::new).orElseGet(() -> new Ruling.Acts(
-                Stream.concat(before.stream(), Stream.of(new TrailAction.Turn(screen.get(), giving.values(), Optional.of(at.turnedTo(number))))).toList(), Optional.of(going)));
+                Stream.concat(before.stream(), Stream.of(new TrailAction.Turn(new Landing(screen.get(), giving.values(), Optional.of(at.turnedTo(number)), List.of(), false)))).toList(), Optional.of(going)));
     }
 
     /** Where the sequence stands whose page a branch done at a head turns: that of the place itself, else of the pages beneath. */

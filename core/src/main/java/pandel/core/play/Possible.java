@@ -41,6 +41,7 @@ public final class Possible {
                 add(events, rules, now, Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
             }
         }
+        rules.strips(now.head()).forEach(set -> set.tabs().forEach(tab -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())))));
         rules.laid(now.head()).forEach(turn -> {
             Event event = new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn));
             rules.finish(now.head(), turn).ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));

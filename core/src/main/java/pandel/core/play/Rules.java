@@ -18,6 +18,7 @@ import pandel.core.model.PageTurn;
 import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
 
@@ -116,6 +117,10 @@ public final class Rules {
         if (page.isPresent()) {
             return turn(head, new PageTurn.Previous());
         }
+        Optional<Ruling> tab = Strips.back(prototype, head.around(), prototype.usualMotion(Verb.SWITCH_TAB), List.of());
+        if (tab.isPresent()) {
+            return tab.get();
+        }
         if (!head.first()) {
             return Ruling.back(new TrailAction.Drop());
         }
@@ -156,6 +161,22 @@ public final class Rules {
             turns.removeIf(t -> !Pages.isLaid(sequence.get(), at.get(), t));
         }
         return turns;
+    }
+
+    /** The tab sets whose strips are laid over the current place, the outermost first. */
+    public List<TabSet> strips(Head head) {
+        return Strips.shown(prototype, head.around(), head.screen()).stream().filter(s -> s.strip().edge() != TabSet.Edge.DRAWN).toList();
+    }
+
+    /** A tab chosen on a strip that shows, or swiped to. @param tab its id */
+    public Ruling tab(Head head, String tab) {
+        return Strips.shown(prototype, head.around(), head.screen()).stream().anyMatch(s -> s.tab(tab).isPresent()) ? Strips.tab(prototype, head.around(), Strips.having(prototype, head.around(), tab).orElseThrow(), tab, false, prototype.usualMotion(Verb.SWITCH_TAB), List.of())
+                : new Ruling.NothingToDo("No strip with that tab shows here.");
+    }
+
+    /** The tab that a swipe shows, where no link and no page answers it; one within is empty where there is none beside. */
+    public Optional<Optional<String>> swipedTab(Head head, Gesture gesture) {
+        return Strips.swiped(prototype, head.around(), head.screen(), gesture).map(Strips.Swiped::tab);
     }
 
     /** The link for skipping, where a word for it is laid over the current page. */

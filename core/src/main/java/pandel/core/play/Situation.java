@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.AtPage;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Expected;
@@ -18,6 +17,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.Source;
 import pandel.core.model.Spot;
 import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
@@ -58,11 +58,13 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     private static Optional<String> whyNoValues(Prototype prototype, Screen screen, Entry entry) {
-        return Giving.of(prototype, screen, entry.values()).missing().map(why -> {
-            List<String> lacking = screen.expects().stream().filter(e -> e.mustBeCarried()).map(Expected::name).filter(n -> !entry.names().contains(n)).toList();
-            return lacking.isEmpty() ? "“" + screen.shownTitle() + "” needs a value for " + listed(entry.names()) + " to be opened with."
-                    : "“" + screen.shownTitle() + "” needs " + listed(lacking) + ", which " + entry.address().map(a -> "“" + a + "” does not hold.").orElse("the main entry cannot give.");
-        });
+        Landings landings = Landings.of(prototype, opening(entry), Known.of(Facts.NONE));
+        if (landings.landing().isPresent()) {
+            return Optional.empty();
+        }
+        List<String> lacking = screen.expects().stream().filter(e -> e.mustBeCarried()).map(Expected::name).filter(n -> !entry.names().contains(n)).toList();
+        return Optional.of(Giving.of(prototype, screen, entry.values()).missing().isEmpty() ? landings.why() : lacking.isEmpty() ? "“" + screen.shownTitle() + "” needs a value for " + listed(entry.names()) + " to be opened with."
+                : "“" + screen.shownTitle() + "” needs " + listed(lacking) + ", which " + entry.address().map(a -> "“" + a + "” does not hold.").orElse("the main entry cannot give."));
     }
 
     private static String listed(List<String> names) {
@@ -100,9 +102,9 @@ public record Situation(Device device, double width, double height, List<Level> 
         List<Level> levels = new ArrayList<>();
         for (List<Spot> trails : spots) {
             Screen first = prototype.screen(trails.getFirst().screen()).orElseThrow();
-            Trail trail = Trail.of(new Visit(first.id(), trails.getFirst().held(), levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE), 0, trails.getFirst().at()));
+            Trail trail = Trail.of(new Visit(first.id(), trails.getFirst().held(), levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE), 0, trails.getFirst().at(), trails.getFirst().inside(), visits(trails.getFirst())));
             for (Spot spot : trails.subList(1, trails.size())) {
-                trail = trail.put(new Visit(spot.screen(), spot.held(), prototype.usualMotion(Verb.ADVANCE), 0, spot.at()));
+                trail = trail.put(new Visit(spot.screen(), spot.held(), prototype.usualMotion(Verb.ADVANCE), 0, spot.at(), spot.inside(), visits(spot)));
             }
             levels.add(new Level(levels.isEmpty() ? LevelKind.BASE : LevelKind.openedWith(first), trail));
         }
@@ -111,10 +113,31 @@ public record Situation(Device device, double width, double height, List<Level> 
                 prototype.screen(spots.getLast().getLast().screen()).map(Waits::of).orElse(Waits.NONE), facts, Optional.empty(), false));
     }
 
+    private static List<Tabs> visits(Spot spot) {
+        return spot.tabs().stream().map(t -> new Tabs(t, Map.of())).toList();
+    }
+
+    /** The tab sets around the current place of a trail, the outermost first. */
+    public static List<Around> around(Trail trail) {
+        List<Tabs> all = trail.around();
+        int roots = trail.current().tabs().size();
+        List<Around> around = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            around.add(new Around(all.get(i).in().set(), all.get(i).in().tab(), all.get(i).in().offered(), i >= all.size() - roots));
+        }
+        return around;
+    }
+
+    /** The target with what its address holds carried. */
+    private static Target opening(Entry entry) {
+        Map<String, Source> carried = new java.util.TreeMap<>(entry.target().values());
+        entry.values().forEach((name, value) -> carried.put(name, Source.of(value)));
+        return entry.target().carrying(carried);
+    }
+
     private static Spot opened(Prototype prototype, Entry entry) {
-        Screen screen = entry.target().shown(prototype).orElseThrow();
-        Optional<AtPage> at = entry.target() instanceof Target.ToSequence to ? Optional.of(new AtPage(to.id(), to.first(), entry.values())) : Optional.empty();
-        return new Spot(screen.id(), Held.given(Giving.of(prototype, screen, entry.values()).values()), at);
+        Landing landing = Landings.of(prototype, opening(entry), Known.of(Facts.NONE)).landing().orElseThrow();
+        return new Spot(landing.screen().id(), landing.held(), landing.at(), landing.tabs().size(), landing.tabs());
     }
 
     /** Without facts that are gone or can no longer hold what they held. */
@@ -131,7 +154,7 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     /** This moment as a start point. */
     public StartPoint asStartPoint(String id, String title) {
-        return new StartPoint(id, title, levels.stream().map(l -> l.trail().places().stream().map(v -> new Spot(v.screen(), v.held(), v.at())).toList()).toList(), facts, Rest.NONE);
+        return new StartPoint(id, title, levels.stream().map(l -> l.trail().places().stream().map(v -> new Spot(v.screen(), v.held(), v.at(), v.inside(), v.tabs().stream().map(Tabs::in).toList())).toList()).toList(), facts, Rest.NONE);
     }
 
     /** How the current screen looks now; empty when it is gone. */
@@ -155,7 +178,7 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     public Head head() {
-        return new Head(device, screen(), top().trail().current().at(), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size());
+        return new Head(device, screen(), top().trail().current().at(), around(top().trail()), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size());
     }
 
     /** How many levels there are up to the nearest beneath the top one that holds pages; the base has none beneath. */
@@ -179,17 +202,36 @@ public record Situation(Device device, double width, double height, List<Level> 
 
         @Override
         public Optional<Ground> ground() {
-            return Optional.of(new Ground(onGroundLevel().kind().base(), onGroundLevel().trail().isFirst(), toGround(), onGroundLevel().trail().current().at()));
+            return Optional.of(new Ground(onGroundLevel().kind().base(), onGroundLevel().trail().isFirst(), toGround(), onGroundLevel().trail().current().at(), around(onGroundLevel().trail())));
         }
 
         @Override
         public Found onGround(String screen) {
-            return found(onGroundLevel().trail().current().isNamed(screen));
+            return found(onGroundLevel().trail().current().isNamed(screen) || onGroundLevel().trail().isIn(screen));
         }
 
         @Override
         public Found behindGround(String screen) {
             return found(onGroundLevel().trail().behindTo(screen).isPresent());
+        }
+
+        @Override
+        public Set setBehind(String set) {
+            return top().trail().behind().map(t -> set(set, t)).orElse(new Set(Found.ABSENT, List.of()));
+        }
+
+        @Override
+        public Set setOnGround(String set) {
+            return set(set, onGroundLevel().trail());
+        }
+
+        private static Set set(String set, Trail from) {
+            for (Optional<Trail> t = Optional.of(from); t.isPresent(); t = t.get().behind()) {
+                if (t.get().isIn(set)) {
+                    return new Set(Found.THERE, around(t.get()));
+                }
+            }
+            return new Set(Found.ABSENT, List.of());
         }
 
         private static Found found(boolean there) {

@@ -72,6 +72,8 @@ public final class Step {
             case Event.On.Away away -> framed(now, rules.away(now.head()), outcome);
             case Event.On.OnTurn on -> rules.laid(now.head()).contains(on.turn()) ? turned(now, on.turn(), outcome)
                     : nothing(now, Optional.empty(), "Nothing to turn to " + on.turn().word() + " is laid over this.");
+            case Event.On.OnTab on -> rules.strips(now.head()).stream().anyMatch(s -> s.tab(on.id()).isPresent()) ? tabbed(now, on.id(), outcome)
+                    : nothing(now, Optional.empty(), "No strip with that tab shows here.");
             case Event.On.OnSkip on -> rules.skip(now.head()).map(link -> fire(now, now, link, Map.of(), outcome))
                     .orElseGet(() -> nothing(now, Optional.empty(), "Nothing to skip is laid over this."));
             case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
@@ -125,8 +127,23 @@ public final class Step {
             return touch(now, new Event.Touched(Gesture.TAP, touched.on()), outcome);
         }
         Optional<PageTurn> turn = rules.swiped(now.head(), touched.gesture());
+        Optional<Optional<String>> tab = turn.isPresent() ? Optional.empty() : rules.swipedTab(now.head(), touched.gesture());
+        if (tab.isPresent()) {
+            return tab.get().isPresent() ? tabbed(now, tab.get().get(), outcome) : nothing(now, Optional.empty(), "No tab is beside this one.");
+        }
         return turn.isPresent() ? turned(now, turn.get(), outcome)
                 : outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : nothing(now, Optional.empty(), otherwise);
+    }
+
+    /** The active tab, at its root, scrolls to its top. */
+    private Stepped tabbed(Situation now, String tab, Optional<String> outcome) {
+        if (outcome.isPresent()) {
+            return notOffered(now, Optional.empty(), outcome.get(), List.of());
+        }
+        Ruling ruling = rules.tab(now.head(), tab);
+        Visit current = now.top().trail().current();
+        boolean atRoot = ruling instanceof Ruling.NothingToDo && now.head().around().stream().anyMatch(a -> a.tab().equals(tab)) && current.scroll() > 0;
+        return atRoot ? adjusted(now.withTop(now.top().with(now.top().trail().swapped(current.scrolledTo(0))))) : done(now, ruling, Optional.of(tab));
     }
 
     /** A page is turned by what the sequence itself has for it; next on the last page finishes it. */
@@ -200,8 +217,11 @@ public final class Step {
         return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : done(now, ruling, turnOf(ruling));
     }
 
-    /** The link that a turned page counts as. */
+    /** The link that a turned page, or a tab shown by going back, counts as. */
     private Optional<String> turnOf(Ruling ruling) {
+        if (ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.ShowTab show) {
+            return Optional.of(show.to().tabs().getFirst().tab());
+        }
         return ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.Turn turn
                 ? turn.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page()))) : Optional.empty();
     }
@@ -236,18 +256,21 @@ public final class Step {
         return closes ? trail.places().getFirst().brought() : trail.current().brought();
     }
 
-    private static Situation act(Situation now, TrailAction action, Motion motion) {
+    private Situation act(Situation now, TrailAction action, Motion motion) {
         Level top = now.top();
         return switch (action) {
-            case TrailAction.Put put -> now.withTop(top.with(top.trail().put(visit(put, motion))));
-            case TrailAction.Swap swap -> now.withTop(top.with(top.trail().swapped(visit(swap, motion))));
+            case TrailAction.Put put -> now.withTop(top.with(top.trail().put(put.to().leavesTabs() ? visit(put.to(), motion) : visit(put.to(), motion).inside(top.trail().current().inside()))));
+            case TrailAction.Swap swap -> now.withTop(top.with(swap.to().leavesTabs() ? top.trail().swappedOutside(visit(swap.to(), motion))
+                    : top.trail().swapped(visit(swap.to(), motion).rootIn(top.trail().current().tabs()).inside(top.trail().current().inside()))));
+            case TrailAction.ShowTab show -> now.withTop(top.with(top.trail().showing(show.set(), prototype.tabSet(show.set()).orElseThrow().keeps(), visit(show.to(), motion))));
+            case TrailAction.ToRoot to -> now.withTop(top.with(top.trail().toRoot(to.set())));
             case TrailAction.Drop drop -> now.withTop(top.with(top.trail().behind().orElseThrow()));
             case TrailAction.DropTo to -> now.withTop(top.with(top.trail().behindTo(to.screen()).orElseThrow()));
             case TrailAction.Turn turn -> now.withTop(top.with(top.trail().swapped(turned(top.trail().current(), turn))));
-            case TrailAction.Restart restart -> now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart, motion)))));
+            case TrailAction.Restart restart -> now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart.to(), motion)))));
             case TrailAction.Raise raise -> {
                 List<Level> levels = new ArrayList<>(now.levels());
-                levels.add(new Level(LevelKind.openedWith(raise.screen()), Trail.of(visit(raise, motion))));
+                levels.add(new Level(LevelKind.openedWith(raise.screen()), Trail.of(visit(raise.to(), motion))));
                 yield now.withLevels(levels);
             }
             case TrailAction.CloseLevel close -> now.withLevels(now.levels().subList(0, now.levels().size() - 1));
@@ -267,13 +290,13 @@ public final class Step {
         };
     }
 
-    private static Visit visit(TrailAction.Forward to, Motion motion) {
-        return new Visit(to.screen().id(), to.held(), motion, 0, to.at());
+    private static Visit visit(Landing to, Motion motion) {
+        return new Visit(to.screen().id(), to.held(), motion, 0, to.at(), to.tabs().size(), to.tabs().stream().map(t -> new Tabs(t, Map.of())).toList());
     }
 
     /** The place stays, with what was typed on any of its pages; the page begins at its top. */
     private static Visit turned(Visit now, TrailAction.Turn to) {
-        return new Visit(to.screen().id(), Held.of(to.given(), now.held().typed()), now.brought(), 0, to.at());
+        return new Visit(to.screen().id(), Held.of(to.given(), now.held().typed()), now.brought(), 0, to.at(), now.inside(), now.tabs());
     }
 
     /** Waits start over whenever a place becomes current: come to, returned to, uncovered. */

@@ -16,18 +16,26 @@ public sealed interface TrailAction {
         return !(this instanceof Staying);
     }
 
-    /** One that leads to a place of a screen, which is given values, or of a sequence that shows that screen as a page. */
+    /** One that leads to another place. */
     sealed interface Forward extends TrailAction {
-        Screen screen();
+        Landing to();
 
-        Map<String, Value> given();
+        default Screen screen() {
+            return to().screen();
+        }
+
+        default Map<String, Value> given() {
+            return to().given();
+        }
 
         /** Where in a sequence it stands; empty for a place of the screen alone. */
-        Optional<AtPage> at();
+        default Optional<AtPage> at() {
+            return to().at();
+        }
 
         /** What the new place holds. */
         default Held held() {
-            return Held.given(given());
+            return to().held();
         }
     }
 
@@ -36,39 +44,40 @@ public sealed interface TrailAction {
     }
 
     /** A place more on the top level's trail. */
-    record Put(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
-        /** A place of a screen alone. */
-        public Put(Screen screen, Map<String, Value> given) {
-            this(screen, given, Optional.empty());
-        }
+    record Put(Landing to) implements Forward {
     }
 
-    /** The current place of the top level goes; there is another behind it. */
+    /** The current place of the top level goes; there is another behind it. Where it is the root of a tab, the tab set goes. */
     record Drop() implements TrailAction {
     }
 
-    /** Back to the nearest place of a screen or sequence behind the current one of the top level; there is one. @param screen its id */
+    /** Back to the nearest place of a screen, sequence or tab set behind the current one of the top level; there is one. @param screen its id */
     record DropTo(String screen) implements TrailAction {
     }
 
     /** Another place instead of the current one. */
-    record Swap(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
-        /** A place of a screen alone. */
-        public Swap(Screen screen, Map<String, Value> given) {
-            this(screen, given, Optional.empty());
-        }
+    record Swap(Landing to) implements Forward {
     }
 
     /** Another page of the sequence that is the current place; what was typed in it stays. */
-    record Turn(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
+    record Turn(Landing to) implements Forward {
+    }
+
+    /**
+     * A tab set of the top level's trail shows another of its tabs, as it was left or from its root on; what lies above the set goes.
+     *
+     * @param set its id
+     * @param to  the root of the tab; the first of its tabs is that of the set
+     */
+    record ShowTab(String set, Landing to) implements Forward {
+    }
+
+    /** Back to the root of the tab that is shown. @param set id of the tab set around the current place */
+    record ToRoot(String set) implements TrailAction {
     }
 
     /** A new level. */
-    record Raise(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
-        /** A place of a screen alone. */
-        public Raise(Screen screen, Map<String, Value> given) {
-            this(screen, given, Optional.empty());
-        }
+    record Raise(Landing to) implements Forward {
     }
 
     /** The top level goes; it is not the base. */
@@ -80,11 +89,7 @@ public sealed interface TrailAction {
     }
 
     /** Everything goes, and a screen is the only place there is. */
-    record Restart(Screen screen, Map<String, Value> given, Optional<AtPage> at) implements Forward {
-        /** A place of a screen alone. */
-        public Restart(Screen screen, Map<String, Value> given) {
-            this(screen, given, Optional.empty());
-        }
+    record Restart(Landing to) implements Forward {
     }
 
     /** A fact holds a value from now on; one within its bounds. */

@@ -1,5 +1,6 @@
 package pandel.core.play;
 
+import java.util.List;
 import java.util.Optional;
 import pandel.core.model.AtPage;
 import pandel.core.model.Held;
@@ -13,8 +14,19 @@ import pandel.core.model.Motion;
  * @param brought the motion that brought it, played in reverse when it goes
  * @param scroll  px that the screen is scrolled down
  * @param at      where a sequence stands; empty for a screen alone
+ * @param inside  how many tab sets it is in
+ * @param tabs    the visits of tab sets in which it is the root of the tab shown, the outermost first
  */
-public record Visit(String screen, Held held, Motion brought, double scroll, Optional<AtPage> at) {
+public record Visit(String screen, Held held, Motion brought, double scroll, Optional<AtPage> at, int inside, List<Tabs> tabs) {
+
+    public Visit {
+        tabs = List.copyOf(tabs);
+    }
+
+    /** A visit in no tab set. */
+    public Visit(String screen, Held held, Motion brought, double scroll, Optional<AtPage> at) {
+        this(screen, held, brought, scroll, at, 0, List.of());
+    }
 
     /** A visit of a screen alone. */
     public Visit(String screen, Held held, Motion brought, double scroll) {
@@ -27,12 +39,22 @@ public record Visit(String screen, Held held, Motion brought, double scroll, Opt
     }
 
     public Visit scrolledTo(double px) {
-        return new Visit(screen, held, brought, px, at);
+        return new Visit(screen, held, brought, px, at, inside, tabs);
     }
 
     /** The same, having been given or having typed in it something else. */
     public Visit holding(Held other) {
-        return new Visit(screen, other, brought, scroll, at);
+        return new Visit(screen, other, brought, scroll, at, inside, tabs);
+    }
+
+    /** The same as the root in other visits of tab sets. */
+    Visit rootIn(List<Tabs> others) {
+        return new Visit(screen, held, brought, scroll, at, inside, others);
+    }
+
+    /** The same in so many tab sets. */
+    Visit inside(int many) {
+        return new Visit(screen, held, brought, scroll, at, many, tabs);
     }
 
     /** Whether <i>return to</i> finds it by an id: its screen's, or its sequence's. */

@@ -45,6 +45,7 @@ public record Waits(List<Left> left, List<String> work) {
                 case Cause.Submit s -> { }
                 case Cause.Back b -> { }
                 case Cause.Turn t -> { }
+                case Cause.Tab t -> { }
                 case Cause.Finish f -> { }
                 case Cause.Skip s -> { }
             }

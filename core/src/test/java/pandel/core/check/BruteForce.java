@@ -151,7 +151,8 @@ final class BruteForce {
                 events.add(new Event.Submitted(hotspot.id()));
             }
         }
-        if (now.top().trail().current().at().isPresent()) {
+        now.head().around().forEach(a -> prototype.tabSet(a.set()).stream().flatMap(s -> s.tabs().stream()).forEach(t -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTab(t.id())))));
+        if (now.top().trail().current().at().isPresent() || !now.head().around().isEmpty()) {
             events.add(new Event.Touched(Gesture.TAP, new Event.On.OnSkip()));
             Stream.concat(Stream.of(new PageTurn.Next(), new PageTurn.Previous()), IntStream.rangeClosed(1, 5).mapToObj(PageTurn.To::new))
                     .forEach(turn -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn))));
@@ -176,7 +177,7 @@ final class BruteForce {
 
     /** A situation without motions and scroll, which make no difference. */
     private static Object key(Situation s) {
-        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().places().stream().map(v -> List.of(v.screen(), v.held(), v.at())).toList())).toList(),
+        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().told())).toList(),
                 s.waits(), s.facts(), s.left());
     }
 }

@@ -143,7 +143,8 @@ class PlayPropertiesTest {
         each(prototype, walk(prototype, seed), (before, event, stepped) -> {
             boolean put = stepped.happening() instanceof Happening.Moved && stepped.situation().levels().size() == before.levels().size()
                     && stepped.situation().top().trail().depth() == before.top().trail().depth() + 1 && stepped.situation().top().trail().behind().equals(Optional.of(before.top().trail()));
-            if (put) {
+            // Back from another tab than the first of a set leads to that, not out of the set.
+            if (put && stepped.situation().top().trail().current().tabs().isEmpty()) {
                 Situation back = step.step(stepped.situation(), new Event.Touched(Gesture.KEY, "F9", new Event.On.Point(0, 0))).situation();
                 assertThat(back.levels()).isEqualTo(before.levels());
             }

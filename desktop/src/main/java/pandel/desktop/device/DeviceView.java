@@ -143,6 +143,7 @@ public final class DeviceView extends Pane {
             LevelView view = same ? before.get(i) : new LevelView(pictures, look, level.trail().depth(), i > 0);
             view.know(prototype, level.known(now.facts()));
             view.standAt(prototype, level.trail().current().at());
+            view.standIn(prototype, Situation.around(level.trail()));
             view.place(now.width(), now.height(), scale, level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);
@@ -236,6 +237,8 @@ public final class DeviceView extends Pane {
         getChildren().setAll(shown);
         leaving.stream().filter(old -> arriving.stream().anyMatch(old::isBeside)).forEach(LevelView::hideFoot);
         arriving.stream().filter(fresh -> leaving.stream().anyMatch(fresh::isBeside)).forEach(LevelView::keepFootStill);
+        leaving.stream().filter(old -> arriving.stream().anyMatch(a -> a.sharesStrips(old, getPrefWidth(), getPrefHeight()))).forEach(LevelView::keepStripStill);
+        arriving.stream().filter(fresh -> leaving.stream().anyMatch(old -> fresh.sharesStrips(old, getPrefWidth(), getPrefHeight()))).forEach(LevelView::keepStripStill);
         Animation animation = Motions.of(moved.motion(), moved.backward(), leaving, arriving, getPrefWidth(), getPrefHeight(), begun);
         settle = () -> {
             running = Optional.empty();

@@ -22,8 +22,10 @@ import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
+import pandel.core.play.Around;
 import pandel.core.play.PageFoot;
 import pandel.core.play.Placement;
+import pandel.core.play.StripPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 
@@ -40,6 +42,8 @@ final class LevelView extends Pane {
     private final boolean overlay;
     private final Pane texts = new Pane();
     private final Pane foot = new Pane();
+    private final Pane strip = new Pane();
+    private BiFunction<Double, Double, List<StripPlace>> strips = (w, h) -> List.of();
     private UnaryOperator<String> filled = UnaryOperator.identity();
     private Optional<AtPage> at = Optional.empty();
     private BiFunction<Double, Double, List<PageFoot.Sign>> signs = (w, h) -> List.of();
@@ -62,7 +66,10 @@ final class LevelView extends Pane {
         foot.translateXProperty().bind(mock.translateXProperty());
         foot.translateYProperty().bind(mock.translateYProperty());
         foot.opacityProperty().bind(mock.opacityProperty());
-        getChildren().addAll(shade, mock, texts, foot);
+        strip.translateXProperty().bind(mock.translateXProperty());
+        strip.translateYProperty().bind(mock.translateYProperty());
+        strip.opacityProperty().bind(mock.opacityProperty());
+        getChildren().addAll(shade, mock, texts, foot, strip);
     }
 
     boolean shows(Look other, int otherDepth) {
@@ -101,6 +108,31 @@ final class LevelView extends Pane {
         at = place;
         signs = (width, height) -> PageFoot.on(prototype, look, place, width, height);
         ink = place.flatMap(a -> prototype.sequence(a.sequence())).map(s -> s.laid().ink()).orElse("");
+    }
+
+    /** The strips of the tab sets it stands in. */
+    void standIn(Prototype prototype, List<Around> around) {
+        strips = (width, height) -> StripPlace.on(prototype, around, look.screen().id(), width, height);
+    }
+
+    private void placeStrips(double deviceWidth, double deviceHeight, double scale) {
+        strip.getChildren().setAll(strips.apply(deviceWidth, deviceHeight).stream().map(p -> new StripView(p, scale)).toList());
+    }
+
+    /** Whether another view stands in the same strips, which stay while what is behind them changes. */
+    boolean sharesStrips(LevelView other, double width, double height) {
+        List<StripPlace> own = strips.apply(width, height);
+        return !own.isEmpty() && own.stream().map(p -> p.set().id()).toList().equals(other.strips.apply(width, height).stream().map(p -> p.set().id()).toList());
+    }
+
+    /** While tabs are switched, or one goes on in one of them, the strip stays where it is. */
+    void keepStripStill() {
+        strip.translateXProperty().unbind();
+        strip.translateYProperty().unbind();
+        strip.opacityProperty().unbind();
+        strip.setTranslateX(0);
+        strip.setTranslateY(0);
+        strip.setOpacity(1);
     }
 
     /** Whether another view shows a page of the same sequence. */
@@ -151,6 +183,7 @@ final class LevelView extends Pane {
         setPrefSize(deviceWidth * scale, deviceHeight * scale);
         mock.show(look, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
         mock.autosize();
+        placeStrips(deviceWidth, deviceHeight, scale);
         placeSigns(deviceWidth, deviceHeight, scale);
         placeTexts(p, deviceWidth, scale, Math.min(scroll, p.maxScroll()));
         mock.relocate(Math.rint(p.x() * scale), Math.rint((p.y() - Math.min(scroll, p.maxScroll())) * scale));

@@ -23,7 +23,7 @@ final class VerbMenu {
         ContextMenu menu = new ContextMenu();
         Optional<Screen> target = now.target().flatMap(t -> t.shown(prototype));
         for (Verb verb : Verb.MOVES) {
-            Optional<String> whyNot = verb == Verb.TURN_PAGE ? Fitting.whyNoTurn(prototype, from) : target.flatMap(t -> Fitting.whyNot(verb, from, t));
+            Optional<String> whyNot = verb == Verb.SWITCH_TAB && prototype.tabSets().isEmpty() ? Optional.of("there is no tab set yet") : verb == Verb.TURN_PAGE ? Fitting.whyNoTurn(prototype, from) : target.flatMap(t -> Fitting.whyNot(verb, from, t));
             MenuItem item = new MenuItem(words(verb) + "  " + meaning(verb) + whyNot.map(w -> " — " + w).orElse(""), new VerbSign(Optional.of(verb)));
             item.setId("verb-" + verb.word().replace(' ', '-'));
             item.setDisable(whyNot.isPresent());
@@ -40,6 +40,7 @@ final class VerbMenu {
             case REPLACE -> "replace with";
             case RESTART -> "restart at";
             case TURN_PAGE -> "turn page:";
+            case SWITCH_TAB -> "switch to";
             default -> verb.word();
         };
     }
@@ -53,6 +54,7 @@ final class VerbMenu {
             case RETURN -> "· to where one came from";
             case RETURN_TO -> "· where that was passed on the way";
             case CLOSE -> "· what is open above";
+            case SWITCH_TAB -> "· another of the set one is in, or came through";
             case TURN_PAGE -> "· of the sequence this is a page of";
             case REMEMBER, NOTICE, LEAVE -> "";
         };

@@ -59,10 +59,10 @@ final class WaysOut extends WaysColumn {
         for (Link link : screen.links()) {
             add(prototype, link.id(), 0, Optional.of(link), LinkWords.cause(link), selection.linkProperty().get().equals(link.id()), selection::chooseLink);
         }
-        for (Way way : prototype.index().waysOut(screen.id()).stream().filter(w -> w.sequence().isPresent()).toList()) {
+        for (Way way : prototype.index().waysOut(screen.id()).stream().filter(w -> w.sequence().isPresent() || w.tabs().isPresent()).toList()) {
             if (number >= 0) {
                 number = -1;
-                Label heading = heading("Sequence");
+                Label heading = heading("Frames");
                 heading.setStyle("-fx-padding: 10 0 6 8;");
                 getChildren().add(heading);
             }
@@ -74,7 +74,7 @@ final class WaysOut extends WaysColumn {
     }
 
     private static String words(Prototype prototype, Way way) {
-        return way.isTurn() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
+        return way.tabs().isPresent() ? "tab of " + way.tabs().get().shownTitle() : way.isOfFrame() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
     }
 
     private static boolean isTap(Link link) {
@@ -83,7 +83,7 @@ final class WaysOut extends WaysColumn {
 
     /** The title of the page that is turned to. */
     private static Optional<String> turned(Prototype prototype, Optional<Link> link) {
-        return link.flatMap(l -> prototype.index().way(l.id())).filter(Way::isTurn).flatMap(w -> w.targets().stream().findFirst()).flatMap(prototype::screen).map(Screen::shownTitle);
+        return link.flatMap(l -> prototype.index().way(l.id())).filter(Way::isOfFrame).flatMap(w -> w.targets().stream().findFirst()).flatMap(prototype::screen).map(Screen::shownTitle);
     }
 
     private void add(Prototype prototype, String id, int number, Optional<Link> link, String name, boolean chosen, Consumer<String> choose) {

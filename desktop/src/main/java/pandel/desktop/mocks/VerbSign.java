@@ -20,6 +20,7 @@ public final class VerbSign extends Pane {
             case RETURN -> new double[][] {{17, 7, 2, 7}, {7, 2, 2, 7, 7, 12}};
             case RETURN_TO -> new double[][] {{2, 1, 2, 13}, {17, 7, 5, 7}, {9, 3, 5, 7, 9, 11}};
             case CLOSE -> new double[][] {{2, 13, 16, 13}, {9, 1, 9, 10}, {5, 6, 9, 10, 13, 6}};
+            case SWITCH_TAB -> new double[][] {{1, 5, 1, 13, 17, 13, 17, 5}, {4, 5, 4, 1, 8, 1, 8, 5}, {10, 9, 14, 9}};
             case TURN_PAGE -> new double[][] {{1, 2, 7, 2, 7, 12, 1, 12, 1, 2}, {10, 7, 17, 7}, {13, 3, 17, 7, 13, 11}};
             case REMEMBER -> new double[][] {{4, 2, 14, 2, 14, 12, 9, 8, 4, 12, 4, 2}};
             case NOTICE -> new double[][] {{2, 3, 16, 3, 16, 10, 2, 10, 2, 3}, {5, 6, 13, 6}};
@@ -44,6 +45,7 @@ public final class VerbSign extends Pane {
             case RETURN_TO -> "return";
             case CLOSE -> "close";
             case TURN_PAGE -> "turns";
+            case SWITCH_TAB -> "shows";
             case REMEMBER -> "remember";
             case NOTICE -> "says";
             case LEAVE -> "leaves";

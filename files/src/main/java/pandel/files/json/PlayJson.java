@@ -16,6 +16,7 @@ import pandel.core.play.Happening;
 import pandel.core.play.Level;
 import pandel.core.play.Situation;
 import pandel.core.play.Stepped;
+import pandel.core.play.Tabs;
 import pandel.core.play.Visit;
 import pandel.core.play.Waits;
 import pandel.files.Unreadable;
@@ -83,6 +84,9 @@ public final class PlayJson {
         if (f.has("turn")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnTurn(SequenceJson.turn(f)));
         }
+        if (f.has("tab")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.OnTab(f.text("tab")));
+        }
         if (f.has("skip")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnSkip());
         }
@@ -105,7 +109,7 @@ public final class PlayJson {
             double[] size = f.numbers("resize", 2);
             return f.made(() -> new Event.Resize(size[0], size[1]));
         }
-        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, skip, outside, away, deviceBack, elapse, scroll or resize.");
+        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, skip, outside, away, deviceBack, elapse, scroll or resize.");
     }
 
     private static int row(Fields f) throws Unreadable {
@@ -130,6 +134,7 @@ public final class PlayJson {
                     case Event.On.Point at when !tap -> node.put("gesture", touched.gesture().word()).putArray("at").add(at.x()).add(at.y());
                     case Event.On.OnHotspot on -> node.put("tap", on.id());
                     case Event.On.OnTurn on -> SequenceJson.turn(node, on.turn());
+                    case Event.On.OnTab on -> node.put("tab", on.id());
                     case Event.On.OnSkip s -> node.put("skip", true);
                     case Event.On.Outside o -> node.put("outside", true);
                     case Event.On.Away a -> node.put("away", true);
@@ -165,12 +170,7 @@ public final class PlayJson {
         for (Level level : s.levels()) {
             ObjectNode one = levels.addObject().put("kind", level.kind().word());
             ArrayNode trail = one.putArray("trail");
-            for (Visit visit : level.trail().places()) {
-                ObjectNode place = SequenceJson.at(ValueJson.held(trail.addObject().put("screen", visit.screen()), visit.held()), visit.at());
-                if (visit.scroll() > 0) {
-                    place.put("scroll", visit.scroll());
-                }
-            }
+            places(trail, level.trail().places());
         }
         ArrayNode waits = node.putArray("waits");
         for (Waits.Left left : s.waits().left()) {
@@ -188,6 +188,19 @@ public final class PlayJson {
             node.set("facts", FactJson.facts(s.facts()));
         }
         return node.put("left", s.left());
+    }
+
+    private static void places(ArrayNode trail, List<Visit> places) {
+        for (Visit visit : places) {
+            ObjectNode place = SequenceJson.at(ValueJson.held(trail.addObject().put("screen", visit.screen()), visit.held()), visit.at());
+            if (visit.scroll() > 0) {
+                place.put("scroll", visit.scroll());
+            }
+            TabsJson.roots(place, visit.inside(), visit.tabs().stream().map(Tabs::in).toList());
+            for (Tabs tabs : visit.tabs()) {
+                tabs.kept().forEach((tab, kept) -> places(place.withObject("/kept").putArray(tab), kept));
+            }
+        }
     }
 
     /** What happened and the situation after it. */

@@ -27,6 +27,7 @@ import pandel.core.model.Sequence;
 import pandel.core.model.SharedHotspot;
 import pandel.core.model.Spot;
 import pandel.core.model.StartPoint;
+import pandel.core.model.TabSet;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
 import pandel.core.model.Version;
@@ -98,6 +99,10 @@ public final class PrototypeReader {
             Fields s = Fields.of(node, "sequence " + (sequences.size() + 1));
             sequences.add(SequenceJson.sequence(s, fresh(s), reader));
         }
+        List<TabSet> sets = new ArrayList<>();
+        for (JsonNode node : fields.items("tabSets")) {
+            sets.add(TabsJson.set(Fields.of(node, "tab set " + (sets.size() + 1)), this::claim));
+        }
         List<Fact> facts = new ArrayList<>();
         for (JsonNode node : fields.items("facts")) {
             Fields f = Fields.of(node, "fact " + (facts.size() + 1));
@@ -108,7 +113,7 @@ public final class PrototypeReader {
         List<StartPoint> points = startPoints(fields);
         List<Version> versions = versions(fields);
         return new Prototype(title, screens, shared, entries, devices, motions, judgements, journeys, fields.rest())
-                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences);
+                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences).withTabSets(sets);
     }
 
     private static Map<String, Value> values(Fields entry) throws Unreadable {

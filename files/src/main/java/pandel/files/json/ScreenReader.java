@@ -163,6 +163,7 @@ final class ScreenReader {
                 case REMEMBER -> FactJson.remember(e);
                 case NOTICE -> new Effect.Notice(e.text("words"), e.has("ms") ? e.whole("ms", 1, LONGEST_WAIT) : Effect.Notice.USUAL_MS);
                 case LEAVE -> new Effect.Leave(e.text("address"));
+                case SWITCH_TAB -> new Effect.SwitchTab(e.text("tab"));
                 case TURN_PAGE -> new Effect.TurnPage(SequenceJson.turn(e));
                 default -> verb.needsTarget() ? Effect.of(verb, SequenceJson.target(e, ValueJson.carried(e.object("values")))) : Effect.of(verb, new Target.ToScreen(""));
             });

@@ -85,13 +85,17 @@ final class SequenceJson {
 
     /** {@code "screen": id}, or {@code "sequence": id} and perhaps {@code "page": n}. */
     static Target target(Fields f, Map<String, Source> values) throws Unreadable {
-        return f.has("sequence") ? new Target.ToSequence(f.text("sequence"), f.has("page") ? Optional.of(f.whole("page", 1, MOST_PAGES)) : Optional.empty(), values)
+        return TabsJson.leads(f) ? TabsJson.target(f, values) : f.has("sequence") ? new Target.ToSequence(f.text("sequence"), f.has("page") ? Optional.of(f.whole("page", 1, MOST_PAGES)) : Optional.empty(), values)
                 : new Target.ToScreen(f.text("screen"), values);
     }
 
     static ObjectNode target(ObjectNode node, Target target) {
         switch (target) {
             case Target.ToScreen to -> node.put("screen", to.id());
+            case Target.ToTabs to -> {
+                node.put("tabs", to.id());
+                to.tab().ifPresent(tab -> node.put("tab", tab));
+            }
             case Target.ToSequence to -> {
                 node.put("sequence", to.id());
                 to.page().ifPresent(page -> node.put("page", page));

@@ -197,7 +197,7 @@ final class ValueJson {
                     spots.add(Spot.of(node.textValue()));
                 } else {
                     Fields s = Fields.of(node, f.where() + ", level " + (levels.size() + 1));
-                    spots.add(new Spot(s.text("screen"), held(s), SequenceJson.at(s)));
+                    spots.add(new Spot(s.text("screen"), held(s), SequenceJson.at(s), s.has("inside") ? s.whole("inside", 0, 2) : 0, TabsJson.roots(s)));
                 }
             }
             levels.add(spots);
@@ -212,7 +212,12 @@ final class ValueJson {
     }
 
     static JsonNode spot(Spot spot) {
-        return spot.equals(Spot.of(spot.screen())) ? NODES.textNode(spot.screen()) : SequenceJson.at(held(NODES.objectNode().put("screen", spot.screen()), spot.held()), spot.at());
+        if (spot.equals(Spot.of(spot.screen()))) {
+            return NODES.textNode(spot.screen());
+        }
+        ObjectNode node = SequenceJson.at(held(NODES.objectNode().put("screen", spot.screen()), spot.held()), spot.at());
+        TabsJson.roots(node, spot.inside(), spot.tabs());
+        return node;
     }
 
     static ObjectNode held(ObjectNode node, Held held) {

@@ -1,0 +1,64 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import pandel.core.check.Cell.Behind;
+import pandel.core.model.InTab;
+import pandel.core.model.Value;
+import pandel.core.play.Around;
+
+/**
+ * A tab set around a cell's place, or lying behind it.
+ *
+ * @param set     its id
+ * @param tab     id of the tab that is shown
+ * @param offered what was carried to it, as far as anything asks for it
+ * @param root    whether the cell's place is the root of that tab
+ * @param screen  the screen that stands at that root
+ * @param behind  what lies behind the set on its level, seen from that screen
+ * @param marks   which screens that links return to lie behind the set
+ */
+record In(String set, String tab, Map<String, Value> offered, boolean root, String screen, Behind behind, int marks) {
+
+    Around around() {
+        return new Around(set, tab, offered, root);
+    }
+
+    static List<Around> around(List<In> all) {
+        return all.stream().map(In::around).toList();
+    }
+
+    /** The sets entered with a place that lies on something. */
+    static List<In> entering(List<InTab> tabs, String screen, Behind behind, int marks) {
+        return tabs.stream().map(t -> new In(t.set(), t.tab(), t.offered(), true, screen, behind, marks)).toList();
+    }
+
+    /** The same around a place put on the one there was. */
+    static List<In> deeper(List<In> all) {
+        return all.stream().map(i -> i.root ? new In(i.set, i.tab, i.offered, false, i.screen, i.behind, i.marks) : i).toList();
+    }
+
+    /** The same around another place instead of the one there was. */
+    static List<In> instead(List<In> all, String other) {
+        return all.stream().map(i -> i.root ? i.at(other) : i).toList();
+    }
+
+    private In at(String other) {
+        return new In(set, tab, offered, true, other, behind.whenSwapped(other.equals(screen)), marks);
+    }
+
+    /** The sets around the root of another tab of one of them. */
+    static List<In> showing(List<In> all, String set, List<InTab> tabs, String screen) {
+        List<In> made = new ArrayList<>();
+        for (In one : all) {
+            if (one.set.equals(set)) {
+                Behind behind = one.behind.whenSwapped(screen.equals(one.screen));
+                tabs.forEach(t -> made.add(new In(t.set(), t.tab(), t.set().equals(set) ? one.offered : t.offered(), true, screen, behind, one.marks)));
+                return made;
+            }
+            made.add(new In(one.set, one.tab, one.offered, true, screen, one.behind.whenSwapped(screen.equals(one.screen)), one.marks));
+        }
+        throw new IllegalArgumentException("No such set is around: " + set);
+    }
+}

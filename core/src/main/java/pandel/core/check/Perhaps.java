@@ -1,0 +1,145 @@
+package pandel.core.check;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
+import pandel.core.model.Facts;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.core.model.Status;
+import pandel.core.play.TrailAction;
+
+/**
+ * What could be besides what is shown: everything that hangs on what is not known, as far as it could lead. Where facts change, whatever
+ * was covered, or left in a tab, could come back with any facts with which anything goes back: more than can be, and never less. Past a
+ * bound anything could be.
+ */
+final class Perhaps {
+
+    /** Cells looked at, at most. */
+    private static final int ROOM = 60_000;
+
+    private final Exploration exploration;
+    private final Prototype prototype;
+    private final List<Cell> doubtful;
+    private final Set<String> fired;
+    private final Set<String> reached = new LinkedHashSet<>();
+    private final Set<String> stuck = new LinkedHashSet<>();
+    private final Set<Cell> seen = new HashSet<>();
+    private final Deque<Cell> horizon = new ArrayDeque<>();
+    /** Those that could be uncovered, and the facts with which something goes back. */
+    private final List<Cell> covered = new ArrayList<>();
+    private final Set<Facts> brought = new LinkedHashSet<>();
+    private boolean loose;
+
+    /** @param fired    ids of the links of which it is not known whether they do something */
+    Perhaps(Exploration exploration, Set<String> fired, List<Cell> doubtful) {
+        this.exploration = exploration;
+        this.prototype = exploration.turns().prototype();
+        this.fired = new LinkedHashSet<>(fired);
+        this.doubtful = doubtful;
+    }
+
+    void run(BooleanSupplier calledOff) {
+        boolean remembers = exploration.nodes().stream().anyMatch(n -> n.cell.facts() != Facts.NONE);
+        boolean doubts = !fired.isEmpty() || !doubtful.isEmpty();
+        // What is put beneath a takeover on what is not known could be anywhere.
+        boolean anywhere = exploration.nodes().stream().anyMatch(n -> n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted.isEmpty());
+        if (exploration.isGivenUp() || anywhere) {
+            anything();
+            return;
+        }
+        loose = remembers && doubts;
+        horizon.addAll(doubtful);
+        if (loose) {
+            exploration.nodes().forEach(n -> horizon.add(n.cell));
+        }
+        while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
+            Cell cell = horizon.remove();
+            boolean known = exploration.node(cell).isPresent();
+            if (known && !loose || !seen.add(cell)) {
+                continue;
+            }
+            if (seen.size() > ROOM) {
+                anything();
+                return;
+            }
+            look(cell, known);
+        }
+    }
+
+    private void look(Cell cell, boolean known) {
+        if (!exploration.nearest().containsKey(cell.screen())) {
+            reached.add(cell.screen());
+        }
+        Turns.Done done = exploration.turns().at(cell);
+        Turns.Done back = exploration.turns().back(cell);
+        fired.addAll(done.back());
+        fired.addAll(back.back());
+        if (!known && done.sure().stream().noneMatch(turn -> turn.leavesTo() || exploration.changesRow(cell, turn.actions()))) {
+            stuck.add(cell.screen());
+        }
+        boolean covers = !cell.around().isEmpty();
+        for (Turn turn : Stream.of(done.sure(), done.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream).toList()) {
+            turn.link().ifPresent(fired::add);
+            exploration.uncovered(cell, turn).ifPresent(horizon::add);
+            TrailAction last = turn.actions().getLast();
+            covers |= last instanceof TrailAction.Put || last instanceof TrailAction.Raise;
+            boolean forth = last instanceof TrailAction.Forward || last instanceof TrailAction.Staying;
+            if (!forth || turn.actions().size() > 1 || last instanceof TrailAction.ShowTab) {
+                bring(turn.facts());
+            }
+        }
+        if (!done.back().isEmpty() || !back.back().isEmpty()) {
+            bring(cell.facts());
+            done.doubtful().forEach(t -> bring(t.facts()));
+        }
+        if (loose && covers) {
+            covered.add(cell);
+            brought.forEach(facts -> horizon.add(cell.again(facts)));
+        }
+    }
+
+    /** Something goes back with facts: whatever is covered could be uncovered with them. */
+    private void bring(Facts facts) {
+        if (loose && brought.add(facts)) {
+            covered.forEach(cell -> horizon.add(cell.again(facts)));
+        }
+    }
+
+    private void anything() {
+        prototype.screens().stream().filter(s -> s.status() != Status.PARKED).map(Screen::id).forEach(id -> {
+            stuck.add(id);
+            if (!exploration.nearest().containsKey(id)) {
+                reached.add(id);
+            }
+        });
+        prototype.index().ways().forEach(way -> fired.add(way.link().id()));
+    }
+
+    /** Ids of the links that may do something. */
+    Set<String> fired() {
+        return fired;
+    }
+
+    /** Ids of the screens that are not shown and may be. */
+    Set<String> reached() {
+        return reached;
+    }
+
+    /** Ids of the screens that may be come to in a way from which nothing leads on at once. */
+    Set<String> stuck() {
+        return stuck;
+    }
+
+    /** Whether facts change, and what hangs on what is not known was followed with any of them. */
+    boolean isLoose() {
+        return loose;
+    }
+}

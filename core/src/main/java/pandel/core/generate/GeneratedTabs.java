@@ -1,0 +1,101 @@
+package pandel.core.generate;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import pandel.core.model.Area;
+import pandel.core.model.Cause;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
+import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.TabSet;
+import pandel.core.model.Target;
+import pandel.core.model.Verb;
+import pandel.core.model.Where;
+import pandel.core.model.Width;
+
+/** Tab sets made of the screens of a made-up prototype, links that lead to them and out of them, and links that switch their tabs. */
+final class GeneratedTabs {
+
+    private static final int SCREENS_EACH = 150;
+
+    private final Prototype plain;
+    private final Random random;
+    private final Kind kind;
+    private final List<TabSet> sets = new ArrayList<>();
+
+    private GeneratedTabs(Prototype plain, Random random, Kind kind) {
+        this.plain = plain;
+        this.random = random;
+        this.kind = kind;
+    }
+
+    static Prototype on(Prototype plain, Random random, Kind kind) {
+        return new GeneratedTabs(plain, random, kind).made();
+    }
+
+    private Prototype made() {
+        if (plain.screens().size() < 5) {
+            return plain;
+        }
+        int count = kind == Kind.USUAL ? 1 + plain.screens().size() / SCREENS_EACH : random.nextInt(3);
+        for (int i = 0; i < count; i++) {
+            sets.add(set("g" + i, i > 0 && random.nextInt(2) == 0 ? Optional.of("g" + (i - 1)) : Optional.empty()));
+        }
+        return count == 0 ? plain : plain.withScreens(plain.screens().stream().map(this::screen).toList()).withTabSets(sets);
+    }
+
+    /** @param inner another set, that stands in a tab of this one */
+    private TabSet set(String id, Optional<String> inner) {
+        List<Screen> pages = plain.screens().stream().filter(s -> s.form() == Form.PAGE).toList();
+        List<TabSet.Tab> tabs = new ArrayList<>();
+        int size = kind == Kind.USUAL ? 3 + random.nextInt(2) : 1 + random.nextInt(3);
+        for (int i = 0; i < size; i++) {
+            Target root = i == 1 && inner.isPresent() ? new Target.ToTabs(inner.get()) : kind == Kind.NASTY && random.nextInt(12) == 0 ? new Target.ToScreen("gone-root")
+                    : kind == Kind.NASTY && random.nextInt(6) == 0 && !plain.sequences().isEmpty() ? new Target.ToSequence(plain.sequences().getFirst().id()) : new Target.ToScreen(any(pages).id());
+            tabs.add(new TabSet.Tab(id + "-t" + i, "Tab " + (i + 1), "", root));
+        }
+        Set<String> hiding = new LinkedHashSet<>();
+        while (random.nextInt(3) == 0) {
+            hiding.add(any(plain.screens()).id());
+        }
+        return TabSet.of(id, "Set " + id, tabs).withKeeps(random.nextInt(4) > 0).withBacks(random.nextBoolean()).withSwipes(random.nextInt(3) == 0)
+                .withFirst(random.nextInt(3) == 0 ? any(tabs).id() : "").withHiddenOn(hiding);
+    }
+
+    private Screen screen(Screen screen) {
+        List<Hotspot> hotspots = new ArrayList<>(screen.hotspots().stream().map(h -> h.withLinks(h.links().stream().map(this::led).toList())).toList());
+        if (random.nextInt(kind == Kind.USUAL ? 30 : 4) == 0) {
+            String id = screen.id() + "-switch";
+            hotspots.add(new Hotspot(id, "Switch", Map.of(Width.NARROW, new Area(100, 700, 60, 40)),
+                    List.of(Link.of(id + "-tap", new Cause.Touch(Gesture.TAP), new Effect.SwitchTab(kind == Kind.NASTY && random.nextInt(12) == 0 ? "gone-tab" : any(any(sets).tabs()).id()))), Rest.NONE));
+        }
+        return screen.withHotspots(hotspots);
+    }
+
+    /** Some links lead to a tab set instead, some out of the tabs. */
+    private Link led(Link link) {
+        int dice = random.nextInt(kind == Kind.USUAL ? 40 : 10);
+        if (dice > 1) {
+            return link;
+        }
+        TabSet to = any(sets);
+        Optional<String> tab = random.nextInt(3) == 0 ? Optional.of(any(to.tabs()).id()) : Optional.empty();
+        return link.withBranches(link.branches().stream().map(b -> dice == 0 ? b.withEffects(b.effects().stream()
+                .map(e -> e.target().isPresent() && (kind == Kind.NASTY || e.verb() == Verb.ADVANCE) ? e.leadingTo(new Target.ToTabs(to.id(), tab, e.target().get().values())) : e).toList())
+                : b.move().filter(m -> m instanceof Effect.Advance || m instanceof Effect.Replace).isPresent() ? b.withWhere(Optional.of(Where.OUTSIDE_THE_TABS)) : b).toList());
+    }
+
+    private <T> T any(List<T> among) {
+        return among.get(random.nextInt(among.size()));
+    }
+}

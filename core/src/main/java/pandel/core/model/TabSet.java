@@ -1,0 +1,156 @@
+package pandel.core.model;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+/**
+ * Places side by side behind one strip, each tab with a trail of its own.
+ *
+ * @param first   id of the tab that a new visit starts at; empty, or one that is not there: the first of them
+ * @param keeps   whether each tab's trail survives while another is shown
+ * @param backs   whether return at another tab's root leads to the first tab
+ * @param swipes  whether a sideways swipe shows the tab beside, where the strip shows
+ * @param strip   how its strip looks
+ * @param hiddenOn ids of the screens that hide the strip
+ */
+public record TabSet(String id, String title, List<Tab> tabs, String first, boolean keeps, boolean backs, boolean swipes, Strip strip, Set<String> hiddenOn, Rest rest) {
+
+    /**
+     * One tab.
+     *
+     * @param label may be empty
+     * @param sign  the name of its sign; empty: none
+     * @param root  what stands first in it: a screen, a sequence, or a tab set that is not in another
+     */
+    public record Tab(String id, String label, String sign, Target root) {
+        public String shownLabel() {
+            return label.isBlank() ? "Untitled" : label;
+        }
+
+        public Tab withLabel(String other) {
+            return new Tab(id, other, sign, root);
+        }
+
+        public Tab withSign(String other) {
+            return new Tab(id, label, other, root);
+        }
+
+        public Tab withRoot(Target other) {
+            return new Tab(id, label, sign, other);
+        }
+    }
+
+    /** Where the strip stands, and how it looks. @param ground #RRGGBB @param ink of the tabs @param chosen of the tab that is shown */
+    public record Strip(Edge edge, Labels labels, String ground, String ink, String chosen) {
+        /** At the foot, with all labels. */
+        public static final Strip USUAL = new Strip(Edge.BOTTOM, Labels.ALL, "#FFFFFF", "#5B6670", "#0E5668");
+
+        public Strip {
+            for (String colour : List.of(ground, ink, chosen)) {
+                if (!colour.matches("#[0-9A-Fa-f]{6}")) {
+                    throw new IllegalArgumentException("A colour is # and six of 0 to 9 and A to F: " + colour);
+                }
+            }
+        }
+
+        public Strip withEdge(Edge other) {
+            return new Strip(other, labels, ground, ink, chosen);
+        }
+
+        public Strip withLabels(Labels other) {
+            return new Strip(edge, other, ground, ink, chosen);
+        }
+    }
+
+    /** Where the strip stands; on the picture it is drawn already, and its areas are tapped. */
+    public enum Edge {
+        TOP, BOTTOM, DRAWN;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** Which tabs show their labels. */
+    public enum Labels {
+        ALL, CHOSEN, NONE;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    public TabSet {
+        tabs = List.copyOf(tabs);
+        hiddenOn = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(hiddenOn));
+    }
+
+    /** One that keeps each tab's trail, with its strip at the foot. */
+    public static TabSet of(String id, String title, List<Tab> tabs) {
+        return new TabSet(id, title, tabs, "", true, true, false, Strip.USUAL, Set.of(), Rest.NONE);
+    }
+
+    public String shownTitle() {
+        return title.isBlank() ? "Untitled" : title;
+    }
+
+    public Optional<Tab> tab(String tabId) {
+        return tabs.stream().filter(t -> t.id().equals(tabId)).findFirst();
+    }
+
+    /** The tab a new visit starts at; empty when it has none. */
+    public Optional<Tab> firstTab() {
+        return tab(first).or(() -> tabs.stream().findFirst());
+    }
+
+    /** The links that its tabs are: one for each, with the tab's id. They are not in the file as links. */
+    public List<Link> switches() {
+        List<Link> links = new ArrayList<>();
+        tabs.forEach(t -> links.add(Link.of(t.id(), new Cause.Tab(), new Effect.SwitchTab(t.id()))));
+        return links;
+    }
+
+    public TabSet withTitle(String other) {
+        return new TabSet(id, other, tabs, first, keeps, backs, swipes, strip, hiddenOn, rest);
+    }
+
+    public TabSet withTabs(List<Tab> others) {
+        return new TabSet(id, title, others, first, keeps, backs, swipes, strip, hiddenOn, rest);
+    }
+
+    /** The same with one tab changed. */
+    public TabSet withTab(String tabId, UnaryOperator<Tab> change) {
+        return withTabs(tabs.stream().map(t -> t.id().equals(tabId) ? change.apply(t) : t).toList());
+    }
+
+    public TabSet withFirst(String other) {
+        return new TabSet(id, title, tabs, other, keeps, backs, swipes, strip, hiddenOn, rest);
+    }
+
+    public TabSet withKeeps(boolean other) {
+        return new TabSet(id, title, tabs, first, other, backs, swipes, strip, hiddenOn, rest);
+    }
+
+    public TabSet withBacks(boolean other) {
+        return new TabSet(id, title, tabs, first, keeps, other, swipes, strip, hiddenOn, rest);
+    }
+
+    public TabSet withSwipes(boolean other) {
+        return new TabSet(id, title, tabs, first, keeps, backs, other, strip, hiddenOn, rest);
+    }
+
+    public TabSet withStrip(Strip other) {
+        return new TabSet(id, title, tabs, first, keeps, backs, swipes, other, hiddenOn, rest);
+    }
+
+    public TabSet withHiddenOn(Set<String> others) {
+        return new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, others, rest);
+    }
+}

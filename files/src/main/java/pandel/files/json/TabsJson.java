@@ -1,0 +1,128 @@
+package pandel.files.json;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pandel.core.model.InTab;
+import pandel.core.model.Source;
+import pandel.core.model.TabSet;
+import pandel.core.model.Target;
+import pandel.files.Unreadable;
+
+/** Tab sets, and which tabs a place is the root of, as the file holds them. */
+final class TabsJson {
+
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private TabsJson() {
+    }
+
+    /** Claims ids, which are used once in a file. */
+    interface Ids {
+        String claim(Fields at, String id) throws Unreadable;
+    }
+
+    static TabSet set(Fields f, Ids ids) throws Unreadable {
+        String id = ids.claim(f, f.text("id"));
+        List<TabSet.Tab> tabs = new ArrayList<>();
+        for (JsonNode node : f.items("tabs")) {
+            Fields t = Fields.of(node, f.where() + ", tab " + (tabs.size() + 1));
+            Optional<Fields> values = t.object("values");
+            tabs.add(new TabSet.Tab(ids.claim(t, t.text("id")), t.optionalText("label").orElse(""), t.optionalText("sign").orElse(""), SequenceJson.target(t, ValueJson.carried(values))));
+        }
+        Optional<Fields> look = f.object("strip");
+        TabSet.Strip strip = look.isEmpty() ? TabSet.Strip.USUAL : strip(look.get());
+        String title = f.optionalText("title").orElse("");
+        String first = f.optionalText("first").orElse("");
+        List<String> hidden = f.texts("hiddenOn");
+        boolean keeps = !f.has("keeps") || f.flag("keeps");
+        boolean backs = !f.has("backs") || f.flag("backs");
+        boolean swipes = f.flag("swipes");
+        return f.made(() -> new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, new LinkedHashSet<>(hidden), f.rest()));
+    }
+
+    private static TabSet.Strip strip(Fields f) throws Unreadable {
+        TabSet.Strip usual = TabSet.Strip.USUAL;
+        TabSet.Edge edge = f.optionalWord("edge", TabSet.Edge.values(), TabSet.Edge::word).orElse(usual.edge());
+        TabSet.Labels labels = f.optionalWord("labels", TabSet.Labels.values(), TabSet.Labels::word).orElse(usual.labels());
+        String ground = f.optionalText("ground").orElse(usual.ground());
+        String ink = f.optionalText("ink").orElse(usual.ink());
+        String chosen = f.optionalText("chosen").orElse(usual.chosen());
+        return f.made(() -> new TabSet.Strip(edge, labels, ground, ink, chosen));
+    }
+
+    static ObjectNode set(TabSet s) {
+        ObjectNode node = NODES.objectNode().put("id", s.id()).put("title", s.title());
+        ArrayNode tabs = node.putArray("tabs");
+        s.tabs().forEach(t -> {
+            ObjectNode one = tabs.addObject().put("id", t.id()).put("label", t.label());
+            if (!t.sign().isEmpty()) {
+                one.put("sign", t.sign());
+            }
+            SequenceJson.target(one, t.root());
+            if (!t.root().values().isEmpty()) {
+                one.set("values", ValueJson.carried(t.root().values()));
+            }
+        });
+        if (!s.first().isEmpty()) {
+            node.put("first", s.first());
+        }
+        if (!s.keeps()) {
+            node.put("keeps", false);
+        }
+        if (!s.backs()) {
+            node.put("backs", false);
+        }
+        if (s.swipes()) {
+            node.put("swipes", true);
+        }
+        if (!s.strip().equals(TabSet.Strip.USUAL)) {
+            node.putObject("strip").put("edge", s.strip().edge().word()).put("labels", s.strip().labels().word()).put("ground", s.strip().ground()).put("ink", s.strip().ink()).put("chosen", s.strip().chosen());
+        }
+        if (!s.hiddenOn().isEmpty()) {
+            s.hiddenOn().forEach(node.putArray("hiddenOn")::add);
+        }
+        return PrototypeWriter.with(node, s.rest());
+    }
+
+    /** Whether an object names a tab set as a target. */
+    static boolean leads(Fields f) {
+        return f.has("tabs");
+    }
+
+    static Target target(Fields f, Map<String, Source> values) throws Unreadable {
+        return new Target.ToTabs(f.text("tabs"), f.optionalText("tab"), values);
+    }
+
+    /** The tabs that a place is the root of, the outermost first. */
+    static List<InTab> roots(Fields f) throws Unreadable {
+        List<InTab> roots = new ArrayList<>();
+        for (JsonNode node : f.items("rootOf")) {
+            Fields r = Fields.of(node, f.where());
+            Optional<Fields> offered = r.object("offered");
+            roots.add(new InTab(r.text("tabs"), r.text("tab"), offered.isEmpty() ? Map.of() : ValueJson.values(offered.get())));
+        }
+        return roots;
+    }
+
+    static void roots(ObjectNode node, int inside, List<InTab> roots) {
+        if (inside > 0) {
+            node.put("inside", inside);
+        }
+        if (!roots.isEmpty()) {
+            ArrayNode all = node.putArray("rootOf");
+            roots.forEach(r -> {
+                ObjectNode one = all.addObject().put("tabs", r.set()).put("tab", r.tab());
+                if (!r.offered().isEmpty()) {
+                    one.set("offered", ValueJson.values(r.offered()));
+                }
+            });
+        }
+    }
+}
