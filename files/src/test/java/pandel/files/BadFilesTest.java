@@ -103,7 +103,7 @@ class BadFilesTest {
             "{\"format\": \"pandel/1\", \"screens\": {}} | “screens” must be a list [ … ], found an object.",
             "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"form\": \"popup\"}]} | unknown form “popup”; it can be page, dialog, sheet, panel.",
             "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": {\"wait\": 0}}]}]} | “wait” must be a whole number from 1 to",
-            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": {\"wait\": 5}, \"branches\": [{\"effects\": [{\"verb\": \"teleport\"}]}]}]}]} | unknown verb “teleport”; it can be advance, replace, restart, open above, return, return to, close, remember, notice, leave.",
+            "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": {\"wait\": 5}, \"branches\": [{\"effects\": [{\"verb\": \"teleport\"}]}]}]}]} | unknown verb “teleport”; it can be advance, replace, restart, open above, return, return to, close, switch tab, turn page, remember, notice, leave.",
             "{\"format\": \"pandel/1\", \"facts\": [{\"id\": \"f\", \"kind\": \"colour\"}]} | In fact 1: unknown kind “colour”; it can be yes/no, one of, number.",
             "{\"format\": \"pandel/1\", \"facts\": [{\"id\": \"f\", \"kind\": \"number\", \"least\": 5, \"most\": 1}]} | A number’s least is not above its most: 5 to 1.",
             "{\"format\": \"pandel/1\", \"versions\": [{\"id\": \"../x\"}]} | In version 1: the id of a version is 1 to 100 letters, digits and dashes.",

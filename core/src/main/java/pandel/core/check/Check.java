@@ -23,7 +23,7 @@ import pandel.core.model.Width;
 public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
-            List.of(NoEntry::in, Addresses::in, MissingTargets::in, Sequences::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
+            List.of(NoEntry::in, Addresses::in, MissingTargets::in, Sequences::in, TabSets::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
                     WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, Outcomes::in, Values::in, UnknownPlaceholders::in, HiddenGestures::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
 
     private Check() {

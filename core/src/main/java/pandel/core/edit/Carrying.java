@@ -103,6 +103,10 @@ public final class Carrying {
 
     /** What is expected where a target leads: by a screen, or by the pages of a sequence, each name once. */
     public static List<Expected> expectedBy(Prototype p, Target target) {
+        if (target instanceof Target.ToTabs to) {
+            return p.tabSet(to.id()).stream().flatMap(s -> s.tabs().stream()).filter(t -> !(t.root() instanceof Target.ToTabs)).flatMap(t -> expectedBy(p, t.root()).stream())
+                    .collect(Collectors.toMap(Expected::name, e -> e, (a, b) -> a, java.util.LinkedHashMap::new)).values().stream().toList();
+        }
         List<Screen> screens = target instanceof Target.ToSequence to ? p.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).flatMap(id -> p.screen(id).stream()).toList()
                 : p.screen(target.id()).stream().toList();
         List<Expected> all = new ArrayList<>();

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
@@ -71,6 +72,11 @@ public final class LinkEdits {
     /** The prototype without the links that lead to screens. */
     static Prototype dropLinksTo(Prototype p, Set<String> gone) {
         return mapLinks(p, l -> leadsTo(l, gone) ? Optional.empty() : Optional.of(l));
+    }
+
+    /** The prototype without some links. */
+    static Prototype dropLinks(Prototype p, Predicate<Link> gone) {
+        return mapLinks(p, l -> gone.test(l) ? Optional.empty() : Optional.of(l));
     }
 
     /** The prototype with everything that leads to one screen leading to another. */

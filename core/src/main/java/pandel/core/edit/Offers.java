@@ -7,6 +7,7 @@ import java.util.function.ToIntFunction;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
 
 /** Which screens to offer as a target, the likeliest first. */
 public final class Offers {
@@ -41,6 +42,12 @@ public final class Offers {
     /** Sequences whose title has every typed word in it, the best first; those without pages are left out. */
     public static List<Sequence> sequences(Prototype prototype, String typed) {
         return prototype.sequences().stream().filter(s -> !s.pages().isEmpty() && Matching.rank(s.title(), typed).isPresent())
+                .sorted(Comparator.comparingInt(s -> Matching.rank(s.title(), typed).orElseThrow())).toList();
+    }
+
+    /** Tab sets whose title has every typed word in it, the best first; those without tabs are left out. */
+    public static List<TabSet> tabSets(Prototype prototype, String typed) {
+        return prototype.tabSets().stream().filter(s -> !s.tabs().isEmpty() && Matching.rank(s.title(), typed).isPresent())
                 .sorted(Comparator.comparingInt(s -> Matching.rank(s.title(), typed).orElseThrow())).toList();
     }
 

@@ -1,5 +1,6 @@
 package pandel.desktop.device;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.layout.Pane;
@@ -12,32 +13,47 @@ import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
+import pandel.core.play.Around;
 import pandel.desktop.picture.PictureLibrary;
 
-/** A page of a sequence on a small device, with what is laid over it. */
+/** A screen on a small device in its frame: with what is laid over the page of a sequence, or behind the strip of a tab set. */
 public final class PagePreview extends Pane {
 
-    /**
-     * @param page from 1
-     * @param wide interface px
-     */
-    public PagePreview(PictureLibrary pictures, Prototype prototype, Sequence sequence, int page, Device device, double wide) {
+    private PagePreview(PictureLibrary pictures, Prototype prototype, Screen screen, Optional<AtPage> at, List<Around> around, Device device, double wide) {
         double scale = wide / device.width();
         double high = Math.rint(device.height() * scale);
-        Screen screen = prototype.screen(sequence.pages().get(page - 1)).orElseGet(() -> Screen.page("", sequence.pages().get(page - 1)));
         LevelView view = new LevelView(pictures, Look.plain(screen), 0, false);
         view.know(prototype, Known.of(Facts.NONE));
-        view.standAt(prototype, Optional.of(new AtPage(sequence.id(), page, Map.of())));
+        view.standAt(prototype, at);
+        view.standIn(prototype, around);
         view.place(device.width(), device.height(), scale, 0);
+        Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
+        edge.setFill(null);
+        edge.getStyleClass().add("preview-edge");
         getStyleClass().add("device");
         setMouseTransparent(true);
         setMinSize(wide, high);
         setPrefSize(wide, high);
         setMaxSize(wide, high);
         setClip(new Rectangle(wide, high));
-        Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
-        edge.setFill(null);
-        edge.getStyleClass().add("preview-edge");
         getChildren().addAll(view, edge);
+    }
+
+    /**
+     * A page of a sequence.
+     *
+     * @param page from 1
+     * @param wide interface px
+     */
+    public static PagePreview of(PictureLibrary pictures, Prototype prototype, Sequence sequence, int page, Device device, double wide) {
+        Screen screen = prototype.screen(sequence.pages().get(page - 1)).orElseGet(() -> Screen.page("", sequence.pages().get(page - 1)));
+        return new PagePreview(pictures, prototype, screen, Optional.of(new AtPage(sequence.id(), page, Map.of())), List.of(), device, wide);
+    }
+
+    /** The root of a tab behind its strip. @param wide interface px */
+    public static PagePreview of(PictureLibrary pictures, Prototype prototype, TabSet set, TabSet.Tab tab, Device device, double wide) {
+        Screen screen = tab.root().shown(prototype).orElseGet(() -> Screen.page("", tab.root().id()));
+        return new PagePreview(pictures, prototype, screen, Optional.empty(), List.of(new Around(set.id(), tab.id(), Map.of(), true)), device, wide);
     }
 }

@@ -16,15 +16,18 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
-/** The pages of a sequence side by side, to be chosen, and carried to another place by mouse or keys. */
+/** The pages of a sequence, or the tabs of a set, side by side, to be chosen, and carried to another place by mouse or keys. */
 final class PageStrip extends StackPane {
+
+    /** One of them. @param words beneath its picture */
+    record Item(Screen screen, String words) {
+    }
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double HIGH = 96;
@@ -42,11 +45,11 @@ final class PageStrip extends StackPane {
      * @param choose told which is chosen
      * @param moved  told from where to where one was carried, both counted from 0
      */
-    PageStrip(Work work, PictureLibrary pictures, Sequence sequence, int chosen, IntConsumer choose, BiConsumer<Integer, Integer> moved) {
+    PageStrip(Work work, PictureLibrary pictures, List<Item> items, int chosen, IntConsumer choose, BiConsumer<Integer, Integer> moved) {
         this.moved = moved;
         pages.setAlignment(Pos.BOTTOM_LEFT);
-        for (int i = 0; i < sequence.pages().size(); i++) {
-            pages.getChildren().add(page(work, pictures, sequence, i, i == chosen, choose));
+        for (int i = 0; i < items.size(); i++) {
+            pages.getChildren().add(page(work, pictures, items, i, i == chosen, choose));
         }
         ScrollPane scroll = new Scroll(pages);
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -63,9 +66,8 @@ final class PageStrip extends StackPane {
         pages.getChildren().stream().filter(n -> n.getPseudoClassStates().contains(CHOSEN)).findFirst().ifPresent(Node::requestFocus);
     }
 
-    private Button page(Work work, PictureLibrary pictures, Sequence sequence, int at, boolean chosen, IntConsumer choose) {
-        String id = sequence.pages().get(at);
-        Screen screen = work.prototype().screen(id).orElseGet(() -> Screen.page("", id + " (removed)"));
+    private Button page(Work work, PictureLibrary pictures, List<Item> items, int at, boolean chosen, IntConsumer choose) {
+        Screen screen = items.get(at).screen();
         Placement.Size size = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
         double factor = Math.min(HIGH / size.height(), WIDEST / size.width());
         MockView mock = new MockView(pictures);
@@ -73,14 +75,14 @@ final class PageStrip extends StackPane {
         StackPane framed = new StackPane(mock);
         framed.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         framed.setStyle("-fx-border-color: -rule;");
-        Button button = new Button((at + 1) + "  " + screen.shownTitle(), framed);
+        Button button = new Button(items.get(at).words(), framed);
         button.getStyleClass().add("motion-kind");
         button.setContentDisplay(ContentDisplay.TOP);
         button.setMnemonicParsing(false);
         button.setMaxWidth(WIDEST);
         button.setMinWidth(90);
         button.setId("page-" + (at + 1));
-        button.setAccessibleText("Page " + (at + 1) + ", " + screen.shownTitle());
+        button.setAccessibleText(items.get(at).words());
         button.pseudoClassStateChanged(CHOSEN, chosen);
         button.setOnAction(e -> {
             if (!carrying) {
@@ -89,7 +91,7 @@ final class PageStrip extends StackPane {
         });
         button.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             int to = e.getCode() == KeyCode.LEFT ? at - 1 : e.getCode() == KeyCode.RIGHT ? at + 1 : at;
-            if (e.isShortcutDown() && to != at && to >= 0 && to < sequence.pages().size()) {
+            if (e.isShortcutDown() && to != at && to >= 0 && to < items.size()) {
                 e.consume();
                 moved.accept(at, to);
             }

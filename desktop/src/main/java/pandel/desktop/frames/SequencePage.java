@@ -1,5 +1,6 @@
 package pandel.desktop.frames;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -76,14 +77,23 @@ public final class SequencePage extends PageBox {
         });
         title.getStyleClass().add("strong");
         row(title, spring(), Press.smallWord("Add pages…", "sequence-add", this::add), Press.smallWord("Take this page out", "sequence-out", this::takeOut));
-        PageStrip strip = new PageStrip(work, around.pictures(), sequence, chosen, this::choose, this::move);
+        PageStrip strip = new PageStrip(work, around.pictures(), items(sequence), chosen, this::choose, this::move);
         VBox settings = new VBox(6);
         settings.getChildren().addAll(strip, heading4("Laid over its pages"), laid(sequence), heading4("Turned by"), turned(sequence), heading4("It leads to"),
                 leads("Next on the last page", "finish", sequence.finish(), Cause.Finish::new), leads("Skipping", "skip", sequence.skip(), Cause.Skip::new));
         HBox.setHgrow(settings, Priority.ALWAYS);
-        PagePreview preview = new PagePreview(around.pictures(), work.prototype(), sequence, chosen + 1, work.device(), Math.rint(Math.min(PREVIEW, HIGHEST * work.device().width() / work.device().height())));
+        PagePreview preview = PagePreview.of(around.pictures(), work.prototype(), sequence, chosen + 1, work.device(), Math.rint(Math.min(PREVIEW, HIGHEST * work.device().width() / work.device().height())));
         row(settings, preview);
         strip.takeFocus();
+    }
+
+    private List<PageStrip.Item> items(Sequence sequence) {
+        List<PageStrip.Item> items = new ArrayList<>();
+        for (String page : sequence.pages()) {
+            Screen screen = work.prototype().screen(page).orElseGet(() -> Screen.page("", page + " (removed)"));
+            items.add(new PageStrip.Item(screen, (items.size() + 1) + "  " + screen.shownTitle()));
+        }
+        return items;
     }
 
     private static Label heading4(String words) {

@@ -160,10 +160,14 @@ final class BranchLine {
             line.getChildren().add(PageChoice.of(work.prototype(), actions.screen(), turn.turn(), id("turn"), chosen ->
                     work.edit(LinkEdits.change(LinkWords.turn(chosen), link.orElseThrow().branch(number, b -> b.doing(new Effect.TurnPage(chosen)).withWhere(b.where()).withMotion(b.motion()))))));
         }
+        if (effect instanceof Effect.SwitchTab to) {
+            line.getChildren().add(TabChoice.of(work.prototype(), to.tab(), id("tab"), chosen ->
+                    work.edit(LinkEdits.change("switch to another tab", link.orElseThrow().branch(number, b -> b.doing(new Effect.SwitchTab(chosen)).withMotion(b.motion()))))));
+        }
         effect.target().ifPresent(t -> new CarriedWords(work, line, link, t, this::id, desk, refresh).fill());
         branch.where().ifPresent(w -> line.getChildren().add(new Choice(w.word(), "", id("where")).on(() -> work.edit(BranchEdits.where(link.orElseThrow(), number,
                 Optional.of(w == Where.HERE ? Where.BENEATH : Where.HERE))))));
-        line.getChildren().add(effect.target().isPresent() || effect instanceof Effect.TurnPage ? motion(effect.verb())
+        line.getChildren().add(effect.target().isPresent() || effect instanceof Effect.TurnPage || effect instanceof Effect.SwitchTab ? motion(effect.verb())
                 : Choice.aside(effect.verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
     }
 
@@ -230,8 +234,14 @@ final class BranchLine {
         }
         menu.getItems().add(new SeparatorMenuItem());
         for (Where where : Where.values()) {
-            if (!branch.where().equals(Optional.of(where))) {
-                menu.getItems().add(Press.item(where == Where.HERE ? "Do it here, on what is open" : "Do it beneath, after what is open has closed", "more-" + where.word(),
+            boolean steps = branch.move().get() instanceof Effect.Advance || branch.move().get() instanceof Effect.Replace;
+            boolean fits = where != Where.OUTSIDE_THE_TABS || steps && !work.prototype().tabSets().isEmpty();
+            if (fits && !branch.where().equals(Optional.of(where))) {
+                menu.getItems().add(Press.item(switch (where) {
+                    case HERE -> "Do it here, on what is open";
+                    case BENEATH -> "Do it beneath, after what is open has closed";
+                    case OUTSIDE_THE_TABS -> "Do it outside the tabs, without their strip";
+                }, "more-" + where.word().replace(' ', '-'),
                         () -> work.edit(BranchEdits.where(link.get(), number, Optional.of(where)))));
             }
         }

@@ -30,6 +30,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.State;
+import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.core.model.Width;
@@ -196,7 +197,7 @@ final class DeskActions {
             case Offer.NoLink none -> work.edit(HotspotEdits.mark(screen(), bare));
             case Offer.There there -> markAndLink(bare, Fitting.leadingTo(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), screen(), there.screen()), Optional.empty(),
                     there.screen().shownTitle());
-            case Offer.InOrder in -> markAndLink(bare, toSequence(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), in), Optional.empty(), in.sequence().shownTitle());
+            case Offer.Frame frame -> markAndLink(bare, toFrame(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), frame), Optional.empty(), frame.title());
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
                 markAndLink(bare, new Effect.Advance(new Target.ToScreen(target.id())), Optional.of(target), made.title());
@@ -219,7 +220,7 @@ final class DeskActions {
         wanted = Optional.empty();
         switch (offer) {
             case Offer.There there -> set(now, Fitting.leadingTo(before, screen(), there.screen()), Optional.empty(), " to “" + there.screen().shownTitle() + "”");
-            case Offer.InOrder in -> set(now, toSequence(before, in), Optional.empty(), " to “" + in.sequence().shownTitle() + "”");
+            case Offer.Frame frame -> set(now, toFrame(before, frame), Optional.empty(), " to “" + frame.title() + "”");
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
                 set(now, Fitting.leadingTo(before, screen(), target), Optional.of(target), " to “" + made.title() + "”");
@@ -229,10 +230,9 @@ final class DeskActions {
         }
     }
 
-    /** The move that leads to a sequence; what fits its first page fits it. */
-    private Effect toSequence(Optional<Effect> before, Offer.InOrder in) {
-        Target target = new Target.ToSequence(in.sequence().id());
-        return Fitting.leadingTo(before, screen(), target.shown(work.prototype()).orElse(Screen.page("", "")), target);
+    /** The move that leads to a frame; what fits the screen it shows first fits it. */
+    private Effect toFrame(Optional<Effect> before, Offer.Frame frame) {
+        return Fitting.leadingTo(before, screen(), frame.target().shown(work.prototype()).orElse(Screen.page("", "")), frame.target());
     }
 
     /** The move with what can be carried carried: what it carried before, and what goes by the same name here. */
@@ -273,7 +273,7 @@ final class DeskActions {
         Optional<Screen> fresh = offer instanceof Offer.New made ? Optional.of(Screen.page(work.freshId(made.title()), made.title())) : Optional.empty();
         Optional<Screen> target = offer instanceof Offer.There there ? Optional.of(there.screen()) : fresh;
         Effect effect = offer instanceof Offer.Back back ? Effect.of(back.verb(), new Target.ToScreen(""))
-                : offer instanceof Offer.InOrder in ? toSequence(byItself(cause), in) : Fitting.leadingTo(byItself(cause), screen(), target.orElseThrow());
+                : offer instanceof Offer.Frame frame ? toFrame(byItself(cause), frame) : Fitting.leadingTo(byItself(cause), screen(), target.orElseThrow());
         Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, cause, effect));
         work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
         work.selection().chooseLink(id);
@@ -303,9 +303,16 @@ final class DeskActions {
         if (why.isEmpty()) {
             // The next hotspot that is marked does the same, where it fits.
             lastVerb = Optional.of(verb).filter(Verb::needsTarget);
-            set(now, Effect.of(verb, target.orElse(new Target.ToScreen(""))), Optional.empty(), ": " + verb.word());
+            set(now, verb == Verb.SWITCH_TAB ? new Effect.SwitchTab(firstTab()) : Effect.of(verb, target.orElse(new Target.ToScreen(""))), Optional.empty(), ": " + verb.word());
         }
         return why;
+    }
+
+    /** The tab that is meant until another is chosen: that of the screen led to before, else the first there is. */
+    private String firstTab() {
+        Optional<String> led = move().flatMap(Effect::target).map(Target::id);
+        List<TabSet.Tab> tabs = work.prototype().tabSets().stream().flatMap(s -> s.tabs().stream()).toList();
+        return tabs.stream().filter(t -> led.filter(t.root().id()::equals).isPresent()).findFirst().or(() -> tabs.stream().findFirst()).map(TabSet.Tab::id).orElse("");
     }
 
     void remove() {

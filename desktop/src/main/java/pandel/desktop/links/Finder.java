@@ -18,7 +18,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.edit.Offers;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
+import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.desktop.mocks.FormSign;
 import pandel.desktop.mocks.VerbSign;
@@ -36,8 +36,8 @@ final class Finder extends VBox {
         record There(Screen screen) implements Offer {
         }
 
-        /** A sequence there is, at its first page. */
-        record InOrder(Sequence sequence) implements Offer {
+        /** A tab set or sequence there is. @param kind "sequence, 3 pages" */
+        record Frame(Target target, String title, String kind) implements Offer {
         }
 
         /** A screen to be made. */
@@ -114,7 +114,10 @@ final class Finder extends VBox {
         Set<String> unreached = work.checked().map(c -> c.unreached().stream().map(Screen::id).collect(Collectors.toSet())).orElse(Set.of());
         List<Offer> made = new ArrayList<>();
         Offers.of(work.prototype(), from, words, unreached, typed).stream().limit(MOST).map(Offer.There::new).forEach(made::add);
-        Offers.sequences(work.prototype(), typed).stream().limit(2).map(Offer.InOrder::new).forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
+        Offers.sequences(work.prototype(), typed).stream().limit(2).map(s -> new Offer.Frame(new Target.ToSequence(s.id()), s.shownTitle(), "sequence, " + s.pages().size() + (s.pages().size() == 1 ? " page" : " pages")))
+                .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
+        Offers.tabSets(work.prototype(), typed).stream().limit(2).map(s -> new Offer.Frame(new Target.ToTabs(s.id()), s.shownTitle(), "tab set, " + s.tabs().size() + (s.tabs().size() == 1 ? " tab" : " tabs")))
+                .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
         List<Offer> backs = new ArrayList<>();
         for (Verb verb : List.of(Verb.RETURN, Verb.CLOSE)) {
             if (verb.word().startsWith(typed.toLowerCase(Locale.ROOT)) || "back".startsWith(typed.toLowerCase(Locale.ROOT)) && verb == Verb.RETURN) {
@@ -159,8 +162,7 @@ final class Finder extends VBox {
                 aside.getStyleClass().addAll("quiet", "small");
                 row.getChildren().addAll(new FormSign(there.screen().form()), title, aside);
             }
-            case Offer.InOrder in -> row.getChildren().addAll(new FormSign(in.sequence().pages().stream().flatMap(id -> work.prototype().screen(id).stream()).findFirst().map(Screen::form).orElse(Form.PAGE)),
-                    new Label(in.sequence().shownTitle()), quiet("sequence, " + in.sequence().pages().size() + (in.sequence().pages().size() == 1 ? " page" : " pages")));
+            case Offer.Frame frame -> row.getChildren().addAll(new FormSign(frame.target().shown(work.prototype()).map(Screen::form).orElse(Form.PAGE)), new Label(frame.title()), quiet(frame.kind()));
             case Offer.New fresh -> row.getChildren().add(new Label("New screen “" + fresh.title() + "”"));
             case Offer.Back back -> row.getChildren().addAll(new VerbSign(Optional.of(back.verb())),
                     new Label(back.verb() == Verb.RETURN ? "Return to where one came from" : "Close what is open above"));

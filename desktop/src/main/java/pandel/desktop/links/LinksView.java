@@ -58,7 +58,7 @@ public final class LinksView implements StageView {
     private final Button besides = Press.smallWord("Two devices", "two-devices", this::turnBeside);
     private Optional<String> besideDevice = Optional.empty();
     private final Label heading = new Label();
-    private final InSequence inSequence;
+    private final InFrame inFrame;
     private final Deque<String> walked = new ArrayDeque<>();
     private boolean visible;
     private boolean asSentences;
@@ -94,7 +94,7 @@ public final class LinksView implements StageView {
         heading.getStyleClass().addAll("strong", "large");
         heading.setMinWidth(0);
         this.looks = new LooksBar(work, around);
-        this.inSequence = new InSequence(work, around);
+        this.inFrame = new InFrame(work, around);
         this.head = head();
         this.centre = new VBox(head, looks, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
@@ -156,7 +156,7 @@ public final class LinksView implements StageView {
     private HBox head() {
         Region left = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);
-        HBox made = new HBox(8, heading, inSequence, left, all, besides, Press.smallWord("Fit or true size", "turn-size", desk::turnSize));
+        HBox made = new HBox(8, heading, inFrame, left, all, besides, Press.smallWord("Fit or true size", "turn-size", desk::turnSize));
         made.getStyleClass().add("walked");
         return made;
     }
@@ -172,7 +172,7 @@ public final class LinksView implements StageView {
         }
         Screen screen = work.screen().orElseThrow();
         heading.setText(screen.shownTitle() + (screen.form() == Form.PAGE ? "" : ", a " + screen.form().word()) + (screen.end() ? ", an end" : ""));
-        inSequence.show(screen);
+        inFrame.show(screen);
         looks.refresh();
         waysIn.show(work.prototype(), screen);
         waysOut.show(work.prototype(), screen);
@@ -370,8 +370,8 @@ public final class LinksView implements StageView {
                 here("Advance", () -> sentence.chooseVerb(Verb.ADVANCE), "A"), here("Replace", () -> sentence.chooseVerb(Verb.REPLACE), "R"),
                 here("Restart", () -> sentence.chooseVerb(Verb.RESTART), "S"), here("Return to", () -> sentence.chooseVerb(Verb.RETURN_TO), "T"),
                 here("Open above", () -> sentence.chooseVerb(Verb.OPEN_ABOVE), "O"), here("Return", () -> sentence.chooseVerb(Verb.RETURN), "B"),
-                here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"), here("Turn page", () -> sentence.chooseVerb(Verb.TURN_PAGE), "P"),
-                here("The sequence it is a page of…", inSequence::open, "Q"), here("Remember…", () -> sentence.ask(BranchLine::askWhatToRemember), "M"),
+                here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"), here("Switch tab", () -> sentence.chooseVerb(Verb.SWITCH_TAB), "W"), here("Turn page", () -> sentence.chooseVerb(Verb.TURN_PAGE), "P"),
+                here("The tab set or sequence it stands in…", inFrame::open, "Q"), here("Remember…", () -> sentence.ask(BranchLine::askWhatToRemember), "M"),
                 here("Say something…", () -> sentence.ask(BranchLine::say), "Y"), here("Leave to an address…", () -> sentence.ask(BranchLine::leave), "X"),
                 here("Choose all hotspots", () -> work.selection().chooseHotspots(actions.hotspots().stream().map(Hotspot::id).toList()), "Shortcut+A"),
                 here("Copy hotspots", actions::copy, "Shortcut+C"), here("Put copies here", actions::paste, "Shortcut+V"),

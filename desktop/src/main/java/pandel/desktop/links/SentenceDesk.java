@@ -3,9 +3,9 @@ package pandel.desktop.links;
 import pandel.core.model.Cause;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
-import pandel.core.model.Sequence;
 import pandel.core.model.Verb;
 import pandel.desktop.frames.SequencePage;
+import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
 import pandel.desktop.work.Work;
 
@@ -33,8 +33,9 @@ record SentenceDesk(LinksView view, Work work, Around around, DeskActions action
     }
 
     @Override
-    public void sequence(Sequence sequence) {
-        SequencePage.open(work, around, sequence.id());
+    public void frame(String id) {
+        SequencePage.open(work, around, id);
+        TabSetPage.open(work, around, id);
     }
 
     @Override

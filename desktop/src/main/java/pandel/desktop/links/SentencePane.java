@@ -26,6 +26,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index;
 import pandel.core.model.Link;
 import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
 import pandel.core.model.Verb;
 import pandel.core.play.EventWords;
 import pandel.core.play.LinkWords;
@@ -61,8 +62,8 @@ final class SentencePane extends VBox {
         /** Whether all sentences are shown in place of the desk. */
         boolean isListed();
 
-        /** A sequence and its pages. */
-        void sequence(Sequence sequence);
+        /** A tab set or sequence. @param id its id */
+        void frame(String id);
 
         void chooseVerb(Verb verb);
 
@@ -257,6 +258,12 @@ final class SentencePane extends VBox {
 
     /** What belongs to a sequence: turns say themselves, finish and skip lead where they are led. */
     private void ofSequence(Link link) {
+        Optional<TabSet> set = work.prototype().index().way(link.id()).flatMap(Index.Way::tabs);
+        if (set.isPresent()) {
+            said("The tab “" + set.get().tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.get().shownTitle() + "” shows it as it was left, wherever the strip shows.");
+            below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), Press.word("The tab set…", "open-tabs", () -> desk.frame(set.get().id())));
+            return;
+        }
         Optional<Sequence> sequence = work.prototype().index().way(link.id()).flatMap(Index.Way::sequence);
         String title = sequence.map(Sequence::shownTitle).orElse("");
         if (link.cause() instanceof Cause.Turn) {
@@ -268,7 +275,7 @@ final class SentencePane extends VBox {
             branches(line, Optional.of(link));
             below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
         }
-        sequence.ifPresent(s -> below.getChildren().add(Press.word("The sequence…", "open-sequence", () -> desk.sequence(s))));
+        sequence.ifPresent(s -> below.getChildren().add(Press.word("The sequence…", "open-sequence", () -> desk.frame(s.id()))));
     }
 
     private static String turnedBy(Sequence sequence) {

@@ -28,7 +28,7 @@ final class ChosenBar extends HBox {
         count.getStyleClass().add("strong");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(count, space, Press.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())), Press.word("Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())), Press.word("Section…", "together-section", () -> actions.section(work.together())), forms(), statuses(), scales(),
+        getChildren().addAll(count, space, Press.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())), Press.word("Put behind a strip", "together-tabs", () -> actions.putBehindStrip(work.together())), Press.word("Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())), Press.word("Section…", "together-section", () -> actions.section(work.together())), forms(), statuses(), scales(),
                 Press.word("Remove…", "together-remove", () -> actions.remove(work.together())),
                 Press.word("Choose one only", "together-one", () -> work.selection().choose(work.selection().screen())));
     }

@@ -1,8 +1,11 @@
 package pandel.desktop.mocks;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
@@ -16,6 +19,7 @@ import pandel.core.edit.ScaleEdit;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.SequenceEdits;
 import pandel.core.edit.StateEdits;
+import pandel.core.edit.TabSetEdits;
 import pandel.core.model.Condition;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
@@ -24,8 +28,11 @@ import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.State;
 import pandel.core.model.Status;
+import pandel.core.model.TabSet;
+import pandel.core.model.Target;
 import pandel.core.play.LinkWords;
 import pandel.desktop.frames.SequencePage;
+import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Question;
 import pandel.desktop.theme.Press;
@@ -166,6 +173,26 @@ public final class ScreenActions {
         }
         around.say(bulk.done() == 0 ? "Each leads to the next already." : (bulk.done() == 1 ? "One link was made" : bulk.done() + " links were made")
                 + ", each screen to the next: by the hotspot that waits for one, or a tap anywhere. Ctrl+Z takes " + (bulk.done() == 1 ? "it" : "them") + " back.");
+    }
+
+    /** Makes a tab set of screens in their order, and shows it. */
+    void putBehindStrip(List<Screen> screens) {
+        Optional<String> why = TabSetEdits.whyNot(work.prototype(), screens);
+        if (why.isPresent()) {
+            around.say(why.get());
+            return;
+        }
+        Set<String> taken = new HashSet<>();
+        List<TabSet.Tab> tabs = screens.stream().map(s -> new TabSet.Tab(work.naming().fresh(s.shownTitle() + " tab", Stream.concat(work.prototype().index().ids().stream(), taken.stream()).collect(Collectors.toSet())),
+                s.shownTitle(), "", new Target.ToScreen(s.id()))).peek(t -> taken.add(t.id())).toList();
+        String title = screens.getFirst().shownTitle() + " and beside";
+        boolean drawn = TabSetEdits.isDrawn(work.prototype(), screens);
+        TabSet made = TabSet.of(work.freshId(title), title, tabs).withStrip(drawn ? TabSet.Strip.USUAL.withEdge(TabSet.Edge.DRAWN) : TabSet.Strip.USUAL);
+        int switching = TabSetEdits.switching(work.prototype(), made).size();
+        work.edit(TabSetEdits.make(made));
+        around.say((screens.size() == 1 ? "One screen stands" : screens.size() + " screens stand") + " behind a strip" + (drawn ? ", the one drawn on them" : "")
+                + (switching == 0 ? "." : switching == 1 ? "; one link switches its tabs now." : "; " + switching + " links switch its tabs now."));
+        TabSetPage.open(work, around, made.id());
     }
 
     /** Makes a sequence of screens in their order, and shows it. */

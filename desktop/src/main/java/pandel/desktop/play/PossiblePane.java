@@ -181,6 +181,7 @@ final class PossiblePane extends VBox {
     private void others(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
         turns(prototype, rules, now);
+        tabs(rules, now);
         if (!now.top().kind().base() && rules.outside(now.head()) instanceof Ruling.Acts) {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         }
@@ -199,10 +200,22 @@ final class PossiblePane extends VBox {
                 case TrailAction.Leave l -> "leave the prototype";
                 case TrailAction.CloseLevel c -> "close";
                 case TrailAction.Turn t -> "turn to the page before";
+                case TrailAction.ShowTab s -> "switch to the first tab";
                 default -> "return";
             } : "";
             row(0, "Device back", told(back, does), back instanceof Ruling.Acts, new Event.DeviceBack());
         }
+    }
+
+    /** The tabs of the strips laid over the page, but for the one that is shown at its root. */
+    private void tabs(Rules rules, Situation now) {
+        rules.strips(now.head()).forEach(set -> set.tabs().forEach(tab -> {
+            Ruling ruling = rules.tab(now.head(), tab.id());
+            if (!(ruling instanceof Ruling.NothingToDo)) {
+                row(0, "Tab " + tab.shownLabel(), told(ruling, ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.ToRoot ? "back to its root" : "switch to it"), ruling instanceof Ruling.Acts,
+                        new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())));
+            }
+        }));
     }
 
     /** Turning the page on and back, by what is laid over it, else by a swipe; and skipping. */

@@ -12,8 +12,10 @@ import pandel.core.model.Known;
 import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.TabSet;
 import pandel.core.play.Level;
 import pandel.core.play.Situation;
+import pandel.core.play.Tabs;
 import pandel.core.play.Visit;
 import pandel.desktop.mocks.FormSign;
 import pandel.desktop.theme.Children;
@@ -36,6 +38,7 @@ final class TrailPane extends VBox {
         List<Node> rows = new ArrayList<>(List.of(heading));
         Set<Node> taken = new HashSet<>();
         int shown = 0;
+        List<Node> others = new ArrayList<>();
         for (Level level : now.levels().reversed()) {
             for (Visit visit : level.trail().places().reversed()) {
                 if (shown++ == MOST) {
@@ -47,13 +50,32 @@ final class TrailPane extends VBox {
                 Screen screen = prototype.screen(visit.screen()).orElse(Screen.page(visit.screen(), visit.screen()));
                 String own = Placeholders.filled(screen.shownTitle(), prototype, Known.of(now.facts(), visit.held()));
                 String title = visit.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> own + ", " + at.page() + " of " + s.pages().size())).orElse(own);
+                for (Tabs tabs : visit.tabs()) {
+                    tabs.kept().forEach((tab, kept) -> others.add(kept(prototype, tab, kept)));
+                }
                 Place place = new Place(screen, title, level.kind().base(), shown == 1);
                 Node row = getChildren().stream().filter(n -> place.equals(n.getUserData()) && !taken.contains(n)).findFirst().orElseGet(() -> row(place));
                 taken.add(row);
                 rows.add(row);
             }
         }
+        if (!others.isEmpty()) {
+            Label kept = new Label("Kept in other tabs");
+            kept.getStyleClass().add("heading");
+            rows.add(kept);
+            rows.addAll(others);
+        }
         Children.become(getChildren(), rows);
+    }
+
+    /** "Loans: 3 deep, on Loan". */
+    private static Node kept(Prototype prototype, String tab, List<Visit> kept) {
+        String label = prototype.tabSetOf(tab).flatMap(s -> s.tab(tab)).map(TabSet.Tab::shownLabel).orElse(tab);
+        String on = prototype.screen(kept.getLast().screen()).map(Screen::shownTitle).orElse(kept.getLast().screen());
+        Label told = new Label(label + ": " + (kept.size() == 1 ? "" : kept.size() + " deep, ") + "on " + on);
+        told.getStyleClass().addAll("quiet", "small");
+        told.setStyle("-fx-padding: 2 0 2 8;");
+        return told;
     }
 
     /** What a row shows. */

@@ -115,7 +115,7 @@ final class Masthead extends GridPane {
 
     private ContextMenu menu(Map<String, Command> commands, Preferred preferred, Consumer<Path> openRecent) {
         ContextMenu menu = new ContextMenu();
-        for (String id : List.of("new", "open", "open-folder", "-", "gather", "replace", "watch", "unwatch", "doubts", "-", "save", "save-as", "save-folder", "versions", "-", "facts", "sequences", "starts", "devices", "-", "rename", "sample", "-",
+        for (String id : List.of("new", "open", "open-folder", "-", "gather", "replace", "watch", "unwatch", "doubts", "-", "save", "save-as", "save-folder", "versions", "-", "facts", "frames", "starts", "devices", "-", "rename", "sample", "-",
                 "preferences", "look", "keys", "-", "quit")) {
             if (id.equals("-")) {
                 menu.getItems().add(new SeparatorMenuItem());

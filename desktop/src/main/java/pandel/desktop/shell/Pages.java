@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import pandel.core.model.Start;
 import pandel.desktop.frames.SequencePage;
+import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.work.Work;
 
 /** The pages that show what a prototype has as a whole: facts, entries and start points, devices, versions. */
@@ -43,8 +44,11 @@ final class Pages {
         questions.show(new FactsPage(work, said, questions::dismiss));
     }
 
-    void sequences(Around around) {
-        questions.show(new SequencesPage(work, id -> SequencePage.open(work, around, id), questions::dismiss));
+    void frames(Around around) {
+        questions.show(new FramesPage(work, id -> {
+            SequencePage.open(work, around, id);
+            TabSetPage.open(work, around, id);
+        }, questions::dismiss));
     }
 
     void devices() {

@@ -1,0 +1,293 @@
+package pandel.desktop.frames;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.SVGPath;
+import pandel.core.edit.Edit;
+import pandel.core.edit.TabSetEdits;
+import pandel.core.model.Form;
+import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
+import pandel.core.model.Target;
+import pandel.core.play.LinkWords;
+import pandel.desktop.device.PagePreview;
+import pandel.desktop.device.TabSigns;
+import pandel.desktop.shell.Around;
+import pandel.desktop.shell.PageBox;
+import pandel.desktop.theme.Press;
+import pandel.desktop.work.Work;
+
+/** A tab set as what it is: its tabs in order, each with its sign and where it leads, and the strip as it is seen. */
+public final class TabSetPage extends PageBox {
+
+    private static final double PREVIEW = 150;
+    private static final double HIGHEST = 310;
+
+    private final Work work;
+    private final Around around;
+    private final String id;
+    private int chosen;
+
+    private TabSetPage(Work work, Around around, String id, int chosen) {
+        super("Tab set", "Places side by side behind one strip, each tab with a trail of its own. Drag a tab to another place, or move the chosen one by Ctrl and an arrow.", around::dismiss);
+        this.work = work;
+        this.around = around;
+        this.id = id;
+        this.chosen = chosen;
+        setId("tab-set-page");
+        offer(Press.word("Remove the tab set", "tabs-remove", this::removeAll));
+        fill();
+    }
+
+    /** Shows a tab set above everything, the tab whose root is chosen as its chosen one. */
+    public static void open(Work work, Around around, String id) {
+        work.prototype().tabSet(id).ifPresent(s -> around.show(new TabSetPage(work, around, id,
+                Math.max(0, s.tabs().stream().map(t -> t.root().shownId(work.prototype())).toList().indexOf(work.selection().screen())))));
+    }
+
+    private TabSet now() {
+        return work.prototype().tabSet(id).orElseThrow();
+    }
+
+    private TabSet.Tab tab() {
+        return now().tabs().get(chosen);
+    }
+
+    private void fill() {
+        TabSet set = now();
+        chosen = Math.clamp(chosen, 0, Math.max(0, set.tabs().size() - 1));
+        clear();
+        TextField title = field("tabs-title", "Title of the tab set", set.title(), 220, typed -> {
+            if (!typed.isEmpty() && !typed.equals(now().title())) {
+                put("call it “" + typed + "”", s -> s.withTitle(typed));
+            }
+        });
+        title.getStyleClass().add("strong");
+        row(title, spring(), Press.smallWord("Add a tab…", "tabs-add", this::add), Press.smallWord("Take this tab out", "tabs-out", this::takeOut));
+        PageStrip strip = new PageStrip(work, around.pictures(), items(set), chosen, this::choose, this::move);
+        VBox settings = new VBox(6);
+        settings.getChildren().add(strip);
+        if (!set.tabs().isEmpty()) {
+            settings.getChildren().add(chosenTab(set));
+        }
+        settings.getChildren().addAll(small("The strip"), strip(set), small("In use"), inUse(set), small("Hidden on"), hidden(set));
+        HBox.setHgrow(settings, Priority.ALWAYS);
+        if (set.tabs().isEmpty()) {
+            row(settings);
+        } else {
+            row(settings, PagePreview.of(around.pictures(), work.prototype(), set, tab(), work.device(), Math.rint(Math.min(PREVIEW, HIGHEST * work.device().width() / work.device().height()))));
+            strip.takeFocus();
+        }
+    }
+
+    private List<PageStrip.Item> items(TabSet set) {
+        List<PageStrip.Item> items = new ArrayList<>();
+        set.tabs().forEach(t -> items.add(new PageStrip.Item(t.root().shown(work.prototype()).orElseGet(() -> Screen.page("", t.root().id() + " (removed)")), t.shownLabel())));
+        return items;
+    }
+
+    private static Label small(String words) {
+        Label label = new Label(words);
+        label.getStyleClass().addAll("quiet", "small");
+        return label;
+    }
+
+    private static HBox line(Node... parts) {
+        HBox line = new HBox(6, parts);
+        line.setAlignment(Pos.CENTER_LEFT);
+        return line;
+    }
+
+    private HBox chosenTab(TabSet set) {
+        TabSet.Tab tab = tab();
+        TextField label = field("tab-label", "Label of the tab", tab.label(), 120, typed -> {
+            if (!typed.equals(tab().label())) {
+                put("call a tab “" + typed + "”", s -> s.withTab(tab.id(), t -> t.withLabel(typed)));
+            }
+        });
+        label.setPromptText("no label");
+        Button sign = Press.plain(tab.sign().isEmpty() ? "no sign" : tab.sign(), "tab-sign", () -> { });
+        sign.setOnAction(e -> signs().show(sign, Side.BOTTOM, 0, 0));
+        Button to = new Button("leads to " + LinkWords.target(work.prototype(), tab.root()));
+        to.getStyleClass().add("choice");
+        to.setId("tab-leads");
+        to.setMnemonicParsing(false);
+        to.setMaxWidth(200);
+        to.setOnAction(e -> roots().show(to, Side.BOTTOM, 0, 0));
+        boolean first = set.firstTab().filter(tab::equals).isPresent();
+        Button starts = Press.plain(first ? "starts here" : "start here", "tab-first", () -> put("start at “" + tab.shownLabel() + "”", s -> s.withFirst(tab.id())));
+        starts.setDisable(first);
+        return line(label, sign, to, starts);
+    }
+
+    private ContextMenu signs() {
+        ContextMenu menu = new ContextMenu();
+        menu.getItems().add(Press.item("no sign", "sign-none", () -> sign("")));
+        for (String name : TabSigns.names()) {
+            MenuItem item = Press.item(name, "sign-" + name, () -> sign(name));
+            SVGPath path = new SVGPath();
+            path.setContent(TabSigns.path(name));
+            path.getStyleClass().add("sign-line");
+            item.setGraphic(path);
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private void sign(String name) {
+        put("give a tab the sign " + name, s -> s.withTab(tab().id(), t -> t.withSign(name)));
+    }
+
+    private ContextMenu roots() {
+        ContextMenu menu = new ContextMenu();
+        menu.getItems().add(Press.item("A screen…", "tab-root-screen", () -> pick(screen -> {
+            work.edit(TabSetEdits.change("lead a tab to “" + screen.shownTitle() + "”", now().withTab(tab().id(), t -> t.withRoot(new Target.ToScreen(screen.id())))));
+            return chosen;
+        })));
+        for (Sequence sequence : work.prototype().sequences()) {
+            menu.getItems().add(Press.item(sequence.shownTitle() + ", a sequence", "tab-root-" + sequence.id(), () -> lead(new Target.ToSequence(sequence.id()))));
+        }
+        for (TabSet other : work.prototype().tabSets()) {
+            if (!other.id().equals(id) && other.tabs().stream().noneMatch(t -> t.root() instanceof Target.ToTabs)) {
+                menu.getItems().add(Press.item(other.shownTitle() + ", a tab set", "tab-root-" + other.id(), () -> lead(new Target.ToTabs(other.id()))));
+            }
+        }
+        return menu;
+    }
+
+    private void lead(Target root) {
+        put("lead a tab to “" + LinkWords.target(work.prototype(), root) + "”", s -> s.withTab(tab().id(), t -> t.withRoot(root)));
+    }
+
+    private HBox strip(TabSet set) {
+        TabSet.Strip look = set.strip();
+        TabSet.Edge[] edges = TabSet.Edge.values();
+        TabSet.Labels[] labels = TabSet.Labels.values();
+        Button edge = Press.plain(switch (look.edge()) {
+            case TOP -> "at the top";
+            case BOTTOM -> "at the foot";
+            case DRAWN -> "drawn on the pictures";
+        }, "strip-edge", () -> put("put the strip elsewhere", s -> s.withStrip(look.withEdge(edges[(look.edge().ordinal() + 1) % edges.length]))));
+        edge.setTooltip(new Tooltip("Laid over the page at the foot or the top; or drawn on the pictures already, where hotspots switch its tabs"));
+        Button names = Press.plain(switch (look.labels()) {
+            case ALL -> "all labels";
+            case CHOSEN -> "label of the chosen one";
+            case NONE -> "signs alone";
+        }, "strip-labels", () -> put("show other labels", s -> s.withStrip(look.withLabels(labels[(look.labels().ordinal() + 1) % labels.length]))));
+        HBox line = line(edge, names);
+        if (look.edge() != TabSet.Edge.DRAWN) {
+            line.getChildren().addAll(colour("ground", look.ground(), c -> new TabSet.Strip(look.edge(), look.labels(), c, look.ink(), look.chosen())),
+                    colour("ink", look.ink(), c -> new TabSet.Strip(look.edge(), look.labels(), look.ground(), c, look.chosen())),
+                    colour("chosen", look.chosen(), c -> new TabSet.Strip(look.edge(), look.labels(), look.ground(), look.ink(), c)));
+        }
+        return line;
+    }
+
+    private TextField colour(String name, String now, Function<String, TabSet.Strip> with) {
+        TextField field = field("strip-" + name, "Colour of the strip: " + name, now, 74, typed -> {
+            if (!typed.matches("#[0-9A-Fa-f]{6}")) {
+                around.say("A colour is # and six of 0 to 9 and A to F; “" + typed + "” is none.");
+                fill();
+            } else if (!typed.equals(now)) {
+                put("colour the strip", s -> s.withStrip(with.apply(typed)));
+            }
+        });
+        field.setTooltip(new Tooltip(switch (name) {
+            case "ground" -> "Colour of the strip";
+            case "ink" -> "Colour of its tabs";
+            default -> "Colour of the tab that is shown";
+        }));
+        return field;
+    }
+
+    private HBox inUse(TabSet set) {
+        return line(Press.plain(set.keeps() ? "each tab keeps its trail" : "a tab that is left begins anew", "tabs-keeps", () -> put(set.keeps() ? "let tabs begin anew" : "let tabs keep their trails", s -> s.withKeeps(!s.keeps()))),
+                Press.plain(set.backs() ? "back leads to the first tab" : "back leads out", "tabs-backs", () -> put(set.backs() ? "let back lead out" : "let back lead to the first tab", s -> s.withBacks(!s.backs()))),
+                Press.plain(set.swipes() ? "swiped too" : "not swiped", "tabs-swipes", () -> put(set.swipes() ? "switch without swipes" : "switch by swipes", s -> s.withSwipes(!s.swipes()))));
+    }
+
+    private HBox hidden(TabSet set) {
+        HBox line = line();
+        set.hiddenOn().stream().flatMap(s -> work.prototype().screen(s).stream()).forEach(s -> {
+            Button show = Press.smallWord(s.shownTitle() + " ×", "show-on-" + s.id(), () -> change(TabSetEdits.hide(now(), s, false)));
+            show.setTooltip(new Tooltip("Show the strip there again"));
+            line.getChildren().add(show);
+        });
+        line.getChildren().add(Press.smallWord(set.hiddenOn().isEmpty() ? "on no screen; hide it on one…" : "and on…", "tabs-hide", () -> pick(screen -> {
+            work.edit(TabSetEdits.hide(now(), screen, true));
+            return chosen;
+        })));
+        return line;
+    }
+
+    private interface Picked {
+        int then(Screen screen);
+    }
+
+    private void pick(Picked picked) {
+        around.pick("Which screen?", work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE).toList(), s -> "", screen -> {
+            int shown = picked.then(screen);
+            around.show(new TabSetPage(work, around, id, shown));
+        });
+    }
+
+    private void add() {
+        pick(screen -> {
+            Optional<String> why = now().tabs().stream().anyMatch(t -> t.root().equals(new Target.ToScreen(screen.id()))) ? Optional.of("“" + screen.shownTitle() + "” is behind a tab of it already.") : Optional.empty();
+            why.ifPresentOrElse(around::say, () -> work.edit(TabSetEdits.add(now(), new TabSet.Tab(work.freshId(screen.shownTitle() + " tab"), screen.shownTitle(), "", new Target.ToScreen(screen.id())))));
+            return now().tabs().size() - 1;
+        });
+    }
+
+    private void takeOut() {
+        if (now().tabs().size() <= 1) {
+            removeAll();
+        } else {
+            change(TabSetEdits.takeOut(now(), tab()));
+        }
+    }
+
+    private void choose(int tab) {
+        chosen = tab;
+        fill();
+    }
+
+    private void move(int from, int to) {
+        chosen = to;
+        change(TabSetEdits.move(now(), from, to));
+    }
+
+    private void removeAll() {
+        TabSet set = now();
+        int before = work.prototype().index().ways().size() - set.tabs().size();
+        work.edit(TabSetEdits.remove(set));
+        int gone = before - work.prototype().index().ways().size();
+        around.dismiss();
+        around.say("“" + set.shownTitle() + "” is no tab set any more; its screens stay." + (gone == 0 ? "" : gone == 1 ? " The link that led to it went." : " The " + gone + " links that led to it or switched its tabs went.") + " Ctrl+Z brings it back.");
+    }
+
+    private void put(String name, UnaryOperator<TabSet> with) {
+        change(TabSetEdits.change(name, with.apply(now())));
+    }
+
+    private void change(Edit edit) {
+        work.edit(edit);
+        fill();
+    }
+}

@@ -1,0 +1,50 @@
+package pandel.desktop.links;
+
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.layout.Region;
+import pandel.core.edit.TabSetEdits;
+import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
+import pandel.desktop.frames.SequencePage;
+import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.shell.Around;
+import pandel.desktop.work.Work;
+
+/** Says in which frame the chosen screen stands; a press shows that. */
+final class InFrame extends Button {
+
+    private final Work work;
+    private final Around around;
+
+    InFrame(Work work, Around around) {
+        this.work = work;
+        this.around = around;
+        setId("in-frame");
+        getStyleClass().addAll("word", "small");
+        setMinWidth(Region.USE_PREF_SIZE);
+        setMnemonicParsing(false);
+        setOnAction(e -> open());
+    }
+
+    void show(Screen screen) {
+        Optional<Sequence> sequence = sequence(screen);
+        Optional<TabSet> set = TabSetEdits.setOf(work.prototype(), screen.id());
+        setVisible(sequence.isPresent() || set.isPresent());
+        setManaged(isVisible());
+        setText(sequence.map(s -> "page " + (s.pages().indexOf(screen.id()) + 1) + " of " + s.pages().size() + ", " + s.shownTitle()).or(() -> set.map(s -> "a tab of " + s.shownTitle())).orElse(""));
+    }
+
+    private Optional<Sequence> sequence(Screen screen) {
+        return work.prototype().index().sequencesOf(screen.id()).stream().findFirst();
+    }
+
+    /** Shows the frame that the chosen screen stands in. */
+    void open() {
+        Optional<Sequence> sequence = work.screen().flatMap(this::sequence);
+        Optional<TabSet> set = work.screen().flatMap(s -> TabSetEdits.setOf(work.prototype(), s.id()));
+        sequence.ifPresentOrElse(s -> SequencePage.open(work, around, s.id()),
+                () -> set.ifPresentOrElse(s -> TabSetPage.open(work, around, s.id()), () -> around.say("This screen is neither a page of a sequence nor the root of a tab.")));
+    }
+}

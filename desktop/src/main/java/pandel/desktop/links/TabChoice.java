@@ -1,0 +1,28 @@
+package pandel.desktop.links;
+
+import java.util.function.Consumer;
+import javafx.geometry.Side;
+import javafx.scene.control.ContextMenu;
+import pandel.core.model.Prototype;
+import pandel.core.model.TabSet;
+import pandel.core.play.LinkWords;
+import pandel.desktop.theme.Press;
+
+/** Which tab is switched to, as a word of a sentence. */
+final class TabChoice {
+
+    private TabChoice() {
+    }
+
+    static Choice of(Prototype prototype, String now, String id, Consumer<String> then) {
+        boolean there = prototype.tabSetOf(now).isPresent();
+        Choice choice = new Choice(there ? LinkWords.tab(prototype, now) : now.isEmpty() ? "which tab?" : now + " (removed)", there ? "" : "missing", id);
+        return choice.on(() -> {
+            ContextMenu menu = new ContextMenu();
+            for (TabSet set : prototype.tabSets()) {
+                set.tabs().forEach(tab -> menu.getItems().add(Press.item(tab.shownLabel() + " of " + set.shownTitle(), "tab-" + tab.id(), () -> then.accept(tab.id()))));
+            }
+            menu.show(choice, Side.TOP, 0, -2);
+        });
+    }
+}

@@ -1,0 +1,35 @@
+package pandel.desktop.shell;
+
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
+import pandel.desktop.theme.Press;
+import pandel.desktop.work.Work;
+
+/** All tab sets and sequences, each with its tabs or pages. */
+final class FramesPage extends PageBox {
+
+    /** @param open shows one, by its id */
+    FramesPage(Work work, Consumer<String> open, Runnable leave) {
+        super("Frames", "What people move in: tab sets, places side by side behind a strip; sequences, screens turned like pages. Choose screens among the mocks, in their order, then “Put behind a strip” or “Make a sequence”.", leave);
+        heading("Tab sets");
+        if (work.prototype().tabSets().isEmpty()) {
+            sentence("There is none yet.");
+        }
+        for (TabSet set : work.prototype().tabSets()) {
+            Label tabs = label(set.tabs().stream().map(TabSet.Tab::shownLabel).collect(Collectors.joining(", ")), 330, "quiet");
+            row(label(set.shownTitle(), 190, "strong"), tabs, spring(), Press.smallWord("Open", "open-" + set.id(), () -> open.accept(set.id())));
+        }
+        heading("Sequences");
+        if (work.prototype().sequences().isEmpty()) {
+            sentence("There is none yet.");
+        }
+        for (Sequence sequence : work.prototype().sequences()) {
+            Label pages = label(sequence.pages().stream().map(id -> work.prototype().screen(id).map(Screen::shownTitle).orElse(id + " (removed)")).collect(Collectors.joining(", ")), 330, "quiet");
+            row(label(sequence.shownTitle(), 190, "strong"), pages, spring(), Press.smallWord("Open", "open-" + sequence.id(), () -> open.accept(sequence.id())));
+        }
+    }
+}

@@ -1,0 +1,165 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import pandel.core.model.Effect;
+import pandel.core.model.TabSet;
+import pandel.core.model.Target;
+
+/** Tab sets made of chosen screens, edited as what they are, and played with fingers. */
+class TabsTest extends WindowTest {
+
+    private static final List<String> DRAWN = List.of("Tools", "Loans", "Notices", "Me");
+    private static final List<String> BARE = List.of("How to use it", "Care and late days", "House rules");
+
+    @BeforeEach
+    void openTheSample() {
+        openSample();
+    }
+
+    private TabSet made() {
+        return prototype().tabSets().getLast();
+    }
+
+    private void putBehindStrip(List<String> titles) {
+        interact(() -> opened.work().selection().chooseTogether(titles.stream().map(t -> screen(t).id()).toList()));
+        settle();
+        press("#together-tabs");
+    }
+
+    private List<String> labels() {
+        return made().tabs().stream().map(TabSet.Tab::label).toList();
+    }
+
+    private List<String> trail() {
+        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
+    }
+
+    private Point2D middle(String query) {
+        Node node = lookup(query).query();
+        return node.localToScreen(node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
+    }
+
+    @Test
+    void theStripDrawnOnThePicturesIsTakenAndItsTabsKeepTheirTrails() {
+        putBehindStrip(DRAWN);
+        assertThat(labels()).isEqualTo(DRAWN);
+        assertThat(made().strip().edge()).isEqualTo(TabSet.Edge.DRAWN);
+        assertThat(hotspot("Tools", "Loans in the strip").links().getFirst().effect()).contains(new Effect.SwitchTab(made().tabs().get(1).id()));
+        assertThat(hotspot("Sign in", "Sign in").links().getFirst().effect().flatMap(Effect::target)).get().isInstanceOf(Target.ToTabs.class);
+        assertRead("drawn on the pictures", "each tab keeps its trail");
+        shot("tabs-drawn");
+        press("#page-done");
+        go(4);
+        pass(1800);
+        tapDevice(195, 582);
+        tapDevice(195, 264);
+        assertThat(trail().getFirst()).isEqualTo("Tool");
+        keys(KeyCode.ESCAPE);
+        tapDevice(146, 805);
+        assertThat(trail().getFirst()).isEqualTo("Loans");
+        tapDevice(195, 188);
+        assertThat(trail()).startsWith("Loan", "Loans");
+        assertRead("Kept in other tabs", "Tools: on Tools");
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.ESCAPE);
+        assertThat(trail().getFirst()).isEqualTo("Tools");
+        shot("tabs-play-drawn");
+        keys(KeyCode.ESCAPE);
+        assertRead("The prototype was left.");
+    }
+
+    @Test
+    void aStripIsLaidOverPagesThatHaveNone() {
+        putBehindStrip(BARE);
+        typeOver("#tabs-title", "Advice");
+        press("#page-1");
+        typeOver("#tab-label", "How");
+        press("#tab-sign");
+        press("#sign-list");
+        press("#page-2");
+        press("#tab-sign");
+        press("#sign-heart");
+        press("#page-3");
+        press("#tab-sign");
+        press("#sign-house");
+        shot("tabs-page");
+        assertThat(labels()).containsExactly("How", "Care and late days", "House rules");
+        assertThat(made().tabs()).extracting(TabSet.Tab::sign).containsExactly("list", "heart", "house");
+        drag(middle("#page-3")).dropTo(middle("#page-1").add(-30, 0));
+        settle();
+        assertThat(labels()).containsExactly("House rules", "How", "Care and late days");
+        press("#tab-first");
+        press("#tabs-swipes");
+        press("#page-done");
+        desk("Tools");
+        link(20, 20, 130, 30, "Advice");
+        assertRead("advance to", "Advice");
+        go(4);
+        pass(1800);
+        tapDevice(195, 582);
+        tapDevice(80, 35);
+        shot("tabs-play");
+        assertThat(trail().getFirst()).isEqualTo("How to use it");
+        tapDevice(330, 815);
+        assertThat(trail().getFirst()).isEqualTo("Care and late days");
+        drag(onDevice(90, 300)).moveTo(onDevice(200, 300)).dropTo(onDevice(320, 300));
+        settle();
+        assertThat(trail().getFirst()).isEqualTo("How to use it");
+        tapDevice(60, 815);
+        assertThat(trail().getFirst()).isEqualTo("House rules");
+        keys(KeyCode.ESCAPE);
+        keys(KeyCode.ESCAPE);
+        assertThat(trail().getFirst()).isEqualTo("Tools");
+    }
+
+    @Test
+    void aLinkSwitchesATabAndTheStripIsHiddenOnAScreen() {
+        putBehindStrip(BARE);
+        press("#tabs-hide");
+        write("Care and");
+        keys(KeyCode.ENTER);
+        assertThat(made().hiddenOn()).containsExactly(screen("Care and late days").id());
+        press("#page-2");
+        press("#tabs-out");
+        assertThat(made().tabs()).hasSize(2);
+        press("#tabs-add");
+        write("Opening");
+        keys(KeyCode.ENTER);
+        assertThat(labels()).endsWith("Opening hours");
+        press("#page-done");
+        desk("House rules");
+        link(20, 300, 120, 40, "return");
+        keys(KeyCode.W);
+        assertRead("switch to");
+        press("#choice-tab");
+        press("#tab-" + made().tabs().getLast().id());
+        assertThat(screen("House rules").hotspots().getFirst().links().getFirst().effect()).contains(new Effect.SwitchTab(made().tabs().getLast().id()));
+        shot("tabs-switch");
+        assertRead("a tab of");
+        press("#in-frame");
+        press("#tabs-remove");
+        assertThat(prototype().tabSets()).isEmpty();
+        assertRead("is no tab set any more");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(prototype().tabSets()).hasSize(1);
+    }
+
+    @Test
+    void dialogsStandBehindNoStripAndARemovedRootIsNoTab() {
+        putBehindStrip(List.of("Tool", "Your place"));
+        assertRead("only pages stand behind a strip");
+        putBehindStrip(BARE);
+        press("#page-done");
+        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.remove(List.of(screen("House rules")))));
+        settle();
+        assertThat(made().tabs()).hasSize(2);
+    }
+}
