@@ -96,7 +96,9 @@ class TabsTest extends WindowTest {
         drag(middle("#page-3")).dropTo(middle("#page-1").add(-30, 0));
         settle();
         assertThat(labels()).containsExactly("House rules", "How", "Care and late days");
+        press("#page-2");
         press("#tab-first");
+        assertThat(made().first()).isEqualTo(made().tabs().get(1).id());
         press("#tabs-swipes");
         press("#page-done");
         desk("Tools");
@@ -115,7 +117,9 @@ class TabsTest extends WindowTest {
         assertThat(trail().getFirst()).isEqualTo("How to use it");
         tapDevice(60, 815);
         assertThat(trail().getFirst()).isEqualTo("House rules");
+        // Back at another tab's root leads to the first tab, and from there out of the set.
         keys(KeyCode.ESCAPE);
+        assertThat(trail().getFirst()).isEqualTo("How to use it");
         keys(KeyCode.ESCAPE);
         assertThat(trail().getFirst()).isEqualTo("Tools");
     }
