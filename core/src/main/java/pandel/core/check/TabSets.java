@@ -2,16 +2,22 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.TabSetEdits;
+import pandel.core.model.Cause;
+import pandel.core.model.Device;
 import pandel.core.model.Effect;
+import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 
@@ -33,6 +39,9 @@ final class TabSets {
                     "The tab “" + t.shownLabel() + "” of “" + set.shownTitle() + "” leads to nothing that is there.", List.of(takeOut(set, t)))));
             advanced(grounds, set, findings);
             vanishes(grounds, set, findings);
+            if (set.swipes() && grounds.prototype().devices().stream().anyMatch(Device::swipes)) {
+                sideways(grounds, set, findings);
+            }
         }
         return findings;
     }
@@ -102,6 +111,28 @@ final class TabSets {
                 Screen screen = grounds.prototype().screen(id).orElseThrow();
                 findings.add(Finding.about(Rule.STRIP_VANISHES, Weight.WARNING, Words.screen(grounds.prototype(), id) + " hides the strip of “" + set.shownTitle() + "”, and nothing on it leads back.", List.of(id), walk)
                         .with(List.of(new Fix("Show the strip there", "The strip is hidden on " + Words.screen(grounds.prototype(), id) + ".", "It shows.", TabSetEdits.hide(set, screen, false)))));
+            }
+        }
+    }
+
+    /** Sideways swipes of hotspots, of the whole screen, and of pages, where the strip is swiped too. */
+    private static void sideways(Grounds grounds, TabSet set, List<Finding> findings) {
+        Fix fix = new Fix("Switch tabs without swipes", "A swipe switches the tabs of “" + set.shownTitle() + "”.", "It does not.", TabSetEdits.change("switch without swipes", set.withSwipes(false)));
+        Set<String> told = new HashSet<>();
+        for (Exploration exploration : grounds.explorations()) {
+            for (Node node : exploration.nodes()) {
+                if (!node.cell.isIn(set.id()) || set.hiddenOn().contains(node.cell.screen()) || !told.add(node.cell.screen())) {
+                    continue;
+                }
+                String screen = node.cell.screen();
+                for (Way way : grounds.prototype().index().waysOut(screen)) {
+                    if (way.link().cause() instanceof Cause.Touch touch && (touch.gesture() == Gesture.SWIPE_LEFT || touch.gesture() == Gesture.SWIPE_RIGHT)) {
+                        findings.add(new Finding(Rule.SIDEWAYS_TWICE, Weight.WARNING, Words.link(grounds.prototype(), way) + " answers the " + touch.word() + " that switches the tabs of “" + set.shownTitle() + "”.",
+                                List.of(screen), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(exploration.walkTo(node)), List.of(Fixes.removeLink(grounds.prototype(), way), fix)));
+                    }
+                }
+                node.cell.at().flatMap(a -> grounds.prototype().sequence(a.sequence())).filter(Sequence::swipes).ifPresent(s -> findings.add(Finding.about(Rule.SIDEWAYS_TWICE, Weight.WARNING,
+                        "A swipe turns the pages of “" + s.shownTitle() + "”, and switches the tabs of “" + set.shownTitle() + "” elsewhere.", List.of(screen), Optional.of(exploration.walkTo(node))).with(List.of(fix))));
             }
         }
     }

@@ -70,12 +70,21 @@ public final class LinkWords {
         };
     }
 
-    /** A target's title, or its id when it is missing. */
+    /** A target's title, or its id when it is missing; of a frame also what of it is shown first. */
     public static String target(Prototype prototype, Target target) {
+        return title(prototype, target) + switch (target) {
+            case Target.ToScreen to -> "";
+            case Target.ToTabs to -> to.tab().map(t -> " at " + prototype.tabSet(to.id()).flatMap(s -> s.tab(t)).map(TabSet.Tab::shownLabel).orElse(t)).orElse("");
+            case Target.ToSequence to -> to.page().map(p -> " at page " + p).orElse("");
+        };
+    }
+
+    /** A target's title, or its id when it is missing. */
+    public static String title(Prototype prototype, Target target) {
         return switch (target) {
             case Target.ToScreen to -> prototype.screen(to.id()).map(Screen::shownTitle).orElse(to.id());
-            case Target.ToTabs to -> prototype.tabSet(to.id()).map(TabSet::shownTitle).orElse(to.id()) + to.tab().map(t -> " at " + prototype.tabSet(to.id()).flatMap(s -> s.tab(t)).map(TabSet.Tab::shownLabel).orElse(t)).orElse("");
-            case Target.ToSequence to -> prototype.sequence(to.id()).map(Sequence::shownTitle).orElse(to.id()) + to.page().map(p -> " at page " + p).orElse("");
+            case Target.ToTabs to -> prototype.tabSet(to.id()).map(TabSet::shownTitle).orElse(to.id());
+            case Target.ToSequence to -> prototype.sequence(to.id()).map(Sequence::shownTitle).orElse(to.id());
         };
     }
 

@@ -20,8 +20,10 @@ import pandel.core.model.Mock;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.model.SharedHotspot;
 import pandel.core.model.StartPoint;
+import pandel.core.model.TabSet;
 import pandel.core.model.State;
 import pandel.core.play.LinkWords;
 
@@ -76,18 +78,20 @@ public final class Changes {
         if (!before.title().equals(now.title())) {
             say("The prototype is called “" + now.title() + "”, no longer “" + before.title() + "”.");
         }
-        String from = before.mainEntry().map(e -> title(before, e.target().id())).orElse("nothing");
-        String to = now.mainEntry().map(e -> title(now, e.target().id())).orElse("nothing");
+        String from = before.mainEntry().map(e -> LinkWords.target(before, e.target())).orElse("nothing");
+        String to = now.mainEntry().map(e -> LinkWords.target(now, e.target())).orElse("nothing");
         if (!before.mainEntry().map(e -> e.target().id()).equals(now.mainEntry().map(e -> e.target().id()))) {
             say("It starts at " + to + ", no longer at " + from + ".");
         }
         each("The address ", before.entries().stream().filter(e -> e.address().isPresent()).toList(), now.entries().stream().filter(e -> e.address().isPresent()).toList(),
                 Entry::id, e -> e.address().orElse(""), (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(a.address().equals(b.address())
-                        ? "leads to " + title(now, b.target().id()) + ", no longer to " + title(before, a.target().id()) : "is now " + b.address().orElse("")));
+                        ? "leads to " + LinkWords.target(now, b.target()) + ", no longer to " + LinkWords.target(before, a.target()) : "is now " + b.address().orElse("")));
         each("The device ", before.devices(), now.devices(), Device::id, Device::title, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
         each("The fact ", before.facts(), now.facts(), Fact::id, Fact::title, (a, b) -> a.equals(b) ? Optional.empty()
                 : Optional.of(a.title().equals(b.title()) ? "can hold other things" : "is called “" + b.title() + "”"));
         each("The start point ", before.startPoints(), now.startPoints(), StartPoint::id, StartPoint::title, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
+        each("The tab set ", before.tabSets(), now.tabSets(), TabSet::id, TabSet::shownTitle, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
+        each("The sequence ", before.sequences(), now.sequences(), Sequence::id, Sequence::shownTitle, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
         each("The journey ", before.journeys(), now.journeys(), Journey::id, Journey::title, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
         if (!before.motions().equals(now.motions())) {
             say("The usual motions are others.");
@@ -97,6 +101,16 @@ public final class Changes {
         if (!order.equals(old)) {
             say("The screens stand in another order.");
         }
+    }
+
+    private static String how(TabSet a, TabSet b) {
+        return !a.title().equals(b.title()) ? "is called “" + b.shownTitle() + "”" : !a.tabs().stream().map(TabSet.Tab::id).toList().equals(b.tabs().stream().map(TabSet.Tab::id).toList()) ? "has other tabs"
+                : !a.tabs().equals(b.tabs()) ? "has tabs that were changed" : !a.strip().equals(b.strip()) ? "has another strip" : "behaves otherwise";
+    }
+
+    private String how(Sequence a, Sequence b) {
+        return !a.title().equals(b.title()) ? "is called “" + b.shownTitle() + "”" : !a.pages().equals(b.pages()) ? "has other pages"
+                : !a.finish().equals(b.finish()) || !a.skip().equals(b.skip()) ? "leads elsewhere" : !a.laid().equals(b.laid()) ? "has other words laid over it" : "behaves otherwise";
     }
 
     private interface Told<T> {

@@ -38,6 +38,7 @@ record RuleExample(Rule rule, String shows, String mustNot) {
             new RuleExample(Rule.FINISH_MISSING, "home page: on advance #intro | a page | b page | sequence intro a,b", "home page: on advance #intro | a page | b page | sequence intro a,b finish:return"),
             new RuleExample(Rule.SIDEWAYS_TWICE, "home page: on advance #intro | a page: side return ~swipe-left | b page | sequence intro a,b finish:home",
                         "home page: on advance #intro | a page: side return ~swipe-up | b page | sequence intro a,b finish:home"),
+            new RuleExample(Rule.SIDEWAYS_TWICE, "home page: on advance $main | a page: side return ~swipe-left | b page | tabs main a,b swiped", "home page: on advance $main | a page: side return ~swipe-left | b page | tabs main a,b"),
             new RuleExample(Rule.NO_ENTRY, "ask dialog: x close x", "home page end: bare"),
             new RuleExample(Rule.ONLY_DEVICE_BACK, "home page: on advance b | b page: bare", "home page: on advance b | b page: back return"),
             new RuleExample(Rule.COVERED_HOTSPOT, "home page drawn: a@20,20,100,60 advance b; b@10,10,200,200 advance b | b page: back return",

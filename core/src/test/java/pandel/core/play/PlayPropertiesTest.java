@@ -3,7 +3,9 @@ package pandel.core.play;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
@@ -22,6 +24,7 @@ import pandel.core.model.Link;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
+import pandel.core.model.TabSet;
 import pandel.core.model.Verb;
 
 /** What holds of every step, on made-up prototypes of both kinds with everything a link can do in them. */
@@ -115,6 +118,59 @@ class PlayPropertiesTest {
                 assertThat(after.getFirst()).isEqualTo(before.levels().getFirst());
             }
         });
+    }
+
+    /** What the tabs that are not shown keep, of all sets on the top level's trail, by tab. */
+    private static Map<String, List<Visit>> kept(Situation now) {
+        Map<String, List<Visit>> kept = new HashMap<>();
+        now.top().trail().places().forEach(v -> v.tabs().forEach(t -> kept.putAll(t.kept())));
+        return kept;
+    }
+
+    @Property(tries = 300)
+    void tabTrailsNeverMixAndAKeptOneComesBackAsItWas(@ForAll long seed, @ForAll @IntRange(min = 5, max = 12) int size, @ForAll boolean nasty) {
+        Prototype prototype = made(seed, size, nasty);
+        Step step = new Step(prototype);
+        each(prototype, walk(prototype, seed), (before, event, stepped) -> {
+            for (TabSet set : new Rules(prototype).strips(before.head()).stream().filter(TabSet::keeps).toList()) {
+                String shown = before.head().around().stream().filter(a -> a.set().equals(set.id())).findFirst().orElseThrow().tab();
+                for (TabSet.Tab other : set.tabs()) {
+                    Stepped there = step.step(before, new Event.Touched(Gesture.TAP, new Event.On.OnTab(other.id())));
+                    boolean back = !other.id().equals(shown) && new Rules(prototype).strips(there.situation().head()).stream().anyMatch(s -> s.id().equals(set.id()));
+                    if (there.happening() instanceof Happening.Moved && back) {
+                        Stepped again = step.step(there.situation(), new Event.Touched(Gesture.TAP, new Event.On.OnTab(shown)));
+                        assertThat(again.situation().top().trail().places()).extracting(v -> v.screen() + v.held() + v.scroll()).isEqualTo(
+                                before.top().trail().places().stream().map(v -> v.screen() + v.held() + v.scroll()).toList());
+                    }
+                }
+            }
+            // What is done in the tab that is shown leaves what the others keep as it is.
+            boolean same = stepped.situation().levels().size() == before.levels().size() && stepped.situation().head().around().stream().map(Around::tab).toList().equals(before.head().around().stream().map(Around::tab).toList());
+            if (same && stepped.happening() instanceof Happening.Adjusted) {
+                assertThat(kept(stepped.situation())).isEqualTo(kept(before));
+            }
+        });
+    }
+
+    @Property(tries = 200)
+    void deviceBackOftenEnoughLeavesWhereNothingElseIsSaid(@ForAll long seed, @ForAll @IntRange(min = 1, max = 12) int size) {
+        Prototype made = made(seed, size, true);
+        // Without links of its own for device back, and where it closes everything.
+        Prototype prototype = made.withScreens(made.screens().stream().map(s -> s.withLinks(s.links().stream().filter(l -> !(l.cause() instanceof Cause.Back)).toList()).closedAsUsual()).toList());
+        Step step = new Step(prototype);
+        each(prototype, walk(prototype, seed), (before, event, stepped) -> {
+            Situation now = before;
+            int most = 12 * (2 + before.levels().stream().mapToInt(l -> l.trail().depth()).sum()) + kept(before).values().stream().mapToInt(List::size).sum();
+            for (int i = 0; i < most && !now.left() && now.device().goesBack(); i++) {
+                now = step.step(now, new Event.DeviceBack()).situation();
+            }
+            assertThat(now.left() || !now.device().goesBack() || isRefused(step, now)).as(now.row().toString()).isTrue();
+        });
+    }
+
+    /** A page or tab that is gone can be gone back to by nothing. */
+    private static boolean isRefused(Step step, Situation now) {
+        return step.step(now, new Event.DeviceBack()).happening() instanceof Happening.Refused;
     }
 
     @Property(tries = 200)

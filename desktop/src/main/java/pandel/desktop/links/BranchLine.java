@@ -151,11 +151,13 @@ final class BranchLine {
         line.getChildren().add(verb.on(() -> VerbMenu.of(work.prototype(), actions.screen(), effect, this::chooseVerb).show(verb, Side.TOP, 0, -2)));
         effect.target().ifPresent(t -> {
             boolean there = t.shown(work.prototype()).isPresent();
-            line.getChildren().add(new Choice(LinkWords.target(work.prototype(), t), there ? "" : "missing", id("target")).on(this::find));
+            line.getChildren().add(new Choice(LinkWords.title(work.prototype(), t), there ? "" : "missing", id("target")).on(this::find));
             if (!there) {
                 line.getChildren().add(Choice.aside("is not there"));
             }
         });
+        effect.target().flatMap(t -> FirstChoice.of(work.prototype(), t, id("first"), other -> work.edit(LinkEdits.change("lead elsewhere in it", link.orElseThrow().branch(number,
+                b -> b.withEffects(b.effects().stream().map(e -> e.equals(effect) ? effect.leadingTo(other) : e).toList())))))).ifPresent(line.getChildren()::add);
         if (effect instanceof Effect.TurnPage turn) {
             line.getChildren().add(PageChoice.of(work.prototype(), actions.screen(), turn.turn(), id("turn"), chosen ->
                     work.edit(LinkEdits.change(LinkWords.turn(chosen), link.orElseThrow().branch(number, b -> b.doing(new Effect.TurnPage(chosen)).withWhere(b.where()).withMotion(b.motion()))))));
