@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
@@ -25,6 +26,8 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.Source;
+import pandel.core.model.Status;
+import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 import pandel.core.model.Value;
 import pandel.core.model.Where;
@@ -62,20 +65,28 @@ final class Asked {
 
     private final Prototype prototype;
     private final Set<String> facts = new LinkedHashSet<>();
-    /** Facts of which every value may differ. */
-    private final Set<String> whole = new HashSet<>();
+    private final Set<String> whole = new HashSet<>(); // of these every value may differ
     private final Map<String, Within> numbers = new HashMap<>();
     private final Map<String, OnScreen> held = new LinkedHashMap<>();
     /** Names of what is carried to frames that anything asks for, or needs. */
     private final Set<String> inFrames = new HashSet<>();
+    private final Map<String, Boolean> forgetful = new HashMap<>();
+    private final Map<String, Boolean> tabless = new HashMap<>();
+    private final boolean changes;
+    private final boolean swapsOut;
+    /** Whether any move is done beneath. */
     private final boolean goesBeneath;
+    /** The texts that are told apart, where anything is asked about what is typed. */
     private final List<String> texts;
 
     private Asked(Prototype prototype) {
         this.prototype = prototype;
         prototype.screens().forEach(s -> held.put(s.id(), new OnScreen()));
         this.goesBeneath = prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).anyMatch(b -> b.where().equals(Optional.of(Where.BENEATH)));
+        this.swapsOut = prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).anyMatch(b -> b.move().orElse(null) instanceof Effect.Replace r
+                && (r.with() instanceof Target.ToTabs || b.where().equals(Optional.of(Where.OUTSIDE_THE_TABS))));
         ask();
+        this.changes = !facts.isEmpty() && prototype.index().ways().stream().flatMap(way -> way.link().allRemembered()).map(Effect.Remember::fact).anyMatch(facts::contains);
         held.values().removeIf(on -> on.given().isEmpty() && on.typed().isEmpty());
         if (!prototype.sequences().isEmpty() || !prototype.tabSets().isEmpty()) {
             held.values().forEach(on -> inFrames.addAll(on.given()));
@@ -203,8 +214,7 @@ final class Asked {
     }
 
     private boolean add(Screen screen, Source source) {
-        OnScreen on = held.get(screen.id());
-        return on != null && on.add(source);
+        return held.get(screen.id()) instanceof OnScreen on && on.add(source);
     }
 
     /** A text of each kind that can make a difference: none, each that something is compared with, a number, other words. */
@@ -293,6 +303,33 @@ final class Asked {
         return to.tabs().isEmpty() ? List.of() : In.entering(to.tabs().stream().map(this::of).toList(), to.screen().id(), behind, marks);
     }
 
+    /**
+     * Whether places deeper in a tab of a set need not tell what lies behind the set: where facts change, summaries know it; else where every
+     * root shows the strip, so that the root of each tab is come to as soon as the set is.
+     */
+    boolean forgets(String set) {
+        return forgetful.computeIfAbsent(set, id -> changes() || prototype.tabSet(id).filter(s -> s.strip().edge() != TabSet.Edge.DRAWN && s.tabs().stream().allMatch(t ->
+                t.root().shown(prototype).filter(r -> r.status() != Status.PARKED && r.expects().stream().noneMatch(Expected::mustBeCarried)).isPresent()
+                        && !(t.root() instanceof Target.ToTabs) && prototype.tabSets().stream().noneMatch(other -> other.hiddenOn().contains(t.root().shownId(prototype))))).isPresent());
+    }
+
+    /**
+     * Whether places deeper in a tab need not even tell which tab it is: the root of each always shows its own screen, since nothing takes its place, and
+     * they are not all the same; then any tab shows another screen sooner or later, as it was left, or from its root on.
+     */
+    boolean forgetsTab(String set) {
+        return tabless.computeIfAbsent(set, id -> forgets(id) && !changes() && prototype.tabSet(id).filter(s -> {
+            Set<String> roots = s.tabs().stream().map(t -> t.root().shownId(prototype)).collect(Collectors.toSet());
+            return roots.size() > 1 && s.tabs().stream().allMatch(t -> t.root() instanceof Target.ToScreen)
+                    && roots.stream().flatMap(root -> prototype.index().waysOut(root).stream()).noneMatch(w -> w.link().effects().anyMatch(Effect.Replace.class::isInstance));
+        }).isPresent());
+    }
+
+    /** Whether anything within a tab set takes the place of the whole set. */
+    boolean swapsOut() {
+        return swapsOut;
+    }
+
     /** What matters of what was carried to a tab set: that roots ask for, or need. */
     private InTab of(InTab in) {
         Map<String, Value> kept = new HashMap<>(in.offered());
@@ -325,11 +362,9 @@ final class Asked {
 
     /** Ids of the fields of a screen that something asks for. */
     Set<String> typed(String screen) {
-        OnScreen on = held.get(screen);
-        return on == null ? Set.of() : on.typed();
+        return held.get(screen) instanceof OnScreen on ? on.typed() : Set.of();
     }
 
-    /** The texts that are told apart, where anything is asked about what is typed. */
     List<String> texts() {
         return texts;
     }
@@ -354,14 +389,12 @@ final class Asked {
         return found;
     }
 
-    /** Whether any move is done beneath. */
     boolean goesBeneath() {
         return goesBeneath;
     }
 
     /** Whether any link remembers one of them. */
     boolean changes() {
-        return !facts.isEmpty() && prototype.index().ways().stream().flatMap(way -> way.link().allRemembered())
-                .map(Effect.Remember::fact).anyMatch(facts::contains);
+        return changes;
     }
 }

@@ -118,11 +118,6 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         return all;
     }
 
-    /** The tab sets behind what is put on it outside the tabs. */
-    List<In> pastWhenPutOutside() {
-        return around.isEmpty() ? past : around;
-    }
-
     /** Whether it is the root of the tab that a set shows. */
     boolean isRootOf(String set) {
         return around.stream().anyMatch(i -> i.set().equals(set) && i.root());

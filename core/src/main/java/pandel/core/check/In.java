@@ -34,9 +34,20 @@ record In(String set, String tab, Map<String, Value> offered, boolean root, Stri
         return tabs.stream().map(t -> new In(t.set(), t.tab(), t.offered(), true, screen, behind, marks)).toList();
     }
 
-    /** The same around a place put on the one there was. */
-    static List<In> deeper(List<In> all) {
-        return all.stream().map(i -> i.root ? new In(i.set, i.tab, i.offered, false, i.screen, i.behind, i.marks) : i).toList();
+    /** The same around a place put on the one there was; what only the root needs is forgotten. */
+    static List<In> deeper(List<In> all, Asked asked) {
+        return all.stream().map(i -> !i.root ? i : asked.forgets(i.set) ? new In(i.set, asked.forgetsTab(i.set) ? "" : i.tab, Map.of(), false, "", asked.swapsOut() ? i.behind : Behind.NOTHING, asked.swapsOut() ? i.marks : 0)
+                : new In(i.set, i.tab, i.offered, false, i.screen, i.behind, i.marks)).toList();
+    }
+
+    /** The same lying behind a place put outside the tabs; which tab is shown makes no difference then. */
+    static List<In> behind(List<In> all, Asked asked) {
+        return all.stream().map(i -> asked.forgets(i.set) ? new In(i.set, "", Map.of(), false, "", Behind.NOTHING, 0) : new In(i.set, i.tab, i.offered, i.root, i.screen, i.behind, i.marks)).toList();
+    }
+
+    /** Whether what its root needs was forgotten. */
+    boolean isForgetful() {
+        return screen.isEmpty();
     }
 
     /** The same around another place instead of the one there was. */

@@ -35,6 +35,8 @@ final class Leading {
                 yield Optional.of(placed(on, swap, behind, set.marks(), turn.facts(), asked.entering(swap.to(), behind, set.marks()), on.past()));
             }
             case TrailAction.Swap swap -> Optional.of(swapped(on, swap, turn.facts()));
+            // Roots of other tabs were come to when the set was, where a deeper place forgets what is behind the set.
+            case TrailAction.ShowTab show when (on.isIn(show.set()) ? on.around() : on.past()).stream().anyMatch(i -> i.set().equals(show.set()) && i.isForgetful()) -> Optional.empty();
             case TrailAction.ShowTab show -> Optional.of(showing(on, show, turn.facts()));
             case TrailAction.ToRoot to -> Optional.empty();
             // What was typed on the other pages stays, and so does what lies behind.
@@ -58,8 +60,8 @@ final class Leading {
 
     private Cell put(Cell on, TrailAction.Put put, int marks, Facts facts) {
         Behind behind = on.behind().whenPut(put.screen().id().equals(on.screen()));
-        return put.to().leavesTabs() ? placed(on, put, behind, marks, facts, asked.entering(put.to(), behind, marks), on.pastWhenPutOutside())
-                : placed(on, put, behind, marks, facts, In.deeper(on.around()), on.past());
+        return put.to().leavesTabs() ? placed(on, put, behind, marks, facts, asked.entering(put.to(), behind, marks), on.around().isEmpty() ? on.past() : In.behind(on.around(), asked))
+                : placed(on, put, behind, marks, facts, In.deeper(on.around(), asked), on.past());
     }
 
     /** In place of what is there, entering the sets it leads to where it is in none. */

@@ -9,10 +9,16 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
+import pandel.core.model.Cause;
+import pandel.core.model.Effect;
+import pandel.core.model.Expected;
 import pandel.core.model.Facts;
+import pandel.core.model.Form;
+import pandel.core.model.Gesture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
+import pandel.core.model.Target;
 import pandel.core.play.TrailAction;
 
 /**
@@ -115,12 +121,24 @@ final class Perhaps {
 
     private void anything() {
         prototype.screens().stream().filter(s -> s.status() != Status.PARKED).map(Screen::id).forEach(id -> {
-            stuck.add(id);
+            if (!surelyLeadsOn(prototype.screen(id).orElseThrow())) {
+                stuck.add(id);
+            }
             if (!exploration.nearest().containsKey(id)) {
                 reached.add(id);
             }
         });
         prototype.index().ways().forEach(way -> fired.add(way.link().id()));
+    }
+
+    /** Whether a tap that is always there, whatever is remembered or lies behind, shows another screen. */
+    private boolean surelyLeadsOn(Screen screen) {
+        return prototype.index().hotspotsOn(screen.id()).stream().filter(h -> h.rows().isEmpty() && screen.states().stream().noneMatch(s -> s.hides().contains(h.id())))
+                .flatMap(h -> h.linkFor(new Cause.Touch(Gesture.TAP)).stream()).filter(l -> l.branches().size() == 1)
+                .map(l -> l.branches().getFirst()).filter(b -> b.when().isEmpty() && b.where().isEmpty() && b.effects().size() == 1).flatMap(b -> b.effects().stream())
+                .filter(e -> e instanceof Effect.Advance || e instanceof Effect.Replace || e instanceof Effect.Restart).map(e -> e.target().orElseThrow())
+                .anyMatch(t -> t instanceof Target.ToScreen && t.shown(prototype).filter(to -> to.form() == Form.PAGE && to.status() != Status.PARKED && !to.id().equals(screen.id())
+                        && to.expects().stream().noneMatch(Expected::mustBeCarried)).isPresent());
     }
 
     /** Ids of the links that may do something. */

@@ -26,7 +26,7 @@ import pandel.core.model.Width;
 /** Tab sets made of the screens of a made-up prototype, links that lead to them and out of them, and links that switch their tabs. */
 final class GeneratedTabs {
 
-    private static final int SCREENS_EACH = 150;
+    private static final int SCREENS_EACH = 500;
 
     private final Prototype plain;
     private final Random random;
@@ -56,7 +56,10 @@ final class GeneratedTabs {
 
     /** @param inner another set, that stands in a tab of this one */
     private TabSet set(String id, Optional<String> inner) {
-        List<Screen> pages = plain.screens().stream().filter(s -> s.form() == Form.PAGE).toList();
+        List<Screen> all = plain.screens().stream().filter(s -> s.form() == Form.PAGE).toList();
+        // As people make them, nothing takes the place of a root.
+        List<Screen> lasting = all.stream().filter(s -> plain.index().waysOut(s.id()).stream().noneMatch(w -> w.link().effects().anyMatch(Effect.Replace.class::isInstance))).toList();
+        List<Screen> pages = kind == Kind.USUAL && lasting.size() > 3 ? lasting : all;
         List<TabSet.Tab> tabs = new ArrayList<>();
         int size = kind == Kind.USUAL ? 3 + random.nextInt(2) : 1 + random.nextInt(3);
         for (int i = 0; i < size; i++) {
@@ -67,6 +70,9 @@ final class GeneratedTabs {
         Set<String> hiding = new LinkedHashSet<>();
         while (random.nextInt(3) == 0) {
             hiding.add(any(plain.screens()).id());
+        }
+        if (kind == Kind.USUAL) {
+            tabs.forEach(t -> hiding.remove(t.root().id()));
         }
         return TabSet.of(id, "Set " + id, tabs).withKeeps(random.nextInt(4) > 0).withBacks(random.nextBoolean()).withSwipes(random.nextInt(3) == 0)
                 .withFirst(random.nextInt(3) == 0 ? any(tabs).id() : "").withHiddenOn(hiding);
@@ -92,7 +98,7 @@ final class GeneratedTabs {
         Optional<String> tab = random.nextInt(3) == 0 ? Optional.of(any(to.tabs()).id()) : Optional.empty();
         return link.withBranches(link.branches().stream().map(b -> dice == 0 ? b.withEffects(b.effects().stream()
                 .map(e -> e.target().isPresent() && (kind == Kind.NASTY || e.verb() == Verb.ADVANCE) ? e.leadingTo(new Target.ToTabs(to.id(), tab, e.target().get().values())) : e).toList())
-                : b.move().filter(m -> m instanceof Effect.Advance || m instanceof Effect.Replace).isPresent() ? b.withWhere(Optional.of(Where.OUTSIDE_THE_TABS)) : b).toList());
+                : b.move().filter(m -> m instanceof Effect.Advance || m instanceof Effect.Replace && kind == Kind.NASTY).isPresent() ? b.withWhere(Optional.of(Where.OUTSIDE_THE_TABS)) : b).toList());
     }
 
     private <T> T any(List<T> among) {
