@@ -54,7 +54,7 @@ class TabsTest extends WindowTest {
         assertThat(made().strip().edge()).isEqualTo(TabSet.Edge.DRAWN);
         assertThat(hotspot("Tools", "Loans in the strip").links().getFirst().effect()).contains(new Effect.SwitchTab(made().tabs().get(1).id()));
         assertThat(hotspot("Sign in", "Sign in").links().getFirst().effect().flatMap(Effect::target)).get().isInstanceOf(Target.ToTabs.class);
-        assertRead("drawn on the pictures", "each tab keeps its trail");
+        assertRead("drawn on the pictures", "each tab keeps its trail", "6 links switch its tabs now");
         shot("tabs-drawn");
         press("#page-done");
         go(4);

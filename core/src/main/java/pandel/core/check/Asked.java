@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.model.AtPage;
@@ -41,9 +40,6 @@ import pandel.core.play.Visit;
  * side. Of texts only those differ that something is compared with; of all others there are two kinds, numbers and words.
  */
 final class Asked {
-
-    /** A text that nothing is compared with. */
-    private static final String OTHER = "other words";
 
     /** The least and the most of a number that still tell anything apart. */
     private record Within(int least, int most) {
@@ -92,7 +88,7 @@ final class Asked {
             held.values().forEach(on -> inFrames.addAll(on.given()));
             prototype.screens().stream().flatMap(s -> s.expects().stream()).filter(Expected::mustBeCarried).forEach(e -> inFrames.add(e.name()));
         }
-        this.texts = held.isEmpty() ? List.of() : textsCompared();
+        this.texts = held.isEmpty() ? List.of() : Texts.compared(prototype, facts.stream().filter(whole::contains).toList());
     }
 
     static Asked in(Prototype prototype) {
@@ -215,31 +211,6 @@ final class Asked {
 
     private boolean add(Screen screen, Source source) {
         return held.get(screen.id()) instanceof OnScreen on && on.add(source);
-    }
-
-    /** A text of each kind that can make a difference: none, each that something is compared with, a number, other words. */
-    private List<String> textsCompared() {
-        Set<String> found = new LinkedHashSet<>(List.of(""));
-        TreeSet<Integer> compared = new TreeSet<>();
-        conditions().flatMap(Condition::sources).forEach(s -> {
-            if (s instanceof Source.Constant c && !(c.value() instanceof Value.YesNo)) {
-                c.value().number().ifPresentOrElse(n -> compared.add(n.of()), () -> found.add(((Value.Text) c.value()).words()));
-            }
-        });
-        prototype.screens().stream().flatMap(s -> s.expects().stream()).forEach(e -> found.addAll(e.words()));
-        facts.stream().filter(whole::contains).flatMap(id -> prototype.fact(id).stream()).forEach(f -> {
-            switch (f.kind()) {
-                case Fact.Kind.OneOf one -> found.addAll(one.words());
-                case Fact.Kind.Number n -> compared.addAll(List.of(n.least(), n.most()));
-                case Fact.Kind.YesNo y -> { }
-            }
-        });
-        Set<Integer> all = new LinkedHashSet<>();
-        compared.forEach(n -> all.addAll(List.of(n - 1, n, n + 1)));
-        all.add(compared.isEmpty() ? 1 : compared.last() + 2);
-        all.forEach(n -> found.add(Integer.toString(n)));
-        found.add(OTHER);
-        return List.copyOf(found);
     }
 
     private void bound(Fact fact, @org.jspecify.annotations.Nullable Within compared) {
@@ -382,8 +353,8 @@ final class Asked {
         if (found.isEmpty()) {
             found.add(switch (expected.kind()) {
                 case NUMBER -> new Value.Number(1);
-                case ONE_OF -> new Value.Text(expected.words().isEmpty() ? OTHER : expected.words().getFirst());
-                default -> new Value.Text(OTHER);
+                case ONE_OF -> new Value.Text(expected.words().isEmpty() ? Texts.OTHER : expected.words().getFirst());
+                default -> new Value.Text(Texts.OTHER);
             });
         }
         return found;

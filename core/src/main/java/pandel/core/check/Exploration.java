@@ -178,6 +178,7 @@ final class Exploration {
         node.back.forEach(turn -> {
             turn.link().ifPresent(fired::add);
             node.movesOnByBack |= turn.leavesTo() || changesRow(node.cell, turn.actions());
+            node.mayComeToItselfByBack |= mayComeToItself(node.cell, turn.actions());
             sameRow(node.cell, turn).ifPresent(node.staysByBack::add);
         });
     }

@@ -23,7 +23,7 @@ enum LeadsOn {
                 return YES;
             }
             if (seen.add(at)) {
-                doubt |= at.isDoubted() || at.mayComeToItself;
+                doubt |= at.isDoubted() || at.mayComeToItself || withBack && at.mayComeToItselfByBack;
                 for (Cell cell : withBack ? Stream.concat(at.stays.stream(), at.staysByBack.stream()).toList() : at.stays) {
                     Optional<Node> next = exploration.node(cell);
                     doubt |= next.isEmpty();

@@ -31,6 +31,7 @@ final class Node {
     boolean movesOn;
     boolean mayComeToItself;
     boolean movesOnByBack;
+    boolean mayComeToItselfByBack;
     /** Where the same row of screens stays current and yet other things may lead on. */
     final Set<Cell> stays = new LinkedHashSet<>(2);
     final Set<Cell> staysByBack = new LinkedHashSet<>(1);
@@ -68,6 +69,7 @@ final class Node {
         movesOn = other.movesOn;
         mayComeToItself = other.mayComeToItself;
         movesOnByBack = other.movesOnByBack;
+        mayComeToItselfByBack = other.mayComeToItselfByBack;
         stays.addAll(other.stays);
         staysByBack.addAll(other.staysByBack);
     }

@@ -52,7 +52,10 @@ public final class Index {
         hotspotsOn.replaceAll((id, list) -> List.copyOf(list));
         prototype.tabSets().forEach(s -> {
             others.add(s.id());
-            addTabs(s);
+            s.tabs().forEach(t -> others.add(t.id()));
+            if (isChosenItself(s)) {
+                addTabs(s);
+            }
         });
         for (Sequence sequence : prototype.sequences()) {
             others.add(sequence.id());
@@ -60,6 +63,11 @@ public final class Index {
             addTurns(sequence);
             sequence.links().forEach(link -> addWay(way(link, screens(sequence.pagesOf(link)), Optional.empty(), Optional.of(sequence))));
         }
+    }
+
+    /** A strip that is drawn on the pictures, and not swiped, is tapped by hotspots with links of their own. */
+    private static boolean isChosenItself(TabSet set) {
+        return set.strip().edge() != TabSet.Edge.DRAWN || set.swipes();
     }
 
     /** A tab is chosen on the roots of the others, and wherever one has gone from there. */

@@ -88,9 +88,9 @@ public final class LinkWords {
         };
     }
 
-    /** A tab by its label and set: "Loans of Main". */
+    /** A tab by its label and, where there are several sets, its set: "Loans of Main". */
     public static String tab(Prototype prototype, String id) {
-        return prototype.tabSetOf(id).flatMap(s -> s.tab(id).map(t -> t.shownLabel() + " of " + s.shownTitle())).orElse(id + " (removed)");
+        return prototype.tabSetOf(id).flatMap(s -> s.tab(id).map(t -> t.shownLabel() + (prototype.tabSets().size() > 1 ? " of " + s.shownTitle() : ""))).orElse(id + " (removed)");
     }
 
     /** "turn to the next page", "turn to page 3". */

@@ -190,9 +190,9 @@ public final class TabSetPage extends PageBox {
             case CHOSEN -> "label of the chosen one";
             case NONE -> "signs alone";
         }, "strip-labels", () -> put("show other labels", s -> s.withStrip(look.withLabels(labels[(look.labels().ordinal() + 1) % labels.length]))));
-        HBox line = line(edge, names);
+        HBox line = line(edge);
         if (look.edge() != TabSet.Edge.DRAWN) {
-            line.getChildren().addAll(colour("ground", look.ground(), c -> new TabSet.Strip(look.edge(), look.labels(), c, look.ink(), look.chosen())),
+            line.getChildren().addAll(names, colour("ground", look.ground(), c -> new TabSet.Strip(look.edge(), look.labels(), c, look.ink(), look.chosen())),
                     colour("ink", look.ink(), c -> new TabSet.Strip(look.edge(), look.labels(), look.ground(), c, look.chosen())),
                     colour("chosen", look.chosen(), c -> new TabSet.Strip(look.edge(), look.labels(), look.ground(), look.ink(), c)));
         }

@@ -20,7 +20,7 @@ final class TabChoice {
         return choice.on(() -> {
             ContextMenu menu = new ContextMenu();
             for (TabSet set : prototype.tabSets()) {
-                set.tabs().forEach(tab -> menu.getItems().add(Press.item(tab.shownLabel() + " of " + set.shownTitle(), "tab-" + tab.id(), () -> then.accept(tab.id()))));
+                set.tabs().forEach(tab -> menu.getItems().add(Press.item(LinkWords.tab(prototype, tab.id()), "tab-" + tab.id(), () -> then.accept(tab.id()))));
             }
             menu.show(choice, Side.TOP, 0, -2);
         });

@@ -92,7 +92,7 @@ final class WaysOut extends WaysColumn {
         bond.pseudoClassStateChanged(CHOSEN, chosen);
         bond.pseudoClassStateChanged(UNLINKED, link.isEmpty());
         Optional<Verb> verb = link.flatMap(Link::effect).map(Effect::verb);
-        String to = link.flatMap(Link::effect).flatMap(Effect::target).map(t -> LinkWords.target(prototype, t)).or(() -> turned(prototype, link))
+        String to = link.flatMap(Link::effect).flatMap(Effect::target).map(t -> LinkWords.target(prototype, t)).or(() -> link.flatMap(Link::effect).filter(e -> e instanceof Effect.SwitchTab).map(e -> LinkWords.tab(prototype, ((Effect.SwitchTab) e).tab()))).or(() -> turned(prototype, link))
                 .orElse(link.isEmpty() ? "no link yet" : verb.map(VerbSign::word).orElse("nothing yet"));
         Label title = title(to);
         boolean broken = link.isEmpty() || link.flatMap(Link::effect).flatMap(Effect::target).filter(t -> t.shown(prototype).isEmpty()).isPresent();

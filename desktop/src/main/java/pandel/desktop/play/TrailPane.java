@@ -62,6 +62,7 @@ final class TrailPane extends VBox {
         if (!others.isEmpty()) {
             Label kept = new Label("Kept in other tabs");
             kept.getStyleClass().add("heading");
+            kept.setStyle("-fx-padding: 16 0 0 8;");
             rows.add(kept);
             rows.addAll(others);
         }
