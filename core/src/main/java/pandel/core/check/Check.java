@@ -54,7 +54,7 @@ public final class Check {
         Grounds grounds = new Grounds(prototype, asked, explorations, points, nearest(explorations), unsettled::add);
         for (Exploration exploration : explorations) {
             if (exploration.isGivenUp()) {
-                unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many facts not everything could be looked at on " + exploration.device().title() + ": "
+                unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many " + (asked.changes() ? "facts" : "tabs") + " not everything could be looked at on " + exploration.device().title() + ": "
                         + exploration.nodes().size() + " situations were."));
             }
         }

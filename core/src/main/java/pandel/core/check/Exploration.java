@@ -38,9 +38,14 @@ import pandel.core.play.Visit;
  * what lies beneath, which {@link Ground} keeps, and returning to a screen, whether it lies behind, which {@link Named}
  * keeps for as many as there is room for. Where facts change, {@link Summaries} searches. What hangs on what is not followed
  * is followed too, as far as it could lead: screens come to only so are neither shown nor ruled out. Without facts it
- * costs time and room in the number of cells and links on them, both in proportion to the prototype.
+ * costs time and room in the number of cells and links on them, both in proportion to the prototype; many tab sets in a large one make them
+ * many times more, and past a bound it gives up and says so.
  */
 final class Exploration {
+
+    /** Cells come to at most, at least and in proportion to the screens: some 200 MB. */
+    private static final int ROOM = 150_000;
+    private static final int ROOM_EACH = 15;
 
     private final Device device;
     private final Turns turns;
@@ -128,7 +133,12 @@ final class Exploration {
         for (Node start : starts) {
             horizon.add(new Waiting(start, order++));
         }
+        int room = Math.max(ROOM, ROOM_EACH * turns.prototype().screens().size());
         while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
+            if (nodes.size() > room) {
+                givenUp = true;
+                return;
+            }
             Node node = horizon.remove().node();
             if (nodes.putIfAbsent(node.cell, node) != null) {
                 continue;

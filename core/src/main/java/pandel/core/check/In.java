@@ -36,7 +36,7 @@ record In(String set, String tab, Map<String, Value> offered, boolean root, Stri
 
     /** The same around a place put on the one there was; what only the root needs is forgotten. */
     static List<In> deeper(List<In> all, Asked asked) {
-        return all.stream().map(i -> !i.root ? i : asked.forgets(i.set) ? new In(i.set, asked.forgetsTab(i.set) ? "" : i.tab, Map.of(), false, "", asked.swapsOut() ? i.behind : Behind.NOTHING, asked.swapsOut() ? i.marks : 0)
+        return all.isEmpty() ? all : all.stream().map(i -> !i.root ? i : asked.forgets(i.set) ? new In(i.set, asked.forgetsTab(i.set) ? "" : i.tab, Map.of(), false, "", asked.swapsOut() ? i.behind : Behind.NOTHING, asked.swapsOut() ? i.marks : 0)
                 : new In(i.set, i.tab, i.offered, false, i.screen, i.behind, i.marks)).toList();
     }
 
@@ -52,7 +52,7 @@ record In(String set, String tab, Map<String, Value> offered, boolean root, Stri
 
     /** The same around another place instead of the one there was. */
     static List<In> instead(List<In> all, String other) {
-        return all.stream().map(i -> i.root ? i.at(other) : i).toList();
+        return all.isEmpty() ? all : all.stream().map(i -> i.root ? i.at(other) : i).toList();
     }
 
     private In at(String other) {

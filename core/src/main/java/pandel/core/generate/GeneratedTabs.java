@@ -27,6 +27,8 @@ import pandel.core.model.Width;
 final class GeneratedTabs {
 
     private static final int SCREENS_EACH = 500;
+    /** Beyond, the checks give up on usual ones with tab sets, which is looked at apart. */
+    private static final int MOST_SCREENS = 2000;
 
     private final Prototype plain;
     private final Random random;
@@ -47,7 +49,7 @@ final class GeneratedTabs {
         if (plain.screens().size() < 5) {
             return plain;
         }
-        int count = kind == Kind.USUAL ? 1 + plain.screens().size() / SCREENS_EACH : random.nextInt(3);
+        int count = kind == Kind.NASTY ? random.nextInt(3) : plain.screens().size() > MOST_SCREENS ? 0 : 1 + plain.screens().size() / SCREENS_EACH;
         for (int i = 0; i < count; i++) {
             sets.add(set("g" + i, i > 0 && random.nextInt(2) == 0 ? Optional.of("g" + (i - 1)) : Optional.empty()));
         }

@@ -2,6 +2,7 @@ package pandel.core.model;
 
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -28,6 +29,7 @@ public final class Prototype {
     private final List<Version> versions;
     private final List<Sequence> sequences;
     private final List<TabSet> tabSets;
+    private final Map<String, Sequence> sequencesById;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
@@ -58,6 +60,9 @@ public final class Prototype {
         this.versions = List.copyOf(parts.versions());
         this.sequences = List.copyOf(parts.sequences());
         this.tabSets = List.copyOf(parts.tabSets());
+        Map<String, Sequence> byId = new HashMap<>();
+        this.sequences.reversed().forEach(s -> byId.put(s.id(), s));
+        this.sequencesById = Map.copyOf(byId);
         this.rest = Objects.requireNonNull(parts.rest());
     }
 
@@ -134,7 +139,7 @@ public final class Prototype {
 
     /** The sequence of that id. */
     public Optional<Sequence> sequence(String id) {
-        return sequences.isEmpty() ? Optional.empty() : sequences.stream().filter(s -> s.id().equals(id)).findFirst();
+        return Optional.ofNullable(sequencesById.get(id));
     }
 
     public List<TabSet> tabSets() {
