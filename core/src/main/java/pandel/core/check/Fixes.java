@@ -280,7 +280,8 @@ final class Fixes {
     static List<Fix> missing(Prototype p, String id, List<Way> ways) {
         String title = id.replaceAll("-[a-z]{3}$", "").replace('-', ' ');
         Screen made = Screen.page(id, title.isBlank() ? id : Character.toUpperCase(title.charAt(0)) + title.substring(1));
-        List<Fix> fixes = new ArrayList<>(List.of(new Fix("Make that screen", "There is no screen of that id.", "A new, empty screen " + quoted(made) + ".",
+        boolean screen = !id.isBlank() && ways.stream().flatMap(w -> w.link().effects()).anyMatch(e -> e.target().filter(t -> t instanceof Target.ToScreen && t.id().equals(id)).isPresent());
+        List<Fix> fixes = new ArrayList<>(!screen ? List.of() : List.of(new Fix("Make that screen", "There is no screen of that id.", "A new, empty screen " + quoted(made) + ".",
                 ScreenEdits.add(List.of(made)))));
         fixes.add(new Fix(ways.size() == 1 ? "Remove the link" : "Remove the " + ways.size() + " links", ways.size() + (ways.size() == 1 ? " link leads" : " links lead")
                 + " nowhere.", "Gone; the hotspots stay.", Edit.of("remove links to nowhere", q -> {

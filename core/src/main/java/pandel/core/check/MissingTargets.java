@@ -36,7 +36,7 @@ final class MissingTargets {
         String who = ways.size() == 1 ? "A link on " : ways.size() + " links on ";
         return new Finding(Rule.MISSING_TARGET, Weight.PROBLEM,
                 who + Words.screens(grounds.prototype(), screens) + (ways.size() == 1 ? " leads" : " lead")
-                        + " to “" + id + "”, which is not there.",
+                        + (id.isEmpty() ? " to a tab that is not chosen yet." : " to “" + id + "”, which is not there."),
                 screens, first.hotspot().map(Hotspot::id), Optional.of(first.link().id()), walk(grounds, first),
                 Fixes.missing(grounds.prototype(), id, ways));
     }

@@ -28,7 +28,7 @@ public final class StartEdits {
         String shape = shape(address);
         return prototype.entries().stream().filter(e -> !e.id().equals(entry)).filter(e -> e.address().map(StartEdits::shape).filter(shape::equals).isPresent())
                 .findFirst().map(e -> "“" + e.address().orElseThrow() + "” already leads to “"
-                        + prototype.screen(e.target().id()).map(pandel.core.model.Screen::shownTitle).orElse(e.target().id()) + "”.");
+                        + prototype.screen(e.target().shownId(prototype)).map(pandel.core.model.Screen::shownTitle).orElse(e.target().id()) + "”.");
     }
 
     private static String shape(String address) {

@@ -75,7 +75,8 @@ final class MotionPage extends PageBox {
         wrong.setText("");
         Way way = work.prototype().index().way(link).orElseThrow();
         Optional<Screen> from = way.from().stream().findFirst();
-        Optional<Screen> to = branch().move().flatMap(Effect::target).flatMap(t -> work.prototype().screen(t.id()));
+        Optional<Screen> to = branch().move().flatMap(Effect::target).flatMap(t -> t.shown(work.prototype())).or(() -> turned(from))
+                .or(() -> way.targets().stream().findFirst().flatMap(id -> work.prototype().screen(id)));
         List<Node> kinds = new ArrayList<>();
         for (Motion.Kind kind : Motion.Kind.values()) {
             kinds.add(kind(kind, from.orElseGet(() -> Screen.page("", "")), to.orElseGet(() -> Screen.page("", ""))));
@@ -97,6 +98,12 @@ final class MotionPage extends PageBox {
         row(label("Moves", 50), direction, label("in", 16), ms, label("ms, easing", 80), easing);
         row(label(branch().motion().isEmpty() ? "As usual for " + verb().word() + "." : "Of this link’s own; the next links that " + verb().word() + " move so too.", 560, "quiet", "small"));
         row(wrong);
+    }
+
+    /** The page beside a page of a sequence, where a page is turned. */
+    private Optional<Screen> turned(Optional<Screen> from) {
+        return from.filter(f -> verb() == Verb.TURN_PAGE).flatMap(f -> work.prototype().index().sequencesOf(f.id()).stream().findFirst()
+                .flatMap(s -> s.pages().stream().filter(page -> !page.equals(f.id())).findFirst()).flatMap(id -> work.prototype().screen(id)));
     }
 
     private Node kind(Motion.Kind kind, Screen from, Screen to) {
