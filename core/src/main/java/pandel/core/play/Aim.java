@@ -45,9 +45,19 @@ public final class Aim {
 
     /** The turn of a page that a sideways swipe from a point is; empty where it is something else. */
     public static Optional<PageTurn> turn(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
+        return isAnswered(prototype, now, gesture, x, y) ? Optional.empty() : Pages.swiped(prototype, now.head(), gesture);
+    }
+
+    /** Whether a sideways swipe from a point is for the tabs of a strip, also where there is none beside. */
+    public static boolean isForTabs(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
+        return !isAnswered(prototype, now, gesture, x, y) && Pages.swiped(prototype, now.head(), gesture).isEmpty() && Strips.swiped(prototype, now.head().around(), now.screen(), gesture).isPresent();
+    }
+
+    /** Whether a link answers a swipe from a point, or nothing can. */
+    private static boolean isAnswered(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
         boolean answered = !(gesture(prototype, now, gesture, x, y) instanceof Event.Touched t && t.on() instanceof Event.On.Point)
                 || prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).anyMatch(l -> l.cause().equals(new Cause.Touch(gesture)));
-        return answered || !now.device().swipes() || now.left() ? Optional.empty() : Pages.swiped(prototype, now.head(), gesture);
+        return answered || !now.device().swipes() || now.left();
     }
 
     /** Where a field stands. @param area on the device, in px */

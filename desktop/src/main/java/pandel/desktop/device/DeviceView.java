@@ -17,6 +17,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Verb;
 import pandel.core.model.Width;
 import pandel.core.play.Happening;
 import pandel.core.play.Level;
@@ -153,7 +154,10 @@ public final class DeviceView extends Pane {
         List<LevelView> leaving = new ArrayList<>(before);
         leaving.removeAll(levels);
         // Where the system asks for less motion, the picture changes at once.
-        moved.filter(m -> !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
+        // What a finger has drawn goes on from there, even where it would else change at once.
+        Optional<Happening.Moved> seen = begun == 0 ? moved : moved.map(m -> m.motion().kind() != Motion.Kind.NONE ? m
+                : new Happening.Moved(m.link(), Motion.usualFor(Verb.TURN_PAGE).towards(begun < 0 ? Motion.Direction.LEFT : Motion.Direction.RIGHT), false, m.address()));
+        seen.filter(m -> !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
                 .ifPresentOrElse(m -> move(m, leaving, arriving, begun), () -> {
                     levels.forEach(LevelView::still);
                     getChildren().setAll(levels);
@@ -186,6 +190,7 @@ public final class DeviceView extends Pane {
         boolean gives = pulled.get().to().isEmpty();
         pulledBy = Math.rint(gives ? by / GIVES : Math.clamp(by, -getPrefWidth(), getPrefWidth()));
         levels.getLast().keepFootStill();
+        levels.getLast().keepStripStill();
         levels.getLast().mock().setTranslateX(pulledBy);
         beside.ifPresent(getChildren()::remove);
         beside = pulled.get().to().map(to -> beside(pulled.get().prototype(), to));

@@ -192,6 +192,7 @@ public final class TabSetPage extends PageBox {
         }, "strip-labels", () -> put("show other labels", s -> s.withStrip(look.withLabels(labels[(look.labels().ordinal() + 1) % labels.length]))));
         HBox line = line(edge);
         if (look.edge() != TabSet.Edge.DRAWN) {
+            line.setAlignment(Pos.TOP_LEFT);
             line.getChildren().addAll(names, colour("ground", look.ground(), c -> new TabSet.Strip(look.edge(), look.labels(), c, look.ink(), look.chosen())),
                     colour("ink", look.ink(), c -> new TabSet.Strip(look.edge(), look.labels(), look.ground(), c, look.chosen())),
                     colour("chosen", look.chosen(), c -> new TabSet.Strip(look.edge(), look.labels(), look.ground(), look.ink(), c)));
@@ -199,7 +200,7 @@ public final class TabSetPage extends PageBox {
         return line;
     }
 
-    private TextField colour(String name, String now, Function<String, TabSet.Strip> with) {
+    private VBox colour(String name, String now, Function<String, TabSet.Strip> with) {
         TextField field = field("strip-" + name, "Colour of the strip: " + name, now, 74, typed -> {
             if (!typed.matches("#[0-9A-Fa-f]{6}")) {
                 around.say("A colour is # and six of 0 to 9 and A to F; “" + typed + "” is none.");
@@ -213,7 +214,11 @@ public final class TabSetPage extends PageBox {
             case "ink" -> "Colour of its tabs";
             default -> "Colour of the tab that is shown";
         }));
-        return field;
+        return new VBox(1, field, small(switch (name) {
+            case "ground" -> "strip";
+            case "ink" -> "tabs";
+            default -> "shown tab";
+        }));
     }
 
     private HBox inUse(TabSet set) {

@@ -68,12 +68,17 @@ final class Fingers implements DeviceView.Touched {
 
     @Override
     public Optional<DeviceView.Pulled> pulls(double x, double y, boolean onward) {
-        return played.get().filter(now -> Aim.turn(prototype.get(), now, swipe(onward), x, y).isPresent()).map(now -> {
+        return played.get().filter(now -> follows(now, swipe(onward), x, y)).map(now -> {
             Stepped stepped = new Step(prototype.get()).step(now, new Event.Touched(swipe(onward), new Event.On.Point(x, y)));
-            boolean turns = stepped.happening() instanceof Happening.Moved && stepped.situation().top().trail().current().at().map(AtPage::sequence)
-                    .equals(now.top().trail().current().at().map(AtPage::sequence)) && stepped.situation().levels().size() == now.levels().size();
+            boolean turns = stepped.happening() instanceof Happening.Moved && stepped.situation().levels().size() == now.levels().size() && (Aim.isForTabs(prototype.get(), now, swipe(onward), x, y)
+                    || stepped.situation().top().trail().current().at().map(AtPage::sequence).equals(now.top().trail().current().at().map(AtPage::sequence)));
             return new DeviceView.Pulled(prototype.get(), now, turns ? Optional.of(stepped.situation()) : Optional.empty());
         });
+    }
+
+    /** Whether a page or tab follows a finger drawn sideways. */
+    private boolean follows(Situation now, Gesture gesture, double x, double y) {
+        return Aim.turn(prototype.get(), now, gesture, x, y).isPresent() || Aim.isForTabs(prototype.get(), now, gesture, x, y);
     }
 
     private static Gesture swipe(boolean onward) {
@@ -107,7 +112,7 @@ final class Fingers implements DeviceView.Touched {
         if (gesture == Gesture.SECONDARY_PRESS && !answered) {
             return;
         }
-        boolean turns = Aim.turn(prototype.get(), now, gesture, x, y).isPresent();
+        boolean turns = follows(now, gesture, x, y);
         Happening what = act.apply(Aim.gesture(prototype.get(), now, gesture, x, y));
         // At the ends a page gives a little and stays: that is seen, and no miss.
         if (!turns && what instanceof Happening.Nothing || what instanceof Happening.Nothing || what instanceof Happening.Refused) {
