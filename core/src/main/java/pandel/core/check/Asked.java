@@ -68,6 +68,7 @@ final class Asked {
     private final Set<String> inFrames = new HashSet<>();
     private final Map<String, Boolean> forgetful = new HashMap<>();
     private final Map<String, Boolean> tabless = new HashMap<>();
+    private final Map<String, Boolean> fresh = new HashMap<>();
     private final boolean changes;
     private final boolean swapsOut;
     /** Whether any move is done beneath. */
@@ -291,9 +292,23 @@ final class Asked {
     boolean forgetsTab(String set) {
         return tabless.computeIfAbsent(set, id -> forgets(id) && !changes() && prototype.tabSet(id).filter(s -> {
             Set<String> roots = s.tabs().stream().map(t -> t.root().shownId(prototype)).collect(Collectors.toSet());
-            return roots.size() > 1 && s.tabs().stream().allMatch(t -> t.root() instanceof Target.ToScreen)
-                    && roots.stream().flatMap(root -> prototype.index().waysOut(root).stream()).noneMatch(w -> w.link().effects().anyMatch(Effect.Replace.class::isInstance));
+            return roots.size() > 1 && rootsLast(s);
         }).isPresent());
+    }
+
+    /**
+     * Whether the root of a tab can be come to again and again, by switching to it once or twice: tabs begin anew, or nothing takes the place of a root and the
+     * strip, laid over every place in the set, is hidden nowhere.
+     */
+    boolean comesFresh(String set) {
+        return fresh.computeIfAbsent(set, id -> prototype.tabSet(id).filter(s -> !s.keeps() || s.strip().edge() != TabSet.Edge.DRAWN && rootsLast(s)
+                && prototype.tabSets().stream().allMatch(o -> o.hiddenOn().isEmpty())).isPresent());
+    }
+
+    /** Whether nothing takes the place of the screens at its roots. */
+    private boolean rootsLast(TabSet set) {
+        return set.tabs().stream().allMatch(t -> t.root() instanceof Target.ToScreen && prototype.index().waysOut(t.root().id()).stream()
+                .noneMatch(w -> w.link().effects().anyMatch(Effect.Replace.class::isInstance)));
     }
 
     /** Whether anything within a tab set takes the place of the whole set. */

@@ -21,7 +21,7 @@ import pandel.core.play.LevelKind;
  * @param held   what it was given and has typed in it, as far as anything asks for it
  * @param at     where the sequence stands that is the current place, with what was carried to it as far as anything asks for it
  * @param around the tab sets around the current place, the outermost first
- * @param past   those around the nearest place behind that is in any, where the current one is in none
+ * @param past   those around the nearest place that lies behind the sets around it, or behind it where it is in none
  * @param waited what of its waits is spent since it became current, as {@link WaitTurns} counts; 0 where that cannot matter
  */
 record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts,

@@ -49,7 +49,7 @@ final class Closing {
         arrows = new Arrows(states);
         for (int state = 0; state < states; state++) {
             for (Turn turn : turns(state)) {
-                int next = next(state, turn);
+                int next = exploration.isUncertain(turn) ? -1 : next(state, turn);
                 if (next >= 0) {
                     arrows.add(state, next);
                 }

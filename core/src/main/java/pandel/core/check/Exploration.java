@@ -181,14 +181,16 @@ final class Exploration {
         });
         for (Turn turn : node.turns) {
             turn.link().ifPresent(fired::add);
-            node.movesOn |= turn.leavesTo() || changesRow(node.cell, turn.actions());
-            node.mayComeToItself |= mayComeToItself(node.cell, turn.actions());
+            boolean perhaps = isUncertain(turn);
+            node.movesOn |= turn.leavesTo() || !perhaps && changesRow(node.cell, turn.actions());
+            node.mayComeToItself |= perhaps || mayComeToItself(node.cell, turn.actions());
             sameRow(node.cell, turn).ifPresent(node.stays::add);
         }
         node.back.forEach(turn -> {
             turn.link().ifPresent(fired::add);
-            node.movesOnByBack |= turn.leavesTo() || changesRow(node.cell, turn.actions());
-            node.mayComeToItselfByBack |= mayComeToItself(node.cell, turn.actions());
+            boolean perhaps = isUncertain(turn);
+            node.movesOnByBack |= turn.leavesTo() || !perhaps && changesRow(node.cell, turn.actions());
+            node.mayComeToItselfByBack |= perhaps || mayComeToItself(node.cell, turn.actions());
             sameRow(node.cell, turn).ifPresent(node.staysByBack::add);
         });
     }
@@ -273,6 +275,11 @@ final class Exploration {
         }
         // Device back goes back, unless the screen has a link of its own for it.
         return turn.link().isEmpty() ? Optional.empty() : uncovered(node.cell, turn).map(nodes::get);
+    }
+
+    /** Whether it shows a tab as it was left, from where its root need not be come to. */
+    boolean isUncertain(Turn turn) {
+        return turn.actions().getLast() instanceof TrailAction.ShowTab show && !asked.comesFresh(show.set());
     }
 
     /** Whether something there is done beneath, and what it uncovers is not exactly known. */

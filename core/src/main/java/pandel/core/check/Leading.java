@@ -80,7 +80,7 @@ final class Leading {
     }
 
     private Cell placed(Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts, List<In> around, List<In> past) {
-        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), asked.of(to.at()), around, around.isEmpty() ? past : List.of(), 0);
+        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), asked.of(to.at()), around, past, 0);
     }
 
     /** As much of the ground beneath a cell as is known; which screen it is, is not. */

@@ -88,7 +88,7 @@ final class Perhaps {
         Turns.Done back = exploration.turns().back(cell);
         fired.addAll(done.back());
         fired.addAll(back.back());
-        if (!known && done.sure().stream().noneMatch(turn -> turn.leavesTo() || exploration.changesRow(cell, turn.actions()))) {
+        if (!known && done.sure().stream().noneMatch(turn -> turn.leavesTo() || !exploration.isUncertain(turn) && exploration.changesRow(cell, turn.actions()))) {
             stuck.add(cell.screen());
         }
         boolean covers = !cell.around().isEmpty();

@@ -26,9 +26,8 @@ import pandel.core.model.Width;
 /** Tab sets made of the screens of a made-up prototype, links that lead to them and out of them, and links that switch their tabs. */
 final class GeneratedTabs {
 
-    private static final int SCREENS_EACH = 500;
-    /** Beyond, the checks give up on usual ones with tab sets, which is looked at apart. */
-    private static final int MOST_SCREENS = 2000;
+    /** Larger usual ones have no tab set: with several the checks take many times as long, and past a bound give up. */
+    private static final int MOST_SCREENS = 400;
 
     private final Prototype plain;
     private final Random random;
@@ -49,7 +48,7 @@ final class GeneratedTabs {
         if (plain.screens().size() < 5) {
             return plain;
         }
-        int count = kind == Kind.NASTY ? random.nextInt(3) : plain.screens().size() > MOST_SCREENS ? 0 : 1 + plain.screens().size() / SCREENS_EACH;
+        int count = kind == Kind.NASTY ? random.nextInt(3) : plain.screens().size() > MOST_SCREENS ? 0 : 1;
         for (int i = 0; i < count; i++) {
             sets.add(set("g" + i, i > 0 && random.nextInt(2) == 0 ? Optional.of("g" + (i - 1)) : Optional.empty()));
         }

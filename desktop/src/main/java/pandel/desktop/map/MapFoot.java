@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
 import javafx.geometry.Side;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -13,6 +14,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.stage.Window;
 import pandel.core.check.Checked;
 import pandel.core.check.Hanging;
 import pandel.core.cover.Between;
@@ -74,7 +76,9 @@ final class MapFoot extends HBox {
     private void ask(Checked checked, Screen screen) {
         askedOf = screen.id();
         hanging = Optional.empty();
-        CompletableFuture.supplyAsync(() -> Hanging.of(checked, screen, () -> !askedOf.equals(screen.id())))
+        // A window that was closed asks no more: its search would keep others waiting.
+        Optional<Window> window = Optional.ofNullable(getScene()).map(Scene::getWindow);
+        CompletableFuture.supplyAsync(() -> Hanging.of(checked, screen, () -> !askedOf.equals(screen.id()) || window.filter(w -> !w.isShowing()).isPresent()))
                 .thenAccept(found -> Platform.runLater(() -> {
                     if (askedOf.equals(screen.id()) && work.checked().filter(c -> c == checked).isPresent()) {
                         hanging = found;
