@@ -177,7 +177,7 @@ final class Asked {
             more = carried(way, set.to());
         }
         Optional<Target> target = effect.target();
-        for (Screen to : target.stream().flatMap(t -> shown(t).stream()).toList()) {
+        for (Screen to : target.stream().flatMap(t -> t.takers(prototype).stream()).toList()) {
             for (Expected expected : to.expects()) {
                 Source source = target.get().values().get(expected.name());
                 OnScreen there = held.get(to.id());
@@ -187,19 +187,6 @@ final class Asked {
             }
         }
         return more;
-    }
-
-    /** The screen a target shows, or all pages of a sequence: each takes what is carried there. */
-    private List<Screen> shown(Target target) {
-        return shown(target, Target.DEEPEST);
-    }
-
-    private List<Screen> shown(Target target, int deep) {
-        if (target instanceof Target.ToTabs to) {
-            return deep == 0 ? List.of() : prototype.tabSet(to.id()).stream().flatMap(s -> s.tabs().stream()).flatMap(t -> shown(t.root(), deep - 1).stream()).toList();
-        }
-        return target instanceof Target.ToSequence to ? prototype.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).flatMap(id -> prototype.screen(id).stream()).toList()
-                : target.shown(prototype).stream().toList();
     }
 
     private boolean carried(Way way, Source source) {
@@ -318,18 +305,18 @@ final class Asked {
 
     /** What matters of what was carried to a tab set: that roots ask for, or need. */
     private InTab of(InTab in) {
-        Map<String, Value> kept = new HashMap<>(in.offered());
-        kept.keySet().retainAll(inFrames);
-        return new InTab(in.set(), in.tab(), kept);
+        return new InTab(in.set(), in.tab(), inFrames(in.offered()));
     }
 
     /** What matters of what was carried to a sequence. */
     Optional<AtPage> of(Optional<AtPage> at) {
-        return at.map(a -> {
-            Map<String, Value> kept = new HashMap<>(a.offered());
-            kept.keySet().retainAll(inFrames);
-            return new AtPage(a.sequence(), a.page(), kept);
-        });
+        return at.map(a -> new AtPage(a.sequence(), a.page(), inFrames(a.offered())));
+    }
+
+    private Map<String, Value> inFrames(Map<String, Value> offered) {
+        Map<String, Value> kept = new HashMap<>(offered);
+        kept.keySet().retainAll(inFrames);
+        return kept;
     }
 
     /** What matters of what a place holds after a page is turned. */

@@ -152,17 +152,8 @@ final class Turns {
             add(turns, cell, List.of(), event, finish.get());
         } else {
             Ruling ruling = rules.turn(head, turn);
-            add(turns, cell, List.of(event), turned(ruling), ruling);
+            add(turns, cell, List.of(event), ruling.countsAs(prototype), ruling);
         }
-    }
-
-    /** The link that a turned page counts as. */
-    private Optional<String> turned(Ruling ruling) {
-        if (ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.ShowTab show) {
-            return Optional.of(show.to().tabs().getFirst().tab());
-        }
-        return ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.Turn turn
-                ? turn.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page()))) : Optional.empty();
     }
 
     /** The rows that can make a difference: of those that hold the same of what its links read, the first. */
@@ -213,7 +204,7 @@ final class Turns {
         Optional<Link> link = device.goesBack() ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance)) : Optional.empty();
         if (link.isEmpty() || rules.offer(head(cell), link.get()) instanceof Offer.Nothing) {
             Ruling ruling = rules.deviceBack(head(cell));
-            add(turns, cell, List.of(new Event.DeviceBack()), turned(ruling), ruling);
+            add(turns, cell, List.of(new Event.DeviceBack()), ruling.countsAs(prototype), ruling);
         } else {
             add(turns, cell, List.of(), new Event.DeviceBack(), link.get());
         }

@@ -1,6 +1,7 @@
 package pandel.core.edit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -92,34 +93,24 @@ public final class Carrying {
 
     /** The same for any target. */
     public static Map<String, Source> toward(Prototype p, List<Screen> from, Optional<Hotspot> hotspot, Target to, Map<String, Source> now) {
-        Set<String> names = expectedBy(p, to).stream().map(Expected::name).collect(Collectors.toSet());
-        Map<String, Source> values = new TreeMap<>(now);
-        values.keySet().retainAll(names);
+        Map<String, Source> values = expected(p, to, now);
         SourceWords words = new SourceWords(p, from, hotspot);
         expectedBy(p, to).stream().map(Expected::name)
                 .forEach(name -> words.namesake(name).ifPresent(source -> values.putIfAbsent(name, source)));
         return values;
     }
 
-    /** What is expected where a target leads: by a screen, or by the pages of a sequence, each name once. */
+    /** What is expected where a target leads: by a screen, the pages of a sequence or the roots of a tab set, each name once. */
     public static List<Expected> expectedBy(Prototype p, Target target) {
-        if (target instanceof Target.ToTabs to) {
-            return p.tabSet(to.id()).stream().flatMap(s -> s.tabs().stream()).filter(t -> !(t.root() instanceof Target.ToTabs)).flatMap(t -> expectedBy(p, t.root()).stream())
-                    .collect(Collectors.toMap(Expected::name, e -> e, (a, b) -> a, java.util.LinkedHashMap::new)).values().stream().toList();
-        }
-        List<Screen> screens = target instanceof Target.ToSequence to ? p.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).flatMap(id -> p.screen(id).stream()).toList()
-                : p.screen(target.id()).stream().toList();
-        List<Expected> all = new ArrayList<>();
-        screens.stream().flatMap(s -> s.expects().stream()).filter(e -> all.stream().noneMatch(x -> x.name().equals(e.name()))).forEach(all::add);
-        return all;
+        Map<String, Expected> all = new LinkedHashMap<>();
+        target.takers(p).forEach(s -> s.expects().forEach(e -> all.putIfAbsent(e.name(), e)));
+        return List.copyOf(all.values());
     }
 
-    /** As much of what is carried as a screen expects. */
-    static Map<String, Source> expected(Prototype p, String screen, Map<String, Source> values) {
-        if (values.isEmpty()) {
-            return values;
-        }
-        Set<String> names = p.screen(screen).stream().flatMap(s -> s.expects().stream()).map(Expected::name).collect(Collectors.toSet());
-        return values.entrySet().stream().filter(e -> names.contains(e.getKey())).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    /** As much of what is carried as is expected where a target leads. */
+    static Map<String, Source> expected(Prototype p, Target to, Map<String, Source> values) {
+        Map<String, Source> kept = new TreeMap<>(values);
+        kept.keySet().retainAll(expectedBy(p, to).stream().map(Expected::name).toList());
+        return kept;
     }
 }

@@ -87,9 +87,15 @@ public final class LinkEdits {
                 .withEntries(p.entries().stream().map(e -> e.target().id().equals(from) ? StartEdits.leadingTo(e, to) : e).toList());
     }
 
+    /** Whether an effect goes on to another screen of the same trail: what frames take over as a turn or a switch. */
+    static boolean isStep(Effect effect) {
+        return effect instanceof Effect.Advance || effect instanceof Effect.Replace;
+    }
+
     /** Another target, with as much carried as that expects too. */
     static Target elsewhere(Prototype p, Target target, String to) {
-        return new Target.ToScreen(to, Carrying.expected(p, to, target.values()));
+        Target screen = new Target.ToScreen(to);
+        return screen.carrying(Carrying.expected(p, screen, target.values()));
     }
 
     private static boolean leadsTo(Link link, Set<String> screens) {

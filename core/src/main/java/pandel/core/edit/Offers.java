@@ -3,7 +3,9 @@ package pandel.core.edit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
@@ -41,14 +43,17 @@ public final class Offers {
 
     /** Sequences whose title has every typed word in it, the best first; those without pages are left out. */
     public static List<Sequence> sequences(Prototype prototype, String typed) {
-        return prototype.sequences().stream().filter(s -> !s.pages().isEmpty() && Matching.rank(s.title(), typed).isPresent())
-                .sorted(Comparator.comparingInt(s -> Matching.rank(s.title(), typed).orElseThrow())).toList();
+        return titled(prototype.sequences().stream().filter(s -> !s.pages().isEmpty()), Sequence::title, typed);
     }
 
     /** Tab sets whose title has every typed word in it, the best first; those without tabs are left out. */
     public static List<TabSet> tabSets(Prototype prototype, String typed) {
-        return prototype.tabSets().stream().filter(s -> !s.tabs().isEmpty() && Matching.rank(s.title(), typed).isPresent())
-                .sorted(Comparator.comparingInt(s -> Matching.rank(s.title(), typed).orElseThrow())).toList();
+        return titled(prototype.tabSets().stream().filter(s -> !s.tabs().isEmpty()), TabSet::title, typed);
+    }
+
+    private static <F> List<F> titled(Stream<F> frames, Function<F, String> title, String typed) {
+        return frames.filter(f -> Matching.rank(title.apply(f), typed).isPresent())
+                .sorted(Comparator.comparingInt(f -> Matching.rank(title.apply(f), typed).orElseThrow())).toList();
     }
 
     /** Whether a screen of exactly that title exists. */

@@ -40,7 +40,7 @@ public final class SequenceEdits {
             List<Sequence> all = new ArrayList<>(p.sequences());
             all.add(sequence);
             Set<String> turning = turning(p, sequence).stream().map(w -> w.link().id()).collect(Collectors.toSet());
-            Prototype taken = LinkEdits.effects(p, (link, e) -> turning.contains(link.id()) && isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent()
+            Prototype taken = LinkEdits.effects(p, (link, e) -> turning.contains(link.id()) && LinkEdits.isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent()
                     ? new Effect.TurnPage(new PageTurn.To(page(sequence, e))) : leading(sequence, e));
             return taken.withSequences(all).withEntries(p.entries().stream().map(e -> e.target() instanceof Target.ToScreen to && sequence.pages().contains(to.id())
                     ? new Entry(e.id(), at(sequence, sequence.pages().indexOf(to.id()) + 1, Map.of()), e.address(), e.values(), e.rest()) : e).toList());
@@ -50,11 +50,7 @@ public final class SequenceEdits {
     /** The links that become turns when a sequence is made: those that stand on its pages alone and go on to another of them. */
     public static List<Way> turning(Prototype p, Sequence sequence) {
         return p.index().ways().stream().filter(w -> !w.from().isEmpty() && w.from().stream().allMatch(s -> sequence.pages().contains(s.id())))
-                .filter(w -> w.link().effects().anyMatch(e -> isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent())).toList();
-    }
-
-    private static boolean isStep(Effect effect) {
-        return effect instanceof Effect.Advance || effect instanceof Effect.Replace;
+                .filter(w -> w.link().effects().anyMatch(e -> LinkEdits.isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent())).toList();
     }
 
     private static int page(Sequence sequence, Effect effect) {

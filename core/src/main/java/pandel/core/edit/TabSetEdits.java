@@ -46,7 +46,7 @@ public final class TabSetEdits {
             List<TabSet> all = new ArrayList<>(p.tabSets());
             all.add(set);
             Prototype led = LinkEdits.effects(p, (link, e) -> e.target().flatMap(t -> tabOf(set, t)).filter(t -> !(e instanceof Effect.ReturnTo))
-                    .map(tab -> isStep(e) && isWithin(p, link.id(), within) ? new Effect.SwitchTab(tab.id()) : e.leadingTo(at(set, tab, e))).orElse(e));
+                    .map(tab -> LinkEdits.isStep(e) && isWithin(p, link.id(), within) ? new Effect.SwitchTab(tab.id()) : e.leadingTo(at(set, tab, e))).orElse(e));
             return led.withTabSets(all).withEntries(p.entries().stream().map(e -> tabOf(set, e.target())
                     .map(tab -> new Entry(e.id(), new Target.ToTabs(set.id(), isFirst(set, tab) ? Optional.empty() : Optional.of(tab.id()), e.target().values()), e.address(), e.values(), e.rest())).orElse(e)).toList());
         });
@@ -55,17 +55,13 @@ public final class TabSetEdits {
     /** The links that switch to one of its tabs when it is made. */
     public static List<Way> switching(Prototype p, TabSet set) {
         Set<String> within = within(p, set);
-        return p.index().ways().stream().filter(w -> w.link().effects().anyMatch(e -> isStep(e) && e.target().flatMap(t -> tabOf(set, t)).isPresent()) && isWithin(p, w.link().id(), within)).toList();
+        return p.index().ways().stream().filter(w -> w.link().effects().anyMatch(e -> LinkEdits.isStep(e) && e.target().flatMap(t -> tabOf(set, t)).isPresent()) && isWithin(p, w.link().id(), within)).toList();
     }
 
     /** Whether its strip is drawn on the pictures already: each root has links to the other ones. */
     public static boolean isDrawn(Prototype p, List<Screen> roots) {
         return roots.size() > 1 && roots.stream().allMatch(root -> roots.stream().filter(o -> o != root)
                 .allMatch(other -> p.index().waysOut(root.id()).stream().anyMatch(w -> w.hotspot().isPresent() && w.targets().contains(other.id()))));
-    }
-
-    private static boolean isStep(Effect effect) {
-        return effect instanceof Effect.Advance || effect instanceof Effect.Replace;
     }
 
     private static Optional<TabSet.Tab> tabOf(TabSet set, Target target) {

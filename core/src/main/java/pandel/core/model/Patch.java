@@ -17,10 +17,8 @@ public record Patch(Area area, String ground, String ink, String words, double s
         this(area, ground, ink, words, size, false);
     }
 
-    private static final java.util.regex.Pattern COLOUR = java.util.regex.Pattern.compile("#[0-9a-fA-F]{6}");
-
     public Patch {
-        if (!ground.isEmpty() && !COLOUR.matcher(ground).matches() || !COLOUR.matcher(ink).matches()) {
+        if (!ground.isEmpty() && !Colour.is(ground) || !Colour.is(ink)) {
             throw new IllegalArgumentException("A colour is written as #rrggbb");
         }
         if (!(size > 0)) {

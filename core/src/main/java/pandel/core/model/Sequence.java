@@ -33,9 +33,31 @@ public record Sequence(String id, String title, List<String> pages, boolean swip
         public static final Laid USUAL = new Laid(true, "Back", "Next", "Done", "Skip", "#1C2529");
 
         public Laid {
-            if (!ink.matches("#[0-9A-Fa-f]{6}")) {
-                throw new IllegalArgumentException("A colour is # and six of 0 to 9 and A to F: " + ink);
-            }
+            Colour.require(ink);
+        }
+
+        public Laid withDots(boolean are) {
+            return new Laid(are, previous, next, last, skip, ink);
+        }
+
+        public Laid withPrevious(String other) {
+            return new Laid(dots, other, next, last, skip, ink);
+        }
+
+        public Laid withNext(String other) {
+            return new Laid(dots, previous, other, last, skip, ink);
+        }
+
+        public Laid withLast(String other) {
+            return new Laid(dots, previous, next, other, skip, ink);
+        }
+
+        public Laid withSkip(String other) {
+            return new Laid(dots, previous, next, last, other, ink);
+        }
+
+        public Laid withInk(String other) {
+            return new Laid(dots, previous, next, last, skip, other);
         }
 
         /** The words that go on: on the last page they may be others. */

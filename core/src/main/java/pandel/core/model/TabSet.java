@@ -51,11 +51,7 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
         public static final Strip USUAL = new Strip(Edge.BOTTOM, Labels.ALL, "#FFFFFF", "#5B6670", "#0E5668");
 
         public Strip {
-            for (String colour : List.of(ground, ink, chosen)) {
-                if (!colour.matches("#[0-9A-Fa-f]{6}")) {
-                    throw new IllegalArgumentException("A colour is # and six of 0 to 9 and A to F: " + colour);
-                }
-            }
+            Colour.require(ground, ink, chosen);
         }
 
         public Strip withEdge(Edge other) {
@@ -64,6 +60,18 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
 
         public Strip withLabels(Labels other) {
             return new Strip(edge, other, ground, ink, chosen);
+        }
+
+        public Strip withGround(String other) {
+            return new Strip(edge, labels, other, ink, chosen);
+        }
+
+        public Strip withInk(String other) {
+            return new Strip(edge, labels, ground, other, chosen);
+        }
+
+        public Strip withChosen(String other) {
+            return new Strip(edge, labels, ground, ink, other);
         }
     }
 

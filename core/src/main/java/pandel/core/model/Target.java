@@ -1,6 +1,7 @@
 package pandel.core.model;
 
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -76,6 +77,19 @@ public sealed interface Target {
             case ToScreen to -> to.id();
             case ToSequence to -> prototype.sequence(to.id()).filter(s -> to.first() >= 1 && to.first() <= s.pages().size())
                     .map(s -> s.pages().get(to.first() - 1)).orElse(to.id());
+        };
+    }
+
+    /** All screens that what is carried there may be given to: the screen, the pages of a sequence, the roots of a tab set; what is missing is left out. */
+    default List<Screen> takers(Prototype prototype) {
+        return takers(prototype, DEEPEST);
+    }
+
+    private List<Screen> takers(Prototype prototype, int deep) {
+        return switch (this) {
+            case ToTabs to -> deep == 0 ? List.of() : prototype.tabSet(to.id()).stream().flatMap(s -> s.tabs().stream()).flatMap(t -> t.root().takers(prototype, deep - 1).stream()).toList();
+            case ToScreen to -> prototype.screen(to.id()).stream().toList();
+            case ToSequence to -> prototype.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).flatMap(page -> prototype.screen(page).stream()).toList();
         };
     }
 

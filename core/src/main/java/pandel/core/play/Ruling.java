@@ -3,6 +3,7 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Motion;
+import pandel.core.model.Prototype;
 
 /** What the rules say to an event at a head. */
 public sealed interface Ruling {
@@ -40,6 +41,15 @@ public sealed interface Ruling {
 
     /** The file or the device can never do it as it stands. */
     record Refused(String why) implements Ruling {
+    }
+
+    /** Id of the link that it counts as where no link ruled: that of the page turned to, or of the tab shown by going back. */
+    default Optional<String> countsAs(Prototype prototype) {
+        return this instanceof Acts acts ? switch (acts.actions().getLast()) {
+            case TrailAction.ShowTab show -> Optional.of(show.to().tabs().getFirst().tab());
+            case TrailAction.Turn turn -> turn.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page())));
+            default -> Optional.empty();
+        } : Optional.empty();
     }
 
     /** One action of a move back. */

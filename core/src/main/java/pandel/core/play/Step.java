@@ -214,16 +214,7 @@ public final class Step {
 
     /** What frames and the device do has no outcomes. */
     private Stepped framed(Situation now, Ruling ruling, Optional<String> outcome) {
-        return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : done(now, ruling, turnOf(ruling));
-    }
-
-    /** The link that a turned page, or a tab shown by going back, counts as. */
-    private Optional<String> turnOf(Ruling ruling) {
-        if (ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.ShowTab show) {
-            return Optional.of(show.to().tabs().getFirst().tab());
-        }
-        return ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.Turn turn
-                ? turn.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page()))) : Optional.empty();
+        return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : done(now, ruling, ruling.countsAs(prototype));
     }
 
     private Stepped done(Situation now, Ruling ruling, Optional<String> link) {

@@ -82,7 +82,8 @@ class EditsTest {
             case 20 -> Bulk.verb(p, ways, Verb.REPLACE).edit();
             case 21 -> Bulk.copyLinks(p, screen, p.screens().getFirst(), naming).edit();
             case 22 -> Bulk.inOrder(p, p.screens(), naming).edit();
-            case 23 -> BranchEdits.another(old, "refused");
+            // What finishes a sequence has one branch: nobody is offered another.
+            case 23 -> old.cause() instanceof Cause.Finish ? LinkEdits.remove(old) : BranchEdits.another(old, "refused");
             case 0 -> ScreenEdits.rename(screen, "Renamed " + random.nextInt(3));
             case 1 -> ScreenEdits.place(List.of(screen), random.nextBoolean() ? "" : "Loans", random.nextBoolean() ? Optional.empty() : Optional.of(p.screens().get(random.nextInt(p.screens().size())).id()));
             case 2 -> ScreenEdits.remove(List.of(screen));

@@ -42,7 +42,7 @@ public final class DeviceView extends Pane {
     private double scale = 1;
     /** Interface px that the current page is drawn aside by a finger. */
     private double pulledBy;
-    private Optional<LevelView> beside = Optional.empty();
+    private Optional<Drawn> drawn = Optional.empty();
 
     public DeviceView(PictureLibrary pictures) {
         this.pictures = pictures;
@@ -68,7 +68,11 @@ public final class DeviceView extends Pane {
     }
 
     /** A page about to be turned. @param to how it stands there; empty: there is none, and it gives only a little */
-    public record Pulled(Prototype prototype, Situation now, Optional<Situation> to) {
+    public record Pulled(Prototype prototype, Optional<Situation> to) {
+    }
+
+    /** What a finger draws, from its first px that way until it is let go. @param beside the page that comes in; empty: there is none */
+    private record Drawn(boolean onward, Optional<LevelView> beside) {
     }
 
     /** Tells of each gesture. A long press that nothing answers becomes a tap when it is let go. */
@@ -127,7 +131,7 @@ public final class DeviceView extends Pane {
         finishMotion();
         double begun = pulledBy;
         pulledBy = 0;
-        beside = Optional.empty();
+        drawn = Optional.empty();
         scale = newScale;
         setPrefSize(Math.rint(now.width() * scale), Math.rint(now.height() * scale));
         List<LevelView> before = new ArrayList<>(levels);
@@ -180,26 +184,32 @@ public final class DeviceView extends Pane {
 
     /** A page follows the finger, the one beside it too. @param by interface px it was drawn sideways */
     private boolean pull(Touched touched, double x, double y, double by) {
-        Optional<Pulled> pulled = by == 0 ? Optional.empty() : touched.pulls(x / scale, y / scale, by < 0);
-        if (pulled.isEmpty() || levels.isEmpty()) {
+        if (by == 0 || levels.isEmpty()) {
             return false;
         }
-        if (pulledBy == 0) {
-            finishMotion();
+        if (drawn.filter(d -> d.onward() == by < 0).isEmpty()) {
+            Optional<Pulled> pulled = touched.pulls(x / scale, y / scale, by < 0);
+            if (pulled.isEmpty()) {
+                return false;
+            }
+            draw(pulled.get(), by < 0);
         }
-        boolean gives = pulled.get().to().isEmpty();
-        pulledBy = Math.rint(gives ? by / GIVES : Math.clamp(by, -getPrefWidth(), getPrefWidth()));
+        Optional<LevelView> beside = drawn.orElseThrow().beside();
+        pulledBy = Math.rint(beside.isEmpty() ? by / GIVES : Math.clamp(by, -getPrefWidth(), getPrefWidth()));
+        levels.getLast().mock().setTranslateX(pulledBy);
+        beside.ifPresent(view -> view.mock().setTranslateX(pulledBy + (by < 0 ? getPrefWidth() : -getPrefWidth())));
+        return true;
+    }
+
+    /** A finger begins to draw, or goes the other way. */
+    private void draw(Pulled pulled, boolean onward) {
+        finishMotion();
         levels.getLast().keepFootStill();
         levels.getLast().keepStripStill();
-        levels.getLast().mock().setTranslateX(pulledBy);
-        beside.ifPresent(getChildren()::remove);
-        beside = pulled.get().to().map(to -> beside(pulled.get().prototype(), to));
-        beside.ifPresent(view -> {
-            view.mock().setTranslateX(pulledBy + (by < 0 ? getPrefWidth() : -getPrefWidth()));
-            // Beneath the page, whose signs lie over both.
-            getChildren().add(getChildren().indexOf(levels.getLast()), view);
-        });
-        return true;
+        drawn.flatMap(Drawn::beside).ifPresent(getChildren()::remove);
+        drawn = Optional.of(new Drawn(onward, pulled.to().map(to -> beside(pulled.prototype(), to))));
+        // Beneath the page, whose signs lie over both.
+        drawn.get().beside().ifPresent(view -> getChildren().add(getChildren().indexOf(levels.getLast()), view));
     }
 
     private LevelView beside(Prototype prototype, Situation to) {
@@ -213,13 +223,13 @@ public final class DeviceView extends Pane {
 
     /** Let go too soon: the page goes back to where it was. */
     private void springBack() {
+        Optional<LevelView> other = drawn.flatMap(Drawn::beside);
+        drawn = Optional.empty();
         if (pulledBy == 0 || levels.isEmpty()) {
             return;
         }
         LevelView page = levels.getLast();
-        Optional<LevelView> other = beside;
         double from = pulledBy;
-        beside = Optional.empty();
         pulledBy = 0;
         Animation animation = Motions.back(from, offset -> {
             page.mock().setTranslateX(offset);

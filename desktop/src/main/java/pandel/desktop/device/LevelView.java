@@ -60,16 +60,14 @@ final class LevelView extends Pane {
         shade.setManaged(false);
         setPickOnBounds(false);
         setMouseTransparent(true);
-        texts.translateXProperty().bind(mock.translateXProperty());
-        texts.translateYProperty().bind(mock.translateYProperty());
-        texts.opacityProperty().bind(mock.opacityProperty());
-        foot.translateXProperty().bind(mock.translateXProperty());
-        foot.translateYProperty().bind(mock.translateYProperty());
-        foot.opacityProperty().bind(mock.opacityProperty());
-        strip.translateXProperty().bind(mock.translateXProperty());
-        strip.translateYProperty().bind(mock.translateYProperty());
-        strip.opacityProperty().bind(mock.opacityProperty());
+        List.of(texts, foot, strip).forEach(this::moveWithMock);
         getChildren().addAll(shade, mock, texts, foot, strip);
+    }
+
+    private void moveWithMock(Node node) {
+        node.translateXProperty().bind(mock.translateXProperty());
+        node.translateYProperty().bind(mock.translateYProperty());
+        node.opacityProperty().bind(mock.opacityProperty());
     }
 
     boolean shows(Look other, int otherDepth) {
@@ -200,9 +198,7 @@ final class LevelView extends Pane {
         MockView part = now.orElseGet(() -> {
             MockView made = new MockView(pictures);
             made.fill(filled);
-            made.translateXProperty().bind(mock.translateXProperty());
-            made.translateYProperty().bind(mock.translateYProperty());
-            made.opacityProperty().bind(mock.opacityProperty());
+            moveWithMock(made);
             getChildren().add(getChildren().indexOf(foot), made);
             return made;
         });

@@ -6,8 +6,6 @@ import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.animation.SequentialTransition;
 import javafx.application.Platform;
-import javafx.scene.layout.Pane;
-import javafx.scene.shape.Rectangle;
 import javafx.util.Duration;
 import pandel.core.model.Device;
 import pandel.core.model.Look;
@@ -15,7 +13,7 @@ import pandel.core.model.Motion;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A tiny device on which one screen gives way to another, over and over. It rests while nobody sees it. */
-public final class MotionPreview extends Pane {
+public final class MotionPreview extends SmallDevice {
 
     /** ms that each picture stands. */
     private static final double REST = 700;
@@ -31,17 +29,11 @@ public final class MotionPreview extends Pane {
      */
     public MotionPreview(PictureLibrary pictures, Look first, Look second, boolean above, Device device, double high) {
         double scale = high / device.height();
-        double wide = Math.rint(device.width() * scale);
+        super(Math.rint(device.width() * scale), high);
         from = new LevelView(pictures, first, 0, false);
         to = new LevelView(pictures, second, 1, above);
         from.place(device.width(), device.height(), scale, 0);
         to.place(device.width(), device.height(), scale, 0);
-        getStyleClass().add("device");
-        setMouseTransparent(true);
-        setMinSize(wide, high);
-        setPrefSize(wide, high);
-        setMaxSize(wide, high);
-        setClip(new Rectangle(wide, high));
         getChildren().addAll(from, to);
         sceneProperty().addListener((o, was, is) -> {
             if (is == null) {

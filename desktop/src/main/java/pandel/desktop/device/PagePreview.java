@@ -3,7 +3,6 @@ package pandel.desktop.device;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.AtPage;
 import pandel.core.model.Device;
@@ -18,11 +17,12 @@ import pandel.core.play.Around;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A screen on a small device in its frame: with what is laid over the page of a sequence, or behind the strip of a tab set. */
-public final class PagePreview extends Pane {
+public final class PagePreview extends SmallDevice {
 
     private PagePreview(PictureLibrary pictures, Prototype prototype, Screen screen, Optional<AtPage> at, List<Around> around, Device device, double wide) {
         double scale = wide / device.width();
         double high = Math.rint(device.height() * scale);
+        super(wide, high);
         LevelView view = new LevelView(pictures, Look.plain(screen), 0, false);
         view.know(prototype, Known.of(Facts.NONE));
         view.standAt(prototype, at);
@@ -31,12 +31,6 @@ public final class PagePreview extends Pane {
         Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
         edge.setFill(null);
         edge.getStyleClass().add("preview-edge");
-        getStyleClass().add("device");
-        setMouseTransparent(true);
-        setMinSize(wide, high);
-        setPrefSize(wide, high);
-        setMaxSize(wide, high);
-        setClip(new Rectangle(wide, high));
         getChildren().addAll(view, edge);
     }
 

@@ -8,7 +8,6 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -30,28 +29,17 @@ import pandel.core.model.Target;
 import pandel.core.play.LinkWords;
 import pandel.desktop.device.PagePreview;
 import pandel.desktop.shell.Around;
-import pandel.desktop.shell.PageBox;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** A sequence as what it is: its pages in order, what is laid over them, and what finishing and skipping do. */
-public final class SequencePage extends PageBox {
+public final class SequencePage extends FramePage {
 
-    private static final double PREVIEW = 150;
     private static final double HIGHEST = 300;
 
-    private final Work work;
-    private final Around around;
-    private final String id;
-    private int chosen;
-
     private SequencePage(Work work, Around around, String id, int chosen) {
-        super("Sequence", "Pages turned by next, previous, dots and swipes, as one place: return leaves it whole. Drag a page to another place, or move the chosen one by Ctrl and an arrow.", around::dismiss);
-        this.work = work;
-        this.around = around;
-        this.id = id;
-        this.chosen = chosen;
+        super("Sequence", "Pages turned by next, previous, dots and swipes, as one place: return leaves it whole. Drag a page to another place, or move the chosen one by Ctrl and an arrow.", work, around, id, chosen);
         setId("sequence-page");
         offer(Press.word("Remove the sequence", "sequence-remove", this::removeAll));
         fill();
@@ -66,23 +54,19 @@ public final class SequencePage extends PageBox {
         return work.prototype().sequence(id).orElseThrow();
     }
 
-    private void fill() {
+    @Override
+    void fill() {
         Sequence sequence = now();
         chosen = Math.clamp(chosen, 0, Math.max(0, sequence.pages().size() - 1));
         clear();
-        TextField title = field("sequence-title", "Title of the sequence", sequence.title(), 220, typed -> {
-            if (!typed.isEmpty() && !typed.equals(now().title())) {
-                put("call it “" + typed + "”", s -> s.withTitle(typed));
-            }
-        });
-        title.getStyleClass().add("strong");
-        row(title, spring(), Press.smallWord("Add pages…", "sequence-add", this::add), Press.smallWord("Take this page out", "sequence-out", this::takeOut));
+        row(title("sequence", "Title of the sequence", () -> now().title(), typed -> put("call it “" + typed + "”", s -> s.withTitle(typed))),
+                spring(), Press.smallWord("Add pages…", "sequence-add", this::add), Press.smallWord("Take this page out", "sequence-out", this::takeOut));
         PageStrip strip = new PageStrip(work, around.pictures(), items(sequence), chosen, this::choose, this::move);
         VBox settings = new VBox(6);
-        settings.getChildren().addAll(strip, heading4("Laid over its pages"), laid(sequence), heading4("Turned by"), turned(sequence), heading4("It leads to"),
+        settings.getChildren().addAll(strip, small("Laid over its pages"), laid(sequence), small("Turned by"), turned(sequence), small("It leads to"),
                 leads("Next on the last page", "finish", sequence.finish(), Cause.Finish::new), leads("Skipping", "skip", sequence.skip(), Cause.Skip::new));
         HBox.setHgrow(settings, Priority.ALWAYS);
-        PagePreview preview = PagePreview.of(around.pictures(), work.prototype(), sequence, chosen + 1, work.device(), Math.rint(Math.min(PREVIEW, HIGHEST * work.device().width() / work.device().height())));
+        PagePreview preview = PagePreview.of(around.pictures(), work.prototype(), sequence, chosen + 1, work.device(), previewed(HIGHEST));
         row(settings, preview);
         strip.takeFocus();
     }
@@ -96,20 +80,15 @@ public final class SequencePage extends PageBox {
         return items;
     }
 
-    private static Label heading4(String words) {
-        Label label = new Label(words);
-        label.getStyleClass().addAll("quiet", "small");
-        return label;
-    }
-
     private HBox laid(Sequence sequence) {
         Sequence.Laid laid = sequence.laid();
-        Button dots = Press.plain(laid.dots() ? "dots" : "no dots", "sequence-dots", () -> put(laid.dots() ? "lay no dots" : "lay dots", s -> s.withLaid(new Sequence.Laid(!laid.dots(), laid.previous(), laid.next(), laid.last(), laid.skip(), laid.ink()))));
+        Button dots = Press.plain(laid.dots() ? "dots" : "no dots", "sequence-dots", () -> put(laid.dots() ? "lay no dots" : "lay dots", s -> s.withLaid(laid.withDots(!laid.dots()))));
         dots.setTooltip(new Tooltip("One for each page, to be tapped"));
-        HBox row = new HBox(8, word("previous", "Back", laid.previous(), w -> new Sequence.Laid(laid.dots(), w, laid.next(), laid.last(), laid.skip(), laid.ink())), captioned(dots, "one for each page"),
-                word("next", "Next", laid.next(), w -> new Sequence.Laid(laid.dots(), laid.previous(), w, laid.last(), laid.skip(), laid.ink())),
-                word("last", "the last one’s next", laid.last(), w -> new Sequence.Laid(laid.dots(), laid.previous(), laid.next(), w, laid.skip(), laid.ink())),
-                word("skip", "Skip", laid.skip(), w -> new Sequence.Laid(laid.dots(), laid.previous(), laid.next(), laid.last(), w, laid.ink())), ink(laid));
+        HBox row = new HBox(8, word("previous", "Back", laid.previous(), laid::withPrevious), captioned(dots, "one for each page"),
+                word("next", "Next", laid.next(), laid::withNext),
+                word("last", "the last one’s next", laid.last(), laid::withLast),
+                word("skip", "Skip", laid.skip(), laid::withSkip), colour("sequence-ink", "Colour of what is laid, # and six digits", laid.ink(), 76, "Colour of what is laid", "colour",
+                        typed -> put("lay it in another colour", s -> s.withLaid(laid.withInk(typed)))));
         row.setAlignment(Pos.TOP_LEFT);
         return row;
     }
@@ -129,23 +108,6 @@ public final class SequencePage extends PageBox {
             default -> "Word for skipping, on every page but the last; empty: none is laid";
         }));
         return captioned(field, name);
-    }
-
-    private static VBox captioned(Node node, String caption) {
-        return new VBox(1, node, heading4(caption));
-    }
-
-    private VBox ink(Sequence.Laid laid) {
-        TextField field = field("sequence-ink", "Colour of what is laid, # and six digits", laid.ink(), 76, typed -> {
-            if (!typed.matches("#[0-9A-Fa-f]{6}")) {
-                around.say("A colour is # and six of 0 to 9 and A to F; “" + typed + "” is none.");
-                fill();
-            } else if (!typed.equals(laid.ink())) {
-                put("lay it in another colour", s -> s.withLaid(new Sequence.Laid(laid.dots(), laid.previous(), laid.next(), laid.last(), laid.skip(), typed)));
-            }
-        });
-        field.setTooltip(new Tooltip("Colour of what is laid"));
-        return captioned(field, "colour");
     }
 
     private HBox turned(Sequence sequence) {
@@ -212,14 +174,9 @@ public final class SequencePage extends PageBox {
         }
     }
 
-    private void choose(int page) {
-        chosen = page;
-        fill();
-    }
-
-    private void move(int from, int to) {
-        chosen = to;
-        change(SequenceEdits.move(now(), from, to));
+    @Override
+    Edit moved(int from, int to) {
+        return SequenceEdits.move(now(), from, to);
     }
 
     private void removeAll() {
@@ -233,10 +190,5 @@ public final class SequencePage extends PageBox {
 
     private void put(String name, UnaryOperator<Sequence> with) {
         change(SequenceEdits.change(name, with.apply(now())));
-    }
-
-    private void change(Edit edit) {
-        work.edit(edit);
-        fill();
     }
 }

@@ -29,27 +29,16 @@ import pandel.core.play.LinkWords;
 import pandel.desktop.device.PagePreview;
 import pandel.desktop.device.TabSigns;
 import pandel.desktop.shell.Around;
-import pandel.desktop.shell.PageBox;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** A tab set as what it is: its tabs in order, each with its sign and where it leads, and the strip as it is seen. */
-public final class TabSetPage extends PageBox {
+public final class TabSetPage extends FramePage {
 
-    private static final double PREVIEW = 150;
     private static final double HIGHEST = 310;
 
-    private final Work work;
-    private final Around around;
-    private final String id;
-    private int chosen;
-
     private TabSetPage(Work work, Around around, String id, int chosen) {
-        super("Tab set", "Places side by side behind one strip, each tab with a trail of its own. Drag a tab to another place, or move the chosen one by Ctrl and an arrow.", around::dismiss);
-        this.work = work;
-        this.around = around;
-        this.id = id;
-        this.chosen = chosen;
+        super("Tab set", "Places side by side behind one strip, each tab with a trail of its own. Drag a tab to another place, or move the chosen one by Ctrl and an arrow.", work, around, id, chosen);
         setId("tab-set-page");
         offer(Press.word("Remove the tab set", "tabs-remove", this::removeAll));
         fill();
@@ -69,17 +58,13 @@ public final class TabSetPage extends PageBox {
         return now().tabs().get(chosen);
     }
 
-    private void fill() {
+    @Override
+    void fill() {
         TabSet set = now();
         chosen = Math.clamp(chosen, 0, Math.max(0, set.tabs().size() - 1));
         clear();
-        TextField title = field("tabs-title", "Title of the tab set", set.title(), 220, typed -> {
-            if (!typed.isEmpty() && !typed.equals(now().title())) {
-                put("call it “" + typed + "”", s -> s.withTitle(typed));
-            }
-        });
-        title.getStyleClass().add("strong");
-        row(title, spring(), Press.smallWord("Add a tab…", "tabs-add", this::add), Press.smallWord("Take this tab out", "tabs-out", this::takeOut));
+        row(title("tabs", "Title of the tab set", () -> now().title(), typed -> put("call it “" + typed + "”", s -> s.withTitle(typed))),
+                spring(), Press.smallWord("Add a tab…", "tabs-add", this::add), Press.smallWord("Take this tab out", "tabs-out", this::takeOut));
         PageStrip strip = new PageStrip(work, around.pictures(), items(set), chosen, this::choose, this::move);
         VBox settings = new VBox(6);
         settings.getChildren().add(strip);
@@ -91,7 +76,7 @@ public final class TabSetPage extends PageBox {
         if (set.tabs().isEmpty()) {
             row(settings);
         } else {
-            row(settings, PagePreview.of(around.pictures(), work.prototype(), set, tab(), work.device(), Math.rint(Math.min(PREVIEW, HIGHEST * work.device().width() / work.device().height()))));
+            row(settings, PagePreview.of(around.pictures(), work.prototype(), set, tab(), work.device(), previewed(HIGHEST)));
             strip.takeFocus();
         }
     }
@@ -100,12 +85,6 @@ public final class TabSetPage extends PageBox {
         List<PageStrip.Item> items = new ArrayList<>();
         set.tabs().forEach(t -> items.add(new PageStrip.Item(t.root().shown(work.prototype()).orElseGet(() -> Screen.page("", t.root().id() + " (removed)")), t.shownLabel())));
         return items;
-    }
-
-    private static Label small(String words) {
-        Label label = new Label(words);
-        label.getStyleClass().addAll("quiet", "small");
-        return label;
     }
 
     private static HBox line(Node... parts) {
@@ -193,32 +172,15 @@ public final class TabSetPage extends PageBox {
         HBox line = line(edge);
         if (look.edge() != TabSet.Edge.DRAWN) {
             line.setAlignment(Pos.TOP_LEFT);
-            line.getChildren().addAll(names, colour("ground", look.ground(), c -> new TabSet.Strip(look.edge(), look.labels(), c, look.ink(), look.chosen())),
-                    colour("ink", look.ink(), c -> new TabSet.Strip(look.edge(), look.labels(), look.ground(), c, look.chosen())),
-                    colour("chosen", look.chosen(), c -> new TabSet.Strip(look.edge(), look.labels(), look.ground(), look.ink(), c)));
+            line.getChildren().addAll(names, colour("ground", look.ground(), "Colour of the strip", "strip", look::withGround),
+                    colour("ink", look.ink(), "Colour of its tabs", "tabs", look::withInk),
+                    colour("chosen", look.chosen(), "Colour of the tab that is shown", "shown tab", look::withChosen));
         }
         return line;
     }
 
-    private VBox colour(String name, String now, Function<String, TabSet.Strip> with) {
-        TextField field = field("strip-" + name, "Colour of the strip: " + name, now, 74, typed -> {
-            if (!typed.matches("#[0-9A-Fa-f]{6}")) {
-                around.say("A colour is # and six of 0 to 9 and A to F; “" + typed + "” is none.");
-                fill();
-            } else if (!typed.equals(now)) {
-                put("colour the strip", s -> s.withStrip(with.apply(typed)));
-            }
-        });
-        field.setTooltip(new Tooltip(switch (name) {
-            case "ground" -> "Colour of the strip";
-            case "ink" -> "Colour of its tabs";
-            default -> "Colour of the tab that is shown";
-        }));
-        return new VBox(1, field, small(switch (name) {
-            case "ground" -> "strip";
-            case "ink" -> "tabs";
-            default -> "shown tab";
-        }));
+    private VBox colour(String name, String now, String tooltip, String caption, Function<String, TabSet.Strip> with) {
+        return colour("strip-" + name, "Colour of the strip: " + name, now, 74, tooltip, caption, typed -> put("colour the strip", s -> s.withStrip(with.apply(typed))));
     }
 
     private HBox inUse(TabSet set) {
@@ -268,14 +230,9 @@ public final class TabSetPage extends PageBox {
         }
     }
 
-    private void choose(int tab) {
-        chosen = tab;
-        fill();
-    }
-
-    private void move(int from, int to) {
-        chosen = to;
-        change(TabSetEdits.move(now(), from, to));
+    @Override
+    Edit moved(int from, int to) {
+        return TabSetEdits.move(now(), from, to);
     }
 
     private void removeAll() {
@@ -289,10 +246,5 @@ public final class TabSetPage extends PageBox {
 
     private void put(String name, UnaryOperator<TabSet> with) {
         change(TabSetEdits.change(name, with.apply(now())));
-    }
-
-    private void change(Edit edit) {
-        work.edit(edit);
-        fill();
     }
 }

@@ -72,7 +72,7 @@ final class Fingers implements DeviceView.Touched {
             Stepped stepped = new Step(prototype.get()).step(now, new Event.Touched(swipe(onward), new Event.On.Point(x, y)));
             boolean turns = stepped.happening() instanceof Happening.Moved && stepped.situation().levels().size() == now.levels().size() && (Aim.isForTabs(prototype.get(), now, swipe(onward), x, y)
                     || stepped.situation().top().trail().current().at().map(AtPage::sequence).equals(now.top().trail().current().at().map(AtPage::sequence)));
-            return new DeviceView.Pulled(prototype.get(), now, turns ? Optional.of(stepped.situation()) : Optional.empty());
+            return new DeviceView.Pulled(prototype.get(), turns ? Optional.of(stepped.situation()) : Optional.empty());
         });
     }
 
