@@ -14,9 +14,11 @@ import pandel.core.edit.Naming;
 import pandel.core.edit.Said;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
+import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Condition;
 import pandel.core.model.Device;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Entry;
 import pandel.core.model.Expected;
@@ -54,7 +56,8 @@ import pandel.core.model.Width;
  * hotspot a field, {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line
  * {@code address /loans/{loan} loan} is one more entry. A line {@code sequence welcome a,b,c finish:home skip:home bare unswiped unbacked} is
  * a sequence, {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn its pages. A line {@code tabs
- * main a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set, {@code $main} and {@code $main/b} lead to it, {@code switch main-b} shows a tab.
+ * main a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set, {@code $main} and {@code $main/b} lead to it, {@code switch main-b} shows a tab. A line
+ * {@code drawer menu a,b=screen,c on:all shut stays right unpulled} (or {@code on:x,y}, {@code on:$main}) is a drawer; {@code draw menu}, {@code drawclose menu}, {@code drawtoggle menu} move it.
  */
 public final class Made {
 
@@ -71,6 +74,7 @@ public final class Made {
         List<Entry> entries = new ArrayList<>();
         List<Sequence> sequences = new ArrayList<>();
         List<TabSet> sets = new ArrayList<>();
+        List<Drawer> drawers = new ArrayList<>();
         for (String line : lines) {
             if (line.startsWith("address ")) {
                 String[] w = line.split(" ");
@@ -78,6 +82,8 @@ public final class Made {
             } else if (line.startsWith("devices ")) {
                 List<String> ids = List.of(line.substring(8).split(","));
                 named = Device.OFFERED.stream().filter(d -> ids.contains(d.id())).toList();
+            } else if (line.startsWith("drawer ")) {
+                drawers.add(drawer(List.of(line.split(" "))));
             } else if (line.startsWith("tabs ")) {
                 sets.add(tabs(List.of(line.split(" "))));
             } else if (line.startsWith("sequence ")) {
@@ -87,9 +93,9 @@ public final class Made {
             }
         }
         Prototype made = new Prototype("Made", screens, List.of(), Stream.concat(Stream.of(Entry.at("start", screens.getFirst().id())), entries.stream()).toList(), named,
-                Map.of(), Judgements.NONE, List.of(), Rest.NONE).withSequences(sequences).withTabSets(sets);
+                Map.of(), Judgements.NONE, List.of(), Rest.NONE).withSequences(sequences).withTabSets(sets).withDrawers(drawers);
         for (String line : lines) {
-            made = line.startsWith("devices ") || line.startsWith("address ") || line.startsWith("sequence ") || line.startsWith("tabs ") ? made : remembering(made, line);
+            made = line.startsWith("devices ") || line.startsWith("address ") || line.startsWith("sequence ") || line.startsWith("tabs ") || line.startsWith("drawer ") ? made : remembering(made, line);
         }
         return made;
     }
@@ -225,6 +231,9 @@ public final class Made {
 
     /** The effect whose verb begins at a word and whose target is the last. */
     private static Effect effect(String[] w, int at) {
+        if (w[at].startsWith("draw")) {
+            return new Effect.MoveDrawer(w[w.length - 1], w[at].equals("draw") ? Effect.How.OPEN : Effect.How.valueOf(w[at].substring(4).toUpperCase()));
+        }
         Verb verb = w[at].equals("open") ? Verb.OPEN_ABOVE : w[at].equals("switch") ? Verb.SWITCH_TAB : w[at].equals("turn") ? Verb.TURN_PAGE
                 : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to") ? Verb.RETURN_TO : Verb.valueOf(w[at].toUpperCase());
         String to = w[w.length - 1];
@@ -252,6 +261,28 @@ public final class Made {
                 case "swiped" -> made.withSwipes(true);
                 case "first" -> made.withFirst(made.id() + "-" + said[1]);
                 case "hidden" -> made.withHiddenOn(java.util.Set.of(said[1].split(",")));
+                default -> throw new IllegalArgumentException(mark);
+            };
+        }
+        return made;
+    }
+
+    private static Drawer drawer(List<String> words) {
+        List<Drawer.Item> items = new ArrayList<>();
+        for (String item : words.get(2).split(",")) {
+            String[] named = item.split("=");
+            String to = named[named.length - 1];
+            items.add(new Drawer.Item(words.get(1) + "-" + named[0], named[0], "", "", false, Branch.of(to.equals("nothing") ? List.of() : List.of(to.equals("return") ? new Effect.Return() : new Effect.Advance(to.startsWith("$") ? tabbed(to) : new Target.ToScreen(to))))));
+        }
+        Drawer made = Drawer.of(words.get(1), words.get(1), items, Drawer.Attached.ALL);
+        for (String mark : words.subList(3, words.size())) {
+            String[] said = mark.split(":");
+            made = switch (said[0]) {
+                case "on" -> made.withOn(said[1].equals("all") ? Drawer.Attached.ALL : said[1].startsWith("$") ? new Drawer.Attached(false, Set.of(), Set.of(said[1].substring(1))) : Drawer.Attached.to(List.of(said[1].split(","))));
+                case "shut" -> made.withOutside(false);
+                case "stays" -> made.withPanel(made.panel().withMoves(Drawer.Moves.STAYS));
+                case "right" -> made.withPanel(made.panel().withSide(Drawer.Side.RIGHT));
+                case "unpulled" -> made.withPanel(made.panel().withReach(0));
                 default -> throw new IllegalArgumentException(mark);
             };
         }

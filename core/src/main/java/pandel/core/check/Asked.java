@@ -133,7 +133,7 @@ final class Asked {
             screen.states().stream().flatMap(s -> s.conditions().stream()).forEach(c -> askFor(c, List.of(screen)));
         }
         for (Way way : prototype.index().ways()) {
-            way.link().branches().stream().flatMap(b -> b.when().stream()).forEach(c -> askFor(c, way.from()));
+            way.link().branches().stream().flatMap(b -> b.when().stream()).forEach(c -> askFor(c, from(way)));
         }
         boolean more = true;
         while (more) {
@@ -146,6 +146,11 @@ final class Asked {
                 }
             }
         }
+    }
+
+    /** The screens a link can be set off on; an item anywhere in a tab set on any. */
+    private List<Screen> from(Way way) {
+        return way.drawer().filter(d -> !d.on().tabSets().isEmpty()).isPresent() ? prototype.screens() : way.from();
     }
 
     private void askFor(Condition condition, List<Screen> on) {
@@ -191,7 +196,7 @@ final class Asked {
 
     private boolean carried(Way way, Source source) {
         boolean more = source.fact().filter(id -> prototype.fact(id).isPresent()).filter(id -> facts.add(id) | whole.add(id)).isPresent();
-        for (Screen screen : way.from()) {
+        for (Screen screen : from(way)) {
             more |= add(screen, source);
         }
         return more;

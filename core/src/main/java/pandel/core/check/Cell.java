@@ -22,10 +22,11 @@ import pandel.core.play.LevelKind;
  * @param at     where the sequence stands that is the current place, with what was carried to it as far as anything asks for it
  * @param around the tab sets around the current place, the outermost first
  * @param past   those around the nearest place that lies behind the sets around it, or behind it where it is in none
+ * @param drawer id of the open drawer; empty: none is
  * @param waited what of its waits is spent since it became current, as {@link WaitTurns} counts; 0 where that cannot matter
  */
 record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts,
-            Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited) {
+            Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited, Optional<String> drawer) {
 
     /** What lies behind the current place on its level. */
     enum Behind {
@@ -63,22 +64,27 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
 
     /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
     static Cell start(String screen, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around) {
-        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, held, at, around, List.of(), 0);
+        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, held, at, around, List.of(), 0, Optional.empty());
     }
 
     /** The same screen with something else behind it. */
     Cell with(Behind other, int otherMarks) {
-        return new Cell(screen, level, other, otherMarks, ground, levels, facts, held, at, around, past, 0);
+        return new Cell(screen, level, other, otherMarks, ground, levels, facts, held, at, around, past, 0, Optional.empty());
     }
 
     /** The same place still current with other facts. @param due how many of its waits were due by now */
     Cell staying(Facts others, int due) {
-        return new Cell(screen, level, behind, marks, ground, levels, others, held, at, around, past, due);
+        return new Cell(screen, level, behind, marks, ground, levels, others, held, at, around, past, due, drawer);
     }
 
     /** The same place with something else typed in it. */
     Cell holding(Held other) {
-        return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, at, around, past, waited);
+        return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, at, around, past, waited, drawer);
+    }
+
+    /** The same place with that drawer open, or none. */
+    Cell drawn(Optional<String> open) {
+        return open.equals(drawer) ? this : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, around, past, waited, open);
     }
 
     /** Everything that conditions and links can read. */
@@ -86,9 +92,9 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         return Known.of(facts, held);
     }
 
-    /** The same place come to again, with other facts: its waits start anew. */
+    /** The same place come to again, with other facts: its waits start anew, and no drawer is open. */
     Cell again(Facts others) {
-        return staying(others, 0);
+        return staying(others, 0).drawn(Optional.empty());
     }
 
     boolean first() {
@@ -148,6 +154,6 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         int hash = screen.hashCode() * 31 + level.hashCode();
         hash = hash * 31 + behind.ordinal() * 7 + marks;
         hash = hash * 31 + (ground == Ground.ITSELF ? 1 : ground.level().hashCode() * 31 + ground.current() * 7 + ground.marks() * 3 + (ground.first() ? 1 : 0));
-        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited + at.map(a -> a.page() * 1009).orElse(0) + around.hashCode() * 17 + past.hashCode();
+        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited + at.map(a -> a.page() * 1009).orElse(0) + around.hashCode() * 17 + past.hashCode() + drawer.hashCode() * 13;
     }
 }

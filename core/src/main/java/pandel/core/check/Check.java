@@ -23,7 +23,7 @@ import pandel.core.model.Width;
 public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
-            List.of(NoEntry::in, Addresses::in, MissingTargets::in, Sequences::in, TabSets::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
+            List.of(NoEntry::in, Addresses::in, MissingTargets::in, Sequences::in, TabSets::in, Drawers::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
                     WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, Outcomes::in, Values::in, UnknownPlaceholders::in, HiddenGestures::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
 
     private Check() {
@@ -102,14 +102,16 @@ public final class Check {
 
     /** One device for each class of those that differ in nothing that matters to the rules. */
     private static List<Device> classes(Prototype prototype) {
-        record Sort(boolean goesBack, boolean swipes, boolean points, int levels, Optional<Width> width, Optional<Device.Back> back) {
+        record Sort(boolean goesBack, boolean swipes, boolean points, int levels, Optional<Width> width, Optional<Device.Back> back, List<Boolean> stays, Set<Device.Cannot> cannot) {
         }
         boolean mouseMatters = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Touch t && t.gesture().needsMouse());
-        boolean edgesMatter = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Touch t && t.gesture().isOfEdge());
+        boolean edgesMatter = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Touch t && t.gesture().isOfEdge())
+                || prototype.drawers().stream().anyMatch(d -> d.panel().reach() > 0);
         boolean widthsMatter = NotPlaced.anywhere(prototype);
         Map<Sort, Device> classes = new LinkedHashMap<>();
         prototype.devices().forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes(), mouseMatters && d.pointing() != Device.Pointing.TOUCH, d.levels(),
-                widthsMatter ? Optional.of(Width.of(d.width())) : Optional.empty(), edgesMatter ? Optional.of(d.back()) : Optional.empty()), d));
+                widthsMatter ? Optional.of(Width.of(d.width())) : Optional.empty(), edgesMatter ? Optional.of(d.back()) : Optional.empty(),
+                prototype.drawers().stream().map(w -> w.staysAt(d.width())).toList(), prototype.drawers().isEmpty() && prototype.sequences().isEmpty() ? Set.of() : d.cannot()), d));
         return List.copyOf(classes.values());
     }
 

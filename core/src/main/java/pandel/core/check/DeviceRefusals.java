@@ -7,64 +7,120 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import pandel.core.edit.LinkEdits;
 import pandel.core.model.Device;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 
-/** {@code device-cannot}: links that open above where a named device shows no more levels. */
+/** {@code device-cannot}: links that open above where a named device shows no more levels, or advance from a sequence where it does not; drawers on one that has none. */
 final class DeviceRefusals {
 
-    private DeviceRefusals() {
+    /** Where something is refused. */
+    private record At(Exploration exploration, Node node) {
+    }
+
+    private final Grounds grounds;
+    private final Prototype prototype;
+    private final Map<Way, At> tooDeep = new LinkedHashMap<>();
+    private final Map<Way, At> fromSequence = new LinkedHashMap<>();
+    private final Map<Drawer, At> drawers = new LinkedHashMap<>();
+
+    private DeviceRefusals(Grounds grounds) {
+        this.grounds = grounds;
+        this.prototype = grounds.prototype();
     }
 
     static List<Finding> in(Grounds grounds) {
-        Map<Way, Node> refused = new LinkedHashMap<>();
-        Map<Way, Exploration> where = new LinkedHashMap<>();
-        for (Exploration exploration : grounds.explorations()) {
-            for (Node node : exploration.nodes()) {
-                if (isFull(exploration, node)) {
-                    for (Way way : grounds.prototype().index().waysOut(node.cell.screen())) {
-                        if (opens(grounds.prototype(), way) && refused.putIfAbsent(way, node) == null) {
-                            where.put(way, exploration);
-                        }
-                    }
-                }
-            }
-        }
+        DeviceRefusals refusals = new DeviceRefusals(grounds);
+        grounds.explorations().forEach(e -> e.nodes().forEach(n -> refusals.look(new At(e, n))));
         List<Finding> findings = new ArrayList<>();
-        refused.forEach((way, node) -> findings.add(finding(grounds, way, node, where.get(way))));
+        refusals.tooDeep.forEach((way, at) -> findings.add(refusals.tooDeep(way, at)));
+        refusals.fromSequence.forEach((way, at) -> findings.add(refusals.fromSequence(way, at)));
+        refusals.drawers.forEach((drawer, at) -> findings.add(refusals.noDrawers(drawer, at)));
         return findings;
     }
 
-    private static Finding finding(Grounds grounds, Way way, Node node, Exploration exploration) {
-        Set<String> devices = new LinkedHashSet<>(grounds.prototype().devices().stream()
-                .filter(d -> d.levels() == exploration.device().levels()).map(Device::title).toList());
-        int levels = exploration.device().levels();
-        boolean never = !grounds.fires(way.link().id());
+    private void look(At at) {
+        boolean full = isFull(at.exploration(), at.node());
+        boolean stuck = isStuck(at.exploration(), at.node());
+        if (full || stuck) {
+            for (Way way : prototype.index().waysOut(at.node().cell.screen())) {
+                if (full && opens(prototype, way)) {
+                    tooDeep.putIfAbsent(way, at);
+                }
+                if (stuck && advances(way)) {
+                    fromSequence.putIfAbsent(way, at);
+                }
+            }
+        }
+        if (hasNoDrawers(at.exploration()) && drawers.size() < prototype.drawers().size()) {
+            prototype.drawers().stream().filter(d -> d.screens(prototype).stream().anyMatch(s -> s.id().equals(at.node().cell.screen()))).forEach(d -> drawers.putIfAbsent(d, at));
+        }
+    }
+
+    private Finding tooDeep(Way way, At at) {
+        int levels = at.exploration().device().levels();
         List<Fix> fixes = new ArrayList<>();
-        way.link().effect().flatMap(Effect::target).flatMap(t -> grounds.prototype().screen(t.id())).map(Screen::form)
-                .filter(form -> form == node.cell.level().form()).ifPresent(form ->
-                        fixes.add(Fixes.goOn(grounds.prototype(), way)));
-        fixes.add(Fixes.removeLink(grounds.prototype(), way));
-        return new Finding(Rule.DEVICE_CANNOT, never ? Weight.PROBLEM : Weight.WARNING, Words.link(grounds.prototype(), way) + " opens one thing more above than "
-                + String.join(" and ", devices) + " can show: " + (levels == 1 ? "nothing above the page." : "no more than " + levels + " above one another."),
-                List.of(node.cell.screen()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(exploration.walkTo(node)), fixes);
+        way.link().effect().flatMap(Effect::target).flatMap(t -> prototype.screen(t.id())).map(Screen::form)
+                .filter(form -> form == at.node().cell.level().form()).ifPresent(form -> fixes.add(Fixes.goOn(prototype, way)));
+        return link(way, at, fixes, Words.link(prototype, way) + " opens one thing more above than " + devices(d -> d.levels() == levels)
+                + " can show: " + (levels == 1 ? "nothing above the page." : "no more than " + levels + " above one another."));
+    }
+
+    private Finding fromSequence(Way way, At at) {
+        List<Fix> fixes = new ArrayList<>(List.of(new Fix("Put it in place of the sequence", Words.link(prototype, way) + " advances.", "It replaces the sequence, which does not lie behind then.",
+                LinkEdits.change("replace the sequence", way.link().withBranches(way.link().branches().stream().map(b -> b.withEffects(b.effects().stream()
+                        .map(e -> e instanceof Effect.Advance a ? new Effect.Replace(a.to()) : e).toList())).toList())))));
+        return link(way, at, fixes, Words.link(prototype, way) + " advances from a page of a sequence, which " + devices(d -> d.cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE)) + " cannot do.");
+    }
+
+    private Finding link(Way way, At at, List<Fix> fixes, String sentence) {
+        fixes.add(Fixes.removeLink(prototype, way));
+        return new Finding(Rule.DEVICE_CANNOT, grounds.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM, sentence,
+                List.of(at.node().cell.screen()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(at.exploration().walkTo(at.node())), fixes);
+    }
+
+    private Finding noDrawers(Drawer drawer, At at) {
+        return new Finding(Rule.DEVICE_CANNOT, Weight.WARNING, "“" + drawer.shownTitle() + "” is not there on " + devices(d -> d.cannot().contains(Device.Cannot.DRAWERS)) + ": it has no drawers. What leads on from its items alone is out of reach.",
+                List.of(at.node().cell.screen()), Optional.empty(), Optional.empty(), Optional.of(at.exploration().walkTo(at.node())), Drawers.instead(prototype, drawer));
+    }
+
+    private String devices(Predicate<Device> which) {
+        Set<String> titles = new LinkedHashSet<>(prototype.devices().stream().filter(which).map(Device::title).toList());
+        return String.join(" and ", titles);
     }
 
     private static boolean isFull(Exploration exploration, Node node) {
         return exploration.device().levels() > 0 && node.cell.levels() >= exploration.device().levels();
     }
 
+    private static boolean isStuck(Exploration exploration, Node node) {
+        return node.cell.at().isPresent() && exploration.device().cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE);
+    }
+
+    private static boolean hasNoDrawers(Exploration exploration) {
+        return exploration.device().cannot().contains(Device.Cannot.DRAWERS);
+    }
+
     private static boolean opens(Prototype prototype, Way way) {
-        return way.link().effects().anyMatch(e -> e instanceof Effect.OpenAbove open && prototype.screen(open.screen().id()).isPresent());
+        return way.link().effects().anyMatch(e -> e instanceof Effect.OpenAbove open && open.screen().shown(prototype).isPresent());
+    }
+
+    private static boolean advances(Way way) {
+        return way.link().effects().anyMatch(Effect.Advance.class::isInstance);
     }
 
     /** Whether a device refuses a link on a reached screen. */
     static boolean refuses(Grounds grounds, Way way) {
-        return opens(grounds.prototype(), way) && grounds.explorations().stream().filter(e -> e.device().levels() > 0)
-                .anyMatch(e -> way.from().stream().anyMatch(s -> e.nodesOn(s.id()).stream().anyMatch(n -> isFull(e, n))));
+        boolean opens = opens(grounds.prototype(), way);
+        boolean advances = advances(way);
+        boolean draws = way.drawer().isPresent() || way.link().effects().anyMatch(Effect.MoveDrawer.class::isInstance);
+        return (opens || advances || draws) && grounds.explorations().stream().anyMatch(e -> way.from().stream().flatMap(s -> e.nodesOn(s.id()).stream())
+                .anyMatch(n -> opens && isFull(e, n) || advances && isStuck(e, n) || draws && hasNoDrawers(e)));
     }
 }

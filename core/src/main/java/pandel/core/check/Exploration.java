@@ -202,7 +202,7 @@ final class Exploration {
 
     /** The cell that an action of its own leads to from another; the action goes forward. */
     Cell after(Cell cell, TrailAction forward, Facts facts) {
-        return leading.uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0)).orElseThrow();
+        return leading.uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0, Optional.empty())).orElseThrow();
     }
 
     /** Whether actions change the row of screens current on the levels, leaving the prototype aside. */
@@ -286,6 +286,11 @@ final class Exploration {
     boolean isInexact(Node node) {
         return !node.cell.around().isEmpty() || !node.cell.past().isEmpty() || !turns.prototype().tabSets().isEmpty() && node.cell.ground() != Ground.ITSELF || asked.goesBeneath() && node.all().stream().anyMatch(t -> t.actions().getFirst() instanceof TrailAction.CloseToPages && (node.cell.level().holdsPages()
                 || !node.cell.ground().level().base() || t.actions().getLast() instanceof TrailAction.Drop || t.actions().getLast() instanceof TrailAction.CloseLevel));
+    }
+
+    /** Whether facts change that anything asks for. */
+    boolean remembers() {
+        return asked.changes();
     }
 
     Turns turns() {

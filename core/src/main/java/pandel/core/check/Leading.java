@@ -47,9 +47,9 @@ final class Leading {
                 LevelKind opened = LevelKind.openedWith(raise.screen());
                 Ground above = on == cell ? cell.groundAbove(named) : cell.ground();
                 yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0, opened.holdsPages() && !asked.goesBeneath() ? Ground.ITSELF : above,
-                        device.levels() > 0 ? on.levels() + 1 : 0, turn.facts(), asked.of(raise), asked.of(raise.at()), asked.entering(raise.to(), Behind.NOTHING, 0), List.of(), 0));
+                        device.levels() > 0 ? on.levels() + 1 : 0, turn.facts(), asked.of(raise), asked.of(raise.at()), asked.entering(raise.to(), Behind.NOTHING, 0), List.of(), 0, Optional.empty()));
             }
-            case TrailAction.Staying s -> Optional.of(cell.staying(turn.facts(), turn.waited()).holding(turn.held()));
+            case TrailAction.Staying s -> Optional.of(cell.staying(turn.facts(), turn.waited()).holding(turn.held()).drawn(turn.drawer()));
             case TrailAction.Drop d -> Optional.empty();
             case TrailAction.DropTo d -> Optional.empty();
             case TrailAction.CloseLevel c -> Optional.empty();
@@ -80,13 +80,13 @@ final class Leading {
     }
 
     private Cell placed(Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts, List<In> around, List<In> past) {
-        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), asked.of(to.at()), around, past, 0);
+        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), asked.of(to.at()), around, past, 0, Optional.empty());
     }
 
     /** As much of the ground beneath a cell as is known; which screen it is, is not. */
     private Cell uncoveredGround(Cell cell) {
         Ground ground = cell.ground();
         return new Cell("", ground.level(), ground.first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN, ground.marks(),
-                ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN, ground.levels(), cell.facts(), Held.NONE, ground.at(), ground.around(), ground.past(), 0);
+                ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN, ground.levels(), cell.facts(), Held.NONE, ground.at(), ground.around(), ground.past(), 0, Optional.empty());
     }
 }

@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
@@ -24,6 +26,8 @@ final class MissingTargets {
             }
             way.targets().stream().filter(id -> grounds.prototype().screen(id).isEmpty())
                     .forEach(id -> missing.computeIfAbsent(id, key -> new ArrayList<>()).add(way));
+            way.link().effects().flatMap(e -> e instanceof Effect.MoveDrawer m && grounds.prototype().drawer(m.drawer()).isEmpty() ? Stream.of(m.drawer()) : Stream.empty()).distinct()
+                    .forEach(id -> missing.computeIfAbsent(id, key -> new ArrayList<>()).add(way));
         }
         List<Finding> findings = new ArrayList<>();
         missing.forEach((id, ways) -> findings.add(finding(grounds, id, ways)));
@@ -36,7 +40,7 @@ final class MissingTargets {
         String who = ways.size() == 1 ? "A link on " : ways.size() + " links on ";
         return new Finding(Rule.MISSING_TARGET, Weight.PROBLEM,
                 who + Words.screens(grounds.prototype(), screens) + (ways.size() == 1 ? " leads" : " lead")
-                        + (id.isEmpty() ? " to a tab that is not chosen yet." : " to “" + id + "”, which is not there."),
+                        + (id.isEmpty() ? " to something that is not chosen yet." : " to “" + id + "”, which is not there."),
                 screens, first.hotspot().map(Hotspot::id), Optional.of(first.link().id()), walk(grounds, first),
                 Fixes.missing(grounds.prototype(), id, ways));
     }

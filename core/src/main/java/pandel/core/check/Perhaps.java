@@ -53,7 +53,7 @@ final class Perhaps {
     }
 
     void run(BooleanSupplier calledOff) {
-        boolean remembers = exploration.nodes().stream().anyMatch(n -> n.cell.facts() != Facts.NONE);
+        boolean remembers = exploration.remembers();
         boolean doubts = !fired.isEmpty() || !doubtful.isEmpty();
         // What is put beneath a takeover on what is not known could be anywhere.
         boolean anywhere = exploration.nodes().stream().anyMatch(n -> n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted.isEmpty());
@@ -120,8 +120,9 @@ final class Perhaps {
     }
 
     private void anything() {
+        boolean shutIn = prototype.drawers().stream().anyMatch(d -> !d.outside());
         prototype.screens().stream().filter(s -> s.status() != Status.PARKED).map(Screen::id).forEach(id -> {
-            if (!surelyLeadsOn(prototype.screen(id).orElseThrow())) {
+            if (shutIn || !surelyLeadsOn(prototype.screen(id).orElseThrow())) {
                 stuck.add(id);
             }
             if (!exploration.nearest().containsKey(id)) {

@@ -15,9 +15,10 @@ import pandel.core.play.TrailAction;
  * @param actions moves alone; facts set only where nothing moves; never empty
  * @param facts   what is remembered after it, as far as anything asks for it
  * @param held    what the place has typed in it after it, where nothing moves
+ * @param drawer  id of the drawer that is open after it, where nothing moves
  * @param waited  what of the waits is spent by then, where nothing moves; see {@link WaitTurns}
  */
-record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, Held held, int waited) {
+record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, Held held, int waited, Optional<String> drawer) {
 
     /** Whether it moves nothing: it changes facts, says something, or spends a wait. */
     boolean stays() {

@@ -12,16 +12,19 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Event;
 import pandel.core.model.Facts;
 import pandel.core.model.Gesture;
 import pandel.core.model.Held;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
 import pandel.core.model.PageTurn;
@@ -56,7 +59,7 @@ final class Turns {
     private final Map<String, Boolean> returning = new HashMap<>();
 
     /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link returns to it. */
-    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited) {
+    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited, Optional<String> drawer) {
     }
 
     /** @param asked what matters of the facts; of the rest nothing is kept */
@@ -86,15 +89,25 @@ final class Turns {
 
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
-        boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> prototype.index().waysOut(id).stream()
-                .anyMatch(way -> way.link().effects().anyMatch(e -> e instanceof Effect.ReturnTo || e instanceof Effect.TurnPage || e instanceof Effect.SwitchTab) || way.link().branches().stream().anyMatch(b -> b.where().isPresent())));
-        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.at(), cell.around(), looksBack ? cell.past() : List.of(), cell.waited());
+        boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> Stream.concat(prototype.index().waysOut(id).stream().map(Way::link), prototype.drawers().stream().flatMap(d -> d.items().stream()).map(Drawer.Item::link)).anyMatch(Turns::looksBack));
+        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.at(), cell.around(), looksBack ? cell.past() : List.of(), cell.waited(), cell.drawer());
         return made.computeIfAbsent(alike, key -> make(cell));
+    }
+
+    private static boolean looksBack(Link link) {
+        return link.effects().anyMatch(e -> e instanceof Effect.ReturnTo || e instanceof Effect.TurnPage || e instanceof Effect.SwitchTab) || link.branches().stream().anyMatch(b -> b.where().isPresent());
     }
 
     private Done make(Cell cell) {
         Screen screen = prototype.screen(cell.screen()).orElseThrow();
         Done turns = new Done();
+        if (!prototype.drawers().isEmpty()) {
+            DrawerTurns.add(this, turns, cell, screen);
+            if (cell.drawer().isPresent()) {
+                WaitTurns.add(this, turns, cell, screen);
+                return turns;
+            }
+        }
         for (Hotspot hotspot : Look.of(prototype, screen, cell.known()).hotspots(prototype, Width.of(device.width()))) {
             rows(hotspot).forEach(row -> touches(hotspot.links(), (touch, link) ->
                     add(turns, cell, hotspot.row(row), List.of(), new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)), link)));
@@ -177,7 +190,7 @@ final class Turns {
             for (String text : asked.texts()) {
                 Held then = cell.held().typing(hotspot.id(), text);
                 if (!then.equals(cell.held())) {
-                    turns.sure().add(new Turn(List.of(new Event.Typed(hotspot.id(), text)), Optional.empty(), List.of(new TrailAction.Hold(hotspot.id(), text)), cell.facts(), then, cell.waited()));
+                    turns.sure().add(new Turn(List.of(new Event.Typed(hotspot.id(), text)), Optional.empty(), List.of(new TrailAction.Hold(hotspot.id(), text)), cell.facts(), then, cell.waited(), cell.drawer()));
                 }
             }
         }
@@ -194,14 +207,14 @@ final class Turns {
         }
     }
 
-    private static Optional<Link> own(Screen screen, Predicate<Cause> cause) {
+    static Optional<Link> own(Screen screen, Predicate<Cause> cause) {
         return screen.links().stream().filter(l -> cause.test(l.cause())).findFirst();
     }
 
     /** What device back does: the screen's own link for it, each of its outcomes, else the device itself. */
     Done back(Cell cell) {
         Done turns = new Done();
-        Optional<Link> link = device.goesBack() ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance)) : Optional.empty();
+        Optional<Link> link = device.goesBack() && cell.drawer().isEmpty() ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance)) : Optional.empty();
         if (link.isEmpty() || rules.offer(head(cell), link.get()) instanceof Offer.Nothing) {
             Ruling ruling = rules.deviceBack(head(cell));
             add(turns, cell, List.of(new Event.DeviceBack()), ruling.countsAs(prototype), ruling);
@@ -211,8 +224,8 @@ final class Turns {
         return turns;
     }
 
-    private Head head(Cell cell) {
-        return new Head(device, cell.screen(), cell.at(), In.around(cell.around()), cell.level(), cell.first(), new Marked(cell), cell.known(), cell.levels());
+    Head head(Cell cell) {
+        return new Head(device, cell.screen(), cell.at(), In.around(cell.around()), cell.level(), cell.first(), new Marked(cell), cell.known(), cell.levels(), device.width(), cell.drawer());
     }
 
     private final class Marked implements Lookback {
@@ -310,7 +323,7 @@ final class Turns {
         return ruling;
     }
 
-    private void add(Done turns, Cell cell, List<Event> events, Optional<String> link, Ruling ruling) {
+    void add(Done turns, Cell cell, List<Event> events, Optional<String> link, Ruling ruling) {
         if (ruling instanceof Ruling.Depends depends) {
             turns.back().add(link.orElseThrow());
             if (!depends.sets().isEmpty()) {
@@ -331,7 +344,15 @@ final class Turns {
 
     /** A wait is spent and does nothing; what is remembered may be other when the next one is due. */
     Turn spending(Cell then, List<Event> events) {
-        return new Turn(events, Optional.empty(), List.of(new TrailAction.Spend()), then.facts(), then.held(), then.waited());
+        return new Turn(events, Optional.empty(), List.of(new TrailAction.Spend()), then.facts(), then.held(), then.waited(), then.drawer());
+    }
+
+    Rules rules() {
+        return rules;
+    }
+
+    Device device() {
+        return device;
     }
 
     Prototype prototype() {
@@ -343,17 +364,19 @@ final class Turns {
         return (asked.changes() || asked.anyHeld()) && link.branches().stream().anyMatch(b -> !b.when().isEmpty());
     }
 
-    private Turn turn(Cell cell, List<Event> events, Optional<String> link, List<TrailAction> actions) {
+    Turn turn(Cell cell, List<Event> events, Optional<String> link, List<TrailAction> actions) {
         Facts facts = cell.facts();
+        Optional<String> drawer = cell.drawer();
         for (TrailAction action : actions) {
+            drawer = action instanceof TrailAction.OpenDrawer open ? Optional.of(open.drawer()) : action instanceof TrailAction.CloseDrawer ? Optional.empty() : drawer;
             facts = action instanceof TrailAction.Set set ? facts.with(set.fact(), set.value()) : facts;
         }
         facts = facts == cell.facts() ? facts : asked.of(facts);
         boolean moves = actions.getFirst().moves();
-        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, cell.held(), moves ? 0 : cell.waited());
+        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, cell.held(), moves ? 0 : cell.waited(), moves ? Optional.empty() : drawer);
     }
 
-    private static boolean leadsToParked(TrailAction action) {
+    static boolean leadsToParked(TrailAction action) {
         return switch (action) {
             case TrailAction.Forward to -> isParked(to.screen());
             case TrailAction.Drop d -> false;

@@ -31,6 +31,7 @@ final class Words {
             case Cause.Work w -> "The work";
             case Cause.Back b -> "The link for device back";
             case Cause.Tab t -> "The tab";
+            case Cause.Item i -> "The item";
             case Cause.Turn t -> "The turn to another page";
             case Cause.Finish f -> "Next on the last page";
             case Cause.Skip s -> "Skipping";

@@ -144,7 +144,8 @@ public final class LinkEdits {
         };
         return p.withScreens(p.screens().stream().map(s -> inScreen(s, all, inHotspot)).toList())
                 .withShared(p.shared().stream().map(s -> inShared(s, inHotspot)).toList())
-                .withSequences(p.sequences().stream().map(s -> s.withEachLink(all)).toList());
+                .withSequences(p.sequences().stream().map(s -> s.withEachLink(all)).toList())
+                .withDrawers(p.drawers().stream().map(d -> d.withEachLink(change)).toList());
     }
 
     private static Screen inScreen(Screen screen, UnaryOperator<List<Link>> all, UnaryOperator<Hotspot> inHotspot) {

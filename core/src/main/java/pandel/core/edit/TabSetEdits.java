@@ -110,7 +110,7 @@ public final class TabSetEdits {
     private static Prototype without(Prototype p, Set<String> gone) {
         Set<String> tabs = new HashSet<>();
         p.tabSets().stream().filter(s -> gone.contains(s.id())).forEach(s -> s.tabs().forEach(t -> tabs.add(t.id())));
-        Prototype unlinked = withoutTabs(LinkEdits.dropLinksTo(p, gone), tabs);
+        Prototype unlinked = DrawerEdits.without(withoutTabs(LinkEdits.dropLinksTo(p, gone), tabs), gone);
         return unlinked.withTabSets(unlinked.tabSets().stream().filter(s -> !gone.contains(s.id())).map(s -> s.withTabs(s.tabs().stream().filter(t -> !gone.contains(t.root().id())).toList())).toList())
                 .withEntries(unlinked.entries().stream().filter(e -> !gone.contains(e.target().id())).toList());
     }

@@ -81,7 +81,8 @@ public final class Generated {
         }
         Prototype plain = GeneratedCauses.on(new Generated(screens, seed, kind).make(), new Random(seed + 1), kind);
         Prototype made = facts == 0 ? plain : new GeneratedFacts(plain, seed, kind, facts).made();
-        return GeneratedTabs.on(GeneratedSequences.on(GeneratedValues.on(made, new Random(seed + 2), kind), new Random(seed + 3), kind), new Random(seed + 4), kind);
+        Prototype tabbed = GeneratedTabs.on(GeneratedSequences.on(GeneratedValues.on(made, new Random(seed + 2), kind), new Random(seed + 3), kind), new Random(seed + 4), kind);
+        return GeneratedDrawers.on(tabbed, new Random(seed + 5), kind);
     }
 
     private Form form() {

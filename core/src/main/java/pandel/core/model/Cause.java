@@ -64,6 +64,10 @@ public sealed interface Cause {
     record Tab() implements Cause {
     }
 
+    /** An item of a drawer is chosen. */
+    record Item() implements Cause {
+    }
+
     /** Next on the last page of a sequence. */
     record Finish() implements Cause {
     }
@@ -89,6 +93,6 @@ public sealed interface Cause {
 
     /** Whether it belongs to a frame, not to what a screen or hotspot holds. */
     default boolean isOfFrames() {
-        return this instanceof Turn || this instanceof Tab || this instanceof Finish || this instanceof Skip;
+        return this instanceof Turn || this instanceof Tab || this instanceof Item || this instanceof Finish || this instanceof Skip;
     }
 }

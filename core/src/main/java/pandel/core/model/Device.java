@@ -1,6 +1,9 @@
 package pandel.core.model;
 
+import java.util.Collections;
+import java.util.LinkedHashSet;
 import java.util.Locale;
+import java.util.Set;
 
 /**
  * A device the prototype will be seen on.
@@ -9,9 +12,24 @@ import java.util.Locale;
  * @param height px, more than 0
  * @param scale  device pixels for each px
  * @param levels how many levels it can show, the base included; 0: any number
+ * @param cannot what else it refuses
  */
 public record Device(String id, String title, double width, double height, double scale, Back back, Pointing pointing,
-                     int levels, Rest rest) {
+                     int levels, Set<Cannot> cannot, Rest rest) {
+
+    /** What some devices refuse. */
+    public enum Cannot {
+        /** Advancing while a sequence is the current place. */
+        ADVANCE_FROM_A_SEQUENCE,
+        /** Drawers. */
+        DRAWERS;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+    }
+
 
     private static final double HELD_BELOW = 1000;
     private static final double HELD = 160;
@@ -39,28 +57,28 @@ public record Device(String id, String title, double width, double height, doubl
 
     /** A phone with a back button. */
     public static final Device PHONE =
-            new Device("phone", "Phone", 390, 844, 3, Back.BUTTON, Pointing.TOUCH, 0, Rest.NONE);
+            new Device("phone", "Phone", 390, 844, 3, Back.BUTTON, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
     /** A narrower phone with a back swipe. */
     public static final Device SMALL_PHONE =
-            new Device("small-phone", "Small phone", 360, 640, 2, Back.SWIPE, Pointing.TOUCH, 0, Rest.NONE);
+            new Device("small-phone", "Small phone", 360, 640, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
     /** A standing tablet with a back swipe. */
     public static final Device TABLET =
-            new Device("tablet", "Tablet", 820, 1180, 2, Back.SWIPE, Pointing.TOUCH, 0, Rest.NONE);
+            new Device("tablet", "Tablet", 820, 1180, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
     /** A wall-mounted screen with no back of its own. */
     public static final Device KIOSK =
-            new Device("kiosk", "Kiosk", 1080, 1920, 1, Back.NONE, Pointing.TOUCH, 0, Rest.NONE);
+            new Device("kiosk", "Kiosk", 1080, 1920, 1, Back.NONE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
 
     /** A tablet on its side. */
     public static final Device TABLET_ON_ITS_SIDE =
-            new Device("tablet-on-its-side", "Tablet on its side", 1180, 820, 2, Back.SWIPE, Pointing.TOUCH, 0, Rest.NONE);
+            new Device("tablet-on-its-side", "Tablet on its side", 1180, 820, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
 
     /** A screen with a mouse. */
     public static final Device DESKTOP =
-            new Device("desktop", "Desktop", 1440, 900, 1, Back.NONE, Pointing.MOUSE, 0, Rest.NONE);
+            new Device("desktop", "Desktop", 1440, 900, 1, Back.NONE, Pointing.MOUSE, 0, Set.of(), Rest.NONE);
 
     /** A small round or square screen worn at the wrist, that shows two things above one another at most. */
     public static final Device WATCH =
-            new Device("watch", "Watch", 198, 242, 2, Back.SWIPE, Pointing.TOUCH, 2, Rest.NONE);
+            new Device("watch", "Watch", 198, 242, 2, Back.SWIPE, Pointing.TOUCH, 2, Set.of(Cannot.ADVANCE_FROM_A_SEQUENCE, Cannot.DRAWERS), Rest.NONE);
 
     /** Those offered, small to large. */
     public static final java.util.List<Device> OFFERED =
@@ -74,6 +92,7 @@ public record Device(String id, String title, double width, double height, doubl
         if (!(width > 0) || !(height > 0) || !(scale > 0)) {
             throw new IllegalArgumentException("A device has a size and a scale above 0");
         }
+        cannot = Collections.unmodifiableSet(new LinkedHashSet<>(new java.util.TreeSet<>(cannot)));
         if (levels < 0) {
             throw new IllegalArgumentException("A device shows one level or more; 0 says any number");
         }

@@ -42,6 +42,23 @@ public sealed interface Effect {
     }
 
     /**
+     * A drawer that is attached to the current place is opened or closed.
+     *
+     * @param drawer its id
+     */
+    record MoveDrawer(String drawer, How how) implements Effect {
+    }
+
+    /** What is done to a drawer. */
+    enum How {
+        OPEN, CLOSE, TOGGLE;
+
+        Verb verb() {
+            return this == OPEN ? Verb.DRAWER_OPEN : this == CLOSE ? Verb.DRAWER_CLOSE : Verb.DRAWER_TOGGLE;
+        }
+    }
+
+    /**
      * A fact is changed.
      *
      * @param fact id of the fact
@@ -104,6 +121,7 @@ public sealed interface Effect {
             case Close c -> Verb.CLOSE;
             case TurnPage t -> Verb.TURN_PAGE;
             case SwitchTab s -> Verb.SWITCH_TAB;
+            case MoveDrawer d -> d.how().verb();
             case Remember r -> Verb.REMEMBER;
             case Notice n -> Verb.NOTICE;
             case Leave l -> Verb.LEAVE;
@@ -122,6 +140,7 @@ public sealed interface Effect {
             case Close c -> Optional.empty();
             case TurnPage t -> Optional.empty();
             case SwitchTab s -> Optional.empty();
+            case MoveDrawer d -> Optional.empty();
             case Remember r -> Optional.empty();
             case Notice n -> Optional.empty();
             case Leave l -> Optional.empty();
@@ -135,7 +154,12 @@ public sealed interface Effect {
 
     /** Whether it is a move: a branch holds at most one. */
     default boolean isMove() {
-        return !(this instanceof Remember || this instanceof Notice || this instanceof Leave);
+        return !(this instanceof MoveDrawer || this instanceof Remember || this instanceof Notice || this instanceof Leave);
+    }
+
+    /** What one of the verbs of drawers does to one; empty for any other verb. */
+    static Optional<Effect> ofDrawer(Verb verb, String drawer) {
+        return java.util.Arrays.stream(How.values()).filter(h -> h.verb() == verb).findFirst().map(h -> new MoveDrawer(drawer, h));
     }
 
     /**
@@ -154,7 +178,7 @@ public sealed interface Effect {
             case CLOSE -> new Close();
             case TURN_PAGE -> new TurnPage(new PageTurn.Next());
             case SWITCH_TAB -> new SwitchTab("");
-            case REMEMBER, NOTICE, LEAVE -> throw new IllegalArgumentException("More is needed than where to " + verb.word());
+            case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE -> throw new IllegalArgumentException("More is needed than where to " + verb.word());
         };
     }
 }

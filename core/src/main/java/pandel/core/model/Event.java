@@ -91,11 +91,11 @@ public sealed interface Event {
             }
         }
 
-        /** Beside an overlay. */
+        /** Beside an overlay or an open drawer. */
         record Outside() implements On {
         }
 
-        /** A sheet or panel thrown off. */
+        /** A sheet, panel or drawer thrown off. */
         record Away() implements On {
         }
 
@@ -105,6 +105,10 @@ public sealed interface Event {
 
         /** A tab of a strip. @param id of the tab */
         record OnTab(String id) implements On {
+        }
+
+        /** An item of the open drawer, or of one that stays. @param id of the item */
+        record OnItem(String id) implements On {
         }
 
         /** The word for skipping that is laid over the page of a sequence. */

@@ -63,6 +63,11 @@ public final class Index {
             addTurns(sequence);
             sequence.links().forEach(link -> addWay(way(link, screens(sequence.pagesOf(link)), Optional.empty(), Optional.of(sequence))));
         }
+        for (Drawer drawer : prototype.drawers()) {
+            others.add(drawer.id());
+            List<Screen> on = screens(List.copyOf(drawer.screenIds(prototype)));
+            drawer.items().forEach(i -> addWay(way(i.link(), on, Optional.empty(), Optional.empty()).of(drawer)));
+        }
     }
 
     /** A strip that is drawn on the pictures, and not swiped, is tapped by hotspots with links of their own. */
@@ -75,7 +80,7 @@ public final class Index {
         for (int i = 0; i < set.tabs().size(); i++) {
             TabSet.Tab tab = set.tabs().get(i);
             List<String> roots = set.tabs().stream().filter(t -> t != tab).map(t -> t.root().shownId(prototype)).toList();
-            addWay(new Way(set.switches().get(i), screens(roots), Optional.empty(), Optional.empty(), Optional.of(set), Set.of(tab.root().shownId(prototype))));
+            addWay(new Way(set.switches().get(i), screens(roots), Optional.empty(), Optional.empty(), Optional.of(set), Optional.empty(), Set.of(tab.root().shownId(prototype))));
         }
     }
 
@@ -85,7 +90,7 @@ public final class Index {
         for (int i = 0; i < pages.size(); i++) {
             List<String> beside = new ArrayList<>(pages.subList(Math.max(0, i - 1), i));
             beside.addAll(pages.subList(Math.min(pages.size(), i + 1), Math.min(pages.size(), i + 2)));
-            addWay(new Way(sequence.turns().get(i), screens(beside), Optional.empty(), Optional.of(sequence), Optional.empty(), screens.containsKey(pages.get(i)) ? Set.of(pages.get(i)) : Set.of()));
+            addWay(new Way(sequence.turns().get(i), screens(beside), Optional.empty(), Optional.of(sequence), Optional.empty(), Optional.empty(), screens.containsKey(pages.get(i)) ? Set.of(pages.get(i)) : Set.of()));
         }
     }
 
@@ -101,7 +106,7 @@ public final class Index {
                 leads.add(prototype.tabSetOf(to.tab()).flatMap(s -> s.tab(to.tab())).map(t -> t.root().shownId(prototype)).orElse(to.tab()));
             }
         });
-        return new Way(link, from, hotspot, sequence, Optional.empty(), leads);
+        return new Way(link, from, hotspot, sequence, Optional.empty(), Optional.empty(), leads);
     }
 
     private void addHotspot(List<Screen> on, Hotspot hotspot) {
@@ -187,13 +192,18 @@ public final class Index {
      * @param hotspot  empty for a link of the whole screen, or of a sequence
      * @param sequence of which it is a turn, the finish or the skip; else empty
      * @param tabs     the set of which it is a tab; else empty
+     * @param drawer   of which it is an item; else empty
      * @param targets  ids of the screens it leads to, each once; of a sequence the page shown first
      */
-    public record Way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence, Optional<TabSet> tabs, Set<String> targets) {
+    public record Way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence, Optional<TabSet> tabs, Optional<Drawer> drawer, Set<String> targets) {
 
         public Way {
             from = List.copyOf(from);
             targets = Collections.unmodifiableSet(new LinkedHashSet<>(targets));
+        }
+
+        private Way of(Drawer holding) {
+            return new Way(link, from, hotspot, sequence, tabs, Optional.of(holding), targets);
         }
 
         /** Whether it is a turn of a page or a tab, which the file does not hold as a link. */

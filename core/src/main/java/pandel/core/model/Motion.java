@@ -60,7 +60,7 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
             case REPLACE, RESTART -> new Motion(Kind.FADE, Direction.LEFT, 220, "ease", Rest.NONE);
             case OPEN_ABOVE -> new Motion(Kind.RISE, Direction.UP, 250, "ease-out", Rest.NONE);
             case TURN_PAGE -> new Motion(Kind.SLIDE_ALONG, Direction.LEFT, 240, "ease-out", Rest.NONE);
-            case SWITCH_TAB, RETURN, RETURN_TO, CLOSE, REMEMBER, NOTICE, LEAVE -> NONE;
+            case SWITCH_TAB, RETURN, RETURN_TO, CLOSE, DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE -> NONE;
         };
     }
 }

@@ -29,6 +29,7 @@ public final class Prototype {
     private final List<Version> versions;
     private final List<Sequence> sequences;
     private final List<TabSet> tabSets;
+    private final List<Drawer> drawers;
     private final Map<String, Sequence> sequencesById;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
@@ -41,7 +42,7 @@ public final class Prototype {
      */
     public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
                      List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, Rest rest) {
-        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), List.of(), rest));
+        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), rest));
     }
 
     private Prototype(Parts parts) {
@@ -60,6 +61,7 @@ public final class Prototype {
         this.versions = List.copyOf(parts.versions());
         this.sequences = List.copyOf(parts.sequences());
         this.tabSets = List.copyOf(parts.tabSets());
+        this.drawers = List.copyOf(parts.drawers());
         Map<String, Sequence> byId = new HashMap<>();
         this.sequences.reversed().forEach(s -> byId.put(s.id(), s));
         this.sequencesById = Map.copyOf(byId);
@@ -69,11 +71,11 @@ public final class Prototype {
     /** All that a prototype is made of, to change one and keep the others. */
     private record Parts(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries, List<Device> devices,
                          Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, List<Fact> facts,
-                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, List<TabSet> tabSets, Rest rest) {
+                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, List<TabSet> tabSets, List<Drawer> drawers, Rest rest) {
     }
 
     private Parts parts() {
-        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest);
+        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest);
     }
 
     /** A prototype with no screens, for a phone. */
@@ -156,6 +158,20 @@ public final class Prototype {
         return tabSets.stream().filter(s -> s.tab(tab).isPresent()).findFirst();
     }
 
+    public List<Drawer> drawers() {
+        return drawers;
+    }
+
+    /** The drawer of that id. */
+    public Optional<Drawer> drawer(String id) {
+        return drawers.isEmpty() ? Optional.empty() : drawers.stream().filter(d -> d.id().equals(id)).findFirst();
+    }
+
+    /** The drawer that has an item. @param item its id */
+    public Optional<Drawer> drawerOf(String item) {
+        return drawers.stream().filter(d -> d.item(item).isPresent()).findFirst();
+    }
+
     /** The entry or start point of an id. */
     public Optional<Start> start(String id) {
         return Stream.<Start>concat(entries.stream(), startPoints.stream()).filter(s -> s.id().equals(id)).findFirst();
@@ -196,51 +212,55 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withJourneys(List<Journey> newJourneys) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withFacts(List<Fact> newFacts) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withStartPoints(List<StartPoint> newStartPoints) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withVersions(List<Version> newVersions) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, tabSets, drawers, rest));
     }
 
     public Prototype withSequences(List<Sequence> newSequences) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, tabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, tabSets, drawers, rest));
     }
 
     public Prototype withTabSets(List<TabSet> newTabSets) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, newTabSets, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, newTabSets, drawers, rest));
+    }
+
+    public Prototype withDrawers(List<Drawer> newDrawers) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, newDrawers, rest));
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */

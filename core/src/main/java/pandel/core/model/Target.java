@@ -82,14 +82,19 @@ public sealed interface Target {
 
     /** All screens that what is carried there may be given to: the screen, the pages of a sequence, the roots of a tab set; what is missing is left out. */
     default List<Screen> takers(Prototype prototype) {
-        return takers(prototype, DEEPEST);
+        return takerIds(prototype).stream().flatMap(id -> prototype.screen(id).stream()).toList();
     }
 
-    private List<Screen> takers(Prototype prototype, int deep) {
+    /** Ids of all screens that what is carried there may be given to, missing ones too. */
+    default List<String> takerIds(Prototype prototype) {
+        return takerIds(prototype, DEEPEST);
+    }
+
+    private List<String> takerIds(Prototype prototype, int deep) {
         return switch (this) {
-            case ToTabs to -> deep == 0 ? List.of() : prototype.tabSet(to.id()).stream().flatMap(s -> s.tabs().stream()).flatMap(t -> t.root().takers(prototype, deep - 1).stream()).toList();
-            case ToScreen to -> prototype.screen(to.id()).stream().toList();
-            case ToSequence to -> prototype.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).flatMap(page -> prototype.screen(page).stream()).toList();
+            case ToTabs to -> deep == 0 ? List.of() : prototype.tabSet(to.id()).stream().flatMap(s -> s.tabs().stream()).flatMap(t -> t.root().takerIds(prototype, deep - 1).stream()).toList();
+            case ToScreen to -> List.of(to.id());
+            case ToSequence to -> prototype.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).toList();
         };
     }
 

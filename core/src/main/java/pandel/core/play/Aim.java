@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
@@ -33,13 +34,13 @@ public final class Aim {
 
     /** What is laid over a page at a point. */
     private static Optional<Event.On> sign(Prototype prototype, Situation now, Look look, double x, double y) {
-        return PageFoot.on(prototype, look, now.top().trail().current().at(), now.width(), now.height()).stream()
+        return PageFoot.on(prototype, look, now.top().trail().current().at(), Room.of(prototype, now), now.height()).stream()
                 .filter(s -> s.area().contains(x, y)).findFirst().flatMap(PageFoot.Sign::on);
     }
 
     /** The tab of a strip at a point; of strips laid over one another's foot the first. */
     private static Optional<Event.On> tab(Prototype prototype, Situation now, double x, double y) {
-        return StripPlace.on(prototype, now.head().around(), now.screen(), now.width(), now.height()).stream().flatMap(p -> p.signs().stream())
+        return StripPlace.on(prototype, now.head().around(), now.screen(), Room.of(prototype, now).width(), now.height()).stream().flatMap(p -> p.signs().stream())
                 .filter(s -> s.area().contains(x, y)).findFirst().map(s -> new Event.On.OnTab(s.tab().id()));
     }
 
@@ -53,11 +54,23 @@ public final class Aim {
         return !isAnswered(prototype, now, gesture, x, y) && Pages.swiped(prototype, now.head(), gesture).isEmpty() && Strips.swiped(prototype, now.head().around(), now.screen(), gesture).isPresent();
     }
 
+    /** The drawer that a finger drawn inwards from a point draws out; empty where it is something else. */
+    public static Optional<Drawer> pulled(Prototype prototype, Situation now, double x, double y) {
+        for (Drawer.Side side : Drawer.Side.values()) {
+            double fromEdge = side == Drawer.Side.LEFT ? x : now.width() - x;
+            Optional<Drawer> drawer = Drawers.pulled(prototype, now.head(), side.edge()).filter(d -> fromEdge < d.panel().reach());
+            if (drawer.isPresent() && !isAnswered(prototype, now, side.edge(), x, y)) {
+                return drawer;
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Whether a link answers a swipe from a point, or nothing can. */
     private static boolean isAnswered(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
         boolean answered = !(gesture(prototype, now, gesture, x, y) instanceof Event.Touched t && t.on() instanceof Event.On.Point)
                 || prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).anyMatch(l -> l.cause().equals(new Cause.Touch(gesture)));
-        return answered || !now.device().swipes() || now.left();
+        return answered || !now.device().swipes() || now.left() || now.drawer().isPresent();
     }
 
     /** Where a field stands. @param area on the device, in px */
@@ -67,13 +80,14 @@ public final class Aim {
     /** The top field at a point of the device. */
     public static Optional<FieldAt> field(Prototype prototype, Situation now, double x, double y) {
         return now.look(prototype).flatMap(look -> {
-            Placement p = Placement.of(look, now.width(), now.height());
+            Room room = Room.of(prototype, now);
+            Placement p = Placement.of(look, room, now.height());
             double scroll = Math.min(now.top().trail().current().scroll(), p.maxScroll());
-            Width width = Width.of(now.width());
-            double mx = (x - p.x()) / p.factor();
+            Width width = room.on();
+            double mx = (x - room.x() - p.x()) / p.factor();
             double my = p.mockY(y, scroll);
             return look.hotspots(prototype).reversed().stream().filter(Hotspot::isField).flatMap(h -> look.areaOf(h, width).filter(a -> a.contains(mx, my))
-                    .map(a -> new FieldAt(h.id(), new Area(p.x() + a.x() * p.factor(), y - (my - a.y()) * p.factor(), a.width() * p.factor(), a.height() * p.factor()))).stream()).findFirst();
+                    .map(a -> new FieldAt(h.id(), new Area(room.x() + p.x() + a.x() * p.factor(), y - (my - a.y()) * p.factor(), a.width() * p.factor(), a.height() * p.factor()))).stream()).findFirst();
         });
     }
 
@@ -89,12 +103,34 @@ public final class Aim {
      * a bare point. A double tap that no hotspot answers is one tap.
      */
     public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
+        return gesture(prototype, now, gesture, x, y, 0);
+    }
+
+    /** The same where the rows of the drawer that shows are scrolled. @param scroll px they are */
+    public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
+        Room room = Room.of(prototype, now);
+        return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> page(prototype, now, gesture, x - room.x(), y, room));
+    }
+
+    /** What it means where a drawer shows: an item, beside the open one, or a bare point of it; empty where it is for the page. */
+    private static Optional<Event> drawer(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
+        boolean down = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
+        List<DrawerPlace> shown = DrawerPlace.shown(prototype, now, now.levels().size() - 1);
+        Optional<DrawerPlace> open = shown.stream().filter(p -> now.drawer().equals(Optional.of(p.drawer().id()))).findFirst();
+        Optional<DrawerPlace> under = open.isPresent() ? open.filter(p -> p.area().contains(x, y)) : shown.stream().filter(p -> p.area().contains(x, y)).findFirst();
+        if (under.isPresent()) {
+            return Optional.of(new Event.Touched(down ? Gesture.TAP : gesture, down ? under.get().on(x, y, scroll).orElse(new Event.On.Point(x, y)) : new Event.On.Point(x, y)));
+        }
+        return open.map(p -> new Event.Touched(down ? Gesture.TAP : gesture, down ? new Event.On.Outside() : new Event.On.Point(x, y)));
+    }
+
+    private static Event page(Prototype prototype, Situation now, Gesture gesture, double x, double y, Room room) {
         Screen screen = prototype.screen(now.screen()).orElse(null);
         if (screen == null) {
             return new Event.Touched(gesture, new Event.On.Point(x, y));
         }
         Look look = now.look(prototype).orElseThrow();
-        Placement placement = Placement.of(look, now.width(), now.height());
+        Placement placement = Placement.of(look, room, now.height());
         if (look.screen().form() != Form.PAGE && !placement.holds(x, y)) {
             boolean down = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
             return down ? new Event.Touched(Gesture.TAP, new Event.On.Outside()) : new Event.Touched(gesture, new Event.On.Point(x, y));
@@ -107,7 +143,7 @@ public final class Aim {
         }
         double mx = (x - placement.x()) / placement.factor();
         double my = placement.mockY(y, now.top().trail().current().scroll());
-        Width width = Width.of(now.width());
+        Width width = room.on();
         List<Hotspot> hotspots = look.hotspots(prototype);
         List<Hotspot> under = hotspots.reversed().stream().filter(h -> look.areaOf(h, width).filter(a -> a.contains(mx, my)).isPresent()).toList();
         boolean ownDouble = gesture == Gesture.DOUBLE_TAP && screen.links().stream().anyMatch(l -> l.cause().equals(new Cause.Touch(Gesture.DOUBLE_TAP)));

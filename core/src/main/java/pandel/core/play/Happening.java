@@ -13,7 +13,7 @@ public sealed interface Happening {
 
     /** Whether what was to be done was done: moved, remembered, said or led out. */
     default boolean isDone() {
-        return this instanceof Moved || this instanceof Remembered || this instanceof LedOut || this instanceof Left;
+        return this instanceof Moved || this instanceof Remembered || this instanceof DrawerMoved || this instanceof LedOut || this instanceof Left;
     }
 
     /**
@@ -29,6 +29,10 @@ public sealed interface Happening {
 
     /** Nothing moved, but facts were changed, or something was said. */
     record Remembered(Optional<String> link) implements Happening {
+    }
+
+    /** A drawer opened or closed, and nothing else moved. @param drawer id of the one that is open now; empty: none is */
+    record DrawerMoved(Optional<String> link, Optional<String> drawer) implements Happening {
     }
 
     /**

@@ -19,11 +19,19 @@ import pandel.core.model.Value;
  * @param back   whether named screens lie behind or beneath
  * @param known  what is remembered, given and typed
  * @param levels how many levels there are, the base included; looked at only where the device shows so many and no more
+ * @param width  px the device is wide now
+ * @param drawer id of the open drawer; empty: none is
  */
-public record Head(Device device, String screen, Optional<AtPage> at, List<Around> around, LevelKind level, boolean first, Lookback back, Known known, int levels) {
+public record Head(Device device, String screen, Optional<AtPage> at, List<Around> around, LevelKind level, boolean first, Lookback back, Known known, int levels, double width,
+                   Optional<String> drawer) {
+
+    /** The same with no drawer open. */
+    public Head closed() {
+        return drawer.isEmpty() ? this : new Head(device, screen, at, around, level, first, back, known, levels, width, Optional.empty());
+    }
 
     /** The same at the touch of a row. */
     public Head atRow(Map<String, Value> row) {
-        return row.isEmpty() ? this : new Head(device, screen, at, around, level, first, back, known.atRow(row), levels);
+        return row.isEmpty() ? this : new Head(device, screen, at, around, level, first, back, known.atRow(row), levels, width, drawer);
     }
 }

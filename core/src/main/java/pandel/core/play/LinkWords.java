@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Hotspot;
@@ -53,6 +54,7 @@ public final class LinkWords {
             case Effect.Close c -> "close";
             case Effect.TurnPage t -> turn(t.turn());
             case Effect.SwitchTab s -> "switch to " + tab(prototype, s.tab());
+            case Effect.MoveDrawer d -> d.how().name().toLowerCase(Locale.ROOT) + " " + drawer(prototype, d.drawer());
             case Effect.Remember r -> "remember " + remembered(prototype, r);
             case Effect.Notice n -> "say “" + n.words() + "”";
             case Effect.Leave l -> "leave to " + l.address();
@@ -93,6 +95,11 @@ public final class LinkWords {
         return prototype.tabSetOf(id).flatMap(s -> s.tab(id).map(t -> t.shownLabel() + (prototype.tabSets().size() > 1 ? " of " + s.shownTitle() : ""))).orElse(id + " (removed)");
     }
 
+    /** A drawer's title, or its id when it is missing. */
+    public static String drawer(Prototype prototype, String id) {
+        return prototype.drawer(id).map(Drawer::shownTitle).orElse(id + " (removed)");
+    }
+
     /** "turn to the next page", "turn to page 3". */
     public static String turn(PageTurn turn) {
         return "turn to " + switch (turn) {
@@ -123,6 +130,7 @@ public final class LinkWords {
             case Cause.Back back -> "device back";
             case Cause.Turn turn -> "turned";
             case Cause.Tab tab -> "its tab";
+            case Cause.Item item -> "its item";
             case Cause.Finish finish -> "next on the last page";
             case Cause.Skip skip -> "skip";
         };
@@ -135,6 +143,9 @@ public final class LinkWords {
 
     /** "tap Reserve", "tap hotspot 3", "after 2 s". @param number the hotspot's place among those of its screen, from 1 */
     public static String what(Way way, int number) {
+        if (way.drawer().isPresent()) {
+            return "item " + way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("");
+        }
         return cause(way.link()) + way.hotspot().map(h -> " " + name(h, number)).orElse("");
     }
 

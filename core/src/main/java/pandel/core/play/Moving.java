@@ -3,6 +3,7 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pandel.core.model.Device;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Known;
@@ -41,6 +42,7 @@ final class Moving {
         }
         boolean outside = where.equals(Optional.of(Where.OUTSIDE_THE_TABS));
         return switch (effect) {
+            case Effect.Advance advance when head.at().isPresent() && head.device().cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE) -> new Ruling.Refused(head.device().title() + " does not advance from a sequence.");
             case Effect.Advance advance -> goOn(advance.to(), where, to -> new TrailAction.Put(outside ? to.putOutside() : to));
             case Effect.Replace replace -> goOn(replace.with(), where, to -> new TrailAction.Swap(outside ? to.putOutside() : to));
             case Effect.Restart restart -> restart(restart.at());
@@ -52,6 +54,7 @@ final class Moving {
                     : Ruling.back(new TrailAction.CloseLevel());
             case Effect.TurnPage turn -> turnPage(turn, where);
             case Effect.SwitchTab to -> switchTab(to.tab(), where);
+            case Effect.MoveDrawer d -> throw noMove(effect);
             case Effect.Remember r -> throw noMove(effect);
             case Effect.Notice n -> throw noMove(effect);
             case Effect.Leave l -> throw noMove(effect);

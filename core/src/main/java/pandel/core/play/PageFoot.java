@@ -35,15 +35,15 @@ public final class PageFoot {
     public record Sign(Optional<Event.On> on, Area area, String words, boolean here) {
     }
 
-    /** The signs on a page as it looks on a device, in px of the device. @param at where the sequence stands */
-    public static List<Sign> on(Prototype prototype, Look look, Optional<AtPage> at, double deviceWidth, double deviceHeight) {
+    /** The signs on a page as it looks on a device, in px from the left of its room. @param at where the sequence stands */
+    public static List<Sign> on(Prototype prototype, Look look, Optional<AtPage> at, Room room, double deviceHeight) {
         Optional<Sequence> sequence = at.flatMap(a -> prototype.sequence(a.sequence())).filter(s -> !s.laid().isEmpty());
         if (sequence.isEmpty()) {
             return List.of();
         }
-        Placement p = Placement.of(look, deviceWidth, deviceHeight);
+        Placement p = Placement.of(look, room, deviceHeight);
         double left = Math.max(0, p.x());
-        double right = Math.min(deviceWidth, p.x() + p.width());
+        double right = Math.min(room.width(), p.x() + p.width());
         double foot = Math.min(deviceHeight, p.y() + p.height() - p.maxScroll()) - UP;
         List<Sign> signs = new ArrayList<>();
         Sequence.Laid laid = sequence.get().laid();

@@ -64,8 +64,14 @@ public record Placement(double x, double y, double factor, double width, double 
      * their own size, centred, else; dialogs and panels stand at their own size unless the device is narrower.
      */
     public static Placement of(Look look, double deviceWidth, double deviceHeight) {
+        return of(look, Room.whole(deviceWidth), deviceHeight);
+    }
+
+    /** The same within the room there is across a device; x is from the room's left edge. */
+    public static Placement of(Look look, Room room, double deviceHeight) {
         Screen screen = look.screen();
-        Size size = sizeOf(look, Width.of(deviceWidth), deviceWidth, deviceHeight);
+        double deviceWidth = room.width();
+        Size size = sizeOf(look, room.on(), deviceWidth, deviceHeight);
         double ratio = deviceWidth / size.width();
         boolean near = fits(deviceWidth, size.width());
         double factor = switch (screen.form()) {
@@ -80,7 +86,7 @@ public record Placement(double x, double y, double factor, double width, double 
             case SHEET -> Math.max(0, deviceHeight - h);
             case DIALOG -> Math.max(0, (deviceHeight - h) / 2);
         };
-        Optional<Mock> mock = look.mockFor(Width.of(deviceWidth));
+        Optional<Mock> mock = look.mockFor(room.on());
         double top = mock.map(Mock::fixedTop).orElse(0.0) * factor;
         double bottom = mock.map(Mock::fixedBottom).orElse(0.0) * factor;
         // Parts that would leave nothing between them to scroll do not stay put.

@@ -25,6 +25,10 @@ public final class Possible {
         List<Event> events = new ArrayList<>();
         Rules rules = new Rules(prototype);
         Optional<Screen> screen = prototype.screen(now.screen());
+        if (now.drawer().isPresent()) {
+            drawn(prototype, events, rules, now);
+            return events;
+        }
         List<Hotspot> hotspots = now.look(prototype).map(l -> l.hotspots(prototype, Width.of(now.width()))).orElse(List.of());
         for (Hotspot hotspot : hotspots) {
             for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
@@ -55,18 +59,43 @@ public final class Possible {
                 });
             }
         }
+        items(events, rules, now);
+        for (Gesture gesture : now.device().swipes() ? List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT) : List.<Gesture>of()) {
+            if (screen.stream().flatMap(s -> s.links().stream()).noneMatch(l -> l.cause().equals(new Cause.Touch(gesture)))) {
+                rules.pulled(now.head(), gesture).ifPresent(drawer -> events.add(new Event.Touched(gesture, new Event.On.Point(0, 0))));
+            }
+        }
         if (!now.top().kind().base()) {
             events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
             events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
         }
-        now.waits().work().forEach(id -> prototype.index().way(id).ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Done(id))));
-        now.waits().untilDue().ifPresent(ms -> prototype.index().way(now.waits().after(ms).due().orElseThrow())
-                .ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Elapse(ms))));
+        waits(prototype, events, rules, now);
         Optional<Link> back = screen.stream().flatMap(s -> s.links().stream()).filter(l -> l.cause() instanceof Cause.Back).findFirst();
         if (now.device().goesBack()) {
             back.ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, new Event.DeviceBack()), () -> events.add(new Event.DeviceBack()));
         }
         return events;
+    }
+
+    /** While a drawer is open: its items, what closes it, and time. */
+    private static void drawn(Prototype prototype, List<Event> events, Rules rules, Situation now) {
+        items(events, rules, now);
+        events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
+        events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
+        waits(prototype, events, rules, now);
+        if (now.device().goesBack()) {
+            events.add(new Event.DeviceBack());
+        }
+    }
+
+    private static void items(List<Event> events, Rules rules, Situation now) {
+        rules.drawers(now.head()).forEach(d -> d.items().forEach(i -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnItem(i.id())))));
+    }
+
+    private static void waits(Prototype prototype, List<Event> events, Rules rules, Situation now) {
+        now.waits().work().forEach(id -> prototype.index().way(id).ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Done(id))));
+        now.waits().untilDue().ifPresent(ms -> prototype.index().way(now.waits().after(ms).due().orElseThrow())
+                .ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Elapse(ms))));
     }
 
     /** One for each outcome where there are several to choose from. */

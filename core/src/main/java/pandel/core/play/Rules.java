@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Closer;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Form;
@@ -64,6 +65,8 @@ public final class Rules {
         List<TrailAction> sets = new ArrayList<>();
         Known known = head.known();
         Known atMove = known;
+        Optional<String> drawer = head.drawer();
+        String why = "";
         for (Effect effect : branch.effects()) {
             switch (effect) {
                 case Effect.Notice notice -> sets.add(new TrailAction.Tell(Placeholders.filled(notice.words(), prototype, known), notice.ms()));
@@ -80,20 +83,34 @@ public final class Rules {
                     known = new Known(known.facts().with(fact.get(), value.get()), known.held(), known.row());
                     sets.add(new TrailAction.Set(fact.get(), value.get()));
                 }
+                case Effect.MoveDrawer moved -> {
+                    Drawers.Moved then = Drawers.moved(prototype, head, drawer, moved);
+                    if (then.refused()) {
+                        return new Ruling.Refused(then.why());
+                    }
+                    drawer = then.open();
+                    why = then.why();
+                }
                 default -> atMove = known;
             }
         }
         Optional<Effect> move = branch.move();
+        Drawers.change(head.drawer(), drawer).ifPresent(sets::add);
         if (move.isEmpty()) {
-            return new Ruling.Acts(sets, Optional.empty());
+            return sets.isEmpty() ? new Ruling.NothingToDo(why.isEmpty() ? "The drawer is as it was." : why) : new Ruling.Acts(sets, Optional.empty());
         }
         Motion motion = branch.motion().orElseGet(() -> prototype.usualMotion(move.get().verb()));
         return switch (new Moving(prototype, head, atMove, motion).of(move.get(), branch.where())) {
-            case Ruling.Acts acts -> new Ruling.Acts(Stream.concat(acts.actions().stream(), sets.stream()).toList(), acts.motion());
+            // A move that is done closes the drawer, whatever else is done to it.
+            case Ruling.Acts acts -> new Ruling.Acts(Stream.concat(acts.actions().stream(), sets.stream().filter(s -> !isOfDrawer(s))).toList(), acts.motion());
             case Ruling.NothingToDo nothing -> sets.isEmpty() ? nothing : new Ruling.Acts(sets, Optional.empty());
             case Ruling.Depends depends -> new Ruling.Depends(sets);
             case Ruling.Refused refused -> refused;
         };
+    }
+
+    private static boolean isOfDrawer(TrailAction action) {
+        return action instanceof TrailAction.OpenDrawer || action instanceof TrailAction.CloseDrawer;
     }
 
     /** The value a fact holds after a change; empty when it cannot hold that. */
@@ -112,6 +129,9 @@ public final class Rules {
     public Ruling deviceBack(Head head) {
         if (!head.device().goesBack()) {
             return new Ruling.Refused(head.device().title() + " has no back of its own.");
+        }
+        if (head.drawer().isPresent()) {
+            return Ruling.back(new TrailAction.CloseDrawer());
         }
         Optional<AtPage> page = turnedBack(head);
         if (page.isPresent()) {
@@ -184,17 +204,31 @@ public final class Rules {
         return head.at().flatMap(at -> Pages.skip(prototype, at));
     }
 
-    /** A tap beside an overlay. */
+    /** The drawers whose items can be chosen: the open one, else those that are always there. */
+    public List<Drawer> drawers(Head head) {
+        return Drawers.shown(prototype, head);
+    }
+
+    /** The drawer that a swipe from the edge opens, where no link, page or tab answers it. */
+    public Optional<Drawer> pulled(Head head, Gesture gesture) {
+        return Drawers.pulled(prototype, head, gesture);
+    }
+
+    /** A tap beside an overlay or an open drawer. */
     public Ruling outside(Head head) {
+        Optional<Drawer> open = head.drawer().flatMap(prototype::drawer);
+        if (open.isPresent()) {
+            return open.get().outside() ? Ruling.back(new TrailAction.CloseDrawer()) : new Ruling.NothingToDo("This drawer is not closed by a tap beside it.");
+        }
         return closing(head, Closer.OUTSIDE);
     }
 
-    /** A sheet swiped off. */
+    /** A sheet or drawer swiped off. */
     public Ruling away(Head head) {
         if (!head.device().swipes()) {
             return new Ruling.Refused(head.device().title() + " has no swipes.");
         }
-        return closing(head, Closer.AWAY);
+        return head.drawer().isPresent() ? Ruling.back(new TrailAction.CloseDrawer()) : closing(head, Closer.AWAY);
     }
 
     private static Ruling closing(Head head, Closer closer) {

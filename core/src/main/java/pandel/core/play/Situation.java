@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Device;
+import pandel.core.model.Drawer;
 import pandel.core.model.Entry;
 import pandel.core.model.Expected;
 import pandel.core.model.Fact;
@@ -33,9 +34,10 @@ import pandel.core.model.Verb;
  * @param levels the base first; never empty
  * @param facts  what is remembered
  * @param notice the passing message that stands over everything
+ * @param drawer id of the open drawer; empty: none is
  * @param left   whether it was left by device back: nothing happens then but starting over
  */
-public record Situation(Device device, double width, double height, List<Level> levels, Waits waits, Facts facts, Optional<Notice> notice, boolean left) {
+public record Situation(Device device, double width, double height, List<Level> levels, Waits waits, Facts facts, Optional<Notice> notice, Optional<String> drawer, boolean left) {
 
     /** A message. @param ms how long it still stands */
     public record Notice(String words, int ms) {
@@ -110,7 +112,7 @@ public record Situation(Device device, double width, double height, List<Level> 
         }
         Facts facts = start instanceof StartPoint point ? valid(prototype, point.facts()) : Facts.NONE;
         return Optional.of(new Situation(device, device.width(), device.height(), levels,
-                prototype.screen(spots.getLast().getLast().screen()).map(Waits::of).orElse(Waits.NONE), facts, Optional.empty(), false));
+                prototype.screen(spots.getLast().getLast().screen()).map(Waits::of).orElse(Waits.NONE), facts, Optional.empty(), Optional.empty(), false));
     }
 
     private static List<Tabs> visits(Spot spot) {
@@ -178,7 +180,7 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     public Head head() {
-        return new Head(device, screen(), top().trail().current().at(), around(top().trail()), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size());
+        return new Head(device, screen(), top().trail().current().at(), around(top().trail()), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size(), width, drawer);
     }
 
     /** How many levels there are up to the nearest beneath the top one that holds pages; the base has none beneath. */
@@ -251,23 +253,34 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     Situation withLevels(List<Level> changed) {
-        return new Situation(device, width, height, changed, waits, facts, notice, left);
+        return new Situation(device, width, height, changed, waits, facts, notice, drawer, left);
     }
 
     Situation withWaits(Waits changed) {
-        return new Situation(device, width, height, levels, changed, facts, notice, left);
+        return new Situation(device, width, height, levels, changed, facts, notice, drawer, left);
     }
 
     Situation sized(double newWidth, double newHeight) {
-        return new Situation(device, newWidth, newHeight, levels, waits, facts, notice, left);
+        return new Situation(device, newWidth, newHeight, levels, waits, facts, notice, drawer, left);
     }
 
     Situation with(Facts changed) {
-        return new Situation(device, width, height, levels, waits, changed, notice, left);
+        return new Situation(device, width, height, levels, waits, changed, notice, drawer, left);
     }
 
     Situation telling(Optional<Notice> now) {
-        return new Situation(device, width, height, levels, waits, facts, now, left);
+        return new Situation(device, width, height, levels, waits, facts, now, drawer, left);
+    }
+
+    /** The same with that drawer open, or none. */
+    Situation drawn(Optional<String> open) {
+        return open.equals(drawer) ? this : new Situation(device, width, height, levels, waits, facts, notice, open, left);
+    }
+
+    /** The drawers attached to the current place of a level, in file order. @param level counted from 0, the base */
+    public List<Drawer> drawers(Prototype prototype, int level) {
+        Trail trail = levels.get(level).trail();
+        return Drawers.attached(prototype, device, trail.current().screen(), around(trail));
     }
 
     /** The same some ms later, as far as the notice goes. */
@@ -276,6 +289,6 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     Situation asLeft() {
-        return new Situation(device, width, height, levels, Waits.NONE, facts, Optional.empty(), true);
+        return new Situation(device, width, height, levels, Waits.NONE, facts, Optional.empty(), Optional.empty(), true);
     }
 }

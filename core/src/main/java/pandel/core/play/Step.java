@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Held;
@@ -38,6 +39,9 @@ public final class Step {
             return nothing(now, Optional.empty(), "The prototype was left; start over to go on.");
         }
         Optional<String> outcome = event.outcome();
+        if (now.drawer().isPresent() && isShutOut(now, event.plain())) {
+            return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : acted(nothing(now, Optional.empty(), "The drawer is open, and nothing beneath it answers."));
+        }
         return switch (event.plain()) {
             case Event.Touched touched -> acted(touch(now, touched, outcome));
             case Event.DeviceBack back -> acted(deviceBack(now, outcome));
@@ -48,8 +52,29 @@ public final class Step {
             case Event.Turning t -> throw new IllegalStateException("An event without its outcome names none");
             case Event.Scroll scroll -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : acted(adjusted(now.withTop(now.top().with(now.top().trail()
                     .swapped(now.top().trail().current().scrolledTo(Math.max(0, scroll.to())))))));
-            case Event.Resize resize -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : adjusted(now.sized(resize.width(), resize.height()));
+            case Event.Resize resize -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : adjusted(resized(now, resize));
         };
+    }
+
+    /** Whether an open drawer keeps an event from what it is meant for. */
+    private static boolean isShutOut(Situation now, Event event) {
+        return switch (event) {
+            case Event.Touched t -> !(t.on() instanceof Event.On.OnItem || t.on() instanceof Event.On.Outside || t.on() instanceof Event.On.Away || t.gesture().isOfEdge() && now.device().goesBackBy(t.gesture()));
+            case Event.Typed t -> true;
+            case Event.Submitted s -> true;
+            case Event.Scroll s -> true;
+            case Event.Turning t -> isShutOut(now, t.plain());
+            case Event.DeviceBack b -> false;
+            case Event.Done d -> false;
+            case Event.Elapse e -> false;
+            case Event.Resize r -> false;
+        };
+    }
+
+    /** A drawer that now stays is open no more. */
+    private Situation resized(Situation now, Event.Resize to) {
+        Situation sized = now.sized(to.width(), to.height());
+        return now.drawer().flatMap(prototype::drawer).filter(d -> d.staysAt(to.width())).isPresent() ? sized.drawn(Optional.empty()) : sized;
     }
 
     /** Whatever the person does, hit or miss, the waits for an untouched screen begin anew. */
@@ -74,6 +99,7 @@ public final class Step {
                     : nothing(now, Optional.empty(), "Nothing to turn to " + on.turn().word() + " is laid over this.");
             case Event.On.OnTab on -> rules.strips(now.head()).stream().anyMatch(s -> s.tab(on.id()).isPresent()) ? tabbed(now, on.id(), outcome)
                     : nothing(now, Optional.empty(), "No strip with that tab shows here.");
+            case Event.On.OnItem on -> item(now, on.id(), outcome);
             case Event.On.OnSkip on -> rules.skip(now.head()).map(link -> fire(now, now, link, Map.of(), outcome))
                     .orElseGet(() -> nothing(now, Optional.empty(), "Nothing to skip is laid over this."));
             case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
@@ -90,6 +116,13 @@ public final class Step {
                         hotspot.get().links().isEmpty() ? "This hotspot has no link yet." : "This hotspot has no link for a " + touched.touch().word() + ".");
             }
         };
+    }
+
+    /** Choosing an item closes its drawer, and then does what a link of the current screen would. */
+    private Stepped item(Situation now, String id, Optional<String> outcome) {
+        Optional<Drawer.Item> item = rules.drawers(now.head()).stream().flatMap(d -> d.item(id).stream()).findFirst();
+        Situation closed = now.drawn(Optional.empty());
+        return item.isPresent() ? fire(closed, closed, item.get().link(), Map.of(), outcome) : nothing(now, Optional.empty(), "No drawer with that item shows here.");
     }
 
     /** A hotspot of the current screen, as that now looks. */
@@ -131,6 +164,10 @@ public final class Step {
         if (tab.isPresent()) {
             return tab.get().isPresent() ? tabbed(now, tab.get().get(), outcome) : nothing(now, Optional.empty(), "No tab is beside this one.");
         }
+        Optional<Drawer> pulled = turn.isPresent() ? Optional.empty() : rules.pulled(now.head(), touched.gesture());
+        if (pulled.isPresent()) {
+            return framed(now, Ruling.back(new TrailAction.OpenDrawer(pulled.get().id())), outcome);
+        }
         return turn.isPresent() ? turned(now, turn.get(), outcome)
                 : outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : nothing(now, Optional.empty(), otherwise);
     }
@@ -158,7 +195,7 @@ public final class Step {
 
     /** Where no condition of the screen's own link for it holds, the device's own back follows. */
     private Stepped deviceBack(Situation now, Optional<String> outcome) {
-        Optional<Link> link = now.device().goesBack() ? ownLink(now, Cause.Back.class::isInstance) : Optional.empty();
+        Optional<Link> link = now.device().goesBack() && now.drawer().isEmpty() ? ownLink(now, Cause.Back.class::isInstance) : Optional.empty();
         return link.isPresent() && !(rules.offer(now.head(), link.get()) instanceof Offer.Nothing) ? fire(now, now, link.get(), Map.of(), outcome)
                 : framed(now, rules.deviceBack(now.head()), outcome);
     }
@@ -233,9 +270,12 @@ public final class Step {
                 }
                 Optional<String> address = acts.actions().stream().filter(TrailAction.LeaveTo.class::isInstance).map(a -> ((TrailAction.LeaveTo) a).address()).findFirst();
                 if (!acts.actions().getFirst().moves()) {
+                    if (address.isEmpty() && acts.actions().stream().anyMatch(a -> a instanceof TrailAction.OpenDrawer || a instanceof TrailAction.CloseDrawer)) {
+                        yield new Stepped(after, new Happening.DrawerMoved(link, after.drawer()));
+                    }
                     yield new Stepped(after, address.<Happening>map(a -> new Happening.LedOut(link, a)).orElseGet(() -> new Happening.Remembered(link)));
                 }
-                yield new Stepped(fresh(after), new Happening.Moved(link, acts.motion().orElse(going), acts.motion().isEmpty(), address));
+                yield new Stepped(fresh(after.drawn(Optional.empty())), new Happening.Moved(link, acts.motion().orElse(going), acts.motion().isEmpty(), address));
             }
         };
     }
@@ -275,6 +315,8 @@ public final class Step {
             case TrailAction.Set set -> now.with(now.facts().with(set.fact(), set.value()));
             case TrailAction.Hold hold -> now.withTop(top.with(top.trail().swapped(top.trail().current().holding(top.trail().current().held().typing(hold.field(), hold.text())))));
             case TrailAction.Tell tell -> now.telling(Optional.of(new Situation.Notice(tell.words(), tell.ms())));
+            case TrailAction.OpenDrawer open -> now.drawn(Optional.of(open.drawer()));
+            case TrailAction.CloseDrawer close -> now.drawn(Optional.empty());
             case TrailAction.LeaveTo leave -> now;
             case TrailAction.Spend spend -> now;
             case TrailAction.Leave leave -> now.asLeft();

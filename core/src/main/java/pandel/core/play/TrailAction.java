@@ -108,6 +108,14 @@ public sealed interface TrailAction {
     record Hold(String field, String text) implements Staying {
     }
 
+    /** A drawer opens, in place of one that is open. @param drawer its id */
+    record OpenDrawer(String drawer) implements Staying {
+    }
+
+    /** The open drawer closes. */
+    record CloseDrawer() implements Staying {
+    }
+
     /** A wait is spent, and nothing else changes. */
     record Spend() implements Staying {
     }

@@ -46,6 +46,7 @@ public record Waits(List<Left> left, List<String> work) {
                 case Cause.Back b -> { }
                 case Cause.Turn t -> { }
                 case Cause.Tab t -> { }
+                case Cause.Item i -> { }
                 case Cause.Finish f -> { }
                 case Cause.Skip s -> { }
             }

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
+import pandel.core.model.Drawer;
 import pandel.core.model.Fact;
 import pandel.core.model.Expected;
 import pandel.core.model.Hotspot;
@@ -91,6 +92,7 @@ public final class Changes {
                 : Optional.of(a.title().equals(b.title()) ? "can hold other things" : "is called “" + b.title() + "”"));
         each("The start point ", before.startPoints(), now.startPoints(), StartPoint::id, StartPoint::title, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
         each("The tab set ", before.tabSets(), now.tabSets(), TabSet::id, TabSet::shownTitle, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
+        each("The drawer ", before.drawers(), now.drawers(), Drawer::id, Drawer::shownTitle, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
         each("The sequence ", before.sequences(), now.sequences(), Sequence::id, Sequence::shownTitle, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
         each("The journey ", before.journeys(), now.journeys(), Journey::id, Journey::title, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
         if (!before.motions().equals(now.motions())) {
@@ -101,6 +103,11 @@ public final class Changes {
         if (!order.equals(old)) {
             say("The screens stand in another order.");
         }
+    }
+
+    private static String how(Drawer a, Drawer b) {
+        return !a.title().equals(b.title()) ? "is called “" + b.shownTitle() + "”" : !a.items().stream().map(Drawer.Item::id).toList().equals(b.items().stream().map(Drawer.Item::id).toList()) ? "has other items"
+                : !a.items().equals(b.items()) ? "has items that were changed" : !a.on().equals(b.on()) ? "is attached elsewhere" : "looks or moves otherwise";
     }
 
     private static String how(TabSet a, TabSet b) {

@@ -62,6 +62,9 @@ final class BruteForce {
                 if (stepped.happening() instanceof Happening.Remembered done) {
                     done.link().ifPresent(fired::add);
                 }
+                if (stepped.happening() instanceof Happening.DrawerMoved drawn) {
+                    drawn.link().ifPresent(fired::add);
+                }
                 if (stepped.happening() instanceof Happening.LedOut out) {
                     out.link().ifPresent(fired::add);
                 }
@@ -159,6 +162,10 @@ final class BruteForce {
             events.add(new Event.Touched(Gesture.SWIPE_LEFT, new Event.On.Point(0, 0)));
             events.add(new Event.Touched(Gesture.SWIPE_RIGHT, new Event.On.Point(0, 0)));
         }
+        prototype.drawers().forEach(d -> {
+            d.items().forEach(i -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnItem(i.id()))));
+            events.add(new Event.Touched(d.panel().side().edge(), new Event.On.Point(0, 0)));
+        });
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
         prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() != Gesture.TAP)
@@ -178,6 +185,6 @@ final class BruteForce {
     /** A situation without motions and scroll, which make no difference. */
     private static Object key(Situation s) {
         return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().told())).toList(),
-                s.waits(), s.facts(), s.left());
+                s.waits(), s.facts(), s.left(), s.drawer());
     }
 }

@@ -194,7 +194,7 @@ class PlayPropertiesTest {
             links.add(Link.of(s.id() + "-return", new Cause.Touch(Gesture.KEY, "F9"), new Effect.Return()));
             return s.withLinks(links);
         }).toList()).withDevices(plain.devices().stream().map(d -> new pandel.core.model.Device(d.id(), d.title(), d.width(), d.height(), d.scale(), d.back(),
-                pandel.core.model.Device.Pointing.BOTH, d.levels(), d.rest())).toList());
+                pandel.core.model.Device.Pointing.BOTH, d.levels(), d.cannot(), d.rest())).toList());
         Step step = new Step(prototype);
         each(prototype, walk(prototype, seed), (before, event, stepped) -> {
             boolean put = stepped.happening() instanceof Happening.Moved && stepped.situation().levels().size() == before.levels().size()

@@ -11,6 +11,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
+import pandel.core.model.Drawer;
 import pandel.core.model.Gesture;
 import pandel.core.model.Look;
 import pandel.core.model.Motion;
@@ -22,6 +23,7 @@ import pandel.core.model.Width;
 import pandel.core.play.Happening;
 import pandel.core.play.Level;
 import pandel.core.play.Placement;
+import pandel.core.play.Room;
 import pandel.core.play.Situation;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
@@ -32,6 +34,8 @@ public final class DeviceView extends Pane {
     private static final double LETTERS = 18;
     /** Where there is no page to turn to, a page gives so many times less than the finger. */
     private static final double GIVES = 5;
+    /** Share of its way at which a drawer that is let go goes on. */
+    private static final double HALFWAY = 0.5;
     private static final double LETTERS_OF_HEIGHT = 0.42;
 
     private final PictureLibrary pictures;
@@ -43,6 +47,8 @@ public final class DeviceView extends Pane {
     /** Interface px that the current page is drawn aside by a finger. */
     private double pulledBy;
     private Optional<Drawn> drawn = Optional.empty();
+    private final DrawerLayer drawers = new DrawerLayer();
+    private Optional<Touched.Draws> draws = Optional.empty();
 
     public DeviceView(PictureLibrary pictures) {
         this.pictures = pictures;
@@ -53,22 +59,6 @@ public final class DeviceView extends Pane {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
-    }
-
-    /** Told of gestures, in px of the device. */
-    public interface Touched {
-        /** Where one began. */
-        void gesture(Gesture gesture, double x, double y);
-
-        /** Whether a link answers to one there. */
-        boolean answers(Gesture gesture, double x, double y);
-
-        /** The page that a sideways drag there would turn to; empty: it turns none. @param onward whether to the one after */
-        Optional<Pulled> pulls(double x, double y, boolean onward);
-    }
-
-    /** A page about to be turned. @param to how it stands there; empty: there is none, and it gives only a little */
-    public record Pulled(Prototype prototype, Optional<Situation> to) {
     }
 
     /** What a finger draws, from its first px that way until it is let go. @param beside the page that comes in; empty: there is none */
@@ -98,10 +88,20 @@ public final class DeviceView extends Pane {
             }
 
             @Override
-            public void letGo(boolean turned) {
+            public boolean letGo(double by, boolean thrown, boolean turned) {
+                if (draws.isPresent()) {
+                    letGoOfDrawer(by, thrown);
+                    return true;
+                }
                 if (!turned) {
                     springBack();
                 }
+                return false;
+            }
+
+            @Override
+            public boolean fromEdge(double x, double y) {
+                return touched.draws(x / scale, y / scale).isPresent();
             }
 
             @Override
@@ -149,7 +149,7 @@ public final class DeviceView extends Pane {
             view.know(prototype, level.known(now.facts()));
             view.standAt(prototype, level.trail().current().at());
             view.standIn(prototype, Situation.around(level.trail()));
-            view.place(now.width(), now.height(), scale, level.trail().current().scroll());
+            view.place(Room.of(prototype, now, i), now.height(), scale, level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);
             }
@@ -157,6 +157,9 @@ public final class DeviceView extends Pane {
         }
         List<LevelView> leaving = new ArrayList<>(before);
         leaving.removeAll(levels);
+        if (drawer(prototype, now, before)) {
+            return;
+        }
         // Where the system asks for less motion, the picture changes at once.
         // What a finger has drawn goes on from there, even where it would else change at once.
         Optional<Happening.Moved> seen = begun == 0 ? moved : moved.map(m -> m.motion().kind() != Motion.Kind.NONE ? m
@@ -164,9 +167,104 @@ public final class DeviceView extends Pane {
         seen.filter(m -> !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
                 .ifPresentOrElse(m -> move(m, leaving, arriving, begun), () -> {
                     levels.forEach(LevelView::still);
-                    getChildren().setAll(levels);
+                    rest();
                     onRest.run();
                 });
+    }
+
+    private void rest() {
+        getChildren().setAll(drawers.among(levels));
+    }
+
+    /** Brings or takes away the drawer; true where that moves now, and the pages behind it change at once. */
+    private boolean drawer(Prototype prototype, Situation now, List<LevelView> before) {
+        draws = Optional.empty();
+        drawers.stay(prototype, now, scale);
+        Optional<Drawer> open = now.drawer().flatMap(prototype::drawer);
+        boolean onLevel = levels.size() == before.size() && !levels.isEmpty();
+        boolean still = Platform.getPreferences().isReducedMotion() || !onLevel;
+        Optional<LevelView> page = levels.isEmpty() ? Optional.empty() : Optional.of(levels.getLast());
+        if (open.isPresent() && page.isPresent()) {
+            double out = drawers.moving().filter(d -> d.id().equals(open.get().id())).map(d -> drawers.out()).orElse(0.0);
+            drawers.drop(page);
+            drawers.bring(prototype, now, open.get(), scale);
+            drawers.at(still ? 1 : out, page.get());
+            return slide(1, page.get());
+        }
+        if (drawers.moving().isEmpty()) {
+            return false;
+        }
+        if (still) {
+            drawers.drop(page);
+            return false;
+        }
+        drawers.at(drawers.out(), page.orElseThrow());
+        return slide(0, page.get());
+    }
+
+    /** The drawer goes on from where it is to all out, or all in. */
+    private boolean slide(double to, LevelView page) {
+        levels.forEach(LevelView::still);
+        rest();
+        settle = () -> {
+            running = Optional.empty();
+            drawers.at(to, page);
+            if (to == 0) {
+                drawers.drop(Optional.of(page));
+            }
+            rest();
+            onRest.run();
+        };
+        if (drawers.out() == to) {
+            settle.run();
+            return true;
+        }
+        Animation animation = drawers.slide(to, page);
+        running = Optional.of(animation);
+        animation.setOnFinished(e -> settle.run());
+        animation.play();
+        return true;
+    }
+
+    /** A drawer follows the finger. @param by interface px it was drawn sideways */
+    private boolean follow(Touched.Draws asked, double by) {
+        if (draws.isEmpty()) {
+            finishMotion();
+            draws = Optional.of(asked);
+            if (asked.out()) {
+                drawers.bring(asked.prototype(), asked.now(), asked.drawer(), scale);
+                drawers.at(0, levels.getLast());
+                rest();
+            }
+        }
+        double wide = drawers.moving().orElseThrow().wide();
+        double share = (asked.drawer().panel().side() == Drawer.Side.LEFT ? by : -by) / wide;
+        drawers.at(Math.clamp(asked.out() ? share : 1 + share, 0, 1), levels.getLast());
+        return true;
+    }
+
+    /** Let go: it goes on if it was thrown that way, or has come more than halfway; else it goes back. */
+    private void letGoOfDrawer(double by, boolean thrown) {
+        Touched.Draws asked = draws.orElseThrow();
+        draws = Optional.empty();
+        boolean outwards = asked.drawer().panel().side() == Drawer.Side.LEFT ? by > 0 : by < 0;
+        boolean done = asked.out() == outwards && (thrown || (asked.out() ? drawers.out() > HALFWAY : drawers.out() < HALFWAY));
+        if (done) {
+            asked.release().run();
+        } else {
+            slide(asked.out() ? 0 : 1, levels.getLast());
+        }
+    }
+
+    /** px the rows of the drawer that is out are scrolled. */
+    public double drawerScrolled() {
+        return drawers.moving().map(DrawerView::scrolled).orElse(0.0);
+    }
+
+    /** Scrolls the rows of the drawer that is out. @param by px  @return whether one is out */
+    public boolean scrollDrawer(double by) {
+        drawers.moving().ifPresent(d -> d.scrollTo(d.scrolled() + by));
+        return drawers.moving().isPresent();
     }
 
     /** Called whenever nothing moves any more. */
@@ -187,8 +285,12 @@ public final class DeviceView extends Pane {
         if (by == 0 || levels.isEmpty()) {
             return false;
         }
+        Optional<Touched.Draws> drawer = draws.or(() -> drawn.isPresent() ? Optional.empty() : touched.draws(x / scale, y / scale));
+        if (drawer.isPresent()) {
+            return follow(drawer.get(), by);
+        }
         if (drawn.filter(d -> d.onward() == by < 0).isEmpty()) {
-            Optional<Pulled> pulled = touched.pulls(x / scale, y / scale, by < 0);
+            Optional<Touched.Pulled> pulled = touched.pulls(x / scale, y / scale, by < 0);
             if (pulled.isEmpty()) {
                 return false;
             }
@@ -202,7 +304,7 @@ public final class DeviceView extends Pane {
     }
 
     /** A finger begins to draw, or goes the other way. */
-    private void draw(Pulled pulled, boolean onward) {
+    private void draw(Touched.Pulled pulled, boolean onward) {
         finishMotion();
         levels.getLast().keepFootStill();
         levels.getLast().keepStripStill();
@@ -238,7 +340,7 @@ public final class DeviceView extends Pane {
         settle = () -> {
             running = Optional.empty();
             page.still();
-            getChildren().setAll(levels);
+            rest();
         };
         running = Optional.of(animation);
         animation.setOnFinished(e -> settle.run());
@@ -259,7 +361,7 @@ public final class DeviceView extends Pane {
             running = Optional.empty();
             arriving.forEach(LevelView::still);
             levels.forEach(LevelView::still);
-            getChildren().setAll(levels);
+            rest();
             pictures.hold(false);
             onRest.run();
         };

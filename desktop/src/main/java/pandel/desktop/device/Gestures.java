@@ -36,8 +36,11 @@ final class Gestures {
         /** A finger is drawn sideways. @param by so far  @return whether something follows it */
         boolean drawn(double x, double y, double by);
 
-        /** What followed the finger is let go. @param turned whether it was a swipe */
-        void letGo(boolean turned);
+        /** What followed the finger is let go. @param thrown whether quickly  @param turned whether it was a swipe  @return whether that was all */
+        boolean letGo(double by, boolean thrown, boolean turned);
+
+        /** Whether something follows a finger that comes in from the edge there. */
+        boolean fromEdge(double x, double y);
 
         void gesture(Gesture gesture, double x, double y);
     }
@@ -75,7 +78,7 @@ final class Gestures {
     private void draw(MouseEvent e) {
         double dx = e.getX() - startX;
         boolean fromEdge = startX < EDGE || startX > region.getWidth() - EDGE;
-        if (e.getButton() != MouseButton.PRIMARY && e.getButton() != MouseButton.NONE || fromEdge && !followed || taken) {
+        if (e.getButton() != MouseButton.PRIMARY && e.getButton() != MouseButton.NONE || fromEdge && !followed && !told.fromEdge(startX, startY) || taken) {
             return;
         }
         if (followed || Math.abs(dx) > FAR / 4 && Math.abs(dx) > Math.abs(e.getY() - startY)) {
@@ -114,8 +117,8 @@ final class Gestures {
         if (followed) {
             boolean quick = Math.abs(dx) > FAR && System.nanoTime() - since < QUICK;
             boolean turned = quick || Math.abs(dx) > region.getWidth() * TURNS;
-            told.letGo(turned);
-            if (turned) {
+            boolean all = told.letGo(dx, quick, turned);
+            if (!all && turned) {
                 told.gesture(dx < 0 ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT, startX, startY);
             }
             return;

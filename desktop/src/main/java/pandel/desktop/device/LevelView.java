@@ -25,6 +25,7 @@ import pandel.core.model.Width;
 import pandel.core.play.Around;
 import pandel.core.play.PageFoot;
 import pandel.core.play.Placement;
+import pandel.core.play.Room;
 import pandel.core.play.StripPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
@@ -46,7 +47,7 @@ final class LevelView extends Pane {
     private BiFunction<Double, Double, List<StripPlace>> strips = (w, h) -> List.of();
     private UnaryOperator<String> filled = UnaryOperator.identity();
     private Optional<AtPage> at = Optional.empty();
-    private BiFunction<Double, Double, List<PageFoot.Sign>> signs = (w, h) -> List.of();
+    private BiFunction<Room, Double, List<PageFoot.Sign>> signs = (r, h) -> List.of();
     private String ink = "";
 
     LevelView(PictureLibrary pictures, Look look, int depth, boolean overlay) {
@@ -91,9 +92,9 @@ final class LevelView extends Pane {
         }
     }
 
-    private void placeTexts(Placement p, double deviceWidth, double scale, double scroll) {
+    private void placeTexts(Placement p, Width width, double scale, double scroll) {
         for (Node node : texts.getChildren()) {
-            look.areaOf((Hotspot) node.getUserData(), Width.of(deviceWidth)).ifPresent(a -> {
+            look.areaOf((Hotspot) node.getUserData(), width).ifPresent(a -> {
                 double factor = p.factor() * scale;
                 node.setStyle("-fx-font-size: " + Math.max(1, DeviceView.letters(a.height()) * factor) + "px;");
                 node.resizeRelocate(Math.rint(p.x() * scale + a.x() * factor), Math.rint((p.y() - scroll) * scale + a.y() * factor), Math.rint(a.width() * factor), Math.rint(a.height() * factor));
@@ -104,7 +105,7 @@ final class LevelView extends Pane {
     /** Where the sequence stands whose page it is, and what is laid over that. */
     void standAt(Prototype prototype, Optional<AtPage> place) {
         at = place;
-        signs = (width, height) -> PageFoot.on(prototype, look, place, width, height);
+        signs = (room, height) -> PageFoot.on(prototype, look, place, room, height);
         ink = place.flatMap(a -> prototype.sequence(a.sequence())).map(s -> s.laid().ink()).orElse("");
     }
 
@@ -148,9 +149,9 @@ final class LevelView extends Pane {
         foot.setVisible(false);
     }
 
-    private void placeSigns(double deviceWidth, double deviceHeight, double scale) {
+    private void placeSigns(Room room, double deviceHeight, double scale) {
         foot.getChildren().clear();
-        for (PageFoot.Sign sign : signs.apply(deviceWidth, deviceHeight)) {
+        for (PageFoot.Sign sign : signs.apply(room, deviceHeight)) {
             Node node = sign.words().isEmpty() ? dot(sign, scale) : word(sign, scale);
             foot.getChildren().add(node);
         }
@@ -176,21 +177,28 @@ final class LevelView extends Pane {
     }
 
     void place(double deviceWidth, double deviceHeight, double scale, double scroll) {
-        Placement p = Placement.of(look, deviceWidth, deviceHeight);
+        place(Room.whole(deviceWidth), deviceHeight, scale, scroll);
+    }
+
+    /** @param room across the device  @param deviceHeight px */
+    void place(Room room, double deviceHeight, double scale, double scroll) {
+        Placement p = Placement.of(look, room, deviceHeight);
+        double deviceWidth = room.width();
+        relocate(Math.rint(room.x() * scale), 0);
         shade.resizeRelocate(0, 0, deviceWidth * scale, deviceHeight * scale);
         setPrefSize(deviceWidth * scale, deviceHeight * scale);
-        mock.show(look, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
+        mock.show(look, room.on(), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
         mock.autosize();
         placeStrips(deviceWidth, deviceHeight, scale);
-        placeSigns(deviceWidth, deviceHeight, scale);
-        placeTexts(p, deviceWidth, scale, Math.min(scroll, p.maxScroll()));
+        placeSigns(room, deviceHeight, scale);
+        placeTexts(p, room.on(), scale, Math.min(scroll, p.maxScroll()));
         mock.relocate(Math.rint(p.x() * scale), Math.rint((p.y() - Math.min(scroll, p.maxScroll())) * scale));
-        top = fixed(top, p.fixedTop() > 0, p, deviceWidth, scale, p.y(), 0, p.fixedTop());
-        bottom = fixed(bottom, p.fixedBottom() > 0, p, deviceWidth, scale, p.y() - p.maxScroll(), p.height() - p.fixedBottom(), p.fixedBottom());
+        top = fixed(top, p.fixedTop() > 0, p, room.on(), scale, p.y(), 0, p.fixedTop());
+        bottom = fixed(bottom, p.fixedBottom() > 0, p, room.on(), scale, p.y() - p.maxScroll(), p.height() - p.fixedBottom(), p.fixedBottom());
     }
 
     /** The part of the mock that stays put, drawn over what scrolls. */
-    private Optional<MockView> fixed(Optional<MockView> now, boolean wanted, Placement p, double deviceWidth, double scale, double y, double from, double high) {
+    private Optional<MockView> fixed(Optional<MockView> now, boolean wanted, Placement p, Width on, double scale, double y, double from, double high) {
         if (!wanted) {
             now.ifPresent(getChildren()::remove);
             return Optional.empty();
@@ -202,7 +210,7 @@ final class LevelView extends Pane {
             getChildren().add(getChildren().indexOf(foot), made);
             return made;
         });
-        part.show(look, Width.of(deviceWidth), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
+        part.show(look, on, Math.rint(p.width() * scale), Math.rint(p.height() * scale));
         part.setClip(new Rectangle(0, Math.rint(from * scale), Math.rint(p.width() * scale), Math.rint(high * scale)));
         part.autosize();
         part.relocate(Math.rint(p.x() * scale), Math.rint(y * scale));

@@ -55,6 +55,15 @@ final class Motions {
         return line;
     }
 
+    /** From one share to another. @param ms the time it takes */
+    static Animation between(double from, double to, double ms, DoubleConsumer place) {
+        Timeline line = new Timeline();
+        SimpleDoubleProperty value = new SimpleDoubleProperty(Double.NaN);
+        value.addListener((o, a, now) -> place.accept(now.doubleValue()));
+        fromTo(line, Duration.millis(Math.max(1, ms)), easing("ease-out"), value, from, to);
+        return line;
+    }
+
     private static void move(Timeline line, Duration end, Interpolator easing, Motion motion, boolean backward, LevelView view,
                              double width, double height, double begun) {
         switch (motion.kind()) {

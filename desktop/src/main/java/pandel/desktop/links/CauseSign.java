@@ -26,6 +26,7 @@ final class CauseSign extends Pane {
             }
             case Cause.Work w -> lines(new double[] {2, 4, 12, 4, 12, 11, 2, 11, 2, 4}, new double[] {4, 7.5, 6, 9.5, 10, 5.5});
             case Cause.Turn t -> lines(new double[] {1, 3, 6, 3, 6, 11, 1, 11, 1, 3}, new double[] {8, 3, 13, 3, 13, 11, 8, 11, 8, 3});
+            case Cause.Item i -> lines(new double[] {1, 1, 6, 1, 6, 13, 1, 13, 1, 1}, new double[] {9, 4, 16, 4}, new double[] {9, 9, 16, 9});
             case Cause.Tab t -> lines(new double[] {1, 4, 1, 12, 13, 12, 13, 4}, new double[] {4, 4, 4, 1, 10, 1, 10, 4});
             case Cause.Finish f -> lines(new double[] {1, 3, 6, 3, 6, 11, 1, 11, 1, 3}, new double[] {8, 7, 13, 7}, new double[] {11, 4, 13, 7, 11, 10});
             case Cause.Skip s -> lines(new double[] {2, 3, 6, 7, 2, 11}, new double[] {8, 3, 12, 7, 8, 11});

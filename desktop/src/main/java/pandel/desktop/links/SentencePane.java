@@ -240,6 +240,7 @@ final class SentencePane extends VBox {
             case Cause.Submit s -> "Submit";
             case Cause.Turn t -> "";
             case Cause.Tab t -> "";
+            case Cause.Item i -> "";
             case Cause.Finish f -> "";
             case Cause.Skip s -> "";
             case Cause.Touch touch -> EventWords.capital(touch.gesture().word()) + (touch.gesture().isOfEdge() || touch.gesture() == Gesture.KEY ? "" : " anywhere");

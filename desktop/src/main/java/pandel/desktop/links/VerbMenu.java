@@ -56,6 +56,9 @@ final class VerbMenu {
             case CLOSE -> "· what is open above";
             case SWITCH_TAB -> "· another of the set one is in, or came through";
             case TURN_PAGE -> "· of the sequence this is a page of";
+            case DRAWER_OPEN -> "· one that is attached to this screen";
+            case DRAWER_CLOSE -> "· if it is open";
+            case DRAWER_TOGGLE -> "· open and closed by turns";
             case REMEMBER, NOTICE, LEAVE -> "";
         };
     }

@@ -22,6 +22,9 @@ public final class VerbSign extends Pane {
             case CLOSE -> new double[][] {{2, 13, 16, 13}, {9, 1, 9, 10}, {5, 6, 9, 10, 13, 6}};
             case SWITCH_TAB -> new double[][] {{1, 5, 1, 13, 17, 13, 17, 5}, {4, 5, 4, 1, 8, 1, 8, 5}, {10, 9, 14, 9}};
             case TURN_PAGE -> new double[][] {{1, 2, 7, 2, 7, 12, 1, 12, 1, 2}, {10, 7, 17, 7}, {13, 3, 17, 7, 13, 11}};
+            case DRAWER_OPEN -> new double[][] {{1, 1, 6, 1, 6, 13, 1, 13, 1, 1}, {9, 7, 17, 7}, {13, 3, 17, 7, 13, 11}};
+            case DRAWER_CLOSE -> new double[][] {{1, 1, 6, 1, 6, 13, 1, 13, 1, 1}, {17, 7, 9, 7}, {13, 3, 9, 7, 13, 11}};
+            case DRAWER_TOGGLE -> new double[][] {{1, 1, 6, 1, 6, 13, 1, 13, 1, 1}, {9, 7, 17, 7}, {12, 4, 9, 7, 12, 10}, {14, 4, 17, 7, 14, 10}};
             case REMEMBER -> new double[][] {{4, 2, 14, 2, 14, 12, 9, 8, 4, 12, 4, 2}};
             case NOTICE -> new double[][] {{2, 3, 16, 3, 16, 10, 2, 10, 2, 3}, {5, 6, 13, 6}};
             case LEAVE -> new double[][] {{9, 3, 3, 3, 3, 12, 13, 12, 13, 8}, {8, 8, 16, 1}, {11, 1, 16, 1, 16, 6}};
@@ -46,6 +49,9 @@ public final class VerbSign extends Pane {
             case CLOSE -> "close";
             case TURN_PAGE -> "turns";
             case SWITCH_TAB -> "shows";
+            case DRAWER_OPEN -> "opens";
+            case DRAWER_CLOSE -> "closes";
+            case DRAWER_TOGGLE -> "opens, closes";
             case REMEMBER -> "remember";
             case NOTICE -> "says";
             case LEAVE -> "leaves";

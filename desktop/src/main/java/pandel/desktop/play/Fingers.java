@@ -2,12 +2,11 @@ package pandel.desktop.play;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.scene.Node;
 import pandel.core.model.AtPage;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
@@ -15,20 +14,21 @@ import pandel.core.model.Prototype;
 import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
+import pandel.core.play.Room;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
 import pandel.desktop.device.DeviceView;
+import pandel.desktop.device.Touched;
 
 /** What fingers and the mouse do on the device, as events. */
-final class Fingers implements DeviceView.Touched {
+final class Fingers implements Touched {
 
     private final Supplier<Prototype> prototype;
     private final Supplier<Optional<Situation>> played;
     private final Function<Event, Happening> act;
     private final Runnable stopShowing;
-    private final DoubleConsumer scroll;
-    private final Consumer<double[]> miss;
+    private final DeviceView device;
     private final Consumer<Aim.FieldAt> typing;
     private Optional<Event> hovered = Optional.empty();
 
@@ -36,23 +36,35 @@ final class Fingers implements DeviceView.Touched {
      * @param played      where play stands; empty while it is not played by hand
      * @param act         takes events
      * @param stopShowing a person touches what is shown to them
-     * @param scroll      scrolls by px
-     * @param miss        told where a touch did nothing, in px of the device
+     * @param device      that is touched
      * @param typing      told which field is to be typed in
      */
-    Fingers(Supplier<Prototype> prototype, Supplier<Optional<Situation>> played, Function<Event, Happening> act, Runnable stopShowing, DoubleConsumer scroll, Consumer<double[]> miss, Consumer<Aim.FieldAt> typing) {
-        this.typing = typing;
+    Fingers(Supplier<Prototype> prototype, Supplier<Optional<Situation>> played, Function<Event, Happening> act, Runnable stopShowing, DeviceView device, Consumer<Aim.FieldAt> typing) {
         this.prototype = prototype;
         this.played = played;
         this.act = act;
         this.stopShowing = stopShowing;
-        this.scroll = scroll;
-        this.miss = miss;
+        this.device = device;
+        this.typing = typing;
+        device.onGesture(this);
+        device.setOnScroll(e -> scroll(-e.getDeltaY()));
     }
 
-    /** Scrolls by the wheel as well. */
-    void follow(Node wheel) {
-        wheel.setOnScroll(e -> scroll.accept(-e.getDeltaY()));
+    /** The rows of the drawer that is out, or the page. @param by px */
+    private void scroll(double by) {
+        Optional<Situation> now = played.get().filter(s -> !device.scrollDrawer(by));
+        Optional<Placement> placement = now.flatMap(this::placement);
+        if (placement.isPresent()) {
+            double at = now.get().top().trail().current().scroll();
+            double to = Math.clamp(at + by, 0, placement.get().maxScroll());
+            if (to != at) {
+                act.apply(new Event.Scroll(to));
+            }
+        }
+    }
+
+    private Optional<Placement> placement(Situation now) {
+        return now.look(prototype.get()).map(l -> Placement.of(l, Room.of(prototype.get(), now), now.height()));
     }
 
     @Override
@@ -66,13 +78,25 @@ final class Fingers implements DeviceView.Touched {
                 .anyMatch(l -> l.cause().equals(new Cause.Touch(gesture))));
     }
 
+    /** Out from its edge; back in from anywhere while it is out. */
     @Override
-    public Optional<DeviceView.Pulled> pulls(double x, double y, boolean onward) {
+    public Optional<Touched.Draws> draws(double x, double y) {
+        Optional<Situation> now = played.get().filter(s -> !s.left() && s.device().swipes());
+        Optional<Drawer> open = now.flatMap(Situation::drawer).flatMap(id -> prototype.get().drawer(id));
+        if (open.isPresent()) {
+            return Optional.of(new Touched.Draws(prototype.get(), now.get(), open.get(), false, () -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away()))));
+        }
+        return now.flatMap(s -> Aim.pulled(prototype.get(), s, x, y)).map(drawer -> new Touched.Draws(prototype.get(), now.get(), drawer, true,
+                () -> act.apply(new Event.Touched(drawer.panel().side().edge(), new Event.On.Point(x, y)))));
+    }
+
+    @Override
+    public Optional<Touched.Pulled> pulls(double x, double y, boolean onward) {
         return played.get().filter(now -> follows(now, swipe(onward), x, y)).map(now -> {
             Stepped stepped = new Step(prototype.get()).step(now, new Event.Touched(swipe(onward), new Event.On.Point(x, y)));
             boolean turns = stepped.happening() instanceof Happening.Moved && stepped.situation().levels().size() == now.levels().size() && (Aim.isForTabs(prototype.get(), now, swipe(onward), x, y)
                     || stepped.situation().top().trail().current().at().map(AtPage::sequence).equals(now.top().trail().current().at().map(AtPage::sequence)));
-            return new DeviceView.Pulled(prototype.get(), turns ? Optional.of(stepped.situation()) : Optional.empty());
+            return new Touched.Pulled(prototype.get(), turns ? Optional.of(stepped.situation()) : Optional.empty());
         });
     }
 
@@ -96,7 +120,7 @@ final class Fingers implements DeviceView.Touched {
             return;
         }
         Situation now = played.get().get();
-        Optional<Aim.FieldAt> field = gesture == Gesture.TAP ? Aim.field(prototype.get(), now, x, y) : Optional.empty();
+        Optional<Aim.FieldAt> field = gesture == Gesture.TAP && now.drawer().isEmpty() ? Aim.field(prototype.get(), now, x, y) : Optional.empty();
         if (field.isPresent() && !answers(Gesture.TAP, x, y)) {
             typing.accept(field.get());
             return;
@@ -113,10 +137,10 @@ final class Fingers implements DeviceView.Touched {
             return;
         }
         boolean turns = follows(now, gesture, x, y);
-        Happening what = act.apply(Aim.gesture(prototype.get(), now, gesture, x, y));
+        Happening what = act.apply(Aim.gesture(prototype.get(), now, gesture, x, y, device.drawerScrolled()));
         // At the ends a page gives a little and stays: that is seen, and no miss.
         if (!turns && what instanceof Happening.Nothing || what instanceof Happening.Nothing || what instanceof Happening.Refused) {
-            miss.accept(new double[] {x, y});
+            device.ring(x, y);
         }
     }
 
@@ -131,11 +155,15 @@ final class Fingers implements DeviceView.Touched {
 
     /** What no link answers to scrolls, or throws a sheet off. */
     private boolean swiped(Situation now, Gesture gesture) {
-        Optional<Placement> placement = now.look(prototype.get()).map(l -> Placement.of(l, now.width(), now.height()));
+        if (now.drawer().isPresent()) {
+            scroll((gesture == Gesture.SWIPE_UP ? 1 : gesture == Gesture.SWIPE_DOWN ? -1 : 0) * now.height() / 2);
+            return gesture == Gesture.SWIPE_UP || gesture == Gesture.SWIPE_DOWN;
+        }
+        Optional<Placement> placement = placement(now);
         double at = now.top().trail().current().scroll();
         boolean sheet = !now.top().kind().base() && now.top().kind().form() == Form.SHEET;
         if (placement.isPresent() && (gesture == Gesture.SWIPE_UP && at < placement.get().maxScroll() || gesture == Gesture.SWIPE_DOWN && at > 0)) {
-            scroll.accept((gesture == Gesture.SWIPE_UP ? 1 : -1) * now.height() / 2);
+            scroll((gesture == Gesture.SWIPE_UP ? 1 : -1) * now.height() / 2);
             return true;
         }
         if (sheet && gesture == Gesture.SWIPE_DOWN) {

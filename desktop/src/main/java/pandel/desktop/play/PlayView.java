@@ -17,7 +17,6 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Start;
 import pandel.core.play.Happening;
-import pandel.core.play.Placement;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
@@ -77,10 +76,7 @@ public final class PlayView implements StageView {
         device.setId("device-view");
         this.asking = new Asking(work, middle, this::act, device::requestFocus);
         typing = new Typing(device, this::now, this::act);
-        fingers = new Fingers(work::prototype, () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(), this::act, this::stopShowing, this::scrolled,
-                at -> device.ring(at[0], at[1]), typing::open);
-        device.onGesture(fingers);
-        fingers.follow(device);
+        fingers = new Fingers(work::prototype, () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(), this::act, this::stopShowing, device, typing::open);
         this.notice = new NoticeLabel(device);
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
@@ -160,17 +156,6 @@ public final class PlayView implements StageView {
         showing.stop();
         asking.dismiss();
         show(Optional.empty());
-    }
-
-    private void scrolled(double by) {
-        tape.ifPresent(t -> t.now().look(work.prototype()).ifPresent(look -> {
-            Placement placement = Placement.of(look, t.now().width(), t.now().height());
-            double now = t.now().top().trail().current().scroll();
-            double to = Math.clamp(now + by, 0, placement.maxScroll());
-            if (to != now) {
-                act(new Event.Scroll(to));
-            }
-        }));
     }
 
     private Happening act(Event event) {

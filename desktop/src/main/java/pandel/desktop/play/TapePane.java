@@ -136,6 +136,7 @@ final class TapePane extends HBox {
             case Happening.Left l -> "Left the prototype by device back.";
             case Happening.Moved m -> where;
             case Happening.Remembered r -> where;
+            case Happening.DrawerMoved d -> where;
             case Happening.LedOut o -> "Led out to " + o.address() + ".";
             case Happening.Asks a -> where;
             case Happening.Passed p -> where;

@@ -3,6 +3,7 @@ package pandel.desktop.shell;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
@@ -40,7 +41,7 @@ final class DevicesPage extends PageBox {
             item.setDisable(there);
             menu.getItems().add(item);
         }
-        menu.getItems().add(Press.item("One of your own", () -> add(new Device(work.freshId("device"), "Own device", 480, 800, 2, Device.Back.BUTTON, Device.Pointing.TOUCH, 0, Rest.NONE))));
+        menu.getItems().add(Press.item("One of your own", () -> add(new Device(work.freshId("device"), "Own device", 480, 800, 2, Device.Back.BUTTON, Device.Pointing.TOUCH, 0, Set.of(), Rest.NONE))));
         return menu;
     }
 
@@ -66,17 +67,17 @@ final class DevicesPage extends PageBox {
         for (Device d : work.prototype().devices()) {
             TextField name = field("device-name-" + d.id(), "Name of the device", d.title(), 136, typed -> {
                 if (!typed.isEmpty()) {
-                    change(d, x -> new Device(x.id(), typed, x.width(), x.height(), x.scale(), x.back(), x.pointing(), x.levels(), x.rest()));
+                    change(d, x -> new Device(x.id(), typed, x.width(), x.height(), x.scale(), x.back(), x.pointing(), x.levels(), x.cannot(), x.rest()));
                 }
             });
             TextField size = field("device-size-" + d.id(), "Size in px", Math.round(d.width()) + " × " + Math.round(d.height()), 104, typed -> size(d, typed));
             Button back = Press.plain(word(d.back()), "device-back-" + d.id(), () -> change(d, x ->
-                    new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), next(x.back()), x.pointing(), x.levels(), x.rest())));
+                    new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), next(x.back()), x.pointing(), x.levels(), x.cannot(), x.rest())));
             Button pointing = Press.plain(d.pointing() == Device.Pointing.BOTH ? "finger or mouse" : d.pointing() == Device.Pointing.TOUCH ? "a finger" : "a mouse", "device-pointing-" + d.id(),
                     () -> change(d, x -> new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(),
-                            Device.Pointing.values()[(x.pointing().ordinal() + 1) % 3], x.levels(), x.rest())));
+                            Device.Pointing.values()[(x.pointing().ordinal() + 1) % 3], x.levels(), x.cannot(), x.rest())));
             Button levels = Press.plain(d.levels() == 0 ? "any number" : d.levels() == 1 ? "the page alone" : d.levels() + ", the page counted", "device-levels-" + d.id(),
-                    () -> change(d, x -> new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(), x.pointing(), (x.levels() + 1) % 5, x.rest())));
+                    () -> change(d, x -> new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(), x.pointing(), (x.levels() + 1) % 5, x.cannot(), x.rest())));
             for (Button button : List.of(back, pointing)) {
                 button.setMinWidth(button == back ? 84 : 116);
                 button.setTooltip(new Tooltip("Press for the next choice"));
@@ -95,7 +96,7 @@ final class DevicesPage extends PageBox {
             double width = Double.parseDouble(parts[0]);
             double height = Double.parseDouble(parts[1]);
             if (parts.length == 2 && width >= Device.LEAST && height >= Device.LEAST && width <= Device.MOST && height <= Device.MOST) {
-                change(d, x -> new Device(x.id(), x.title(), width, height, x.scale(), x.back(), x.pointing(), x.levels(), x.rest()));
+                change(d, x -> new Device(x.id(), x.title(), width, height, x.scale(), x.back(), x.pointing(), x.levels(), x.cannot(), x.rest()));
                 return;
             }
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {

@@ -87,6 +87,9 @@ public final class PlayJson {
         if (f.has("tab")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnTab(f.text("tab")));
         }
+        if (f.has("item")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.OnItem(f.text("item")));
+        }
         if (f.has("skip")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnSkip());
         }
@@ -109,7 +112,7 @@ public final class PlayJson {
             double[] size = f.numbers("resize", 2);
             return f.made(() -> new Event.Resize(size[0], size[1]));
         }
-        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, skip, outside, away, deviceBack, elapse, scroll or resize.");
+        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, item, skip, outside, away, deviceBack, elapse, scroll or resize.");
     }
 
     private static int row(Fields f) throws Unreadable {
@@ -135,6 +138,7 @@ public final class PlayJson {
                     case Event.On.OnHotspot on -> node.put("tap", on.id());
                     case Event.On.OnTurn on -> SequenceJson.turn(node, on.turn());
                     case Event.On.OnTab on -> node.put("tab", on.id());
+                    case Event.On.OnItem on -> node.put("item", on.id());
                     case Event.On.OnSkip s -> node.put("skip", true);
                     case Event.On.Outside o -> node.put("outside", true);
                     case Event.On.Away a -> node.put("away", true);
@@ -183,6 +187,7 @@ public final class PlayJson {
             ArrayNode work = node.putArray("work");
             s.waits().work().forEach(work::add);
         }
+        s.drawer().ifPresent(d -> node.put("drawer", d));
         s.notice().ifPresent(n -> node.putObject("notice").put("words", n.words()).put("ms", n.ms()));
         if (!s.facts().set().isEmpty()) {
             node.set("facts", FactJson.facts(s.facts()));
@@ -217,6 +222,10 @@ public final class PlayJson {
             case Happening.Remembered done -> {
                 what.put("what", "remembered");
                 done.link().ifPresent(l -> what.put("link", l));
+            }
+            case Happening.DrawerMoved moved -> {
+                what.put("what", moved.drawer().isPresent() ? "drawer opened" : "drawer closed");
+                moved.link().ifPresent(l -> what.put("link", l));
             }
             case Happening.LedOut out -> {
                 what.put("what", "led out").put("address", out.address());

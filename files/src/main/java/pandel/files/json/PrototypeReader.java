@@ -10,11 +10,13 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Device;
+import pandel.core.model.Drawer;
 import pandel.core.model.Entry;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
@@ -103,6 +105,10 @@ public final class PrototypeReader {
         for (JsonNode node : fields.items("tabSets")) {
             sets.add(TabsJson.set(Fields.of(node, "tab set " + (sets.size() + 1)), this::claim));
         }
+        List<Drawer> drawers = new ArrayList<>();
+        for (JsonNode node : fields.items("drawers")) {
+            drawers.add(DrawerJson.drawer(Fields.of(node, "drawer " + (drawers.size() + 1)), this::claim));
+        }
         List<Fact> facts = new ArrayList<>();
         for (JsonNode node : fields.items("facts")) {
             Fields f = Fields.of(node, "fact " + (facts.size() + 1));
@@ -113,7 +119,7 @@ public final class PrototypeReader {
         List<StartPoint> points = startPoints(fields);
         List<Version> versions = versions(fields);
         return new Prototype(title, screens, shared, entries, devices, motions, judgements, journeys, fields.rest())
-                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences).withTabSets(sets);
+                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences).withTabSets(sets).withDrawers(drawers);
     }
 
     private static Map<String, Value> values(Fields entry) throws Unreadable {
@@ -210,7 +216,11 @@ public final class PrototypeReader {
         Device.Back back = f.word("back", Device.Back.values(), Device.Back::word);
         Device.Pointing pointing = f.word("pointing", Device.Pointing.values(), Device.Pointing::word);
         int levels = f.has("levels") ? f.whole("levels", 0, 100) : 0;
-        return f.made(() -> new Device(id, title, width, height, scale, back, pointing, levels, f.rest()));
+        Set<Device.Cannot> cannot = EnumSet.noneOf(Device.Cannot.class);
+        for (String word : f.texts("cannot")) {
+            cannot.add(f.find("cannot", word, Device.Cannot.values(), Device.Cannot::word));
+        }
+        return f.made(() -> new Device(id, title, width, height, scale, back, pointing, levels, cannot, f.rest()));
     }
 
     private String fresh(Fields fields) throws Unreadable {

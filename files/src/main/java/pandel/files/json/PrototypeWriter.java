@@ -55,6 +55,7 @@ public final class PrototypeWriter {
         list(node, "shared", p.shared(), PrototypeWriter::shared);
         list(node, "sequences", p.sequences(), SequenceJson::sequence);
         list(node, "tabSets", p.tabSets(), TabsJson::set);
+        list(node, "drawers", p.drawers(), DrawerJson::drawer);
         list(node, "journeys", p.journeys(), PrototypeWriter::journey);
         list(node, "accepted", p.judgements().accepted(), a -> with(NODES.objectNode().put("rule", a.rule()).put("ground", a.ground()).put("reason", a.reason()), a.rest()));
         list(node, "quiet", p.judgements().quiet(), q -> {
@@ -218,6 +219,7 @@ public final class PrototypeWriter {
             case Cause.Work work -> cause.put("work", true);
             case Cause.Back back -> cause.put("deviceBack", true);
             case Cause.Tab t -> throw new IllegalArgumentException("Tabs are not in the file as links");
+            case Cause.Item i -> throw new IllegalArgumentException("Items are not in the file as links");
             case Cause.Turn t -> throw new IllegalArgumentException("Turns are not in the file");
             case Cause.Finish f -> throw new IllegalArgumentException("Where it stands says its cause");
             case Cause.Skip s -> throw new IllegalArgumentException("Where it stands says its cause");
@@ -236,7 +238,7 @@ public final class PrototypeWriter {
         return with(node, l.rest());
     }
 
-    private static ObjectNode branch(Branch b) {
+    static ObjectNode branch(Branch b) {
         ObjectNode node = NODES.objectNode();
         list(node, "when", b.when(), FactJson::condition);
         b.outcome().ifPresent(o -> node.put("outcome", o));
@@ -257,6 +259,7 @@ public final class PrototypeWriter {
         switch (e) {
             case Effect.Remember remember -> FactJson.remember(node, remember);
             case Effect.SwitchTab to -> node.put("tab", to.tab());
+            case Effect.MoveDrawer moved -> node.put("drawer", moved.drawer());
             case Effect.TurnPage turn -> SequenceJson.turn(node, turn.turn());
             case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());
             case Effect.Leave leave -> node.put("address", leave.address());

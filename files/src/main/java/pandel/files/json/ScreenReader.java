@@ -154,7 +154,7 @@ final class ScreenReader {
         return c.made(() -> new Cause.Touch(gesture, key));
     }
 
-    private static Branch branch(Fields f) throws Unreadable {
+    static Branch branch(Fields f) throws Unreadable {
         List<Effect> effects = new ArrayList<>();
         for (JsonNode node : f.items("effects")) {
             Fields e = Fields.of(node, f.where());
@@ -165,6 +165,7 @@ final class ScreenReader {
                 case LEAVE -> new Effect.Leave(e.text("address"));
                 case SWITCH_TAB -> new Effect.SwitchTab(e.text("tab"));
                 case TURN_PAGE -> new Effect.TurnPage(SequenceJson.turn(e));
+                case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE -> Effect.ofDrawer(verb, e.text("drawer")).orElseThrow();
                 default -> verb.needsTarget() ? Effect.of(verb, SequenceJson.target(e, ValueJson.carried(e.object("values")))) : Effect.of(verb, new Target.ToScreen(""));
             });
         }

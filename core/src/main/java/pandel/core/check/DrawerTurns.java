@@ -1,0 +1,91 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import pandel.core.check.Turns.Done;
+import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
+import pandel.core.model.Event;
+import pandel.core.model.Gesture;
+import pandel.core.model.Link;
+import pandel.core.model.Screen;
+import pandel.core.play.Offer;
+import pandel.core.play.Ruling;
+import pandel.core.play.TrailAction;
+
+/** What drawers do at a cell: the items of the open one and what closes it; the items of those that stay, and what the edges open. */
+final class DrawerTurns {
+
+    private final Turns turns;
+    private final Done done;
+    private final Cell cell;
+
+    private DrawerTurns(Turns turns, Done done, Cell cell) {
+        this.turns = turns;
+        this.done = done;
+        this.cell = cell;
+    }
+
+    static void add(Turns turns, Done done, Cell cell, Screen screen) {
+        DrawerTurns drawers = new DrawerTurns(turns, done, cell);
+        turns.rules().drawers(turns.head(cell)).forEach(d -> d.items().forEach(drawers::item));
+        if (cell.drawer().isPresent()) {
+            turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), turns.rules().outside(turns.head(cell)));
+            turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), turns.rules().away(turns.head(cell)));
+        } else if (turns.device().swipes()) {
+            List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT).forEach(edge -> drawers.edge(screen, edge));
+        }
+    }
+
+    private void edge(Screen screen, Gesture edge) {
+        if (Turns.own(screen, new Cause.Touch(edge)::equals).isEmpty()) {
+            turns.rules().pulled(turns.head(cell), edge).ifPresent(drawer -> done.sure().add(turns.turn(cell, List.of(new Event.Touched(edge, new Event.On.Point(0, 0))),
+                    Optional.empty(), List.of(new TrailAction.OpenDrawer(drawer.id())))));
+        }
+    }
+
+    /** The drawer closes; then its effects are done, or nothing is. */
+    private void item(Drawer.Item item) {
+        Link link = item.link();
+        Cell closed = cell.drawn(Optional.empty());
+        List<Event> events = List.of(new Event.Touched(Gesture.TAP, new Event.On.OnItem(item.id())));
+        List<TrailAction> before = cell.drawer().isPresent() ? List.of(new TrailAction.CloseDrawer()) : List.of();
+        if (!(turns.rules().offer(turns.head(closed), link) instanceof Offer.One one)) {
+            closes(events, before);
+            return;
+        }
+        switch (turns.rules().branch(turns.head(closed), one.branch())) {
+            case Ruling.Acts acts when acts.actions().getFirst().moves() -> {
+                turns.add(done, closed, events, Optional.of(link.id()), acts);
+                if (acts.actions().stream().anyMatch(Turns::leadsToParked)) {
+                    closes(events, before);
+                }
+            }
+            case Ruling.Acts acts -> turns.add(done, cell, events, Optional.of(link.id()), new Ruling.Acts(then(before, acts.actions()), acts.motion()));
+            case Ruling.Depends depends -> {
+                turns.add(done, closed, events, Optional.of(link.id()), depends);
+                if (!before.isEmpty()) {
+                    done.doubtful().add(turns.turn(cell, events, Optional.of(link.id()), then(before, depends.sets())));
+                }
+            }
+            case Ruling.NothingToDo nothing -> {
+                turns.add(done, closed, events, Optional.of(link.id()), nothing);
+                closes(events, before);
+            }
+            case Ruling.Refused refused -> closes(events, before);
+        }
+    }
+
+    private void closes(List<Event> events, List<TrailAction> before) {
+        if (!before.isEmpty()) {
+            done.sure().add(turns.turn(cell, events, Optional.empty(), before));
+        }
+    }
+
+    private static List<TrailAction> then(List<TrailAction> before, List<TrailAction> after) {
+        List<TrailAction> all = new ArrayList<>(before);
+        all.addAll(after);
+        return all;
+    }
+}

@@ -1,0 +1,126 @@
+package pandel.core.generate;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import pandel.core.model.Area;
+import pandel.core.model.Branch;
+import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
+import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Link;
+import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.Target;
+import pandel.core.model.Width;
+
+/** Drawers on some screens of a made-up prototype, whose items do what its links do, and links that open and close them. */
+final class GeneratedDrawers {
+
+    private static final double PHONE = 390;
+
+    private final Prototype plain;
+    private final Random random;
+    private final Kind kind;
+    private final List<Drawer> drawers = new ArrayList<>();
+
+    private GeneratedDrawers(Prototype plain, Random random, Kind kind) {
+        this.plain = plain;
+        this.random = random;
+        this.kind = kind;
+    }
+
+    static Prototype on(Prototype plain, Random random, Kind kind) {
+        return new GeneratedDrawers(plain, random, kind).made();
+    }
+
+    private Prototype made() {
+        if (plain.screens().size() < 4) {
+            return plain;
+        }
+        int count = kind == Kind.NASTY ? random.nextInt(3) : 1;
+        for (int i = 0; i < count; i++) {
+            drawers.add(drawer("d" + i));
+        }
+        return count == 0 ? plain : plain.withScreens(plain.screens().stream().map(this::screen).toList()).withDrawers(drawers);
+    }
+
+    private Drawer drawer(String id) {
+        List<Screen> pages = plain.screens().stream().filter(s -> s.form() == Form.PAGE).toList();
+        List<Drawer.Item> items = new ArrayList<>();
+        int size = kind == Kind.USUAL ? 4 + random.nextInt(4) : random.nextInt(4);
+        for (int i = 0; i < size; i++) {
+            items.add(new Drawer.Item(id + "-i" + i, "Item " + (i + 1), "", i > 2 ? "More" : "", i == size - 1, kind == Kind.USUAL ? Branch.of(new Effect.Advance(new Target.ToScreen(any(pages).id()))) : does(id)));
+        }
+        Drawer.Attached on = attached(pages);
+        Drawer drawer = Drawer.of(id, "Drawer " + id, items, on);
+        if (kind == Kind.USUAL) {
+            return drawer;
+        }
+        Drawer.Panel panel = drawer.panel().withSide(any(List.of(Drawer.Side.values()))).withMoves(any(List.of(Drawer.Moves.values()))).withReach(random.nextInt(2) * 20)
+                .withFrom(random.nextInt(2) == 0 ? (int) PHONE : 1000);
+        return drawer.withPanel(panel).withOutside(random.nextInt(4) > 0);
+    }
+
+    private Drawer.Attached attached(List<Screen> pages) {
+        if (kind == Kind.NASTY && random.nextInt(4) == 0) {
+            return Drawer.Attached.ALL;
+        }
+        Set<String> on = new LinkedHashSet<>();
+        int some = kind == Kind.USUAL ? Math.min(12, 1 + pages.size() / 20) : random.nextInt(3);
+        for (int i = 0; i < some; i++) {
+            on.add(kind == Kind.USUAL ? any(pages).id() : any(plain.screens()).id());
+        }
+        boolean inside = kind == Kind.NASTY && !plain.tabSets().isEmpty() && random.nextBoolean();
+        return new Drawer.Attached(false, on, inside ? Set.of(any(plain.tabSets()).id()) : Set.<String>of());
+    }
+
+    /** What one of its links does; now and then nothing, or something to a drawer. */
+    private Branch does(String id) {
+        if (random.nextInt(5) == 0) {
+            return Branch.of(random.nextBoolean() ? List.of() : List.of(moved(random.nextBoolean() ? id : "d0")));
+        }
+        List<Way> ways = plain.index().ways().stream().filter(w -> !w.isOfFrame() && !w.link().branches().isEmpty()).toList();
+        return ways.isEmpty() ? Branch.of(new Effect.Return()) : any(any(ways).link().branches()).withOutcome(Optional.empty());
+    }
+
+    private Effect moved(String drawer) {
+        return new Effect.MoveDrawer(random.nextInt(15) == 0 ? "gone-drawer" : drawer, any(List.of(Effect.How.values())));
+    }
+
+    private Screen screen(Screen screen) {
+        List<Hotspot> hotspots = new ArrayList<>(screen.hotspots());
+        for (Drawer drawer : drawers) {
+            boolean named = drawer.on().all() || drawer.on().screens().contains(screen.id());
+            if (kind == Kind.USUAL ? named : random.nextInt(named ? 2 : 6) == 0) {
+                String id = screen.id() + "-" + drawer.id();
+                Effect effect = kind == Kind.USUAL ? new Effect.MoveDrawer(drawer.id(), Effect.How.OPEN) : moved(drawer.id());
+                hotspots.add(new Hotspot(id, "Drawer", Map.of(Width.NARROW, new Area(10, 10, 44, 44)), List.of(Link.of(id + "-tap", new Cause.Touch(Gesture.TAP), effect)), Rest.NONE));
+            }
+        }
+        List<Link> links = kind == Kind.USUAL ? screen.links() : screen.links().stream().map(this::drawn).toList();
+        return screen.withHotspots(hotspots).withLinks(links);
+    }
+
+    /** Some links of whole screens, waits among them, do something to a drawer too. */
+    private Link drawn(Link link) {
+        return link.branches().isEmpty() || random.nextInt(5) > 0 ? link : link.branch(0, b -> {
+            List<Effect> effects = new ArrayList<>(b.effects());
+            effects.add(random.nextInt(effects.size() + 1), moved(any(drawers).id()));
+            return b.withEffects(effects);
+        });
+    }
+
+    private <T> T any(List<T> among) {
+        return among.get(random.nextInt(among.size()));
+    }
+}

@@ -1,0 +1,106 @@
+package pandel.core.play;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Area;
+import pandel.core.model.Drawer;
+import pandel.core.model.Effect;
+import pandel.core.model.Event;
+import pandel.core.model.Placeholders;
+import pandel.core.model.Prototype;
+import pandel.core.model.Target;
+
+/**
+ * Where a drawer stands on a device when it is all out, and what is in it.
+ *
+ * @param area      of the panel, in px of the device
+ * @param words     at its head, filled; empty: it has no head
+ * @param head      px that the head takes at its top, scrolled with the rows
+ * @param rows      those that scroll, as they stand when nothing is scrolled
+ * @param held      those held at the bottom
+ * @param maxScroll px the rows can be scrolled
+ */
+public record DrawerPlace(Drawer drawer, Area area, String words, double head, List<Row> rows, List<Row> held, double maxScroll) {
+
+    private static final double HEAD = 88;
+    private static final double PADDING = 12;
+    private static final double ITEM = 48;
+    private static final double SECTION = 36;
+
+    /** An item, or the words over a section. @param here whether its target is the current place */
+    public record Row(Optional<Drawer.Item> item, String words, Area area, boolean here) {
+    }
+
+    public DrawerPlace {
+        rows = List.copyOf(rows);
+        held = List.copyOf(held);
+    }
+
+    /** A drawer on a level. @param level counted from 0, the base */
+    public static DrawerPlace of(Prototype prototype, Situation now, int level, Drawer drawer) {
+        double wide = drawer.widthAt(now.width());
+        boolean left = drawer.panel().side() == Drawer.Side.LEFT;
+        double x = left ? 0 : now.width() - wide;
+        if (drawer.staysAt(now.width())) {
+            // Drawers that stay at one side stand beside one another.
+            x = now.drawers(prototype, level).stream().takeWhile(d -> !d.id().equals(drawer.id())).filter(d -> d.staysAt(now.width()) && d.panel().side() == drawer.panel().side())
+                    .mapToDouble(d -> left ? d.widthAt(now.width()) : -d.widthAt(now.width())).sum() + x;
+        }
+        String words = Placeholders.filled(drawer.head(), prototype, now.levels().get(level).known(now.facts()));
+        double head = words.isEmpty() ? PADDING : HEAD;
+        List<Row> rows = new ArrayList<>();
+        List<Row> held = new ArrayList<>();
+        double y = head;
+        String section = "";
+        List<Drawer.Item> below = drawer.items().stream().filter(Drawer.Item::held).toList();
+        double foot = now.height() - PADDING - below.size() * ITEM;
+        for (Drawer.Item item : drawer.items()) {
+            Visit current = now.levels().get(level).trail().current();
+            boolean here = isHere(current, Situation.around(now.levels().get(level).trail()), item);
+            if (item.held()) {
+                held.add(new Row(Optional.of(item), item.shownLabel(), new Area(x, foot + held.size() * ITEM, wide, ITEM), here));
+                continue;
+            }
+            if (!item.section().equals(section)) {
+                section = item.section();
+                if (!section.isEmpty()) {
+                    rows.add(new Row(Optional.empty(), section, new Area(x, y, wide, SECTION), false));
+                    y += SECTION;
+                }
+            }
+            rows.add(new Row(Optional.of(item), item.shownLabel(), new Area(x, y, wide, ITEM), here));
+            y += ITEM;
+        }
+        double seen = held.isEmpty() ? now.height() : foot - PADDING;
+        return new DrawerPlace(drawer, new Area(x, 0, wide, now.height()), words, words.isEmpty() ? 0 : HEAD, rows, held, Math.max(0, y + PADDING - seen));
+    }
+
+    /** Whether what an item leads to is the current place. */
+    private static boolean isHere(Visit current, List<Around> around, Drawer.Item item) {
+        Optional<Target> target = item.does().move().flatMap(Effect::target);
+        return target.isPresent() && switch (target.get()) {
+            case Target.ToScreen to -> current.at().isEmpty() && current.screen().equals(to.id());
+            case Target.ToSequence to -> current.at().filter(a -> a.sequence().equals(to.id())).isPresent();
+            case Target.ToTabs to -> around.stream().anyMatch(a -> a.set().equals(to.id()) && (to.tab().isEmpty() || to.tab().get().equals(a.tab())));
+        };
+    }
+
+    /** px from its top down to where what scrolls ends. */
+    public double seen() {
+        return held.isEmpty() ? area.height() : held.getFirst().area().y() - PADDING;
+    }
+
+    /** What a tap at a point of the panel is on; empty where there is no item. @param scroll px the rows are scrolled */
+    Optional<Event.On> on(double x, double y, double scroll) {
+        List<Row> all = y < seen() ? rows : held;
+        double at = y < seen() ? y + Math.min(scroll, maxScroll) : y;
+        return all.stream().filter(r -> r.area().contains(x, at)).findFirst().flatMap(Row::item).map(i -> new Event.On.OnItem(i.id()));
+    }
+
+    /** The drawers of the top level that can be seen: the open one, else those that are always there; both where one is open over others. */
+    public static List<DrawerPlace> shown(Prototype prototype, Situation now, int level) {
+        boolean top = level == now.levels().size() - 1;
+        return now.drawers(prototype, level).stream().filter(d -> d.staysAt(now.width()) || top && now.drawer().equals(Optional.of(d.id()))).map(d -> of(prototype, now, level, d)).toList();
+    }
+}

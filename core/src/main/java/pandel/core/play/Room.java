@@ -1,0 +1,42 @@
+package pandel.core.play;
+
+import pandel.core.model.Drawer;
+import pandel.core.model.Prototype;
+import pandel.core.model.Width;
+
+/**
+ * Where a level's page stands across a device: beside the drawers that are always there.
+ *
+ * @param x     px from the device's left edge
+ * @param width px
+ * @param on    the width of the whole device, by which mocks and areas are chosen
+ */
+public record Room(double x, double width, Width on) {
+
+    /** Least px that is left for a page. */
+    private static final double LEAST = 1;
+
+    /** All of a device of some px width. */
+    public static Room whole(double deviceWidth) {
+        return new Room(0, deviceWidth, Width.of(deviceWidth));
+    }
+
+    /** @param level counted from 0, the base */
+    public static Room of(Prototype prototype, Situation now, int level) {
+        double left = 0;
+        double right = 0;
+        for (Drawer drawer : now.drawers(prototype, level)) {
+            if (drawer.staysAt(now.width())) {
+                double wide = drawer.widthAt(now.width());
+                left += drawer.panel().side() == Drawer.Side.LEFT ? wide : 0;
+                right += drawer.panel().side() == Drawer.Side.RIGHT ? wide : 0;
+            }
+        }
+        return left + right == 0 ? whole(now.width()) : new Room(left, Math.max(LEAST, now.width() - left - right), Width.of(now.width()));
+    }
+
+    /** Of the top level. */
+    public static Room of(Prototype prototype, Situation now) {
+        return of(prototype, now, now.levels().size() - 1);
+    }
+}

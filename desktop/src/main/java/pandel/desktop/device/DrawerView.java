@@ -1,0 +1,172 @@
+package pandel.desktop.device;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.SVGPath;
+import pandel.core.model.Drawer;
+import pandel.core.model.Drawer.Moves;
+import pandel.core.play.DrawerPlace;
+
+/** A drawer on a device: its panel with the items, and the shade over the page; at any part of its way out. */
+final class DrawerView {
+
+    private static final double SIGN = 22;
+    private static final double SIGN_DRAWN_ON = 24;
+    private static final double EDGE = 20;
+
+    private final DrawerPlace place;
+    private final double deviceWidth;
+    private final double scale;
+    private final Pane panel = new Pane();
+    private final Pane rows = new Pane();
+    private final Region shade = new Region();
+    private final Moves moves;
+    private double scrolled;
+
+    /** @param deviceWidth px  @param deviceHeight px */
+    DrawerView(DrawerPlace place, double deviceWidth, double deviceHeight, double scale) {
+        this.place = place;
+        this.deviceWidth = deviceWidth;
+        this.scale = scale;
+        this.moves = place.drawer().movesAt(deviceWidth);
+        double wide = Math.rint(place.area().width() * scale);
+        double high = Math.rint(deviceHeight * scale);
+        Drawer.Panel look = place.drawer().panel();
+        shade.setStyle("-fx-background-color: #000000;");
+        shade.setManaged(false);
+        shade.setMouseTransparent(true);
+        shade.resizeRelocate(0, 0, Math.rint(deviceWidth * scale), high);
+        panel.setManaged(false);
+        panel.setMouseTransparent(true);
+        panel.resizeRelocate(Math.rint(place.area().x() * scale), 0, wide, high);
+        panel.setClip(new Rectangle(wide, high));
+        Rectangle ground = new Rectangle(wide, high, Color.web(look.ground()));
+        Rectangle edge = new Rectangle(look.side() == Drawer.Side.LEFT ? wide - 1 : 0, 0, 1, high);
+        edge.setFill(Color.web(look.ink(), 0.25));
+        if (!place.words().isEmpty()) {
+            head(wide);
+        }
+        place.rows().forEach(r -> row(r, rows, wide));
+        Pane window = new Pane(rows);
+        window.setClip(new Rectangle(wide, Math.rint(place.seen() * scale)));
+        panel.getChildren().addAll(ground, window);
+        if (!place.held().isEmpty()) {
+            Rectangle rule = new Rectangle(EDGE * scale, Math.rint(place.seen() * scale), wide - 2 * EDGE * scale, 1);
+            rule.setFill(Color.web(look.ink(), 0.25));
+            panel.getChildren().add(rule);
+            place.held().forEach(r -> row(r, panel, wide));
+        }
+        panel.getChildren().add(edge);
+    }
+
+    String id() {
+        return place.drawer().id();
+    }
+
+    boolean isBeneath() {
+        return moves == Moves.REVEALS;
+    }
+
+    Node panel() {
+        return panel;
+    }
+
+    Node shade() {
+        return shade;
+    }
+
+    /** Interface px that it is wide. */
+    double wide() {
+        return place.area().width() * scale;
+    }
+
+    Drawer.Side side() {
+        return place.drawer().panel().side();
+    }
+
+    private void head(double wide) {
+        Label label = label(place.words(), 18, place.drawer().panel().ink(), true);
+        label.setWrapText(true);
+        label.setAlignment(Pos.BOTTOM_LEFT);
+        label.resizeRelocate(Math.rint(EDGE * scale), Math.rint(12 * scale), wide - 2 * EDGE * scale, Math.rint((place.head() - 24) * scale));
+        rows.getChildren().add(label);
+    }
+
+    private Label label(String words, double px, String colour, boolean strong) {
+        Label label = new Label(words);
+        label.setManaged(false);
+        label.setAlignment(Pos.CENTER_LEFT);
+        label.setMnemonicParsing(false);
+        label.setStyle("-fx-font-size: " + Math.max(1, px * scale) + "px; -fx-text-fill: " + colour + ";" + (strong ? " -fx-font-family: 'Inter SemiBold';" : ""));
+        return label;
+    }
+
+    private void row(DrawerPlace.Row row, Pane on, double wide) {
+        Drawer.Panel look = place.drawer().panel();
+        String colour = row.here() ? look.chosen() : look.ink();
+        double y = Math.rint(row.area().y() * scale);
+        double high = Math.rint(row.area().height() * scale);
+        double x = EDGE * scale;
+        Optional<String> sign = row.item().map(Drawer.Item::sign).filter(s -> !s.isEmpty());
+        if (sign.isPresent()) {
+            SVGPath path = new SVGPath();
+            path.setContent(TabSigns.path(sign.get()));
+            path.setFill(Color.TRANSPARENT);
+            path.setStroke(Color.web(colour));
+            path.setStrokeWidth(1.6);
+            double factor = SIGN * scale / SIGN_DRAWN_ON;
+            path.setScaleX(factor);
+            path.setScaleY(factor);
+            path.relocate(Math.rint(x + SIGN * scale / 2 - path.getLayoutBounds().getWidth() / 2), Math.rint(y + high / 2 - path.getLayoutBounds().getHeight() / 2));
+            on.getChildren().add(path);
+            x += (SIGN + 14) * scale;
+        }
+        Label label = label(row.words(), row.item().isPresent() ? 16 : 12, colour, row.here() || row.item().isEmpty());
+        if (row.item().isEmpty()) {
+            label.setOpacity(0.75);
+            label.setAlignment(Pos.BOTTOM_LEFT);
+        }
+        label.resizeRelocate(Math.rint(x), y, Math.max(0, wide - x - EDGE * scale / 2), high - (row.item().isEmpty() ? Math.rint(6 * scale) : 0));
+        on.getChildren().add(label);
+        if (row.here()) {
+            double thick = Math.max(2, Math.rint(4 * scale));
+            Rectangle mark = new Rectangle(look.side() == Drawer.Side.LEFT ? 0 : wide - thick, y + Math.rint(high * 0.22), thick, Math.rint(high * 0.56));
+            mark.setFill(Color.web(colour));
+            on.getChildren().add(mark);
+        }
+    }
+
+    /** px its rows are scrolled. */
+    double scrolled() {
+        return scrolled;
+    }
+
+    void scrollTo(double px) {
+        scrolled = Math.clamp(px, 0, place.maxScroll());
+        rows.setTranslateY(-Math.rint(scrolled * scale));
+    }
+
+    /** @param out from 0, in, to 1, all out  @param page that it comes over, or that moves with it */
+    void at(double out, LevelView page) {
+        double all = Math.rint(deviceWidth * scale);
+        double way = (side() == Drawer.Side.LEFT ? 1 : -1) * Math.rint(wide() * out);
+        boolean moving = moves == Moves.SHIFTS || moves == Moves.REVEALS;
+        double shrunk = moves == Moves.REVEALS ? 1 - (1 - place.drawer().panel().shrinks() / 100.0) * out : 1;
+        // A page that shrinks does so about its middle; its near edge stays at the drawer.
+        double slack = (side() == Drawer.Side.LEFT ? -1 : 1) * all * (1 - shrunk) / 2;
+        for (Node node : List.of(page, shade)) {
+            node.setTranslateX(moving ? Math.rint(way + slack) : 0);
+            node.setScaleX(shrunk);
+            node.setScaleY(shrunk);
+        }
+        panel.setTranslateX(isBeneath() ? 0 : way - (side() == Drawer.Side.LEFT ? 1 : -1) * Math.rint(wide()));
+        shade.setOpacity(place.drawer().panel().shade() / 100.0 * out);
+    }
+}

@@ -1,0 +1,36 @@
+package pandel.desktop.device;
+
+import java.util.Optional;
+import pandel.core.model.Drawer;
+import pandel.core.model.Gesture;
+import pandel.core.model.Prototype;
+import pandel.core.play.Situation;
+
+/** Told of gestures, in px of the device. */
+public interface Touched {
+
+    /** Where one began. */
+    void gesture(Gesture gesture, double x, double y);
+
+    /** Whether a link answers to one there. */
+    boolean answers(Gesture gesture, double x, double y);
+
+    /** The page that a sideways drag there would turn to; empty: it turns none. @param onward whether to the one after */
+    Optional<Pulled> pulls(double x, double y, boolean onward);
+
+    /** The drawer that a sideways drag there moves; empty: none. */
+    Optional<Draws> draws(double x, double y);
+
+    /** A page about to be turned. @param to how it stands there; empty: there is none, and it gives only a little */
+    record Pulled(Prototype prototype, Optional<Situation> to) {
+    }
+
+    /**
+     * A drawer moved by a finger.
+     *
+     * @param out     whether it is drawn out; else it is put back in
+     * @param release tells that it is let go on its way there
+     */
+    record Draws(Prototype prototype, Situation now, Drawer drawer, boolean out, Runnable release) {
+    }
+}
