@@ -35,6 +35,7 @@ class SequencesTest extends WindowTest {
     private void makeOne() {
         interact(() -> opened.work().selection().chooseTogether(PAGES.stream().map(t -> screen(t).id()).toList()));
         settle();
+        press("#together-frame");
         press("#together-sequence");
         typeOver("#sequence-title", "The rules");
     }
@@ -93,6 +94,7 @@ class SequencesTest extends WindowTest {
     void whatLedToItsPagesLeadsToItAndWhatWentOnTurnsThem() {
         interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tool").id(), screen("Confirm").id())));
         settle();
+        press("#together-frame");
         press("#together-sequence");
         press("#page-done");
         assertThat(hotspot("Tools", "Orchard ladder").links().getFirst().effect().flatMap(Effect::target)).get().isInstanceOf(Target.ToSequence.class);
@@ -106,6 +108,7 @@ class SequencesTest extends WindowTest {
     void dialogsAndPagesMakeNoSequence() {
         interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tool").id(), screen("Your place").id())));
         settle();
+        press("#together-frame");
         press("#together-sequence");
         assertRead("the pages of a sequence have one form");
         assertThat(prototype().sequences()).isEmpty();

@@ -32,6 +32,7 @@ class TabsTest extends WindowTest {
     private void putBehindStrip(List<String> titles) {
         interact(() -> opened.work().selection().chooseTogether(titles.stream().map(t -> screen(t).id()).toList()));
         settle();
+        press("#together-frame");
         press("#together-tabs");
     }
 

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
+import pandel.core.model.Drawer;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
@@ -49,6 +50,11 @@ public final class Offers {
     /** Tab sets whose title has every typed word in it, the best first; those without tabs are left out. */
     public static List<TabSet> tabSets(Prototype prototype, String typed) {
         return titled(prototype.tabSets().stream().filter(s -> !s.tabs().isEmpty()), TabSet::title, typed);
+    }
+
+    /** Drawers whose title has every typed word in it and that are, or may be, attached to a screen, the best first. @param from its id */
+    public static List<Drawer> drawers(Prototype prototype, String from, String typed) {
+        return titled(prototype.drawers().stream().filter(d -> !d.on().tabSets().isEmpty() || d.screens(prototype).stream().anyMatch(s -> s.id().equals(from))), Drawer::title, typed);
     }
 
     private static <F> List<F> titled(Stream<F> frames, Function<F, String> title, String typed) {

@@ -116,9 +116,13 @@ public record Drawer(String id, String title, String head, Panel panel, boolean 
      * @param sign    the name of its sign; empty: none
      * @param section over it, where it begins one; items of one section stand together; empty: none
      * @param held    whether it is held at the bottom
-     * @param does    its effects: one branch
+     * @param does    its effects: one branch, which has no outcome
      */
     public record Item(String id, String label, String sign, String section, boolean held, Branch does) {
+        public Item {
+            does = does.withOutcome(Optional.empty());
+        }
+
         public String shownLabel() {
             return label.isBlank() ? "Untitled" : label;
         }

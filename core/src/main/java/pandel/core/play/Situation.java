@@ -115,6 +115,11 @@ public record Situation(Device device, double width, double height, List<Level> 
                 prototype.screen(spots.getLast().getLast().screen()).map(Waits::of).orElse(Waits.NONE), facts, Optional.empty(), Optional.empty(), false));
     }
 
+    /** A screen alone on a device, with nothing given to it; that it can be played so is not asked. @param screen its id */
+    public static Situation shownAlone(String screen, Device device) {
+        return new Situation(device, device.width(), device.height(), List.of(new Level(LevelKind.BASE, Trail.of(new Visit(screen, Motion.NONE, 0)))), Waits.NONE, Facts.NONE, Optional.empty(), Optional.empty(), false);
+    }
+
     private static List<Tabs> visits(Spot spot) {
         return spot.tabs().stream().map(t -> new Tabs(t, Map.of())).toList();
     }

@@ -2,6 +2,7 @@ package pandel.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Area;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Expected;
 import pandel.core.model.Form;
@@ -24,6 +26,8 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
+import pandel.core.model.Patch;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
@@ -70,7 +74,7 @@ class EditsTest {
         Link link = Link.of(naming.fresh("tap", p.index().ids()), new Cause.Touch(Gesture.TAP), new Effect.Return());
         List<Way> ways = List.copyOf(p.index().ways());
         Link old = ways.isEmpty() ? link : ways.get(random.nextInt(ways.size())).link();
-        return switch (random.nextInt(24)) {
+        return switch (random.nextInt(26)) {
             case 12 -> Carrying.expect(screen, Expected.text("loan"));
             case 13 -> Carrying.expectNoMore(screen, "loan");
             case 14 -> Carrying.rename(screen, "loan", "tool");
@@ -84,6 +88,8 @@ class EditsTest {
             case 22 -> Bulk.inOrder(p, p.screens(), naming).edit();
             // What finishes a sequence has one branch: nobody is offered another.
             case 23 -> old.cause() instanceof Cause.Finish ? LinkEdits.remove(old) : BranchEdits.another(old, "refused");
+            case 24 -> DrawerEdits.make(Drawer.of(naming.fresh("menu", p.index().ids()), "Menu", List.of(), random.nextBoolean() ? Drawer.Attached.ALL : Drawer.Attached.to(List.of(screen.id()))));
+            case 25 -> p.drawers().isEmpty() ? ScreenEdits.entry(screen) : drawn(random, p, p.drawers().get(random.nextInt(p.drawers().size())), naming);
             case 0 -> ScreenEdits.rename(screen, "Renamed " + random.nextInt(3));
             case 1 -> ScreenEdits.place(List.of(screen), random.nextBoolean() ? "" : "Loans", random.nextBoolean() ? Optional.empty() : Optional.of(p.screens().get(random.nextInt(p.screens().size())).id()));
             case 2 -> ScreenEdits.remove(List.of(screen));
@@ -97,6 +103,42 @@ class EditsTest {
             case 10 -> LinkEdits.markAndLink(screen, fresh.withLinks(List.of(link)), Optional.of(Screen.page("made", "Made")), "");
             default -> HotspotEdits.copyTo(screen, HotspotEdits.copies(hotspots, p, naming, 4, 4));
         };
+    }
+
+    private static Edit drawn(Random random, Prototype p, Drawer drawer, Naming naming) {
+        Set<String> taken = new HashSet<>(p.index().ids());
+        return switch (random.nextInt(5)) {
+            case 0 -> DrawerEdits.sign(drawer, naming.fresh("sign", taken), random.nextBoolean());
+            case 1 -> DrawerEdits.remove(drawer);
+            case 2 -> drawer.items().isEmpty() ? DrawerEdits.remove(drawer) : DrawerEdits.takeOut(drawer, drawer.items().getFirst());
+            case 3 -> drawer.items().size() < 2 ? DrawerEdits.remove(drawer) : DrawerEdits.move(drawer, 0, 1);
+            default -> DrawerEdits.type(p, drawer, "Loans\nThe house:\nRules", () -> {
+                String id = naming.fresh("item", taken);
+                taken.add(id);
+                return id;
+            });
+        };
+    }
+
+    @Test
+    void anItemCarriedToAnotherPlaceJoinsTheSectionThere() {
+        Prototype p = DrawerEdits.type(Made.of("a page:"), Drawer.of("menu", "Menu", List.of(), Drawer.Attached.ALL), "One\nTwo\nHouse:\nThree", () -> "i").applyTo(Made.of("a page:").withDrawers(List.of(Drawer.of("menu", "Menu", List.of(), Drawer.Attached.ALL))));
+        Drawer drawer = p.drawers().getFirst();
+        assertThat(drawer.items()).extracting(Drawer.Item::section).containsExactly("", "", "House");
+        Drawer moved = DrawerEdits.move(drawer, 0, 2).applyTo(p).drawers().getFirst();
+        assertThat(moved.items()).extracting(Drawer.Item::label).containsExactly("Two", "Three", "One");
+        assertThat(moved.items().getLast().section()).isEqualTo("House");
+    }
+
+    @Test
+    void aSignStandsWhereNothingOpensTheDrawerYet() {
+        Prototype p = Made.of("a page drawn: m draw menu", "b page drawn: back return", "c dialog: shut close", "drawer menu x=a,y=b right");
+        Prototype signed = DrawerEdits.sign(p.drawers().getFirst(), "sign", true).applyTo(p);
+        assertThat(signed.shared().getFirst().screens()).containsExactly("b");
+        assertThat(signed.shared().getFirst().hotspot().areas()).containsEntry(Width.NARROW, new Area(390 - 8 - 44, 8, 44, 44));
+        assertThat(((Picture) signed.screens().get(1).mocks().getFirst()).patches()).extracting(Patch::words).containsExactly("≡");
+        Prototype without = DrawerEdits.remove(p.drawers().getFirst()).applyTo(signed);
+        assertThat(without.index().ways()).extracting(w -> w.link().id()).containsExactly("b.back.tap", "c.shut.tap");
     }
 
     @Test

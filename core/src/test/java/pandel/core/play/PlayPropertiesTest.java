@@ -15,6 +15,7 @@ import pandel.core.edit.BranchEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Event;
 import pandel.core.model.Facts;
@@ -117,6 +118,31 @@ class PlayPropertiesTest {
             if (!before.top().kind().base() && verbs(prototype, stepped).equals(List.of(Verb.CLOSE))) {
                 assertThat(after.getFirst()).isEqualTo(before.levels().getFirst());
             }
+        });
+    }
+
+    /** A drawer never alters what is beneath it; it is open on a place it is attached to, until something moves; and closing it is always possible by what it says. */
+    @Property(tries = 300)
+    void aDrawerAltersNothingBeneath(@ForAll long seed, @ForAll @IntRange(min = 4, max = 12) int size, @ForAll boolean nasty) {
+        Prototype prototype = made(seed, size, nasty);
+        Step step = new Step(prototype);
+        each(prototype, walk(prototype, seed), (before, event, stepped) -> {
+            Situation after = stepped.situation();
+            if (stepped.happening() instanceof Happening.DrawerMoved || before.drawer().isPresent() && after.drawer().isPresent()) {
+                assertThat(after.levels()).isEqualTo(before.levels());
+            }
+            if (stepped.happening() instanceof Happening.Moved) {
+                assertThat(after.drawer()).isEmpty();
+            }
+            after.drawer().ifPresent(id -> {
+                assertThat(after.drawers(prototype, after.levels().size() - 1)).extracting(Drawer::id).contains(id);
+                if (prototype.drawer(id).orElseThrow().outside()) {
+                    Situation closed = step.step(after, new Event.Touched(Gesture.TAP, new Event.On.Outside())).situation();
+                    assertThat(closed.drawer()).isEmpty();
+                    assertThat(closed.levels()).isEqualTo(after.levels());
+                    assertThat(closed.facts()).isEqualTo(after.facts());
+                }
+            });
         });
     }
 

@@ -16,7 +16,7 @@ import pandel.core.play.Situation;
 final class DrawerLayer {
 
     /** ms that one takes all the way. */
-    private static final double ALL_THE_WAY = 240;
+    static final double ALL_THE_WAY = 240;
 
     private Optional<DrawerView> moving = Optional.empty();
     private Optional<Rectangle> behind = Optional.empty();

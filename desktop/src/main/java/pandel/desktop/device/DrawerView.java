@@ -104,7 +104,7 @@ final class DrawerView {
         label.setManaged(false);
         label.setAlignment(Pos.CENTER_LEFT);
         label.setMnemonicParsing(false);
-        label.setStyle("-fx-font-size: " + Math.max(1, px * scale) + "px; -fx-text-fill: " + colour + ";" + (strong ? " -fx-font-family: 'Inter SemiBold';" : ""));
+        label.setStyle("-fx-font-smoothing-type: gray; -fx-font-size: " + Math.max(1, px * scale) + "px; -fx-text-fill: " + colour + ";" + (strong ? " -fx-font-family: 'Inter SemiBold';" : ""));
         return label;
     }
 

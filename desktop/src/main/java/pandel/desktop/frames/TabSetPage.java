@@ -11,13 +11,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.scene.shape.SVGPath;
 import pandel.core.edit.Edit;
 import pandel.core.edit.TabSetEdits;
 import pandel.core.model.Form;
@@ -27,7 +25,6 @@ import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 import pandel.core.play.LinkWords;
 import pandel.desktop.device.PagePreview;
-import pandel.desktop.device.TabSigns;
 import pandel.desktop.shell.Around;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
@@ -102,7 +99,7 @@ public final class TabSetPage extends FramePage {
         });
         label.setPromptText("no label");
         Button sign = Press.plain(tab.sign().isEmpty() ? "no sign" : tab.sign(), "tab-sign", () -> { });
-        sign.setOnAction(e -> signs().show(sign, Side.BOTTOM, 0, 0));
+        sign.setOnAction(e -> Signs.menu(this::sign).show(sign, Side.BOTTOM, 0, 0));
         Button to = new Button("leads to " + LinkWords.target(work.prototype(), tab.root()));
         to.getStyleClass().add("choice");
         to.setId("tab-leads");
@@ -113,20 +110,6 @@ public final class TabSetPage extends FramePage {
         Button starts = Press.plain(first ? "starts here" : "start here", "tab-first", () -> put("start at “" + tab.shownLabel() + "”", s -> s.withFirst(tab.id())));
         starts.setDisable(first);
         return line(label, sign, to, starts);
-    }
-
-    private ContextMenu signs() {
-        ContextMenu menu = new ContextMenu();
-        menu.getItems().add(Press.item("no sign", "sign-none", () -> sign("")));
-        for (String name : TabSigns.names()) {
-            MenuItem item = Press.item(name, "sign-" + name, () -> sign(name));
-            SVGPath path = new SVGPath();
-            path.setContent(TabSigns.path(name));
-            path.getStyleClass().add("sign-line");
-            item.setGraphic(path);
-            menu.getItems().add(item);
-        }
-        return menu;
     }
 
     private void sign(String name) {

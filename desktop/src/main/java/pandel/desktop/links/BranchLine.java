@@ -110,7 +110,7 @@ final class BranchLine {
     }
 
     private List<Effect> said() {
-        return branch.effects().stream().filter(e -> e instanceof Effect.Notice || e instanceof Effect.Leave).toList();
+        return branch.effects().stream().filter(e -> e instanceof Effect.Notice || e instanceof Effect.Leave || e instanceof Effect.MoveDrawer).toList();
     }
 
     private void asides() {
@@ -118,19 +118,30 @@ final class BranchLine {
         for (int i = 0; i < all.size(); i++) {
             int at = i;
             Effect effect = all.get(i);
+            if (effect instanceof Effect.MoveDrawer moved) {
+                line.getChildren().addAll(DrawerChoice.how(moved, id("drawer-how-" + i), other -> aside(all, at, other)),
+                        DrawerChoice.which(work.prototype(), actions.screen(), moved, id("drawer-" + i), other -> aside(all, at, Optional.of(other))));
+                if (branch.move().isPresent() || i < all.size() - 1) {
+                    line.getChildren().add(Choice.words(","));
+                }
+                continue;
+            }
             line.getChildren().add(Choice.words(effect instanceof Effect.Notice ? "say" : "leave to"));
             String words = effect instanceof Effect.Notice n ? n.words() : ((Effect.Leave) effect).address();
             Choice choice = new Choice(effect instanceof Effect.Notice ? "“" + words + "”" : words, "", id("said-" + i));
             line.getChildren().add(choice.on(() -> choice.type(words, effect instanceof Effect.Notice ? "What is said" : "Where it leads out to", typed -> {
-                List<Effect> changed = new ArrayList<>(all);
-                changed.remove(at);
-                if (!typed.isBlank()) {
-                    changed.add(at, effect instanceof Effect.Notice n ? new Effect.Notice(typed.strip(), n.ms()) : new Effect.Leave(typed.strip()));
-                }
-                asides(changed);
+                aside(all, at, typed.isBlank() ? Optional.empty() : Optional.of(effect instanceof Effect.Notice n ? new Effect.Notice(typed.strip(), n.ms()) : new Effect.Leave(typed.strip())));
             }, refresh)));
             line.getChildren().add(Choice.words(","));
         }
+    }
+
+    /** Another in the place of one; empty: none. */
+    private void aside(List<Effect> all, int at, Optional<Effect> other) {
+        List<Effect> changed = new ArrayList<>(all);
+        changed.remove(at);
+        other.ifPresent(e -> changed.add(at, e));
+        asides(changed);
     }
 
     private void asides(List<Effect> changed) {
@@ -207,7 +218,9 @@ final class BranchLine {
         more.setTooltip(new Tooltip("Only if something holds, another way it can turn out, something said, a way out"));
         return more.on(() -> {
             ContextMenu menu = new ContextMenu();
-            boolean finish = link.filter(l -> l.cause() instanceof Cause.Finish).isPresent();
+            // What finishes a sequence, and an item, has one branch.
+            boolean one = link.filter(l -> l.cause() instanceof Cause.Finish || l.cause() instanceof Cause.Item).isPresent();
+            boolean item = link.filter(l -> l.cause() instanceof Cause.Item).isPresent();
             menu.getItems().addAll(
                     Press.item("Another way it can turn out…", "more-another", () -> another(more)),
                     Press.item(branch.outcome().isEmpty() ? "Name how it turns out…" : "Name otherwise how it turns out…", "more-outcome", () -> typeOutcome(more)),
@@ -215,8 +228,10 @@ final class BranchLine {
                     new SeparatorMenuItem(),
                     Press.item("Say something…", "more-say", this::say),
                     Press.item("Leave to an address…", "more-leave", this::leave));
-            // What finishes a sequence is done in one way, whatever holds.
-            menu.getItems().stream().limit(finish ? 3 : 0).forEach(i -> i.setDisable(true));
+            if (branch.move().isEmpty() && said().stream().noneMatch(Effect.MoveDrawer.class::isInstance) && !work.prototype().drawers().isEmpty()) {
+                menu.getItems().add(Press.item("Open or close a drawer…", "more-drawer", () -> desk.chooseVerb(Verb.DRAWER_OPEN)));
+            }
+            menu.getItems().stream().limit(item ? 2 : one ? 3 : 0).forEach(i -> i.setDisable(true));
             places(menu);
             link.ifPresent(l -> branch.outcome().ifPresent(outcome -> {
                 boolean always = l.always().equals(branch.outcome());

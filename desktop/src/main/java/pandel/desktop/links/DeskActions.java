@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -20,6 +21,7 @@ import pandel.core.model.Area;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
 import pandel.core.model.Gesture;
@@ -197,6 +199,7 @@ final class DeskActions {
             case Offer.NoLink none -> work.edit(HotspotEdits.mark(screen(), bare));
             case Offer.There there -> markAndLink(bare, Fitting.leadingTo(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), screen(), there.screen()), Optional.empty(),
                     there.screen().shownTitle());
+            case Offer.OfDrawer drawer -> markAndLink(bare, drawer.effect(), Optional.empty(), drawer.title());
             case Offer.Frame frame -> markAndLink(bare, toFrame(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), frame), Optional.empty(), frame.title());
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
@@ -220,6 +223,7 @@ final class DeskActions {
         wanted = Optional.empty();
         switch (offer) {
             case Offer.There there -> set(now, Fitting.leadingTo(before, screen(), there.screen()), Optional.empty(), " to “" + there.screen().shownTitle() + "”");
+            case Offer.OfDrawer drawer -> drawer(now, drawer.effect(), " to “" + drawer.title() + "”");
             case Offer.Frame frame -> set(now, toFrame(before, frame), Optional.empty(), " to “" + frame.title() + "”");
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
@@ -247,7 +251,7 @@ final class DeskActions {
     private void set(Optional<Link> now, Effect bare, Optional<Screen> fresh, String whereTo) {
         Effect effect = carrying(bare, fresh);
         int number = branch;
-        Edit edit = now.map(l -> LinkEdits.change("link" + whereTo, l.branch(number, b -> moving(b.doing(effect), effect))))
+        Edit edit = now.map(l -> LinkEdits.change("link" + whereTo, l.branch(number, b -> moving(b.withEffects(b.effects().stream().filter(e -> !(e instanceof Effect.MoveDrawer)).toList()).doing(effect), effect))))
                 .orElseGet(() -> LinkEdits.link(chosen().getLast(), made(effect), whereTo));
         work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(
                 ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
@@ -272,7 +276,7 @@ final class DeskActions {
         String id = work.freshId(LinkWords.cause(cause).replaceAll("[^a-z ]", "").strip());
         Optional<Screen> fresh = offer instanceof Offer.New made ? Optional.of(Screen.page(work.freshId(made.title()), made.title())) : Optional.empty();
         Optional<Screen> target = offer instanceof Offer.There there ? Optional.of(there.screen()) : fresh;
-        Effect effect = offer instanceof Offer.Back back ? Effect.of(back.verb(), new Target.ToScreen(""))
+        Effect effect = offer instanceof Offer.OfDrawer drawer ? drawer.effect() : offer instanceof Offer.Back back ? Effect.of(back.verb(), new Target.ToScreen(""))
                 : offer instanceof Offer.Frame frame ? toFrame(byItself(cause), frame) : Fitting.leadingTo(byItself(cause), screen(), target.orElseThrow());
         Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, cause, effect));
         work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
@@ -295,6 +299,10 @@ final class DeskActions {
         if (now.isEmpty() && chosen().isEmpty()) {
             return Optional.of("Choose a hotspot first.");
         }
+        if (Verb.OF_DRAWERS.contains(verb)) {
+            drawer(now, verb);
+            return Optional.empty();
+        }
         Optional<Target> target = move().flatMap(Effect::target);
         if (verb.needsTarget() && target.isEmpty()) {
             return Optional.of("");
@@ -306,6 +314,18 @@ final class DeskActions {
             set(now, verb == Verb.SWITCH_TAB ? new Effect.SwitchTab(firstTab()) : Effect.of(verb, target.orElse(new Target.ToScreen(""))), Optional.empty(), ": " + verb.word());
         }
         return why;
+    }
+
+    /** Something is done to a drawer instead of the move: to the one that is attached to this screen, until another is chosen. */
+    private void drawer(Optional<Link> now, Verb verb) {
+        String id = work.prototype().drawers().stream().filter(d -> d.screens(work.prototype()).contains(screen())).findFirst().or(() -> work.prototype().drawers().stream().findFirst()).map(Drawer::id).orElse("");
+        drawer(now, Effect.ofDrawer(verb, id).orElseThrow(), ": " + verb.word());
+    }
+
+    private void drawer(Optional<Link> now, Effect effect, String whereTo) {
+        int number = branch;
+        work.edit(now.map(l -> LinkEdits.change("link" + whereTo, l.branch(number, b -> b.withEffects(Stream.concat(b.effects().stream().filter(e -> !e.isMove() && !(e instanceof Effect.MoveDrawer)), Stream.of(effect)).toList()))))
+                .orElseGet(() -> LinkEdits.link(chosen().getLast(), made(effect), whereTo)));
     }
 
     /** The tab that is meant until another is chosen: that of the screen led to before, else the first there is. */

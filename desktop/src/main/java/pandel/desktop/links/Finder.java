@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.Offers;
+import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
@@ -38,6 +39,13 @@ final class Finder extends VBox {
 
         /** A tab set or sequence there is. @param kind "sequence, 3 pages" */
         record Frame(Target target, String title, String kind) implements Offer {
+        }
+
+        /** A drawer to open. */
+        record OfDrawer(String id, String title) implements Offer {
+            Effect effect() {
+                return new Effect.MoveDrawer(id, Effect.How.OPEN);
+            }
         }
 
         /** A screen to be made. */
@@ -118,6 +126,7 @@ final class Finder extends VBox {
                 .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
         Offers.tabSets(work.prototype(), typed).stream().limit(2).map(s -> new Offer.Frame(new Target.ToTabs(s.id()), s.shownTitle(), "tab set, " + s.tabs().size() + (s.tabs().size() == 1 ? " tab" : " tabs")))
                 .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
+        Offers.drawers(work.prototype(), from, typed).stream().limit(2).map(s -> new Offer.OfDrawer(s.id(), s.shownTitle())).forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
         List<Offer> backs = new ArrayList<>();
         for (Verb verb : List.of(Verb.RETURN, Verb.CLOSE)) {
             if (verb.word().startsWith(typed.toLowerCase(Locale.ROOT)) || "back".startsWith(typed.toLowerCase(Locale.ROOT)) && verb == Verb.RETURN) {
@@ -163,6 +172,7 @@ final class Finder extends VBox {
                 row.getChildren().addAll(new FormSign(there.screen().form()), title, aside);
             }
             case Offer.Frame frame -> row.getChildren().addAll(new FormSign(frame.target().shown(work.prototype()).map(Screen::form).orElse(Form.PAGE)), new Label(frame.title()), quiet(frame.kind()));
+            case Offer.OfDrawer drawer -> row.getChildren().addAll(new VerbSign(Optional.of(Verb.DRAWER_OPEN)), new Label("Open " + drawer.title()), quiet("drawer"));
             case Offer.New fresh -> row.getChildren().add(new Label("New screen “" + fresh.title() + "”"));
             case Offer.Back back -> row.getChildren().addAll(new VerbSign(Optional.of(back.verb())),
                     new Label(back.verb() == Verb.RETURN ? "Return to where one came from" : "Close what is open above"));

@@ -4,9 +4,11 @@ import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 import pandel.core.edit.TabSetEdits;
+import pandel.core.model.Drawer;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
+import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
@@ -31,13 +33,18 @@ final class InFrame extends Button {
     void show(Screen screen) {
         Optional<Sequence> sequence = sequence(screen);
         Optional<TabSet> set = TabSetEdits.setOf(work.prototype(), screen.id());
-        setVisible(sequence.isPresent() || set.isPresent());
+        Optional<Drawer> drawer = drawer(screen);
+        setVisible(sequence.isPresent() || set.isPresent() || drawer.isPresent());
         setManaged(isVisible());
-        setText(sequence.map(s -> "page " + (s.pages().indexOf(screen.id()) + 1) + " of " + s.pages().size() + ", " + s.shownTitle()).or(() -> set.map(s -> "a tab of " + s.shownTitle())).orElse(""));
+        setText(sequence.map(s -> "page " + (s.pages().indexOf(screen.id()) + 1) + " of " + s.pages().size() + ", " + s.shownTitle()).or(() -> set.map(s -> "a tab of " + s.shownTitle())).or(() -> drawer.map(d -> "with the drawer " + d.shownTitle())).orElse(""));
     }
 
     private Optional<Sequence> sequence(Screen screen) {
         return work.prototype().index().sequencesOf(screen.id()).stream().findFirst();
+    }
+
+    private Optional<Drawer> drawer(Screen screen) {
+        return work.prototype().drawers().stream().filter(d -> d.screens(work.prototype()).contains(screen)).findFirst();
     }
 
     /** Shows the frame that the chosen screen stands in. */
@@ -45,6 +52,6 @@ final class InFrame extends Button {
         Optional<Sequence> sequence = work.screen().flatMap(this::sequence);
         Optional<TabSet> set = work.screen().flatMap(s -> TabSetEdits.setOf(work.prototype(), s.id()));
         sequence.ifPresentOrElse(s -> SequencePage.open(work, around, s.id()),
-                () -> set.ifPresentOrElse(s -> TabSetPage.open(work, around, s.id()), () -> around.say("This screen is neither a page of a sequence nor the root of a tab.")));
+                () -> set.ifPresentOrElse(s -> TabSetPage.open(work, around, s.id()), () -> work.screen().flatMap(this::drawer).ifPresentOrElse(d -> DrawerPage.open(work, around, d.id()), () -> around.say("This screen is no page of a sequence, no root of a tab, and has no drawer."))));
     }
 }

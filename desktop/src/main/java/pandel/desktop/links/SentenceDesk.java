@@ -4,6 +4,7 @@ import pandel.core.model.Cause;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Verb;
+import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
@@ -36,6 +37,7 @@ record SentenceDesk(LinksView view, Work work, Around around, DeskActions action
     public void frame(String id) {
         SequencePage.open(work, around, id);
         TabSetPage.open(work, around, id);
+        DrawerPage.open(work, around, id);
     }
 
     @Override

@@ -20,6 +20,7 @@ import pandel.core.edit.LinkEdits;
 import pandel.core.edit.StateEdits;
 import pandel.core.edit.Waiting;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -227,7 +228,7 @@ final class SentencePane extends VBox {
     /** A link of the whole screen. */
     private void ofScreen(Link link) {
         if (link.cause().isOfFrames()) {
-            ofSequence(link);
+            ofFrame(link);
             return;
         }
         Pane line = line();
@@ -257,8 +258,16 @@ final class SentencePane extends VBox {
         below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
     }
 
-    /** What belongs to a sequence: turns say themselves, finish and skip lead where they are led. */
-    private void ofSequence(Link link) {
+    /** What belongs to a frame: tabs and turns say themselves, items, finish and skip lead where they are led. */
+    private void ofFrame(Link link) {
+        Optional<Drawer> drawer = work.prototype().index().way(link.id()).flatMap(Index.Way::drawer);
+        if (drawer.isPresent()) {
+            Pane line = line();
+            line.getChildren().add(Choice.words("Choosing “" + drawer.get().item(link.id()).map(Drawer.Item::shownLabel).orElse("") + "” in “" + drawer.get().shownTitle() + "”:"));
+            branches(line, Optional.of(link));
+            below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), Press.word("The drawer…", "open-drawer", () -> desk.frame(drawer.get().id())));
+            return;
+        }
         Optional<TabSet> set = work.prototype().index().way(link.id()).flatMap(Index.Way::tabs);
         if (set.isPresent()) {
             said("The tab “" + set.get().tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.get().shownTitle() + "” shows it as it was left, wherever the strip shows.");

@@ -2,6 +2,7 @@ package pandel.desktop.links;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import pandel.core.edit.Fitting;
@@ -22,8 +23,8 @@ final class VerbMenu {
     static ContextMenu of(Prototype prototype, Screen from, Effect now, Consumer<Verb> chosen) {
         ContextMenu menu = new ContextMenu();
         Optional<Screen> target = now.target().flatMap(t -> t.shown(prototype));
-        for (Verb verb : Verb.MOVES) {
-            Optional<String> whyNot = verb == Verb.SWITCH_TAB && prototype.tabSets().isEmpty() ? Optional.of("there is no tab set yet") : verb == Verb.TURN_PAGE ? Fitting.whyNoTurn(prototype, from) : target.flatMap(t -> Fitting.whyNot(verb, from, t));
+        for (Verb verb : Stream.concat(Verb.MOVES.stream(), Verb.OF_DRAWERS.stream()).toList()) {
+            Optional<String> whyNot = Verb.OF_DRAWERS.contains(verb) ? prototype.drawers().isEmpty() ? Optional.of("there is no drawer yet") : Optional.empty() : verb == Verb.SWITCH_TAB && prototype.tabSets().isEmpty() ? Optional.of("there is no tab set yet") : verb == Verb.TURN_PAGE ? Fitting.whyNoTurn(prototype, from) : target.flatMap(t -> Fitting.whyNot(verb, from, t));
             MenuItem item = new MenuItem(words(verb) + "  " + meaning(verb) + whyNot.map(w -> " — " + w).orElse(""), new VerbSign(Optional.of(verb)));
             item.setId("verb-" + verb.word().replace(' ', '-'));
             item.setDisable(whyNot.isPresent());

@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -59,7 +60,7 @@ final class WaysOut extends WaysColumn {
         for (Link link : screen.links()) {
             add(prototype, link.id(), 0, Optional.of(link), LinkWords.cause(link), selection.linkProperty().get().equals(link.id()), selection::chooseLink);
         }
-        for (Way way : prototype.index().waysOut(screen.id()).stream().filter(w -> w.sequence().isPresent() || w.tabs().isPresent()).toList()) {
+        for (Way way : prototype.index().waysOut(screen.id()).stream().filter(w -> w.sequence().isPresent() || w.tabs().isPresent() || w.drawer().isPresent()).toList()) {
             if (number >= 0) {
                 number = -1;
                 Label heading = heading("Frames");
@@ -74,7 +75,7 @@ final class WaysOut extends WaysColumn {
     }
 
     private static String words(Prototype prototype, Way way) {
-        return way.tabs().isPresent() ? "tab of " + way.tabs().get().shownTitle() : way.isOfFrame() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
+        return way.drawer().isPresent() ? way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("") + ", " + way.drawer().get().shownTitle() : way.tabs().isPresent() ? "tab of " + way.tabs().get().shownTitle() : way.isOfFrame() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
     }
 
     private static boolean isTap(Link link) {
@@ -92,7 +93,7 @@ final class WaysOut extends WaysColumn {
         bond.pseudoClassStateChanged(CHOSEN, chosen);
         bond.pseudoClassStateChanged(UNLINKED, link.isEmpty());
         Optional<Verb> verb = link.flatMap(Link::effect).map(Effect::verb);
-        String to = link.flatMap(Link::effect).flatMap(Effect::target).map(t -> LinkWords.target(prototype, t)).or(() -> link.flatMap(Link::effect).filter(e -> e instanceof Effect.SwitchTab).map(e -> LinkWords.tab(prototype, ((Effect.SwitchTab) e).tab()))).or(() -> turned(prototype, link))
+        String to = link.flatMap(Link::effect).flatMap(Effect::target).map(t -> LinkWords.target(prototype, t)).or(() -> link.flatMap(Link::effect).filter(e -> e instanceof Effect.SwitchTab).map(e -> LinkWords.tab(prototype, ((Effect.SwitchTab) e).tab()))).or(() -> turned(prototype, link)).or(() -> link.flatMap(Link::effect).filter(e -> e instanceof Effect.MoveDrawer).map(e -> LinkWords.drawer(prototype, ((Effect.MoveDrawer) e).drawer())))
                 .orElse(link.isEmpty() ? "no link yet" : verb.map(VerbSign::word).orElse("nothing yet"));
         Label title = title(to);
         boolean broken = link.isEmpty() || link.flatMap(Link::effect).flatMap(Effect::target).filter(t -> t.shown(prototype).isEmpty()).isPresent();

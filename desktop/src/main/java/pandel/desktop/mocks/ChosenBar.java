@@ -5,6 +5,7 @@ import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -28,9 +29,18 @@ final class ChosenBar extends HBox {
         count.getStyleClass().add("strong");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(count, space, Press.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())), Press.word("Put behind a strip", "together-tabs", () -> actions.putBehindStrip(work.together())), Press.word("Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())), Press.word("Section…", "together-section", () -> actions.section(work.together())), forms(), statuses(), scales(),
+        getChildren().addAll(count, space, Press.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())), frames(), Press.word("Section…", "together-section", () -> actions.section(work.together())), forms(), statuses(), scales(),
                 Press.word("Remove…", "together-remove", () -> actions.remove(work.together())),
                 Press.word("Choose one only", "together-one", () -> work.selection().choose(work.selection().screen())));
+    }
+
+    private Button frames() {
+        Button button = Press.word("Frame…", "together-frame", () -> { });
+        button.setTooltip(new Tooltip("Put them behind a strip, make them a sequence, or put them in a drawer"));
+        button.setOnAction(e -> new ContextMenu(Press.item("Put behind a strip", "together-tabs", () -> actions.putBehindStrip(work.together())),
+                Press.item("Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())),
+                Press.item("Put in a drawer", "together-drawer", () -> actions.putInDrawer(work.together()))).show(button, Side.BOTTOM, 0, 0));
+        return button;
     }
 
     private Button forms() {

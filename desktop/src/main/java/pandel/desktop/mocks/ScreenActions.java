@@ -31,6 +31,7 @@ import pandel.core.model.Status;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 import pandel.core.play.LinkWords;
+import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
@@ -210,6 +211,12 @@ public final class ScreenActions {
         work.edit(SequenceEdits.make(made));
         around.say("“" + title + "” has " + screens.size() + " pages; what led to them leads to it" + (turning == 0 ? "." : turning == 1 ? ", and one link turns its pages now." : ", and " + turning + " links turn its pages now."));
         SequencePage.open(work, around, made.id());
+    }
+
+    /** Makes a drawer that leads to screens and is attached to them, and shows it. */
+    void putInDrawer(List<Screen> screens) {
+        DrawerPage.make(work, around, screens);
+        around.say("A drawer on " + (screens.size() == 1 ? "one screen" : screens.size() + " screens") + " leads to each of them. “Put a sign for it” lets people find it.");
     }
 
     /** Asks for the name of the section screens are to stand in. */

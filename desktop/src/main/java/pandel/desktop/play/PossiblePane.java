@@ -11,6 +11,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
+import pandel.core.model.Drawer;
 import pandel.core.model.Event;
 import pandel.core.model.Fact;
 import pandel.core.model.Gesture;
@@ -65,7 +66,9 @@ final class PossiblePane extends VBox {
     void show(Prototype prototype, Situation now) {
         shown = 0;
         this.prototype = prototype;
-        if (!now.left()) {
+        if (!now.left() && now.drawer().isPresent()) {
+            drawer(prototype, now);
+        } else if (!now.left()) {
             hotspots(prototype, now);
             others(prototype, now);
         }
@@ -110,7 +113,7 @@ final class PossiblePane extends VBox {
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
-        numbered = now.left() ? List.of() : there(prototype, now).stream().map(PossiblePane::first).toList();
+        numbered = now.left() ? List.of() : now.drawer().isPresent() ? new Rules(prototype).drawers(now.head()).stream().flatMap(w -> w.items().stream()).map(PossiblePane::choosing).toList() : there(prototype, now).stream().map(PossiblePane::first).toList();
     }
 
     private static List<Hotspot> there(Prototype prototype, Situation now) {
@@ -178,8 +181,42 @@ final class PossiblePane extends VBox {
                 .<Event>map(t -> new Event.Touched(t, on)).orElseGet(() -> hotspot.linkFor(new Cause.Submit()).isPresent() ? new Event.Submitted(hotspot.id()) : new Event.Touched(Gesture.TAP, on));
     }
 
+    private static Event choosing(Drawer.Item item) {
+        return new Event.Touched(Gesture.TAP, new Event.On.OnItem(item.id()));
+    }
+
+    /** While a drawer is open: its items, and what closes it. */
+    private void drawer(Prototype prototype, Situation now) {
+        Rules rules = new Rules(prototype);
+        int number = 0;
+        for (Drawer.Item item : rules.drawers(now.head()).stream().flatMap(w -> w.items().stream()).toList()) {
+            item(rules, now, ++number, item);
+        }
+        Ruling outside = rules.outside(now.head());
+        row(0, "Tap beside it", told(outside, "close the drawer"), outside instanceof Ruling.Acts, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
+        prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).filter(l -> now.waits().work().contains(l.id())).forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
+        if (now.device().goesBack()) {
+            row(0, "Device back", "close the drawer", true, new Event.DeviceBack());
+        }
+    }
+
+    private void item(Rules rules, Situation now, int number, Drawer.Item item) {
+        link(rules, now.head().closed(), now, number, "Item " + item.shownLabel(), item.link(), choosing(item));
+    }
+
+    /** The items of drawers that are always there, and the edges from which others are drawn. */
+    private void drawers(Rules rules, Situation now) {
+        rules.drawers(now.head()).forEach(w -> w.items().forEach(i -> item(rules, now, 0, i)));
+        for (Gesture edge : List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT)) {
+            if (now.device().swipes()) {
+                rules.pulled(now.head(), edge).ifPresent(w -> row(0, EventWords.capital(edge.word()), "open " + w.shownTitle(), true, new Event.Touched(edge, new Event.On.Point(0, 0))));
+            }
+        }
+    }
+
     private void others(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
+        drawers(rules, now);
         turns(prototype, rules, now);
         tabs(rules, now);
         if (!now.top().kind().base() && rules.outside(now.head()) instanceof Ruling.Acts) {

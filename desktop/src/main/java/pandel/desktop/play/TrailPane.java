@@ -39,6 +39,12 @@ final class TrailPane extends VBox {
         Set<Node> taken = new HashSet<>();
         int shown = 0;
         List<Node> others = new ArrayList<>();
+        now.drawer().flatMap(prototype::drawer).ifPresent(d -> {
+            Label open = new Label(d.shownTitle() + " is open");
+            open.getStyleClass().addAll("trail-drawer", "quiet", "small");
+            open.setStyle("-fx-padding: 2 0 6 8;");
+            rows.add(open);
+        });
         for (Level level : now.levels().reversed()) {
             for (Visit visit : level.trail().places().reversed()) {
                 if (shown++ == MOST) {

@@ -1,12 +1,14 @@
 package pandel.desktop.shell;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -86,8 +88,29 @@ final class DevicesPage extends PageBox {
             levels.setTooltip(new Tooltip("Press for the next choice; what is more is refused, and a check tells"));
             Button off = Press.smallWord("Take off", "device-off-" + d.id(), () -> edit(work.prototype().devices().stream().filter(x -> !x.id().equals(d.id())).toList()));
             off.setDisable(work.prototype().devices().size() == 1);
-            row(name, size, back, pointing, levels, spring(), off);
+            Button refuses = Press.smallWord(d.cannot().isEmpty() ? "and refuses…" : d.cannot().size() + " refused…", "device-refuses-" + d.id(), () -> { });
+            refuses.setOnAction(e -> refused(d).show(refuses, Side.BOTTOM, 0, 0));
+            row(name, size, back, pointing, levels, spring(), refuses, off);
         }
+    }
+
+    /** What else the device refuses, to be turned on and off. */
+    private ContextMenu refused(Device d) {
+        ContextMenu menu = new ContextMenu();
+        for (Device.Cannot one : Device.Cannot.values()) {
+            CheckMenuItem item = new CheckMenuItem(one == Device.Cannot.DRAWERS ? "It has no drawers" : "It does not advance from a sequence");
+            item.setId("device-cannot-" + one.word().replace(' ', '-'));
+            item.setSelected(d.cannot().contains(one));
+            item.setOnAction(e -> change(d, x -> {
+                Set<Device.Cannot> cannot = new LinkedHashSet<>(x.cannot());
+                if (!cannot.remove(one)) {
+                    cannot.add(one);
+                }
+                return new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(), x.pointing(), x.levels(), cannot, x.rest());
+            }));
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     private void size(Device d, String typed) {

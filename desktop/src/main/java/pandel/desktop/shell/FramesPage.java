@@ -3,18 +3,19 @@ package pandel.desktop.shell;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
+import pandel.core.model.Drawer;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
-/** All tab sets and sequences, each with its tabs or pages. */
+/** All tab sets, sequences and drawers, each with what stands in it. */
 final class FramesPage extends PageBox {
 
-    /** @param open shows one, by its id */
-    FramesPage(Work work, Consumer<String> open, Runnable leave) {
-        super("Frames", "What people move in: tab sets, places side by side behind a strip; sequences, screens turned like pages. Choose screens among the mocks, in their order, then “Put behind a strip” or “Make a sequence”.", leave);
+    /** @param open shows one, by its id  @param drawer makes a drawer from nothing */
+    FramesPage(Work work, Consumer<String> open, Runnable drawer, Runnable leave) {
+        super("Frames", "What people move in: tab sets, places side by side behind a strip; sequences, screens turned like pages; drawers, panels from an edge. Choose screens among the mocks, in their order, then “Frame…”.", leave);
         heading("Tab sets");
         if (work.prototype().tabSets().isEmpty()) {
             sentence("There is none yet.");
@@ -31,5 +32,14 @@ final class FramesPage extends PageBox {
             Label pages = label(sequence.pages().stream().map(id -> work.prototype().screen(id).map(Screen::shownTitle).orElse(id + " (removed)")).collect(Collectors.joining(", ")), 330, "quiet");
             row(label(sequence.shownTitle(), 190, "strong"), pages, spring(), Press.smallWord("Open", "open-" + sequence.id(), () -> open.accept(sequence.id())));
         }
+        heading("Drawers");
+        if (work.prototype().drawers().isEmpty()) {
+            sentence("There is none yet.");
+        }
+        for (Drawer made : work.prototype().drawers()) {
+            Label items = label(made.items().stream().map(Drawer.Item::shownLabel).collect(Collectors.joining(", ")), 330, "quiet");
+            row(label(made.shownTitle(), 190, "strong"), items, spring(), Press.smallWord("Open", "open-" + made.id(), () -> open.accept(made.id())));
+        }
+        offer(Press.word("A new drawer", "frames-drawer", drawer));
     }
 }

@@ -136,7 +136,7 @@ public final class MainWindow implements Around {
                 Command.of("save-folder", "Save as a folder…", keeping::saveAsFolder),
                 Command.of("facts", "Facts…", pages::facts, "Shortcut+Shift+F"),
                 Command.of("starts", "Entries and start points…", pages::starts, "Shortcut+Shift+E"),
-                Command.of("frames", "Tab sets and sequences…", () -> pages.frames(this), "Shortcut+Shift+Q"),
+                Command.of("frames", "Tab sets, sequences and drawers…", () -> pages.frames(this), "Shortcut+Shift+Q"),
                 Command.of("devices", "Devices…", pages::devices, "Shortcut+Shift+D"),
                 Command.of("versions", "Versions…", pages::versions, "Shortcut+Shift+V"),
                 Command.of("rename", "Rename the prototype", this::renamePrototype),

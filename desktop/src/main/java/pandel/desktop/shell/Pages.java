@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import pandel.core.model.Start;
+import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.work.Work;
@@ -48,7 +49,8 @@ final class Pages {
         questions.show(new FramesPage(work, id -> {
             SequencePage.open(work, around, id);
             TabSetPage.open(work, around, id);
-        }, questions::dismiss));
+            DrawerPage.open(work, around, id);
+        }, () -> DrawerPage.make(work, around, List.of()), questions::dismiss));
     }
 
     void devices() {

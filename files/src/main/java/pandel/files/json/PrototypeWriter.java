@@ -110,6 +110,9 @@ public final class PrototypeWriter {
         if (d.levels() > 0) {
             node.put("levels", d.levels());
         }
+        if (!d.cannot().isEmpty()) {
+            d.cannot().forEach(c -> node.withArray("cannot").add(c.word()));
+        }
         return with(node, d.rest());
     }
 
