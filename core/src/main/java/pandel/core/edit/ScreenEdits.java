@@ -6,9 +6,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import pandel.core.model.Closer;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Form;
+import pandel.core.model.Overlay;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -214,5 +216,15 @@ public final class ScreenEdits {
 
     static String quoted(Screen screen) {
         return "“" + screen.shownTitle() + "”";
+    }
+
+    /** How a screen stands where it is open above others. */
+    public static Edit overlay(Screen screen, String name, Overlay overlay) {
+        return Edit.of(name, p -> p.withScreen(screen.id(), s -> s.withOverlay(overlay)));
+    }
+
+    /** What closes an overlay opened with a screen; those usual for its form are not written down. */
+    public static Edit closers(Screen screen, Set<Closer> closers) {
+        return Edit.of("change what closes " + quoted(screen), p -> p.withScreen(screen.id(), s -> closers.equals(Closer.usualFor(s.form())) ? s.closedAsUsual() : s.withClosers(closers.toArray(Closer[]::new))));
     }
 }

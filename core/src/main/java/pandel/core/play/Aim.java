@@ -131,7 +131,7 @@ public final class Aim {
         }
         Look look = now.look(prototype).orElseThrow();
         Placement placement = Placement.of(look, room, now.height());
-        if (look.screen().form() != Form.PAGE && !placement.holds(x, y)) {
+        if (look.screen().form() != Form.PAGE && !placement.holds(x, y, now.top().trail().current().scroll())) {
             boolean down = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
             return down ? new Event.Touched(Gesture.TAP, new Event.On.Outside()) : new Event.Touched(gesture, new Event.On.Point(x, y));
         }

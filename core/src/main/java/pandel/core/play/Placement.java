@@ -1,9 +1,11 @@
 package pandel.core.play;
 
 import java.util.Optional;
+import pandel.core.model.Drawer;
 import pandel.core.model.Form;
 import pandel.core.model.Look;
 import pandel.core.model.Mock;
+import pandel.core.model.Overlay;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
 
@@ -16,10 +18,11 @@ import pandel.core.model.Width;
  * @param width     of the mock as it stands
  * @param height    of the mock as it stands
  * @param maxScroll px it can be scrolled, 0 when all of it shows
+ * @param rise     px of that by which a sheet with a second stop is drawn up first
  * @param fixedTop  px at its top that stay put when it is scrolled
  * @param fixedBottom px at its bottom that stay put when it is scrolled
  */
-public record Placement(double x, double y, double factor, double width, double height, double maxScroll, double fixedTop,
+public record Placement(double x, double y, double factor, double width, double height, double maxScroll, double rise, double fixedTop,
                         double fixedBottom) {
 
     private static final double NARROWEST = 0.75;
@@ -74,34 +77,47 @@ public record Placement(double x, double y, double factor, double width, double 
         Size size = sizeOf(look, room.on(), deviceWidth, deviceHeight);
         double ratio = deviceWidth / size.width();
         boolean near = fits(deviceWidth, size.width());
+        Overlay overlay = screen.overlay();
+        double share = deviceWidth * overlay.share() / 100;
         double factor = switch (screen.form()) {
             case PAGE, SHEET -> near ? ratio : 1;
-            case DIALOG, PANEL -> Math.min(1, ratio);
+            case DIALOG -> Math.min(1, ratio);
+            case PANEL -> share > 0 && fits(share, size.width()) ? share / size.width() : Math.min(1, ratio);
         };
         double w = size.width() * factor;
         double h = size.height() * factor;
-        double x = screen.form() == Form.PANEL ? deviceWidth - w : (deviceWidth - w) / 2;
+        boolean left = screen.form() == Form.PANEL && overlay.side() == Drawer.Side.LEFT;
+        double x = left ? 0 : screen.form() == Form.PANEL ? deviceWidth - w : (deviceWidth - w) / 2;
+        boolean sheet = screen.form() == Form.SHEET;
+        double seen = sheet && overlay.share() > 0 ? Math.min(h, deviceHeight * overlay.share() / 100) : Math.min(h, deviceHeight);
+        double rise = sheet && overlay.stop() > 0 ? Math.max(0, Math.min(h, deviceHeight * overlay.stop() / 100) - seen) : 0;
         double y = switch (screen.form()) {
             case PAGE, PANEL -> 0;
-            case SHEET -> Math.max(0, deviceHeight - h);
+            case SHEET -> deviceHeight - seen;
             case DIALOG -> Math.max(0, (deviceHeight - h) / 2);
         };
         Optional<Mock> mock = look.mockFor(room.on());
         double top = mock.map(Mock::fixedTop).orElse(0.0) * factor;
         double bottom = mock.map(Mock::fixedBottom).orElse(0.0) * factor;
         // Parts that would leave nothing between them to scroll do not stay put.
-        boolean fixed = h > deviceHeight && top + bottom < deviceHeight;
-        return new Placement(x, y, factor, w, h, Math.max(0, h - deviceHeight), fixed ? top : 0, fixed ? bottom : 0);
+        boolean fixed = h > seen && top + bottom < seen;
+        return new Placement(x, y, factor, w, h, Math.max(0, h - seen), rise, fixed ? top : 0, fixed ? bottom : 0);
+    }
+
+    /** px that a sheet is drawn up when it is scrolled so far. @param scroll px of the device */
+    public double raised(double scroll) {
+        return Math.min(scroll, rise);
     }
 
     /** A point of the device on the mock, in px of the mock, when it is scrolled down so far. @param scroll px of the device */
     public double mockY(double py, double scroll) {
-        double shown = py - y;
-        double seen = Math.min(height, height - maxScroll);
+        double raised = raised(scroll);
+        double shown = py - y + raised;
+        double seen = height - maxScroll + raised;
         if (shown < fixedTop) {
             return shown / factor;
         }
-        return (shown >= seen - fixedBottom ? shown + maxScroll : shown + scroll) / factor;
+        return (shown >= seen - fixedBottom ? shown + maxScroll - raised : shown + scroll - raised) / factor;
     }
 
     /** Whether a mock is scaled to a device's width, which is ¾ to 4⁄3 of its own. */
@@ -110,8 +126,8 @@ public record Placement(double x, double y, double factor, double width, double 
         return ratio >= NARROWEST && ratio <= WIDEST;
     }
 
-    /** Whether a point of the device lies on the mock as it stands. */
-    public boolean holds(double px, double py) {
-        return px >= x && px < x + width && py >= y && py < y + height;
+    /** Whether a point of the device lies on the mock as it stands when it is scrolled so far. */
+    public boolean holds(double px, double py, double scroll) {
+        return px >= x && px < x + width && py >= y - raised(scroll) && py < y + height;
     }
 }

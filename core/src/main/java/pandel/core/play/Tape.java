@@ -40,7 +40,7 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
     }
 
     /** The same after one event more. Time that passes without anything due makes no tick, scrolling on
-     * makes one in all, and so does typing on in a field. */
+     * makes one in all, and so do typing on in a field and changing the device's size. */
     public Tape then(Step step, Event event) {
         return then(event, step.step(now, event));
     }
@@ -62,7 +62,8 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
         Event due = time ? new Event.Elapse(now.waits().untilDue().orElse(0)) : event;
         events.add(time ? event.outcome().map(due::turning).orElse(due) : due);
         boolean scrollsOn = event instanceof Event.Scroll && current().events().stream().anyMatch(Event.Scroll.class::isInstance)
-                || event instanceof Event.Typed t && current().events().stream().anyMatch(e -> e instanceof Event.Typed before && before.field().equals(t.field()));
+                || event instanceof Event.Typed t && current().events().stream().anyMatch(e -> e instanceof Event.Typed before && before.field().equals(t.field()))
+                || event instanceof Event.Resize && current().events().stream().anyMatch(Event.Resize.class::isInstance);
         List<Tick> kept = new ArrayList<>(ticks.subList(0, scrollsOn ? at : at + 1));
         kept.add(new Tick(List.copyOf(events), stepped.situation(), Optional.of(stepped.happening())));
         return new Tape(entry, kept, kept.size() - 1, stepped.situation(), 0);
@@ -99,17 +100,19 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
     /** The same events with a changed prototype or on another device, wound to the same of them; empty when it no longer starts there. */
     public Optional<Tape> replayed(Prototype changed, Device device) {
         Step step = new Step(changed);
+        // Another device has a size of its own.
+        boolean other = !device.equals(ticks.getFirst().after().device());
         return from(changed, entry, device).map(start -> {
-            Tape shown = start.thenAll(step, ticks.subList(1, at + 1));
-            return shown.thenAll(step, ticks.subList(at + 1, ticks.size())).windTo(shown.at());
+            Tape shown = start.thenAll(step, ticks.subList(1, at + 1), !other);
+            return shown.thenAll(step, ticks.subList(at + 1, ticks.size()), !other).windTo(shown.at());
         });
     }
 
-    private Tape thenAll(Step step, List<Tick> more) {
+    private Tape thenAll(Step step, List<Tick> more, boolean sized) {
         Tape tape = this;
         for (Tick tick : more) {
             for (Event event : tick.events()) {
-                tape = tape.then(step, event);
+                tape = sized || !(event instanceof Event.Resize) ? tape.then(step, event) : tape;
             }
         }
         return tape;

@@ -189,6 +189,9 @@ public final class Changes {
         if (old.home() != screen.home()) {
             say(id, name + (screen.home() ? " is home." : " is not home any more."));
         }
+        if (!old.overlay().equals(screen.overlay())) {
+            say(id, name + " stands otherwise where it is open above.");
+        }
         if (!old.closers().equals(screen.closers())) {
             say(id, name + " is closed by other things.");
         }

@@ -29,7 +29,7 @@ class AimTest {
     @Test
     void pagesAndSheetsAreScaledWhenTheDeviceIsNearTheirWidth() {
         Placement same = Placement.of(pictured(Form.PAGE, 390, 844), 390, 844);
-        assertThat(same).isEqualTo(new Placement(0, 0, 1, 390, 844, 0, 0, 0));
+        assertThat(same).isEqualTo(new Placement(0, 0, 1, 390, 844, 0, 0, 0, 0));
         assertThat(Placement.of(pictured(Form.PAGE, 390, 844), 360, 640).factor()).isCloseTo(360 / 390.0, within(1e-9));
         assertThat(Placement.of(pictured(Form.PAGE, 390, 844), 360, 640).maxScroll()).isCloseTo(844 * 360 / 390.0 - 640, within(1e-6));
         // Further off than ¾ or 4⁄3 it stands at its own size, centred.
@@ -43,7 +43,7 @@ class AimTest {
     @Test
     void dialogsAndPanelsStandAtTheirOwnSizeUnlessTheDeviceIsNarrower() {
         Placement dialog = Placement.of(pictured(Form.DIALOG, 330, 250), 390, 844);
-        assertThat(dialog).isEqualTo(new Placement(30, 297, 1, 330, 250, 0, 0, 0));
+        assertThat(dialog).isEqualTo(new Placement(30, 297, 1, 330, 250, 0, 0, 0, 0));
         assertThat(Placement.of(pictured(Form.DIALOG, 500, 250), 390, 844).width()).isEqualTo(390);
         assertThat(Placement.of(pictured(Form.PANEL, 300, 844), 390, 844).x()).isEqualTo(90);
     }

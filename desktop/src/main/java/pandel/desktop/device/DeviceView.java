@@ -12,7 +12,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.Drawer;
-import pandel.core.model.Gesture;
 import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Picture;
@@ -49,6 +48,7 @@ public final class DeviceView extends Pane {
     private Optional<Drawn> drawn = Optional.empty();
     private final DrawerLayer drawers = new DrawerLayer();
     private Optional<Touched.Draws> draws = Optional.empty();
+    private Optional<SheetLift> lift = Optional.empty();
 
     public DeviceView(PictureLibrary pictures) {
         this.pictures = pictures;
@@ -67,48 +67,47 @@ public final class DeviceView extends Pane {
 
     /** Tells of each gesture. A long press that nothing answers becomes a tap when it is let go. */
     public void onGesture(Touched touched) {
-        Gestures.on(this, new Gestures.Told() {
-            @Override
-            public boolean longPress(double x, double y) {
-                boolean answers = touched.answers(Gesture.LONG_PRESS, x / scale, y / scale);
-                if (answers) {
-                    touched.gesture(Gesture.LONG_PRESS, x / scale, y / scale);
-                }
-                return answers;
-            }
+        Gestures.on(this, new DeviceTouches(this, touched));
+    }
 
-            @Override
-            public boolean waitsForSecond(double x, double y) {
-                return touched.answers(Gesture.DOUBLE_TAP, x / scale, y / scale);
-            }
+    /** A sheet follows a finger up or down. @param by interface px it was drawn  @return whether one does */
+    boolean lifted(Touched touched, double x, double y, double by) {
+        if (lift.isEmpty() && !levels.isEmpty()) {
+            finishMotion();
+            lift = touched.lifts(x / scale, y / scale).map(asked -> new SheetLift(asked, levels.getLast(), scale));
+        }
+        lift.ifPresent(l -> l.follow(by));
+        return lift.isPresent();
+    }
 
-            @Override
-            public boolean drawn(double x, double y, double by) {
-                return pull(touched, x, y, by);
-            }
+    void letDown(double by, boolean thrown) {
+        Optional<SheetLift> let = lift;
+        lift = Optional.empty();
+        let.flatMap(l -> l.letGo(by, thrown)).ifPresent(animation -> run(animation, levels.getLast()::still));
+    }
 
-            @Override
-            public boolean letGo(double by, boolean thrown, boolean turned) {
-                if (draws.isPresent()) {
-                    letGoOfDrawer(by, thrown);
-                    return true;
-                }
-                if (!turned) {
-                    springBack();
-                }
-                return false;
-            }
+    /** Plays what moves until it is at its end. @param end what is done then */
+    private void run(Animation animation, Runnable end) {
+        settle = () -> {
+            running = Optional.empty();
+            end.run();
+            onRest.run();
+        };
+        running = Optional.of(animation);
+        animation.setOnFinished(e -> settle.run());
+        animation.play();
+    }
 
-            @Override
-            public boolean fromEdge(double x, double y) {
-                return touched.draws(x / scale, y / scale).isPresent();
-            }
-
-            @Override
-            public void gesture(Gesture gesture, double x, double y) {
-                touched.gesture(gesture, x / scale, y / scale);
-            }
-        });
+    /** @return whether a drawer followed the finger */
+    boolean letGo(double by, boolean thrown, boolean turned) {
+        if (draws.isPresent()) {
+            letGoOfDrawer(by, thrown);
+            return true;
+        }
+        if (!turned) {
+            springBack();
+        }
+        return false;
     }
 
     /** px of the letters typed in a field of a height in px. */
@@ -206,23 +205,19 @@ public final class DeviceView extends Pane {
     private boolean slide(double to, LevelView page) {
         levels.forEach(LevelView::still);
         rest();
-        settle = () -> {
-            running = Optional.empty();
+        Runnable end = () -> {
             drawers.at(to, page);
             if (to == 0) {
                 drawers.drop(Optional.of(page));
             }
             rest();
-            onRest.run();
         };
         if (drawers.out() == to) {
-            settle.run();
-            return true;
+            end.run();
+            onRest.run();
+        } else {
+            run(drawers.slide(to, page), end);
         }
-        Animation animation = drawers.slide(to, page);
-        running = Optional.of(animation);
-        animation.setOnFinished(e -> settle.run());
-        animation.play();
         return true;
     }
 
@@ -281,7 +276,7 @@ public final class DeviceView extends Pane {
     }
 
     /** A page follows the finger, the one beside it too. @param by interface px it was drawn sideways */
-    private boolean pull(Touched touched, double x, double y, double by) {
+    boolean pull(Touched touched, double x, double y, double by) {
         if (by == 0 || levels.isEmpty()) {
             return false;
         }
@@ -337,14 +332,10 @@ public final class DeviceView extends Pane {
             page.mock().setTranslateX(offset);
             other.ifPresent(view -> view.mock().setTranslateX(offset + (from < 0 ? getPrefWidth() : -getPrefWidth())));
         });
-        settle = () -> {
-            running = Optional.empty();
+        run(animation, () -> {
             page.still();
             rest();
-        };
-        running = Optional.of(animation);
-        animation.setOnFinished(e -> settle.run());
-        animation.play();
+        });
     }
 
     private void move(Happening.Moved moved, List<LevelView> leaving, List<LevelView> arriving, double begun) {
@@ -357,18 +348,13 @@ public final class DeviceView extends Pane {
         leaving.stream().filter(old -> arriving.stream().anyMatch(a -> a.sharesStrips(old, getPrefWidth(), getPrefHeight()))).forEach(LevelView::keepStripStill);
         arriving.stream().filter(fresh -> leaving.stream().anyMatch(old -> fresh.sharesStrips(old, getPrefWidth(), getPrefHeight()))).forEach(LevelView::keepStripStill);
         Animation animation = Motions.of(moved.motion(), moved.backward(), leaving, arriving, getPrefWidth(), getPrefHeight(), begun);
-        settle = () -> {
-            running = Optional.empty();
+        pictures.hold(true);
+        run(animation, () -> {
             arriving.forEach(LevelView::still);
             levels.forEach(LevelView::still);
             rest();
             pictures.hold(false);
-            onRest.run();
-        };
-        running = Optional.of(animation);
-        animation.setOnFinished(e -> settle.run());
-        pictures.hold(true);
-        animation.play();
+        });
     }
 
     /** Brings a motion that runs to its end at once. */

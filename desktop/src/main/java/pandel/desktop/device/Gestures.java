@@ -36,6 +36,12 @@ final class Gestures {
         /** A finger is drawn sideways. @param by so far  @return whether something follows it */
         boolean drawn(double x, double y, double by);
 
+        /** A finger is drawn up or down. @param by so far  @return whether something follows it */
+        boolean lifted(double x, double y, double by);
+
+        /** What followed a finger up or down is let go. @param thrown whether quickly */
+        void letDown(double by, boolean thrown);
+
         /** What followed the finger is let go. @param thrown whether quickly  @param turned whether it was a swipe  @return whether that was all */
         boolean letGo(double by, boolean thrown, boolean turned);
 
@@ -53,6 +59,7 @@ final class Gestures {
     private double startY;
     private boolean taken;
     private boolean followed;
+    private boolean lifting;
     private long since;
 
     private Gestures(Region region, Told told) {
@@ -81,6 +88,13 @@ final class Gestures {
         if (e.getButton() != MouseButton.PRIMARY && e.getButton() != MouseButton.NONE || fromEdge && !followed && !told.fromEdge(startX, startY) || taken) {
             return;
         }
+        double dy = e.getY() - startY;
+        if (lifting || !followed && Math.abs(dy) > FAR / 4 && Math.abs(dy) > Math.abs(dx)) {
+            lifting = told.lifted(startX, startY, dy) || lifting;
+            if (lifting) {
+                return;
+            }
+        }
         if (followed || Math.abs(dx) > FAR / 4 && Math.abs(dx) > Math.abs(e.getY() - startY)) {
             followed = told.drawn(startX, startY, dx) || followed;
         }
@@ -89,6 +103,7 @@ final class Gestures {
     private void pressed(MouseEvent e) {
         since = System.nanoTime();
         followed = false;
+        lifting = false;
         startX = e.getX();
         startY = e.getY();
         taken = false;
@@ -112,6 +127,10 @@ final class Gestures {
         double dx = e.getX() - startX;
         double dy = e.getY() - startY;
         if (taken) {
+            return;
+        }
+        if (lifting) {
+            told.letDown(dy, Math.abs(dy) > FAR && System.nanoTime() - since < QUICK);
             return;
         }
         if (followed) {

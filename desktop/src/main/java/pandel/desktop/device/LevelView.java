@@ -57,6 +57,7 @@ final class LevelView extends Pane {
         this.depth = depth;
         this.overlay = overlay;
         shade.getStyleClass().add("device-shade");
+        shade.setStyle("-fx-background-color: rgba(28, 37, 41, " + look.screen().overlay().shade() / 100.0 + ");");
         shade.setVisible(overlay);
         shade.setManaged(false);
         setPickOnBounds(false);
@@ -192,8 +193,11 @@ final class LevelView extends Pane {
         placeStrips(deviceWidth, deviceHeight, scale);
         placeSigns(room, deviceHeight, scale);
         placeTexts(p, room.on(), scale, Math.min(scroll, p.maxScroll()));
+        double inner = Math.min(scroll, p.maxScroll()) - p.raised(scroll);
+        // What a sheet scrolls goes beneath its own top.
+        mock.setClip(overlay && p.y() > 0 && inner > 0 ? new Rectangle(0, Math.rint(inner * scale), Math.rint(p.width() * scale), Math.rint(p.height() * scale)) : null);
         mock.relocate(Math.rint(p.x() * scale), Math.rint((p.y() - Math.min(scroll, p.maxScroll())) * scale));
-        top = fixed(top, p.fixedTop() > 0, p, room.on(), scale, p.y(), 0, p.fixedTop());
+        top = fixed(top, p.fixedTop() > 0, p, room.on(), scale, p.y() - p.raised(scroll), 0, p.fixedTop());
         bottom = fixed(bottom, p.fixedBottom() > 0, p, room.on(), scale, p.y() - p.maxScroll(), p.height() - p.fixedBottom(), p.fixedBottom());
     }
 

@@ -71,7 +71,7 @@ final class Motions {
                 double from = motion.direction() == Motion.Direction.RIGHT ? -width : width;
                 fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? 0.0 : from + begun, backward ? from : 0.0);
             }
-            case RISE -> fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateY), backward ? 0.0 : height, backward ? height : 0.0);
+            case RISE -> fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateY), backward ? view.mock().getTranslateY() : height, backward ? height : 0.0);
             case GROW -> {
                 fromTo(line, end, easing, view.mock().scaleXProperty(), backward ? 1.0 : 0.6, backward ? 0.6 : 1.0);
                 fromTo(line, end, easing, view.mock().scaleYProperty(), backward ? 1.0 : 0.6, backward ? 0.6 : 1.0);

@@ -1,9 +1,11 @@
 package pandel.desktop.device;
 
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import pandel.core.model.Drawer;
 import pandel.core.model.Gesture;
 import pandel.core.model.Prototype;
+import pandel.core.play.Placement;
 import pandel.core.play.Situation;
 
 /** Told of gestures, in px of the device. */
@@ -20,6 +22,20 @@ public interface Touched {
 
     /** The drawer that a sideways drag there moves; empty: none. */
     Optional<Draws> draws(double x, double y);
+
+    /** The sheet that a drag up or down there moves; empty: none. */
+    Optional<Lifts> lifts(double x, double y);
+
+    /**
+     * A sheet moved by a finger.
+     *
+     * @param placement where it stands
+     * @param from      px it is scrolled
+     * @param away      tells that it is thrown off; empty: it cannot be
+     * @param to        told how far it is scrolled when it is let go
+     */
+    record Lifts(Prototype prototype, Situation now, Placement placement, double from, Optional<Runnable> away, DoubleConsumer to) {
+    }
 
     /** A page about to be turned. @param to how it stands there; empty: there is none, and it gives only a little */
     record Pulled(Prototype prototype, Optional<Situation> to) {

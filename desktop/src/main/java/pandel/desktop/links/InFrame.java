@@ -5,10 +5,12 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 import pandel.core.edit.TabSetEdits;
 import pandel.core.model.Drawer;
+import pandel.core.model.Form;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
@@ -34,9 +36,10 @@ final class InFrame extends Button {
         Optional<Sequence> sequence = sequence(screen);
         Optional<TabSet> set = TabSetEdits.setOf(work.prototype(), screen.id());
         Optional<Drawer> drawer = drawer(screen);
-        setVisible(sequence.isPresent() || set.isPresent() || drawer.isPresent());
+        boolean above = screen.form() != Form.PAGE;
+        setVisible(above || sequence.isPresent() || set.isPresent() || drawer.isPresent());
         setManaged(isVisible());
-        setText(sequence.map(s -> "page " + (s.pages().indexOf(screen.id()) + 1) + " of " + s.pages().size() + ", " + s.shownTitle()).or(() -> set.map(s -> "a tab of " + s.shownTitle())).or(() -> drawer.map(d -> "with the drawer " + d.shownTitle())).orElse(""));
+        setText(above && sequence.isEmpty() ? "a " + screen.form().word() + ": how it opens" : sequence.map(s -> "page " + (s.pages().indexOf(screen.id()) + 1) + " of " + s.pages().size() + ", " + s.shownTitle()).or(() -> set.map(s -> "a tab of " + s.shownTitle())).or(() -> drawer.map(d -> "with the drawer " + d.shownTitle())).orElse(""));
     }
 
     private Optional<Sequence> sequence(Screen screen) {
@@ -50,6 +53,10 @@ final class InFrame extends Button {
     /** Shows the frame that the chosen screen stands in. */
     void open() {
         Optional<Sequence> sequence = work.screen().flatMap(this::sequence);
+        if (sequence.isEmpty() && work.screen().filter(s -> s.form() != Form.PAGE).isPresent()) {
+            OverlayPage.open(work, around, work.screen().orElseThrow());
+            return;
+        }
         Optional<TabSet> set = work.screen().flatMap(s -> TabSetEdits.setOf(work.prototype(), s.id()));
         sequence.ifPresentOrElse(s -> SequencePage.open(work, around, s.id()),
                 () -> set.ifPresentOrElse(s -> TabSetPage.open(work, around, s.id()), () -> work.screen().flatMap(this::drawer).ifPresentOrElse(d -> DrawerPage.open(work, around, d.id()), () -> around.say("This screen is no page of a sequence, no root of a tab, and has no drawer."))));

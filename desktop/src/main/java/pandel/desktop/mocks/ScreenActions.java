@@ -32,6 +32,7 @@ import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 import pandel.core.play.LinkWords;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
@@ -235,7 +236,7 @@ public final class ScreenActions {
         menu.getItems().addAll(Press.item("Rename", rename), Press.item("Start play here", () -> startAt(screen)),
                 Press.item("Section…", () -> section(screen)), Press.item("Newer picture…", () -> around.replacePicture(screen)), Press.item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
                 Press.item(screen.home() ? "Not home after all" : "Home: where people are meant to stay", () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
-                Press.item("Make it a look of…", () -> lookOf(screen)), scales(List.of(screen)), new SeparatorMenuItem());
+                Press.item("How it opens above…", () -> OverlayPage.open(work, around, screen)), Press.item("Make it a look of…", () -> lookOf(screen)), scales(List.of(screen)), new SeparatorMenuItem());
         for (Form form : Form.values()) {
             MenuItem item = Press.item("Make it a " + form.word(), () -> form(screen, form));
             item.setDisable(form == screen.form());

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import pandel.core.model.AtPage;
 import pandel.core.model.Cause;
+import pandel.core.model.Closer;
 import pandel.core.model.Drawer;
 import pandel.core.model.Event;
 import pandel.core.model.Form;
@@ -56,7 +57,8 @@ final class Fingers implements Touched {
         Optional<Placement> placement = now.flatMap(this::placement);
         if (placement.isPresent()) {
             double at = now.get().top().trail().current().scroll();
-            double to = Math.clamp(at + by, 0, placement.get().maxScroll());
+            double rise = placement.get().rise();
+            double to = at < rise || at + by < rise ? by > 0 ? rise : 0 : Math.clamp(at + by, 0, placement.get().maxScroll());
             if (to != at) {
                 act.apply(new Event.Scroll(to));
             }
@@ -76,6 +78,15 @@ final class Fingers implements Touched {
         return event instanceof Event.Touched touched && touched.gesture() == gesture && (touched.on() instanceof Event.On.OnHotspot
                 || touched.on() instanceof Event.On.Point && prototype.get().screen(now.screen()).stream().flatMap(s -> s.links().stream())
                 .anyMatch(l -> l.cause().equals(new Cause.Touch(gesture))));
+    }
+
+    /** A sheet on top, where no link answers a swipe up or down there. */
+    @Override
+    public Optional<Touched.Lifts> lifts(double x, double y) {
+        Optional<Situation> now = played.get().filter(s -> !s.left() && s.drawer().isEmpty() && s.device().swipes() && !s.top().kind().base() && s.top().kind().form() == Form.SHEET)
+                .filter(s -> !answers(Gesture.SWIPE_UP, x, y) && !answers(Gesture.SWIPE_DOWN, x, y));
+        return now.flatMap(s -> placement(s).filter(p -> p.holds(x, y, s.top().trail().current().scroll())).map(p -> new Touched.Lifts(prototype.get(), s, p, Math.min(s.top().trail().current().scroll(), p.maxScroll()),
+                s.top().kind().closers().contains(Closer.AWAY) ? Optional.of(() -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away()))) : Optional.empty(), to -> act.apply(new Event.Scroll(to)))));
     }
 
     /** Out from its edge; back in from anywhere while it is out. */

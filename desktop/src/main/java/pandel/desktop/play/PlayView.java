@@ -80,7 +80,7 @@ public final class PlayView implements StageView {
         this.notice = new NoticeLabel(device);
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
-        frame.getChildren().addAll(notice, typing);
+        frame.getChildren().addAll(notice, typing, new DeviceEdge(true, this::now, device, this::act), new DeviceEdge(false, this::now, device, this::act));
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         sized.getChildren().add(frame);
         scroll.setFitToWidth(true);

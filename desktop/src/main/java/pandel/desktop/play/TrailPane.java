@@ -39,12 +39,10 @@ final class TrailPane extends VBox {
         Set<Node> taken = new HashSet<>();
         int shown = 0;
         List<Node> others = new ArrayList<>();
-        now.drawer().flatMap(prototype::drawer).ifPresent(d -> {
-            Label open = new Label(d.shownTitle() + " is open");
-            open.getStyleClass().addAll("trail-drawer", "quiet", "small");
-            open.setStyle("-fx-padding: 2 0 6 8;");
-            rows.add(open);
-        });
+        if (now.width() != now.device().width() || now.height() != now.device().height()) {
+            rows.add(told(Math.round(now.width()) + " × " + Math.round(now.height()) + " px now", "trail-size"));
+        }
+        now.drawer().flatMap(prototype::drawer).ifPresent(d -> rows.add(told(d.shownTitle() + " is open", "trail-drawer")));
         for (Level level : now.levels().reversed()) {
             for (Visit visit : level.trail().places().reversed()) {
                 if (shown++ == MOST) {
@@ -73,6 +71,13 @@ final class TrailPane extends VBox {
             rows.addAll(others);
         }
         Children.become(getChildren(), rows);
+    }
+
+    private static Label told(String words, String style) {
+        Label label = new Label(words);
+        label.getStyleClass().addAll(style, "quiet", "small");
+        label.setStyle("-fx-padding: 2 0 6 8;");
+        return label;
     }
 
     /** "Loans: 3 deep, on Loan". */

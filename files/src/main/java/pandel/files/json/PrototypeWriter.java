@@ -18,6 +18,7 @@ import pandel.core.model.Journey;
 import pandel.core.model.Link;
 import pandel.core.model.Mock;
 import pandel.core.model.Motion;
+import pandel.core.model.Overlay;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
@@ -141,6 +142,9 @@ public final class PrototypeWriter {
             ArrayNode words = node.putArray("closedBy");
             closers.stream().sorted().forEach(c -> words.add(c.word()));
         });
+        if (!s.overlay().equals(Overlay.USUAL)) {
+            node.putObject("overlay").put("share", s.overlay().share()).put("stop", s.overlay().stop()).put("side", s.overlay().side().word()).put("shade", s.overlay().shade());
+        }
         list(node, "expects", s.expects(), ValueJson::expected);
         list(node, "mocks", s.mocks(), PrototypeWriter::mock);
         list(node, "states", s.states(), PrototypeWriter::state);

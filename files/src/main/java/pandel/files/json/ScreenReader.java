@@ -14,6 +14,7 @@ import pandel.core.model.Area;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Closer;
+import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
@@ -21,6 +22,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Mock;
 import pandel.core.model.Motion;
+import pandel.core.model.Overlay;
 import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Rest;
@@ -73,8 +75,20 @@ final class ScreenReader {
         return new Screen(id, f.optionalText("title").orElse(""),
                 f.optionalWord("form", Form.values(), Form::word).orElse(Form.PAGE),
                 f.optionalWord("status", Status.values(), Status::word).orElse(Status.DRAFT),
-                f.optionalText("section").orElse(""), f.flag("end"), f.flag("home"), closedBy, ValueJson.expected(f), mocks, states, hotspots,
+                f.optionalText("section").orElse(""), f.flag("end"), f.flag("home"), closedBy, overlay(f), ValueJson.expected(f), mocks, states, hotspots,
                 links(f, where), f.rest());
+    }
+
+    private static Overlay overlay(Fields screen) throws Unreadable {
+        Optional<Fields> f = screen.object("overlay");
+        if (f.isEmpty()) {
+            return Overlay.USUAL;
+        }
+        int share = f.get().has("share") ? f.get().whole("share", 0, 100) : 0;
+        int stop = f.get().has("stop") ? f.get().whole("stop", 0, 100) : 0;
+        int shade = f.get().has("shade") ? f.get().whole("shade", 0, 100) : Overlay.USUAL.shade();
+        Drawer.Side side = f.get().optionalWord("side", Drawer.Side.values(), Drawer.Side::word).orElse(Overlay.USUAL.side());
+        return f.get().made(() -> new Overlay(share, stop, side, shade));
     }
 
     private State state(Fields s, String where) throws Unreadable {

@@ -1,0 +1,45 @@
+package pandel.desktop.device;
+
+import java.util.Optional;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
+import pandel.core.model.Device;
+import pandel.core.model.Facts;
+import pandel.core.model.Form;
+import pandel.core.model.Known;
+import pandel.core.model.Look;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.desktop.picture.PictureLibrary;
+
+/** A screen open above another on a small device; a line says where a sheet stops when it is drawn up. */
+public final class OverlayPreview extends SmallDevice {
+
+    /** @param wide interface px */
+    public OverlayPreview(PictureLibrary pictures, Prototype prototype, Optional<Screen> beneath, Screen screen, Device device, double wide) {
+        double scale = wide / device.width();
+        double high = Math.rint(device.height() * scale);
+        super(wide, high);
+        beneath.ifPresent(s -> {
+            LevelView page = new LevelView(pictures, Look.plain(s), 0, false);
+            page.know(prototype, Known.of(Facts.NONE));
+            page.place(device.width(), device.height(), scale, 0);
+            getChildren().add(page);
+        });
+        LevelView above = new LevelView(pictures, Look.plain(screen), 0, true);
+        above.know(prototype, Known.of(Facts.NONE));
+        above.place(device.width(), device.height(), scale, 0);
+        Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
+        edge.setFill(null);
+        edge.getStyleClass().add("preview-edge");
+        getChildren().addAll(above, edge);
+        if (screen.form() == Form.SHEET && screen.overlay().stop() > 0) {
+            double y = Math.rint(high * (1 - screen.overlay().stop() / 100.0)) + 0.5;
+            Line stop = new Line(0, y, wide, y);
+            stop.setStroke(Color.web("#E0A526"));
+            stop.getStrokeDashArray().addAll(4.0, 3.0);
+            getChildren().add(stop);
+        }
+    }
+}

@@ -1,0 +1,157 @@
+package pandel.desktop.frames;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import pandel.core.edit.ScreenEdits;
+import pandel.core.model.Closer;
+import pandel.core.model.Drawer;
+import pandel.core.model.Form;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Overlay;
+import pandel.core.model.Screen;
+import pandel.desktop.device.OverlayPreview;
+import pandel.desktop.shell.Around;
+import pandel.desktop.shell.PageBox;
+import pandel.desktop.theme.Press;
+import pandel.desktop.work.Work;
+
+/** How a screen stands where it is open above others: how much it takes, at which side, where it stops, the shade, and what closes it. */
+public final class OverlayPage extends PageBox {
+
+    private static final double PREVIEW = 150;
+
+    private final Work work;
+    private final Around around;
+    private final String id;
+
+    private OverlayPage(Work work, Around around, Screen screen) {
+        super("Open above: " + screen.shownTitle(), about(screen.form()), around::dismiss);
+        setId("overlay-page");
+        this.work = work;
+        this.around = around;
+        this.id = screen.id();
+        fill();
+    }
+
+    private static String about(Form form) {
+        return switch (form) {
+            case PAGE -> "Opened above, a page fills the device: a takeover. What is set here holds then.";
+            case DIALOG -> "A dialog stands in the middle, as large as its picture.";
+            case SHEET -> "A sheet comes up from the foot. It can take a share of the height, and be drawn up to a second stop.";
+            case PANEL -> "A panel stands at a side, and can take a share of the width.";
+        };
+    }
+
+    /** Shows how a screen stands above others. */
+    public static void open(Work work, Around around, Screen screen) {
+        around.show(new OverlayPage(work, around, screen));
+    }
+
+    private Screen now() {
+        return work.prototype().screen(id).orElseThrow();
+    }
+
+    private void put(String name, Overlay overlay) {
+        work.edit(ScreenEdits.overlay(now(), name, overlay));
+        fill();
+    }
+
+    private void fill() {
+        clear();
+        Screen screen = now();
+        VBox settings = new VBox(8);
+        settings.getChildren().addAll(FramePage.small("It is closed by"), closers(screen), FramePage.small("It stands"), stands(screen));
+        HBox.setHgrow(settings, Priority.ALWAYS);
+        double wide = Math.rint(Math.min(PREVIEW, 300 * work.device().width() / work.device().height()));
+        row(settings, new OverlayPreview(around.pictures(), work.prototype(), beneath(screen), screen, work.device(), wide));
+    }
+
+    /** A screen from which it is opened, to be seen beneath it. */
+    private Optional<Screen> beneath(Screen screen) {
+        return work.prototype().index().waysIn(screen.id()).stream().map(Way::from).flatMap(java.util.List::stream).filter(s -> s.form() == Form.PAGE && !s.id().equals(screen.id())).findFirst();
+    }
+
+    private HBox closers(Screen screen) {
+        HBox line = new HBox(6);
+        line.setAlignment(Pos.CENTER_LEFT);
+        for (Closer closer : Closer.values()) {
+            boolean never = closer == Closer.OUTSIDE && screen.form() == Form.PAGE;
+            boolean on = screen.closers().contains(closer);
+            Button button = Press.plain((on ? "" : "not ") + switch (closer) {
+                case OUTSIDE -> "a tap beside it";
+                case AWAY -> "a swipe off";
+                case DEVICE_BACK -> "device back";
+            }, "closed-by-" + closer.word().replace(' ', '-'), () -> {
+                Set<Closer> all = EnumSet.noneOf(Closer.class);
+                all.addAll(now().closers());
+                if (!all.remove(closer)) {
+                    all.add(closer);
+                }
+                work.edit(ScreenEdits.closers(now(), all));
+                fill();
+            });
+            button.setDisable(never);
+            button.setTooltip(new Tooltip(never ? "Nothing of a takeover is beside it" : on ? "Press, and it does so no more" : "Press, and it does"));
+            line.getChildren().add(button);
+        }
+        if (screen.closedBy().isPresent()) {
+            line.getChildren().add(Press.smallWord("As usual for a " + screen.form().word(), "closed-as-usual", () -> {
+                work.edit(ScreenEdits.closers(now(), Closer.usualFor(now().form())));
+                fill();
+            }));
+        }
+        return line;
+    }
+
+    private HBox stands(Screen screen) {
+        Overlay overlay = screen.overlay();
+        HBox line = new HBox(8);
+        line.setAlignment(Pos.TOP_LEFT);
+        if (screen.form() == Form.SHEET || screen.form() == Form.PANEL) {
+            boolean sheet = screen.form() == Form.SHEET;
+            line.getChildren().add(number("overlay-share", sheet ? "% of the height" : "% of the width", overlay.share(), "0 takes as much as its picture",
+                    n -> put("let “" + screen.shownTitle() + "” take " + n + " %", now().overlay().withShare(n))));
+            if (sheet) {
+                line.getChildren().add(number("overlay-stop", "% second stop", overlay.stop(), "To which it is drawn up; 0: there is none", n -> {
+                    if (n != 0 && (now().overlay().share() == 0 || n <= now().overlay().share())) {
+                        around.say("A second stop lies above the share it takes at first, " + now().overlay().share() + " %; " + n + " % does not.");
+                        fill();
+                    } else {
+                        put("let “" + screen.shownTitle() + "” be drawn up to " + n + " %", now().overlay().withStop(n));
+                    }
+                }));
+            } else {
+                line.getChildren().add(Press.plain("at the " + overlay.side().word(), "overlay-side", () -> put("put “" + screen.shownTitle() + "” at the other side", now().overlay().withSide(overlay.side() == Drawer.Side.LEFT ? Drawer.Side.RIGHT : Drawer.Side.LEFT))));
+            }
+        }
+        line.getChildren().add(number("overlay-shade", "% shade beneath", overlay.shade(), "How dark what is beneath gets", n -> put("shade beneath “" + screen.shownTitle() + "” by " + n + " %", now().overlay().withShade(n))));
+        return line;
+    }
+
+    private interface Put {
+        void number(int n);
+    }
+
+    private Node number(String fieldId, String caption, int now, String tooltip, Put put) {
+        TextField field = field(fieldId, caption, String.valueOf(now), 60, typed -> {
+            Optional<Integer> n = Optional.of(typed).filter(t -> t.matches("\\d{1,4}")).map(Integer::parseInt).filter(i -> i <= 100);
+            if (n.isEmpty()) {
+                around.say("“" + caption + "” is a number from 0 to 100; “" + typed + "” is none.");
+                fill();
+            } else if (n.get() != now) {
+                put.number(n.get());
+            }
+        });
+        field.setTooltip(new Tooltip(tooltip));
+        return FramePage.captioned(field, caption);
+    }
+}
