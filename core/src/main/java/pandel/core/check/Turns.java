@@ -27,7 +27,6 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Source;
@@ -114,59 +113,38 @@ final class Turns {
             typing(turns, cell, hotspot);
         }
         touches(screen.links(), (touch, link) -> add(turns, cell, List.of(), new Event.Touched(touch, new Event.On.Point(0, 0)), link));
-        if (cell.at().isPresent()) {
-            pages(turns, cell, screen);
-        }
-        if (!cell.around().isEmpty()) {
-            tabs(turns, cell, screen);
-        }
+        FrameTurns.add(this, turns, cell, screen);
         if (!cell.level().base()) {
             Head head = head(cell);
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), rules.outside(head));
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), rules.away(head));
         }
         WaitTurns.add(this, turns, cell, screen);
+        beside(turns, cell);
         return turns;
     }
 
-    /** Tabs of the strips that show; a swipe shows none that the strip does not. */
-    private void tabs(Done turns, Cell cell, Screen screen) {
-        Head head = head(cell);
-        for (Gesture gesture : device.swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
-            if (own(screen, new Cause.Touch(gesture)::equals).isEmpty() && rules.swiped(head, gesture).isEmpty()) {
-                rules.swipedTab(head, gesture).flatMap(t -> t).ifPresent(tab -> add(turns, cell, List.of(new Event.Touched(gesture, new Event.On.Point(0, 0))), Optional.of(tab), rules.tab(head, tab)));
-            }
-        }
-        rules.strips(head).forEach(set -> set.tabs().forEach(tab -> add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id()))), Optional.of(tab.id()), rules.tab(head, tab.id()))));
-    }
-
-    /** Turns by what is laid over a page, and by swipes that no link of the whole screen answers. */
-    private void pages(Done turns, Cell cell, Screen screen) {
-        Head head = head(cell);
-        Set<PageTurn> done = new LinkedHashSet<>();
-        if (device.swipes()) {
-            for (Gesture gesture : List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT)) {
-                if (own(screen, new Cause.Touch(gesture)::equals).isEmpty()) {
-                    rules.swiped(head, gesture).ifPresent(turn -> page(turns, cell, head, turn, new Event.Touched(gesture, new Event.On.Point(0, 0)), done));
-                }
-            }
-        }
-        rules.laid(head).forEach(turn -> page(turns, cell, head, turn, new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)), done));
-        rules.skip(head).ifPresent(link -> add(turns, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnSkip()), link));
-    }
-
-    /** One turn, however it is done the first time. */
-    private void page(Done turns, Cell cell, Head head, PageTurn turn, Event event, Set<PageTurn> done) {
-        if (!done.add(turn)) {
+    /**
+     * On a wide device the list of a pair may lie right behind its detail, and take gestures too. Whether it does is not known: what its links
+     * do is doubtful here. Moves are done as if from the list, where they are known.
+     */
+    private void beside(Done turns, Cell cell) {
+        if (prototype.pairs().isEmpty() || Width.of(device.width()) != Width.WIDE || cell.first() || cell.at().isPresent()) {
             return;
         }
-        Optional<Link> finish = rules.finish(head, turn);
-        if (finish.isPresent()) {
-            add(turns, cell, List.of(), event, finish.get());
-        } else {
-            Ruling ruling = rules.turn(head, turn);
-            add(turns, cell, List.of(event), ruling.countsAs(prototype), ruling);
-        }
+        prototype.pairs().stream().filter(p -> p.detail().equals(cell.screen())).flatMap(p -> prototype.index().hotspotsOn(p.list()).stream()).forEach(hotspot -> {
+            Done perhaps = new Done();
+            rows(hotspot).forEach(row -> touches(hotspot.links(), (touch, link) -> {
+                turns.back().add(link.id());
+                add(perhaps, cell, hotspot.row(row), List.of(), new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)), link);
+            }));
+            hotspot.linkFor(new Cause.Submit()).ifPresent(link -> {
+                turns.back().add(link.id());
+                add(perhaps, cell, List.of(), new Event.Submitted(hotspot.id()), link);
+            });
+            turns.doubtful().addAll(perhaps.sure());
+            turns.doubtful().addAll(perhaps.doubtful());
+        });
     }
 
     /** The rows that can make a difference: of those that hold the same of what its links read, the first. */

@@ -126,6 +126,11 @@ final class WaitTurns {
             List<Event> events = new ArrayList<>(until);
             events.add(named(last, link));
             done.sure().add(turns.spending(spent(link), events));
+        } else if (rulings.stream().anyMatch(Ruling.Depends.class::isInstance)) {
+            // Where it finds nothing to return to it is spent all the same.
+            List<Event> events = new ArrayList<>(until);
+            events.add(last);
+            done.doubtful().add(turns.spending(spent(link), events));
         }
     }
 
@@ -180,6 +185,9 @@ final class WaitTurns {
             }
             if (!until.isEmpty()) {
                 until.set(until.size() - 1, named(until.getLast(), link));
+            }
+            if (doubted && !rulings.isEmpty()) {
+                done.doubtful().add(turns.spending(then, List.copyOf(until)));
             }
             if (spendsToo(link, rulings) && !doubted) {
                 done.sure().add(turns.spending(then, List.copyOf(until)));

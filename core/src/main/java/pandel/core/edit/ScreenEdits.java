@@ -155,7 +155,7 @@ public final class ScreenEdits {
     }
 
     private static Prototype without(Prototype p, Set<String> gone) {
-        Prototype unlinked = DrawerEdits.without(TabSetEdits.withoutRoots(SequenceEdits.withoutPages(LinkEdits.dropLinksTo(p, gone), gone), gone), gone);
+        Prototype unlinked = PairEdits.without(DrawerEdits.without(TabSetEdits.withoutRoots(SequenceEdits.withoutPages(LinkEdits.dropLinksTo(p, gone), gone), gone), gone), gone);
         return unlinked
                 .withScreens(unlinked.screens().stream().filter(s -> !gone.contains(s.id())).toList())
                 .withShared(unlinked.shared().stream()

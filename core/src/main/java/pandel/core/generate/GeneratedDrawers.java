@@ -17,13 +17,14 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
+import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
 import pandel.core.model.Width;
 
-/** Drawers on some screens of a made-up prototype, whose items do what its links do, and links that open and close them. */
+/** Drawers on some screens of a made-up prototype, whose items do what its links do, and links that open and close them; now and then a list beside its detail. */
 final class GeneratedDrawers {
 
     private static final double PHONE = 390;
@@ -51,7 +52,15 @@ final class GeneratedDrawers {
         for (int i = 0; i < count; i++) {
             drawers.add(drawer("d" + i));
         }
-        return count == 0 ? plain : plain.withScreens(plain.screens().stream().map(this::screen).toList()).withDrawers(drawers);
+        Prototype drawn = count == 0 ? plain : plain.withScreens(plain.screens().stream().map(this::screen).toList()).withDrawers(drawers);
+        return random.nextInt(kind == Kind.USUAL ? 2 : 3) == 0 ? drawn.withPairs(List.of(pair())) : drawn;
+    }
+
+    /** A list and what one of its links leads to. */
+    private Pair pair() {
+        List<Way> steps = plain.index().ways().stream().filter(w -> w.hotspot().isPresent() && w.from().size() == 1 && w.targets().size() == 1 && w.link().effects().anyMatch(Effect.Advance.class::isInstance)).toList();
+        Way step = steps.isEmpty() ? null : any(steps);
+        return step == null ? Pair.of("p0", any(plain.screens()).id(), any(plain.screens()).id()) : Pair.of("p0", step.from().getFirst().id(), step.targets().iterator().next());
     }
 
     private Drawer drawer(String id) {

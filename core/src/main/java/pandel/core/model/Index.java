@@ -63,6 +63,7 @@ public final class Index {
             addTurns(sequence);
             sequence.links().forEach(link -> addWay(way(link, screens(sequence.pagesOf(link)), Optional.empty(), Optional.of(sequence))));
         }
+        prototype.pairs().forEach(p -> others.add(p.id()));
         for (Drawer drawer : prototype.drawers()) {
             others.add(drawer.id());
             List<Screen> on = screens(List.copyOf(drawer.screenIds(prototype)));

@@ -30,6 +30,7 @@ public final class Prototype {
     private final List<Sequence> sequences;
     private final List<TabSet> tabSets;
     private final List<Drawer> drawers;
+    private final List<Pair> pairs;
     private final Map<String, Sequence> sequencesById;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
@@ -42,7 +43,7 @@ public final class Prototype {
      */
     public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
                      List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, Rest rest) {
-        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), rest));
+        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), rest));
     }
 
     private Prototype(Parts parts) {
@@ -62,6 +63,7 @@ public final class Prototype {
         this.sequences = List.copyOf(parts.sequences());
         this.tabSets = List.copyOf(parts.tabSets());
         this.drawers = List.copyOf(parts.drawers());
+        this.pairs = List.copyOf(parts.pairs());
         Map<String, Sequence> byId = new HashMap<>();
         this.sequences.reversed().forEach(s -> byId.put(s.id(), s));
         this.sequencesById = Map.copyOf(byId);
@@ -71,11 +73,11 @@ public final class Prototype {
     /** All that a prototype is made of, to change one and keep the others. */
     private record Parts(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries, List<Device> devices,
                          Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, List<Fact> facts,
-                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, List<TabSet> tabSets, List<Drawer> drawers, Rest rest) {
+                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, List<TabSet> tabSets, List<Drawer> drawers, List<Pair> pairs, Rest rest) {
     }
 
     private Parts parts() {
-        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest);
+        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest);
     }
 
     /** A prototype with no screens, for a phone. */
@@ -167,6 +169,10 @@ public final class Prototype {
         return drawers.isEmpty() ? Optional.empty() : drawers.stream().filter(d -> d.id().equals(id)).findFirst();
     }
 
+    public List<Pair> pairs() {
+        return pairs;
+    }
+
     /** The drawer that has an item. @param item its id */
     public Optional<Drawer> drawerOf(String item) {
         return drawers.stream().filter(d -> d.item(item).isPresent()).findFirst();
@@ -212,55 +218,59 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withJourneys(List<Journey> newJourneys) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withFacts(List<Fact> newFacts) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withStartPoints(List<StartPoint> newStartPoints) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withVersions(List<Version> newVersions) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withSequences(List<Sequence> newSequences) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, tabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, tabSets, drawers, pairs, rest));
     }
 
     public Prototype withTabSets(List<TabSet> newTabSets) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, newTabSets, drawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, newTabSets, drawers, pairs, rest));
     }
 
     public Prototype withDrawers(List<Drawer> newDrawers) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, newDrawers, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, newDrawers, pairs, rest));
+    }
+
+    public Prototype withPairs(List<Pair> newPairs) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, newPairs, rest));
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */

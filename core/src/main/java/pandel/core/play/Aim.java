@@ -33,14 +33,14 @@ public final class Aim {
     }
 
     /** What is laid over a page at a point. */
-    private static Optional<Event.On> sign(Prototype prototype, Situation now, Look look, double x, double y) {
-        return PageFoot.on(prototype, look, now.top().trail().current().at(), Room.of(prototype, now), now.height()).stream()
+    private static Optional<Event.On> sign(Prototype prototype, Situation now, Look look, Room room, double x, double y) {
+        return PageFoot.on(prototype, look, now.top().trail().current().at(), room, now.height()).stream()
                 .filter(s -> s.area().contains(x, y)).findFirst().flatMap(PageFoot.Sign::on);
     }
 
     /** The tab of a strip at a point; of strips laid over one another's foot the first. */
     private static Optional<Event.On> tab(Prototype prototype, Situation now, double x, double y) {
-        return StripPlace.on(prototype, now.head().around(), now.screen(), Room.of(prototype, now).width(), now.height()).stream().flatMap(p -> p.signs().stream())
+        return StripPlace.on(prototype, now.head().around(), now.screen(), Room.whole(prototype, now, now.levels().size() - 1).width(), now.height()).stream().flatMap(p -> p.signs().stream())
                 .filter(s -> s.area().contains(x, y)).findFirst().map(s -> new Event.On.OnTab(s.tab().id()));
     }
 
@@ -108,8 +108,20 @@ public final class Aim {
 
     /** The same where the rows of the drawer that shows are scrolled. @param scroll px they are */
     public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
-        Room room = Room.of(prototype, now);
-        return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> page(prototype, now, gesture, x - room.x(), y, room));
+        return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> {
+            Room whole = Room.whole(prototype, now, now.levels().size() - 1);
+            Optional<Pairs.Beside> beside = Pairs.beside(prototype, now).filter(b -> x < b.list(prototype).x() + b.list(prototype).width());
+            Optional<Event.On> tab = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP ? tab(prototype, now, x - whole.x(), y) : Optional.empty();
+            if (tab.isPresent()) {
+                return new Event.Touched(Gesture.TAP, tab.get());
+            }
+            if (beside.isPresent()) {
+                Room list = beside.get().list(prototype);
+                return page(prototype, beside.get().returned(), gesture, x - list.x(), y, list);
+            }
+            Room room = Room.of(prototype, now);
+            return page(prototype, now, gesture, x - room.x(), y, room);
+        });
     }
 
     /** What it means where a drawer shows: an item, beside the open one, or a bare point of it; empty where it is for the page. */
@@ -136,7 +148,7 @@ public final class Aim {
             return down ? new Event.Touched(Gesture.TAP, new Event.On.Outside()) : new Event.Touched(gesture, new Event.On.Point(x, y));
         }
         if (gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP) {
-            Optional<Event.On> sign = tab(prototype, now, x, y).or(() -> sign(prototype, now, look, x, y));
+            Optional<Event.On> sign = sign(prototype, now, look, room, x, y);
             if (sign.isPresent()) {
                 return new Event.Touched(Gesture.TAP, sign.get());
             }

@@ -12,7 +12,6 @@ import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Value;
-import pandel.core.model.Width;
 
 /** What can be done in a situation: one event for each link that can be set off, or for each of its outcomes, and what frames and the device do. */
 public final class Possible {
@@ -29,17 +28,8 @@ public final class Possible {
             drawn(prototype, events, rules, now);
             return events;
         }
-        List<Hotspot> hotspots = now.look(prototype).map(l -> l.hotspots(prototype, Width.of(now.width()))).orElse(List.of());
-        for (Hotspot hotspot : hotspots) {
-            for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
-                for (Link link : hotspot.links()) {
-                    if (link.cause() instanceof Cause.Touch touch && hotspot.linkFor(touch).equals(Optional.of(link))) {
-                        add(events, rules, now, hotspot.row(row), link, new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
-                    }
-                }
-            }
-            hotspot.linkFor(new Cause.Submit()).ifPresent(link -> add(events, rules, now, Map.of(), link, new Event.Submitted(hotspot.id())));
-        }
+        hotspots(prototype, events, rules, now);
+        Pairs.beside(prototype, now).ifPresent(b -> hotspots(prototype, events, rules, b.returned()));
         for (Link link : screen.map(Screen::links).orElse(List.of())) {
             if (link.cause() instanceof Cause.Touch touch) {
                 add(events, rules, now, Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
@@ -75,6 +65,19 @@ public final class Possible {
             back.ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, new Event.DeviceBack()), () -> events.add(new Event.DeviceBack()));
         }
         return events;
+    }
+
+    private static void hotspots(Prototype prototype, List<Event> events, Rules rules, Situation now) {
+        for (Hotspot hotspot : now.look(prototype).map(l -> l.hotspots(prototype, Room.of(prototype, now).on())).orElse(List.of())) {
+            for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
+                for (Link link : hotspot.links()) {
+                    if (link.cause() instanceof Cause.Touch touch && hotspot.linkFor(touch).equals(Optional.of(link))) {
+                        add(events, rules, now, hotspot.row(row), link, new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
+                    }
+                }
+            }
+            hotspot.linkFor(new Cause.Submit()).ifPresent(link -> add(events, rules, now, Map.of(), link, new Event.Submitted(hotspot.id())));
+        }
     }
 
     /** While a drawer is open: its items, what closes it, and time. */

@@ -5,11 +5,11 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Width;
 
 /**
- * Where a level's page stands across a device: beside the drawers that are always there.
+ * Where a level's page stands across a device: beside the drawers that are always there, and beside its list.
  *
  * @param x     px from the device's left edge
  * @param width px
- * @param on    the width of the whole device, by which mocks and areas are chosen
+ * @param on    the width by which mocks and areas are chosen: that of the device, of each side of a pair that of the side
  */
 public record Room(double x, double width, Width on) {
 
@@ -21,8 +21,14 @@ public record Room(double x, double width, Width on) {
         return new Room(0, deviceWidth, Width.of(deviceWidth));
     }
 
-    /** @param level counted from 0, the base */
+    /** Where the current place of a level stands: all of that, or beside its list. @param level counted from 0, the base */
     public static Room of(Prototype prototype, Situation now, int level) {
+        Room whole = whole(prototype, now, level);
+        return Pairs.beside(prototype, now, level).map(b -> b.list(prototype)).map(list -> new Room(list.x() + list.width(), whole.width() - list.width(), Width.of(whole.width() - list.width()))).orElse(whole);
+    }
+
+    /** All that is left beside the drawers that stay on a level. @param level counted from 0, the base */
+    public static Room whole(Prototype prototype, Situation now, int level) {
         double left = 0;
         double right = 0;
         for (Drawer drawer : now.drawers(prototype, level)) {

@@ -17,7 +17,6 @@ import pandel.core.model.Motion;
 import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
-import pandel.core.model.Width;
 
 /**
  * The heart: {@code step(prototype, situation, event)}. Pure and total: an event that does nothing says why. Costs time
@@ -106,7 +105,7 @@ public final class Step {
             case Event.On.OnHotspot on -> {
                 Optional<Hotspot> hotspot = shown(now, on.id());
                 if (hotspot.isEmpty()) {
-                    yield nothing(now, Optional.empty(), whyNotShown(now, on.id()));
+                    yield beside(now, on.id()).map(list -> onList(now, list, touched, on, outcome)).orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(now, on.id())));
                 }
                 if (on.row() < 0 || on.row() > hotspot.get().rows().size() || on.row() == 0 && !hotspot.get().rows().isEmpty()) {
                     yield nothing(now, Optional.empty(), hotspot.get().rows().isEmpty() ? "This hotspot has no rows." : "It has the rows 1 to " + hotspot.get().rows().size() + ".");
@@ -125,9 +124,35 @@ public final class Step {
         return item.isPresent() ? fire(closed, closed, item.get().link(), Map.of(), outcome) : nothing(now, Optional.empty(), "No drawer with that item shows here.");
     }
 
+    /** The list beside the current place, if a hotspot stands on it. */
+    private Optional<Situation> beside(Situation now, String hotspot) {
+        return Pairs.beside(prototype, now).map(Pairs.Beside::returned).filter(list -> shown(list, hotspot).isPresent());
+    }
+
+    /** A gesture on a hotspot of the list beside the current place: what ends in a move is done as if the detail had been returned from first. */
+    private Stepped onList(Situation now, Situation list, Event.Touched touched, Event.On.OnHotspot on, Optional<String> outcome) {
+        Stepped stepped = touch(list, touched, outcome);
+        boolean hit = shown(list, on.id()).flatMap(h -> h.linkFor(touched.touch())).isPresent();
+        return hit ? beside(now, list, stepped) : nothing(now, Optional.empty(), "This hotspot has no link for a " + touched.touch().word() + ".");
+    }
+
+    /** What was done on the list; any other thing than a move leaves the detail where it is. */
+    private Stepped beside(Situation now, Situation list, Stepped stepped) {
+        Situation after = stepped.situation();
+        if (stepped.happening() instanceof Happening.Moved || stepped.happening() instanceof Happening.Left) {
+            return stepped;
+        }
+        if (stepped.happening() instanceof Happening.DrawerMoved moved && after.drawer().filter(id -> now.drawers(prototype, now.levels().size() - 1).stream().noneMatch(d -> d.id().equals(id))).isPresent()) {
+            return nothing(now, moved.link(), "That drawer is attached to the list alone.");
+        }
+        Visit place = after.top().trail().current();
+        Trail trail = place.equals(list.top().trail().current()) ? now.top().trail() : list.top().trail().swapped(place).put(now.top().trail().current());
+        return new Stepped(now.withTop(now.top().with(trail)).with(after.facts()).telling(after.notice()).drawn(after.drawer()), stepped.happening());
+    }
+
     /** A hotspot of the current screen, as that now looks. */
     private Optional<Hotspot> shown(Situation now, String id) {
-        return now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Width.of(now.width())).stream()).filter(h -> h.id().equals(id)).findFirst();
+        return now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Room.of(prototype, now).on()).stream()).filter(h -> h.id().equals(id)).findFirst();
     }
 
     private String whyNotShown(Situation now, String id) {
@@ -137,13 +162,18 @@ public final class Step {
 
     private Stepped type(Situation now, Event.Typed typed) {
         Optional<Hotspot> field = shown(now, typed.field());
-        return field.isEmpty() ? nothing(now, Optional.empty(), whyNotShown(now, typed.field()))
+        Optional<Situation> list = field.isPresent() ? Optional.empty() : beside(now, typed.field());
+        return list.isPresent() ? beside(now, list.get(), type(list.get(), typed)) : field.isEmpty() ? nothing(now, Optional.empty(), whyNotShown(now, typed.field()))
                 : !field.get().isField() ? nothing(now, Optional.empty(), "Nothing can be typed there: it is no field.")
                 : adjusted(act(now, new TrailAction.Hold(typed.field(), typed.text()), Motion.NONE));
     }
 
     private Stepped submit(Situation now, String id, Optional<String> outcome) {
         Optional<Hotspot> field = shown(now, id);
+        Optional<Situation> list = field.isPresent() ? Optional.empty() : beside(now, id);
+        if (list.isPresent()) {
+            return beside(now, list.get(), submit(list.get(), id, outcome));
+        }
         Optional<Link> link = field.flatMap(f -> f.linkFor(new Cause.Submit()));
         return link.isPresent() ? fire(now, now, link.get(), Map.of(), outcome)
                 : outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of())

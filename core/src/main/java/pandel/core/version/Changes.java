@@ -19,6 +19,7 @@ import pandel.core.model.Journey;
 import pandel.core.model.Link;
 import pandel.core.model.Mock;
 import pandel.core.model.Picture;
+import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
@@ -93,6 +94,7 @@ public final class Changes {
         each("The start point ", before.startPoints(), now.startPoints(), StartPoint::id, StartPoint::title, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
         each("The tab set ", before.tabSets(), now.tabSets(), TabSet::id, TabSet::shownTitle, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
         each("The drawer ", before.drawers(), now.drawers(), Drawer::id, Drawer::shownTitle, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
+        each("The pair ", before.pairs(), now.pairs(), Pair::id, p -> titled(p.list()) + " and " + titled(p.detail()), (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("shares the width otherwise"));
         each("The sequence ", before.sequences(), now.sequences(), Sequence::id, Sequence::shownTitle, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
         each("The journey ", before.journeys(), now.journeys(), Journey::id, Journey::title, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
         if (!before.motions().equals(now.motions())) {
@@ -103,6 +105,10 @@ public final class Changes {
         if (!order.equals(old)) {
             say("The screens stand in another order.");
         }
+    }
+
+    private String titled(String screen) {
+        return now.screen(screen).or(() -> before.screen(screen)).map(Screen::shownTitle).orElse(screen);
     }
 
     private static String how(Drawer a, Drawer b) {

@@ -110,7 +110,7 @@ final class BruteForce {
 
     /** Whether the row of screens can be changed from a situation: null when the look was cut off before an answer. */
     Boolean leadsOn(Situation from, boolean withDeviceBack, int most) {
-        return comesTo(from, withDeviceBack, most, next -> next.happening() instanceof Happening.LedOut || !next.situation().row().equals(from.row()));
+        return comesTo(from, withDeviceBack, most, next -> next.happening() instanceof Happening.LedOut || next.happening() instanceof Happening.Moved m && m.address().isPresent() || !next.situation().row().equals(from.row()));
     }
 
     private Boolean comesTo(Situation from, boolean withDeviceBack, int most, Predicate<Stepped> wanted) {
@@ -141,7 +141,9 @@ final class BruteForce {
     /** Everything a person could do, and the next wait. */
     List<Event> events(Situation now) {
         List<Event> events = new ArrayList<>();
-        for (Hotspot hotspot : prototype.index().hotspotsOn(now.screen())) {
+        List<Hotspot> hotspots = new ArrayList<>(prototype.index().hotspotsOn(now.screen()));
+        prototype.pairs().stream().filter(p -> p.detail().equals(now.screen())).forEach(p -> hotspots.addAll(prototype.index().hotspotsOn(p.list())));
+        for (Hotspot hotspot : hotspots) {
             for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
                 int at = row;
                 hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch).map(l -> (Cause.Touch) l.cause()).distinct()

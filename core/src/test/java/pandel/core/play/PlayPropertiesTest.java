@@ -121,6 +121,29 @@ class PlayPropertiesTest {
         });
     }
 
+    /** What is done on a narrow device gives the same trail on a wide one, where a list stands beside its detail. */
+    @Property(tries = 300)
+    void theSameJourneyGivesTheSameTrailAtEveryWidth(@ForAll long seed, @ForAll @IntRange(min = 4, max = 12) int size, @ForAll boolean nasty) {
+        Prototype prototype = made(seed, size, nasty).withDrawers(List.of());
+        Step step = new Step(prototype);
+        Optional<Situation> start = prototype.mainEntry().flatMap(e -> Situation.at(prototype, e, prototype.devices().getFirst()));
+        if (start.isEmpty()) {
+            return;
+        }
+        Situation narrow = start.get();
+        Situation wide = step.step(narrow, new Event.Resize(1200, 900)).situation();
+        for (Event event : walk(prototype, seed)) {
+            Stepped there = step.step(narrow, event);
+            if (there.happening() instanceof Happening.Nothing || there.happening() instanceof Happening.Refused) {
+                continue;
+            }
+            narrow = there.situation();
+            wide = step.step(wide, event).situation();
+            assertThat(wide.levels().stream().map(l -> l.trail().told()).toList()).isEqualTo(narrow.levels().stream().map(l -> l.trail().told()).toList());
+            assertThat(wide.facts()).isEqualTo(narrow.facts());
+        }
+    }
+
     /** A drawer never alters what is beneath it; it is open on a place it is attached to, until something moves; and closing it is always possible by what it says. */
     @Property(tries = 300)
     void aDrawerAltersNothingBeneath(@ForAll long seed, @ForAll @IntRange(min = 4, max = 12) int size, @ForAll boolean nasty) {

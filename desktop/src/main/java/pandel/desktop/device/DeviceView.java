@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.animation.Animation;
 import javafx.application.Platform;
 import javafx.scene.layout.Pane;
@@ -47,6 +48,8 @@ public final class DeviceView extends Pane {
     private double pulledBy;
     private Optional<Drawn> drawn = Optional.empty();
     private final DrawerLayer drawers = new DrawerLayer();
+    /** Lists beside the current places, by their levels. */
+    private List<Optional<LevelView>> beside = List.of();
     private Optional<Touched.Draws> draws = Optional.empty();
     private Optional<SheetLift> lift = Optional.empty();
 
@@ -156,6 +159,10 @@ public final class DeviceView extends Pane {
         }
         List<LevelView> leaving = new ArrayList<>(before);
         leaving.removeAll(levels);
+        boolean apart = beside.stream().noneMatch(Optional::isPresent);
+        beside = IntStream.range(0, levels.size()).mapToObj(i -> LevelView.list(pictures, prototype, now, i, scale)).toList();
+        // Where a list stays in sight the picture changes at once.
+        boolean together = !apart || beside.stream().anyMatch(Optional::isPresent);
         if (drawer(prototype, now, before)) {
             return;
         }
@@ -163,7 +170,7 @@ public final class DeviceView extends Pane {
         // What a finger has drawn goes on from there, even where it would else change at once.
         Optional<Happening.Moved> seen = begun == 0 ? moved : moved.map(m -> m.motion().kind() != Motion.Kind.NONE ? m
                 : new Happening.Moved(m.link(), Motion.usualFor(Verb.TURN_PAGE).towards(begun < 0 ? Motion.Direction.LEFT : Motion.Direction.RIGHT), false, m.address()));
-        seen.filter(m -> !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
+        seen.filter(m -> !together && !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
                 .ifPresentOrElse(m -> move(m, leaving, arriving, begun), () -> {
                     levels.forEach(LevelView::still);
                     rest();
@@ -172,7 +179,7 @@ public final class DeviceView extends Pane {
     }
 
     private void rest() {
-        getChildren().setAll(drawers.among(levels));
+        getChildren().setAll(drawers.among(levels, beside));
     }
 
     /** Brings or takes away the drawer; true where that moves now, and the pages behind it change at once. */

@@ -64,8 +64,8 @@ final class DrawerLayer {
         behind = Optional.empty();
     }
 
-    /** The levels with the drawers between and above them. */
-    List<Node> among(List<LevelView> levels) {
+    /** The levels, each with the list beside it, and the drawers between and above them. */
+    List<Node> among(List<LevelView> levels, List<Optional<LevelView>> beside) {
         List<Node> all = new ArrayList<>();
         for (int i = 0; i < levels.size(); i++) {
             boolean top = i == levels.size() - 1;
@@ -74,6 +74,9 @@ final class DrawerLayer {
                 all.add(moving.get().panel());
             }
             all.add(levels.get(i));
+            if (i < beside.size()) {
+                beside.get(i).ifPresent(all::add);
+            }
             if (i < staying.size()) {
                 staying.get(i).forEach(d -> all.add(d.panel()));
             }

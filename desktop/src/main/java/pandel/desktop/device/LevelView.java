@@ -23,9 +23,12 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
 import pandel.core.play.Around;
+import pandel.core.play.Level;
 import pandel.core.play.PageFoot;
+import pandel.core.play.Pairs;
 import pandel.core.play.Placement;
 import pandel.core.play.Room;
+import pandel.core.play.Situation;
 import pandel.core.play.StripPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
@@ -64,6 +67,20 @@ final class LevelView extends Pane {
         setMouseTransparent(true);
         List.of(texts, foot, strip).forEach(this::moveWithMock);
         getChildren().addAll(shade, mock, texts, foot, strip);
+    }
+
+    /** The list beside the current place of a level, as it was left. @param at the level, counted from 0 */
+    static Optional<LevelView> list(PictureLibrary pictures, Prototype prototype, Situation now, int at, double scale) {
+        return Pairs.beside(prototype, now, at).flatMap(b -> {
+            Level list = b.returned().levels().get(at);
+            return prototype.screen(list.trail().current().screen()).map(screen -> {
+                LevelView view = new LevelView(pictures, list.look(prototype, screen, now.facts()), list.trail().depth(), false);
+                view.know(prototype, list.known(now.facts()));
+                view.place(b.list(prototype), now.height(), scale, list.trail().current().scroll());
+                view.partFrom();
+                return view;
+            });
+        });
     }
 
     private void moveWithMock(Node node) {
@@ -219,6 +236,14 @@ final class LevelView extends Pane {
         part.autosize();
         part.relocate(Math.rint(p.x() * scale), Math.rint(y * scale));
         return Optional.of(part);
+    }
+
+    /** The list of a pair, with a line at its right. */
+    void partFrom() {
+        setClip(new Rectangle(getPrefWidth(), getPrefHeight()));
+        Rectangle line = new Rectangle(getPrefWidth() - 1, 0, 1, getPrefHeight());
+        line.setFill(Color.web("#1C2529", 0.25));
+        getChildren().add(line);
     }
 
     Region shade() {

@@ -6,11 +6,13 @@ import javafx.scene.layout.Region;
 import pandel.core.edit.TabSetEdits;
 import pandel.core.model.Drawer;
 import pandel.core.model.Form;
+import pandel.core.model.Pair;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.OverlayPage;
+import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
@@ -37,13 +39,19 @@ final class InFrame extends Button {
         Optional<TabSet> set = TabSetEdits.setOf(work.prototype(), screen.id());
         Optional<Drawer> drawer = drawer(screen);
         boolean above = screen.form() != Form.PAGE;
-        setVisible(above || sequence.isPresent() || set.isPresent() || drawer.isPresent());
+        Optional<Pair> pair = pair(screen);
+        setVisible(above || sequence.isPresent() || set.isPresent() || drawer.isPresent() || pair.isPresent());
         setManaged(isVisible());
-        setText(above && sequence.isEmpty() ? "a " + screen.form().word() + ": how it opens" : sequence.map(s -> "page " + (s.pages().indexOf(screen.id()) + 1) + " of " + s.pages().size() + ", " + s.shownTitle()).or(() -> set.map(s -> "a tab of " + s.shownTitle())).or(() -> drawer.map(d -> "with the drawer " + d.shownTitle())).orElse(""));
+        setText(above && sequence.isEmpty() ? "a " + screen.form().word() + ": how it opens" : sequence.map(s -> "page " + (s.pages().indexOf(screen.id()) + 1) + " of " + s.pages().size() + ", " + s.shownTitle()).or(() -> set.map(s -> "a tab of " + s.shownTitle())).or(() -> drawer.map(d -> "with the drawer " + d.shownTitle()))
+                .or(() -> pair.map(p -> "beside " + work.prototype().screen(p.list().equals(screen.id()) ? p.detail() : p.list()).map(Screen::shownTitle).orElse("") + " where it is wide")).orElse(""));
     }
 
     private Optional<Sequence> sequence(Screen screen) {
         return work.prototype().index().sequencesOf(screen.id()).stream().findFirst();
+    }
+
+    private Optional<Pair> pair(Screen screen) {
+        return work.prototype().pairs().stream().filter(p -> p.list().equals(screen.id()) || p.detail().equals(screen.id())).findFirst();
     }
 
     private Optional<Drawer> drawer(Screen screen) {
@@ -59,6 +67,7 @@ final class InFrame extends Button {
         }
         Optional<TabSet> set = work.screen().flatMap(s -> TabSetEdits.setOf(work.prototype(), s.id()));
         sequence.ifPresentOrElse(s -> SequencePage.open(work, around, s.id()),
-                () -> set.ifPresentOrElse(s -> TabSetPage.open(work, around, s.id()), () -> work.screen().flatMap(this::drawer).ifPresentOrElse(d -> DrawerPage.open(work, around, d.id()), () -> around.say("This screen is no page of a sequence, no root of a tab, and has no drawer."))));
+                () -> set.ifPresentOrElse(s -> TabSetPage.open(work, around, s.id()), () -> work.screen().flatMap(this::drawer).ifPresentOrElse(d -> DrawerPage.open(work, around, d.id()), 
+                        () -> work.screen().flatMap(this::pair).ifPresentOrElse(p -> PairPage.open(work, around, p.id()), () -> around.say("This screen is no page of a sequence, no root of a tab, has no drawer and stands beside none.")))));
     }
 }

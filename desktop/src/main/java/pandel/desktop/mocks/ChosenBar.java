@@ -39,7 +39,8 @@ final class ChosenBar extends HBox {
         button.setTooltip(new Tooltip("Put them behind a strip, make them a sequence, or put them in a drawer"));
         button.setOnAction(e -> new ContextMenu(Press.item("Put behind a strip", "together-tabs", () -> actions.putBehindStrip(work.together())),
                 Press.item("Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())),
-                Press.item("Put in a drawer", "together-drawer", () -> actions.putInDrawer(work.together()))).show(button, Side.BOTTOM, 0, 0));
+                Press.item("Put in a drawer", "together-drawer", () -> actions.putInDrawer(work.together())),
+                Press.item("Put side by side, list and detail", "together-pair", () -> actions.putSideBySide(work.together()))).show(button, Side.BOTTOM, 0, 0));
         return button;
     }
 

@@ -16,6 +16,7 @@ import pandel.core.edit.FactWords;
 import pandel.core.edit.FormChange;
 import pandel.core.edit.Said;
 import pandel.core.edit.ScaleEdit;
+import pandel.core.edit.PairEdits;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.SequenceEdits;
 import pandel.core.edit.StateEdits;
@@ -24,6 +25,7 @@ import pandel.core.model.Condition;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Picture;
+import pandel.core.model.Pair;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.State;
@@ -33,6 +35,7 @@ import pandel.core.model.Target;
 import pandel.core.play.LinkWords;
 import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.OverlayPage;
+import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.Around;
@@ -218,6 +221,19 @@ public final class ScreenActions {
     void putInDrawer(List<Screen> screens) {
         DrawerPage.make(work, around, screens);
         around.say("A drawer on " + (screens.size() == 1 ? "one screen" : screens.size() + " screens") + " leads to each of them. “Put a sign for it” lets people find it.");
+    }
+
+    /** Puts two screens side by side where it is wide, the first as the list, and shows that. */
+    void putSideBySide(List<Screen> screens) {
+        Optional<String> why = PairEdits.whyNot(work.prototype(), screens);
+        if (why.isPresent()) {
+            around.say(why.get());
+            return;
+        }
+        Pair made = Pair.of(work.freshId("pair"), screens.getFirst().id(), screens.getLast().id());
+        work.edit(PairEdits.make(made));
+        around.say("“" + screens.getFirst().shownTitle() + "” stands beside “" + screens.getLast().shownTitle() + "” where it is wide.");
+        PairPage.open(work, around, made.id());
     }
 
     /** Asks for the name of the section screens are to stand in. */

@@ -3,6 +3,7 @@ package pandel.desktop.play;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -22,12 +23,13 @@ import pandel.core.model.Look;
 import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
-import pandel.core.model.Width;
 import pandel.core.play.Aim;
 import pandel.core.play.EventWords;
 import pandel.core.play.Head;
 import pandel.core.play.LinkWords;
 import pandel.core.play.Offer;
+import pandel.core.play.Pairs;
+import pandel.core.play.Room;
 import pandel.core.play.Rules;
 import pandel.core.play.Ruling;
 import pandel.core.play.Situation;
@@ -113,16 +115,25 @@ final class PossiblePane extends VBox {
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
-        numbered = now.left() ? List.of() : now.drawer().isPresent() ? new Rules(prototype).drawers(now.head()).stream().flatMap(w -> w.items().stream()).map(PossiblePane::choosing).toList() : there(prototype, now).stream().map(PossiblePane::first).toList();
+        numbered = now.left() ? List.of() : now.drawer().isPresent() ? new Rules(prototype).drawers(now.head()).stream().flatMap(w -> w.items().stream()).map(PossiblePane::choosing).toList() : Stream.concat(there(prototype, now).stream(), Pairs.beside(prototype, now).stream().flatMap(b -> there(prototype, b.returned()).stream())).map(PossiblePane::first).toList();
     }
 
     private static List<Hotspot> there(Prototype prototype, Situation now) {
-        return now.look(prototype).map(l -> l.hotspots(prototype, Width.of(now.width()))).orElse(List.of());
+        return now.look(prototype).map(l -> l.hotspots(prototype, Room.of(prototype, now).on())).orElse(List.of());
     }
 
     private void hotspots(Prototype prototype, Situation now) {
+        int number = hotspots(prototype, now, 0);
+        Optional<Pairs.Beside> beside = Pairs.beside(prototype, now);
+        if (beside.isPresent()) {
+            hotspots(prototype, beside.get().returned(), number);
+        }
+    }
+
+    /** @param before how many have a number by now  @return how many then */
+    private int hotspots(Prototype prototype, Situation now, int before) {
         Rules rules = new Rules(prototype);
-        int number = 0;
+        int number = before;
         for (Hotspot hotspot : there(prototype, now)) {
             number++;
             String name = LinkWords.name(hotspot, number);
@@ -139,6 +150,7 @@ final class PossiblePane extends VBox {
             hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch && hotspot.linkFor(l.cause()).equals(Optional.of(l))).sorted(Comparator.comparing(l -> ((Cause.Touch) l.cause()).gesture()))
                     .forEach(link -> touches(rules, now, shownNumber, name, hotspot, link));
         }
+        return number;
     }
 
     /** One row for each row of a repeated hotspot, up to a number of them. */

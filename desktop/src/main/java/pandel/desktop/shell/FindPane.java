@@ -25,6 +25,7 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 import pandel.core.play.LinkWords;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.work.Work;
@@ -98,6 +99,7 @@ final class FindPane extends VBox {
         work.prototype().sequences().forEach(s -> add(all, typed, "sequence", s.shownTitle(), s.pages().size() == 1 ? "one page" : s.pages().size() + " pages", 0, () -> SequencePage.open(work, around, s.id())));
         work.prototype().tabSets().forEach(s -> add(all, typed, "tab set", s.shownTitle(), s.tabs().size() + " tabs", 0, () -> TabSetPage.open(work, around, s.id())));
         work.prototype().drawers().forEach(w -> add(all, typed, "drawer", w.shownTitle(), w.items().size() + " items", 0, () -> DrawerPage.open(work, around, w.id())));
+        work.prototype().pairs().forEach(p -> add(all, typed, "side by side", work.prototype().screen(p.list()).map(Screen::shownTitle).orElse(p.list()), "beside " + work.prototype().screen(p.detail()).map(Screen::shownTitle).orElse(p.detail()), 0, () -> PairPage.open(work, around, p.id())));
         for (Way way : work.prototype().index().ways()) {
             way.hotspot().filter(h -> !h.title().isBlank()).ifPresent(h -> add(all, typed, "hotspot", h.title(),
                     "on " + (way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens") + ": " + LinkWords.effect(work.prototype(), way.link()), 1, () -> {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import pandel.core.model.Start;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.work.Work;
@@ -50,6 +51,7 @@ final class Pages {
             SequencePage.open(work, around, id);
             TabSetPage.open(work, around, id);
             DrawerPage.open(work, around, id);
+            PairPage.open(work, around, id);
         }, () -> DrawerPage.make(work, around, List.of()), questions::dismiss));
     }
 

@@ -23,6 +23,7 @@ import pandel.core.model.Facts;
 import pandel.core.model.Journey;
 import pandel.core.model.Judgements;
 import pandel.core.model.Motion;
+import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
@@ -109,6 +110,10 @@ public final class PrototypeReader {
         for (JsonNode node : fields.items("drawers")) {
             drawers.add(DrawerJson.drawer(Fields.of(node, "drawer " + (drawers.size() + 1)), this::claim));
         }
+        List<Pair> pairs = new ArrayList<>();
+        for (JsonNode node : fields.items("pairs")) {
+            pairs.add(PairJson.pair(Fields.of(node, "pair " + (pairs.size() + 1)), this::claim));
+        }
         List<Fact> facts = new ArrayList<>();
         for (JsonNode node : fields.items("facts")) {
             Fields f = Fields.of(node, "fact " + (facts.size() + 1));
@@ -119,7 +124,7 @@ public final class PrototypeReader {
         List<StartPoint> points = startPoints(fields);
         List<Version> versions = versions(fields);
         return new Prototype(title, screens, shared, entries, devices, motions, judgements, journeys, fields.rest())
-                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences).withTabSets(sets).withDrawers(drawers);
+                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences).withTabSets(sets).withDrawers(drawers).withPairs(pairs);
     }
 
     private static Map<String, Value> values(Fields entry) throws Unreadable {

@@ -57,6 +57,7 @@ public final class PrototypeWriter {
         list(node, "sequences", p.sequences(), SequenceJson::sequence);
         list(node, "tabSets", p.tabSets(), TabsJson::set);
         list(node, "drawers", p.drawers(), DrawerJson::drawer);
+        list(node, "pairs", p.pairs(), PairJson::pair);
         list(node, "journeys", p.journeys(), PrototypeWriter::journey);
         list(node, "accepted", p.judgements().accepted(), a -> with(NODES.objectNode().put("rule", a.rule()).put("ground", a.ground()).put("reason", a.reason()), a.rest()));
         list(node, "quiet", p.judgements().quiet(), q -> {

@@ -1,0 +1,80 @@
+package pandel.core.check;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.check.Turns.Done;
+import pandel.core.model.Cause;
+import pandel.core.model.Event;
+import pandel.core.model.Gesture;
+import pandel.core.model.Link;
+import pandel.core.model.PageTurn;
+import pandel.core.model.Screen;
+import pandel.core.play.Head;
+import pandel.core.play.Ruling;
+
+/** What tab sets and sequences do at a cell: tabs of their strips, turns of their pages. */
+final class FrameTurns {
+
+    private final Turns turns;
+    private final Done done;
+    private final Cell cell;
+    private final Screen screen;
+    private final Head head;
+
+    private FrameTurns(Turns turns, Done done, Cell cell, Screen screen) {
+        this.turns = turns;
+        this.done = done;
+        this.cell = cell;
+        this.screen = screen;
+        this.head = turns.head(cell);
+    }
+
+    static void add(Turns turns, Done done, Cell cell, Screen screen) {
+        if (cell.at().isPresent()) {
+            new FrameTurns(turns, done, cell, screen).pages();
+        }
+        if (!cell.around().isEmpty()) {
+            new FrameTurns(turns, done, cell, screen).tabs();
+        }
+    }
+
+    /** Tabs of the strips that show; a swipe shows none that the strip does not. */
+    private void tabs() {
+        for (Gesture gesture : turns.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
+            if (Turns.own(screen, new Cause.Touch(gesture)::equals).isEmpty() && turns.rules().swiped(head, gesture).isEmpty()) {
+                turns.rules().swipedTab(head, gesture).flatMap(t -> t).ifPresent(tab -> turns.add(done, cell, List.of(new Event.Touched(gesture, new Event.On.Point(0, 0))), Optional.of(tab), turns.rules().tab(head, tab)));
+            }
+        }
+        turns.rules().strips(head).forEach(set -> set.tabs().forEach(tab -> turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id()))), Optional.of(tab.id()), turns.rules().tab(head, tab.id()))));
+    }
+
+    /** Turns by what is laid over a page, and by swipes that no link of the whole screen answers. */
+    private void pages() {
+        Set<PageTurn> seen = new LinkedHashSet<>();
+        if (turns.device().swipes()) {
+            for (Gesture gesture : List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT)) {
+                if (Turns.own(screen, new Cause.Touch(gesture)::equals).isEmpty()) {
+                    turns.rules().swiped(head, gesture).ifPresent(turn -> page(turn, new Event.Touched(gesture, new Event.On.Point(0, 0)), seen));
+                }
+            }
+        }
+        turns.rules().laid(head).forEach(turn -> page(turn, new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)), seen));
+        turns.rules().skip(head).ifPresent(link -> turns.add(done, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnSkip()), link));
+    }
+
+    /** One turn, however it is done the first time. */
+    private void page(PageTurn turn, Event event, Set<PageTurn> seen) {
+        if (!seen.add(turn)) {
+            return;
+        }
+        Optional<Link> finish = turns.rules().finish(head, turn);
+        if (finish.isPresent()) {
+            turns.add(done, cell, List.of(), event, finish.get());
+        } else {
+            Ruling ruling = turns.rules().turn(head, turn);
+            turns.add(done, cell, List.of(event), ruling.countsAs(turns.prototype()), ruling);
+        }
+    }
+}

@@ -1,0 +1,57 @@
+package pandel.desktop.device;
+
+import java.util.function.IntConsumer;
+import javafx.scene.Cursor;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.shape.Rectangle;
+import pandel.core.model.Device;
+import pandel.core.model.Facts;
+import pandel.core.model.Known;
+import pandel.core.model.Look;
+import pandel.core.model.Pair;
+import pandel.core.model.Prototype;
+import pandel.core.model.Width;
+import pandel.core.play.Room;
+import pandel.desktop.picture.PictureLibrary;
+
+/** A list beside its detail on a small wide device; dragged sideways the list takes more of it, or less. */
+public final class PairPreview extends SmallDevice {
+
+    private double startX;
+
+    /** @param wide interface px  @param shared told the hundredths of the width that the list is dragged to take */
+    public PairPreview(PictureLibrary pictures, Prototype prototype, Pair pair, Device device, double wide, IntConsumer shared) {
+        double scale = wide / device.width();
+        double high = Math.rint(device.height() * scale);
+        super(wide, high);
+        double part = Math.rint(device.width() * pair.share() / 100);
+        side(pictures, prototype, pair.detail(), new Room(part, device.width() - part, Width.of(device.width() - part)), device, scale, false);
+        side(pictures, prototype, pair.list(), new Room(0, part, Width.of(part)), device, scale, true);
+        Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
+        edge.setFill(null);
+        edge.setMouseTransparent(true);
+        edge.getStyleClass().add("preview-edge");
+        getChildren().add(edge);
+        setMouseTransparent(false);
+        setCursor(Cursor.H_RESIZE);
+        addEventHandler(MouseEvent.MOUSE_PRESSED, e -> startX = e.getX());
+        addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
+            int share = Math.clamp(Math.round(pair.share() + 100 * (e.getX() - startX) / wide), Pair.LEAST, Pair.MOST);
+            if (share != pair.share()) {
+                shared.accept(share);
+            }
+        });
+    }
+
+    private void side(PictureLibrary pictures, Prototype prototype, String screen, Room room, Device device, double scale, boolean list) {
+        prototype.screen(screen).ifPresent(s -> {
+            LevelView view = new LevelView(pictures, Look.plain(s), 0, false);
+            view.know(prototype, Known.of(Facts.NONE));
+            view.place(room, device.height(), scale, 0);
+            if (list) {
+                view.partFrom();
+            }
+            getChildren().add(view);
+        });
+    }
+}

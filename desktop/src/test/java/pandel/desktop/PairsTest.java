@@ -1,0 +1,92 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import pandel.core.model.Device;
+
+/** A list put beside its detail, and played on a wide device. */
+class PairsTest extends WindowTest {
+
+    @BeforeEach
+    void openTheSample() {
+        openSample();
+    }
+
+    private List<String> trail() {
+        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
+    }
+
+    private void makeOne() {
+        interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tools").id(), screen("Tool").id())));
+        settle();
+        press("#together-frame");
+        press("#together-pair");
+    }
+
+    @Test
+    void itIsMadeOfTwoScreensAndSharedByDragging() {
+        makeOne();
+        assertRead("Tools beside Tool", "% for the list");
+        shot("pair-page");
+        Node preview = lookup("#pair-preview").query();
+        Point2D at = preview.localToScreen(220, 100);
+        drag(at).moveTo(at.add(30, 0)).dropTo(at.add(56, 0));
+        settle();
+        assertThat(prototype().pairs().getFirst().share()).isBetween(46, 50);
+        typeOver("#pair-share", "90");
+        assertRead("The list takes 20 to 80 % of the width; “90” is none of that.");
+        typeOver("#pair-share", "40");
+        assertThat(prototype().pairs().getFirst().share()).isEqualTo(40);
+        press("#page-done");
+        desk("Tool");
+        assertRead("beside Tools where it is wide");
+        keys(KeyCode.Q);
+        press("#pair-remove");
+        assertThat(prototype().pairs()).isEmpty();
+        interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tools").id(), screen("Your place").id())));
+        go(1);
+        press("#together-frame");
+        press("#together-pair");
+        assertRead("only pages stand side by side");
+    }
+
+    @Test
+    void bothTakeGesturesAndNothingPilesUp() {
+        makeOne();
+        press("#page-done");
+        interact(() -> {
+            List<Device> devices = new java.util.ArrayList<>(prototype().devices());
+            devices.add(Device.TABLET_ON_ITS_SIDE);
+            opened.work().edit(pandel.core.edit.ScreenEdits.devices(devices));
+            opened.work().use(Device.TABLET_ON_ITS_SIDE);
+            opened.work().edit(pandel.core.edit.ScreenEdits.entry(screen("Tools")));
+        });
+        settle();
+        go(4);
+        settle();
+        shot("pair-alone");
+        pressPossible("Tap Orchard ladder");
+        assertThat(trail()).startsWith("Tool", "Tools");
+        shot("pair-play");
+        pressPossible("Tap Hand drill");
+        assertThat(trail()).startsWith("Tool", "Tools");
+        int deep = trail().size();
+        pressPossible("Tap Wheelbarrow");
+        assertThat(trail()).hasSize(deep);
+        keys(KeyCode.ESCAPE);
+        assertThat(trail()).startsWith("Tools");
+    }
+
+    private void pressPossible(String words) {
+        Node row = lookup(".possible-row").queryAll().stream().filter(n -> n.lookupAll(".label").stream().anyMatch(l -> ((Label) l).getText().equals(words))).findFirst().orElseThrow(() -> new AssertionError(read()));
+        clickOn(row);
+        settle();
+    }
+}
