@@ -15,6 +15,8 @@ import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.files.gather.Gathering;
 import pandel.files.json.Json;
+import pandel.files.json.PlayJson;
+import pandel.files.json.PrototypeWriter;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
 import pandel.files.picture.Thumbnails;
@@ -53,8 +55,13 @@ public final class DrawSamples extends Application {
             Gathering more = new Gathering(shelf, new Thumbnails(scratch));
             Prototype linked = LinkHollowLane.link(gathered.screens(), taken(more, samples.resolve("pictures/looks"), MoreOfHollowLane.looks(), naming),
                     taken(more, samples.resolve("pictures/tablet"), onTablet(), naming), naming);
-            Files.writeString(samples.resolve("hollow-lane-events.json"), Json.text(LinkHollowLane.events(linked)));
-            PrototypeSaving.toFile(linked, samples.resolve("hollow-lane.pandel"), shelf);
+            // Without frames it is what tests of everything else begin with.
+            Files.writeString(samples.resolve("../desktop/src/test/resources/hollow-lane-plain.json"), PrototypeWriter.text(linked));
+            Map<String, Sketch> onTablet = new LinkedHashMap<>();
+            FramesOfHollowLane.welcome().forEach((title, sketch) -> onTablet.put(title, MoreOfHollowLane.column(sketch, false)));
+            Prototype framed = FramesOfHollowLane.put(linked, taken(more, samples.resolve("pictures/welcome"), FramesOfHollowLane.welcome(), naming), taken(more, samples.resolve("pictures/welcome-tablet"), onTablet, naming), naming);
+            Files.writeString(samples.resolve("hollow-lane-events.json"), Json.text(PlayJson.list(FramesOfHollowLane.pastWelcome(LinkHollowLane.events(linked)))));
+            PrototypeSaving.toFile(framed, samples.resolve("hollow-lane.pandel"), shelf);
         }
         Platform.exit();
     }

@@ -1,4 +1,3 @@
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -18,6 +17,7 @@ import pandel.core.model.Area;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
+import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -32,7 +32,6 @@ import pandel.core.model.Status;
 import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.core.model.Width;
-import pandel.files.json.PlayJson;
 
 /** Links the pictures of Hollow Lane. On purpose "Receipt" is a dead end, and nothing leads to "Report damage". */
 final class LinkHollowLane {
@@ -177,9 +176,9 @@ final class LinkHollowLane {
     }
 
     /** A list of events to try {@code pandel play} with: two tools looked at, one reserved, a loan kept longer. */
-    static JsonNode events(Prototype p) {
-        return PlayJson.list(Played.of(p, List.of("wait 1800", "Sign in", "Orchard ladder", "How to use it", "Back", "Reserve", "Close", "Reserve", "Take 16 to 18", "Reserve it", "See my loans",
-                "Four-person tent", "Keep it longer", "Keep it until Thursday", "back", "Me in the strip", "Opening hours", "Back")).events());
+    static List<Event> events(Prototype p) {
+        return Played.of(p, List.of("wait 1800", "Sign in", "Orchard ladder", "How to use it", "Back", "Reserve", "Close", "Reserve", "Take 16 to 18", "Reserve it", "See my loans",
+                "Four-person tent", "Keep it longer", "Keep it until Thursday", "back", "Me in the strip", "Opening hours", "Back")).events();
     }
 
     private void section(String section, String... titles) {

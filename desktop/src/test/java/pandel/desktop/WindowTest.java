@@ -86,7 +86,7 @@ abstract class WindowTest extends FxRobot {
         stage = FxToolkit.registerPrimaryStage();
         FxToolkit.setupFixture(() -> {
             try {
-                opened = PandelApp.show(stage, chooser(), clock, Optional.of(sample()), places());
+                opened = PandelApp.show(stage, chooser(), clock, Optional.of(offered()), places());
                 stage.setX(0);
                 stage.setY(0);
                 // Pictures may be wanted by night, and in the smallest window: -Dshots=true -Dshots.night=true -Dshots.small=true.
@@ -110,12 +110,23 @@ abstract class WindowTest extends FxRobot {
         FxToolkit.cleanupStages();
     }
 
+    /** The sample that the window offers. */
+    Path offered() {
+        return sample();
+    }
+
     /** Preferences of its own for each window, thumbnails shared by all. */
     private Places places() {
         return new Places(new Thumbnails(Path.of("target", "thumbnails")), new PreferencesFile(preferences.resolve("preferences.json")), preferences.resolve("open"));
     }
 
+    /** Hollow Lane without its frames, which most tests begin with. */
     static Path sample() {
+        return PlainSample.get();
+    }
+
+    /** Hollow Lane as people get it. */
+    static Path framedSample() {
         return Path.of("..", "samples", "hollow-lane.pandel").toAbsolutePath().normalize();
     }
 

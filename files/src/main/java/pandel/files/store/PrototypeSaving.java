@@ -256,7 +256,7 @@ public final class PrototypeSaving {
         return new Unreadable("“" + path.getFileName() + "” could not be saved in " + path.toAbsolutePath().getParent() + ": "
                 + (e instanceof AccessDeniedException ? "no permission to write there"
                 : isFull(e) ? "there is no room left on the disk"
-                : e instanceof NoSuchFileException ? "that folder is not there" : e.getMessage())
+                : e instanceof NoSuchFileException ? "that folder is not there" : e instanceof java.io.EOFException ? "the file it was opened from is shorter than it was" : e.getMessage())
                 + ". Your work is still open; save it elsewhere.", e);
     }
 }

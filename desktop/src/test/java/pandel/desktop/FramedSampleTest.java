@@ -1,0 +1,146 @@
+package pandel.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import pandel.desktop.device.DeviceView;
+
+/** Hollow Lane as people get it, played with fingers: its welcome, its tabs, its drawer, its sheet, its tools beside a tool. */
+class FramedSampleTest extends WindowTest {
+
+    @Override
+    Path offered() {
+        return framedSample();
+    }
+
+    @BeforeEach
+    void openTheSample() {
+        openSample();
+    }
+
+    private List<String> trail() {
+        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
+    }
+
+    private void tillStill() {
+        settle();
+        until(() -> !((DeviceView) lookup("#device-view").query()).isMoving());
+    }
+
+    private void swipe(Point2D from, double dx, double dy) {
+        drag(from).moveTo(from.add(dx / 2, dy / 2)).dropTo(from.add(dx, dy));
+        tillStill();
+    }
+
+    /** Past the splash and the welcome, signed in. */
+    private void signIn() {
+        go(4);
+        pass(1800);
+        tillStill();
+        tapDevice(390 - 60, 34);
+        tillStill();
+        tapDevice(195, 582);
+        tillStill();
+    }
+
+    @Test
+    void theWelcomeIsTurnedPageByPage() {
+        go(4);
+        pass(1800);
+        tillStill();
+        assertThat(trail()).containsExactly("Welcome, 1 of 3");
+        shot("sample-welcome");
+        swipe(onDevice(300, 300), -180, 0);
+        assertThat(trail()).containsExactly("A week at home, 2 of 3");
+        tapDevice(195 - 24, 844 - 12 - 22);
+        tillStill();
+        assertThat(trail()).containsExactly("Welcome, 1 of 3");
+        swipe(onDevice(300, 300), -180, 0);
+        swipe(onDevice(300, 300), -180, 0);
+        assertThat(trail()).containsExactly("Back on the shelf, 3 of 3");
+        swipe(onDevice(300, 300), -180, 0);
+        assertThat(trail()).containsExactly("Sign in");
+    }
+
+    @Test
+    void theTabsKeepTheirTrails() {
+        signIn();
+        assertThat(trail()).containsExactly("Tools");
+        tapDevice(195, 264);
+        tillStill();
+        assertThat(trail()).containsExactly("Tool", "Tools");
+        keys(KeyCode.ESCAPE);
+        tapDevice(146, 805);
+        tillStill();
+        tapDevice(195, 188);
+        tillStill();
+        assertThat(trail()).containsExactly("Loan", "Loans");
+        keys(KeyCode.ESCAPE);
+        tapDevice(49, 805);
+        tillStill();
+        assertThat(trail()).containsExactly("Tools");
+        assertRead("Loans: on Loans");
+        shot("sample-tabs");
+    }
+
+    @Test
+    void theDrawerIsRevealed() {
+        signIn();
+        tapDevice(390 - 30, 30);
+        tillStill();
+        assertRead("The house is open", "Item Courses");
+        shot("sample-drawer");
+        swipe(onDevice(60, 400), 130, 0);
+        assertThat(lookup(".trail-drawer").queryAll()).isEmpty();
+        swipe(onDevice(388, 400), -180, 0);
+        assertThat(lookup(".trail-drawer").queryAll()).hasSize(1);
+        tapDevice(300, 88 + 36 + 72);
+        tillStill();
+        assertThat(trail()).startsWith("Courses", "Tools");
+    }
+
+    @Test
+    void theDatesStopTwice() {
+        signIn();
+        tapDevice(195, 264);
+        tillStill();
+        tapDevice(195, 690);
+        tillStill();
+        assertThat(trail()).startsWith("Choose dates");
+        shot("sample-sheet");
+        swipe(onDevice(195, 500), 0, -90);
+        tapDevice(195, 844 - 540 + 488);
+        tillStill();
+        assertThat(trail()).startsWith("Confirm");
+    }
+
+    @Test
+    void toolsStandBesideATool() {
+        interact(() -> opened.work().use(prototype().device("tablet-on-its-side")));
+        go(4);
+        pass(1800);
+        tillStill();
+        press("#device-view");
+        keys(KeyCode.DIGIT1);
+        settle();
+        possible("Skip");
+        possible("Tap Sign in, number known");
+        possible("Tap Orchard ladder");
+        assertThat(trail()).startsWith("Tool", "Tools");
+        shot("sample-pair");
+        possible("Tap Wheelbarrow");
+        assertThat(trail()).containsExactly("Tool", "Tools");
+    }
+
+    private void possible(String words) {
+        lookup(".possible-row").queryAll().stream().filter(n -> n.lookupAll(".label").stream().anyMatch(l -> ((Label) l).getText().equals(words))).findFirst().ifPresent(n -> clickOn(n, MouseButton.PRIMARY));
+        tillStill();
+    }
+}
