@@ -139,7 +139,9 @@ class DrawersTest extends WindowTest {
         makeOne();
         press("#page-done");
         desk("Tools");
-        assertRead("with the drawer Menu", "House rules, Menu");
+        assertRead("with the drawer Menu", "Menu, 4 …");
+        press(".fold");
+        assertRead("Menu, 4", "item House rules");
         link(150, 60, 100, 40, "menu");
         assertThat(screen("Tools").hotspots().getLast().links().getFirst().effect()).contains(new Effect.MoveDrawer(made().id(), Effect.How.OPEN));
         assertRead("drawer open");

@@ -139,6 +139,19 @@ class FramedSampleTest extends WindowTest {
         assertThat(trail()).containsExactly("Tool", "Tools");
     }
 
+    @Test
+    void framesShowOnTheMapAndFoldOnTheDesk() {
+        go(3);
+        settle();
+        assertRead("The lane", "First visit");
+        shot("sample-map");
+        desk("Tools");
+        assertRead("The house, 8 …", "a tab of The lane");
+        press(".fold");
+        assertRead("The house, 8", "item Invite a neighbour");
+        shot("sample-desk");
+    }
+
     private void possible(String words) {
         lookup(".possible-row").queryAll().stream().filter(n -> n.lookupAll(".label").stream().anyMatch(l -> ((Label) l).getText().equals(words))).findFirst().ifPresent(n -> clickOn(n, MouseButton.PRIMARY));
         tillStill();

@@ -99,7 +99,7 @@ class SequencesTest extends WindowTest {
         press("#page-done");
         assertThat(hotspot("Tools", "Orchard ladder").links().getFirst().effect().flatMap(Effect::target)).get().isInstanceOf(Target.ToSequence.class);
         desk("Tool");
-        assertRead("page 1 of 2", "Frames");
+        assertRead("page 1 of 2", "Tools, 1");
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(hotspot("Tools", "Orchard ladder").links().getFirst().effect().flatMap(Effect::target)).get().isInstanceOf(Target.ToScreen.class);
     }

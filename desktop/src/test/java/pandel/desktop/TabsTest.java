@@ -176,4 +176,26 @@ class TabsTest extends WindowTest {
         settle();
         assertThat(made().tabs()).hasSize(2);
     }
+
+    @Test
+    void theStripLooksOtherwiseAtEachWidth() {
+        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.entry(screen("How to use it"))));
+        putBehindStrip(BARE);
+        press("#strip-look-wide");
+        press("#strip-look-wide");
+        press("#strip-look-medium");
+        shot("tabs-looks");
+        assertRead("wide: side list", "medium: side signs", "narrow: strip");
+        assertThat(made().strip().on(pandel.core.model.Width.WIDE)).isEqualTo(TabSet.Side.SIDE_LIST);
+        shot("tabs-looks");
+        press("#page-done");
+        interact(() -> opened.work().use(prototype().device("tablet")));
+        go(4);
+        settle();
+        assertThat(trail()).startsWith("How to use it");
+        // The second sign at the side of 72 px.
+        tapDevice(36, 24 + 64 + 32);
+        assertThat(trail()).startsWith("Care and late days");
+        shot("tabs-side");
+    }
 }

@@ -218,7 +218,7 @@ final class Exploration {
             case TrailAction.Restart restart -> !cell.level().base() || !restart.screen().id().equals(cell.screen());
             case TrailAction.Raise r -> true;
             case TrailAction.CloseLevel c -> true;
-            case TrailAction.CloseToPages c -> true;
+            case TrailAction.CloseToPages c -> !opensItselfBeneath(cell, actions);
             case TrailAction.Staying s -> false;
             case TrailAction.Leave l -> false;
         };
@@ -242,10 +242,18 @@ final class Exploration {
         };
     }
 
+    /** Whether the same screen is opened again in place of itself: how many levels that leaves is not looked at. */
+    private static boolean opensItselfBeneath(Cell cell, List<TrailAction> actions) {
+        return actions.getFirst() instanceof TrailAction.CloseToPages && actions.getLast() instanceof TrailAction.Raise raise && raise.screen().id().equals(cell.screen());
+    }
+
     /** Whether actions go back to an earlier place of the same screen, of which it is not known what lies behind it. */
     private boolean mayComeToItself(Cell cell, List<TrailAction> actions) {
         // What the copies behind were given is not known.
         boolean unlike = cell.behind() == Behind.SAME_SCREEN_ONLY && mayDiffer(cell);
+        if (opensItselfBeneath(cell, actions)) {
+            return true;
+        }
         if (actions.getFirst() instanceof TrailAction.ToRoot || actions.getFirst() instanceof TrailAction.ShowTab) {
             return !changesRow(cell, actions);
         }

@@ -16,9 +16,15 @@ import pandel.core.play.TrailAction;
  * @param facts   what is remembered after it, as far as anything asks for it
  * @param held    what the place has typed in it after it, where nothing moves
  * @param drawer  id of the drawer that is open after it, where nothing moves
+ * @param out     whether it leads to an outside address, besides a move too
  * @param waited  what of the waits is spent by then, where nothing moves; see {@link WaitTurns}
  */
-record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, Held held, int waited, Optional<String> drawer) {
+record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, Held held, int waited, Optional<String> drawer, boolean out) {
+
+    /** One that leads to no outside address, unless its actions do. */
+    Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, Held held, int waited, Optional<String> drawer) {
+        this(events, link, actions, facts, held, waited, drawer, actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
+    }
 
     /** Whether it moves nothing: it changes facts, says something, or spends a wait. */
     boolean stays() {
@@ -27,6 +33,6 @@ record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions
 
     /** Whether it leads to an outside address. */
     boolean leavesTo() {
-        return actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance);
+        return out;
     }
 }

@@ -351,7 +351,7 @@ final class Turns {
         }
         facts = facts == cell.facts() ? facts : asked.of(facts);
         boolean moves = actions.getFirst().moves();
-        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, cell.held(), moves ? 0 : cell.waited(), moves ? Optional.empty() : drawer);
+        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, cell.held(), moves ? 0 : cell.waited(), moves ? Optional.empty() : drawer, actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
     }
 
     static boolean leadsToParked(TrailAction action) {

@@ -1,9 +1,12 @@
 package pandel.core.model;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -45,33 +48,57 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
         }
     }
 
-    /** Where the strip stands, and how it looks. @param ground #RRGGBB @param ink of the tabs @param chosen of the tab that is shown */
-    public record Strip(Edge edge, Labels labels, String ground, String ink, String chosen) {
+    /**
+     * Where the strip stands, and how it looks.
+     *
+     * @param looks  by width; one that is not there is a strip at its edge
+     * @param ground #RRGGBB @param ink of the tabs @param chosen of the tab that is shown
+     */
+    public record Strip(Edge edge, Labels labels, Map<Width, Side> looks, String ground, String ink, String chosen) {
         /** At the foot, with all labels. */
-        public static final Strip USUAL = new Strip(Edge.BOTTOM, Labels.ALL, "#FFFFFF", "#5B6670", "#0E5668");
+        public static final Strip USUAL = new Strip(Edge.BOTTOM, Labels.ALL, Map.of(), "#FFFFFF", "#5B6670", "#0E5668");
 
         public Strip {
             Colour.require(ground, ink, chosen);
+            Map<Width, Side> sorted = new EnumMap<>(Width.class);
+            looks.forEach((width, side) -> {
+                if (side != Side.STRIP) {
+                    sorted.put(width, side);
+                }
+            });
+            looks = Collections.unmodifiableMap(sorted);
+        }
+
+        /** How it looks on a width; one that is drawn on the pictures is always a strip. */
+        public Side on(Width width) {
+            return edge == Edge.DRAWN ? Side.STRIP : looks.getOrDefault(width, Side.STRIP);
+        }
+
+        public Strip withLook(Width width, Side side) {
+            Map<Width, Side> all = new EnumMap<>(Width.class);
+            all.putAll(looks);
+            all.put(width, side);
+            return new Strip(edge, labels, all, ground, ink, chosen);
         }
 
         public Strip withEdge(Edge other) {
-            return new Strip(other, labels, ground, ink, chosen);
+            return new Strip(other, labels, looks, ground, ink, chosen);
         }
 
         public Strip withLabels(Labels other) {
-            return new Strip(edge, other, ground, ink, chosen);
+            return new Strip(edge, other, looks, ground, ink, chosen);
         }
 
         public Strip withGround(String other) {
-            return new Strip(edge, labels, other, ink, chosen);
+            return new Strip(edge, labels, looks, other, ink, chosen);
         }
 
         public Strip withInk(String other) {
-            return new Strip(edge, labels, ground, other, chosen);
+            return new Strip(edge, labels, looks, ground, other, chosen);
         }
 
         public Strip withChosen(String other) {
-            return new Strip(edge, labels, ground, ink, other);
+            return new Strip(edge, labels, looks, ground, ink, other);
         }
     }
 
@@ -82,6 +109,16 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
         /** The word in the file. */
         public String word() {
             return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** How a strip looks on a width: along its edge; at the side, with signs alone; at the side, a list with labels. */
+    public enum Side {
+        STRIP, SIDE_SIGNS, SIDE_LIST;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
     }
 
@@ -97,7 +134,7 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
 
     public TabSet {
         tabs = List.copyOf(tabs);
-        hiddenOn = java.util.Collections.unmodifiableSet(new LinkedHashSet<>(hiddenOn));
+        hiddenOn = Collections.unmodifiableSet(new LinkedHashSet<>(hiddenOn));
     }
 
     /** One that keeps each tab's trail, with its strip at the foot. */

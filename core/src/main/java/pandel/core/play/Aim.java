@@ -40,7 +40,7 @@ public final class Aim {
 
     /** The tab of a strip at a point; of strips laid over one another's foot the first. */
     private static Optional<Event.On> tab(Prototype prototype, Situation now, double x, double y) {
-        return StripPlace.on(prototype, now.head().around(), now.screen(), Room.whole(prototype, now, now.levels().size() - 1).width(), now.height()).stream().flatMap(p -> p.signs().stream())
+        return StripPlace.on(prototype, now.head().around(), now.screen(), Width.of(now.width()), Room.ofStrips(prototype, now, now.levels().size() - 1).width(), now.height()).stream().flatMap(p -> p.signs().stream())
                 .filter(s -> s.area().contains(x, y)).findFirst().map(s -> new Event.On.OnTab(s.tab().id()));
     }
 
@@ -109,7 +109,7 @@ public final class Aim {
     /** The same where the rows of the drawer that shows are scrolled. @param scroll px they are */
     public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
         return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> {
-            Room whole = Room.whole(prototype, now, now.levels().size() - 1);
+            Room whole = Room.ofStrips(prototype, now, now.levels().size() - 1);
             Optional<Pairs.Beside> beside = Pairs.beside(prototype, now).filter(b -> x < b.list(prototype).x() + b.list(prototype).width());
             Optional<Event.On> tab = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP ? tab(prototype, now, x - whole.x(), y) : Optional.empty();
             if (tab.isPresent()) {

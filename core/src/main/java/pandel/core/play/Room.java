@@ -27,7 +27,7 @@ public record Room(double x, double width, Width on) {
         return Pairs.beside(prototype, now, level).map(b -> b.list(prototype)).map(list -> new Room(list.x() + list.width(), whole.width() - list.width(), Width.of(whole.width() - list.width()))).orElse(whole);
     }
 
-    /** All that is left beside the drawers that stay on a level. @param level counted from 0, the base */
+    /** All that is left beside the drawers that stay on a level, and the strips at its side. @param level counted from 0, the base */
     public static Room whole(Prototype prototype, Situation now, int level) {
         double left = 0;
         double right = 0;
@@ -38,7 +38,19 @@ public record Room(double x, double width, Width on) {
                 right += drawer.panel().side() == Drawer.Side.RIGHT ? wide : 0;
             }
         }
+        Trail trail = now.levels().get(level).trail();
+        if (!trail.around().isEmpty()) {
+            left += StripPlace.wideAtSide(prototype, Situation.around(trail), trail.current().screen(), Width.of(now.width()));
+        }
         return left + right == 0 ? whole(now.width()) : new Room(left, Math.max(LEAST, now.width() - left - right), Width.of(now.width()));
+    }
+
+    /** px from the device's left edge at which strips begin, and where they end: all that is left beside the drawers that stay. @param level counted from 0, the base */
+    public static Room ofStrips(Prototype prototype, Situation now, int level) {
+        Room whole = whole(prototype, now, level);
+        Trail trail = now.levels().get(level).trail();
+        double strips = StripPlace.wideAtSide(prototype, Situation.around(trail), trail.current().screen(), Width.of(now.width()));
+        return new Room(whole.x() - strips, whole.width() + strips, whole.on());
     }
 
     /** Of the top level. */

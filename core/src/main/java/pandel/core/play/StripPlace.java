@@ -5,32 +5,54 @@ import java.util.List;
 import pandel.core.model.Area;
 import pandel.core.model.Prototype;
 import pandel.core.model.TabSet;
+import pandel.core.model.Width;
 
 /**
- * Where the strip of a tab set stands on a device, laid over the page.
+ * Where the strip of a tab set stands on a device: laid over the page, or at its side.
  *
  * @param area  of the strip, in px of the device
- * @param signs one for each tab, from the left
+ * @param look  along its edge, or at the side
+ * @param signs one for each tab, from the left or the top
  */
-public record StripPlace(TabSet set, Area area, List<Sign> signs) {
+public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> signs) {
 
     private static final double HIGH = 56;
     private static final double HIGH_WITHOUT_LABELS = 48;
     /** What a tab takes at least; more than fit go on beyond the edge and are scrolled to. */
     private static final double NARROWEST = 64;
+    private static final double SIDE = 72;
+    private static final double SIDE_WITH_LABELS = 200;
+    private static final double SIDE_TOP = 24;
+    private static final double EACH = 64;
 
     /** One tab. @param chosen whether it is shown */
     public record Sign(TabSet.Tab tab, Area area, boolean chosen) {
+        private Sign moved(double by) {
+            return by == 0 ? this : new Sign(tab, new Area(area.x() + by, area.y(), area.width(), area.height()), chosen);
+        }
     }
 
-    /** The strips laid over a place, the outermost nearest to its edge. @param around the tab sets around the place */
-    public static List<StripPlace> on(Prototype prototype, List<Around> around, String screen, double deviceWidth, double deviceHeight) {
+    /**
+     * The strips laid over a place or at its side, the outermost nearest to its edge.
+     *
+     * @param around the tab sets around the place
+     * @param on     the width by which looks are chosen
+     */
+    public static List<StripPlace> on(Prototype prototype, List<Around> around, String screen, Width on, double deviceWidth, double deviceHeight) {
         List<StripPlace> places = new ArrayList<>();
         double top = 0;
         double foot = deviceHeight;
-        List<TabSet> shown = Strips.shown(prototype, around, screen);
-        for (TabSet set : shown) {
+        double left = 0;
+        for (TabSet set : Strips.shown(prototype, around, screen)) {
             if (set.strip().edge() == TabSet.Edge.DRAWN || set.tabs().isEmpty()) {
+                continue;
+            }
+            String chosen = around.stream().filter(a -> a.set().equals(set.id())).findFirst().orElseThrow().tab();
+            double wide = wide(set, on);
+            if (wide > 0) {
+                Area area = new Area(left, 0, Math.min(wide, Math.max(1, deviceWidth - left)), deviceHeight);
+                places.add(new StripPlace(set, area, set.strip().on(on), below(set, chosen, area)));
+                left += wide;
                 continue;
             }
             double high = set.strip().labels() == TabSet.Labels.NONE ? HIGH_WITHOUT_LABELS : HIGH;
@@ -38,9 +60,36 @@ public record StripPlace(TabSet set, Area area, List<Sign> signs) {
             double y = above ? top : foot - high;
             top += above ? high : 0;
             foot -= above ? 0 : high;
-            places.add(new StripPlace(set, new Area(0, y, deviceWidth, high), signs(set, around.stream().filter(a -> a.set().equals(set.id())).findFirst().orElseThrow().tab(), y, high, deviceWidth)));
+            double start = left;
+            places.add(new StripPlace(set, new Area(start, y, Math.max(1, deviceWidth - start), high), TabSet.Side.STRIP, signs(set, chosen, y, high, Math.max(1, deviceWidth - start)).stream().map(s -> s.moved(start)).toList()));
         }
         return places;
+    }
+
+    /** px that the strips at the side of a place take. */
+    public static double wideAtSide(Prototype prototype, List<Around> around, String screen, Width on) {
+        return Strips.shown(prototype, around, screen).stream().filter(s -> s.strip().edge() != TabSet.Edge.DRAWN && !s.tabs().isEmpty()).mapToDouble(s -> wide(s, on)).sum();
+    }
+
+    private static double wide(TabSet set, Width on) {
+        return switch (set.strip().on(on)) {
+            case STRIP -> 0;
+            case SIDE_SIGNS -> SIDE;
+            case SIDE_LIST -> SIDE_WITH_LABELS;
+        };
+    }
+
+    /** One below another from the top; where they do not fit the chosen one is scrolled to. */
+    private static List<Sign> below(TabSet set, String chosen, Area area) {
+        int at = Math.max(0, set.tabs().stream().map(TabSet.Tab::id).toList().indexOf(chosen));
+        double all = set.tabs().size() * EACH;
+        double scrolled = Math.clamp((at + 0.5) * EACH - area.height() / 2, 0, Math.max(0, all + 2 * SIDE_TOP - area.height()));
+        List<Sign> signs = new ArrayList<>();
+        for (int i = 0; i < set.tabs().size(); i++) {
+            TabSet.Tab tab = set.tabs().get(i);
+            signs.add(new Sign(tab, new Area(area.x(), SIDE_TOP + i * EACH - scrolled, area.width(), EACH), tab.id().equals(chosen)));
+        }
+        return signs;
     }
 
     /** Side by side over the whole width; where they do not fit the chosen one is scrolled to the middle. */

@@ -151,7 +151,7 @@ public final class DeviceView extends Pane {
             view.know(prototype, level.known(now.facts()));
             view.standAt(prototype, level.trail().current().at());
             view.standIn(prototype, Situation.around(level.trail()));
-            view.place(Room.of(prototype, now, i), now.height(), scale, level.trail().current().scroll());
+            view.place(Room.of(prototype, now, i), Room.ofStrips(prototype, now, i), now.height(), scale, level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);
             }
@@ -352,8 +352,8 @@ public final class DeviceView extends Pane {
         getChildren().setAll(shown);
         leaving.stream().filter(old -> arriving.stream().anyMatch(old::isBeside)).forEach(LevelView::hideFoot);
         arriving.stream().filter(fresh -> leaving.stream().anyMatch(fresh::isBeside)).forEach(LevelView::keepFootStill);
-        leaving.stream().filter(old -> arriving.stream().anyMatch(a -> a.sharesStrips(old, getPrefWidth(), getPrefHeight()))).forEach(LevelView::keepStripStill);
-        arriving.stream().filter(fresh -> leaving.stream().anyMatch(old -> fresh.sharesStrips(old, getPrefWidth(), getPrefHeight()))).forEach(LevelView::keepStripStill);
+        leaving.stream().filter(old -> arriving.stream().anyMatch(a -> a.sharesStrips(old, getPrefHeight()))).forEach(LevelView::keepStripStill);
+        arriving.stream().filter(fresh -> leaving.stream().anyMatch(old -> fresh.sharesStrips(old, getPrefHeight()))).forEach(LevelView::keepStripStill);
         Animation animation = Motions.of(moved.motion(), moved.backward(), leaving, arriving, getPrefWidth(), getPrefHeight(), begun);
         pictures.hold(true);
         run(animation, () -> {

@@ -47,7 +47,8 @@ final class LevelView extends Pane {
     private final Pane texts = new Pane();
     private final Pane foot = new Pane();
     private final Pane strip = new Pane();
-    private BiFunction<Double, Double, List<StripPlace>> strips = (w, h) -> List.of();
+    private BiFunction<Room, Double, List<StripPlace>> strips = (r, h) -> List.of();
+    private Room ofStrips = Room.whole(1);
     private UnaryOperator<String> filled = UnaryOperator.identity();
     private Optional<AtPage> at = Optional.empty();
     private BiFunction<Room, Double, List<PageFoot.Sign>> signs = (r, h) -> List.of();
@@ -129,17 +130,19 @@ final class LevelView extends Pane {
 
     /** The strips of the tab sets it stands in. */
     void standIn(Prototype prototype, List<Around> around) {
-        strips = (width, height) -> StripPlace.on(prototype, around, look.screen().id(), width, height);
+        strips = (room, height) -> StripPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
     }
 
-    private void placeStrips(double deviceWidth, double deviceHeight, double scale) {
-        strip.getChildren().setAll(strips.apply(deviceWidth, deviceHeight).stream().map(p -> new StripView(p, scale)).toList());
+    /** Strips stand across all of the device, also where the page has less of it. */
+    private void placeStrips(Room page, double deviceHeight, double scale) {
+        strip.relocate(Math.rint(ofStrips.x() * scale) - Math.rint(page.x() * scale), 0);
+        strip.getChildren().setAll(strips.apply(ofStrips, deviceHeight).stream().map(p -> new StripView(p, scale)).toList());
     }
 
     /** Whether another view stands in the same strips, which stay while what is behind them changes. */
-    boolean sharesStrips(LevelView other, double width, double height) {
-        List<StripPlace> own = strips.apply(width, height);
-        return !own.isEmpty() && own.stream().map(p -> p.set().id()).toList().equals(other.strips.apply(width, height).stream().map(p -> p.set().id()).toList());
+    boolean sharesStrips(LevelView other, double height) {
+        List<StripPlace> own = strips.apply(ofStrips, height);
+        return !own.isEmpty() && own.stream().map(p -> p.set().id()).toList().equals(other.strips.apply(other.ofStrips, height).stream().map(p -> p.set().id()).toList());
     }
 
     /** While tabs are switched, or one goes on in one of them, the strip stays where it is. */
@@ -200,6 +203,12 @@ final class LevelView extends Pane {
 
     /** @param room across the device  @param deviceHeight px */
     void place(Room room, double deviceHeight, double scale, double scroll) {
+        place(room, room, deviceHeight, scale, scroll);
+    }
+
+    /** @param room of the page, across the device  @param across the room of the strips around it  @param deviceHeight px */
+    void place(Room room, Room across, double deviceHeight, double scale, double scroll) {
+        ofStrips = across;
         Placement p = Placement.of(look, room, deviceHeight);
         double deviceWidth = room.width();
         relocate(Math.rint(room.x() * scale), 0);
@@ -207,7 +216,7 @@ final class LevelView extends Pane {
         setPrefSize(deviceWidth * scale, deviceHeight * scale);
         mock.show(look, room.on(), Math.rint(p.width() * scale), Math.rint(p.height() * scale));
         mock.autosize();
-        placeStrips(deviceWidth, deviceHeight, scale);
+        placeStrips(room, deviceHeight, scale);
         placeSigns(room, deviceHeight, scale);
         placeTexts(p, room.on(), scale, Math.min(scroll, p.maxScroll()));
         double inner = Math.min(scroll, p.maxScroll()) - p.raised(scroll);

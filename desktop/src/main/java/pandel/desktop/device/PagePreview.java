@@ -13,7 +13,10 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
+import pandel.core.model.Width;
 import pandel.core.play.Around;
+import pandel.core.play.Room;
+import pandel.core.play.StripPlace;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A screen on a small device in its frame: with what is laid over the page of a sequence, or behind the strip of a tab set. */
@@ -27,7 +30,9 @@ public final class PagePreview extends SmallDevice {
         view.know(prototype, Known.of(Facts.NONE));
         view.standAt(prototype, at);
         view.standIn(prototype, around);
-        view.place(device.width(), device.height(), scale, 0);
+        Width on = Width.of(device.width());
+        double strips = StripPlace.wideAtSide(prototype, around, screen.id(), on);
+        view.place(new Room(strips, Math.max(1, device.width() - strips), on), Room.whole(device.width()), device.height(), scale, 0);
         Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
         edge.setFill(null);
         edge.getStyleClass().add("preview-edge");

@@ -18,15 +18,61 @@ final class StripView extends Pane {
     StripView(StripPlace place, double scale) {
         TabSet.Strip look = place.set().strip();
         setPrefSize(Math.rint(place.area().width() * scale), Math.rint(place.area().height() * scale));
-        resizeRelocate(0, Math.rint(place.area().y() * scale), getPrefWidth(), getPrefHeight());
+        boolean beside = place.look() != TabSet.Side.STRIP;
+        resizeRelocate(Math.rint(place.area().x() * scale), Math.rint(place.area().y() * scale), getPrefWidth(), getPrefHeight());
         Rectangle ground = new Rectangle(getPrefWidth(), getPrefHeight(), Color.web(look.ground()));
-        Rectangle edge = new Rectangle(0, look.edge() == TabSet.Edge.TOP ? getPrefHeight() - 1 : 0, getPrefWidth(), 1);
+        Rectangle edge = beside ? new Rectangle(getPrefWidth() - 1, 0, 1, getPrefHeight()) : new Rectangle(0, look.edge() == TabSet.Edge.TOP ? getPrefHeight() - 1 : 0, getPrefWidth(), 1);
         edge.setFill(Color.web(look.ink(), 0.3));
         setClip(new Rectangle(getPrefWidth(), getPrefHeight()));
         getChildren().addAll(ground, edge);
         for (StripPlace.Sign sign : place.signs()) {
-            tab(place, sign, look, scale);
+            if (beside) {
+                beside(place, sign, look, scale);
+            } else {
+                tab(place, sign, look, scale);
+            }
         }
+    }
+
+    /** A tab at the side: its sign, and in a list its label beside that. */
+    private void beside(StripPlace place, StripPlace.Sign sign, TabSet.Strip look, double scale) {
+        String colour = sign.chosen() ? look.chosen() : look.ink();
+        boolean list = place.look() == TabSet.Side.SIDE_LIST;
+        double y = sign.area().y() * scale;
+        double high = sign.area().height() * scale;
+        double signX = (list ? 20 : (sign.area().width() - SIGN) / 2) * scale;
+        boolean signed = !sign.tab().sign().isEmpty();
+        if (signed) {
+            SVGPath path = sign(sign.tab().sign(), colour, scale);
+            path.relocate(Math.rint(signX + SIGN * scale / 2 - path.getLayoutBounds().getWidth() / 2), Math.rint(y + high / 2 - path.getLayoutBounds().getHeight() / 2));
+            getChildren().add(path);
+        }
+        if (list || !signed) {
+            Label label = new Label(sign.tab().shownLabel());
+            label.setManaged(false);
+            label.setAlignment(list ? Pos.CENTER_LEFT : Pos.CENTER);
+            label.setStyle("-fx-font-size: " + Math.max(1, (list ? 15 : 11) * scale) + "px; -fx-text-fill: " + colour + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
+            double x = list ? (signed ? 20 + SIGN + 12 : 20) * scale : 0;
+            label.resizeRelocate(Math.rint(x), Math.rint(y), Math.rint(sign.area().width() * scale - x - (list ? 8 * scale : 0)), Math.rint(high));
+            getChildren().add(label);
+        }
+        if (sign.chosen()) {
+            Rectangle mark = new Rectangle(0, Math.rint(y + high * 0.3), Math.max(2, Math.rint(3 * scale)), Math.rint(high * 0.4));
+            mark.setFill(Color.web(colour));
+            getChildren().add(mark);
+        }
+    }
+
+    private static SVGPath sign(String name, String colour, double scale) {
+        SVGPath path = new SVGPath();
+        path.setContent(TabSigns.path(name));
+        path.setFill(Color.TRANSPARENT);
+        path.setStroke(Color.web(colour));
+        path.setStrokeWidth(1.6);
+        double factor = SIGN * scale / SIGN_DRAWN_ON;
+        path.setScaleX(factor);
+        path.setScaleY(factor);
+        return path;
     }
 
     private void tab(StripPlace place, StripPlace.Sign sign, TabSet.Strip look, double scale) {
@@ -38,14 +84,7 @@ final class StripView extends Pane {
         double middle = getPrefHeight() / 2;
         double labelHigh = 14 * scale;
         if (signed) {
-            SVGPath path = new SVGPath();
-            path.setContent(TabSigns.path(sign.tab().sign()));
-            path.setFill(Color.TRANSPARENT);
-            path.setStroke(Color.web(colour));
-            path.setStrokeWidth(1.6);
-            double factor = SIGN * scale / SIGN_DRAWN_ON;
-            path.setScaleX(factor);
-            path.setScaleY(factor);
+            SVGPath path = sign(sign.tab().sign(), colour, scale);
             double top = labelled ? middle - (SIGN * scale + labelHigh) / 2 : middle - SIGN * scale / 2;
             path.relocate(Math.rint(x + wide / 2 - path.getLayoutBounds().getWidth() / 2), Math.rint(top + SIGN * scale / 2 - path.getLayoutBounds().getHeight() / 2));
             getChildren().add(path);

@@ -18,11 +18,13 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.Edit;
 import pandel.core.edit.TabSetEdits;
+import pandel.core.model.Device;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Width;
 import pandel.core.play.LinkWords;
 import pandel.desktop.device.PagePreview;
 import pandel.desktop.shell.Around;
@@ -33,6 +35,7 @@ import pandel.desktop.work.Work;
 public final class TabSetPage extends FramePage {
 
     private static final double HIGHEST = 310;
+    private static final double LOOKS_HIGH = 84;
 
     private TabSetPage(Work work, Around around, String id, int chosen) {
         super("Tab set", "Places side by side behind one strip, each tab with a trail of its own. Drag a tab to another place, or move the chosen one by Ctrl and an arrow.", work, around, id, chosen);
@@ -68,12 +71,13 @@ public final class TabSetPage extends FramePage {
         if (!set.tabs().isEmpty()) {
             settings.getChildren().add(chosenTab(set));
         }
-        settings.getChildren().addAll(small("The strip"), strip(set), small("In use"), inUse(set), small("Hidden on"), hidden(set));
+        settings.getChildren().addAll(small("The strip"), strip(set));
+        settings.getChildren().addAll(small("In use"), inUse(set), small("Hidden on"), hidden(set));
         HBox.setHgrow(settings, Priority.ALWAYS);
         if (set.tabs().isEmpty()) {
             row(settings);
         } else {
-            row(settings, PagePreview.of(around.pictures(), work.prototype(), set, tab(), work.device(), previewed(HIGHEST)));
+            row(settings, set.strip().edge() == TabSet.Edge.DRAWN ? PagePreview.of(around.pictures(), work.prototype(), set, tab(), work.device(), previewed(HIGHEST)) : looks(set));
             strip.takeFocus();
         }
     }
@@ -160,6 +164,26 @@ public final class TabSetPage extends FramePage {
                     colour("chosen", look.chosen(), "Colour of the tab that is shown", "shown tab", look::withChosen));
         }
         return line;
+    }
+
+    /** The strip as it looks on each width, with its screen; a press gives it the next look there. */
+    private VBox looks(TabSet set) {
+        VBox column = new VBox(6);
+        column.setAlignment(Pos.TOP_CENTER);
+        column.setMinWidth(156);
+        TabSet.Side[] sides = TabSet.Side.values();
+        for (Device device : List.of(Device.PHONE, Device.TABLET, Device.TABLET_ON_ITS_SIDE)) {
+            Width width = Width.of(device.width());
+            TabSet.Side now = set.strip().on(width);
+            Button turn = Press.smallWord(width.word() + ": " + switch (now) {
+                case STRIP -> "strip";
+                case SIDE_SIGNS -> "side signs";
+                case SIDE_LIST -> "side list";
+            }, "strip-look-" + width.word(), () -> put("let the strip look otherwise where it is " + width.word(), s -> s.withStrip(s.strip().withLook(width, sides[(now.ordinal() + 1) % sides.length]))));
+            turn.setTooltip(new Tooltip("A strip along the edge, signs at the side, or a list at the side: press for the next"));
+            column.getChildren().addAll(PagePreview.of(around.pictures(), work.prototype(), set, tab(), device, Math.rint(LOOKS_HIGH * device.width() / device.height())), turn);
+        }
+        return column;
     }
 
     private VBox colour(String name, String now, String tooltip, String caption, Function<String, TabSet.Strip> with) {

@@ -1,10 +1,17 @@
 package pandel.desktop.links;
 
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import pandel.core.model.Cause;
@@ -16,6 +23,8 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
+import pandel.core.model.TabSet;
 import pandel.core.model.Verb;
 import pandel.core.play.LinkWords;
 import pandel.desktop.mocks.VerbSign;
@@ -24,8 +33,14 @@ import pandel.desktop.work.Selection;
 /** What leads from here, in the order of the hotspots; the number is the bond between a row and its hotspot. */
 final class WaysOut extends WaysColumn {
 
+    /** Rows of a frame up to which they are not folded at first. */
+    private static final int FEW = 3;
+
     private final Selection selection;
     private final Runnable walkOn;
+    /** Titles of the frames whose rows are not as they are at first. */
+    private final Set<String> turned = new HashSet<>();
+    private Runnable again = () -> { };
 
     WaysOut(Selection selection, Runnable walkOn) {
         super(232);
@@ -34,6 +49,7 @@ final class WaysOut extends WaysColumn {
     }
 
     void show(Prototype prototype, Screen screen) {
+        again = () -> show(prototype, screen);
         getChildren().setAll(heading("Ways out"));
         List<Hotspot> hotspots = prototype.index().hotspotsOn(screen.id());
         int number = 0;
@@ -60,22 +76,44 @@ final class WaysOut extends WaysColumn {
         for (Link link : screen.links()) {
             add(prototype, link.id(), 0, Optional.of(link), LinkWords.cause(link), selection.linkProperty().get().equals(link.id()), selection::chooseLink);
         }
-        for (Way way : prototype.index().waysOut(screen.id()).stream().filter(w -> w.sequence().isPresent() || w.tabs().isPresent() || w.drawer().isPresent()).toList()) {
-            if (number >= 0) {
-                number = -1;
-                Label heading = heading("Frames");
-                heading.setStyle("-fx-padding: 10 0 6 8;");
-                getChildren().add(heading);
-            }
-            add(prototype, way.link().id(), 0, Optional.of(way.link()), words(prototype, way), selection.linkProperty().get().equals(way.link().id()), selection::chooseLink);
-        }
+        Map<String, List<Way>> frames = new LinkedHashMap<>();
+        prototype.index().waysOut(screen.id()).forEach(way -> frame(way).ifPresent(title -> frames.computeIfAbsent(title, t -> new ArrayList<>()).add(way)));
+        frames.forEach((title, ways) -> frame(prototype, title, ways));
         if (hotspots.isEmpty() && prototype.index().waysOut(screen.id()).isEmpty() && screen.links().isEmpty()) {
             getChildren().add(hint("Nothing leads from here yet. Drag over the mock where it is touched."));
         }
     }
 
+    /** The title of the frame that a way belongs to. */
+    private static Optional<String> frame(Way way) {
+        return way.drawer().map(Drawer::shownTitle).or(() -> way.tabs().map(TabSet::shownTitle)).or(() -> way.sequence().map(Sequence::shownTitle));
+    }
+
+    /** What a frame leads to: rows that fold, and are folded at first where they are many. */
+    private void frame(Prototype prototype, String title, List<Way> ways) {
+        boolean holds = ways.stream().anyMatch(w -> w.link().id().equals(selection.linkProperty().get()));
+        boolean open = holds || turned.contains(title) != ways.size() <= FEW;
+        Button fold = new Button(title + ", " + ways.size() + (open ? "" : " …"));
+        fold.getStyleClass().addAll("heading", "fold");
+        fold.setMnemonicParsing(false);
+        fold.setMaxWidth(Double.MAX_VALUE);
+        fold.setId("fold-" + Math.abs(title.hashCode()));
+        fold.setTooltip(new Tooltip(open ? "Fold its rows" : "Show its rows"));
+        fold.setAccessibleText(title + ", " + ways.size() + (open ? " rows, press to fold" : " rows folded, press to show"));
+        fold.setOnAction(e -> {
+            if (!turned.remove(title)) {
+                turned.add(title);
+            }
+            again.run();
+        });
+        getChildren().add(fold);
+        if (open) {
+            ways.forEach(way -> add(prototype, way.link().id(), 0, Optional.of(way.link()), words(prototype, way), selection.linkProperty().get().equals(way.link().id()), selection::chooseLink));
+        }
+    }
+
     private static String words(Prototype prototype, Way way) {
-        return way.drawer().isPresent() ? way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("") + ", " + way.drawer().get().shownTitle() : way.tabs().isPresent() ? "tab of " + way.tabs().get().shownTitle() : way.isOfFrame() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
+        return way.drawer().isPresent() ? "item " + way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("") : way.tabs().isPresent() ? "tab of " + way.tabs().get().shownTitle() : way.isOfFrame() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
     }
 
     private static boolean isTap(Link link) {

@@ -54,6 +54,7 @@ final class MapDrawing extends Pane {
         layout.bands().forEach(band -> ground(band, height));
         layout.lanes().forEach(lane -> lane(lane, layout.width()));
         getChildren().addAll(MapWays.draw(chart, layout, light, work.selection().screen()));
+        getChildren().addAll(MapFrames.draw(checked.prototype(), layout, work.selection().screen()));
         layout.blocks().forEach(block -> getChildren().add(block(block, redraw(chart, checked, light, lanes, mocks, room, height))));
         layout.spots().forEach((id, spot) -> {
             // The map is of what was last checked: a screen may have been removed since.

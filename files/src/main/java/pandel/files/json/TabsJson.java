@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import pandel.core.model.InTab;
 import pandel.core.model.Source;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Width;
 import pandel.files.Unreadable;
 
 /** Tab sets, and which tabs a place is the root of, as the file holds them. */
@@ -54,7 +56,12 @@ final class TabsJson {
         String ground = f.optionalText("ground").orElse(usual.ground());
         String ink = f.optionalText("ink").orElse(usual.ink());
         String chosen = f.optionalText("chosen").orElse(usual.chosen());
-        return f.made(() -> new TabSet.Strip(edge, labels, ground, ink, chosen));
+        Map<Width, TabSet.Side> looks = new EnumMap<>(Width.class);
+        Optional<Fields> on = f.object("looks");
+        for (String name : on.map(Fields::names).orElse(List.of())) {
+            looks.put(on.get().find("width", name, Width.values(), Width::word), on.get().word(name, TabSet.Side.values(), TabSet.Side::word));
+        }
+        return f.made(() -> new TabSet.Strip(edge, labels, looks, ground, ink, chosen));
     }
 
     static ObjectNode set(TabSet s) {
@@ -83,7 +90,12 @@ final class TabsJson {
             node.put("swipes", true);
         }
         if (!s.strip().equals(TabSet.Strip.USUAL)) {
-            node.putObject("strip").put("edge", s.strip().edge().word()).put("labels", s.strip().labels().word()).put("ground", s.strip().ground()).put("ink", s.strip().ink()).put("chosen", s.strip().chosen());
+            ObjectNode strip = node.putObject("strip");
+            if (!s.strip().looks().isEmpty()) {
+                ObjectNode looks = strip.putObject("looks");
+                s.strip().looks().forEach((width, look) -> looks.put(width.word(), look.word()));
+            }
+            strip.put("edge", s.strip().edge().word()).put("labels", s.strip().labels().word()).put("ground", s.strip().ground()).put("ink", s.strip().ink()).put("chosen", s.strip().chosen());
         }
         if (!s.hiddenOn().isEmpty()) {
             s.hiddenOn().forEach(node.putArray("hiddenOn")::add);
