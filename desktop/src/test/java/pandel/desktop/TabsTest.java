@@ -198,4 +198,29 @@ class TabsTest extends WindowTest {
         assertThat(trail()).startsWith("Care and late days");
         shot("tabs-side");
     }
+
+    @Test
+    void aButtonFloatsOverItsPlaces() {
+        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.entry(screen("How to use it"))));
+        putBehindStrip(BARE);
+        press("#tabs-button");
+        write("Report damage");
+        keys(KeyCode.ENTER);
+        press("#button-sign");
+        press("#sign-bell");
+        assertRead("button: bell", "advance to Report damage", "with the strip");
+        press("#button-side-signs");
+        assertThat(made().button().orElseThrow().absent()).containsExactly(TabSet.Side.SIDE_SIGNS);
+        shot("tabs-button");
+        press("#button-does");
+        assertRead("Tapping the button of “How to use it and beside”:", "floating button");
+        go(4);
+        settle();
+        shot("tabs-button-play");
+        tapDevice(390 - 16 - 28, 844 - 56 - 16 - 28);
+        assertThat(trail()).startsWith("Report damage", "How to use it");
+        assertRead("The button of How to use it and beside");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(made().button().orElseThrow().absent()).isEmpty();
+    }
 }

@@ -24,7 +24,6 @@ import pandel.core.model.Entry;
 import pandel.core.model.Event;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
-import pandel.core.play.Happening;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;

@@ -148,9 +148,9 @@ final class Asked {
         }
     }
 
-    /** The screens a link can be set off on; an item anywhere in a tab set on any. */
+    /** The screens a link can be set off on; an item or button anywhere in a tab set on any. */
     private List<Screen> from(Way way) {
-        return way.drawer().filter(d -> !d.on().tabSets().isEmpty()).isPresent() ? prototype.screens() : way.from();
+        return way.isAnywhereInside() ? prototype.screens() : way.from();
     }
 
     private void askFor(Condition condition, List<Screen> on) {

@@ -36,8 +36,14 @@ final class FrameTurns {
             new FrameTurns(turns, done, cell, screen).pages();
         }
         if (!cell.around().isEmpty()) {
-            new FrameTurns(turns, done, cell, screen).tabs();
+            FrameTurns frames = new FrameTurns(turns, done, cell, screen);
+            frames.tabs();
+            frames.buttons();
         }
+    }
+
+    private void buttons() {
+        turns.rules().buttons(head).forEach(set -> turns.add(done, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id())), set.button().orElseThrow().link()));
     }
 
     /** Tabs of the strips that show; a swipe shows none that the strip does not. */

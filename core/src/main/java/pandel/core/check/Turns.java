@@ -17,7 +17,6 @@ import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
-import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Event;
 import pandel.core.model.Facts;
@@ -88,7 +87,7 @@ final class Turns {
 
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
-        boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> Stream.concat(prototype.index().waysOut(id).stream().map(Way::link), prototype.drawers().stream().flatMap(d -> d.items().stream()).map(Drawer.Item::link)).anyMatch(Turns::looksBack));
+        boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> Stream.concat(prototype.index().waysOut(id).stream(), prototype.index().ways().stream().filter(Way::isAnywhereInside)).map(Way::link).anyMatch(Turns::looksBack));
         Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.at(), cell.around(), looksBack ? cell.past() : List.of(), cell.waited(), cell.drawer());
         return made.computeIfAbsent(alike, key -> make(cell));
     }

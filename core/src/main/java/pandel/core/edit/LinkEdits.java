@@ -145,6 +145,7 @@ public final class LinkEdits {
         return p.withScreens(p.screens().stream().map(s -> inScreen(s, all, inHotspot)).toList())
                 .withShared(p.shared().stream().map(s -> inShared(s, inHotspot)).toList())
                 .withSequences(p.sequences().stream().map(s -> s.withEachLink(all)).toList())
+                .withTabSets(p.tabSets().stream().map(s -> s.withEachLink(change)).toList())
                 .withDrawers(p.drawers().stream().map(d -> d.withEachLink(change)).toList());
     }
 

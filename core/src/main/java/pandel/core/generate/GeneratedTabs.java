@@ -13,6 +13,7 @@ import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
@@ -76,7 +77,18 @@ final class GeneratedTabs {
             tabs.forEach(t -> hiding.remove(t.root().id()));
         }
         return TabSet.of(id, "Set " + id, tabs).withKeeps(random.nextInt(4) > 0).withBacks(random.nextBoolean()).withSwipes(random.nextInt(3) == 0)
-                .withFirst(random.nextInt(3) == 0 ? any(tabs).id() : "").withHiddenOn(hiding);
+                .withFirst(random.nextInt(3) == 0 ? any(tabs).id() : "").withHiddenOn(hiding).withButton(button(id));
+    }
+
+    /** Now and then a floating button that does what one of the links does. */
+    private Optional<TabSet.Floating> button(String id) {
+        List<Link> links = plain.index().ways().stream().filter(w -> !w.isOfFrame() && w.sequence().isEmpty()).map(Way::link).toList();
+        if (links.isEmpty() || random.nextInt(kind == Kind.USUAL ? 2 : 4) > 0) {
+            return Optional.empty();
+        }
+        Link does = kind == Kind.USUAL ? Link.of(id + "-button", new Cause.Touch(Gesture.TAP), new Effect.Advance(new Target.ToScreen(any(plain.screens().stream().filter(s -> s.form() == Form.PAGE).toList()).id())))
+                : any(links).withId(id + "-button").withCause(new Cause.Touch(Gesture.TAP));
+        return Optional.of(new TabSet.Floating(does, "", random.nextInt(4) == 0 ? Set.of(TabSet.Side.STRIP) : Set.of()));
     }
 
     private Screen screen(Screen screen) {

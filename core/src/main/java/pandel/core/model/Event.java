@@ -107,6 +107,10 @@ public sealed interface Event {
         record OnTab(String id) implements On {
         }
 
+        /** The button that floats over the places of a tab set. @param set its id */
+        record OnButton(String set) implements On {
+        }
+
         /** An item of the open drawer, or of one that stays. @param id of the item */
         record OnItem(String id) implements On {
         }

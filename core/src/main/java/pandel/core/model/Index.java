@@ -56,6 +56,7 @@ public final class Index {
             if (isChosenItself(s)) {
                 addTabs(s);
             }
+            s.button().ifPresent(b -> addWay(way(b.link(), screens(s.tabs().stream().map(t -> t.root().shownId(prototype)).toList()), Optional.empty(), Optional.empty()).of(s)));
         });
         for (Sequence sequence : prototype.sequences()) {
             others.add(sequence.id());
@@ -192,7 +193,7 @@ public final class Index {
      * @param from    the screens it can be set off on: one, or those of a shared hotspot
      * @param hotspot  empty for a link of the whole screen, or of a sequence
      * @param sequence of which it is a turn, the finish or the skip; else empty
-     * @param tabs     the set of which it is a tab; else empty
+     * @param tabs     the set of which it is a tab, or the floating button; else empty
      * @param drawer   of which it is an item; else empty
      * @param targets  ids of the screens it leads to, each once; of a sequence the page shown first
      */
@@ -203,8 +204,17 @@ public final class Index {
             targets = Collections.unmodifiableSet(new LinkedHashSet<>(targets));
         }
 
+        private Way of(TabSet holding) {
+            return new Way(link, from, hotspot, sequence, Optional.of(holding), drawer, targets);
+        }
+
         private Way of(Drawer holding) {
             return new Way(link, from, hotspot, sequence, tabs, Optional.of(holding), targets);
+        }
+
+        /** Whether it can be set off anywhere inside a tab set, on other screens too than those it names. */
+        public boolean isAnywhereInside() {
+            return drawer.filter(d -> !d.on().tabSets().isEmpty()).isPresent() || tabs.isPresent() && link.cause() instanceof Cause.Touch;
         }
 
         /** Whether it is a turn of a page or a tab, which the file does not hold as a link. */

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /**
@@ -20,8 +21,9 @@ import java.util.function.UnaryOperator;
  * @param swipes  whether a sideways swipe shows the tab beside, where the strip shows
  * @param strip   how its strip looks
  * @param hiddenOn ids of the screens that hide the strip
+ * @param button  one that floats over its places, where the strip shows; empty: none
  */
-public record TabSet(String id, String title, List<Tab> tabs, String first, boolean keeps, boolean backs, boolean swipes, Strip strip, Set<String> hiddenOn, Rest rest) {
+public record TabSet(String id, String title, List<Tab> tabs, String first, boolean keeps, boolean backs, boolean swipes, Strip strip, Set<String> hiddenOn, Optional<Floating> button, Rest rest) {
 
     /**
      * One tab.
@@ -102,6 +104,37 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
         }
     }
 
+    /**
+     * A button that floats over the places of a set.
+     *
+     * @param link   what a tap on it does
+     * @param absent the looks of the strip with which it is not there
+     */
+    public record Floating(Link link, String sign, Set<Side> absent) {
+        public Floating {
+            absent = Collections.unmodifiableSet(new LinkedHashSet<>(absent));
+        }
+
+        public Floating withLink(Link other) {
+            return new Floating(other, sign, absent);
+        }
+
+        public Floating withSign(String other) {
+            return new Floating(link, other, absent);
+        }
+
+        /** There with a look of the strip, or not. */
+        public Floating on(Side look, boolean there) {
+            Set<Side> all = new LinkedHashSet<>(absent);
+            if (there) {
+                all.remove(look);
+            } else {
+                all.add(look);
+            }
+            return new Floating(link, sign, all);
+        }
+    }
+
     /** Where the strip stands; on the picture it is drawn already, and its areas are tapped. */
     public enum Edge {
         TOP, BOTTOM, DRAWN;
@@ -139,7 +172,7 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
 
     /** One that keeps each tab's trail, with its strip at the foot. */
     public static TabSet of(String id, String title, List<Tab> tabs) {
-        return new TabSet(id, title, tabs, "", true, true, false, Strip.USUAL, Set.of(), Rest.NONE);
+        return new TabSet(id, title, tabs, "", true, true, false, Strip.USUAL, Set.of(), Optional.empty(), Rest.NONE);
     }
 
     public String shownTitle() {
@@ -163,11 +196,11 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
     }
 
     public TabSet withTitle(String other) {
-        return new TabSet(id, other, tabs, first, keeps, backs, swipes, strip, hiddenOn, rest);
+        return new TabSet(id, other, tabs, first, keeps, backs, swipes, strip, hiddenOn, button, rest);
     }
 
     public TabSet withTabs(List<Tab> others) {
-        return new TabSet(id, title, others, first, keeps, backs, swipes, strip, hiddenOn, rest);
+        return new TabSet(id, title, others, first, keeps, backs, swipes, strip, hiddenOn, button, rest);
     }
 
     /** The same with one tab changed. */
@@ -176,26 +209,41 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
     }
 
     public TabSet withFirst(String other) {
-        return new TabSet(id, title, tabs, other, keeps, backs, swipes, strip, hiddenOn, rest);
+        return new TabSet(id, title, tabs, other, keeps, backs, swipes, strip, hiddenOn, button, rest);
     }
 
     public TabSet withKeeps(boolean other) {
-        return new TabSet(id, title, tabs, first, other, backs, swipes, strip, hiddenOn, rest);
+        return new TabSet(id, title, tabs, first, other, backs, swipes, strip, hiddenOn, button, rest);
     }
 
     public TabSet withBacks(boolean other) {
-        return new TabSet(id, title, tabs, first, keeps, other, swipes, strip, hiddenOn, rest);
+        return new TabSet(id, title, tabs, first, keeps, other, swipes, strip, hiddenOn, button, rest);
     }
 
     public TabSet withSwipes(boolean other) {
-        return new TabSet(id, title, tabs, first, keeps, backs, other, strip, hiddenOn, rest);
+        return new TabSet(id, title, tabs, first, keeps, backs, other, strip, hiddenOn, button, rest);
     }
 
     public TabSet withStrip(Strip other) {
-        return new TabSet(id, title, tabs, first, keeps, backs, swipes, other, hiddenOn, rest);
+        return new TabSet(id, title, tabs, first, keeps, backs, swipes, other, hiddenOn, button, rest);
+    }
+
+    public TabSet withButton(Optional<Floating> other) {
+        return new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, hiddenOn, other, rest);
+    }
+
+    /** The button that floats on a width; empty where there is none. */
+    public Optional<Floating> buttonOn(Width width) {
+        return button.filter(b -> !b.absent().contains(strip.on(width)));
+    }
+
+    /** The same with the link of its button changed; where it goes the button goes. */
+    public TabSet withEachLink(Function<Link, Optional<Link>> change) {
+        Optional<Floating> changed = button.flatMap(b -> change.apply(b.link()).map(b::withLink));
+        return changed.equals(button) ? this : withButton(changed);
     }
 
     public TabSet withHiddenOn(Set<String> others) {
-        return new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, others, rest);
+        return new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, others, button, rest);
     }
 }

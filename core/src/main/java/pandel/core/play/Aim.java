@@ -38,6 +38,12 @@ public final class Aim {
                 .filter(s -> s.area().contains(x, y)).findFirst().flatMap(PageFoot.Sign::on);
     }
 
+    /** The floating button at a point. */
+    private static Optional<Event.On> button(Prototype prototype, Situation now, double x, double y) {
+        return ButtonPlace.on(prototype, now.head().around(), now.screen(), Width.of(now.width()), Room.ofStrips(prototype, now, now.levels().size() - 1).width(), now.height()).stream()
+                .filter(p -> p.area().contains(x, y)).findFirst().map(p -> new Event.On.OnButton(p.set().id()));
+    }
+
     /** The tab of a strip at a point; of strips laid over one another's foot the first. */
     private static Optional<Event.On> tab(Prototype prototype, Situation now, double x, double y) {
         return StripPlace.on(prototype, now.head().around(), now.screen(), Width.of(now.width()), Room.ofStrips(prototype, now, now.levels().size() - 1).width(), now.height()).stream().flatMap(p -> p.signs().stream())
@@ -111,7 +117,7 @@ public final class Aim {
         return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> {
             Room whole = Room.ofStrips(prototype, now, now.levels().size() - 1);
             Optional<Pairs.Beside> beside = Pairs.beside(prototype, now).filter(b -> x < b.list(prototype).x() + b.list(prototype).width());
-            Optional<Event.On> tab = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP ? tab(prototype, now, x - whole.x(), y) : Optional.empty();
+            Optional<Event.On> tab = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP ? button(prototype, now, x - whole.x(), y).or(() -> tab(prototype, now, x - whole.x(), y)) : Optional.empty();
             if (tab.isPresent()) {
                 return new Event.Touched(Gesture.TAP, tab.get());
             }

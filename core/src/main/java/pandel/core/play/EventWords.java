@@ -32,6 +32,7 @@ public final class EventWords {
                     case PageTurn.To to -> "tap dot " + to.number();
                 };
                 case Event.On.OnTab on -> "tap the tab " + prototype.tabSetOf(on.id()).flatMap(s -> s.tab(on.id())).map(pandel.core.model.TabSet.Tab::shownLabel).orElse(on.id());
+                case Event.On.OnButton on -> "tap the button of " + prototype.tabSet(on.set()).map(pandel.core.model.TabSet::shownTitle).orElse(on.set());
                 case Event.On.OnItem on -> "choose “" + prototype.drawerOf(on.id()).flatMap(d -> d.item(on.id())).map(pandel.core.model.Drawer.Item::shownLabel).orElse(on.id()) + "” in the drawer";
                 case Event.On.OnSkip s -> "tap the word for skipping";
                 case Event.On.Point p -> touched.gesture() == Gesture.TAP ? "tap the screen" : touched.touch().word() + (touched.gesture().isOfEdge() || touched.gesture() == Gesture.KEY ? "" : " on the screen");

@@ -146,6 +146,9 @@ public final class LinkWords {
         if (way.drawer().isPresent()) {
             return "item " + way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("");
         }
+        if (way.tabs().isPresent() && !way.isOfFrame()) {
+            return "the button of " + way.tabs().get().shownTitle();
+        }
         return cause(way.link()) + way.hotspot().map(h -> " " + name(h, number)).orElse("");
     }
 

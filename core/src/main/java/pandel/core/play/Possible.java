@@ -50,6 +50,7 @@ public final class Possible {
             }
         }
         items(events, rules, now);
+        rules.buttons(now.head()).forEach(set -> add(events, rules, now, Map.of(), set.button().orElseThrow().link(), new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
         for (Gesture gesture : now.device().swipes() ? List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT) : List.<Gesture>of()) {
             if (screen.stream().flatMap(s -> s.links().stream()).noneMatch(l -> l.cause().equals(new Cause.Touch(gesture)))) {
                 rules.pulled(now.head(), gesture).ifPresent(drawer -> events.add(new Event.Touched(gesture, new Event.On.Point(0, 0))));

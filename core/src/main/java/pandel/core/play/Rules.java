@@ -22,6 +22,7 @@ import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
+import pandel.core.model.Width;
 
 /** What each thing a person or a link does comes to, by head alone. Step and the checks know nothing but these. */
 public final class Rules {
@@ -186,6 +187,11 @@ public final class Rules {
     /** The tab sets whose strips are laid over the current place, the outermost first. */
     public List<TabSet> strips(Head head) {
         return Strips.shown(prototype, head.around(), head.screen()).stream().filter(s -> s.strip().edge() != TabSet.Edge.DRAWN).toList();
+    }
+
+    /** The tab sets whose buttons float over the current place, the outermost first. */
+    public List<TabSet> buttons(Head head) {
+        return head.drawer().isPresent() ? List.of() : Strips.shown(prototype, head.around(), head.screen()).stream().filter(s -> s.buttonOn(Width.of(head.width())).isPresent()).toList();
     }
 
     /** A tab chosen on a strip that shows, or swiped to. @param tab its id */

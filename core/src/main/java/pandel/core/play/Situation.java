@@ -12,7 +12,6 @@ import pandel.core.model.Fact;
 import pandel.core.model.Facts;
 import pandel.core.model.Form;
 import pandel.core.model.Look;
-import pandel.core.model.Held;
 import pandel.core.model.Known;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;

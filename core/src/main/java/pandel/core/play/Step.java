@@ -98,6 +98,8 @@ public final class Step {
                     : nothing(now, Optional.empty(), "Nothing to turn to " + on.turn().word() + " is laid over this.");
             case Event.On.OnTab on -> rules.strips(now.head()).stream().anyMatch(s -> s.tab(on.id()).isPresent()) ? tabbed(now, on.id(), outcome)
                     : nothing(now, Optional.empty(), "No strip with that tab shows here.");
+            case Event.On.OnButton on -> rules.buttons(now.head()).stream().filter(s -> s.id().equals(on.set())).findFirst().map(s -> fire(now, now, s.button().orElseThrow().link(), Map.of(), outcome))
+                    .orElseGet(() -> nothing(now, Optional.empty(), "No button of that tab set floats here."));
             case Event.On.OnItem on -> item(now, on.id(), outcome);
             case Event.On.OnSkip on -> rules.skip(now.head()).map(link -> fire(now, now, link, Map.of(), outcome))
                     .orElseGet(() -> nothing(now, Optional.empty(), "Nothing to skip is laid over this."));

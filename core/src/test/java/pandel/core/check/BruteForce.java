@@ -164,6 +164,7 @@ final class BruteForce {
             events.add(new Event.Touched(Gesture.SWIPE_LEFT, new Event.On.Point(0, 0)));
             events.add(new Event.Touched(Gesture.SWIPE_RIGHT, new Event.On.Point(0, 0)));
         }
+        now.head().around().forEach(a -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnButton(a.set()))));
         prototype.drawers().forEach(d -> {
             d.items().forEach(i -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnItem(i.id()))));
             events.add(new Event.Touched(d.panel().side().edge(), new Event.On.Point(0, 0)));

@@ -23,6 +23,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
 import pandel.core.play.Around;
+import pandel.core.play.ButtonPlace;
 import pandel.core.play.Level;
 import pandel.core.play.PageFoot;
 import pandel.core.play.Pairs;
@@ -48,6 +49,7 @@ final class LevelView extends Pane {
     private final Pane foot = new Pane();
     private final Pane strip = new Pane();
     private BiFunction<Room, Double, List<StripPlace>> strips = (r, h) -> List.of();
+    private BiFunction<Room, Double, List<ButtonPlace>> buttons = (r, h) -> List.of();
     private Room ofStrips = Room.whole(1);
     private UnaryOperator<String> filled = UnaryOperator.identity();
     private Optional<AtPage> at = Optional.empty();
@@ -130,6 +132,7 @@ final class LevelView extends Pane {
 
     /** The strips of the tab sets it stands in. */
     void standIn(Prototype prototype, List<Around> around) {
+        buttons = (room, height) -> ButtonPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
         strips = (room, height) -> StripPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
     }
 
@@ -137,6 +140,7 @@ final class LevelView extends Pane {
     private void placeStrips(Room page, double deviceHeight, double scale) {
         strip.relocate(Math.rint(ofStrips.x() * scale) - Math.rint(page.x() * scale), 0);
         strip.getChildren().setAll(strips.apply(ofStrips, deviceHeight).stream().map(p -> new StripView(p, scale)).toList());
+        buttons.apply(ofStrips, deviceHeight).forEach(p -> strip.getChildren().add(StripView.button(p, scale)));
     }
 
     /** Whether another view stands in the same strips, which stay while what is behind them changes. */

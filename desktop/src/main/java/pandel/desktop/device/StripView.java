@@ -7,6 +7,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.SVGPath;
 import pandel.core.model.TabSet;
+import pandel.core.play.ButtonPlace;
 import pandel.core.play.StripPlace;
 
 /** The strip of a tab set as it is laid over a page. */
@@ -61,6 +62,21 @@ final class StripView extends Pane {
             mark.setFill(Color.web(colour));
             getChildren().add(mark);
         }
+    }
+
+    /** A button that floats over the places of a set. */
+    static Pane button(ButtonPlace place, double scale) {
+        double size = Math.rint(place.area().width() * scale);
+        Pane pane = new Pane();
+        pane.resizeRelocate(Math.rint(place.area().x() * scale), Math.rint(place.area().y() * scale), size, size);
+        Rectangle ground = new Rectangle(size, size, Color.web(place.set().strip().chosen()));
+        ground.setArcWidth(size * 0.3);
+        ground.setArcHeight(size * 0.3);
+        String name = place.set().button().map(TabSet.Floating::sign).filter(s -> !s.isEmpty()).orElse("cross");
+        SVGPath path = sign(name, place.set().strip().ground(), scale);
+        path.relocate(Math.rint(size / 2 - path.getLayoutBounds().getWidth() / 2), Math.rint(size / 2 - path.getLayoutBounds().getHeight() / 2));
+        pane.getChildren().addAll(ground, path);
+        return pane;
     }
 
     private static SVGPath sign(String name, String colour, double scale) {

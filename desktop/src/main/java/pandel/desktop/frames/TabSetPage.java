@@ -3,6 +3,7 @@ package pandel.desktop.frames;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -18,16 +19,22 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.Edit;
 import pandel.core.edit.TabSetEdits;
+import pandel.core.model.Cause;
 import pandel.core.model.Device;
+import pandel.core.model.Effect;
 import pandel.core.model.Form;
+import pandel.core.model.Gesture;
+import pandel.core.model.Link;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Verb;
 import pandel.core.model.Width;
 import pandel.core.play.LinkWords;
 import pandel.desktop.device.PagePreview;
 import pandel.desktop.shell.Around;
+import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
@@ -72,7 +79,7 @@ public final class TabSetPage extends FramePage {
             settings.getChildren().add(chosenTab(set));
         }
         settings.getChildren().addAll(small("The strip"), strip(set));
-        settings.getChildren().addAll(small("In use"), inUse(set), small("Hidden on"), hidden(set));
+        settings.getChildren().addAll(small("In use"), inUse(set), floating(set), small("Hidden on"), hidden(set));
         HBox.setHgrow(settings, Priority.ALWAYS);
         if (set.tabs().isEmpty()) {
             row(settings);
@@ -196,6 +203,46 @@ public final class TabSetPage extends FramePage {
                 Press.plain(set.swipes() ? "swiped too" : "not swiped", "tabs-swipes", () -> put(set.swipes() ? "switch without swipes" : "switch by swipes", s -> s.withSwipes(!s.swipes()))));
     }
 
+    /** The button that floats over its places: none, or its sign, where it leads, and the looks with which it is there. */
+    private VBox floating(TabSet set) {
+        HBox line = line();
+        if (set.button().isEmpty()) {
+            line.getChildren().add(Press.smallWord("A floating button…", "tabs-button", () -> pick(work.prototype().screens(), screen -> {
+                Link link = Link.of(work.freshId("button"), new Cause.Touch(Gesture.TAP), Effect.of(screen.form() == Form.PAGE ? Verb.ADVANCE : Verb.OPEN_ABOVE, new Target.ToScreen(screen.id())));
+                work.edit(TabSetEdits.change("put a button on “" + set.shownTitle() + "”", now().withButton(Optional.of(new TabSet.Floating(link, "cross", Set.of())))));
+                return chosen;
+            })));
+            return new VBox(line);
+        }
+        TabSet.Floating button = set.button().get();
+        Button sign = Press.plain("button: " + (button.sign().isEmpty() ? "cross" : button.sign()), "button-sign", () -> { });
+        sign.setOnAction(e -> Signs.menu(name -> put("give the button another sign", s -> s.withButton(Optional.of(button.withSign(name))))).show(sign, Side.BOTTOM, 0, 0));
+        Button does = new Button(LinkWords.effect(work.prototype(), button.link()));
+        does.getStyleClass().add("choice");
+        does.setId("button-does");
+        does.setMnemonicParsing(false);
+        does.setMaxWidth(260);
+        does.setTooltip(new Tooltip("To its sentence on the desk"));
+        does.setOnAction(e -> sentence(button.link()));
+        line.getChildren().addAll(sign, does, Press.smallWord("Take it away", "button-away", () -> put("take the button away", s -> s.withButton(Optional.empty()))));
+        HBox looks = line();
+        for (TabSet.Side look : TabSet.Side.values()) {
+            boolean there = !button.absent().contains(look);
+            looks.getChildren().add(Press.smallWord((there ? "with the " : "not with the ") + look.word(), "button-" + look.word().replace(' ', '-'), () -> put("place the button otherwise", s -> s.withButton(Optional.of(button.on(look, !there))))));
+        }
+        return new VBox(2, line, looks);
+    }
+
+    /** On the desk, on the first of its screens. */
+    private void sentence(Link link) {
+        now().tabs().stream().flatMap(t -> t.root().shown(work.prototype()).stream()).findFirst().ifPresent(screen -> {
+            around.dismiss();
+            work.selection().choose(screen.id());
+            around.go(WorkStage.LINKS);
+            work.selection().chooseLink(link.id());
+        });
+    }
+
     private HBox hidden(TabSet set) {
         HBox line = line();
         set.hiddenOn().stream().flatMap(s -> work.prototype().screen(s).stream()).forEach(s -> {
@@ -215,7 +262,11 @@ public final class TabSetPage extends FramePage {
     }
 
     private void pick(Picked picked) {
-        around.pick("Which screen?", work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE).toList(), s -> "", screen -> {
+        pick(work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE).toList(), picked);
+    }
+
+    private void pick(List<Screen> among, Picked picked) {
+        around.pick("Which screen?", among, s -> "", screen -> {
             int shown = picked.then(screen);
             around.show(new TabSetPage(work, around, id, shown));
         });

@@ -227,7 +227,7 @@ final class SentencePane extends VBox {
 
     /** A link of the whole screen. */
     private void ofScreen(Link link) {
-        if (link.cause().isOfFrames()) {
+        if (link.cause().isOfFrames() || work.prototype().index().way(link.id()).flatMap(Index.Way::tabs).isPresent()) {
             ofFrame(link);
             return;
         }
@@ -269,6 +269,13 @@ final class SentencePane extends VBox {
             return;
         }
         Optional<TabSet> set = work.prototype().index().way(link.id()).flatMap(Index.Way::tabs);
+        if (set.isPresent() && link.cause() instanceof Cause.Touch) {
+            Pane line = line();
+            line.getChildren().add(Choice.words("Tapping the button of “" + set.get().shownTitle() + "”:"));
+            branches(line, Optional.of(link));
+            below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), Press.word("The tab set…", "open-tabs", () -> desk.frame(set.get().id())));
+            return;
+        }
         if (set.isPresent()) {
             said("The tab “" + set.get().tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.get().shownTitle() + "” shows it as it was left, wherever the strip shows.");
             below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), Press.word("The tab set…", "open-tabs", () -> desk.frame(set.get().id())));

@@ -113,7 +113,7 @@ final class WaysOut extends WaysColumn {
     }
 
     private static String words(Prototype prototype, Way way) {
-        return way.drawer().isPresent() ? "item " + way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("") : way.tabs().isPresent() ? "tab of " + way.tabs().get().shownTitle() : way.isOfFrame() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
+        return way.drawer().isPresent() ? "item " + way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("") : way.tabs().isPresent() && !way.isOfFrame() ? "floating button" : way.tabs().isPresent() ? "tab of " + way.tabs().get().shownTitle() : way.isOfFrame() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
     }
 
     private static boolean isTap(Link link) {

@@ -231,6 +231,7 @@ final class PossiblePane extends VBox {
         drawers(rules, now);
         turns(prototype, rules, now);
         tabs(rules, now);
+        buttons(rules, now);
         if (!now.top().kind().base() && rules.outside(now.head()) instanceof Ruling.Acts) {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         }
@@ -254,6 +255,10 @@ final class PossiblePane extends VBox {
             } : "";
             row(0, "Device back", told(back, does), back instanceof Ruling.Acts, new Event.DeviceBack());
         }
+    }
+
+    private void buttons(Rules rules, Situation now) {
+        rules.buttons(now.head()).forEach(set -> link(rules, now, 0, "The button of " + set.shownTitle(), set.button().orElseThrow().link(), new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
     }
 
     /** The tabs of the strips laid over the page, but for the one that is shown at its root. */

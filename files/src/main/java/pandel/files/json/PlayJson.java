@@ -87,6 +87,9 @@ public final class PlayJson {
         if (f.has("tab")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnTab(f.text("tab")));
         }
+        if (f.has("button")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.OnButton(f.text("button")));
+        }
         if (f.has("item")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnItem(f.text("item")));
         }
@@ -112,7 +115,7 @@ public final class PlayJson {
             double[] size = f.numbers("resize", 2);
             return f.made(() -> new Event.Resize(size[0], size[1]));
         }
-        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, item, skip, outside, away, deviceBack, elapse, scroll or resize.");
+        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, button, item, skip, outside, away, deviceBack, elapse, scroll or resize.");
     }
 
     private static int row(Fields f) throws Unreadable {
@@ -138,6 +141,7 @@ public final class PlayJson {
                     case Event.On.OnHotspot on -> node.put("tap", on.id());
                     case Event.On.OnTurn on -> SequenceJson.turn(node, on.turn());
                     case Event.On.OnTab on -> node.put("tab", on.id());
+                    case Event.On.OnButton on -> node.put("button", on.set());
                     case Event.On.OnItem on -> node.put("item", on.id());
                     case Event.On.OnSkip s -> node.put("skip", true);
                     case Event.On.Outside o -> node.put("outside", true);

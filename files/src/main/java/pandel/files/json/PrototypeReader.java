@@ -104,7 +104,7 @@ public final class PrototypeReader {
         }
         List<TabSet> sets = new ArrayList<>();
         for (JsonNode node : fields.items("tabSets")) {
-            sets.add(TabsJson.set(Fields.of(node, "tab set " + (sets.size() + 1)), this::claim));
+            sets.add(TabsJson.set(Fields.of(node, "tab set " + (sets.size() + 1)), this::claim, reader));
         }
         List<Drawer> drawers = new ArrayList<>();
         for (JsonNode node : fields.items("drawers")) {

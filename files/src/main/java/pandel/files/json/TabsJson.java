@@ -10,6 +10,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import pandel.core.model.Cause;
+import pandel.core.model.Gesture;
 import pandel.core.model.InTab;
 import pandel.core.model.Source;
 import pandel.core.model.TabSet;
@@ -30,7 +33,7 @@ final class TabsJson {
         String claim(Fields at, String id) throws Unreadable;
     }
 
-    static TabSet set(Fields f, Ids ids) throws Unreadable {
+    static TabSet set(Fields f, Ids ids, ScreenReader links) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
         List<TabSet.Tab> tabs = new ArrayList<>();
         for (JsonNode node : f.items("tabs")) {
@@ -46,7 +49,18 @@ final class TabsJson {
         boolean keeps = !f.has("keeps") || f.flag("keeps");
         boolean backs = !f.has("backs") || f.flag("backs");
         boolean swipes = f.flag("swipes");
-        return f.made(() -> new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, new LinkedHashSet<>(hidden), f.rest()));
+        Optional<Fields> floating = f.object("button");
+        Optional<TabSet.Floating> button = floating.isEmpty() ? Optional.empty() : Optional.of(floating(floating.get(), links));
+        return f.made(() -> new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, new LinkedHashSet<>(hidden), button, f.rest()));
+    }
+
+    private static TabSet.Floating floating(Fields f, ScreenReader links) throws Unreadable {
+        Set<TabSet.Side> absent = new LinkedHashSet<>();
+        for (String word : f.texts("absent")) {
+            absent.add(f.find("look", word, TabSet.Side.values(), TabSet.Side::word));
+        }
+        Fields link = f.object("link").orElseThrow(() -> new Unreadable("In " + f.where() + ": “link” is missing."));
+        return new TabSet.Floating(links.link(link, new Cause.Touch(Gesture.TAP)), f.optionalText("sign").orElse(""), absent);
     }
 
     private static TabSet.Strip strip(Fields f) throws Unreadable {
@@ -100,6 +114,13 @@ final class TabsJson {
         if (!s.hiddenOn().isEmpty()) {
             s.hiddenOn().forEach(node.putArray("hiddenOn")::add);
         }
+        s.button().ifPresent(b -> {
+            ObjectNode button = node.putObject("button").put("sign", b.sign());
+            if (!b.absent().isEmpty()) {
+                b.absent().forEach(look -> button.withArray("absent").add(look.word()));
+            }
+            button.set("link", PrototypeWriter.withoutCause(b.link()));
+        });
         return PrototypeWriter.with(node, s.rest());
     }
 
