@@ -66,17 +66,36 @@ final class FramesOfHollowLane {
         return s;
     }
 
-    /** @param phone pictures of the welcome by title  @param tablet the same for tablets */
-    static Prototype put(Prototype plain, Map<String, Picture> phone, Map<String, Picture> tablet, Naming naming) {
+    /** The lane at dusk, for the head of the drawer. */
+    static Sketch lane() {
+        Sketch s = new Sketch(272, 124, Sketch.LEAF);
+        s.dot(137, 26, 12, "#FFFFFF");
+        double[] wide = {46, 58, 40, 64, 44};
+        double[] high = {44, 56, 38, 50, 62};
+        double x = 10;
+        for (int i = 0; i < wide.length; i++) {
+            double top = 110 - high[i];
+            s.fill(x, top, wide[i], high[i], i == 1 ? Sketch.GREEN : "#FFFFFF");
+            s.line(Sketch.GREEN, 2.4, x, 110, x, top, x + wide[i] / 2, top - 18, x + wide[i], top, x + wide[i], 110);
+            s.round(x + wide[i] / 2 - 6, 110 - 20, 12, 20, 2, i == 1 ? "#FFFFFF" : Sketch.GREEN);
+            x += wide[i];
+        }
+        s.fill(0, 110, 272, 14, Sketch.GREEN);
+        return s;
+    }
+
+    /** @param phone pictures of the welcome by title  @param tablet the same for tablets  @param lane for the head of the drawer */
+    static Prototype put(Prototype plain, Map<String, Picture> phone, Map<String, Picture> tablet, Picture lane, Naming naming) {
         FramesOfHollowLane maker = new FramesOfHollowLane(plain, naming);
         maker.welcome(phone, tablet);
         maker.tabs();
-        maker.drawer();
+        maker.drawer(lane);
         maker.edit(ScreenEdits.overlay(maker.screen("Choose dates"), "", Overlay.USUAL.withShare(44).withStop(64)));
         List<Device> devices = new ArrayList<>(plain.devices());
         devices.add(new Device("tablet-on-its-side", "Tablet on its side", 1024, 768, 2, Device.Back.SWIPE, Device.Pointing.TOUCH, 0, java.util.Set.of(), Rest.NONE));
         maker.edit(ScreenEdits.devices(devices));
         maker.edit(PairEdits.make(new Pair(maker.id("tools and tool"), maker.screen("Tools").id(), maker.screen("Tool").id(), 40, Rest.NONE)));
+        maker.p = MovesOfHollowLane.put(maker.p, naming);
         maker.journeys();
         return maker.p;
     }
@@ -107,13 +126,13 @@ final class FramesOfHollowLane {
         edit(TabSetEdits.make(set.withStrip(set.strip().withEdge(TabSet.Edge.DRAWN))));
     }
 
-    private void drawer() {
+    private void drawer(Picture lane) {
         Link signOut = p.index().hotspotsOn(screen("Me").id()).stream().filter(h -> h.title().equals("Sign out")).findFirst().flatMap(h -> h.linkFor(Gesture.TAP)).orElseThrow();
         List<Drawer.Item> items = Stream.of(item("Opening hours", "gauge", "At the counter"), item("Courses", "calendar", "At the counter"), item("House rules", "house", "At the counter"), item("Care and late days", "heart", "At the counter"),
                 item("My card", "person", "About me"), item("What we tell you about", "bell", "About me"), item("Invite a neighbour", "cross", "About me")).collect(java.util.stream.Collectors.toCollection(ArrayList::new));
         items.add(new Drawer.Item(id("sign out item"), "Sign out", "", "", true, signOut.branches().getFirst()));
         Drawer.Panel panel = Drawer.Panel.USUAL.withSide(Drawer.Side.RIGHT).withMoves(Drawer.Moves.REVEALS).withWidth(272).withShade(20).withShrinks(84).withGround("#F6F4EE").withInk("#33414A").withChosen("#2F5D4A");
-        Drawer drawer = Drawer.of(id("house drawer"), "The house", items, Drawer.Attached.to(ROOTS.stream().map(t -> screen(t).id()).toList())).withHead("Hollow Lane 12").withPanel(panel);
+        Drawer drawer = Drawer.of(id("house drawer"), "The house", items, Drawer.Attached.to(ROOTS.stream().map(t -> screen(t).id()).toList())).withHead("Hollow Lane 12").withPicture(Optional.of(lane)).withPanel(panel);
         edit(DrawerEdits.make(drawer));
         edit(DrawerEdits.sign(drawer, id("the house sign"), true));
     }

@@ -2,6 +2,7 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -119,6 +120,23 @@ class DrawersTest extends WindowTest {
         assertThat(made().panel().width()).isLessThan(300);
         assertThat(made().panel().shrinks()).isLessThan(85);
         typeOver("#drawer-head", "Hello, {card}");
+        chosenFiles.add(Path.of("nothing-there.png"));
+        press("#drawer-picture");
+        assertRead("nothing-there.png");
+        assertThat(made().picture()).isEmpty();
+        chosenFiles.add(Path.of("..", "samples", "pictures", "drawer", "the-lane@2x.png"));
+        press("#drawer-picture");
+        until(() -> made().picture().isPresent());
+        settle();
+        assertThat(lookup("#drawer-picture").<javafx.scene.control.Button>query().getText()).isEqualTo("Its picture");
+        press("#drawer-picture");
+        press("#picture-none");
+        assertThat(made().picture()).isEmpty();
+        chosenFiles.add(Path.of("..", "samples", "pictures", "drawer", "the-lane@2x.png"));
+        press("#drawer-picture");
+        until(() -> made().picture().isPresent());
+        settle();
+        assertThat(made().picture().orElseThrow().source()).isEqualTo("the-lane@2x.png");
         press("#drawer-play");
         shot("drawer-reveals");
         press("#drawer-sign");

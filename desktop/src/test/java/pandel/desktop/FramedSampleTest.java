@@ -101,7 +101,7 @@ class FramedSampleTest extends WindowTest {
         assertThat(lookup(".trail-drawer").queryAll()).isEmpty();
         swipe(onDevice(388, 400), -180, 0);
         assertThat(lookup(".trail-drawer").queryAll()).hasSize(1);
-        tapDevice(300, 88 + 36 + 72);
+        tapDevice(300, 124 + 56 + 36 + 72);
         tillStill();
         assertThat(trail()).startsWith("Courses", "Tools");
     }
@@ -122,15 +122,73 @@ class FramedSampleTest extends WindowTest {
     }
 
     @Test
+    void aPictureIsTappedToTurnThePage() {
+        go(4);
+        pass(1800);
+        tillStill();
+        tapDevice(195, 240);
+        tillStill();
+        assertThat(trail()).containsExactly("A week at home, 2 of 3");
+    }
+
+    @Test
+    void whatIsReservedIsNotGoneBackInto() {
+        signIn();
+        tapDevice(195, 264);
+        tillStill();
+        tapDevice(100, 478);
+        tillStill();
+        doubleClickOn(onDevice(195, 300));
+        settle();
+        assertRead("Kept among your leaflets.");
+        keys(KeyCode.ESCAPE);
+        tillStill();
+        tapDevice(195, 690);
+        tillStill();
+        swipe(onDevice(195, 500), 0, -90);
+        tapDevice(195, 844 - 540 + 488);
+        tillStill();
+        tapDevice(195, 690);
+        tillStill();
+        assertThat(trail()).startsWith("Reserved");
+        tapDevice(195, 558);
+        tillStill();
+        assertThat(trail()).startsWith("Pick it up");
+        shot("sample-way");
+        tapDevice(195, 296);
+        settle();
+        assertRead("maps.hollow-lane.example");
+        keys(KeyCode.ESCAPE);
+        tillStill();
+        assertThat(trail()).startsWith("Reserved");
+        keys(KeyCode.ESCAPE);
+        tillStill();
+        assertThat(trail()).containsExactly("Tools");
+    }
+
+    @Test
+    void aCardLeftAloneIsPutAway() {
+        signIn();
+        tapDevice(390 - 30, 30);
+        tillStill();
+        tapDevice(300, 124 + 56 + 36 + 4 * 48 + 36 + 24);
+        tillStill();
+        assertThat(trail()).startsWith("My card", "Tools");
+        pass(29_000);
+        assertThat(trail()).startsWith("My card");
+        pass(1_000);
+        tillStill();
+        assertThat(trail()).containsExactly("Tools");
+    }
+
+    @Test
     void toolsStandBesideATool() {
         interact(() -> opened.work().use(prototype().device("tablet-on-its-side")));
         go(4);
         pass(1800);
         tillStill();
-        press("#device-view");
-        keys(KeyCode.DIGIT1);
-        settle();
-        possible("Skip");
+        tapDevice(1024 - 60, 34);
+        tillStill();
         possible("Tap Sign in, number known");
         possible("Tap Orchard ladder");
         assertThat(trail()).startsWith("Tool", "Tools");

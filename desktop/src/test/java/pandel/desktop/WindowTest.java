@@ -46,6 +46,9 @@ import pandel.files.settings.PreferencesFile;
 /** A real window, off-screen, driven as a person would: by mouse and keys, looking at what is shown. */
 abstract class WindowTest extends FxRobot {
 
+    /** s; ten thousand screens are checked in some eight here, and machines that build are slower. */
+    private static final int PATIENCE = 60;
+
     /** Answers for the file choosers, in the order they will be asked. */
     final Deque<Path> chosenFiles = new ArrayDeque<>();
     /** Time in play passes when the test says so. */
@@ -170,9 +173,9 @@ abstract class WindowTest extends FxRobot {
 
     void until(Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
+            WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
         } catch (TimeoutException e) {
-            throw new AssertionError("It did not come about within 20 s; the window shows:\n" + read(), e);
+            throw new AssertionError("It did not come about within " + PATIENCE + " s; the window shows:\n" + read(), e);
         }
     }
 

@@ -14,12 +14,13 @@ import java.util.function.UnaryOperator;
  * A panel from an edge, with items.
  *
  * @param head    words at its head, with placeholders; may be empty
+ * @param picture at its head, over the words, as wide as the panel
  * @param panel   where it is and how it comes
  * @param outside whether a tap beside it closes it
  * @param items   in order; those of one section stand together
  * @param on      where it is attached
  */
-public record Drawer(String id, String title, String head, Panel panel, boolean outside, List<Item> items, Attached on, Rest rest) {
+public record Drawer(String id, String title, String head, Optional<Picture> picture, Panel panel, boolean outside, List<Item> items, Attached on, Rest rest) {
 
     /** The edge it comes from. */
     public enum Side {
@@ -192,7 +193,7 @@ public record Drawer(String id, String title, String head, Panel panel, boolean 
 
     /** One that covers the page from the left. */
     public static Drawer of(String id, String title, List<Item> items, Attached on) {
-        return new Drawer(id, title, "", Panel.USUAL, true, items, on, Rest.NONE);
+        return new Drawer(id, title, "", Optional.empty(), Panel.USUAL, true, items, on, Rest.NONE);
     }
 
     public String shownTitle() {
@@ -235,23 +236,27 @@ public record Drawer(String id, String title, String head, Panel panel, boolean 
     }
 
     public Drawer withTitle(String other) {
-        return new Drawer(id, other, head, panel, outside, items, on, rest);
+        return new Drawer(id, other, head, picture, panel, outside, items, on, rest);
     }
 
     public Drawer withHead(String other) {
-        return new Drawer(id, title, other, panel, outside, items, on, rest);
+        return new Drawer(id, title, other, picture, panel, outside, items, on, rest);
+    }
+
+    public Drawer withPicture(Optional<Picture> other) {
+        return new Drawer(id, title, head, other, panel, outside, items, on, rest);
     }
 
     public Drawer withPanel(Panel other) {
-        return new Drawer(id, title, head, other, outside, items, on, rest);
+        return new Drawer(id, title, head, picture, other, outside, items, on, rest);
     }
 
     public Drawer withOutside(boolean other) {
-        return new Drawer(id, title, head, panel, other, items, on, rest);
+        return new Drawer(id, title, head, picture, panel, other, items, on, rest);
     }
 
     public Drawer withItems(List<Item> others) {
-        return new Drawer(id, title, head, panel, outside, others, on, rest);
+        return new Drawer(id, title, head, picture, panel, outside, others, on, rest);
     }
 
     /** The same with one item changed. */
@@ -260,7 +265,7 @@ public record Drawer(String id, String title, String head, Panel panel, boolean 
     }
 
     public Drawer withOn(Attached other) {
-        return new Drawer(id, title, head, panel, outside, items, other, rest);
+        return new Drawer(id, title, head, picture, panel, outside, items, other, rest);
     }
 
     /** The same with the link of each item changed; an item whose link goes does nothing any more. */

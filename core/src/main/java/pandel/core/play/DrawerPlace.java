@@ -15,15 +15,19 @@ import pandel.core.model.Target;
  * Where a drawer stands on a device when it is all out, and what is in it.
  *
  * @param area      of the panel, in px of the device
- * @param words     at its head, filled; empty: it has no head
- * @param head      px that the head takes at its top, scrolled with the rows
+ * @param picture   px of the head's picture from the top down, which is as wide as the panel; 0: it has none
+ * @param words     at its head, filled, beneath the picture; may be empty
+ * @param head      px that picture and words take at its top, scrolled with the rows
  * @param rows      those that scroll, as they stand when nothing is scrolled
  * @param held      those held at the bottom
  * @param maxScroll px the rows can be scrolled
  */
-public record DrawerPlace(Drawer drawer, Area area, String words, double head, List<Row> rows, List<Row> held, double maxScroll) {
+public record DrawerPlace(Drawer drawer, Area area, double picture, String words, double head, List<Row> rows, List<Row> held, double maxScroll) {
 
-    private static final double HEAD = 88;
+    private static final double WORDS = 88;
+    private static final double WORDS_BENEATH = 56;
+    /** px of a picture that are seen; what is lower is cut. */
+    private static final double PICTURE = 240;
     private static final double PADDING = 12;
     private static final double ITEM = 48;
     private static final double SECTION = 36;
@@ -48,10 +52,11 @@ public record DrawerPlace(Drawer drawer, Area area, String words, double head, L
                     .mapToDouble(d -> left ? d.widthAt(now.width()) : -d.widthAt(now.width())).sum() + x;
         }
         String words = Placeholders.filled(drawer.head(), prototype, now.levels().get(level).known(now.facts()));
-        double head = words.isEmpty() ? PADDING : HEAD;
+        double picture = drawer.picture().map(p -> Math.min(PICTURE, wide * p.height() / p.width())).orElse(0.0);
+        double head = picture + (words.isEmpty() ? 0 : picture > 0 ? WORDS_BENEATH : WORDS);
         List<Row> rows = new ArrayList<>();
         List<Row> held = new ArrayList<>();
-        double y = head;
+        double y = words.isEmpty() ? head + PADDING : head;
         String section = "";
         List<Drawer.Item> below = drawer.items().stream().filter(Drawer.Item::held).toList();
         double foot = now.height() - PADDING - below.size() * ITEM;
@@ -73,7 +78,7 @@ public record DrawerPlace(Drawer drawer, Area area, String words, double head, L
             y += ITEM;
         }
         double seen = held.isEmpty() ? now.height() : foot - PADDING;
-        return new DrawerPlace(drawer, new Area(x, 0, wide, now.height()), words, words.isEmpty() ? 0 : HEAD, rows, held, Math.max(0, y + PADDING - seen));
+        return new DrawerPlace(drawer, new Area(x, 0, wide, now.height()), picture, words, head, rows, held, Math.max(0, y + PADDING - seen));
     }
 
     /** Whether what an item leads to is the current place. */

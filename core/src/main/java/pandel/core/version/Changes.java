@@ -113,7 +113,7 @@ public final class Changes {
 
     private static String how(Drawer a, Drawer b) {
         return !a.title().equals(b.title()) ? "is called “" + b.shownTitle() + "”" : !a.items().stream().map(Drawer.Item::id).toList().equals(b.items().stream().map(Drawer.Item::id).toList()) ? "has other items"
-                : !a.items().equals(b.items()) ? "has items that were changed" : !a.on().equals(b.on()) ? "is attached elsewhere" : "looks or moves otherwise";
+                : !a.items().equals(b.items()) ? "has items that were changed" : !a.on().equals(b.on()) ? "is attached elsewhere" : !a.picture().equals(b.picture()) ? "has another picture at its head" : "looks or moves otherwise";
     }
 
     private static String how(TabSet a, TabSet b) {

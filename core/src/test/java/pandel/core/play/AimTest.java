@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.model.Area;
 import pandel.core.model.Device;
+import pandel.core.model.Drawer;
 import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
@@ -75,5 +76,24 @@ class AimTest {
         Situation scrolled = new Step(p).step(now, new Event.Scroll(1000)).situation();
         assertThat(Aim.tap(p, scrolled, 100, 550)).isEqualTo(Event.tap("home.a"));
         assertThat(Aim.tap(p, now, 100, 550)).isInstanceOf(Event.Touched.class).isNotEqualTo(Event.tap("home.a"));
+    }
+
+    @Test
+    void aDrawersItemsBeginBeneathThePictureAndWordsAtItsHead() {
+        Prototype plain = Made.of("home page: a draw menu", "drawer menu a=home,b=home on:all");
+        Picture square = new Picture(Width.NARROW, "0".repeat(64) + ".png", 40, 40, 1, "", Rest.NONE);
+        Situation closed = Situation.at(plain, plain.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
+        Situation now = new Step(plain).step(closed, Event.tap("home.a")).situation();
+        for (double high : new double[] {0, 140, 240}) {
+            for (String words : List.of("", "Hollow Lane 12")) {
+                Prototype p = plain.withDrawers(List.of(plain.drawers().getFirst().withHead(words).withPicture(high == 0 ? java.util.Optional.empty() : java.util.Optional.of(square)).withPanel(Drawer.Panel.USUAL.withWidth(Math.max(high, 100) + (high == 240 ? 20 : 0)))));
+                DrawerPlace place = DrawerPlace.of(p, now, 0, p.drawers().getFirst());
+                assertThat(place.picture()).isEqualTo(high);
+                double first = place.rows().getFirst().area().y();
+                assertThat(first).isGreaterThan(high).isGreaterThanOrEqualTo(place.head());
+                assertThat(Aim.tap(p, now, 50, first + 1)).isEqualTo(new Event.Touched(Gesture.TAP, new Event.On.OnItem("menu-a")));
+                assertThat(Aim.tap(p, now, 50, first - 4)).isNotEqualTo(new Event.Touched(Gesture.TAP, new Event.On.OnItem("menu-a")));
+            }
+        }
     }
 }

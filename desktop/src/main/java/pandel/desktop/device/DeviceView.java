@@ -47,7 +47,7 @@ public final class DeviceView extends Pane {
     /** Interface px that the current page is drawn aside by a finger. */
     private double pulledBy;
     private Optional<Drawn> drawn = Optional.empty();
-    private final DrawerLayer drawers = new DrawerLayer();
+    private final DrawerLayer drawers;
     /** Lists beside the current places, by their levels. */
     private List<Optional<LevelView>> beside = List.of();
     private Optional<Touched.Draws> draws = Optional.empty();
@@ -55,6 +55,7 @@ public final class DeviceView extends Pane {
 
     public DeviceView(PictureLibrary pictures) {
         this.pictures = pictures;
+        this.drawers = new DrawerLayer(pictures);
         getStyleClass().add("device");
         setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);

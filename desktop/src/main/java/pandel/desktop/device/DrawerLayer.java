@@ -11,6 +11,7 @@ import pandel.core.model.Drawer;
 import pandel.core.model.Prototype;
 import pandel.core.play.DrawerPlace;
 import pandel.core.play.Situation;
+import pandel.desktop.picture.PictureLibrary;
 
 /** The drawers of a device as they are drawn: those that stay on each level, and the one that comes and goes. */
 final class DrawerLayer {
@@ -18,10 +19,15 @@ final class DrawerLayer {
     /** ms that one takes all the way. */
     static final double ALL_THE_WAY = 240;
 
+    private final PictureLibrary pictures;
     private Optional<DrawerView> moving = Optional.empty();
     private Optional<Rectangle> behind = Optional.empty();
     private double out;
     private List<List<DrawerView>> staying = List.of();
+
+    DrawerLayer(PictureLibrary pictures) {
+        this.pictures = pictures;
+    }
 
     /** The drawer that is out, or on its way. */
     Optional<DrawerView> moving() {
@@ -37,7 +43,7 @@ final class DrawerLayer {
         List<List<DrawerView>> all = new ArrayList<>();
         for (int level = 0; level < now.levels().size(); level++) {
             all.add(prototype.drawers().isEmpty() ? List.of() : DrawerPlace.shown(prototype, now, level).stream().filter(p -> p.drawer().staysAt(now.width()))
-                    .map(p -> new DrawerView(p, now.width(), now.height(), scale)).toList());
+                    .map(p -> new DrawerView(pictures, p, now.width(), now.height(), scale)).toList());
         }
         staying = all;
     }
@@ -45,7 +51,7 @@ final class DrawerLayer {
     /** Makes a drawer of the top level, as far out as the one before was. */
     void bring(Prototype prototype, Situation now, Drawer drawer, double scale) {
         double scrolled = moving.filter(d -> d.id().equals(drawer.id())).map(DrawerView::scrolled).orElse(0.0);
-        moving = Optional.of(new DrawerView(DrawerPlace.of(prototype, now, now.levels().size() - 1, drawer), now.width(), now.height(), scale));
+        moving = Optional.of(new DrawerView(pictures, DrawerPlace.of(prototype, now, now.levels().size() - 1, drawer), now.width(), now.height(), scale));
         moving.get().scrollTo(scrolled);
         Rectangle ground = new Rectangle(Math.rint(now.width() * scale), Math.rint(now.height() * scale), javafx.scene.paint.Color.web(drawer.panel().ground()));
         behind = Optional.of(ground).filter(g -> moving.get().isBeneath());

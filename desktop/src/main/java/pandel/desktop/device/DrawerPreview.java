@@ -48,7 +48,7 @@ public final class DrawerPreview extends SmallDevice {
         page = new LevelView(pictures, Look.plain(screen), 0, false);
         page.know(alone, Known.of(Facts.NONE));
         page.place(Room.of(alone, now), device.height(), scale, 0);
-        view = new DrawerView(DrawerPlace.of(alone, now, 0, drawer), device.width(), device.height(), scale);
+        view = new DrawerView(pictures, DrawerPlace.of(alone, now, 0, drawer), device.width(), device.height(), scale);
         Rectangle ground = new Rectangle(wide, high, Color.web(drawer.panel().ground()));
         ground.setVisible(view.isBeneath());
         Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);

@@ -12,7 +12,10 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.SVGPath;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Moves;
+import pandel.core.model.Picture;
 import pandel.core.play.DrawerPlace;
+import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.PictureLibrary;
 
 /** A drawer on a device: its panel with the items, and the shade over the page; at any part of its way out. */
 final class DrawerView {
@@ -31,7 +34,7 @@ final class DrawerView {
     private double scrolled;
 
     /** @param deviceWidth px  @param deviceHeight px */
-    DrawerView(DrawerPlace place, double deviceWidth, double deviceHeight, double scale) {
+    DrawerView(PictureLibrary pictures, DrawerPlace place, double deviceWidth, double deviceHeight, double scale) {
         this.place = place;
         this.deviceWidth = deviceWidth;
         this.scale = scale;
@@ -50,8 +53,9 @@ final class DrawerView {
         Rectangle ground = new Rectangle(wide, high, Color.web(look.ground()));
         Rectangle edge = new Rectangle(look.side() == Drawer.Side.LEFT ? wide - 1 : 0, 0, 1, high);
         edge.setFill(Color.web(look.ink(), 0.25));
+        place.drawer().picture().ifPresent(p -> picture(pictures, p, wide));
         if (!place.words().isEmpty()) {
-            head(wide);
+            words(wide);
         }
         place.rows().forEach(r -> row(r, rows, wide));
         Pane window = new Pane(rows);
@@ -91,11 +95,21 @@ final class DrawerView {
         return place.drawer().panel().side();
     }
 
-    private void head(double wide) {
+    private void picture(PictureLibrary pictures, Picture picture, double wide) {
+        MockView view = new MockView(pictures);
+        view.setManaged(false);
+        double high = Math.rint(wide * picture.height() / picture.width());
+        view.show(picture, wide, high);
+        view.resizeRelocate(0, 0, wide, high);
+        view.setClip(new Rectangle(wide, Math.rint(place.picture() * scale)));
+        rows.getChildren().add(view);
+    }
+
+    private void words(double wide) {
         Label label = label(place.words(), 18, place.drawer().panel().ink(), true);
         label.setWrapText(true);
         label.setAlignment(Pos.BOTTOM_LEFT);
-        label.resizeRelocate(Math.rint(EDGE * scale), Math.rint(12 * scale), wide - 2 * EDGE * scale, Math.rint((place.head() - 24) * scale));
+        label.resizeRelocate(Math.rint(EDGE * scale), Math.rint((place.picture() + 12) * scale), wide - 2 * EDGE * scale, Math.rint((place.head() - place.picture() - 24) * scale));
         rows.getChildren().add(label);
     }
 

@@ -103,7 +103,7 @@ public final class DrawerPage extends FramePage {
         TextField title = title("drawer", "Title of the drawer", () -> now().title(), typed -> put("call it “" + typed + "”", d -> d.withTitle(typed)));
         title.setMinWidth(160);
         title.setMaxWidth(160);
-        row(title, head(drawer), spring(), sign(drawer), out);
+        row(title, head(drawer), picture(drawer), spring(), sign(drawer), out);
         ItemList list = new ItemList(work.prototype(), drawer, chosen, this::choose, this::move);
         VBox settings = new VBox(6);
         if (!drawer.items().isEmpty()) {
@@ -129,13 +129,33 @@ public final class DrawerPage extends FramePage {
     }
 
     private TextField head(Drawer drawer) {
-        TextField head = field("drawer-head", "Words at its head", drawer.head(), 260, typed -> {
+        TextField head = field("drawer-head", "Words at its head", drawer.head(), 190, typed -> {
             if (!typed.equals(now().head())) {
                 put("put words at its head", d -> d.withHead(typed));
             }
         });
-        head.setPromptText("words at its head; {name} shows a value");
+        head.setPromptText("words at its head");
+        head.setTooltip(new Tooltip("{name} shows a value"));
         return head;
+    }
+
+    private Button picture(Drawer drawer) {
+        Button button = Press.smallWord(drawer.picture().isEmpty() ? "Picture…" : "Its picture", "drawer-picture", () -> { });
+        button.setTooltip(new Tooltip(drawer.picture().map(p -> "“" + p.source() + "” is at its head").orElse("A PNG, JPEG or SVG at its head, over the words, as wide as the drawer")));
+        button.setOnAction(e -> {
+            if (drawer.picture().isEmpty()) {
+                takePicture();
+                return;
+            }
+            new ContextMenu(Press.item("Another picture…", "picture-other", this::takePicture),
+                    Press.item("No picture", "picture-none", () -> put("take the picture from the head of “" + now().shownTitle() + "”", d -> d.withPicture(Optional.empty())))).show(button, Side.BOTTOM, 0, 0);
+        });
+        return button;
+    }
+
+    private void takePicture() {
+        around.takePicture("A picture for the head of “" + now().shownTitle() + "”", picture ->
+                work.prototype().drawer(id).ifPresent(d -> put("put a picture at the head of “" + d.shownTitle() + "”", other -> other.withPicture(Optional.of(picture)))));
     }
 
     private Button sign(Drawer drawer) {

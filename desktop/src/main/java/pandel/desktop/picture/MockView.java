@@ -66,6 +66,14 @@ public final class MockView extends StackPane {
         }
     }
 
+    /** Shows a picture alone so that it fills a width and height of the interface. */
+    public void show(Picture picture, double w, double h) {
+        setPrefSize(w, h);
+        title.setVisible(false);
+        fit(w, h);
+        request(picture.content(), pixels(this, w));
+    }
+
     /** How the words laid on it are shown: names in braces as they stand, unless they are filled. */
     public void fill(UnaryOperator<String> how) {
         filled = how;

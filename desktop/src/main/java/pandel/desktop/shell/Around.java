@@ -72,6 +72,9 @@ public interface Around {
     /** Asks for the picture of a look for a width. */
     void putPicture(Screen screen, Optional<State> state, Width width);
 
+    /** Asks for a picture. @param what it is for  @param then told when it was taken in */
+    void takePicture(String what, Consumer<Picture> then);
+
     /** Places hotspots on the picture of a look that a width shows, where the likeness with another picture says. */
     void placeByLikeness(Look look, Set<String> hotspots, Width width);
 

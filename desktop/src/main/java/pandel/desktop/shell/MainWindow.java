@@ -370,6 +370,11 @@ public final class MainWindow implements Around {
     }
 
     @Override
+    public void takePicture(String what, Consumer<Picture> then) {
+        choosing.picture(what).ifPresent(file -> picturing.take(file, then));
+    }
+
+    @Override
     public void placeByLikeness(Look look, Set<String> hotspots, Width width) {
         picturing.placeByLikeness(look, hotspots, width);
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -62,6 +63,16 @@ final class Picturing {
 
     /** Takes a file as the picture of a look for a width. */
     void put(Path file, Screen screen, Optional<State> state, Width width) {
+        take(file, picture -> {
+            work.edit(StateEdits.mock(screen, state, picture.withOn(width)));
+            boolean unlike = Width.of(picture.width()) != width;
+            said.say("“" + file.getFileName() + "” is the picture for " + width.word() + " devices"
+                    + (unlike ? ", though " + Math.round(picture.width()) + " px wide; correct its scale if that is wrong." : "."));
+        });
+    }
+
+    /** Takes a file in as a picture; says what is wrong with one that cannot be. @param then told the picture */
+    void take(Path file, Consumer<Picture> then) {
         PictureShelf shelf = work.shelf();
         Set<String> ids = work.prototype().index().ids();
         thread.execute(() -> {
@@ -69,14 +80,7 @@ final class Picturing {
             Platform.runLater(() -> {
                 Optional<Picture> picture = gathered.flatMap(g -> g.screens().stream().findFirst()).flatMap(s -> s.mocks().stream().findFirst())
                         .filter(Picture.class::isInstance).map(Picture.class::cast);
-                if (picture.isEmpty()) {
-                    said.say(gathered.map(g -> String.join(" ", g.problems())).orElse("The picture was not taken in."));
-                    return;
-                }
-                work.edit(StateEdits.mock(screen, state, picture.get().withOn(width)));
-                boolean unlike = Width.of(picture.get().width()) != width;
-                said.say("“" + file.getFileName() + "” is the picture for " + width.word() + " devices"
-                        + (unlike ? ", though " + Math.round(picture.get().width()) + " px wide; correct its scale if that is wrong." : "."));
+                picture.ifPresentOrElse(then, () -> said.say(gathered.map(g -> String.join(" ", g.problems())).orElse("The picture was not taken in.")));
             });
         });
     }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import pandel.core.model.Branch;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Panel;
+import pandel.core.model.Picture;
 import pandel.files.Unreadable;
 
 /** Drawers, as the file holds them. */
@@ -30,10 +31,12 @@ final class DrawerJson {
         }
         Optional<Fields> look = f.object("panel");
         Panel panel = look.isEmpty() ? Panel.USUAL : panel(look.get());
+        Optional<Fields> shown = f.object("picture");
+        Optional<Picture> picture = shown.isEmpty() ? Optional.empty() : Optional.of(ScreenReader.picture(shown.get()));
         Optional<Fields> on = f.object("on");
         Drawer.Attached attached = on.isEmpty() ? Drawer.Attached.to(List.of())
                 : new Drawer.Attached(on.get().flag("all"), new LinkedHashSet<>(on.get().texts("screens")), new LinkedHashSet<>(on.get().texts("tabSets")));
-        return new Drawer(id, f.optionalText("title").orElse(""), f.optionalText("head").orElse(""), panel, !f.has("outside") || f.flag("outside"), items, attached, f.rest());
+        return new Drawer(id, f.optionalText("title").orElse(""), f.optionalText("head").orElse(""), picture, panel, !f.has("outside") || f.flag("outside"), items, attached, f.rest());
     }
 
     private static Drawer.Item item(Fields f, TabsJson.Ids ids) throws Unreadable {
@@ -63,6 +66,7 @@ final class DrawerJson {
     static ObjectNode drawer(Drawer d) {
         ObjectNode node = NODES.objectNode().put("id", d.id()).put("title", d.title());
         text(node, "head", d.head());
+        d.picture().ifPresent(p -> node.set("picture", PrototypeWriter.mock(p)));
         if (!d.panel().equals(Panel.USUAL)) {
             Panel p = d.panel();
             node.putObject("panel").put("side", p.side().word()).put("motion", p.moves().word()).put("width", p.width()).put("from", p.from()).put("shade", p.shade())

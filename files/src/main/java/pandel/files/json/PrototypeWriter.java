@@ -172,7 +172,7 @@ public final class PrototypeWriter {
         return with(node, s.rest());
     }
 
-    private static ObjectNode mock(Mock mock) {
+    static ObjectNode mock(Mock mock) {
         return switch (mock) {
             case Picture p -> {
                 ObjectNode node = NODES.objectNode().put("on", p.on().word()).put("picture", p.content());

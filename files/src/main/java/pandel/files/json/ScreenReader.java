@@ -114,21 +114,24 @@ final class ScreenReader {
     private List<Mock> mocks(Fields f, String where) throws Unreadable {
         List<Mock> mocks = new ArrayList<>();
         for (JsonNode node : f.items("mocks")) {
-            Fields m = Fields.of(node, where + ", mock " + (mocks.size() + 1));
-            String content = m.text("picture");
-            if (!content.matches("[0-9a-f]{64}\\.(png|jpg|svg)")) {
-                throw new Unreadable("In " + m.where() + ": “picture” must name a file in pictures/, its hash and .png or .jpg.");
-            }
-            double[] pixels = m.numbers("pixels", 2);
-            double scale = m.optionalNumber("scale").orElse(1.0);
-            Width on = m.optionalWord("on", Width.values(), Width::word).orElse(Width.NARROW);
-            String source = m.optionalText("source").orElse("");
-            double top = m.optionalNumber("fixedTop").orElse(0.0);
-            double bottom = m.optionalNumber("fixedBottom").orElse(0.0);
-            List<Patch> patches = ValueJson.patches(m);
-            mocks.add(m.made(() -> new Picture(on, content, (int) pixels[0], (int) pixels[1], scale, source, top, bottom, patches, m.rest())));
+            mocks.add(picture(Fields.of(node, where + ", mock " + (mocks.size() + 1))));
         }
         return mocks;
+    }
+
+    static Picture picture(Fields m) throws Unreadable {
+        String content = m.text("picture");
+        if (!content.matches("[0-9a-f]{64}\\.(png|jpg|svg)")) {
+            throw new Unreadable("In " + m.where() + ": “picture” must name a file in pictures/, its hash and .png or .jpg.");
+        }
+        double[] pixels = m.numbers("pixels", 2);
+        double scale = m.optionalNumber("scale").orElse(1.0);
+        Width on = m.optionalWord("on", Width.values(), Width::word).orElse(Width.NARROW);
+        String source = m.optionalText("source").orElse("");
+        double top = m.optionalNumber("fixedTop").orElse(0.0);
+        double bottom = m.optionalNumber("fixedBottom").orElse(0.0);
+        List<Patch> patches = ValueJson.patches(m);
+        return m.made(() -> new Picture(on, content, (int) pixels[0], (int) pixels[1], scale, source, top, bottom, patches, m.rest()));
     }
 
     Hotspot hotspot(Fields f) throws Unreadable {

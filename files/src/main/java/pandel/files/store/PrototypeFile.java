@@ -160,6 +160,7 @@ public final class PrototypeFile {
     public static Set<String> pictures(Prototype prototype) {
         Set<String> contents = new LinkedHashSet<>();
         prototype.screens().forEach(screen -> screen.allMocks().forEach(mock -> contents.add(content(mock))));
+        prototype.drawers().forEach(drawer -> drawer.picture().ifPresent(picture -> contents.add(picture.content())));
         for (Version version : prototype.versions()) {
             if (version.content() instanceof Version.Content.Kept kept) {
                 contents.addAll(pictures(kept.prototype()));
