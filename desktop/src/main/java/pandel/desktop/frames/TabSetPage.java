@@ -79,7 +79,7 @@ public final class TabSetPage extends FramePage {
             settings.getChildren().add(chosenTab(set));
         }
         settings.getChildren().addAll(small("The strip"), strip(set));
-        settings.getChildren().addAll(small("In use"), inUse(set), floating(set), small("Hidden on"), hidden(set));
+        settings.getChildren().addAll(small("In use"), inUse(set), hidden(set), floating(set));
         HBox.setHgrow(settings, Priority.ALWAYS);
         if (set.tabs().isEmpty()) {
             row(settings);
@@ -245,6 +245,7 @@ public final class TabSetPage extends FramePage {
 
     private HBox hidden(TabSet set) {
         HBox line = line();
+        line.getChildren().add(small("hidden"));
         set.hiddenOn().stream().flatMap(s -> work.prototype().screen(s).stream()).forEach(s -> {
             Button show = Press.smallWord(s.shownTitle() + " ×", "show-on-" + s.id(), () -> change(TabSetEdits.hide(now(), s, false)));
             show.setTooltip(new Tooltip("Show the strip there again"));

@@ -40,8 +40,8 @@ public final class PrototypeSaving {
         Path beside = target.resolveSibling("." + target.getFileName() + ".saving");
         try {
             refuseReadOnly(target);
-            keepWhatGoes(prototype, target, shelf);
             Reading reading = new Reading(shelf);
+            keepWhatGoes(prototype, target, shelf, reading);
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(beside), 1 << 16);
                     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
                 zip.putNextEntry(stable(PrototypeFile.JSON));
@@ -179,7 +179,7 @@ public final class PrototypeSaving {
     }
 
     /** Pictures that the old file holds and the new one will not: undo may bring them back, so the shelf keeps them. */
-    private static void keepWhatGoes(Prototype prototype, Path target, PictureShelf shelf) throws IOException {
+    private static void keepWhatGoes(Prototype prototype, Path target, PictureShelf shelf, Reading reading) throws IOException {
         Optional<ZipPictures> old = shelf.of(target);
         if (old.isEmpty()) {
             return;
@@ -187,7 +187,7 @@ public final class PrototypeSaving {
         Set<String> going = new HashSet<>(old.get().contents());
         going.removeAll(PrototypeFile.pictures(prototype));
         for (String content : going) {
-            Optional<byte[]> bytes = shelf.read(content);
+            Optional<byte[]> bytes = reading.read(content);
             if (bytes.isPresent()) {
                 shelf.take(bytes.get(), content.substring(content.indexOf('.') + 1));
             }
