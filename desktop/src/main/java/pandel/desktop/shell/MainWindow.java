@@ -1,6 +1,5 @@
 package pandel.desktop.shell;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -347,16 +346,7 @@ public final class MainWindow implements Around {
 
     @Override
     public void paste() {
-        try {
-            List<Path> files = Pasted.files();
-            if (files.isEmpty()) {
-                said.say("There is no picture on the clipboard; copy one, or a file of one, and paste again.");
-            } else {
-                dropped(files);
-            }
-        } catch (IOException e) {
-            said.say("The picture on the clipboard cannot be kept: the temporary folder cannot be written to.");
-        }
+        Pasted.take(said, this::dropped);
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.input.Clipboard;
@@ -17,8 +18,22 @@ final class Pasted {
     private Pasted() {
     }
 
+    /** Takes them, or says why there are none. @param then told the files */
+    static void take(Said said, Consumer<List<Path>> then) {
+        try {
+            List<Path> files = files();
+            if (files.isEmpty()) {
+                said.say("There is no picture on the clipboard; copy one, or a file of one, and paste again.");
+            } else {
+                then.accept(files);
+            }
+        } catch (IOException e) {
+            said.say("The picture on the clipboard cannot be kept: the temporary folder cannot be written to.");
+        }
+    }
+
     /** The files, a picture without one as a file of its own; none when there is nothing of the kind. */
-    static List<Path> files() throws IOException {
+    private static List<Path> files() throws IOException {
         Clipboard clipboard = Clipboard.getSystemClipboard();
         if (clipboard.hasFiles()) {
             return clipboard.getFiles().stream().map(File::toPath).toList();
