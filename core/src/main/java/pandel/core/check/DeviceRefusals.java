@@ -1,6 +1,7 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import pandel.core.edit.LinkEdits;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
@@ -29,10 +31,13 @@ final class DeviceRefusals {
     private final Map<Way, At> tooDeep = new LinkedHashMap<>();
     private final Map<Way, At> fromSequence = new LinkedHashMap<>();
     private final Map<Drawer, At> drawers = new LinkedHashMap<>();
+    /** Ids of the screens that each drawer stands on. */
+    private final Map<Drawer, Set<String>> standing = new HashMap<>();
 
     private DeviceRefusals(Grounds grounds) {
         this.grounds = grounds;
         this.prototype = grounds.prototype();
+        prototype.drawers().forEach(d -> standing.put(d, d.screens(prototype).stream().map(Screen::id).collect(Collectors.toSet())));
     }
 
     static List<Finding> in(Grounds grounds) {
@@ -59,7 +64,7 @@ final class DeviceRefusals {
             }
         }
         if (hasNoDrawers(at.exploration()) && drawers.size() < prototype.drawers().size()) {
-            prototype.drawers().stream().filter(d -> d.screens(prototype).stream().anyMatch(s -> s.id().equals(at.node().cell.screen()))).forEach(d -> drawers.putIfAbsent(d, at));
+            prototype.drawers().stream().filter(d -> standing.get(d).contains(at.node().cell.screen())).forEach(d -> drawers.putIfAbsent(d, at));
         }
     }
 

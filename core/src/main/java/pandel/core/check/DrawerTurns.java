@@ -10,6 +10,7 @@ import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Link;
 import pandel.core.model.Screen;
+import pandel.core.play.Head;
 import pandel.core.play.Offer;
 import pandel.core.play.Ruling;
 import pandel.core.play.TrailAction;
@@ -20,19 +21,23 @@ final class DrawerTurns {
     private final Turns turns;
     private final Done done;
     private final Cell cell;
+    private final Head head;
+    private final Cell closed;
 
     private DrawerTurns(Turns turns, Done done, Cell cell) {
         this.turns = turns;
         this.done = done;
         this.cell = cell;
+        this.head = turns.head(cell);
+        this.closed = cell.drawn(Optional.empty());
     }
 
     static void add(Turns turns, Done done, Cell cell, Screen screen) {
         DrawerTurns drawers = new DrawerTurns(turns, done, cell);
-        turns.rules().drawers(turns.head(cell)).forEach(d -> d.items().forEach(drawers::item));
+        turns.rules().drawers(drawers.head).forEach(d -> d.items().forEach(drawers::item));
         if (cell.drawer().isPresent()) {
-            turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), turns.rules().outside(turns.head(cell)));
-            turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), turns.rules().away(turns.head(cell)));
+            turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), turns.rules().outside(drawers.head));
+            turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), turns.rules().away(drawers.head));
         } else if (turns.device().swipes()) {
             List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT).forEach(edge -> drawers.edge(screen, edge));
         }
@@ -40,7 +45,7 @@ final class DrawerTurns {
 
     private void edge(Screen screen, Gesture edge) {
         if (Turns.own(screen, new Cause.Touch(edge)::equals).isEmpty()) {
-            turns.rules().pulled(turns.head(cell), edge).ifPresent(drawer -> done.sure().add(turns.turn(cell, List.of(new Event.Touched(edge, new Event.On.Point(0, 0))),
+            turns.rules().pulled(head, edge).ifPresent(drawer -> done.sure().add(turns.turn(cell, List.of(new Event.Touched(edge, new Event.On.Point(0, 0))),
                     Optional.empty(), List.of(new TrailAction.OpenDrawer(drawer.id())))));
         }
     }
@@ -48,14 +53,13 @@ final class DrawerTurns {
     /** The drawer closes; then its effects are done, or nothing is. */
     private void item(Drawer.Item item) {
         Link link = item.link();
-        Cell closed = cell.drawn(Optional.empty());
         List<Event> events = List.of(new Event.Touched(Gesture.TAP, new Event.On.OnItem(item.id())));
         List<TrailAction> before = cell.drawer().isPresent() ? List.of(new TrailAction.CloseDrawer()) : List.of();
-        if (!(turns.rules().offer(turns.head(closed), link) instanceof Offer.One one)) {
+        if (!(turns.rules().offer(head.closed(), link) instanceof Offer.One one)) {
             closes(events, before);
             return;
         }
-        switch (turns.rules().branch(turns.head(closed), one.branch())) {
+        switch (turns.rules().branch(head.closed(), one.branch())) {
             case Ruling.Acts acts when acts.actions().getFirst().moves() -> {
                 turns.add(done, closed, events, Optional.of(link.id()), acts);
                 if (acts.actions().stream().anyMatch(Turns::leadsToParked)) {

@@ -16,7 +16,6 @@ import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Side;
 import pandel.core.model.Effect;
-import pandel.core.model.Form;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
@@ -55,8 +54,7 @@ final class Drawers {
     }
 
     private static boolean isAttached(Drawer drawer, Prototype prototype, Node node) {
-        return drawer.on().screens().contains(node.cell.screen()) || drawer.on().tabSets().stream().anyMatch(node.cell::isIn)
-                || drawer.on().all() && prototype.screen(node.cell.screen()).filter(s -> s.form() == Form.PAGE).isPresent();
+        return drawer.isAttached(prototype, node.cell.screen(), node.cell::isIn);
     }
 
     /** Where a drawer is attached and can be opened and closed: neither refused nor always there. */

@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
@@ -55,6 +54,8 @@ final class Turns {
     private final List<Gesture> known;
     private final Map<Alike, Done> made = new HashMap<>();
     private final Map<String, Boolean> returning = new HashMap<>();
+    /** Whether something that can be set off on screens other than those it names looks back. */
+    private final boolean returnsAnywhere;
 
     /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link returns to it. */
     private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited, Optional<String> drawer) {
@@ -67,6 +68,7 @@ final class Turns {
         this.rules = new Rules(prototype);
         this.device = device;
         this.named = named;
+        this.returnsAnywhere = prototype.index().ways().stream().filter(Way::isAnywhereInside).map(Way::link).anyMatch(Turns::looksBack);
         this.known = Arrays.stream(Gesture.values()).filter(g -> g.refusedBy(device).isEmpty()).toList();
     }
 
@@ -87,7 +89,7 @@ final class Turns {
 
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
-        boolean looksBack = returning.computeIfAbsent(cell.screen(), id -> Stream.concat(prototype.index().waysOut(id).stream(), prototype.index().ways().stream().filter(Way::isAnywhereInside)).map(Way::link).anyMatch(Turns::looksBack));
+        boolean looksBack = returnsAnywhere || returning.computeIfAbsent(cell.screen(), id -> prototype.index().waysOut(id).stream().map(Way::link).anyMatch(Turns::looksBack));
         Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.at(), cell.around(), looksBack ? cell.past() : List.of(), cell.waited(), cell.drawer());
         return made.computeIfAbsent(alike, key -> make(cell));
     }

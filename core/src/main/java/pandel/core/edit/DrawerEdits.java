@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.model.Area;
@@ -16,7 +15,6 @@ import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
-import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
@@ -27,25 +25,27 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.SharedHotspot;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
 import pandel.core.model.Width;
 
 /** Edits of drawers. */
 public final class DrawerEdits {
+
+    /** px a side of a sign, and from the corner it stands in. */
+    private static final double SIGN = 44;
+    private static final double CORNER = 8;
+    private static final double SIGN_LETTERS = 26;
 
     private DrawerEdits() {
     }
 
     /** Puts a drawer behind those there are. */
     public static Edit make(Drawer drawer) {
-        return Edit.of("make the drawer “" + drawer.shownTitle() + "”", p -> added(p, drawer));
+        return Edit.of("make the drawer “" + drawer.shownTitle() + "”", p -> {
+            List<Drawer> all = new ArrayList<>(p.drawers());
+            all.add(drawer);
+            return p.withDrawers(all);
+        });
     }
-
-    /** px a side of a sign, and from the corner it stands in. */
-    private static final double SIGN = 44;
-    private static final double CORNER = 8;
-    private static final double SIGN_LETTERS = 26;
 
     /** The screens it stands on from which nothing opens it yet. */
     public static List<Screen> unsigned(Prototype p, Drawer drawer) {
@@ -95,19 +95,9 @@ public final class DrawerEdits {
         };
     }
 
-    private static Prototype added(Prototype p, Drawer drawer) {
-        List<Drawer> all = new ArrayList<>(p.drawers());
-        all.add(drawer);
-        return p.withDrawers(all);
-    }
-
     /** Puts a changed drawer in the place of the one with its id. */
     public static Edit change(String name, Drawer drawer) {
-        return Edit.of(name, p -> change(p, drawer.id(), d -> drawer));
-    }
-
-    private static Prototype change(Prototype p, String id, UnaryOperator<Drawer> change) {
-        return p.withDrawers(p.drawers().stream().map(d -> d.id().equals(id) ? change.apply(d) : d).toList());
+        return Edit.of(name, p -> p.withDrawers(p.drawers().stream().map(d -> d.id().equals(drawer.id()) ? drawer : d).toList()));
     }
 
     /** Takes a drawer away, with the links that do nothing but open or close it. */
@@ -154,7 +144,7 @@ public final class DrawerEdits {
 
     private static Branch leadsTo(Prototype prototype, String label) {
         return prototype.screens().stream().filter(s -> s.title().strip().equalsIgnoreCase(label)).findFirst()
-                .map(s -> Branch.of(Effect.of(s.form() == Form.PAGE ? Verb.ADVANCE : Verb.OPEN_ABOVE, new Target.ToScreen(s.id())))).orElseGet(() -> Branch.of(List.of()));
+                .map(s -> Branch.of(Fitting.leadingTo(s))).orElseGet(() -> Branch.of(List.of()));
     }
 
     /** Without screens and tab sets that are gone. */

@@ -35,6 +35,11 @@ public final class Fitting {
         return whyNot(Verb.ADVANCE, from, target).isPresent() ? Verb.OPEN_ABOVE : Verb.ADVANCE;
     }
 
+    /** What leads to a screen from anywhere: pages are advanced to, anything else opens above. */
+    public static Effect leadingTo(Screen target) {
+        return Effect.of(target.form() == Form.PAGE ? Verb.ADVANCE : Verb.OPEN_ABOVE, new Target.ToScreen(target.id()));
+    }
+
     /** The effect with another target, its verb kept where it fits. */
     public static Effect leadingTo(Optional<Effect> now, Screen from, Screen target) {
         return leadingTo(now, from, target, new Target.ToScreen(target.id()));

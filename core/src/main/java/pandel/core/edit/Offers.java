@@ -54,7 +54,7 @@ public final class Offers {
 
     /** Drawers whose title has every typed word in it and that are, or may be, attached to a screen, the best first. @param from its id */
     public static List<Drawer> drawers(Prototype prototype, String from, String typed) {
-        return titled(prototype.drawers().stream().filter(d -> !d.on().tabSets().isEmpty() || d.screens(prototype).stream().anyMatch(s -> s.id().equals(from))), Drawer::title, typed);
+        return titled(prototype.drawers().stream().filter(d -> d.mayStandOn(prototype, from)), Drawer::title, typed);
     }
 
     private static <F> List<F> titled(Stream<F> frames, Function<F, String> title, String typed) {

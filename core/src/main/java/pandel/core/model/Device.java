@@ -1,9 +1,9 @@
 package pandel.core.model;
 
 import java.util.Collections;
-import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * A device the prototype will be seen on.
@@ -29,7 +29,6 @@ public record Device(String id, String title, double width, double height, doubl
             return name().toLowerCase(Locale.ROOT).replace('_', ' ');
         }
     }
-
 
     private static final double HELD_BELOW = 1000;
     private static final double HELD = 160;
@@ -92,7 +91,7 @@ public record Device(String id, String title, double width, double height, doubl
         if (!(width > 0) || !(height > 0) || !(scale > 0)) {
             throw new IllegalArgumentException("A device has a size and a scale above 0");
         }
-        cannot = Collections.unmodifiableSet(new LinkedHashSet<>(new java.util.TreeSet<>(cannot)));
+        cannot = Collections.unmodifiableSet(new TreeSet<>(cannot));
         if (levels < 0) {
             throw new IllegalArgumentException("A device shows one level or more; 0 says any number");
         }

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
@@ -207,6 +208,16 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
     /** Whether it is always there on a device of some px width. */
     public boolean staysAt(double deviceWidth) {
         return panel.moves() == Moves.STAYS && deviceWidth >= panel.from();
+    }
+
+    /** Whether it is attached to a place. @param inside whether the place is inside a tab set of an id */
+    public boolean isAttached(Prototype prototype, String screen, Predicate<String> inside) {
+        return on.screens().contains(screen) || on.tabSets().stream().anyMatch(inside) || on.all() && prototype.screen(screen).filter(s -> s.form() == Form.PAGE).isPresent();
+    }
+
+    /** Whether it stands on a screen, or may: inside a tab set that can be anywhere. */
+    public boolean mayStandOn(Prototype prototype, String screen) {
+        return !on.tabSets().isEmpty() || isAttached(prototype, screen, set -> false);
     }
 
     /** How it moves on a device of some px width. */

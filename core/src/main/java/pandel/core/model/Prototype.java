@@ -173,6 +173,11 @@ public final class Prototype {
         return pairs;
     }
 
+    /** The pair of that id. */
+    public Optional<Pair> pair(String id) {
+        return pairs.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
     /** The drawer that has an item. @param item its id */
     public Optional<Drawer> drawerOf(String item) {
         return drawers.stream().filter(d -> d.item(item).isPresent()).findFirst();

@@ -39,15 +39,15 @@ public final class Aim {
     }
 
     /** The floating button at a point. */
-    private static Optional<Event.On> button(Prototype prototype, Situation now, double x, double y) {
-        return ButtonPlace.on(prototype, now.head().around(), now.screen(), Width.of(now.width()), Room.ofStrips(prototype, now, now.levels().size() - 1).width(), now.height()).stream()
-                .filter(p -> p.area().contains(x, y)).findFirst().map(p -> new Event.On.OnButton(p.set().id()));
+    private static Optional<Event.On> button(Prototype prototype, Situation now, Room strips, double x, double y) {
+        return ButtonPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height()).stream()
+                .filter(p -> p.area().contains(x - strips.x(), y)).findFirst().map(p -> new Event.On.OnButton(p.set().id()));
     }
 
     /** The tab of a strip at a point; of strips laid over one another's foot the first. */
-    private static Optional<Event.On> tab(Prototype prototype, Situation now, double x, double y) {
-        return StripPlace.on(prototype, now.head().around(), now.screen(), Width.of(now.width()), Room.ofStrips(prototype, now, now.levels().size() - 1).width(), now.height()).stream().flatMap(p -> p.signs().stream())
-                .filter(s -> s.area().contains(x, y)).findFirst().map(s -> new Event.On.OnTab(s.tab().id()));
+    private static Optional<Event.On> tab(Prototype prototype, Situation now, Room strips, double x, double y) {
+        return StripPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height()).stream().flatMap(p -> p.signs().stream())
+                .filter(s -> s.area().contains(x - strips.x(), y)).findFirst().map(s -> new Event.On.OnTab(s.tab().id()));
     }
 
     /** The turn of a page that a sideways swipe from a point is; empty where it is something else. */
@@ -115,9 +115,9 @@ public final class Aim {
     /** The same where the rows of the drawer that shows are scrolled. @param scroll px they are */
     public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
         return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> {
-            Room whole = Room.ofStrips(prototype, now, now.levels().size() - 1);
+            Room strips = Room.ofStrips(prototype, now, now.levels().size() - 1);
             Optional<Pairs.Beside> beside = Pairs.beside(prototype, now).filter(b -> x < b.list(prototype).x() + b.list(prototype).width());
-            Optional<Event.On> tab = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP ? button(prototype, now, x - whole.x(), y).or(() -> tab(prototype, now, x - whole.x(), y)) : Optional.empty();
+            Optional<Event.On> tab = isDown(gesture) ? button(prototype, now, strips, x, y).or(() -> tab(prototype, now, strips, x, y)) : Optional.empty();
             if (tab.isPresent()) {
                 return new Event.Touched(Gesture.TAP, tab.get());
             }
@@ -130,9 +130,14 @@ public final class Aim {
         });
     }
 
+    /** Whether something is touched where it lies. */
+    private static boolean isDown(Gesture gesture) {
+        return gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
+    }
+
     /** What it means where a drawer shows: an item, beside the open one, or a bare point of it; empty where it is for the page. */
     private static Optional<Event> drawer(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
-        boolean down = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
+        boolean down = isDown(gesture);
         List<DrawerPlace> shown = DrawerPlace.shown(prototype, now, now.levels().size() - 1);
         Optional<DrawerPlace> open = shown.stream().filter(p -> now.drawer().equals(Optional.of(p.drawer().id()))).findFirst();
         Optional<DrawerPlace> under = open.isPresent() ? open.filter(p -> p.area().contains(x, y)) : shown.stream().filter(p -> p.area().contains(x, y)).findFirst();
@@ -150,10 +155,10 @@ public final class Aim {
         Look look = now.look(prototype).orElseThrow();
         Placement placement = Placement.of(look, room, now.height());
         if (look.screen().form() != Form.PAGE && !placement.holds(x, y, now.top().trail().current().scroll())) {
-            boolean down = gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP;
+            boolean down = isDown(gesture);
             return down ? new Event.Touched(Gesture.TAP, new Event.On.Outside()) : new Event.Touched(gesture, new Event.On.Point(x, y));
         }
-        if (gesture == Gesture.TAP || gesture == Gesture.DOUBLE_TAP) {
+        if (isDown(gesture)) {
             Optional<Event.On> sign = sign(prototype, now, look, room, x, y);
             if (sign.isPresent()) {
                 return new Event.Touched(Gesture.TAP, sign.get());

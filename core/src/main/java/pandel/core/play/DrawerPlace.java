@@ -58,11 +58,11 @@ public record DrawerPlace(Drawer drawer, Area area, double picture, String words
         List<Row> held = new ArrayList<>();
         double y = words.isEmpty() ? head + PADDING : head;
         String section = "";
-        List<Drawer.Item> below = drawer.items().stream().filter(Drawer.Item::held).toList();
-        double foot = now.height() - PADDING - below.size() * ITEM;
+        double foot = now.height() - PADDING - drawer.items().stream().filter(Drawer.Item::held).count() * ITEM;
+        Trail trail = now.levels().get(level).trail();
+        List<Around> around = Situation.around(trail);
         for (Drawer.Item item : drawer.items()) {
-            Visit current = now.levels().get(level).trail().current();
-            boolean here = isHere(current, Situation.around(now.levels().get(level).trail()), item);
+            boolean here = isHere(trail.current(), around, item);
             if (item.held()) {
                 held.add(new Row(Optional.of(item), item.shownLabel(), new Area(x, foot + held.size() * ITEM, wide, ITEM), here));
                 continue;

@@ -5,7 +5,6 @@ import java.util.Optional;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
-import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Prototype;
 
@@ -17,9 +16,8 @@ final class Drawers {
 
     /** Those attached to a place, in file order; none where the device has none. @param around the tab sets around it */
     static List<Drawer> attached(Prototype prototype, Device device, String screen, List<Around> around) {
-        return prototype.drawers().isEmpty() || refused(device) ? List.of() : prototype.drawers().stream().filter(d -> d.on().screens().contains(screen)
-                || around.stream().anyMatch(a -> d.on().tabSets().contains(a.set()))
-                || d.on().all() && prototype.screen(screen).filter(s -> s.form() == Form.PAGE).isPresent()).toList();
+        return prototype.drawers().isEmpty() || refused(device) ? List.of() : prototype.drawers().stream()
+                .filter(d -> d.isAttached(prototype, screen, set -> around.stream().anyMatch(a -> a.set().equals(set)))).toList();
     }
 
     private static List<Drawer> attached(Prototype prototype, Head head) {
