@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.edit.DrawerEdits;
-import pandel.core.edit.Edit;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.Naming;
 import pandel.core.edit.PairEdits;
@@ -34,16 +33,12 @@ import pandel.core.play.Step;
 import pandel.core.play.Stepped;
 
 /** The frames of Hollow Lane: a welcome of three pages, four tabs behind the drawn strip, a drawer that reveals, a dates sheet with two stops, tools beside tool. */
-final class FramesOfHollowLane {
+final class FramesOfHollowLane extends Making {
 
     private static final List<String> ROOTS = List.of("Tools", "Loans", "Notices", "Me");
 
-    private final Naming naming;
-    private Prototype p;
-
     private FramesOfHollowLane(Prototype plain, Naming naming) {
-        this.p = plain;
-        this.naming = naming;
+        super(plain, naming);
     }
 
     /** The pages of the welcome as a phone shows them, by their titles. */
@@ -174,17 +169,5 @@ final class FramesOfHollowLane {
             after.add(now);
         }
         return after;
-    }
-
-    private void edit(Edit edit) {
-        p = edit.applyTo(p);
-    }
-
-    private Screen screen(String title) {
-        return p.screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new IllegalArgumentException(title));
-    }
-
-    private String id(String words) {
-        return naming.fresh(words, p.index().ids());
     }
 }

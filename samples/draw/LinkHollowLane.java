@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.edit.BranchEdits;
-import pandel.core.edit.Edit;
 import pandel.core.edit.FactWords;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.JourneyEdits;
@@ -34,13 +33,10 @@ import pandel.core.model.Verb;
 import pandel.core.model.Width;
 
 /** Links the pictures of Hollow Lane. On purpose "Receipt" is a dead end, and nothing leads to "Report damage". */
-final class LinkHollowLane {
-
-    private final Naming naming;
-    private Prototype p = Prototype.empty("Hollow Lane").withDevices(List.of(Device.PHONE, Device.SMALL_PHONE));
+final class LinkHollowLane extends Making {
 
     private LinkHollowLane(Naming naming) {
-        this.naming = naming;
+        super(Prototype.empty("Hollow Lane").withDevices(List.of(Device.PHONE, Device.SMALL_PHONE)), naming);
     }
 
     static Prototype link(List<Screen> screens, Map<String, Picture> looks, Map<String, Picture> tablet, Naming naming) throws FactWords.NotUnderstood {
@@ -185,20 +181,8 @@ final class LinkHollowLane {
         edit(ScreenEdits.section(Stream.of(titles).map(this::screen).toList(), section));
     }
 
-    private void edit(Edit edit) {
-        p = edit.applyTo(p);
-    }
-
-    private Screen screen(String title) {
-        return p.screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new IllegalArgumentException(title));
-    }
-
     private Effect to(Verb verb, String title) {
         return Effect.of(verb, new Target.ToScreen(title.isEmpty() ? "" : screen(title).id()));
-    }
-
-    private String id(String words) {
-        return naming.fresh(words, p.index().ids());
     }
 
     private void tap(String on, String words, double x, double y, double w, double h, Verb verb, String target) {

@@ -27,14 +27,10 @@ import pandel.core.model.Target;
 import pandel.core.model.Width;
 
 /** Facts and looks of Hollow Lane, its pictures for a tablet, addresses and start points. */
-final class LooksOfHollowLane {
-
-    private final Naming naming;
-    private Prototype p;
+final class LooksOfHollowLane extends Making {
 
     private LooksOfHollowLane(Prototype p, Naming naming) {
-        this.p = p;
-        this.naming = naming;
+        super(p, naming);
     }
 
     /** @param looks pictures of looks, and those for a tablet under their page's title */
@@ -53,14 +49,6 @@ final class LooksOfHollowLane {
         maker.places();
         maker.starts();
         return maker.p;
-    }
-
-    private void edit(Edit edit) {
-        p = edit.applyTo(p);
-    }
-
-    private Screen screen(String title) {
-        return p.screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new IllegalArgumentException(title));
     }
 
     private Hotspot hotspot(String on, String words) {

@@ -2,7 +2,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.edit.Edit;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.Naming;
@@ -18,19 +17,14 @@ import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
-import pandel.core.model.Screen;
 import pandel.core.model.Target;
 import pandel.core.model.Width;
 
 /** What Hollow Lane does of itself, at device back, at a double tap, and where it leaves to another app. */
-final class MovesOfHollowLane {
-
-    private final Naming naming;
-    private Prototype p;
+final class MovesOfHollowLane extends Making {
 
     private MovesOfHollowLane(Prototype p, Naming naming) {
-        this.p = p;
-        this.naming = naming;
+        super(p, naming);
     }
 
     static Prototype put(Prototype framed, Naming naming) {
@@ -66,17 +60,5 @@ final class MovesOfHollowLane {
             Picture picture = (Picture) screen(on).mockFor(width).orElseThrow();
             edit(StateEdits.mock(screen(on), Optional.empty(), picture.withPatches(List.of(patch.withArea(patch.area().moved(aside, 0))))));
         }
-    }
-
-    private void edit(Edit edit) {
-        p = edit.applyTo(p);
-    }
-
-    private Screen screen(String title) {
-        return p.screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new IllegalArgumentException(title));
-    }
-
-    private String id(String words) {
-        return naming.fresh(words, p.index().ids());
     }
 }

@@ -3,7 +3,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.edit.Carrying;
-import pandel.core.edit.Edit;
 import pandel.core.edit.FactWords;
 import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
@@ -23,21 +22,16 @@ import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
-import pandel.core.model.Screen;
 import pandel.core.model.Source;
 import pandel.core.model.Target;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
 
 /** Which tool, which loan: what is carried from screen to screen in Hollow Lane, and what is typed to sign in. */
-final class ValuesOfHollowLane {
-
-    private final Naming naming;
-    private Prototype p;
+final class ValuesOfHollowLane extends Making {
 
     private ValuesOfHollowLane(Prototype p, Naming naming) {
-        this.p = p;
-        this.naming = naming;
+        super(p, naming);
     }
 
     static Prototype put(Prototype plain, Naming naming) throws FactWords.NotUnderstood {
@@ -64,14 +58,6 @@ final class ValuesOfHollowLane {
         maker.lay("Reserved", new Patch(new Area(20, 414, 350, 28), "#dce8df", "#5f6b66", "{tool}, 16 to 18", 15, true));
         maker.signIn();
         return maker.p;
-    }
-
-    private void edit(Edit edit) {
-        p = edit.applyTo(p);
-    }
-
-    private Screen screen(String title) {
-        return p.screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new IllegalArgumentException(title));
     }
 
     private Hotspot hotspot(String on, String words) {

@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
@@ -32,7 +31,7 @@ class DrawersTest extends WindowTest {
     }
 
     private String shown() {
-        return ((Label) lookup(".trail-place").queryAll().iterator().next().lookup(".label")).getText();
+        return trail().getFirst();
     }
 
     /** Of four places, on those four screens. */
@@ -46,10 +45,6 @@ class DrawersTest extends WindowTest {
     private void swipe(double x, double y, double by) {
         drag(onDevice(x, y)).moveTo(onDevice(x + by / 2, y)).dropTo(onDevice(x + by, y));
         settle();
-    }
-
-    private void sleepTillStill() {
-        until(() -> !((pandel.desktop.device.DeviceView) lookup("#device-view").query()).isMoving());
     }
 
     @Test
@@ -201,30 +196,30 @@ class DrawersTest extends WindowTest {
         release(MouseButton.PRIMARY);
         settle();
         assertThat(isOut()).isTrue();
-        sleepTillStill();
+        tillStill();
         assertRead("Item Loans", "Menu is open");
         shot("drawer-play");
         tapDevice(350, 400);
         assertThat(isOut()).isFalse();
-        sleepTillStill();
+        tillStill();
         swipe(2, 400, 200);
         assertThat(isOut()).isTrue();
-        sleepTillStill();
+        tillStill();
         // Put back by a throw, and by device back.
         swipe(200, 500, -160);
         assertThat(isOut()).isFalse();
-        sleepTillStill();
+        tillStill();
         tapDevice(30, 30);
         assertThat(isOut()).isTrue();
         keys(KeyCode.ESCAPE);
         assertThat(isOut()).isFalse();
-        sleepTillStill();
+        tillStill();
         tapDevice(30, 30);
-        sleepTillStill();
+        tillStill();
         tapDevice(120, 12 + 48 + 24);
         assertThat(shown()).isEqualTo("Loans");
         assertThat(isOut()).isFalse();
-        sleepTillStill();
+        tillStill();
         keys(KeyCode.ESCAPE);
         assertThat(shown()).isEqualTo("Tools");
     }

@@ -3,14 +3,12 @@ package pandel.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
-import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.desktop.device.DeviceView;
 
 /** Hollow Lane as people get it, played with fingers: its welcome, its tabs, its drawer, its sheet, its tools beside a tool. */
 class FramedSampleTest extends WindowTest {
@@ -23,15 +21,6 @@ class FramedSampleTest extends WindowTest {
     @BeforeEach
     void openTheSample() {
         openSample();
-    }
-
-    private List<String> trail() {
-        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
-    }
-
-    private void tillStill() {
-        settle();
-        until(() -> !((DeviceView) lookup("#device-view").query()).isMoving());
     }
 
     private void swipe(Point2D from, double dx, double dy) {

@@ -2,7 +2,6 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -22,10 +21,6 @@ class OverlaysTest extends WindowTest {
         openSample();
     }
 
-    private List<String> trail() {
-        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
-    }
-
     /** Plays up to the dates sheet. */
     private void openDates() {
         go(4);
@@ -34,15 +29,14 @@ class OverlaysTest extends WindowTest {
         tapDevice(195, 264);
         tapDevice(195, 690);
         assertThat(trail()).startsWith("Choose dates", "Tool");
-        until(() -> !((pandel.desktop.device.DeviceView) lookup("#device-view").query()).isMoving());
+        tillStill();
     }
 
     private void draw(Point2D from, double by) {
         moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(0, by / 2)).moveTo(from.add(0, by));
         sleep(350);
         release(MouseButton.PRIMARY);
-        settle();
-        until(() -> !((pandel.desktop.device.DeviceView) lookup("#device-view").query()).isMoving());
+        tillStill();
     }
 
     @Test
@@ -67,7 +61,7 @@ class OverlaysTest extends WindowTest {
         tapDevice(345, 844 * 0.4 + 47);
         assertThat(trail()).startsWith("Tool");
         tapDevice(195, 690);
-        until(() -> !((pandel.desktop.device.DeviceView) lookup("#device-view").query()).isMoving());
+        tillStill();
         draw(onDevice(195, 540), 20);
         assertThat(trail()).startsWith("Choose dates");
         draw(onDevice(195, 540), 200);

@@ -19,10 +19,6 @@ class PairsTest extends WindowTest {
         openSample();
     }
 
-    private List<String> trail() {
-        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
-    }
-
     private void makeOne() {
         interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tools").id(), screen("Tool").id())));
         settle();

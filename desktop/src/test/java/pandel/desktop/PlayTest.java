@@ -2,15 +2,12 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.edit.ScreenEdits;
-import pandel.desktop.device.DeviceView;
 
 /** Play as a person sees it; time passes when the test says so. */
 class PlayTest extends WindowTest {
@@ -22,15 +19,6 @@ class PlayTest extends WindowTest {
         settle();
     }
 
-    /** The trail's titles, the current place first. */
-    private List<String> trail() {
-        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
-    }
-
-    private void still() {
-        until(() -> !((DeviceView) lookup("#device-view").query()).isMoving());
-    }
-
     @Test
     void aSplashWaitsAndIsNotLeftInTheTrail() {
         assertRead("In 1.8 s: replace with Sign in");
@@ -39,7 +27,7 @@ class PlayTest extends WindowTest {
         shot("wait");
         pass(900);
         assertThat(trail()).containsExactly("Sign in");
-        still();
+        tillStill();
         assertRead("Tap Sign in", "Tap Look around first");
     }
 
@@ -50,7 +38,7 @@ class PlayTest extends WindowTest {
         tapDevice(195, 260);
         assertThat(trail()).containsExactly("Tool", "Tools", "Sign in");
         tapDevice(195, 690);
-        still();
+        tillStill();
         assertThat(trail()).containsExactly("Choose dates", "Tool", "Tools", "Sign in");
         shot("overlay");
         // The sheet's own button goes on beneath it.
@@ -135,12 +123,12 @@ class PlayTest extends WindowTest {
     @Test
     void motionsRunAndAnInterruptedOneEndsRight() {
         pass(1800);
-        still();
+        tillStill();
         Node device = lookup("#device-view").query();
         clickOn(onDevice(195, 650));
         clickOn(onDevice(195, 260));
         clickOn(onDevice(195, 690));
-        still();
+        tillStill();
         settle();
         assertThat(trail()).containsExactly("Choose dates", "Tool", "Tools", "Sign in");
         assertThat(device.lookupAll(".device-shade").stream().filter(Node::isVisible)).hasSize(1);
@@ -165,7 +153,7 @@ class PlayTest extends WindowTest {
         for (int i = 0; i < 6; i++) {
             pass(700);
         }
-        still();
+        tillStill();
         assertThat(trail().getFirst()).isEqualTo("Receipt");
         assertRead("Possible here", "This takeover is not closed by the device’s back.");
         shot("stuck");

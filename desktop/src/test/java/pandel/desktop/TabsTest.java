@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
@@ -38,10 +37,6 @@ class TabsTest extends WindowTest {
 
     private List<String> labels() {
         return made().tabs().stream().map(TabSet.Tab::label).toList();
-    }
-
-    private List<String> trail() {
-        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
     }
 
     private Point2D middle(String query) {

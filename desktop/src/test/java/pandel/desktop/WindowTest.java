@@ -20,6 +20,7 @@ import java.util.function.IntConsumer;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
@@ -38,6 +39,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.desktop.device.DeviceView;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.FileChoosing;
 import pandel.files.picture.Thumbnails;
@@ -319,6 +321,17 @@ abstract class WindowTest extends FxRobot {
     void tapDevice(double x, double y) {
         clickOn(onDevice(x, y));
         settle();
+    }
+
+    /** The trail's titles in play, the current place first. */
+    List<String> trail() {
+        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
+    }
+
+    /** Until nothing moves on the device any more. */
+    void tillStill() {
+        settle();
+        until(() -> !((DeviceView) lookup("#device-view").query()).isMoving());
     }
 
     /** Writes what is shown, popups too, to target/shots when asked for with -Dshots=true. */

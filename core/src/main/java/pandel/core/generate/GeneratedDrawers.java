@@ -25,19 +25,14 @@ import pandel.core.model.Target;
 import pandel.core.model.Width;
 
 /** Drawers on some screens of a made-up prototype, whose items do what its links do, and links that open and close them; now and then a list beside its detail. */
-final class GeneratedDrawers {
+final class GeneratedDrawers extends GeneratedFrames {
 
     private static final double PHONE = 390;
 
-    private final Prototype plain;
-    private final Random random;
-    private final Kind kind;
     private final List<Drawer> drawers = new ArrayList<>();
 
     private GeneratedDrawers(Prototype plain, Random random, Kind kind) {
-        this.plain = plain;
-        this.random = random;
-        this.kind = kind;
+        super(plain, random, kind);
     }
 
     static Prototype on(Prototype plain, Random random, Kind kind) {
@@ -127,9 +122,5 @@ final class GeneratedDrawers {
             effects.add(random.nextInt(effects.size() + 1), moved(any(drawers).id()));
             return b.withEffects(effects);
         });
-    }
-
-    private <T> T any(List<T> among) {
-        return among.get(random.nextInt(among.size()));
     }
 }

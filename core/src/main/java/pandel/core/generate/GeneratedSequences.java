@@ -23,19 +23,14 @@ import pandel.core.model.Verb;
 import pandel.core.model.Width;
 
 /** Sequences made of the screens of a made-up prototype, links that lead to them, and links that turn their pages. */
-final class GeneratedSequences {
+final class GeneratedSequences extends GeneratedFrames {
 
     private static final int SCREENS_EACH = 60;
 
-    private final Prototype plain;
-    private final Random random;
-    private final Kind kind;
     private final List<Sequence> sequences = new ArrayList<>();
 
     private GeneratedSequences(Prototype plain, Random random, Kind kind) {
-        this.plain = plain;
-        this.random = random;
-        this.kind = kind;
+        super(plain, random, kind);
     }
 
     static Prototype on(Prototype plain, Random random, Kind kind) {
@@ -99,9 +94,5 @@ final class GeneratedSequences {
         return link.withBranches(link.branches().stream().map(b -> b.withEffects(b.effects().stream()
                 .map(e -> e.target().isPresent() && (kind == Kind.NASTY || e.verb() == Verb.ADVANCE || e.verb() == Verb.RETURN_TO)
                         ? e.leadingTo(new Target.ToSequence(to.id(), page, e.target().get().values())) : e).toList())).toList());
-    }
-
-    private <T> T any(List<T> among) {
-        return among.get(random.nextInt(among.size()));
     }
 }

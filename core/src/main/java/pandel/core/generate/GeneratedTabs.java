@@ -25,20 +25,15 @@ import pandel.core.model.Where;
 import pandel.core.model.Width;
 
 /** Tab sets made of the screens of a made-up prototype, links that lead to them and out of them, and links that switch their tabs. */
-final class GeneratedTabs {
+final class GeneratedTabs extends GeneratedFrames {
 
     /** Larger usual ones have no tab set: with several the checks take many times as long, and past a bound give up. */
     private static final int MOST_SCREENS = 400;
 
-    private final Prototype plain;
-    private final Random random;
-    private final Kind kind;
     private final List<TabSet> sets = new ArrayList<>();
 
     private GeneratedTabs(Prototype plain, Random random, Kind kind) {
-        this.plain = plain;
-        this.random = random;
-        this.kind = kind;
+        super(plain, random, kind);
     }
 
     static Prototype on(Prototype plain, Random random, Kind kind) {
@@ -112,9 +107,5 @@ final class GeneratedTabs {
         return link.withBranches(link.branches().stream().map(b -> dice == 0 ? b.withEffects(b.effects().stream()
                 .map(e -> e.target().isPresent() && (kind == Kind.NASTY || e.verb() == Verb.ADVANCE) ? e.leadingTo(new Target.ToTabs(to.id(), tab, e.target().get().values())) : e).toList())
                 : b.move().filter(m -> m instanceof Effect.Advance || m instanceof Effect.Replace && kind == Kind.NASTY).isPresent() ? b.withWhere(Optional.of(Where.OUTSIDE_THE_TABS)) : b).toList());
-    }
-
-    private <T> T any(List<T> among) {
-        return among.get(random.nextInt(among.size()));
     }
 }

@@ -79,6 +79,31 @@ public record Device(String id, String title, double width, double height, doubl
     public static final Device WATCH =
             new Device("watch", "Watch", 198, 242, 2, Back.SWIPE, Pointing.TOUCH, 2, Set.of(Cannot.ADVANCE_FROM_A_SEQUENCE, Cannot.DRAWERS), Rest.NONE);
 
+    public Device withTitle(String other) {
+        return new Device(id, other, width, height, scale, back, pointing, levels, cannot, rest);
+    }
+
+    /** @param wide px  @param high px */
+    public Device withSize(double wide, double high) {
+        return new Device(id, title, wide, high, scale, back, pointing, levels, cannot, rest);
+    }
+
+    public Device withBack(Back other) {
+        return new Device(id, title, width, height, scale, other, pointing, levels, cannot, rest);
+    }
+
+    public Device withPointing(Pointing other) {
+        return new Device(id, title, width, height, scale, back, other, levels, cannot, rest);
+    }
+
+    public Device withLevels(int other) {
+        return new Device(id, title, width, height, scale, back, pointing, other, cannot, rest);
+    }
+
+    public Device withCannot(Set<Cannot> other) {
+        return new Device(id, title, width, height, scale, back, pointing, levels, other, rest);
+    }
+
     /** Those offered, small to large. */
     public static final java.util.List<Device> OFFERED =
             java.util.List.of(WATCH, SMALL_PHONE, PHONE, TABLET, TABLET_ON_ITS_SIDE, DESKTOP, KIOSK);

@@ -90,6 +90,11 @@ public final class LinkWords {
         };
     }
 
+    /** A screen's title, or that it was removed. @param id its id */
+    public static String screen(Prototype prototype, String id) {
+        return prototype.screen(id).map(Screen::shownTitle).orElse(id + " (removed)");
+    }
+
     /** A tab by its label and, where there are several sets, its set: "Loans of Main". */
     public static String tab(Prototype prototype, String id) {
         return prototype.tabSetOf(id).flatMap(s -> s.tab(id).map(t -> t.shownLabel() + (prototype.tabSets().size() > 1 ? " of " + s.shownTitle() : ""))).orElse(id + " (removed)");

@@ -32,8 +32,8 @@ import pandel.desktop.picture.PictureLibrary;
 public final class DeviceView extends Pane {
 
     private static final double LETTERS = 18;
-    /** Where there is no page to turn to, a page gives so many times less than the finger. */
-    private static final double GIVES = 5;
+    /** Where there is no page to turn to, a page gives so many times less than the finger, and so does a sheet that cannot go. */
+    static final double GIVES = 5;
     /** Share of its way at which a drawer that is let go goes on. */
     private static final double HALFWAY = 0.5;
     private static final double LETTERS_OF_HEIGHT = 0.42;

@@ -11,9 +11,6 @@ import javafx.scene.shape.Rectangle;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Moves;
-import pandel.core.model.Facts;
-import pandel.core.model.Known;
-import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.play.DrawerPlace;
@@ -45,23 +42,18 @@ public final class DrawerPreview extends SmallDevice {
         this.stays = drawer.staysAt(device.width());
         Prototype alone = prototype.withDrawers(List.of(drawer.withOn(new Drawer.Attached(false, java.util.Set.of(screen.id()), java.util.Set.of()))));
         Situation now = Situation.shownAlone(screen.id(), device);
-        page = new LevelView(pictures, Look.plain(screen), 0, false);
-        page.know(alone, Known.of(Facts.NONE));
+        page = page(pictures, alone, screen, false);
         page.place(Room.of(alone, now), device.height(), scale, 0);
         view = new DrawerView(pictures, DrawerPlace.of(alone, now, 0, drawer), device.width(), device.height(), scale);
         Rectangle ground = new Rectangle(wide, high, Color.web(drawer.panel().ground()));
         ground.setVisible(view.isBeneath());
-        Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
-        edge.setFill(null);
-        edge.setMouseTransparent(true);
-        edge.getStyleClass().add("preview-edge");
         getChildren().add(ground);
         if (view.isBeneath()) {
             getChildren().addAll(view.panel(), page, view.shade());
         } else {
             getChildren().addAll(page, view.shade(), view.panel());
         }
-        getChildren().add(edge);
+        getChildren().add(edge());
         view.shade().setVisible(!stays);
         at(1);
         setMouseTransparent(false);

@@ -9,7 +9,6 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.shape.SVGPath;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Moves;
 import pandel.core.model.Picture;
@@ -20,8 +19,6 @@ import pandel.desktop.picture.PictureLibrary;
 /** A drawer on a device: its panel with the items, and the shade over the page; at any part of its way out. */
 final class DrawerView {
 
-    private static final double SIGN = 22;
-    private static final double SIGN_DRAWN_ON = 24;
     private static final double EDGE = 20;
 
     private final DrawerPlace place;
@@ -130,17 +127,8 @@ final class DrawerView {
         double x = EDGE * scale;
         Optional<String> sign = row.item().map(Drawer.Item::sign).filter(s -> !s.isEmpty());
         if (sign.isPresent()) {
-            SVGPath path = new SVGPath();
-            path.setContent(TabSigns.path(sign.get()));
-            path.setFill(Color.TRANSPARENT);
-            path.setStroke(Color.web(colour));
-            path.setStrokeWidth(1.6);
-            double factor = SIGN * scale / SIGN_DRAWN_ON;
-            path.setScaleX(factor);
-            path.setScaleY(factor);
-            path.relocate(Math.rint(x + SIGN * scale / 2 - path.getLayoutBounds().getWidth() / 2), Math.rint(y + high / 2 - path.getLayoutBounds().getHeight() / 2));
-            on.getChildren().add(path);
-            x += (SIGN + 14) * scale;
+            on.getChildren().add(TabSigns.drawn(sign.get(), colour, scale, x + TabSigns.SIZE * scale / 2, y + high / 2));
+            x += (TabSigns.SIZE + 14) * scale;
         }
         Label label = label(row.words(), row.item().isPresent() ? 16 : 12, colour, row.here() || row.item().isEmpty());
         if (row.item().isEmpty()) {
@@ -170,17 +158,18 @@ final class DrawerView {
     /** @param out from 0, in, to 1, all out  @param page that it comes over, or that moves with it */
     void at(double out, LevelView page) {
         double all = Math.rint(deviceWidth * scale);
-        double way = (side() == Drawer.Side.LEFT ? 1 : -1) * Math.rint(wide() * out);
+        double inwards = side() == Drawer.Side.LEFT ? 1 : -1;
+        double way = inwards * Math.rint(wide() * out);
         boolean moving = moves == Moves.SHIFTS || moves == Moves.REVEALS;
         double shrunk = moves == Moves.REVEALS ? 1 - (1 - place.drawer().panel().shrinks() / 100.0) * out : 1;
         // A page that shrinks does so about its middle; its near edge stays at the drawer.
-        double slack = (side() == Drawer.Side.LEFT ? -1 : 1) * all * (1 - shrunk) / 2;
+        double slack = -inwards * all * (1 - shrunk) / 2;
         for (Node node : List.of(page, shade)) {
             node.setTranslateX(moving ? Math.rint(way + slack) : 0);
             node.setScaleX(shrunk);
             node.setScaleY(shrunk);
         }
-        panel.setTranslateX(isBeneath() ? 0 : way - (side() == Drawer.Side.LEFT ? 1 : -1) * Math.rint(wide()));
+        panel.setTranslateX(isBeneath() ? 0 : way - inwards * Math.rint(wide()));
         shade.setOpacity(place.drawer().panel().shade() / 100.0 * out);
     }
 }

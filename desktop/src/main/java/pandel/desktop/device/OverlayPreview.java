@@ -3,12 +3,8 @@ package pandel.desktop.device;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
-import javafx.scene.shape.Rectangle;
 import pandel.core.model.Device;
-import pandel.core.model.Facts;
 import pandel.core.model.Form;
-import pandel.core.model.Known;
-import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.desktop.picture.PictureLibrary;
@@ -22,18 +18,13 @@ public final class OverlayPreview extends SmallDevice {
         double high = Math.rint(device.height() * scale);
         super(wide, high);
         beneath.ifPresent(s -> {
-            LevelView page = new LevelView(pictures, Look.plain(s), 0, false);
-            page.know(prototype, Known.of(Facts.NONE));
+            LevelView page = page(pictures, prototype, s, false);
             page.place(device.width(), device.height(), scale, 0);
             getChildren().add(page);
         });
-        LevelView above = new LevelView(pictures, Look.plain(screen), 0, true);
-        above.know(prototype, Known.of(Facts.NONE));
+        LevelView above = page(pictures, prototype, screen, true);
         above.place(device.width(), device.height(), scale, 0);
-        Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
-        edge.setFill(null);
-        edge.getStyleClass().add("preview-edge");
-        getChildren().addAll(above, edge);
+        getChildren().addAll(above, edge());
         if (screen.form() == Form.SHEET && screen.overlay().stop() > 0) {
             double y = Math.rint(high * (1 - screen.overlay().stop() / 100.0)) + 0.5;
             Line stop = new Line(0, y, wide, y);

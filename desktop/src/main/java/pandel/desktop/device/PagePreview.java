@@ -3,12 +3,8 @@ package pandel.desktop.device;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.scene.shape.Rectangle;
 import pandel.core.model.AtPage;
 import pandel.core.model.Device;
-import pandel.core.model.Facts;
-import pandel.core.model.Known;
-import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
@@ -26,17 +22,13 @@ public final class PagePreview extends SmallDevice {
         double scale = wide / device.width();
         double high = Math.rint(device.height() * scale);
         super(wide, high);
-        LevelView view = new LevelView(pictures, Look.plain(screen), 0, false);
-        view.know(prototype, Known.of(Facts.NONE));
+        LevelView view = page(pictures, prototype, screen, false);
         view.standAt(prototype, at);
         view.standIn(prototype, around);
         Width on = Width.of(device.width());
         double strips = StripPlace.wideAtSide(prototype, around, screen.id(), on);
         view.place(new Room(strips, Math.max(1, device.width() - strips), on), Room.whole(device.width()), device.height(), scale, 0);
-        Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
-        edge.setFill(null);
-        edge.getStyleClass().add("preview-edge");
-        getChildren().addAll(view, edge);
+        getChildren().addAll(view, edge());
     }
 
     /**

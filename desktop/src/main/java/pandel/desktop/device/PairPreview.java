@@ -3,11 +3,7 @@ package pandel.desktop.device;
 import java.util.function.IntConsumer;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.shape.Rectangle;
 import pandel.core.model.Device;
-import pandel.core.model.Facts;
-import pandel.core.model.Known;
-import pandel.core.model.Look;
 import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
 import pandel.core.model.Width;
@@ -27,11 +23,7 @@ public final class PairPreview extends SmallDevice {
         double part = Math.rint(device.width() * pair.share() / 100);
         side(pictures, prototype, pair.detail(), new Room(part, device.width() - part, Width.of(device.width() - part)), device, scale, false);
         side(pictures, prototype, pair.list(), new Room(0, part, Width.of(part)), device, scale, true);
-        Rectangle edge = new Rectangle(0.5, 0.5, wide - 1, high - 1);
-        edge.setFill(null);
-        edge.setMouseTransparent(true);
-        edge.getStyleClass().add("preview-edge");
-        getChildren().add(edge);
+        getChildren().add(edge());
         setMouseTransparent(false);
         setCursor(Cursor.H_RESIZE);
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> startX = e.getX());
@@ -45,8 +37,7 @@ public final class PairPreview extends SmallDevice {
 
     private void side(PictureLibrary pictures, Prototype prototype, String screen, Room room, Device device, double scale, boolean list) {
         prototype.screen(screen).ifPresent(s -> {
-            LevelView view = new LevelView(pictures, Look.plain(s), 0, false);
-            view.know(prototype, Known.of(Facts.NONE));
+            LevelView view = page(pictures, prototype, s, false);
             view.place(room, device.height(), scale, 0);
             if (list) {
                 view.partFrom();

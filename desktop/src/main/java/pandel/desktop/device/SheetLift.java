@@ -10,19 +10,19 @@ final class SheetLift {
 
     /** Share of what is seen of a sheet that it is drawn down until it goes. */
     private static final double GOES = 0.25;
-    /** Where it cannot go it gives so many times less than the finger. */
-    private static final double GIVES = 5;
     private static final double MS = 180;
 
     private final Touched.Lifts asked;
     private final LevelView sheet;
     private final double scale;
+    private final Room room;
     private double at;
 
     SheetLift(Touched.Lifts asked, LevelView sheet, double scale) {
         this.asked = asked;
         this.sheet = sheet;
         this.scale = scale;
+        this.room = Room.of(asked.prototype(), asked.now());
         this.at = asked.from();
     }
 
@@ -30,12 +30,12 @@ final class SheetLift {
     void follow(double by) {
         Placement p = asked.placement();
         double wanted = asked.from() - by / scale;
-        at = wanted < 0 && asked.away().isEmpty() ? wanted / GIVES : wanted > p.maxScroll() ? p.maxScroll() : wanted;
+        at = wanted < 0 && asked.away().isEmpty() ? wanted / DeviceView.GIVES : wanted > p.maxScroll() ? p.maxScroll() : wanted;
         place(at);
     }
 
     private void place(double scroll) {
-        sheet.place(Room.of(asked.prototype(), asked.now()), asked.now().height(), scale, Math.max(0, scroll));
+        sheet.place(room, asked.now().height(), scale, Math.max(0, scroll));
         sheet.mock().setTranslateY(scroll < 0 ? Math.rint(-scroll * scale) : 0);
     }
 

@@ -5,7 +5,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.shape.SVGPath;
 import pandel.core.model.TabSet;
 import pandel.core.play.ButtonPlace;
 import pandel.core.play.StripPlace;
@@ -13,8 +12,6 @@ import pandel.core.play.StripPlace;
 /** The strip of a tab set as it is laid over a page. */
 final class StripView extends Pane {
 
-    private static final double SIGN = 22;
-    private static final double SIGN_DRAWN_ON = 24;
 
     StripView(StripPlace place, double scale) {
         TabSet.Strip look = place.set().strip();
@@ -41,19 +38,17 @@ final class StripView extends Pane {
         boolean list = place.look() == TabSet.Side.SIDE_LIST;
         double y = sign.area().y() * scale;
         double high = sign.area().height() * scale;
-        double signX = (list ? 20 : (sign.area().width() - SIGN) / 2) * scale;
+        double signX = (list ? 20 : (sign.area().width() - TabSigns.SIZE) / 2) * scale;
         boolean signed = !sign.tab().sign().isEmpty();
         if (signed) {
-            SVGPath path = sign(sign.tab().sign(), colour, scale);
-            path.relocate(Math.rint(signX + SIGN * scale / 2 - path.getLayoutBounds().getWidth() / 2), Math.rint(y + high / 2 - path.getLayoutBounds().getHeight() / 2));
-            getChildren().add(path);
+            getChildren().add(TabSigns.drawn(sign.tab().sign(), colour, scale, signX + TabSigns.SIZE * scale / 2, y + high / 2));
         }
         if (list || !signed) {
             Label label = new Label(sign.tab().shownLabel());
             label.setManaged(false);
             label.setAlignment(list ? Pos.CENTER_LEFT : Pos.CENTER);
             label.setStyle("-fx-font-size: " + Math.max(1, (list ? 15 : 11) * scale) + "px; -fx-text-fill: " + colour + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
-            double x = list ? (signed ? 20 + SIGN + 12 : 20) * scale : 0;
+            double x = list ? (signed ? 20 + TabSigns.SIZE + 12 : 20) * scale : 0;
             label.resizeRelocate(Math.rint(x), Math.rint(y), Math.rint(sign.area().width() * scale - x - (list ? 8 * scale : 0)), Math.rint(high));
             getChildren().add(label);
         }
@@ -73,22 +68,8 @@ final class StripView extends Pane {
         ground.setArcWidth(size * 0.3);
         ground.setArcHeight(size * 0.3);
         String name = place.set().button().map(TabSet.Floating::sign).filter(s -> !s.isEmpty()).orElse("cross");
-        SVGPath path = sign(name, place.set().strip().ground(), scale);
-        path.relocate(Math.rint(size / 2 - path.getLayoutBounds().getWidth() / 2), Math.rint(size / 2 - path.getLayoutBounds().getHeight() / 2));
-        pane.getChildren().addAll(ground, path);
+        pane.getChildren().addAll(ground, TabSigns.drawn(name, place.set().strip().ground(), scale, size / 2, size / 2));
         return pane;
-    }
-
-    private static SVGPath sign(String name, String colour, double scale) {
-        SVGPath path = new SVGPath();
-        path.setContent(TabSigns.path(name));
-        path.setFill(Color.TRANSPARENT);
-        path.setStroke(Color.web(colour));
-        path.setStrokeWidth(1.6);
-        double factor = SIGN * scale / SIGN_DRAWN_ON;
-        path.setScaleX(factor);
-        path.setScaleY(factor);
-        return path;
     }
 
     private void tab(StripPlace place, StripPlace.Sign sign, TabSet.Strip look, double scale) {
@@ -100,17 +81,15 @@ final class StripView extends Pane {
         double middle = getPrefHeight() / 2;
         double labelHigh = 14 * scale;
         if (signed) {
-            SVGPath path = sign(sign.tab().sign(), colour, scale);
-            double top = labelled ? middle - (SIGN * scale + labelHigh) / 2 : middle - SIGN * scale / 2;
-            path.relocate(Math.rint(x + wide / 2 - path.getLayoutBounds().getWidth() / 2), Math.rint(top + SIGN * scale / 2 - path.getLayoutBounds().getHeight() / 2));
-            getChildren().add(path);
+            double top = labelled ? middle - (TabSigns.SIZE * scale + labelHigh) / 2 : middle - TabSigns.SIZE * scale / 2;
+            getChildren().add(TabSigns.drawn(sign.tab().sign(), colour, scale, x + wide / 2, top + TabSigns.SIZE * scale / 2));
         }
         if (labelled) {
             Label label = new Label(sign.tab().shownLabel());
             label.setManaged(false);
             label.setAlignment(Pos.CENTER);
             label.setStyle("-fx-font-size: " + Math.max(1, (signed ? 11 : 14) * scale) + "px; -fx-text-fill: " + colour + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
-            double y = signed ? middle + (SIGN * scale - labelHigh) / 2 + scale : 0;
+            double y = signed ? middle + (TabSigns.SIZE * scale - labelHigh) / 2 + scale : 0;
             label.resizeRelocate(Math.rint(x), Math.rint(y), Math.rint(wide), signed ? Math.rint(labelHigh) : getPrefHeight());
             getChildren().add(label);
         }

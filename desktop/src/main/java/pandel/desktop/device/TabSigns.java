@@ -3,10 +3,15 @@ package pandel.desktop.device;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.SVGPath;
 
 /** Signs for tabs, as lines on a square of 24. */
 public final class TabSigns {
 
+    /** px of the device that one is wide and high. */
+    static final double SIZE = 22;
+    private static final double DRAWN_ON = 24;
     private static final Map<String, String> PATHS = new LinkedHashMap<>();
 
     static {
@@ -30,6 +35,20 @@ public final class TabSigns {
     /** Names of all signs. */
     public static List<String> names() {
         return List.copyOf(PATHS.keySet());
+    }
+
+    /** A sign drawn about a middle, in interface px. @param scale interface px for each px of the device */
+    static SVGPath drawn(String name, String colour, double scale, double middleX, double middleY) {
+        SVGPath path = new SVGPath();
+        path.setContent(path(name));
+        path.setFill(Color.TRANSPARENT);
+        path.setStroke(Color.web(colour));
+        path.setStrokeWidth(1.6);
+        double factor = SIZE * scale / DRAWN_ON;
+        path.setScaleX(factor);
+        path.setScaleY(factor);
+        path.relocate(Math.rint(middleX - path.getLayoutBounds().getWidth() / 2), Math.rint(middleY - path.getLayoutBounds().getHeight() / 2));
+        return path;
     }
 
     /** The lines of a sign; of one that is not known a square. */

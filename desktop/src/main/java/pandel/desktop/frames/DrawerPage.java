@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -18,26 +20,25 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.DrawerEdits;
 import pandel.core.edit.Edit;
+import pandel.core.edit.Fitting;
 import pandel.core.model.Branch;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Moves;
 import pandel.core.model.Drawer.Panel;
 import pandel.core.model.Effect;
-import pandel.core.model.Form;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
-import pandel.core.model.Verb;
 import pandel.core.play.LinkWords;
 import pandel.desktop.device.DrawerPreview;
 import pandel.desktop.shell.Around;
-import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
@@ -45,6 +46,7 @@ import pandel.desktop.work.Work;
 public final class DrawerPage extends FramePage {
 
     private static final double HIGHEST = 316;
+    private static final double NUMBER = 52;
 
     private DrawerPage(Work work, Around around, String id, int chosen) {
         super("Drawer", "A panel from an edge, with items. Type a name and Enter for each item; a line that ends in a colon begins a section. Drag an item to another place, or move the chosen one by Ctrl and an arrow.", work, around, id, chosen);
@@ -65,16 +67,12 @@ public final class DrawerPage extends FramePage {
         for (Screen screen : screens) {
             String item = work.naming().fresh(screen.shownTitle() + " item", taken);
             taken.add(item);
-            items.add(new Drawer.Item(item, screen.shownTitle(), "", "", false, Branch.of(leading(new Target.ToScreen(screen.id()), screen.form()))));
+            items.add(new Drawer.Item(item, screen.shownTitle(), "", "", false, Branch.of(Fitting.leadingTo(screen))));
         }
         String title = "Menu" + (work.prototype().drawers().isEmpty() ? "" : " " + (work.prototype().drawers().size() + 1));
         Drawer made = Drawer.of(work.freshId(title), title, items, screens.isEmpty() ? Drawer.Attached.ALL : Drawer.Attached.to(screens.stream().map(Screen::id).toList()));
         work.edit(DrawerEdits.make(made));
         open(work, around, made.id());
-    }
-
-    private static Effect leading(Target to, Form form) {
-        return Effect.of(form == Form.PAGE ? Verb.ADVANCE : Verb.OPEN_ABOVE, to);
     }
 
     private Drawer now() {
@@ -199,12 +197,6 @@ public final class DrawerPage extends FramePage {
         return area;
     }
 
-    private static HBox line(Node... parts) {
-        HBox line = new HBox(6, parts);
-        line.setAlignment(Pos.CENTER_LEFT);
-        return line;
-    }
-
     private HBox chosenItem(Drawer.Item item) {
         TextField label = field("item-label", "Label of the item", item.label(), 116, typed -> {
             if (!typed.equals(item.label())) {
@@ -232,7 +224,7 @@ public final class DrawerPage extends FramePage {
     private ContextMenu targets(Drawer.Item item) {
         ContextMenu menu = new ContextMenu();
         menu.getItems().add(Press.item("A screen…", "item-screen", () -> pick(work.prototype().screens(), screen -> work.edit(DrawerEdits.change("lead an item to “" + screen.shownTitle() + "”",
-                now().withItem(item.id(), i -> i.withDoes(Branch.of(leading(new Target.ToScreen(screen.id()), screen.form())))))))));
+                now().withItem(item.id(), i -> i.withDoes(Branch.of(Fitting.leadingTo(screen)))))))));
         for (TabSet set : work.prototype().tabSets()) {
             menu.getItems().add(Press.item(set.shownTitle() + ", a tab set", "item-to-" + set.id(), () -> lead(item, new Effect.Advance(new Target.ToTabs(set.id())))));
             set.tabs().forEach(t -> menu.getItems().add(Press.item("Its tab " + t.shownLabel(), "item-tab-" + t.id(), () -> lead(item, new Effect.SwitchTab(t.id())))));
@@ -250,12 +242,7 @@ public final class DrawerPage extends FramePage {
 
     /** On the desk, on a screen it is attached to. */
     private void sentence(Drawer.Item item) {
-        now().screens(work.prototype()).stream().findFirst().ifPresentOrElse(screen -> {
-            around.dismiss();
-            work.selection().choose(screen.id());
-            around.go(WorkStage.LINKS);
-            work.selection().chooseLink(item.id());
-        }, () -> around.say("Attach the drawer to a screen first; its items are then among the ways out of it."));
+        now().screens(work.prototype()).stream().findFirst().ifPresentOrElse(screen -> sentence(screen, item.id()), () -> around.say("Attach the drawer to a screen first; its items are then among the ways out of it."));
     }
 
     private HBox comes(Drawer drawer) {
@@ -290,20 +277,8 @@ public final class DrawerPage extends FramePage {
         return line;
     }
 
-    private interface Put {
-        void number(int n);
-    }
-
-    private VBox number(String name, String caption, int now, int least, int most, Put put) {
-        return captioned(field("drawer-" + name, caption, String.valueOf(now), 52, typed -> {
-            Optional<Integer> n = Optional.of(typed).filter(t -> t.matches("\\d{1,6}")).map(Integer::parseInt).filter(i -> i >= least && i <= most);
-            if (n.isEmpty()) {
-                around.say("“" + caption + "” is a number from " + least + " to " + most + "; “" + typed + "” is none.");
-                fill();
-            } else if (n.get() != now) {
-                put.number(n.get());
-            }
-        }), caption);
+    private VBox number(String name, String caption, int now, int least, int most, IntConsumer put) {
+        return captioned(number("drawer-" + name, caption, now, least, most, NUMBER, put), caption);
     }
 
     private VBox attached(Drawer drawer) {
@@ -316,7 +291,7 @@ public final class DrawerPage extends FramePage {
                 screen -> work.edit(DrawerEdits.change("attach it to “" + screen.shownTitle() + "”", now().withOn(new Drawer.Attached(now().on().all(), with(now().on().screens(), screen.id()), now().on().tabSets())))))));
         work.prototype().tabSets().stream().filter(s -> !drawer.on().tabSets().contains(s.id())).forEach(s -> first.getChildren().add(Press.smallWord("Inside " + s.shownTitle(), "attach-" + s.id(),
                 () -> attach("attach it inside “" + s.shownTitle() + "”", new Drawer.Attached(drawer.on().all(), drawer.on().screens(), with(drawer.on().tabSets(), s.id()))))));
-        javafx.scene.layout.FlowPane flow = new javafx.scene.layout.FlowPane(4, 2);
+        FlowPane flow = new FlowPane(4, 2);
         flow.getChildren().addAll(named);
         flow.setPrefWrapLength(500);
         return new VBox(2, first, flow);
@@ -330,14 +305,10 @@ public final class DrawerPage extends FramePage {
         return Stream.concat(ids.stream(), Stream.of(more)).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    private interface Picked {
-        void then(Screen screen);
-    }
-
-    private void pick(List<Screen> among, Picked picked) {
+    private void pick(List<Screen> among, Consumer<Screen> picked) {
         int at = chosen;
         around.pick("Which screen?", among, s -> "", screen -> {
-            picked.then(screen);
+            picked.accept(screen);
             around.show(new DrawerPage(work, around, id, at));
         });
     }

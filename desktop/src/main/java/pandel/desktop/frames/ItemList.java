@@ -2,7 +2,6 @@ package pandel.desktop.frames;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.IntConsumer;
 import javafx.css.PseudoClass;
@@ -13,7 +12,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -30,13 +28,11 @@ final class ItemList extends StackPane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double HIGH = 126;
     private static final double WIDE = 500;
-    private static final double FAR_ENOUGH = 8;
 
     private final VBox rows = new VBox(1);
     private final List<Button> items = new ArrayList<>();
     private final BiConsumer<Integer, Integer> moved;
-    private double startY;
-    private boolean carrying;
+    private final Reordering reordering;
 
     /**
      * @param chosen counted from 0
@@ -45,6 +41,7 @@ final class ItemList extends StackPane {
      */
     ItemList(Prototype prototype, Drawer drawer, int chosen, IntConsumer choose, BiConsumer<Integer, Integer> moved) {
         this.moved = moved;
+        this.reordering = new Reordering(false, items, moved);
         String section = "";
         for (int i = 0; i < drawer.items().size(); i++) {
             Drawer.Item item = drawer.items().get(i);
@@ -98,11 +95,6 @@ final class ItemList extends StackPane {
         button.setId("item-" + (at + 1));
         button.setAccessibleText(item.shownLabel() + ": " + LinkWords.effect(prototype, item.link()));
         button.pseudoClassStateChanged(CHOSEN, chosen);
-        button.setOnAction(e -> {
-            if (!carrying) {
-                choose.accept(at);
-            }
-        });
         button.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             int to = e.getCode() == KeyCode.UP ? at - 1 : e.getCode() == KeyCode.DOWN ? at + 1 : at;
             if (to != at && to >= 0 && to < drawer.items().size()) {
@@ -114,32 +106,7 @@ final class ItemList extends StackPane {
                 }
             }
         });
-        carried(button, at);
+        reordering.add(button, at, choose);
         return button;
-    }
-
-    private void carried(Button button, int at) {
-        button.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
-            startY = e.getSceneY();
-            carrying = false;
-        });
-        button.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> {
-            carrying |= Math.abs(e.getSceneY() - startY) > FAR_ENOUGH;
-            button.setTranslateY(carrying ? e.getSceneY() - startY : 0);
-            button.setViewOrder(carrying ? -1 : 0);
-        });
-        button.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
-            if (carrying) {
-                e.consume();
-                int to = (int) items.stream().filter(n -> n != button && middle(n) < middle(button)).count();
-                button.setTranslateY(0);
-                button.setViewOrder(0);
-                Optional.of(to).filter(t -> t != at).ifPresent(t -> moved.accept(at, t));
-            }
-        });
-    }
-
-    private static double middle(Node node) {
-        return node.getBoundsInParent().getCenterY();
     }
 }

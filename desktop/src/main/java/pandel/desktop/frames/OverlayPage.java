@@ -1,8 +1,10 @@
 package pandel.desktop.frames;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,25 +22,18 @@ import pandel.core.model.Overlay;
 import pandel.core.model.Screen;
 import pandel.desktop.device.OverlayPreview;
 import pandel.desktop.shell.Around;
-import pandel.desktop.shell.PageBox;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
 /** How a screen stands where it is open above others: how much it takes, at which side, where it stops, the shade, and what closes it. */
-public final class OverlayPage extends PageBox {
+public final class OverlayPage extends ThingPage {
 
-    private static final double PREVIEW = 150;
-
-    private final Work work;
-    private final Around around;
-    private final String id;
+    private static final double HIGHEST = 300;
+    private static final double NUMBER = 60;
 
     private OverlayPage(Work work, Around around, Screen screen) {
-        super("Open above: " + screen.shownTitle(), about(screen.form()), around::dismiss);
+        super("Open above: " + screen.shownTitle(), about(screen.form()), work, around, screen.id());
         setId("overlay-page");
-        this.work = work;
-        this.around = around;
-        this.id = screen.id();
         fill();
     }
 
@@ -61,23 +56,22 @@ public final class OverlayPage extends PageBox {
     }
 
     private void put(String name, Overlay overlay) {
-        work.edit(ScreenEdits.overlay(now(), name, overlay));
-        fill();
+        change(ScreenEdits.overlay(now(), name, overlay));
     }
 
-    private void fill() {
+    @Override
+    void fill() {
         clear();
         Screen screen = now();
         VBox settings = new VBox(8);
-        settings.getChildren().addAll(FramePage.small("It is closed by"), closers(screen), FramePage.small("It stands"), stands(screen));
+        settings.getChildren().addAll(small("It is closed by"), closers(screen), small("It stands"), stands(screen));
         HBox.setHgrow(settings, Priority.ALWAYS);
-        double wide = Math.rint(Math.min(PREVIEW, 300 * work.device().width() / work.device().height()));
-        row(settings, new OverlayPreview(around.pictures(), work.prototype(), beneath(screen), screen, work.device(), wide));
+        row(settings, new OverlayPreview(around.pictures(), work.prototype(), beneath(screen), screen, work.device(), previewed(HIGHEST)));
     }
 
     /** A screen from which it is opened, to be seen beneath it. */
     private Optional<Screen> beneath(Screen screen) {
-        return work.prototype().index().waysIn(screen.id()).stream().map(Way::from).flatMap(java.util.List::stream).filter(s -> s.form() == Form.PAGE && !s.id().equals(screen.id())).findFirst();
+        return work.prototype().index().waysIn(screen.id()).stream().map(Way::from).flatMap(List::stream).filter(s -> s.form() == Form.PAGE && !s.id().equals(screen.id())).findFirst();
     }
 
     private HBox closers(Screen screen) {
@@ -96,18 +90,14 @@ public final class OverlayPage extends PageBox {
                 if (!all.remove(closer)) {
                     all.add(closer);
                 }
-                work.edit(ScreenEdits.closers(now(), all));
-                fill();
+                change(ScreenEdits.closers(now(), all));
             });
             button.setDisable(never);
             button.setTooltip(new Tooltip(never ? "Nothing of a takeover is beside it" : on ? "Press, and it does so no more" : "Press, and it does"));
             line.getChildren().add(button);
         }
         if (screen.closedBy().isPresent()) {
-            line.getChildren().add(Press.smallWord("As usual for a " + screen.form().word(), "closed-as-usual", () -> {
-                work.edit(ScreenEdits.closers(now(), Closer.usualFor(now().form())));
-                fill();
-            }));
+            line.getChildren().add(Press.smallWord("As usual for a " + screen.form().word(), "closed-as-usual", () -> change(ScreenEdits.closers(now(), Closer.usualFor(now().form())))));
         }
         return line;
     }
@@ -137,21 +127,9 @@ public final class OverlayPage extends PageBox {
         return line;
     }
 
-    private interface Put {
-        void number(int n);
-    }
-
-    private Node number(String fieldId, String caption, int now, String tooltip, Put put) {
-        TextField field = field(fieldId, caption, String.valueOf(now), 60, typed -> {
-            Optional<Integer> n = Optional.of(typed).filter(t -> t.matches("\\d{1,4}")).map(Integer::parseInt).filter(i -> i <= 100);
-            if (n.isEmpty()) {
-                around.say("“" + caption + "” is a number from 0 to 100; “" + typed + "” is none.");
-                fill();
-            } else if (n.get() != now) {
-                put.number(n.get());
-            }
-        });
+    private Node number(String fieldId, String caption, int now, String tooltip, IntConsumer put) {
+        TextField field = number(fieldId, caption, now, 0, 100, NUMBER, put);
         field.setTooltip(new Tooltip(tooltip));
-        return FramePage.captioned(field, caption);
+        return captioned(field, caption);
     }
 }

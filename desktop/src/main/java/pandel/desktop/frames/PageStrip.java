@@ -11,7 +11,6 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -32,13 +31,11 @@ final class PageStrip extends StackPane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double HIGH = 96;
     private static final double WIDEST = 150;
-    private static final double FAR_ENOUGH = 8;
     private static final double WIDE = 540;
 
     private final HBox pages = new HBox(6);
     private final BiConsumer<Integer, Integer> moved;
-    private double startX;
-    private boolean carrying;
+    private final Reordering reordering;
 
     /**
      * @param chosen counted from 0
@@ -47,6 +44,7 @@ final class PageStrip extends StackPane {
      */
     PageStrip(Work work, PictureLibrary pictures, List<Item> items, int chosen, IntConsumer choose, BiConsumer<Integer, Integer> moved) {
         this.moved = moved;
+        this.reordering = new Reordering(true, pages.getChildren(), moved);
         pages.setAlignment(Pos.BOTTOM_LEFT);
         for (int i = 0; i < items.size(); i++) {
             pages.getChildren().add(page(work, pictures, items, i, i == chosen, choose));
@@ -84,11 +82,6 @@ final class PageStrip extends StackPane {
         button.setId("page-" + (at + 1));
         button.setAccessibleText(items.get(at).words());
         button.pseudoClassStateChanged(CHOSEN, chosen);
-        button.setOnAction(e -> {
-            if (!carrying) {
-                choose.accept(at);
-            }
-        });
         button.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             int to = e.getCode() == KeyCode.LEFT ? at - 1 : e.getCode() == KeyCode.RIGHT ? at + 1 : at;
             if (e.isShortcutDown() && to != at && to >= 0 && to < items.size()) {
@@ -96,41 +89,7 @@ final class PageStrip extends StackPane {
                 moved.accept(at, to);
             }
         });
-        carried(button, at);
+        reordering.add(button, at, choose);
         return button;
-    }
-
-    private void carried(Button button, int at) {
-        button.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
-            startX = e.getSceneX();
-            carrying = false;
-        });
-        button.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> {
-            carrying |= Math.abs(e.getSceneX() - startX) > FAR_ENOUGH;
-            button.setTranslateX(carrying ? e.getSceneX() - startX : 0);
-            button.setViewOrder(carrying ? -1 : 0);
-        });
-        button.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
-            if (carrying) {
-                e.consume();
-                int to = place(button);
-                button.setTranslateX(0);
-                button.setViewOrder(0);
-                if (to != at) {
-                    moved.accept(at, to);
-                }
-            }
-        });
-    }
-
-    /** Where a carried page comes to stand: behind all whose middle its own has passed. */
-    private int place(Node carried) {
-        double middle = middle(carried);
-        List<Node> others = pages.getChildren().stream().filter(n -> n != carried).toList();
-        return (int) others.stream().filter(n -> middle(n) < middle).count();
-    }
-
-    private static double middle(Node node) {
-        return node.getBoundsInParent().getCenterX();
     }
 }

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -18,10 +18,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.Edit;
+import pandel.core.edit.Fitting;
 import pandel.core.edit.TabSetEdits;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
-import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Link;
@@ -29,12 +29,10 @@ import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
-import pandel.core.model.Verb;
 import pandel.core.model.Width;
 import pandel.core.play.LinkWords;
 import pandel.desktop.device.PagePreview;
 import pandel.desktop.shell.Around;
-import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
@@ -78,8 +76,7 @@ public final class TabSetPage extends FramePage {
         if (!set.tabs().isEmpty()) {
             settings.getChildren().add(chosenTab(set));
         }
-        settings.getChildren().addAll(small("The strip"), strip(set));
-        settings.getChildren().addAll(small("In use"), inUse(set), hidden(set), floating(set));
+        settings.getChildren().addAll(small("The strip"), strip(set), small("In use"), inUse(set), hidden(set), floating(set));
         HBox.setHgrow(settings, Priority.ALWAYS);
         if (set.tabs().isEmpty()) {
             row(settings);
@@ -93,12 +90,6 @@ public final class TabSetPage extends FramePage {
         List<PageStrip.Item> items = new ArrayList<>();
         set.tabs().forEach(t -> items.add(new PageStrip.Item(t.root().shown(work.prototype()).orElseGet(() -> Screen.page("", t.root().id() + " (removed)")), t.shownLabel())));
         return items;
-    }
-
-    private static HBox line(Node... parts) {
-        HBox line = new HBox(6, parts);
-        line.setAlignment(Pos.CENTER_LEFT);
-        return line;
     }
 
     private HBox chosenTab(TabSet set) {
@@ -208,7 +199,7 @@ public final class TabSetPage extends FramePage {
         HBox line = line();
         if (set.button().isEmpty()) {
             line.getChildren().add(Press.smallWord("A floating button…", "tabs-button", () -> pick(work.prototype().screens(), screen -> {
-                Link link = Link.of(work.freshId("button"), new Cause.Touch(Gesture.TAP), Effect.of(screen.form() == Form.PAGE ? Verb.ADVANCE : Verb.OPEN_ABOVE, new Target.ToScreen(screen.id())));
+                Link link = Link.of(work.freshId("button"), new Cause.Touch(Gesture.TAP), Fitting.leadingTo(screen));
                 work.edit(TabSetEdits.change("put a button on “" + set.shownTitle() + "”", now().withButton(Optional.of(new TabSet.Floating(link, "cross", Set.of())))));
                 return chosen;
             })));
@@ -235,12 +226,7 @@ public final class TabSetPage extends FramePage {
 
     /** On the desk, on the first of its screens. */
     private void sentence(Link link) {
-        now().tabs().stream().flatMap(t -> t.root().shown(work.prototype()).stream()).findFirst().ifPresent(screen -> {
-            around.dismiss();
-            work.selection().choose(screen.id());
-            around.go(WorkStage.LINKS);
-            work.selection().chooseLink(link.id());
-        });
+        now().tabs().stream().flatMap(t -> t.root().shown(work.prototype()).stream()).findFirst().ifPresent(screen -> sentence(screen, link.id()));
     }
 
     private HBox hidden(TabSet set) {
@@ -258,17 +244,13 @@ public final class TabSetPage extends FramePage {
         return line;
     }
 
-    private interface Picked {
-        int then(Screen screen);
-    }
-
-    private void pick(Picked picked) {
+    private void pick(ToIntFunction<Screen> picked) {
         pick(work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE).toList(), picked);
     }
 
-    private void pick(List<Screen> among, Picked picked) {
+    private void pick(List<Screen> among, ToIntFunction<Screen> picked) {
         around.pick("Which screen?", among, s -> "", screen -> {
-            int shown = picked.then(screen);
+            int shown = picked.applyAsInt(screen);
             around.show(new TabSetPage(work, around, id, shown));
         });
     }

@@ -40,8 +40,7 @@ final class DrawerChoice {
         return choice.on(() -> {
             ContextMenu menu = new ContextMenu();
             for (Drawer drawer : prototype.drawers()) {
-                // Inside a tab set it may be anywhere.
-                boolean fits = !drawer.on().tabSets().isEmpty() || drawer.screens(prototype).contains(on);
+                boolean fits = drawer.mayStandOn(prototype, on.id());
                 MenuItem item = Press.item(drawer.shownTitle() + (fits ? "" : " — not attached to this screen"), "drawer-" + drawer.id(), () -> then.accept(new Effect.MoveDrawer(drawer.id(), now.how())));
                 item.setDisable(!fits);
                 menu.getItems().add(item);

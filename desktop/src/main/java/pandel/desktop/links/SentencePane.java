@@ -258,41 +258,41 @@ final class SentencePane extends VBox {
         below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
     }
 
+    /** What a link that a frame holds does. @param presses what more can be done */
+    private void inFrame(String words, Link link, Button... presses) {
+        Pane line = line();
+        line.getChildren().add(Choice.words(words));
+        branches(line, Optional.of(link));
+        below.getChildren().addAll(presses);
+    }
+
     /** What belongs to a frame: tabs and turns say themselves, items, finish and skip lead where they are led. */
     private void ofFrame(Link link) {
-        Optional<Drawer> drawer = work.prototype().index().way(link.id()).flatMap(Index.Way::drawer);
-        if (drawer.isPresent()) {
-            Pane line = line();
-            line.getChildren().add(Choice.words("Choosing “" + drawer.get().item(link.id()).map(Drawer.Item::shownLabel).orElse("") + "” in “" + drawer.get().shownTitle() + "”:"));
-            branches(line, Optional.of(link));
-            below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), Press.word("The drawer…", "open-drawer", () -> desk.frame(drawer.get().id())));
-            return;
+        Optional<Index.Way> way = work.prototype().index().way(link.id());
+        way.flatMap(Index.Way::drawer).ifPresent(d -> inFrame("Choosing “" + d.item(link.id()).map(Drawer.Item::shownLabel).orElse("") + "” in “" + d.shownTitle() + "”:", link,
+                Press.word("Walk there", "walk", desk::walkOn), Press.word("The drawer…", "open-drawer", () -> desk.frame(d.id()))));
+        way.flatMap(Index.Way::tabs).ifPresent(s -> ofTabSet(s, link, Press.word("The tab set…", "open-tabs", () -> desk.frame(s.id()))));
+        way.flatMap(Index.Way::sequence).ifPresent(s -> ofSequence(s, link));
+    }
+
+    private void ofTabSet(TabSet set, Link link, Button open) {
+        if (link.cause() instanceof Cause.Touch) {
+            inFrame("Tapping the button of “" + set.shownTitle() + "”:", link, Press.word("Walk there", "walk", desk::walkOn), open);
+        } else {
+            said("The tab “" + set.tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.shownTitle() + "” shows it as it was left, wherever the strip shows.");
+            below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), open);
         }
-        Optional<TabSet> set = work.prototype().index().way(link.id()).flatMap(Index.Way::tabs);
-        if (set.isPresent() && link.cause() instanceof Cause.Touch) {
-            Pane line = line();
-            line.getChildren().add(Choice.words("Tapping the button of “" + set.get().shownTitle() + "”:"));
-            branches(line, Optional.of(link));
-            below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), Press.word("The tab set…", "open-tabs", () -> desk.frame(set.get().id())));
-            return;
-        }
-        if (set.isPresent()) {
-            said("The tab “" + set.get().tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.get().shownTitle() + "” shows it as it was left, wherever the strip shows.");
-            below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), Press.word("The tab set…", "open-tabs", () -> desk.frame(set.get().id())));
-            return;
-        }
-        Optional<Sequence> sequence = work.prototype().index().way(link.id()).flatMap(Index.Way::sequence);
-        String title = sequence.map(Sequence::shownTitle).orElse("");
+    }
+
+    private void ofSequence(Sequence sequence, Link link) {
+        String title = "“" + sequence.shownTitle() + "”";
         if (link.cause() instanceof Cause.Turn) {
-            said("“" + title + "” turns to page " + (1 + sequence.map(s -> s.turns().indexOf(link)).orElse(0)) + " by " + turnedBy(sequence.orElseThrow()) + ".");
+            said(title + " turns to page " + (1 + sequence.turns().indexOf(link)) + " by " + turnedBy(sequence) + ".");
             below.getChildren().add(Press.word("Walk there", "walk", desk::walkOn));
         } else {
-            Pane line = line();
-            line.getChildren().add(Choice.words(link.cause() instanceof Cause.Finish ? "Next on the last page of “" + title + "”:" : "Skipping “" + title + "”:"));
-            branches(line, Optional.of(link));
-            below.getChildren().add(Press.word("Remove", "remove-wait", actions::remove));
+            inFrame((link.cause() instanceof Cause.Finish ? "Next on the last page of " : "Skipping ") + title + ":", link, Press.word("Remove", "remove-wait", actions::remove));
         }
-        sequence.ifPresent(s -> below.getChildren().add(Press.word("The sequence…", "open-sequence", () -> desk.frame(s.id()))));
+        below.getChildren().add(Press.word("The sequence…", "open-sequence", () -> desk.frame(sequence.id())));
     }
 
     private static String turnedBy(Sequence sequence) {

@@ -69,17 +69,15 @@ final class DevicesPage extends PageBox {
         for (Device d : work.prototype().devices()) {
             TextField name = field("device-name-" + d.id(), "Name of the device", d.title(), 136, typed -> {
                 if (!typed.isEmpty()) {
-                    change(d, x -> new Device(x.id(), typed, x.width(), x.height(), x.scale(), x.back(), x.pointing(), x.levels(), x.cannot(), x.rest()));
+                    change(d, x -> x.withTitle(typed));
                 }
             });
             TextField size = field("device-size-" + d.id(), "Size in px", Math.round(d.width()) + " × " + Math.round(d.height()), 104, typed -> size(d, typed));
-            Button back = Press.plain(word(d.back()), "device-back-" + d.id(), () -> change(d, x ->
-                    new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), next(x.back()), x.pointing(), x.levels(), x.cannot(), x.rest())));
+            Button back = Press.plain(word(d.back()), "device-back-" + d.id(), () -> change(d, x -> x.withBack(next(x.back()))));
             Button pointing = Press.plain(d.pointing() == Device.Pointing.BOTH ? "finger or mouse" : d.pointing() == Device.Pointing.TOUCH ? "a finger" : "a mouse", "device-pointing-" + d.id(),
-                    () -> change(d, x -> new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(),
-                            Device.Pointing.values()[(x.pointing().ordinal() + 1) % 3], x.levels(), x.cannot(), x.rest())));
+                    () -> change(d, x -> x.withPointing(Device.Pointing.values()[(x.pointing().ordinal() + 1) % 3])));
             Button levels = Press.plain(d.levels() == 0 ? "any number" : d.levels() == 1 ? "the page alone" : d.levels() + ", the page counted", "device-levels-" + d.id(),
-                    () -> change(d, x -> new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(), x.pointing(), (x.levels() + 1) % 5, x.cannot(), x.rest())));
+                    () -> change(d, x -> x.withLevels((x.levels() + 1) % 5)));
             for (Button button : List.of(back, pointing)) {
                 button.setMinWidth(button == back ? 84 : 116);
                 button.setTooltip(new Tooltip("Press for the next choice"));
@@ -106,7 +104,7 @@ final class DevicesPage extends PageBox {
                 if (!cannot.remove(one)) {
                     cannot.add(one);
                 }
-                return new Device(x.id(), x.title(), x.width(), x.height(), x.scale(), x.back(), x.pointing(), x.levels(), cannot, x.rest());
+                return x.withCannot(cannot);
             }));
             menu.getItems().add(item);
         }
@@ -119,7 +117,7 @@ final class DevicesPage extends PageBox {
             double width = Double.parseDouble(parts[0]);
             double height = Double.parseDouble(parts[1]);
             if (parts.length == 2 && width >= Device.LEAST && height >= Device.LEAST && width <= Device.MOST && height <= Device.MOST) {
-                change(d, x -> new Device(x.id(), x.title(), width, height, x.scale(), x.back(), x.pointing(), x.levels(), x.cannot(), x.rest()));
+                change(d, x -> x.withSize(width, height));
                 return;
             }
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
