@@ -116,13 +116,13 @@ public final class Aim {
     public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
         return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> {
             Room strips = Room.ofStrips(prototype, now, now.levels().size() - 1);
-            Optional<Pairs.Beside> beside = Pairs.beside(prototype, now).filter(b -> x < b.list(prototype).x() + b.list(prototype).width());
+            Optional<Pairs.Beside> beside = Pairs.beside(prototype, now).filter(b -> x < b.list().x() + b.list().width());
             Optional<Event.On> tab = isDown(gesture) ? button(prototype, now, strips, x, y).or(() -> tab(prototype, now, strips, x, y)) : Optional.empty();
             if (tab.isPresent()) {
                 return new Event.Touched(Gesture.TAP, tab.get());
             }
             if (beside.isPresent()) {
-                Room list = beside.get().list(prototype);
+                Room list = beside.get().list();
                 return page(prototype, beside.get().returned(), gesture, x - list.x(), y, list);
             }
             Room room = Room.of(prototype, now);

@@ -17,13 +17,12 @@ public final class Pairs {
      * A list drawn beside the current place.
      *
      * @param returned the situation as if the detail had been returned from
+     * @param whole    what list and detail share
      */
-    public record Beside(Pair pair, Situation returned) {
+    public record Beside(Pair pair, Situation returned, Room whole) {
         /** Where the list stands. */
-        public Room list(Prototype prototype) {
-            Room whole = Room.whole(prototype, returned, returned.levels().size() - 1);
-            double wide = Math.rint(whole.width() * pair.share() / 100);
-            return new Room(whole.x(), wide, Width.of(wide));
+        public Room list() {
+            return whole.list(pair);
         }
     }
 
@@ -41,7 +40,7 @@ public final class Pairs {
         Visit detail = trail.current();
         Optional<Visit> list = trail.behind().map(Trail::current).filter(v -> v.at().isEmpty() && detail.at().isEmpty() && detail.tabs().isEmpty() && v.inside() == detail.inside());
         return list.flatMap(v -> prototype.pairs().stream().filter(p -> p.list().equals(v.screen()) && p.detail().equals(detail.screen())).findFirst())
-                .map(pair -> new Beside(pair, with(now, level, trail.behind().orElseThrow())));
+                .map(pair -> new Beside(pair, with(now, level, trail.behind().orElseThrow()), Room.whole(prototype, now, level)));
     }
 
     private static Situation with(Situation now, int level, Trail trail) {

@@ -1,6 +1,7 @@
 package pandel.core.play;
 
 import pandel.core.model.Drawer;
+import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
 import pandel.core.model.Width;
 
@@ -23,8 +24,19 @@ public record Room(double x, double width, Width on) {
 
     /** Where the current place of a level stands: all of that, or beside its list. @param level counted from 0, the base */
     public static Room of(Prototype prototype, Situation now, int level) {
-        Room whole = whole(prototype, now, level);
-        return Pairs.beside(prototype, now, level).map(b -> b.list(prototype)).map(list -> new Room(list.x() + list.width(), whole.width() - list.width(), Width.of(whole.width() - list.width()))).orElse(whole);
+        return Pairs.beside(prototype, now, level).map(b -> b.whole().detail(b.pair())).orElseGet(() -> whole(prototype, now, level));
+    }
+
+    /** Where the list of a pair stands in it. */
+    public Room list(Pair pair) {
+        double wide = Math.rint(width * pair.share() / 100);
+        return new Room(x, wide, Width.of(wide));
+    }
+
+    /** What is left beside the list of a pair. */
+    public Room detail(Pair pair) {
+        double list = list(pair).width();
+        return new Room(x + list, width - list, Width.of(width - list));
     }
 
     /** All that is left beside the drawers that stay on a level, and the strips at its side. @param level counted from 0, the base */

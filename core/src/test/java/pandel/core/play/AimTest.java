@@ -14,6 +14,7 @@ import pandel.core.model.Event;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
+import pandel.core.model.Pair;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
@@ -94,6 +95,23 @@ class AimTest {
                 assertThat(Aim.tap(p, now, 50, first + 1)).isEqualTo(new Event.Touched(Gesture.TAP, new Event.On.OnItem("menu-a")));
                 assertThat(Aim.tap(p, now, 50, first - 4)).isNotEqualTo(new Event.Touched(Gesture.TAP, new Event.On.OnItem("menu-a")));
             }
+        }
+    }
+
+    @Test
+    void aListAndItsDetailShareWhatIsLeftBesideADrawerAlsoBeneathADialog() {
+        Prototype p = Made.of("list page: a advance detail", "detail page: up open above ask", "ask dialog: x close x", "drawer menu a=list,b=list on:all stays").withPairs(List.of(Pair.of("p", "list", "detail")));
+        Step step = new Step(p);
+        Situation apart = step.step(Situation.at(p, p.mainEntry().orElseThrow(), Device.TABLET_ON_ITS_SIDE).orElseThrow(), Event.tap("list.a")).situation();
+        Situation beneath = step.step(apart, Event.tap("detail.up")).situation();
+        assertThat(beneath.levels()).hasSize(2);
+        for (Situation now : List.of(apart, beneath)) {
+            Room list = Pairs.beside(p, now, 0).orElseThrow().list();
+            Room detail = Room.of(p, now, 0);
+            assertThat(list.x()).isEqualTo(280);
+            assertThat(list.width()).isEqualTo(342);
+            assertThat(detail.x()).isEqualTo(list.x() + list.width());
+            assertThat(detail.x() + detail.width()).isEqualTo(1180);
         }
     }
 }

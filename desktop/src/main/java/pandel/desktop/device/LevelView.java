@@ -79,7 +79,7 @@ final class LevelView extends Pane {
             return prototype.screen(list.trail().current().screen()).map(screen -> {
                 LevelView view = new LevelView(pictures, list.look(prototype, screen, now.facts()), list.trail().depth(), false);
                 view.know(prototype, list.known(now.facts()));
-                view.place(b.list(prototype), now.height(), scale, list.trail().current().scroll());
+                view.place(b.list(), now.height(), scale, list.trail().current().scroll());
                 view.partFrom();
                 return view;
             });

@@ -6,7 +6,6 @@ import javafx.scene.input.MouseEvent;
 import pandel.core.model.Device;
 import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
-import pandel.core.model.Width;
 import pandel.core.play.Room;
 import pandel.desktop.picture.PictureLibrary;
 
@@ -20,9 +19,9 @@ public final class PairPreview extends SmallDevice {
         double scale = wide / device.width();
         double high = Math.rint(device.height() * scale);
         super(wide, high);
-        double part = Math.rint(device.width() * pair.share() / 100);
-        side(pictures, prototype, pair.detail(), new Room(part, device.width() - part, Width.of(device.width() - part)), device, scale, false);
-        side(pictures, prototype, pair.list(), new Room(0, part, Width.of(part)), device, scale, true);
+        Room whole = Room.whole(device.width());
+        side(pictures, prototype, pair.detail(), whole.detail(pair), device, scale, false);
+        side(pictures, prototype, pair.list(), whole.list(pair), device, scale, true);
         getChildren().add(edge());
         setMouseTransparent(false);
         setCursor(Cursor.H_RESIZE);
