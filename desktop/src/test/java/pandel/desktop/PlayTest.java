@@ -191,4 +191,14 @@ class PlayTest extends WindowTest {
         assertThat(lookup("#name").tryQuery()).isPresent();
         assertThat(stage.isFullScreen()).isFalse();
     }
+
+    @Test
+    void keysCountWhenWhatHadTheFocusIsGone() {
+        interact(() -> lookup("#start-over").query().requestFocus());
+        keys(KeyCode.F11);
+        assertThat(lookup("#start-over").tryQuery()).isEmpty();
+        keys(KeyCode.F11);
+        assertThat(lookup("#start-over").tryQuery()).isPresent();
+        assertRead("Trail");
+    }
 }

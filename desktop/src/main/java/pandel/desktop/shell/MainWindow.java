@@ -114,7 +114,8 @@ public final class MainWindow implements Around {
         StackPane.setAlignment(said, Pos.BOTTOM_RIGHT);
         StackPane.setMargin(said, new Insets(0, 12, 72, 0));
         root.getChildren().addAll(page, said, questions);
-        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
+        root.sceneProperty().addListener((o, a, scene) -> scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key));
         Dropping.on(root, this::dropped);
         go(WorkStage.MOCKS);
     }
