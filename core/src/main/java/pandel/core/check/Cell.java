@@ -153,7 +153,7 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
     public int hashCode() {
         int hash = screen.hashCode() * 31 + level.hashCode();
         hash = hash * 31 + behind.ordinal() * 7 + marks;
-        hash = hash * 31 + (ground == Ground.ITSELF ? 1 : ground.level().hashCode() * 31 + ground.current() * 7 + ground.marks() * 3 + (ground.first() ? 1 : 0));
-        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited + at.map(a -> a.page() * 1009).orElse(0) + around.hashCode() * 17 + past.hashCode() + drawer.hashCode() * 13;
+        hash = hash * 31 + (ground == Ground.ITSELF ? 1 : ground.hashCode());
+        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited + at.hashCode() * 1009 + around.hashCode() * 17 + past.hashCode() + drawer.hashCode() * 13;
     }
 }

@@ -127,12 +127,15 @@ final class Exploration {
         PriorityQueue<Waiting> horizon = new PriorityQueue<>(
                 Comparator.<Waiting>comparingInt(w -> w.node().distance).thenComparingInt(Waiting::order));
         int order = 0;
+        // The shortest way found so far to each cell that is come to: nothing longer waits its turn as well.
+        Map<Cell, Integer> found = new HashMap<>();
         for (Node start : starts) {
+            found.merge(start.cell, start.distance, Math::min);
             horizon.add(new Waiting(start, order++));
         }
         int room = Math.max(ROOM, ROOM_EACH * turns.prototype().screens().size());
         while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
-            if (nodes.size() > room) {
+            if (found.size() > room) {
                 givenUp = true;
                 return;
             }
@@ -146,8 +149,10 @@ final class Exploration {
             node.mayBeginAnew = node.cell.waited() != 0 && node.all().stream().map(t -> t.actions().getLast()).anyMatch(a -> a instanceof TrailAction.Put || a instanceof TrailAction.Raise);
             for (Turn turn : node.all()) {
                 Optional<Cell> cell = uncovered(node.cell, turn);
-                if (cell.isPresent() && !nodes.containsKey(cell.get())) {
-                    horizon.add(new Waiting(new Node(cell.get(), node.distance + turn.events().size(), node.route.and(turn.events()), node.start), order++));
+                int distance = node.distance + turn.events().size();
+                if (cell.isPresent() && found.getOrDefault(cell.get(), Integer.MAX_VALUE) > distance) {
+                    found.put(cell.get(), distance);
+                    horizon.add(new Waiting(new Node(cell.get(), distance, node.route.and(turn.events()), node.start), order++));
                 }
             }
         }

@@ -133,6 +133,15 @@ final class Turns {
         if (prototype.pairs().isEmpty() || Width.of(device.width()) != Width.WIDE || cell.first() || cell.at().isPresent()) {
             return;
         }
+        prototype.pairs().stream().filter(p -> p.detail().equals(cell.screen())).flatMap(p -> prototype.screen(p.list()).stream()).forEach(list -> {
+            Done perhaps = new Done();
+            touches(list.links(), (touch, link) -> {
+                turns.back().add(link.id());
+                add(perhaps, cell, List.of(), new Event.OnList(new Event.Touched(touch, new Event.On.Point(0, 0))), link);
+            });
+            turns.doubtful().addAll(perhaps.sure());
+            turns.doubtful().addAll(perhaps.doubtful());
+        });
         prototype.pairs().stream().filter(p -> p.detail().equals(cell.screen())).flatMap(p -> prototype.index().hotspotsOn(p.list()).stream()).forEach(hotspot -> {
             Done perhaps = new Done();
             rows(hotspot).forEach(row -> touches(hotspot.links(), (touch, link) -> {

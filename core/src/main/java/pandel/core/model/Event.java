@@ -72,6 +72,18 @@ public sealed interface Event {
     record Scroll(double to) implements Event {
     }
 
+    /**
+     * What is meant for the list of a pair, where it stands beside its detail: a gesture, or scrolling it. Hotspots and fields that stand on the list alone
+     * need not be told apart so.
+     */
+    record OnList(Event event) implements Event {
+        public OnList {
+            if (!(event instanceof Touched || event instanceof Scroll)) {
+                throw new IllegalArgumentException("Only a gesture or scrolling is meant for the list of a pair");
+            }
+        }
+    }
+
     /** The device changes its size, in px. */
     record Resize(double width, double height) implements Event {
         public Resize {

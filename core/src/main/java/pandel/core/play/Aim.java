@@ -74,9 +74,18 @@ public final class Aim {
 
     /** Whether a link answers a swipe from a point, or nothing can. */
     private static boolean isAnswered(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
-        boolean answered = !(gesture(prototype, now, gesture, x, y) instanceof Event.Touched t && t.on() instanceof Event.On.Point)
-                || prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).anyMatch(l -> l.cause().equals(new Cause.Touch(gesture)));
-        return answered || !now.device().swipes() || now.left() || now.drawer().isPresent();
+        return isAnswered(prototype, now, gesture, gesture(prototype, now, gesture, x, y)) || !now.device().swipes() || now.left() || now.drawer().isPresent();
+    }
+
+    /**
+     * Whether a hotspot, or a link of the screen that is there, answers a gesture, before what the frames do.
+     *
+     * @param event what the gesture means
+     */
+    public static boolean isAnswered(Prototype prototype, Situation now, Gesture gesture, Event event) {
+        Situation at = event instanceof Event.OnList ? Pairs.beside(prototype, now).map(Pairs.Beside::returned).orElse(now) : now;
+        return (event instanceof Event.OnList on ? on.event() : event) instanceof Event.Touched t && t.gesture() == gesture && (t.on() instanceof Event.On.OnHotspot || t.on() instanceof Event.On.Point
+                && prototype.screen(at.screen()).stream().flatMap(s -> s.links().stream()).anyMatch(l -> l.cause().equals(new Cause.Touch(gesture))));
     }
 
     /** Where a field stands. @param area on the device, in px */
@@ -85,14 +94,14 @@ public final class Aim {
 
     /** The top field at a point of the device. */
     public static Optional<FieldAt> field(Prototype prototype, Situation now, double x, double y) {
-        return now.look(prototype).flatMap(look -> {
-            Room room = Room.of(prototype, now);
-            Placement p = Placement.of(look, room, now.height());
-            double scroll = Math.min(now.top().trail().current().scroll(), p.maxScroll());
-            Width width = room.on();
+        Under under = Under.at(prototype, now, x);
+        return under.now().look(prototype).flatMap(look -> {
+            Room room = under.room();
+            Placement p = under.placement(prototype).orElseThrow();
+            double scroll = Math.min(under.scroll(), p.maxScroll());
             double mx = (x - room.x() - p.x()) / p.factor();
             double my = p.mockY(y, scroll);
-            return look.hotspots(prototype).reversed().stream().filter(Hotspot::isField).flatMap(h -> look.areaOf(h, width).filter(a -> a.contains(mx, my))
+            return look.hotspots(prototype).reversed().stream().filter(Hotspot::isField).flatMap(h -> look.areaOf(h, room.on()).filter(a -> a.contains(mx, my))
                     .map(a -> new FieldAt(h.id(), new Area(room.x() + p.x() + a.x() * p.factor(), y - (my - a.y()) * p.factor(), a.width() * p.factor(), a.height() * p.factor()))).stream()).findFirst();
         });
     }
@@ -116,17 +125,12 @@ public final class Aim {
     public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
         return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> {
             Room strips = Room.ofStrips(prototype, now, now.levels().size() - 1);
-            Optional<Pairs.Beside> beside = Pairs.beside(prototype, now).filter(b -> x < b.list().x() + b.list().width());
             Optional<Event.On> tab = isDown(gesture) ? button(prototype, now, strips, x, y).or(() -> tab(prototype, now, strips, x, y)) : Optional.empty();
             if (tab.isPresent()) {
                 return new Event.Touched(Gesture.TAP, tab.get());
             }
-            if (beside.isPresent()) {
-                Room list = beside.get().list();
-                return page(prototype, beside.get().returned(), gesture, x - list.x(), y, list);
-            }
-            Room room = Room.of(prototype, now);
-            return page(prototype, now, gesture, x - room.x(), y, room);
+            Under under = Under.at(prototype, now, x);
+            return under.meant(prototype, now, page(prototype, under.now(), gesture, x - under.room().x(), y, under.room()));
         });
     }
 

@@ -2,6 +2,7 @@ package pandel.core.play;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -19,11 +20,7 @@ public final class EventWords {
         return switch (event) {
             case Event.Turning turning -> of(prototype, before, turning.plain()) + ": " + turning.named();
             case Event.Touched touched -> switch (touched.on()) {
-                case Event.On.OnHotspot on -> {
-                    List<Hotspot> hotspots = prototype.index().hotspotsOn(before.screen());
-                    int number = 1 + hotspots.stream().map(Hotspot::id).toList().indexOf(on.id());
-                    yield touched.touch().word() + (on.row() > 0 ? " row " + on.row() + " of " : " ") + (number == 0 ? on.id() : LinkWords.name(hotspots.get(number - 1), number));
-                }
+                case Event.On.OnHotspot on -> touched.touch().word() + (on.row() > 0 ? " row " + on.row() + " of " : " ") + hotspot(prototype, before, on.id());
                 case Event.On.Outside o -> "tap beside it";
                 case Event.On.Away a -> "swipe it off";
                 case Event.On.OnTurn on -> switch (on.turn()) {
@@ -37,20 +34,30 @@ public final class EventWords {
                 case Event.On.OnSkip s -> "tap the word for skipping";
                 case Event.On.Point p -> touched.gesture() == Gesture.TAP ? "tap the screen" : touched.touch().word() + (touched.gesture().isOfEdge() || touched.gesture() == Gesture.KEY ? "" : " on the screen");
             };
-            case Event.Typed typed -> (typed.text().isEmpty() ? "clear " : "type “" + typed.text() + "” in ") + field(prototype, before, typed.field());
-            case Event.Submitted sent -> "send " + field(prototype, before, sent.field());
+            case Event.Typed typed -> (typed.text().isEmpty() ? "clear " : "type “" + typed.text() + "” in ") + hotspot(prototype, before, typed.field());
+            case Event.Submitted sent -> "send " + hotspot(prototype, before, sent.field());
             case Event.Done done -> "the work is done";
             case Event.DeviceBack back -> "device back";
             case Event.Elapse elapse -> "wait " + LinkWords.seconds(elapse.ms());
             case Event.Scroll scroll -> "scroll";
+            case Event.OnList on -> switch (on.event()) {
+                case Event.Touched t when t.on() instanceof Event.On.OnHotspot -> of(prototype, Pairs.beside(prototype, before).map(Pairs.Beside::returned).orElse(before), t) + " of the list";
+                case Event.Touched t -> t.gesture() == Gesture.TAP ? "tap the list" : t.touch().word() + (t.gesture().isOfEdge() ? "" : " on the list");
+                default -> "scroll the list";
+            };
             case Event.Resize resize -> "resize the device";
         };
     }
 
-    private static String field(Prototype prototype, Situation before, String id) {
-        List<Hotspot> hotspots = prototype.index().hotspotsOn(before.screen());
+    /** What a hotspot is called: of the current screen, else of the list beside it. */
+    private static String hotspot(Prototype prototype, Situation before, String id) {
+        return name(prototype, before, id).or(() -> Pairs.beside(prototype, before).flatMap(b -> name(prototype, b.returned(), id))).orElse(id);
+    }
+
+    private static Optional<String> name(Prototype prototype, Situation now, String id) {
+        List<Hotspot> hotspots = prototype.index().hotspotsOn(now.screen());
         int number = 1 + hotspots.stream().map(Hotspot::id).toList().indexOf(id);
-        return number == 0 ? id : LinkWords.name(hotspots.get(number - 1), number);
+        return number == 0 ? Optional.empty() : Optional.of(LinkWords.name(hotspots.get(number - 1), number));
     }
 
     /** The same at the start of a line. */

@@ -28,8 +28,8 @@ public final class Possible {
             drawn(prototype, events, rules, now);
             return events;
         }
-        hotspots(prototype, events, rules, now);
-        Pairs.beside(prototype, now).ifPresent(b -> hotspots(prototype, events, rules, b.returned()));
+        hotspots(prototype, events, rules, Under.current(prototype, now));
+        Under.list(prototype, now).ifPresent(list -> list(prototype, events, rules, now, list));
         for (Link link : screen.map(Screen::links).orElse(List.of())) {
             if (link.cause() instanceof Cause.Touch touch) {
                 add(events, rules, now, Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
@@ -68,8 +68,21 @@ public final class Possible {
         return events;
     }
 
-    private static void hotspots(Prototype prototype, List<Event> events, Rules rules, Situation now) {
-        for (Hotspot hotspot : now.look(prototype).map(l -> l.hotspots(prototype, Room.of(prototype, now).on())).orElse(List.of())) {
+    /** On the list beside the current place. */
+    private static void list(Prototype prototype, List<Event> events, Rules rules, Situation now, Under list) {
+        List<Event> onList = new ArrayList<>();
+        hotspots(prototype, onList, rules, list);
+        for (Link link : prototype.screen(list.now().screen()).map(Screen::links).orElse(List.of())) {
+            if (link.cause() instanceof Cause.Touch touch) {
+                add(onList, rules, list.now(), Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
+            }
+        }
+        onList.forEach(event -> events.add(list.meant(prototype, now, event)));
+    }
+
+    private static void hotspots(Prototype prototype, List<Event> events, Rules rules, Under at) {
+        Situation now = at.now();
+        for (Hotspot hotspot : at.hotspots(prototype)) {
             for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
                 for (Link link : hotspot.links()) {
                     if (link.cause() instanceof Cause.Touch touch && hotspot.linkFor(touch).equals(Optional.of(link))) {

@@ -1,15 +1,14 @@
 package pandel.core.play;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import pandel.core.model.Cause;
 import pandel.core.model.Drawer;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
-import pandel.core.model.Held;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index;
 import pandel.core.model.Link;
@@ -17,6 +16,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
+import pandel.core.model.Width;
 
 /**
  * The heart: {@code step(prototype, situation, event)}. Pure and total: an event that does nothing says why. Costs time
@@ -26,10 +26,12 @@ public final class Step {
 
     private final Prototype prototype;
     private final Rules rules;
+    private final Actions actions;
 
     public Step(Prototype prototype) {
         this.prototype = prototype;
         this.rules = new Rules(prototype);
+        this.actions = new Actions(prototype);
     }
 
     /** The next situation and what happened. */
@@ -49,8 +51,8 @@ public final class Step {
             case Event.Submitted sent -> acted(submit(now, sent.field(), outcome));
             case Event.Done done -> workDone(now, done.link(), outcome);
             case Event.Turning t -> throw new IllegalStateException("An event without its outcome names none");
-            case Event.Scroll scroll -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : acted(adjusted(now.withTop(now.top().with(now.top().trail()
-                    .swapped(now.top().trail().current().scrolledTo(Math.max(0, scroll.to())))))));
+            case Event.Scroll scroll -> acted(scroll(now, scroll, outcome));
+            case Event.OnList on -> acted(Pairs.beside(prototype, now).map(list -> onList(now, list, on.event(), outcome)).orElseGet(() -> nothing(now, Optional.empty(), "No list stands beside this.")));
             case Event.Resize resize -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : adjusted(resized(now, resize));
         };
     }
@@ -62,6 +64,7 @@ public final class Step {
             case Event.Typed t -> true;
             case Event.Submitted s -> true;
             case Event.Scroll s -> true;
+            case Event.OnList l -> true;
             case Event.Turning t -> isShutOut(now, t.plain());
             case Event.DeviceBack b -> false;
             case Event.Done d -> false;
@@ -104,19 +107,26 @@ public final class Step {
             case Event.On.OnSkip on -> rules.skip(now.head()).map(link -> fire(now, now, link, Map.of(), outcome))
                     .orElseGet(() -> nothing(now, Optional.empty(), "Nothing to skip is laid over this."));
             case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
-            case Event.On.OnHotspot on -> {
-                Optional<Hotspot> hotspot = shown(now, on.id());
-                if (hotspot.isEmpty()) {
-                    yield beside(now, on.id()).map(list -> onList(now, list, touched, on, outcome)).orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(now, on.id())));
-                }
-                if (on.row() < 0 || on.row() > hotspot.get().rows().size() || on.row() == 0 && !hotspot.get().rows().isEmpty()) {
-                    yield nothing(now, Optional.empty(), hotspot.get().rows().isEmpty() ? "This hotspot has no rows." : "It has the rows 1 to " + hotspot.get().rows().size() + ".");
-                }
-                Optional<Link> link = hotspot.get().linkFor(touched.touch());
-                yield link.isPresent() ? fire(now, now, link.get(), hotspot.get().row(on.row()), outcome) : onScreen(now, touched, outcome,
-                        hotspot.get().links().isEmpty() ? "This hotspot has no link yet." : "This hotspot has no link for a " + touched.touch().word() + ".");
-            }
+            case Event.On.OnHotspot on -> shown(now, on.id()).map(h -> hotspot(now, h, on.row(), touched, outcome, why -> onScreen(now, touched, outcome, why)))
+                    .or(() -> beside(now, on.id()).map(list -> onList(now, list, touched, outcome)))
+                    .orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(now, on.id())));
         };
+    }
+
+    /** @param otherwise what follows where the hotspot has no link for it, and why it is not this hotspot that answers */
+    private Stepped hotspot(Situation now, Hotspot hotspot, int row, Event.Touched touched, Optional<String> outcome, Function<String, Stepped> otherwise) {
+        if (!isRow(hotspot, row)) {
+            return nothing(now, Optional.empty(), hotspot.rows().isEmpty() ? "This hotspot has no rows." : "It has the rows 1 to " + hotspot.rows().size() + ".");
+        }
+        return hotspot.linkFor(touched.touch()).map(link -> fire(now, now, link, hotspot.row(row), outcome)).orElseGet(() -> otherwise.apply(unlinked(hotspot, touched)));
+    }
+
+    private static boolean isRow(Hotspot hotspot, int row) {
+        return row >= 0 && row <= hotspot.rows().size() && (row > 0 || hotspot.rows().isEmpty());
+    }
+
+    private static String unlinked(Hotspot hotspot, Event.Touched touched) {
+        return hotspot.links().isEmpty() ? "This hotspot has no link yet." : "This hotspot has no link for a " + touched.touch().word() + ".";
     }
 
     /** Choosing an item closes its drawer, and then does what a link of the current screen would. */
@@ -127,15 +137,40 @@ public final class Step {
     }
 
     /** The list beside the current place, if a hotspot stands on it. */
-    private Optional<Situation> beside(Situation now, String hotspot) {
-        return Pairs.beside(prototype, now).map(Pairs.Beside::returned).filter(list -> shown(list, hotspot).isPresent());
+    private Optional<Pairs.Beside> beside(Situation now, String hotspot) {
+        return Pairs.beside(prototype, now).filter(list -> onList(list, hotspot).isPresent());
     }
 
-    /** A gesture on a hotspot of the list beside the current place: what ends in a move is done as if the detail had been returned from first. */
-    private Stepped onList(Situation now, Situation list, Event.Touched touched, Event.On.OnHotspot on, Optional<String> outcome) {
-        Stepped stepped = touch(list, touched, outcome);
-        boolean hit = shown(list, on.id()).flatMap(h -> h.linkFor(touched.touch())).isPresent();
-        return hit ? beside(now, list, stepped) : nothing(now, Optional.empty(), "This hotspot has no link for a " + touched.touch().word() + ".");
+    private Optional<Hotspot> onList(Pairs.Beside list, String hotspot) {
+        return shown(list.returned(), list.list().on(), hotspot);
+    }
+
+    private Stepped onList(Situation now, Pairs.Beside list, Event event, Optional<String> outcome) {
+        return switch (event) {
+            case Event.Scroll scroll -> beside(now, list.returned(), scroll(list.returned(), scroll, outcome));
+            case Event.Touched t when t.gesture().isOfEdge() && now.device().goesBackBy(t.gesture()) -> deviceBack(now, outcome);
+            case Event.Touched t when t.gesture().refusedBy(now.device()).isPresent() -> new Stepped(now, new Happening.Refused(Optional.empty(), t.gesture().refusedBy(now.device()).get()));
+            case Event.Touched t -> onList(now, list, t, outcome);
+            default -> throw new IllegalStateException("Nothing else is meant for a list: " + event);
+        };
+    }
+
+    /** A gesture on the list beside the current place: what ends in a move is done as if the detail had been returned from first. */
+    private Stepped onList(Situation now, Pairs.Beside list, Event.Touched touched, Optional<String> outcome) {
+        if (!(touched.on() instanceof Event.On.OnHotspot on)) {
+            return onListItself(now, list, touched, outcome, "No hotspot there.");
+        }
+        Situation returned = list.returned();
+        return onList(list, on.id()).map(h -> h.linkFor(touched.touch()).isPresent() || !isRow(h, on.row())
+                        ? beside(now, returned, hotspot(returned, h, on.row(), touched, outcome, why -> nothing(returned, Optional.empty(), why)))
+                        : onListItself(now, list, touched, outcome, unlinked(h, touched)))
+                .orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(returned, on.id())));
+    }
+
+    /** The list's own link for it, else what the frames do that list and detail stand in. */
+    private Stepped onListItself(Situation now, Pairs.Beside list, Event.Touched touched, Optional<String> outcome, String otherwise) {
+        return ownLink(list.returned(), touched.touch()::equals).map(link -> beside(now, list.returned(), fire(list.returned(), list.returned(), link, Map.of(), outcome)))
+                .orElseGet(() -> touched.gesture() == Gesture.DOUBLE_TAP ? onList(now, list, new Event.Touched(Gesture.TAP, touched.on()), outcome) : inFrames(now, touched, outcome, otherwise));
     }
 
     /** What was done on the list; any other thing than a move leaves the detail where it is. */
@@ -154,7 +189,16 @@ public final class Step {
 
     /** A hotspot of the current screen, as that now looks. */
     private Optional<Hotspot> shown(Situation now, String id) {
-        return now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Room.of(prototype, now).on()).stream()).filter(h -> h.id().equals(id)).findFirst();
+        return shown(now, Room.of(prototype, now).on(), id);
+    }
+
+    private Optional<Hotspot> shown(Situation now, Width on, String id) {
+        return now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, on).stream()).filter(h -> h.id().equals(id)).findFirst();
+    }
+
+    private Stepped scroll(Situation now, Event.Scroll scroll, Optional<String> outcome) {
+        return outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of())
+                : adjusted(now.withTop(now.top().with(now.top().trail().swapped(now.top().trail().current().scrolledTo(Math.max(0, scroll.to()))))));
     }
 
     private String whyNotShown(Situation now, String id) {
@@ -163,23 +207,25 @@ public final class Step {
     }
 
     private Stepped type(Situation now, Event.Typed typed) {
-        Optional<Hotspot> field = shown(now, typed.field());
-        Optional<Situation> list = field.isPresent() ? Optional.empty() : beside(now, typed.field());
-        return list.isPresent() ? beside(now, list.get(), type(list.get(), typed)) : field.isEmpty() ? nothing(now, Optional.empty(), whyNotShown(now, typed.field()))
-                : !field.get().isField() ? nothing(now, Optional.empty(), "Nothing can be typed there: it is no field.")
-                : adjusted(act(now, new TrailAction.Hold(typed.field(), typed.text()), Motion.NONE));
+        return shown(now, typed.field()).map(field -> type(now, field, typed))
+                .or(() -> beside(now, typed.field()).map(list -> beside(now, list.returned(), type(list.returned(), onList(list, typed.field()).orElseThrow(), typed))))
+                .orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(now, typed.field())));
+    }
+
+    private Stepped type(Situation now, Hotspot field, Event.Typed typed) {
+        return field.isField() ? adjusted(actions.act(now, new TrailAction.Hold(typed.field(), typed.text()), Motion.NONE))
+                : nothing(now, Optional.empty(), "Nothing can be typed there: it is no field.");
     }
 
     private Stepped submit(Situation now, String id, Optional<String> outcome) {
-        Optional<Hotspot> field = shown(now, id);
-        Optional<Situation> list = field.isPresent() ? Optional.empty() : beside(now, id);
-        if (list.isPresent()) {
-            return beside(now, list.get(), submit(list.get(), id, outcome));
-        }
-        Optional<Link> link = field.flatMap(f -> f.linkFor(new Cause.Submit()));
-        return link.isPresent() ? fire(now, now, link.get(), Map.of(), outcome)
-                : outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of())
-                : nothing(now, Optional.empty(), field.isEmpty() ? whyNotShown(now, id) : "This field has no link for what is sent.");
+        return shown(now, id).map(field -> submit(now, field, outcome))
+                .or(() -> beside(now, id).map(list -> beside(now, list.returned(), submit(list.returned(), onList(list, id).orElseThrow(), outcome))))
+                .orElseGet(() -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : nothing(now, Optional.empty(), whyNotShown(now, id)));
+    }
+
+    private Stepped submit(Situation now, Hotspot field, Optional<String> outcome) {
+        return field.linkFor(new Cause.Submit()).map(link -> fire(now, now, link, Map.of(), outcome)).orElseGet(() -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of())
+                : nothing(now, Optional.empty(), "This field has no link for what is sent."));
     }
 
     /** A double tap that nothing answers is one tap. */
@@ -191,6 +237,11 @@ public final class Step {
         if (touched.gesture() == Gesture.DOUBLE_TAP) {
             return touch(now, new Event.Touched(Gesture.TAP, touched.on()), outcome);
         }
+        return inFrames(now, touched, outcome, otherwise);
+    }
+
+    /** What the frames do around the current place, the innermost first. */
+    private Stepped inFrames(Situation now, Event.Touched touched, Optional<String> outcome, String otherwise) {
         Optional<PageTurn> turn = rules.swiped(now.head(), touched.gesture());
         Optional<Optional<String>> tab = turn.isPresent() ? Optional.empty() : rules.swipedTab(now.head(), touched.gesture());
         if (tab.isPresent()) {
@@ -295,7 +346,7 @@ public final class Step {
                 Motion going = brought(now, acts);
                 Situation after = now;
                 for (TrailAction action : acts.actions()) {
-                    after = act(after, action, acts.motion().orElse(Motion.NONE));
+                    after = actions.act(after, action, acts.motion().orElse(Motion.NONE));
                 }
                 if (after.left()) {
                     yield new Stepped(after, new Happening.Left());
@@ -317,51 +368,6 @@ public final class Step {
         Trail trail = now.top().trail();
         boolean closes = acts.actions().getFirst() instanceof TrailAction.CloseLevel || acts.actions().getFirst() instanceof TrailAction.CloseToPages;
         return closes ? trail.places().getFirst().brought() : trail.current().brought();
-    }
-
-    private Situation act(Situation now, TrailAction action, Motion motion) {
-        Level top = now.top();
-        return switch (action) {
-            case TrailAction.Put put -> now.withTop(top.with(top.trail().put(put.to().leavesTabs() ? visit(put.to(), motion) : visit(put.to(), motion).inside(top.trail().current().inside()))));
-            case TrailAction.Swap swap -> now.withTop(top.with(swap.to().leavesTabs() ? top.trail().swappedOutside(visit(swap.to(), motion))
-                    : top.trail().swapped(visit(swap.to(), motion).rootIn(top.trail().current().tabs()).inside(top.trail().current().inside()))));
-            case TrailAction.ShowTab show -> now.withTop(top.with(top.trail().showing(show.set(), prototype.tabSet(show.set()).orElseThrow().keeps(), visit(show.to(), motion))));
-            case TrailAction.ToRoot to -> now.withTop(top.with(top.trail().toRoot(to.set())));
-            case TrailAction.Drop drop -> now.withTop(top.with(top.trail().behind().orElseThrow()));
-            case TrailAction.DropTo to -> now.withTop(top.with(top.trail().behindTo(to.screen()).orElseThrow()));
-            case TrailAction.Turn turn -> now.withTop(top.with(top.trail().swapped(turned(top.trail().current(), turn))));
-            case TrailAction.Restart restart -> now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart.to(), motion)))));
-            case TrailAction.Raise raise -> {
-                List<Level> levels = new ArrayList<>(now.levels());
-                levels.add(new Level(LevelKind.openedWith(raise.screen()), Trail.of(visit(raise.to(), motion))));
-                yield now.withLevels(levels);
-            }
-            case TrailAction.CloseLevel close -> now.withLevels(now.levels().subList(0, now.levels().size() - 1));
-            case TrailAction.CloseToPages close -> {
-                int keep = now.levels().size() - 1;
-                while (!now.levels().get(keep - 1).kind().holdsPages()) {
-                    keep--;
-                }
-                yield now.withLevels(now.levels().subList(0, keep));
-            }
-            case TrailAction.Set set -> now.with(now.facts().with(set.fact(), set.value()));
-            case TrailAction.Hold hold -> now.withTop(top.with(top.trail().swapped(top.trail().current().holding(top.trail().current().held().typing(hold.field(), hold.text())))));
-            case TrailAction.Tell tell -> now.telling(Optional.of(new Situation.Notice(tell.words(), tell.ms())));
-            case TrailAction.OpenDrawer open -> now.drawn(Optional.of(open.drawer()));
-            case TrailAction.CloseDrawer close -> now.drawn(Optional.empty());
-            case TrailAction.LeaveTo leave -> now;
-            case TrailAction.Spend spend -> now;
-            case TrailAction.Leave leave -> now.asLeft();
-        };
-    }
-
-    private static Visit visit(Landing to, Motion motion) {
-        return new Visit(to.screen().id(), to.held(), motion, 0, to.at(), to.tabs().size(), to.tabs().stream().map(t -> new Tabs(t, Map.of())).toList());
-    }
-
-    /** The place stays, with what was typed on any of its pages; the page begins at its top. */
-    private static Visit turned(Visit now, TrailAction.Turn to) {
-        return new Visit(to.screen().id(), Held.of(to.given(), now.held().typed()), now.brought(), 0, to.at(), now.inside(), now.tabs());
     }
 
     /** Waits start over whenever a place becomes current: come to, returned to, uncovered. */

@@ -1,6 +1,7 @@
 package pandel.core.play;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -113,5 +114,28 @@ class AimTest {
             assertThat(detail.x()).isEqualTo(list.x() + list.width());
             assertThat(detail.x() + detail.width()).isEqualTo(1180);
         }
+    }
+
+    @Test
+    void whatLiesUnderThePointOfAPairIsMeantAndScrolledByItself() {
+        Prototype p = Made.of("list page: a advance detail, shared advance detail", "detail page: up advance list, shared advance list").withPairs(List.of(Pair.of("p", "list", "detail")));
+        Step step = new Step(p);
+        Situation now = step.step(Situation.at(p, p.mainEntry().orElseThrow(), Device.TABLET_ON_ITS_SIDE).orElseThrow(), Event.tap("list.a")).situation();
+        Room list = Pairs.beside(p, now).orElseThrow().list();
+        assertThat(Under.at(p, now, list.width() - 1).isList()).isTrue();
+        assertThat(Under.at(p, now, list.width()).isList()).isFalse();
+        Event miss = Aim.gesture(p, now, Gesture.LONG_PRESS, 5, 700);
+        assertThat(miss).isInstanceOfSatisfying(Event.OnList.class, on -> assertThat(((Event.Touched) on.event()).on()).isInstanceOf(Event.On.Point.class));
+        assertThat(EventWords.of(p, now, miss)).isEqualTo("long press on the list");
+        assertThat(EventWords.of(p, now, Event.tap("list.a"))).isEqualTo("tap list.a");
+        // Only what both show needs to be told apart.
+        Event tap = Event.tap("list.a");
+        assertThat(Under.at(p, now, 1).meant(p, now, tap)).isEqualTo(tap);
+        assertThat(Under.at(p, now, 1).meant(p, now, Event.tap("detail.up").turning("done"))).isEqualTo(new Event.OnList(Event.tap("detail.up")).turning("done"));
+        Situation scrolled = step.step(now, new Event.OnList(new Event.Scroll(120))).situation();
+        assertThat(Under.at(p, scrolled, 1).scroll()).isEqualTo(120);
+        assertThat(Under.at(p, scrolled, 1000).scroll()).isZero();
+        assertThat(EventWords.of(p, now, new Event.OnList(new Event.Scroll(120)))).isEqualTo("scroll the list");
+        assertThatThrownBy(() -> new Event.OnList(new Event.DeviceBack())).isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -5,7 +5,6 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import pandel.core.model.AtPage;
-import pandel.core.model.Cause;
 import pandel.core.model.Closer;
 import pandel.core.model.Drawer;
 import pandel.core.model.Event;
@@ -15,10 +14,10 @@ import pandel.core.model.Prototype;
 import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;
-import pandel.core.play.Room;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
+import pandel.core.play.Under;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.device.Touched;
 
@@ -48,36 +47,26 @@ final class Fingers implements Touched {
         this.device = device;
         this.typing = typing;
         device.onGesture(this);
-        device.setOnScroll(e -> scroll(-e.getDeltaY()));
+        device.setOnScroll(e -> scroll(-e.getDeltaY(), e.getX() / device.scale()));
     }
 
-    /** The rows of the drawer that is out, or the page. @param by px */
-    private void scroll(double by) {
-        Optional<Situation> now = played.get().filter(s -> !device.scrollDrawer(by));
-        Optional<Placement> placement = now.flatMap(this::placement);
+    /** The rows of the drawer that is out, or what lies there. @param by px  @param x of the device */
+    private void scroll(double by, double x) {
+        Optional<Under> under = played.get().filter(s -> !device.scrollDrawer(by)).map(now -> Under.at(prototype.get(), now, x));
+        Optional<Placement> placement = under.flatMap(u -> u.placement(prototype.get()));
         if (placement.isPresent()) {
-            double at = now.get().top().trail().current().scroll();
+            double at = under.get().scroll();
             double rise = placement.get().rise();
             double to = at < rise || at + by < rise ? by > 0 ? rise : 0 : Math.clamp(at + by, 0, placement.get().maxScroll());
             if (to != at) {
-                act.apply(new Event.Scroll(to));
+                act.apply(under.get().isList() ? new Event.OnList(new Event.Scroll(to)) : new Event.Scroll(to));
             }
         }
     }
 
-    private Optional<Placement> placement(Situation now) {
-        return now.look(prototype.get()).map(l -> Placement.of(l, Room.of(prototype.get(), now), now.height()));
-    }
-
     @Override
     public boolean answers(Gesture gesture, double x, double y) {
-        return played.get().filter(now -> !now.left()).filter(now -> isAnswered(now, gesture, Aim.gesture(prototype.get(), now, gesture, x, y))).isPresent();
-    }
-
-    private boolean isAnswered(Situation now, Gesture gesture, Event event) {
-        return event instanceof Event.Touched touched && touched.gesture() == gesture && (touched.on() instanceof Event.On.OnHotspot
-                || touched.on() instanceof Event.On.Point && prototype.get().screen(now.screen()).stream().flatMap(s -> s.links().stream())
-                .anyMatch(l -> l.cause().equals(new Cause.Touch(gesture))));
+        return played.get().filter(now -> !now.left()).filter(now -> Aim.isAnswered(prototype.get(), now, gesture, Aim.gesture(prototype.get(), now, gesture, x, y))).isPresent();
     }
 
     /** A sheet on top, where no link answers a swipe up or down there. */
@@ -85,7 +74,7 @@ final class Fingers implements Touched {
     public Optional<Touched.Lifts> lifts(double x, double y) {
         Optional<Situation> now = played.get().filter(s -> !s.left() && s.drawer().isEmpty() && s.device().swipes() && !s.top().kind().base() && s.top().kind().form() == Form.SHEET)
                 .filter(s -> !answers(Gesture.SWIPE_UP, x, y) && !answers(Gesture.SWIPE_DOWN, x, y));
-        return now.flatMap(s -> placement(s).filter(p -> p.holds(x, y, s.top().trail().current().scroll())).map(p -> new Touched.Lifts(prototype.get(), s, p, Math.min(s.top().trail().current().scroll(), p.maxScroll()),
+        return now.flatMap(s -> Under.at(prototype.get(), s, x).placement(prototype.get()).filter(p -> p.holds(x, y, s.top().trail().current().scroll())).map(p -> new Touched.Lifts(prototype.get(), s, p, Math.min(s.top().trail().current().scroll(), p.maxScroll()),
                 s.top().kind().closers().contains(Closer.AWAY) ? Optional.of(() -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away()))) : Optional.empty(), to -> act.apply(new Event.Scroll(to)))));
     }
 
@@ -137,7 +126,7 @@ final class Fingers implements Touched {
             return;
         }
         boolean answered = answers(gesture, x, y);
-        if (gesture.isSwipe() && !gesture.isOfEdge() && !answered && swiped(now, gesture)) {
+        if (gesture.isSwipe() && !gesture.isOfEdge() && !answered && swiped(now, gesture, x)) {
             return;
         }
         if (gesture.isOfEdge() && !answered && !now.device().goesBackBy(gesture)) {
@@ -165,16 +154,17 @@ final class Fingers implements Touched {
     }
 
     /** What no link answers to scrolls, or throws a sheet off. */
-    private boolean swiped(Situation now, Gesture gesture) {
+    private boolean swiped(Situation now, Gesture gesture, double x) {
         if (now.drawer().isPresent()) {
-            scroll((gesture == Gesture.SWIPE_UP ? 1 : gesture == Gesture.SWIPE_DOWN ? -1 : 0) * now.height() / 2);
+            scroll((gesture == Gesture.SWIPE_UP ? 1 : gesture == Gesture.SWIPE_DOWN ? -1 : 0) * now.height() / 2, x);
             return gesture == Gesture.SWIPE_UP || gesture == Gesture.SWIPE_DOWN;
         }
-        Optional<Placement> placement = placement(now);
-        double at = now.top().trail().current().scroll();
+        Under under = Under.at(prototype.get(), now, x);
+        Optional<Placement> placement = under.placement(prototype.get());
+        double at = under.scroll();
         boolean sheet = !now.top().kind().base() && now.top().kind().form() == Form.SHEET;
         if (placement.isPresent() && (gesture == Gesture.SWIPE_UP && at < placement.get().maxScroll() || gesture == Gesture.SWIPE_DOWN && at > 0)) {
-            scroll((gesture == Gesture.SWIPE_UP ? 1 : -1) * now.height() / 2);
+            scroll((gesture == Gesture.SWIPE_UP ? 1 : -1) * now.height() / 2, x);
             return true;
         }
         if (sheet && gesture == Gesture.SWIPE_DOWN) {

@@ -3,8 +3,9 @@ package pandel.desktop.play;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -28,12 +29,11 @@ import pandel.core.play.EventWords;
 import pandel.core.play.Head;
 import pandel.core.play.LinkWords;
 import pandel.core.play.Offer;
-import pandel.core.play.Pairs;
-import pandel.core.play.Room;
 import pandel.core.play.Rules;
 import pandel.core.play.Ruling;
 import pandel.core.play.Situation;
 import pandel.core.play.TrailAction;
+import pandel.core.play.Under;
 import pandel.core.play.Waits;
 import pandel.desktop.theme.WrappedLabel;
 
@@ -115,30 +115,36 @@ final class PossiblePane extends VBox {
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
-        numbered = now.left() ? List.of() : now.drawer().isPresent() ? new Rules(prototype).drawers(now.head()).stream().flatMap(w -> w.items().stream()).map(PossiblePane::choosing).toList() : Stream.concat(there(prototype, now).stream(), Pairs.beside(prototype, now).stream().flatMap(b -> there(prototype, b.returned()).stream())).map(PossiblePane::first).toList();
-    }
-
-    private static List<Hotspot> there(Prototype prototype, Situation now) {
-        return now.look(prototype).map(l -> l.hotspots(prototype, Room.of(prototype, now).on())).orElse(List.of());
+        numbered = now.left() ? List.of() : now.drawer().isPresent() ? new Rules(prototype).drawers(now.head()).stream().flatMap(w -> w.items().stream()).map(PossiblePane::choosing).toList() : Stream.concat(Stream.of(Under.current(prototype, now)), Under.list(prototype, now).stream()).flatMap(u -> u.hotspots(prototype).stream().map(h -> u.meant(prototype, now, first(h)))).toList();
     }
 
     private void hotspots(Prototype prototype, Situation now) {
-        int number = hotspots(prototype, now, 0);
-        Optional<Pairs.Beside> beside = Pairs.beside(prototype, now);
-        if (beside.isPresent()) {
-            hotspots(prototype, beside.get().returned(), number);
-        }
+        int number = hotspots(prototype, now, Under.current(prototype, now), 0);
+        Under.list(prototype, now).ifPresent(list -> {
+            hotspots(prototype, now, list, number);
+            Rules rules = new Rules(prototype);
+            own(prototype, list.now()).forEach(l -> {
+                Event event = list.meant(prototype, now, new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0)));
+                link(rules, list.now(), 0, EventWords.capital(EventWords.of(prototype, now, event)), l, event);
+            });
+        });
     }
 
-    /** @param before how many have a number by now  @return how many then */
-    private int hotspots(Prototype prototype, Situation now, int before) {
+    /** Links of the whole screen for gestures. */
+    private static List<Link> own(Prototype prototype, Situation now) {
+        return prototype.screen(now.screen()).map(Screen::links).orElse(List.of()).stream().filter(l -> l.cause() instanceof Cause.Touch).toList();
+    }
+
+    /** @param whole the situation as it is  @param before how many have a number by now  @return how many then */
+    private int hotspots(Prototype prototype, Situation whole, Under at, int before) {
         Rules rules = new Rules(prototype);
+        Situation now = at.now();
         int number = before;
-        for (Hotspot hotspot : there(prototype, now)) {
+        for (Hotspot hotspot : at.hotspots(prototype)) {
             number++;
             String name = LinkWords.name(hotspot, number);
             if (hotspot.waitsForLink()) {
-                row(number, name, "no link yet", false, Event.tap(hotspot.id()));
+                row(number, name, "no link yet", false, at.meant(prototype, whole, Event.tap(hotspot.id())));
             }
             int shownNumber = number;
             if (hotspot.isField()) {
@@ -148,17 +154,17 @@ final class PossiblePane extends VBox {
             hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Submit).findFirst()
                     .ifPresent(link -> link(rules, now, shownNumber, "Send " + name, link, new Event.Submitted(hotspot.id())));
             hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch && hotspot.linkFor(l.cause()).equals(Optional.of(l))).sorted(Comparator.comparing(l -> ((Cause.Touch) l.cause()).gesture()))
-                    .forEach(link -> touches(rules, now, shownNumber, name, hotspot, link));
+                    .forEach(link -> touches(rules, now, shownNumber, name, hotspot, link, event -> at.meant(prototype, whole, event)));
         }
         return number;
     }
 
     /** One row for each row of a repeated hotspot, up to a number of them. */
-    private void touches(Rules rules, Situation now, int number, String name, Hotspot hotspot, Link link) {
+    private void touches(Rules rules, Situation now, int number, String name, Hotspot hotspot, Link link, UnaryOperator<Event> meant) {
         Cause.Touch touch = (Cause.Touch) link.cause();
         for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= Math.min(MOST_ROWS, hotspot.rows().size()); row++) {
             link(rules, now.head().atRow(hotspot.row(row)), now, number, EventWords.capital(touch.word()) + (row == 0 ? " " : " row " + row + " of ") + name, link,
-                    new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
+                    meant.apply(new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row))));
         }
     }
 
@@ -168,7 +174,7 @@ final class PossiblePane extends VBox {
 
     /** A row for a link, one for each outcome where there are several. */
     private void link(Rules rules, Head head, Situation now, int number, String what, Link link, Event event) {
-        Optional<String> unknown = event instanceof Event.Touched touched ? touched.gesture().refusedBy(now.device()) : Optional.empty();
+        Optional<String> unknown = link.cause() instanceof Cause.Touch touch ? touch.gesture().refusedBy(now.device()) : Optional.empty();
         if (unknown.isPresent()) {
             row(number, what, unknown.get(), false, event);
             return;
@@ -236,7 +242,7 @@ final class PossiblePane extends VBox {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         }
         List<Link> own = prototype.screen(now.screen()).map(Screen::links).orElse(List.of());
-        own.stream().filter(l -> l.cause() instanceof Cause.Touch).forEach(l -> link(rules, now, 0, EventWords.of(prototype, now, new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))), l,
+        own(prototype, now).forEach(l -> link(rules, now, 0, EventWords.of(prototype, now, new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))), l,
                 new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))));
         own.stream().filter(l -> now.waits().work().contains(l.id())).forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
         Optional<Link> ownBack = now.device().goesBack() ? own.stream().filter(l -> l.cause() instanceof Cause.Back).findFirst() : Optional.empty();

@@ -54,6 +54,11 @@ public final class PlayJson {
     }
 
     private static Event plain(Fields f) throws Unreadable {
+        Event event = one(f);
+        return f.has("list") ? f.made(() -> new Event.OnList(event)) : event;
+    }
+
+    private static Event one(Fields f) throws Unreadable {
         if (f.has("tap")) {
             Optional<String> hotspot = f.optionalText("tap");
             return new Event.Touched(Gesture.TAP, new Event.On.OnHotspot(hotspot.orElseThrow(), row(f)));
@@ -158,6 +163,10 @@ public final class PlayJson {
             case Event.DeviceBack back -> node.put("deviceBack", true);
             case Event.Elapse elapse -> node.put("elapse", elapse.ms());
             case Event.Scroll scroll -> node.put("scroll", scroll.to());
+            case Event.OnList on -> {
+                node.setAll(event(on.event()));
+                node.put("list", true);
+            }
             case Event.Resize resize -> node.putArray("resize").add(resize.width()).add(resize.height());
         }
         return node;
