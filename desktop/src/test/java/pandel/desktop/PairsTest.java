@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import javafx.geometry.Point2D;
+import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -76,8 +77,21 @@ class PairsTest extends WindowTest {
         int deep = trail().size();
         pressPossible("Tap Wheelbarrow");
         assertThat(trail()).hasSize(deep);
+        // A wheel over the list scrolls that alone; what then lies under the pointer is what is tapped.
+        double before = ofList().getLayoutY();
+        moveTo(onDevice(100, 500));
+        scroll(40, VerticalDirection.DOWN);
+        settle();
+        shot("pair-scrolled");
+        assertThat(ofList().getLayoutY()).isLessThan(before);
+        assertThat(trail()).hasSize(deep);
         keys(KeyCode.ESCAPE);
         assertThat(trail()).startsWith("Tools");
+    }
+
+    /** The mock of the list, as it is drawn beside the detail. */
+    private Node ofList() {
+        return lookup("#beside-list").query();
     }
 
     private void pressPossible(String words) {

@@ -78,6 +78,7 @@ final class LevelView extends Pane {
             Level list = b.returned().levels().get(at);
             return prototype.screen(list.trail().current().screen()).map(screen -> {
                 LevelView view = new LevelView(pictures, list.look(prototype, screen, now.facts()), list.trail().depth(), false);
+                view.mock.setId("beside-list");
                 view.know(prototype, list.known(now.facts()));
                 view.place(b.list(), now.height(), scale, list.trail().current().scroll());
                 view.partFrom();
