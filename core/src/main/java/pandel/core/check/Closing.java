@@ -29,7 +29,8 @@ final class Closing {
         ON_IT, ABOVE, ABOVE_PAGES
     }
 
-    private static final int HEIGHTS = Height.values().length;
+    private static final Height[] ALL = Height.values();
+    private static final int HEIGHTS = ALL.length;
     private static final int STATES = 2 * HEIGHTS;
 
     /** What of a start decides which turns close: whether its level holds pages, and what lies behind it. */
@@ -39,31 +40,57 @@ final class Closing {
     private final Exploration exploration;
     private final List<Node> nodes;
     private final Arrows arrows;
+    /** Of each node, the turns that may close a level. */
+    private final List<List<Turn>> going;
+    /** The marks of what any of them goes down to. */
+    private final int downTo;
     private final Map<Group, BitSet> closing = new HashMap<>();
     private final Map<Group, BitSet> perhaps = new HashMap<>();
 
     Closing(Exploration exploration) {
         this.exploration = exploration;
         this.nodes = List.copyOf(exploration.nodes());
-        int states = nodes.size() * STATES;
-        arrows = new Arrows(states);
-        for (int state = 0; state < states; state++) {
-            for (Turn turn : turns(state)) {
-                int next = exploration.isUncertain(turn) ? -1 : next(state, turn);
-                if (next >= 0) {
-                    arrows.add(state, next);
+        arrows = new Arrows(nodes.size() * STATES);
+        for (Node node : nodes) {
+            List<Optional<Node>> after = exploration.after(node);
+            for (int i = 0; i < after.size(); i++) {
+                Turn turn = node.all().get(i);
+                if (after.get(i).isPresent() && !exploration.isUncertain(turn) && !restarts(turn)) {
+                    for (int state = node.number * STATES; state < (node.number + 1) * STATES; state++) {
+                        arrows.add(state, next(state, turn, after.get(i).get()));
+                    }
                 }
             }
-            for (Again again : node(state).agains) {
-                arrows.add(state, state(again.node().number, atStart(state), height(state)));
+            for (Again again : node.agains) {
+                for (int state = node.number * STATES; state < (node.number + 1) * STATES; state++) {
+                    arrows.add(state, state(again.node().number, atStart(state), height(state)));
+                }
             }
         }
         arrows.sort();
+        going = nodes.stream().map(n -> n.all().stream().filter(Closing::mayClose).toList()).toList();
+        downTo = going.stream().flatMap(List::stream).flatMap(t -> t.actions().stream()).filter(TrailAction.DropTo.class::isInstance)
+                .mapToInt(a -> exploration.named().mark(((TrailAction.DropTo) a).screen())).reduce(0, (a, b) -> a | b);
+    }
+
+    private static boolean restarts(Turn turn) {
+        return turn.actions().getLast() instanceof TrailAction.Restart;
+    }
+
+    private static boolean mayClose(Turn turn) {
+        return switch (turn.actions().getFirst()) {
+            case TrailAction.CloseLevel c -> true;
+            case TrailAction.CloseToPages c -> true;
+            case TrailAction.DropTo d -> true;
+            case TrailAction.Drop d -> true;
+            case TrailAction.Restart r -> true;
+            default -> false;
+        };
     }
 
     /** Whether some list of events closes the level a node stands on. */
     Answer closes(Node start) {
-        Group group = new Group(start.cell.level().holdsPages(), start.cell.marks());
+        Group group = new Group(start.cell.level().holdsPages(), start.cell.marks() & downTo);
         int state = state(start.number, true, Height.ON_IT);
         if (closing.computeIfAbsent(group, g -> arrows.leadingTo(closers(g))).get(state)) {
             return Answer.YES;
@@ -93,11 +120,10 @@ final class Closing {
             if (height(state) == Height.ON_IT) {
                 on.add(node(state));
             }
-            for (Turn turn : turns(state)) {
-                int next = next(state, turn);
-                if (next >= 0) {
-                    horizon.add(next);
-                }
+            List<Optional<Node>> after = exploration.after(node(state));
+            for (int i = 0; i < after.size(); i++) {
+                Turn turn = node(state).all().get(i);
+                after.get(i).filter(n -> !restarts(turn)).ifPresent(n -> horizon.add(next(state, turn, n)));
             }
             for (Again again : node(state).agains) {
                 horizon.add(state(again.node().number, atStart(state), height(state)));
@@ -109,7 +135,7 @@ final class Closing {
     private BitSet closers(Group group) {
         BitSet closers = new BitSet();
         for (int state = 0; state < nodes.size() * STATES; state++) {
-            for (Turn turn : turns(state)) {
+            for (Turn turn : going.get(state / STATES)) {
                 if (closes(turn, state, group)) {
                     closers.set(state);
                     break;
@@ -144,29 +170,20 @@ final class Closing {
         return (group.marks() & exploration.named().mark(to.screen())) != 0;
     }
 
-    /** The state a turn newly comes to, or -1. */
-    private int next(int state, Turn turn) {
-        Optional<Node> after = exploration.after(node(state), turn);
-        if (after.isEmpty() || turn.actions().getLast() instanceof TrailAction.Restart) {
-            return -1;
-        }
+    /** The state a turn newly comes to. @param after the node it uncovers */
+    private static int next(int state, Turn turn, Node after) {
         Height height = height(state);
         boolean start = atStart(state);
         TrailAction last = turn.actions().getLast();
         if (last instanceof TrailAction.Raise) {
-            boolean abovePages = height == Height.ABOVE_PAGES || after.get().cell.level().holdsPages();
-            return state(after.get().number, start, abovePages ? Height.ABOVE_PAGES : Height.ABOVE);
+            boolean abovePages = height == Height.ABOVE_PAGES || after.cell.level().holdsPages();
+            return state(after.number, start, abovePages ? Height.ABOVE_PAGES : Height.ABOVE);
         }
         // Closing to pages from overlays right above lands on this level, which then holds pages itself.
         boolean lands = turn.actions().getFirst() instanceof TrailAction.CloseToPages && height == Height.ABOVE;
         Height then = lands ? Height.ON_IT : height;
         boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap || last instanceof TrailAction.Turn || last instanceof TrailAction.Staying);
-        return state(after.get().number, still, then);
-    }
-
-    private Iterable<Turn> turns(int state) {
-        Node node = node(state);
-        return node.all();
+        return state(after.number, still, then);
     }
 
     private static int state(int node, boolean atStart, Height height) {
@@ -182,6 +199,6 @@ final class Closing {
     }
 
     private static Height height(int state) {
-        return Height.values()[state % HEIGHTS];
+        return ALL[state % HEIGHTS];
     }
 }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import pandel.core.check.Cell.Behind;
 import pandel.core.check.Cell.Ground;
@@ -40,9 +41,11 @@ import pandel.core.play.Visit;
  */
 final class Exploration {
 
-    /** Cells come to at most, at least and in proportion to the screens: some 200 MB. */
-    private static final int ROOM = 150_000;
-    private static final int ROOM_EACH = 15;
+    /** Cells come to at most: where the screens are few, where they are many, and in proportion to them; some 200 MB. */
+    private static final int ROOM_OF_FEW = 40_000;
+    private static final int ROOM_OF_MANY = 150_000;
+    private static final int ROOM_EACH_OF_FEW = 150;
+    private static final int ROOM_EACH_OF_MANY = 15;
 
     private final Device device;
     private final Turns turns;
@@ -133,7 +136,8 @@ final class Exploration {
             found.merge(start.cell, start.distance, Math::min);
             horizon.add(new Waiting(start, order++));
         }
-        int room = Math.max(ROOM, ROOM_EACH * turns.prototype().screens().size());
+        int screens = turns.prototype().screens().size();
+        int room = Math.max(Math.clamp((long) ROOM_EACH_OF_FEW * screens, ROOM_OF_FEW, ROOM_OF_MANY), ROOM_EACH_OF_MANY * screens);
         while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
             if (found.size() > room) {
                 givenUp = true;
@@ -275,16 +279,22 @@ final class Exploration {
 
     /** The node of the cell that a turn newly uncovers. */
     Optional<Node> after(Node node, Turn turn) {
-        if (node.next == null) {
-            node.next = node.turns.stream().map(t -> uncovered(node.cell, t).map(nodes::get)).toList();
-        }
-        for (int i = 0; i < node.turns.size(); i++) {
-            if (node.turns.get(i) == turn) {
-                return node.next.get(i);
+        List<Optional<Node>> next = after(node);
+        for (int i = 0; i < next.size(); i++) {
+            if (node.all().get(i) == turn) {
+                return next.get(i);
             }
         }
-        // Device back goes back, unless the screen has a link of its own for it.
-        return turn.link().isEmpty() ? Optional.empty() : uncovered(node.cell, turn).map(nodes::get);
+        return Optional.empty();
+    }
+
+    /** The nodes of the cells that all turns newly uncover, in their order. */
+    List<Optional<Node>> after(Node node) {
+        if (node.next == null) {
+            // Device back goes back, unless the screen has a link of its own for it.
+            node.next = IntStream.range(0, node.all().size()).mapToObj(i -> Optional.of(node.all().get(i)).filter(t -> i < node.turns.size() || t.link().isPresent()).flatMap(t -> uncovered(node.cell, t)).map(nodes::get)).toList();
+        }
+        return node.next;
     }
 
     /** Whether it shows a tab as it was left, from where its root need not be come to. */

@@ -26,7 +26,7 @@ record In(String set, String tab, Map<String, Value> offered, boolean root, Stri
     }
 
     static List<Around> around(List<In> all) {
-        return all.stream().map(In::around).toList();
+        return all.isEmpty() ? List.of() : all.stream().map(In::around).toList();
     }
 
     /** The sets entered with a place that lies on something. */

@@ -18,7 +18,7 @@ final class Node {
     final Start start;
     /** What can be done here and does something, without device back. */
     List<Turn> turns = List.of();
-    /** What each turn newly uncovers; made when first asked for. */
+    /** What each turn, device back among them, newly uncovers; made when first asked for. */
     @Nullable List<Optional<Node>> next;
     /** What device back does: one for each outcome of the screen's own link for it. */
     List<Turn> back = List.of();
@@ -62,6 +62,7 @@ final class Node {
     void takeFrom(Node other) {
         turns = other.turns;
         all = null;
+        next = null;
         back = other.back;
         doubted = other.doubted;
         nothing = other.nothing;

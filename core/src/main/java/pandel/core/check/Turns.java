@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
@@ -32,6 +33,7 @@ import pandel.core.model.Status;
 import pandel.core.model.TabSet;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
+import pandel.core.play.Around;
 import pandel.core.play.Head;
 import pandel.core.play.LevelKind;
 import pandel.core.play.Lookback;
@@ -53,12 +55,23 @@ final class Turns {
     private final Asked asked;
     private final List<Gesture> known;
     private final Map<Alike, Done> made = new HashMap<>();
-    private final Map<String, Boolean> returning = new HashMap<>();
-    /** Whether something that can be set off on screens other than those it names looks back. */
-    private final boolean returnsAnywhere;
+    private final Map<Alike, Done> back = new HashMap<>();
+    private final Map<String, Optional<Integer>> lookingBack = new HashMap<>();
+    /** What can be set off on screens other than those it names, and looks back. */
+    private final List<Link> lookingAnywhere;
 
-    /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link returns to it. */
-    private record Alike(String screen, LevelKind level, boolean first, int marks, Cell.Ground ground, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited, Optional<String> drawer) {
+    /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link looks there. */
+    private record Alike(String screen, LevelKind level, boolean first, Optional<Seen> seen, int levels, Facts facts, Held held, Optional<AtPage> at, List<Around> around, int waited, Optional<String> drawer) {
+    }
+
+    /** What a link that looks back can tell apart. */
+    private record Seen(int marks, List<Around> past, boolean known, boolean base, boolean first, int current, int marksBeneath, int levels, Optional<AtPage> at, List<Around> around, List<Around> pastBeneath) {
+
+        private static Seen from(Cell cell, int named) {
+            Cell.Ground ground = cell.ground();
+            return new Seen(cell.marks() & named, In.around(cell.past()), ground != Cell.Ground.UNKNOWN, ground.level().base(), ground.first(), ground.current() & named, ground.marks() & named,
+                    ground.levels(), ground.at(), In.around(ground.around()), In.around(ground.past()));
+        }
     }
 
     /** @param asked what matters of the facts; of the rest nothing is kept */
@@ -68,7 +81,7 @@ final class Turns {
         this.rules = new Rules(prototype);
         this.device = device;
         this.named = named;
-        this.returnsAnywhere = prototype.index().ways().stream().filter(Way::isAnywhereInside).map(Way::link).anyMatch(Turns::looksBack);
+        this.lookingAnywhere = prototype.index().ways().stream().filter(Way::isAnywhereInside).map(Way::link).filter(Turns::looksBack).toList();
         this.known = Arrays.stream(Gesture.values()).filter(g -> g.refusedBy(device).isEmpty()).toList();
     }
 
@@ -89,9 +102,19 @@ final class Turns {
 
     /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
     Done at(Cell cell) {
-        boolean looksBack = returnsAnywhere || returning.computeIfAbsent(cell.screen(), id -> prototype.index().waysOut(id).stream().map(Way::link).anyMatch(Turns::looksBack));
-        Alike alike = new Alike(cell.screen(), cell.level(), cell.first(), looksBack ? cell.marks() : 0, looksBack ? cell.ground() : Cell.Ground.ITSELF, cell.levels(), cell.facts(), cell.held(), cell.at(), cell.around(), looksBack ? cell.past() : List.of(), cell.waited(), cell.drawer());
-        return made.computeIfAbsent(alike, key -> make(cell));
+        return made.computeIfAbsent(alike(cell), key -> make(cell));
+    }
+
+    private Alike alike(Cell cell) {
+        return new Alike(cell.screen(), cell.level(), cell.first(), lookingBack.computeIfAbsent(cell.screen(), this::namedFrom).map(named -> Seen.from(cell, named)), cell.levels(), cell.facts(), cell.held(),
+                cell.at(), In.around(cell.around()), cell.waited(), cell.drawer());
+    }
+
+    /** The marks of what links on a screen return to; empty where none looks back. */
+    private Optional<Integer> namedFrom(String screen) {
+        List<Link> looking = Stream.concat(lookingAnywhere.stream(), prototype.index().waysOut(screen).stream().map(Way::link).filter(Turns::looksBack)).toList();
+        return looking.isEmpty() ? Optional.empty() : Optional.of(looking.stream().flatMap(Link::effects).filter(Effect.ReturnTo.class::isInstance)
+                .mapToInt(e -> named.mark(((Effect.ReturnTo) e).to().id())).reduce(0, (x, y) -> x | y));
     }
 
     private static boolean looksBack(Link link) {
@@ -201,6 +224,10 @@ final class Turns {
 
     /** What device back does: the screen's own link for it, each of its outcomes, else the device itself. */
     Done back(Cell cell) {
+        return back.computeIfAbsent(alike(cell), key -> makeBack(cell));
+    }
+
+    private Done makeBack(Cell cell) {
         Done turns = new Done();
         Optional<Link> link = device.goesBack() && cell.drawer().isEmpty() ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance)) : Optional.empty();
         if (link.isEmpty() || rules.offer(head(cell), link.get()) instanceof Offer.Nothing) {
