@@ -87,6 +87,11 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         return open.equals(drawer) ? this : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, around, past, waited, open);
     }
 
+    /** The same place with something else beneath. */
+    Cell on(Ground other) {
+        return new Cell(screen, level, behind, marks, other, levels, facts, held, at, around, past, waited, drawer);
+    }
+
     /** Everything that conditions and links can read. */
     Known known() {
         return Known.of(facts, held);

@@ -30,6 +30,8 @@ final class Perhaps {
 
     /** Cells looked at, at most. */
     private static final int ROOM = 60_000;
+    /** Cells tried on what could lie beneath them, at most. */
+    private static final int TRIES = 300_000;
 
     private final Exploration exploration;
     private final Prototype prototype;
@@ -42,6 +44,10 @@ final class Perhaps {
     /** Those that could be uncovered, and the facts with which something goes back. */
     private final List<Cell> covered = new ArrayList<>();
     private final Set<Facts> brought = new LinkedHashSet<>();
+    /** Those from which something is done beneath on what is not known, and everything that could lie there. */
+    private final List<Cell> hanging = new ArrayList<>();
+    private final Set<Cell.Ground> grounds = new LinkedHashSet<>();
+    private int tries;
     private boolean loose;
 
     /** @param fired    ids of the links of which it is not known whether they do something */
@@ -55,14 +61,13 @@ final class Perhaps {
     void run(BooleanSupplier calledOff) {
         boolean remembers = exploration.remembers();
         boolean doubts = !fired.isEmpty() || !doubtful.isEmpty();
-        // What is put beneath a takeover on what is not known could be anywhere.
-        boolean anywhere = exploration.nodes().stream().anyMatch(n -> n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted.isEmpty());
-        if (exploration.isGivenUp() || anywhere) {
+        if (exploration.isGivenUp()) {
             anything();
             return;
         }
         loose = remembers && doubts;
         horizon.addAll(doubtful);
+        exploration.nodes().stream().filter(n -> n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted.isEmpty()).forEach(n -> hang(n.cell));
         if (loose) {
             exploration.nodes().forEach(n -> horizon.add(n.cell));
         }
@@ -72,11 +77,14 @@ final class Perhaps {
             if (known && !loose || !seen.add(cell)) {
                 continue;
             }
-            if (seen.size() > ROOM) {
+            if (seen.size() > ROOM || tries > TRIES) {
                 anything();
                 return;
             }
             look(cell, known);
+        }
+        if (tries > TRIES) {
+            anything();
         }
     }
 
@@ -88,6 +96,10 @@ final class Perhaps {
         Turns.Done back = exploration.turns().back(cell);
         fired.addAll(done.back());
         fired.addAll(back.back());
+        beneath(cell);
+        if (cell.ground() == Cell.Ground.UNKNOWN && !(done.back().isEmpty() && back.back().isEmpty())) {
+            hang(cell);
+        }
         if (!known && done.sure().stream().noneMatch(turn -> turn.leavesTo() || !exploration.isUncertain(turn) && exploration.changesRow(cell, turn.actions()))) {
             stuck.add(cell.screen());
         }
@@ -109,6 +121,39 @@ final class Perhaps {
         if (loose && covers) {
             covered.add(cell);
             brought.forEach(facts -> horizon.add(cell.again(facts)));
+        }
+    }
+
+    /** What is done beneath from a cell, on what is not known, is tried on everything that could lie there. */
+    private void hang(Cell cell) {
+        if (hanging.isEmpty()) {
+            hanging.add(cell);
+            exploration.nodes().forEach(n -> beneath(n.cell));
+            seen.forEach(this::beneath);
+        } else {
+            hanging.add(cell);
+            grounds.forEach(ground -> lay(cell, ground));
+        }
+    }
+
+    /** Whatever holds pages could lie beneath. */
+    private void beneath(Cell cell) {
+        if (!hanging.isEmpty() && cell.level().holdsPages() && grounds.add(cell.groundAbove(exploration.named()))) {
+            Cell.Ground ground = cell.groundAbove(exploration.named());
+            hanging.forEach(above -> lay(above, ground));
+        }
+    }
+
+    private void lay(Cell cell, Cell.Ground ground) {
+        if (tries++ > TRIES) {
+            return;
+        }
+        Cell laid = cell.on(ground);
+        Turns.Done done = exploration.turns().at(laid);
+        Turns.Done back = exploration.turns().back(laid);
+        for (Turn turn : Stream.of(done.sure(), done.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream).toList()) {
+            turn.link().ifPresent(fired::add);
+            exploration.uncovered(laid, turn).ifPresent(horizon::add);
         }
     }
 
