@@ -18,13 +18,18 @@ import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.PairPage;
+import pandel.desktop.frames.SequencePage;
+import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.play.PlayClock;
+import pandel.desktop.shell.Around;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.work.Work;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
 
-/** Pictures of the window with a prototype, one for each stage by day and by night, made without a display. */
+/** Pictures of the window with a prototype, one for each stage and each kind of frame by day and by night, made without a display. */
 public final class StagePictures {
 
     private static final int QUIET = 4;
@@ -49,27 +54,52 @@ public final class StagePictures {
         });
         List<Path> written = new ArrayList<>();
         for (String look : List.of("day", "night")) {
-            for (WorkStage each : WorkStage.values()) {
+            for (Sight each : sights(opened, clock)) {
                 OffScreen.onFx(() -> {
-                    if (each == WorkStage.PLAY) {
-                        playThere(opened, clock);
-                    } else {
-                        opened.window().go(each);
-                    }
+                    opened.window().dismiss();
+                    each.show().run();
                     return true;
                 });
                 OffScreen.settle(opened, QUIET);
-                Path file = folder.resolve(each.name().toLowerCase(Locale.ROOT) + "-" + look + ".png");
+                Path file = folder.resolve(each.name() + "-" + look + ".png");
                 WritableImage image = OffScreen.onFx(() -> stage.getScene().snapshot(null));
                 Files.write(file, Pictures.png(raster(image)));
                 written.add(file);
             }
             OffScreen.onFx(() -> {
+                opened.window().dismiss();
                 opened.window().run("look");
                 return true;
             });
         }
         return written;
+    }
+
+    /** One thing to take a picture of. @param name in the name of its file */
+    private record Sight(String name, Runnable show) {
+    }
+
+    /** The stages, and over the desk the page of the first frame of each kind that the prototype has. */
+    private static List<Sight> sights(PandelApp.Opened opened, HandClock clock) {
+        List<Sight> sights = new ArrayList<>();
+        for (WorkStage each : WorkStage.values()) {
+            sights.add(new Sight(each.name().toLowerCase(Locale.ROOT), each == WorkStage.PLAY ? () -> playThere(opened, clock) : () -> opened.window().go(each)));
+        }
+        Work work = opened.work();
+        Around around = opened.window();
+        Prototype p = work.prototype();
+        p.tabSets().stream().findFirst().ifPresent(t -> sights.add(onDesk(around, "tab-set", () -> TabSetPage.open(work, around, t.id()))));
+        p.drawers().stream().findFirst().ifPresent(d -> sights.add(onDesk(around, "drawer", () -> DrawerPage.open(work, around, d.id()))));
+        p.sequences().stream().findFirst().ifPresent(s -> sights.add(onDesk(around, "sequence", () -> SequencePage.open(work, around, s.id()))));
+        p.pairs().stream().findFirst().ifPresent(l -> sights.add(onDesk(around, "pair", () -> PairPage.open(work, around, l.id()))));
+        return sights;
+    }
+
+    private static Sight onDesk(Around around, String name, Runnable page) {
+        return new Sight(name, () -> {
+            around.go(WorkStage.LINKS);
+            page.run();
+        });
     }
 
     /** Time that passes when it is told to. */

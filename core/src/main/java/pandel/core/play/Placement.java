@@ -70,7 +70,7 @@ public record Placement(double x, double y, double factor, double width, double 
         return of(look, Room.whole(deviceWidth), deviceHeight);
     }
 
-    /** The same within the room there is across a device; x is from the room's left edge. */
+    /** The same within the room there is on a device; x is from the room's left edge. A page stands between strips, and scrolls between them where it is higher. */
     public static Placement of(Look look, Room room, double deviceHeight) {
         Screen screen = look.screen();
         double deviceWidth = room.width();
@@ -89,10 +89,11 @@ public record Placement(double x, double y, double factor, double width, double 
         boolean left = screen.form() == Form.PANEL && overlay.side() == Drawer.Side.LEFT;
         double x = left ? 0 : screen.form() == Form.PANEL ? deviceWidth - w : (deviceWidth - w) / 2;
         boolean sheet = screen.form() == Form.SHEET;
-        double seen = sheet && overlay.share() > 0 ? Math.min(h, deviceHeight * overlay.share() / 100) : Math.min(h, deviceHeight);
+        double seen = sheet && overlay.share() > 0 ? Math.min(h, deviceHeight * overlay.share() / 100) : Math.min(h, screen.form() == Form.PAGE ? Math.max(1, deviceHeight - room.top() - room.foot()) : deviceHeight);
         double rise = sheet && overlay.stop() > 0 ? Math.max(0, Math.min(h, deviceHeight * overlay.stop() / 100) - seen) : 0;
         double y = switch (screen.form()) {
-            case PAGE, PANEL -> 0;
+            case PAGE -> room.top();
+            case PANEL -> 0;
             case SHEET -> deviceHeight - seen;
             case DIALOG -> Math.max(0, (deviceHeight - h) / 2);
         };

@@ -1,25 +1,50 @@
 package pandel.core.play;
 
+import java.util.List;
 import pandel.core.model.Drawer;
 import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
+import pandel.core.model.TabSet;
 import pandel.core.model.Width;
 
 /**
- * Where a level's page stands across a device: beside the drawers that are always there, and beside its list.
+ * Where a level's page stands on a device: beside the drawers that are always there and beside its list, between the strips laid at its top and foot.
  *
  * @param x     px from the device's left edge
  * @param width px
  * @param on    the width by which mocks and areas are chosen: that of the device, of each side of a pair that of the side
+ * @param top   px that strips take at the top
+ * @param foot  px that strips take at the foot
  */
-public record Room(double x, double width, Width on) {
+public record Room(double x, double width, Width on, double top, double foot) {
 
     /** Least px that is left for a page. */
     private static final double LEAST = 1;
 
     /** All of a device of some px width. */
     public static Room whole(double deviceWidth) {
-        return new Room(0, deviceWidth, Width.of(deviceWidth));
+        return new Room(0, deviceWidth, Width.of(deviceWidth), 0, 0);
+    }
+
+    /** Another part of the same height. */
+    private Room part(double otherX, double otherWidth, Width other) {
+        return new Room(otherX, otherWidth, other, top, foot);
+    }
+
+    /** What the strips of the tab sets around a place leave of a device. @param deviceWidth px  @param deviceHeight px */
+    public static Room within(Prototype prototype, List<Around> around, String screen, double deviceWidth, double deviceHeight) {
+        Room whole = whole(deviceWidth);
+        double side = 0;
+        double top = 0;
+        double foot = 0;
+        for (StripPlace strip : StripPlace.on(prototype, around, screen, whole.on(), deviceWidth, deviceHeight)) {
+            boolean laid = strip.look() == TabSet.Side.STRIP;
+            boolean above = strip.set().strip().edge() == TabSet.Edge.TOP;
+            side += laid ? 0 : strip.area().width();
+            top += laid && above ? strip.area().height() : 0;
+            foot += laid && !above ? strip.area().height() : 0;
+        }
+        return new Room(side, Math.max(LEAST, deviceWidth - side), whole.on(), top, foot);
     }
 
     /** Where the current place of a level stands: all of that, or beside its list. @param level counted from 0, the base */
@@ -30,13 +55,13 @@ public record Room(double x, double width, Width on) {
     /** Where the list of a pair stands in it. */
     public Room list(Pair pair) {
         double wide = Math.rint(width * pair.share() / 100);
-        return new Room(x, wide, Width.of(wide));
+        return part(x, wide, Width.of(wide));
     }
 
     /** What is left beside the list of a pair. */
     public Room detail(Pair pair) {
         double list = list(pair).width();
-        return new Room(x + list, width - list, Width.of(width - list));
+        return part(x + list, width - list, Width.of(width - list));
     }
 
     /** All that is left beside the drawers that stay on a level, and the strips at its side. @param level counted from 0, the base */
@@ -51,10 +76,8 @@ public record Room(double x, double width, Width on) {
             }
         }
         Trail trail = now.levels().get(level).trail();
-        if (!trail.around().isEmpty()) {
-            left += StripPlace.wideAtSide(prototype, Situation.around(trail), trail.current().screen(), Width.of(now.width()));
-        }
-        return left + right == 0 ? whole(now.width()) : new Room(left, Math.max(LEAST, now.width() - left - right), Width.of(now.width()));
+        Room strips = within(prototype, trail.around().isEmpty() ? List.of() : Situation.around(trail), trail.current().screen(), now.width(), now.height());
+        return left + right == 0 ? strips : strips.part(strips.x() + left, Math.max(LEAST, strips.width() - left - right), strips.on());
     }
 
     /** px from the device's left edge at which strips begin, and where they end: all that is left beside the drawers that stay. @param level counted from 0, the base */
@@ -62,7 +85,7 @@ public record Room(double x, double width, Width on) {
         Room whole = whole(prototype, now, level);
         Trail trail = now.levels().get(level).trail();
         double strips = StripPlace.wideAtSide(prototype, Situation.around(trail), trail.current().screen(), Width.of(now.width()));
-        return new Room(whole.x() - strips, whole.width() + strips, whole.on());
+        return whole.part(whole.x() - strips, whole.width() + strips, whole.on());
     }
 
     /** Of the top level. */

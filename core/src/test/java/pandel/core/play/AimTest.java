@@ -20,6 +20,7 @@ import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
+import pandel.core.model.TabSet;
 import pandel.core.model.Width;
 
 /** From points to events, and where mocks stand. */
@@ -137,5 +138,25 @@ class AimTest {
         assertThat(Under.at(p, scrolled, 1000).scroll()).isZero();
         assertThat(EventWords.of(p, now, new Event.OnList(new Event.Scroll(120)))).isEqualTo("scroll the list");
         assertThatThrownBy(() -> new Event.OnList(new Event.DeviceBack())).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void aPageStandsBetweenTheStripsLaidOnIt() {
+        for (TabSet.Edge edge : TabSet.Edge.values()) {
+            Prototype made = Made.of("first page: go replace $t", "home page: a advance home", "loans page: b return", "tabs t home,loans").withScreen("home", s -> s
+                    .withMocks(pictured(Form.PAGE, 390, 844).mocks()).withHotspots(List.of(at(s.hotspots().getFirst(), 0, 800, 390, 40))));
+            Prototype p = made.withTabSets(made.tabSets().stream().map(t -> t.withStrip(t.strip().withEdge(edge))).toList());
+            Situation now = new Step(p).step(Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow(), Event.tap("first.go")).situation();
+            Room room = Room.of(p, now);
+            Placement placed = Under.current(p, now).placement(p).orElseThrow();
+            double strip = edge == TabSet.Edge.DRAWN ? 0 : 56;
+            assertThat(room.top() + room.foot()).isEqualTo(strip);
+            assertThat(placed.y()).isEqualTo(edge == TabSet.Edge.TOP ? 56 : 0);
+            assertThat(placed.maxScroll()).isEqualTo(strip);
+            // Nothing of the page stays beneath a strip for good.
+            Situation scrolled = new Step(p).step(now, new Event.Scroll(placed.maxScroll())).situation();
+            assertThat(Aim.tap(p, scrolled, 100, 844 - room.foot() - 20)).as(edge.toString()).isEqualTo(Event.tap("home.a"));
+            assertThat(Aim.tap(p, scrolled, 100, 844 - 20)).isEqualTo(edge == TabSet.Edge.BOTTOM ? new Event.Touched(Gesture.TAP, new Event.On.OnTab("t-home")) : Event.tap("home.a"));
+        }
     }
 }

@@ -322,7 +322,8 @@ public final class DeviceView extends Pane {
         Look look = to.look(prototype).orElseThrow();
         LevelView view = new LevelView(pictures, look, level.trail().depth(), false);
         view.know(prototype, level.known(to.facts()));
-        view.place(to.width(), to.height(), scale, 0);
+        int top = to.levels().size() - 1;
+        view.place(Room.of(prototype, to), Room.ofStrips(prototype, to, top), to.height(), scale, level.trail().current().scroll());
         return view;
     }
 

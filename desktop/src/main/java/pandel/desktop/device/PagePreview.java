@@ -9,10 +9,8 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
-import pandel.core.model.Width;
 import pandel.core.play.Around;
 import pandel.core.play.Room;
-import pandel.core.play.StripPlace;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A screen on a small device in its frame: with what is laid over the page of a sequence, or behind the strip of a tab set. */
@@ -25,9 +23,7 @@ public final class PagePreview extends SmallDevice {
         LevelView view = page(pictures, prototype, screen, false);
         view.standAt(prototype, at);
         view.standIn(prototype, around);
-        Width on = Width.of(device.width());
-        double strips = StripPlace.wideAtSide(prototype, around, screen.id(), on);
-        view.place(new Room(strips, Math.max(1, device.width() - strips), on), Room.whole(device.width()), device.height(), scale, 0);
+        view.place(Room.within(prototype, around, screen.id(), device.width(), device.height()), Room.whole(device.width()), device.height(), scale, 0);
         getChildren().addAll(view, edge());
     }
 

@@ -198,7 +198,7 @@ public final class DrawerPage extends FramePage {
     }
 
     private HBox chosenItem(Drawer.Item item) {
-        TextField label = field("item-label", "Label of the item", item.label(), 116, typed -> {
+        TextField label = field("item-label", "Label of the item", item.label(), 108, typed -> {
             if (!typed.equals(item.label())) {
                 put("call an item “" + typed + "”", d -> d.withItem(item.id(), i -> i.withLabel(typed)));
             }
@@ -210,9 +210,9 @@ public final class DrawerPage extends FramePage {
         to.getStyleClass().add("choice");
         to.setId("item-leads");
         to.setMnemonicParsing(false);
-        to.setMaxWidth(170);
+        to.setMaxWidth(152);
         to.setOnAction(e -> targets(item).show(to, Side.BOTTOM, 0, 0));
-        TextField section = field("item-section", "Section it stands in", item.section(), 92, typed -> {
+        TextField section = field("item-section", "Section it stands in", item.section(), 118, typed -> {
             if (!typed.equals(item.section())) {
                 put("put an item in a section", d -> d.withItem(item.id(), i -> i.withSection(typed)));
             }

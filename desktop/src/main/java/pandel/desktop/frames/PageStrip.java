@@ -54,6 +54,7 @@ final class PageStrip extends StackPane {
         scroll.setFocusTraversable(false);
         scroll.setPrefWidth(WIDE);
         scroll.setMaxWidth(WIDE);
+        setAlignment(Pos.BOTTOM_LEFT);
         getChildren().add(scroll);
     }
 

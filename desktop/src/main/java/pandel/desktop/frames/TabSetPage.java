@@ -198,7 +198,8 @@ public final class TabSetPage extends FramePage {
     private VBox floating(TabSet set) {
         HBox line = line();
         if (set.button().isEmpty()) {
-            line.getChildren().add(Press.smallWord("A floating button…", "tabs-button", () -> pick(work.prototype().screens(), screen -> {
+            line.getChildren().add(small("floating"));
+            line.getChildren().add(Press.smallWord("no button; put one over its places…", "tabs-button", () -> pick(work.prototype().screens(), screen -> {
                 Link link = Link.of(work.freshId("button"), new Cause.Touch(Gesture.TAP), Fitting.leadingTo(screen));
                 work.edit(TabSetEdits.change("put a button on “" + set.shownTitle() + "”", now().withButton(Optional.of(new TabSet.Floating(link, "cross", Set.of())))));
                 return chosen;
