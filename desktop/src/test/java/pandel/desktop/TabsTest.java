@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import javafx.geometry.Point2D;
+import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.Effect;
+import pandel.core.model.Form;
+import pandel.core.model.Screen;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 
@@ -159,6 +163,36 @@ class TabsTest extends WindowTest {
         assertRead("is no tab set any more");
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(prototype().tabSets()).hasSize(1);
+    }
+
+    /** Of nine tabs a phone has room for six; the rest are drawn in sight by a finger, or a wheel. */
+    @Test
+    void moreTabsThanFitScroll() {
+        List<Screen> pages = prototype().screens().stream().filter(s -> s.form() == Form.PAGE && !DRAWN.contains(s.title()) && s.links().isEmpty()).limit(9).toList();
+        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.entry(pages.getFirst())));
+        putBehindStrip(pages.stream().map(Screen::title).toList());
+        shot("tabs-nine");
+        press("#page-done");
+        go(4);
+        settle();
+        Point2D along = onDevice(330, 816);
+        double before = tabX(pages.get(2));
+        drag(along).moveTo(along.add(-20, 0)).dropTo(onDevice(120, 816));
+        settle();
+        shot("tabs-many");
+        assertThat(tabX(pages.get(2))).isLessThan(before - 100);
+        assertThat(trail().getFirst()).isEqualTo(pages.getFirst().title());
+        moveTo(along);
+        scroll(20, VerticalDirection.DOWN);
+        settle();
+        tapDevice(370, 816);
+        assertThat(trail().getFirst()).isEqualTo(pages.getLast().title());
+        assertThat(tabX(pages.getLast())).isLessThan(onDevice(390, 0).getX());
+    }
+
+    /** Where the label of a tab stands in the strip of the device. */
+    private double tabX(Screen of) {
+        return lookup("#device-view").lookup((Node n) -> n instanceof Label l && l.getText().equals(of.title()) && n.getParent().getClass().getSimpleName().equals("StripView")).query().localToScreen(0, 0).getX();
     }
 
     @Test

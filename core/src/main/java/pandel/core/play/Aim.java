@@ -44,9 +44,19 @@ public final class Aim {
                 .filter(p -> p.area().contains(x - strips.x(), y)).findFirst().map(p -> new Event.On.OnButton(p.set().id()));
     }
 
+    /** The strip at a point that has more tabs than fit. */
+    public static Optional<StripPlace> strip(Prototype prototype, Situation now, double x, double y) {
+        Room strips = Room.ofStrips(prototype, now, now.levels().size() - 1);
+        return now.left() || now.drawer().isPresent() ? Optional.empty() : strips(prototype, now, strips).stream().filter(p -> p.scrolls() && p.area().contains(x - strips.x(), y)).findFirst();
+    }
+
+    private static List<StripPlace> strips(Prototype prototype, Situation now, Room strips) {
+        return StripPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height());
+    }
+
     /** The tab of a strip at a point; of strips laid over one another's foot the first. */
-    private static Optional<Event.On> tab(Prototype prototype, Situation now, Room strips, double x, double y) {
-        return StripPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height()).stream().flatMap(p -> p.signs().stream())
+    private static Optional<Event.On> tab(Prototype prototype, Situation now, Room strips, Scrolled scrolled, double x, double y) {
+        return strips(prototype, now, strips).stream().flatMap(p -> scrolled.strip(p).signs().stream())
                 .filter(s -> s.area().contains(x - strips.x(), y)).findFirst().map(s -> new Event.On.OnTab(s.tab().id()));
     }
 
@@ -118,14 +128,14 @@ public final class Aim {
      * a bare point. A double tap that no hotspot answers is one tap.
      */
     public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
-        return gesture(prototype, now, gesture, x, y, 0);
+        return gesture(prototype, now, gesture, x, y, Scrolled.NONE);
     }
 
-    /** The same where the rows of the drawer that shows are scrolled. @param scroll px they are */
-    public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y, double scroll) {
-        return drawer(prototype, now, gesture, x, y, scroll).orElseGet(() -> {
+    /** The same where more than pages is scrolled. */
+    public static Event gesture(Prototype prototype, Situation now, Gesture gesture, double x, double y, Scrolled scrolled) {
+        return drawer(prototype, now, gesture, x, y, scrolled.drawer()).orElseGet(() -> {
             Room strips = Room.ofStrips(prototype, now, now.levels().size() - 1);
-            Optional<Event.On> tab = isDown(gesture) ? button(prototype, now, strips, x, y).or(() -> tab(prototype, now, strips, x, y)) : Optional.empty();
+            Optional<Event.On> tab = isDown(gesture) ? button(prototype, now, strips, x, y).or(() -> tab(prototype, now, strips, scrolled, x, y)) : Optional.empty();
             if (tab.isPresent()) {
                 return new Event.Touched(Gesture.TAP, tab.get());
             }

@@ -2,6 +2,7 @@ package pandel.core.play;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import pandel.core.model.Area;
 import pandel.core.model.Prototype;
 import pandel.core.model.TabSet;
@@ -27,9 +28,37 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
 
     /** One tab. @param chosen whether it is shown */
     public record Sign(TabSet.Tab tab, Area area, boolean chosen) {
-        private Sign moved(double by) {
-            return by == 0 ? this : new Sign(tab, new Area(area.x() + by, area.y(), area.width(), area.height()), chosen);
+        private Sign moved(double byX, double byY) {
+            return byX == 0 && byY == 0 ? this : new Sign(tab, new Area(area.x() + byX, area.y() + byY, area.width(), area.height()), chosen);
         }
+    }
+
+    /** Whether it has more tabs than fit, so that it scrolls. */
+    public boolean scrolls() {
+        return within(-Double.MAX_VALUE) != within(Double.MAX_VALUE);
+    }
+
+    /** The part of some px that it can be scrolled onwards from where its shown tab puts it; negative: back. */
+    public double within(double by) {
+        if (signs.isEmpty()) {
+            return 0;
+        }
+        Area first = signs.getFirst().area();
+        Area last = signs.getLast().area();
+        double back = look == TabSet.Side.STRIP ? first.x() - area.x() : first.y() - area.y() - SIDE_TOP;
+        double on = look == TabSet.Side.STRIP ? last.x() + last.width() - area.x() - area.width() : last.y() + last.height() - area.y() - area.height() + SIDE_TOP;
+        return Math.clamp(by, Math.min(0, back), Math.max(0, on));
+    }
+
+    /** The same scrolled as far as it can be. @param by px onwards from where its shown tab puts it */
+    public StripPlace scrolled(double by) {
+        double to = within(by);
+        return to == 0 ? this : new StripPlace(set, area, look, signs.stream().map(s -> look == TabSet.Side.STRIP ? s.moved(-to, 0) : s.moved(0, -to)).toList());
+    }
+
+    /** Id of the tab that is shown. */
+    public Optional<String> shown() {
+        return signs.stream().filter(Sign::chosen).map(s -> s.tab().id()).findFirst();
     }
 
     /**
@@ -61,7 +90,7 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
             top += above ? high : 0;
             foot -= above ? 0 : high;
             double start = left;
-            places.add(new StripPlace(set, new Area(start, y, Math.max(1, deviceWidth - start), high), TabSet.Side.STRIP, signs(set, chosen, y, high, Math.max(1, deviceWidth - start)).stream().map(s -> s.moved(start)).toList()));
+            places.add(new StripPlace(set, new Area(start, y, Math.max(1, deviceWidth - start), high), TabSet.Side.STRIP, signs(set, chosen, y, high, Math.max(1, deviceWidth - start)).stream().map(s -> s.moved(start, 0)).toList()));
         }
         return places;
     }

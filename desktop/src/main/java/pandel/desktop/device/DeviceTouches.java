@@ -33,22 +33,24 @@ final class DeviceTouches implements Gestures.Told {
 
     @Override
     public boolean drawn(double x, double y, double by) {
-        return device.pull(touched, x, y, by);
+        return device.strips().follow(touched.strip(px(x), px(y)), true, px(by)) || device.pull(touched, x, y, by);
     }
 
     @Override
     public boolean lifted(double x, double y, double by) {
-        return device.lifted(touched, x, y, by);
+        return device.strips().follow(touched.strip(px(x), px(y)), false, px(by)) || device.lifted(touched, x, y, by);
     }
 
     @Override
     public void letDown(double by, boolean thrown) {
-        device.letDown(by, thrown);
+        if (!device.strips().letGo()) {
+            device.letDown(by, thrown);
+        }
     }
 
     @Override
     public boolean letGo(double by, boolean thrown, boolean turned) {
-        return device.letGo(by, thrown, turned);
+        return device.strips().letGo() || device.letGo(by, thrown, turned);
     }
 
     @Override

@@ -24,19 +24,19 @@ import pandel.core.play.Happening;
 import pandel.core.play.Level;
 import pandel.core.play.Placement;
 import pandel.core.play.Room;
+import pandel.core.play.Scrolled;
 import pandel.core.play.Situation;
+import pandel.core.play.StripPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A device with all its levels as they stand, and their motion from one situation to the next. */
 public final class DeviceView extends Pane {
 
-    private static final double LETTERS = 18;
     /** Where there is no page to turn to, a page gives so many times less than the finger, and so does a sheet that cannot go. */
     static final double GIVES = 5;
     /** Share of its way at which a drawer that is let go goes on. */
     private static final double HALFWAY = 0.5;
-    private static final double LETTERS_OF_HEIGHT = 0.42;
 
     private final PictureLibrary pictures;
     private final List<LevelView> levels = new ArrayList<>();
@@ -52,6 +52,7 @@ public final class DeviceView extends Pane {
     private List<Optional<LevelView>> beside = List.of();
     private Optional<Touched.Draws> draws = Optional.empty();
     private Optional<SheetLift> lift = Optional.empty();
+    private final StripRolls strips = new StripRolls(() -> levels.forEach(LevelView::placeStrips));
 
     public DeviceView(PictureLibrary pictures) {
         this.pictures = pictures;
@@ -114,11 +115,6 @@ public final class DeviceView extends Pane {
         return false;
     }
 
-    /** px of the letters typed in a field of a height in px. */
-    public static double letters(double high) {
-        return Math.min(LETTERS, high * LETTERS_OF_HEIGHT);
-    }
-
     /** Interface px for each px of the device. */
     public double scale() {
         return scale;
@@ -151,7 +147,7 @@ public final class DeviceView extends Pane {
             LevelView view = same ? before.get(i) : new LevelView(pictures, look, level.trail().depth(), i > 0);
             view.know(prototype, level.known(now.facts()));
             view.standAt(prototype, level.trail().current().at());
-            view.standIn(prototype, Situation.around(level.trail()));
+            view.standIn(prototype, Situation.around(level.trail()), strips::rolled);
             view.place(Room.of(prototype, now, i), Room.ofStrips(prototype, now, i), now.height(), scale, level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);
@@ -259,9 +255,14 @@ public final class DeviceView extends Pane {
         }
     }
 
-    /** px the rows of the drawer that is out are scrolled. */
-    public double drawerScrolled() {
-        return drawers.moving().map(DrawerView::scrolled).orElse(0.0);
+    /** What is scrolled here besides the pages. */
+    public Scrolled scrolled() {
+        return new Scrolled(drawers.moving().map(DrawerView::scrolled).orElse(0.0), strips.by());
+    }
+
+    /** Strips with more tabs than fit. */
+    public StripRolls strips() {
+        return strips;
     }
 
     /** Scrolls the rows of the drawer that is out. @param by px  @return whether one is out */

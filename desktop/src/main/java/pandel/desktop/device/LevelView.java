@@ -51,6 +51,7 @@ final class LevelView extends Pane {
     private BiFunction<Room, Double, List<StripPlace>> strips = (r, h) -> List.of();
     private BiFunction<Room, Double, List<ButtonPlace>> buttons = (r, h) -> List.of();
     private Room ofStrips = Room.whole(1);
+    private Runnable placeStrips = () -> { };
     private UnaryOperator<String> filled = UnaryOperator.identity();
     private Optional<AtPage> at = Optional.empty();
     private BiFunction<Room, Double, List<PageFoot.Sign>> signs = (r, h) -> List.of();
@@ -118,7 +119,7 @@ final class LevelView extends Pane {
         for (Node node : texts.getChildren()) {
             look.areaOf((Hotspot) node.getUserData(), width).ifPresent(a -> {
                 double factor = p.factor() * scale;
-                node.setStyle("-fx-font-size: " + Math.max(1, DeviceView.letters(a.height()) * factor) + "px;");
+                node.setStyle("-fx-font-size: " + Math.max(1, FieldLetters.px(a.height()) * factor) + "px;");
                 node.resizeRelocate(Math.rint(p.x() * scale + a.x() * factor), Math.rint((p.y() - scroll) * scale + a.y() * factor), Math.rint(a.width() * factor), Math.rint(a.height() * factor));
             });
         }
@@ -133,15 +134,26 @@ final class LevelView extends Pane {
 
     /** The strips of the tab sets it stands in. */
     void standIn(Prototype prototype, List<Around> around) {
+        standIn(prototype, around, UnaryOperator.identity());
+    }
+
+    /** @param rolled a strip as it is scrolled */
+    void standIn(Prototype prototype, List<Around> around, UnaryOperator<StripPlace> rolled) {
         buttons = (room, height) -> ButtonPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
-        strips = (room, height) -> StripPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
+        strips = (room, height) -> StripPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height).stream().map(rolled).toList();
     }
 
     /** Strips stand across all of the device, also where the page has less of it. */
     private void placeStrips(Room page, double deviceHeight, double scale) {
+        placeStrips = () -> placeStrips(page, deviceHeight, scale);
         strip.relocate(Math.rint(ofStrips.x() * scale) - Math.rint(page.x() * scale), 0);
         strip.getChildren().setAll(strips.apply(ofStrips, deviceHeight).stream().map(p -> new StripView(p, scale)).toList());
         buttons.apply(ofStrips, deviceHeight).forEach(p -> strip.getChildren().add(StripView.button(p, scale)));
+    }
+
+    /** Places them anew once they are scrolled. */
+    void placeStrips() {
+        placeStrips.run();
     }
 
     /** Whether another view stands in the same strips, which stay while what is behind them changes. */

@@ -7,6 +7,7 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Prototype;
 import pandel.core.play.Placement;
 import pandel.core.play.Situation;
+import pandel.core.play.StripPlace;
 
 /** Told of gestures, in px of the device. */
 public interface Touched {
@@ -16,6 +17,9 @@ public interface Touched {
 
     /** Whether a link answers to one there. */
     boolean answers(Gesture gesture, double x, double y);
+
+    /** The strip there that has more tabs than fit; empty: none. */
+    Optional<StripPlace> strip(double x, double y);
 
     /** The page that a sideways drag there would turn to; empty: it turns none. @param onward whether to the one after */
     Optional<Pulled> pulls(double x, double y, boolean onward);

@@ -54,6 +54,8 @@ final class PageStrip extends StackPane {
         scroll.setFocusTraversable(false);
         scroll.setPrefWidth(WIDE);
         scroll.setMaxWidth(WIDE);
+        // Of many the chosen one is in sight.
+        scroll.setHvalue(items.size() < 2 ? 0 : chosen / (items.size() - 1.0));
         setAlignment(Pos.BOTTOM_LEFT);
         getChildren().add(scroll);
     }

@@ -17,6 +17,7 @@ import pandel.core.play.Placement;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
+import pandel.core.play.StripPlace;
 import pandel.core.play.Under;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.device.Touched;
@@ -47,7 +48,17 @@ final class Fingers implements Touched {
         this.device = device;
         this.typing = typing;
         device.onGesture(this);
-        device.setOnScroll(e -> scroll(-e.getDeltaY(), e.getX() / device.scale()));
+        device.setOnScroll(e -> wheel(-e.getDeltaY(), e.getX() / device.scale(), e.getY() / device.scale()));
+    }
+
+    /** A strip with more tabs than fit, else what lies there. */
+    private void wheel(double by, double x, double y) {
+        strip(x, y).ifPresentOrElse(strip -> device.strips().roll(strip, by), () -> scroll(by, x));
+    }
+
+    @Override
+    public Optional<StripPlace> strip(double x, double y) {
+        return played.get().flatMap(now -> Aim.strip(prototype.get(), now, x, y));
     }
 
     /** The rows of the drawer that is out, or what lies there. @param by px  @param x of the device */
@@ -137,7 +148,7 @@ final class Fingers implements Touched {
             return;
         }
         boolean turns = follows(now, gesture, x, y);
-        Happening what = act.apply(Aim.gesture(prototype.get(), now, gesture, x, y, device.drawerScrolled()));
+        Happening what = act.apply(Aim.gesture(prototype.get(), now, gesture, x, y, device.scrolled()));
         // At the ends a page gives a little and stays: that is seen, and no miss.
         if (!turns && what instanceof Happening.Nothing || what instanceof Happening.Nothing || what instanceof Happening.Refused) {
             device.ring(x, y);

@@ -12,6 +12,7 @@ import pandel.core.play.Aim;
 import pandel.core.play.Happening;
 import pandel.core.play.Situation;
 import pandel.desktop.device.DeviceView;
+import pandel.desktop.device.FieldLetters;
 
 /** A field of the prototype while it is typed in: each letter is an event, Enter sends it. */
 final class Typing extends Pane {
@@ -39,7 +40,7 @@ final class Typing extends Pane {
         made.getStyleClass().add("typed-field");
         made.setAccessibleText("What is typed in the field");
         double scale = device.scale();
-        made.setStyle("-fx-font-size: " + Math.max(9, DeviceView.letters(at.area().height()) * scale) + "px;");
+        made.setStyle("-fx-font-size: " + Math.max(9, FieldLetters.px(at.area().height()) * scale) + "px;");
         double wide = Math.rint(at.area().width() * scale);
         double high = Math.rint(at.area().height() * scale);
         made.setMinSize(wide, high);
