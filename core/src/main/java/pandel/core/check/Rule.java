@@ -64,7 +64,7 @@ public enum Rule {
             "two tabs of one set that lead to the same place",
             "The same place behind two tabs has two trails; people lose where they were."),
     TAB_WITHOUT_TARGET("problem",
-            "a tab that leads to nothing that is there",
+            "a tab that leads to nothing that is there, or to what is no page",
             "It is tapped, and nothing happens."),
     TAB_ADVANCED_TO("warning",
             "a link within a tab set that advances to the root of one of its tabs",

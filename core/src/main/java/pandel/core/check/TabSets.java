@@ -8,10 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.edit.LinkEdits;
+import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.TabSetEdits;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Effect;
+import pandel.core.model.Form;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
@@ -37,6 +39,9 @@ final class TabSets {
             twice(grounds, set, findings);
             set.tabs().stream().filter(t -> t.root().shown(grounds.prototype()).isEmpty()).forEach(t -> findings.add(about(grounds, Rule.TAB_WITHOUT_TARGET, Weight.PROBLEM, set,
                     "The tab “" + t.shownLabel() + "” of “" + set.shownTitle() + "” leads to nothing that is there.", List.of(takeOut(set, t)))));
+            set.tabs().forEach(t -> t.root().shown(grounds.prototype()).filter(s -> s.form() != Form.PAGE).ifPresent(s -> findings.add(about(grounds, Rule.TAB_WITHOUT_TARGET, Weight.PROBLEM, set,
+                    "The tab “" + t.shownLabel() + "” of “" + set.shownTitle() + "” leads to " + Words.screen(grounds.prototype(), s.id()) + ", a " + s.form().word() + "; only pages stand behind a strip.",
+                    List.of(new Fix("Make it a page", Words.screen(grounds.prototype(), s.id()) + " is a " + s.form().word() + ".", "It is a page.", ScreenEdits.form(s, Form.PAGE)), takeOut(set, t))))));
             advanced(grounds, set, findings);
             vanishes(grounds, set, findings);
             if (set.swipes() && grounds.prototype().devices().stream().anyMatch(Device::swipes)) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import pandel.core.model.AtPage;
+import pandel.core.model.Form;
 import pandel.core.model.InTab;
 import pandel.core.model.Known;
 import pandel.core.model.Prototype;
@@ -56,6 +57,9 @@ record Landings(Optional<Landing> landing, String why) {
         Optional<Screen> screen = target.shown(prototype);
         if (screen.isEmpty()) {
             return nowhere(missing(prototype, target));
+        }
+        if (!tabs.isEmpty() && screen.get().form() != Form.PAGE) {
+            return nowhere("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word() + ", and only pages stand behind a strip.");
         }
         // What is led to by itself says of its own values what is missing.
         Giving giving = before.isEmpty() && tabs.isEmpty() ? Giving.of(prototype, target, screen.get(), known) : Giving.of(prototype, screen.get(), offered);

@@ -43,6 +43,7 @@ record RuleExample(Rule rule, String shows, String mustNot) {
             new RuleExample(Rule.TAB_LABEL_TWICE, "home page: on advance $main | a page | b page | tabs main new=a,New=b", "home page: on advance $main | a page | b page | tabs main new=a,old=b"),
             new RuleExample(Rule.TAB_SCREEN_TWICE, "home page: on advance $main | a page | b page | tabs main a,b,again=a", "home page: on advance $main | a page | b page | tabs main a,b"),
             new RuleExample(Rule.TAB_WITHOUT_TARGET, "home page: on advance $main | a page | b page | tabs main a,b,c=gone", "home page: on advance $main | a page | b page | tabs main a,b"),
+            new RuleExample(Rule.TAB_WITHOUT_TARGET, "home page: on advance $main | a page | b dialog: x close x | tabs main a,b", "home page: on advance $main | a page | b page | tabs main a,b"),
             new RuleExample(Rule.TAB_ADVANCED_TO, "home page: on advance $main | a page: over advance b | b page | tabs main a,b", "home page: on advance $main | a page: over switch main-b | b page | tabs main a,b"),
             new RuleExample(Rule.STRIP_VANISHES, "home page: on advance $main | a page: in advance x | b page | x page | tabs main a,b hidden:x", "home page: on advance $main | a page: in advance x | b page | x page: back return | tabs main a,b hidden:x"),
             new RuleExample(Rule.MISSING_TARGET, "home page: on advance $main; x switch gone | a page | b page | tabs main a,b", "home page: on advance $main | a page: x switch main-b | b page | tabs main a,b"),

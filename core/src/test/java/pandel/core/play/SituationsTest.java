@@ -1,4 +1,5 @@
 package pandel.core.play;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
@@ -7,6 +8,7 @@ import pandel.core.Made;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Event;
+import pandel.core.model.Gesture;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Verb;
@@ -62,4 +64,14 @@ class SituationsTest {
         return trail;
     }
 
+
+    @Test
+    void aTabThatLeadsToADialogIsRefused() {
+        Prototype p = Made.of("home page: on advance $main", "a page: x return", "b dialog: y close", "tabs main a,b");
+        Step own = new Step(p);
+        Situation inside = own.step(Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow(), Event.tap("home.on")).situation();
+        Stepped stepped = own.step(inside, new Event.Touched(Gesture.TAP, new Event.On.OnTab("main-b")));
+        assertThat(stepped.happening()).isInstanceOfSatisfying(Happening.Refused.class, r -> assertThat(r.why()).isEqualTo("“b” is a dialog, and only pages stand behind a strip."));
+        assertThat(stepped.situation()).isEqualTo(inside);
+    }
 }
