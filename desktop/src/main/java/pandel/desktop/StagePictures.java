@@ -117,11 +117,12 @@ public final class StagePictures {
         }
     }
 
-    /** Plays the shortest way to what the chosen hotspot leads to. */
+    /** Plays the shortest way to what the chosen hotspot leads to, best above its screen. */
     private static void playThere(PandelApp.Opened opened, HandClock clock) {
         Prototype p = opened.work().prototype();
         Optional<String> target = opened.work().selection().hotspots().stream().flatMap(id -> p.index().hotspot(id).stream())
-                .flatMap(h -> h.links().stream()).flatMap(l -> l.effect().stream()).flatMap(e -> e.target().stream()).map(t -> t.shownId(p)).findFirst();
+                .flatMap(h -> h.links().stream()).flatMap(l -> l.effect().stream()).filter(e -> e.target().isPresent())
+                .min(Comparator.comparing(e -> !(e instanceof Effect.OpenAbove))).map(e -> e.target().orElseThrow().shownId(p));
         Optional<Walk> walk = target.flatMap(id -> opened.work().checked().flatMap(c -> c.walkTo(id)));
         walk.ifPresentOrElse(w -> {
             opened.window().play(w);

@@ -18,7 +18,7 @@ final class PossibleRow extends HBox {
     private static final PseudoClass POSSIBLE = PseudoClass.getPseudoClass("possible");
 
     private final Label bond = new Label();
-    private final Label title = new Label();
+    private final Label title = new WrappedLabel();
     private final Label effect = new WrappedLabel();
     private Event event = new Event.DeviceBack();
 
@@ -26,6 +26,8 @@ final class PossibleRow extends HBox {
         bond.getStyleClass().add("bond");
         title.getStyleClass().add("possible-title");
         effect.getStyleClass().addAll("quiet", "small");
+        // An outcome stands at the end of what is done: it must not be cut off.
+        title.setMinHeight(Region.USE_PREF_SIZE);
         effect.setMinHeight(Region.USE_PREF_SIZE);
         VBox words = new VBox(title, effect);
         words.setMinWidth(0);
