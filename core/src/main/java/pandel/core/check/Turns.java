@@ -144,44 +144,12 @@ final class Turns {
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), rules.away(head));
         }
         WaitTurns.add(this, turns, cell, screen);
-        beside(turns, cell);
+        PairTurns.add(this, turns, cell);
         return turns;
     }
 
-    /**
-     * On a wide device the list of a pair may lie right behind its detail, and take gestures too. Whether it does is not known: what its links
-     * do is doubtful here. Moves are done as if from the list, where they are known.
-     */
-    private void beside(Done turns, Cell cell) {
-        if (prototype.pairs().isEmpty() || Width.of(device.width()) != Width.WIDE || cell.first() || cell.at().isPresent()) {
-            return;
-        }
-        prototype.pairs().stream().filter(p -> p.detail().equals(cell.screen())).flatMap(p -> prototype.screen(p.list()).stream()).forEach(list -> {
-            Done perhaps = new Done();
-            touches(list.links(), (touch, link) -> {
-                turns.back().add(link.id());
-                add(perhaps, cell, List.of(), new Event.OnList(new Event.Touched(touch, new Event.On.Point(0, 0))), link);
-            });
-            turns.doubtful().addAll(perhaps.sure());
-            turns.doubtful().addAll(perhaps.doubtful());
-        });
-        prototype.pairs().stream().filter(p -> p.detail().equals(cell.screen())).flatMap(p -> prototype.index().hotspotsOn(p.list()).stream()).forEach(hotspot -> {
-            Done perhaps = new Done();
-            rows(hotspot).forEach(row -> touches(hotspot.links(), (touch, link) -> {
-                turns.back().add(link.id());
-                add(perhaps, cell, hotspot.row(row), List.of(), new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)), link);
-            }));
-            hotspot.linkFor(new Cause.Submit()).ifPresent(link -> {
-                turns.back().add(link.id());
-                add(perhaps, cell, List.of(), new Event.Submitted(hotspot.id()), link);
-            });
-            turns.doubtful().addAll(perhaps.sure());
-            turns.doubtful().addAll(perhaps.doubtful());
-        });
-    }
-
     /** The rows that can make a difference: of those that hold the same of what its links read, the first. */
-    private static List<Integer> rows(Hotspot hotspot) {
+    static List<Integer> rows(Hotspot hotspot) {
         if (hotspot.rows().isEmpty()) {
             return List.of(0);
         }
@@ -209,7 +177,7 @@ final class Turns {
     }
 
     /** Each gesture that the device knows, with the first link for it. */
-    private void touches(List<Link> links, BiConsumer<Cause.Touch, Link> then) {
+    void touches(List<Link> links, BiConsumer<Cause.Touch, Link> then) {
         for (int i = 0; i < links.size(); i++) {
             if (links.get(i).cause() instanceof Cause.Touch touch && known.contains(touch.gesture())
                     && links.subList(0, i).stream().noneMatch(l -> l.cause().equals(touch))) {
@@ -309,7 +277,7 @@ final class Turns {
         return add(turns, cell, Map.of(), before, last, link);
     }
 
-    private List<Ruling> add(Done turns, Cell cell, Map<String, Value> row, List<Event> before, Event last, Link link) {
+    List<Ruling> add(Done turns, Cell cell, Map<String, Value> row, List<Event> before, Event last, Link link) {
         Head head = head(cell).atRow(row);
         return switch (rules.offer(head, link)) {
             case Offer.Nothing nothing -> List.of();

@@ -1,6 +1,8 @@
 package pandel.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
@@ -8,8 +10,8 @@ import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Device;
 import pandel.core.model.Event;
+import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
-
 
 class FindingsTest {
 
@@ -122,5 +124,45 @@ class FindingsTest {
     @Test
     void calledOffItSaysNothing() {
         assertThat(Check.of(Made.of("home page:"), () -> true)).isEmpty();
+    }
+
+    /** On a wide device without a back of its own the list stands beside its detail. */
+    private static Checked besideOne(String list, String detail, String... more) {
+        List<String> lines = new ArrayList<>(List.of(list, detail));
+        lines.addAll(List.of(more));
+        Device wide = Device.TABLET_ON_ITS_SIDE.withBack(Device.Back.NONE);
+        return Check.of(Made.of(lines.toArray(String[]::new)).withPairs(List.of(Pair.of("p", "list", "detail"))).withDevices(List.of(wide)));
+    }
+
+    @Test
+    void whatAListDoesIsSettledWhereItsDetailReturns() {
+        Checked checked = besideOne("list page: row advance detail; on advance end", "detail page: back return", "end page: x return");
+        assertThat(checked.unsettled()).isEmpty();
+        assertThat(checked.shown()).containsExactlyInAnyOrder("list", "detail", "end");
+        assertThat(checked.findings(Rule.DEAD_END)).isEmpty();
+    }
+
+    @Test
+    void aListMayLeadOnFromADetailThatDoesNotReturn() {
+        Checked checked = besideOne("list page: row advance detail; on advance end", "detail page: bare", "end page: x return");
+        assertThat(checked.shown()).contains("end");
+        assertThat(checked.findings(Rule.DEAD_END)).noneMatch(f -> f.screens().contains("detail"));
+        assertThat(checked.unsettled()).extracting(Unsettled::rule).contains(Rule.DEAD_END);
+    }
+
+    @Test
+    void whatOverlaysLeadToAloneRulesOutThreeTogether() {
+        Prototype two = Made.of("home page: on advance $main", "a page: ask open above ask", "b page: more advance home", "ask dialog: up open above sure; shut close", "sure dialog: shut close", "tabs main a,b");
+        assertThat(OpenTogether.mayBe(two, 1)).isTrue();
+        assertThat(OpenTogether.mayBe(two, 2)).isTrue();
+        assertThat(OpenTogether.mayBe(two, 3)).isFalse();
+        Prototype three = Made.of("home page: ask open above ask", "ask dialog: up open above sure; shut close", "sure dialog: next advance done", "done dialog: up open above ask");
+        assertThat(OpenTogether.mayBe(three, 3)).isTrue();
+        // A page that a dialog advances to lies beneath, and opens nothing above the dialog.
+        Prototype beneath = Made.of("home page: ask open above ask", "ask dialog: yes advance home");
+        assertThat(OpenTogether.mayBe(beneath, 2)).isFalse();
+        // In a takeover it stands on the same level.
+        Prototype takeover = Made.of("home page: up open above list", "list page: yes advance home");
+        assertThat(OpenTogether.mayBe(takeover, 3)).isTrue();
     }
 }
