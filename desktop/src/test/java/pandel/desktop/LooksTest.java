@@ -226,6 +226,11 @@ class LooksTest extends WindowTest {
         clickOn("#device-levels-" + own.id());
         settle();
         assertThat(prototype().devices().getLast().levels()).isEqualTo(1);
+        typeOver("#width-wide", "600");
+        assertRead("Medium begins at 41 px or more, wide at more than that and 10000 at most: 640 and 1000, say. “640” and “600” do not.");
+        typeOver("#width-wide", "1200");
+        assertThat(prototype().widths()).isEqualTo(new pandel.core.model.Widths(640, 1200));
+        shot("devices-widths");
         clickOn("#page-done");
         settle();
         go(5);

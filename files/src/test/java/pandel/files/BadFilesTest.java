@@ -114,6 +114,8 @@ class BadFilesTest {
             "{\"format\": \"pandel/1\", \"startPoints\": [{\"id\": \"s\", \"levels\": [[]]}]} | A start point has a screen on each of its levels.",
             "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"mocks\": [{\"picture\": \"../x.png\", \"pixels\": [1, 1]}]}]} | “picture” must name a file in pictures/",
             "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"hotspots\": [{\"id\": \"h\", \"areas\": {\"narrow\": [0, 0, -4, 2]}}]}]} | An area has a width and a height above 0",
+            "{\"format\": \"pandel/1\", \"widths\": {\"medium\": 900, \"wide\": 800}} | widths: Medium begins at 41 px or more, wide at more than that and 10000 at most; 900 and 800 do not",
+            "{\"format\": \"pandel/1\", \"widths\": {\"medium\": 900}} | “wide” is missing",
             "{\"format\": \"pandel/1\", | not sound JSON at line 1",
             "{\"format\": \"pandel/1\", \"title\": 7} | “title” must be a text, found a number.",
     })

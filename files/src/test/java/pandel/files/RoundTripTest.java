@@ -22,6 +22,7 @@ import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
+import pandel.core.model.Widths;
 import pandel.files.json.CheckJson;
 import pandel.files.json.Json;
 import pandel.files.json.PlayJson;
@@ -41,7 +42,7 @@ class RoundTripTest {
 
     @Property(tries = 60)
     void writtenAndReadItIsTheSame(@ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size, @ForAll Kind kind) throws Exception {
-        Prototype prototype = Generated.of(size, seed, kind, (int) (seed & 3));
+        Prototype prototype = Generated.of(size, seed, kind, (int) (seed & 3)).withWidths((seed & 4) == 0 ? Widths.USUAL : new Widths(700 + size, 1200));
         String text = PrototypeWriter.text(prototype);
         assertThat(read(text)).isEqualTo(prototype);
         assertThat(schema("prototype").validate(new ObjectMapper().readTree(text))).isEmpty();

@@ -110,7 +110,7 @@ public final class Check {
         boolean widthsMatter = NotPlaced.anywhere(prototype);
         Map<Sort, Device> classes = new LinkedHashMap<>();
         prototype.devices().forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes(), mouseMatters && d.pointing() != Device.Pointing.TOUCH, d.levels(),
-                widthsMatter ? Optional.of(Width.of(d.width())) : Optional.empty(), edgesMatter ? Optional.of(d.back()) : Optional.empty(),
+                widthsMatter ? Optional.of(prototype.widths().of(d.width())) : Optional.empty(), edgesMatter ? Optional.of(d.back()) : Optional.empty(),
                 prototype.drawers().stream().map(w -> w.staysAt(d.width())).toList(), prototype.drawers().isEmpty() && prototype.sequences().isEmpty() ? Set.of() : d.cannot()), d));
         return List.copyOf(classes.values());
     }

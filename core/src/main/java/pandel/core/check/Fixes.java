@@ -41,6 +41,7 @@ import pandel.core.model.Target;
 import pandel.core.model.Width;
 import pandel.core.play.LinkWords;
 import pandel.core.play.Placement;
+import pandel.core.play.Room;
 
 /** Ways to mend findings. */
 final class Fixes {
@@ -234,8 +235,8 @@ final class Fixes {
 
     private static Edit grow(Prototype p, Screen screen, List<Hotspot> hotspots, double side) {
         Map<Hotspot, Area> grown = new LinkedHashMap<>();
-        Width width = screen.mocks().isEmpty() ? Width.of(p.devices().getFirst().width()) : screen.mocks().getFirst().on();
-        double factor = p.devices().stream().mapToDouble(d -> Placement.of(screen, d.width(), d.height()).factor()).min().orElse(1);
+        Width width = screen.mocks().isEmpty() ? p.widths().of(p.devices().getFirst().width()) : screen.mocks().getFirst().on();
+        double factor = p.devices().stream().mapToDouble(d -> Placement.of(screen, Room.whole(p.widths(), d.width()), d.height()).factor()).min().orElse(1);
         double least = Math.ceil(side / factor);
         for (Hotspot hotspot : hotspots) {
             hotspot.areaOn(width).ifPresent(a -> {

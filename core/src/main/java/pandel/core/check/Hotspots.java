@@ -20,6 +20,7 @@ import pandel.core.model.Status;
 import pandel.core.model.Width;
 import pandel.core.play.LinkWords;
 import pandel.core.play.Placement;
+import pandel.core.play.Room;
 
 /**
  * {@code target-size}, {@code covered-hotspot}, {@code same-cause-twice}, {@code outside-mock}, {@code hotspot-without-link}:
@@ -116,8 +117,8 @@ final class Hotspots {
         for (Hotspot hotspot : hotspots) {
             double side = Double.MAX_VALUE;
             for (Device device : prototype.devices()) {
-                Placement placement = Placement.of(screen, device.width(), device.height());
-                Optional<Area> area = hotspot.areaOn(Placement.areasOf(screen, Width.of(device.width())));
+                Placement placement = Placement.of(screen, Room.whole(prototype.widths(), device.width()), device.height());
+                Optional<Area> area = hotspot.areaOn(Placement.areasOf(screen, prototype.widths().of(device.width())));
                 side = Math.min(side, area.map(a -> Math.min(a.width(), a.height()) * placement.factor()).orElse(Double.MAX_VALUE));
             }
             if (side < LEAST) {

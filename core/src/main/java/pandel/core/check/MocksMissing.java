@@ -22,7 +22,7 @@ final class MocksMissing {
         List<Finding> findings = new ArrayList<>();
         for (Device device : prototype.devices()) {
             List<String> misfits = prototype.screens().stream().filter(s -> s.status() != Status.PARKED)
-                    .filter(s -> s.mockFor(Width.of(device.width())).filter(m -> misfits(s, m, device)).isPresent()).map(Screen::id).toList();
+                    .filter(s -> s.mockFor(prototype.widths().of(device.width())).filter(m -> misfits(s, m, device)).isPresent()).map(Screen::id).toList();
             if (!misfits.isEmpty()) {
                 findings.add(Finding.about(Rule.MOCK_MISSING, Weight.WARNING, "No picture of " + Words.screens(prototype, misfits) + " fits " + device.title()
                         + ", " + Math.round(device.width()) + " px wide.", misfits, misfits.stream().filter(grounds::shown).findFirst().flatMap(grounds::walkTo))

@@ -28,7 +28,7 @@ final class NotPlaced {
             }
             Map<Hotspot, String> missing = new LinkedHashMap<>();
             for (Device device : prototype.devices()) {
-                missing(prototype, screen, Width.of(device.width())).forEach(h -> missing.putIfAbsent(h, device.title()));
+                missing(prototype, screen, prototype.widths().of(device.width())).forEach(h -> missing.putIfAbsent(h, device.title()));
             }
             if (!missing.isEmpty()) {
                 Hotspot first = missing.keySet().iterator().next();
@@ -51,7 +51,7 @@ final class NotPlaced {
 
     /** Whether some hotspot cannot be touched on some device, so that devices of unlike width have to be told apart. */
     static boolean anywhere(Prototype prototype) {
-        List<Width> widths = prototype.devices().stream().map(d -> Width.of(d.width())).distinct().toList();
+        List<Width> widths = prototype.devices().stream().map(d -> prototype.widths().of(d.width())).distinct().toList();
         return widths.size() > 1 && prototype.screens().stream().anyMatch(s -> widths.stream().anyMatch(w -> !missing(prototype, s, w).isEmpty()));
     }
 }

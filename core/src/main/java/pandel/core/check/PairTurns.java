@@ -34,7 +34,7 @@ final class PairTurns {
 
     /** @param done with everything else that can be done at the cell, but for device back */
     static void add(Turns turns, Done done, Cell cell) {
-        if (turns.prototype().pairs().isEmpty() || Width.of(turns.device().width()) != Width.WIDE || cell.first() || cell.at().isPresent()) {
+        if (turns.prototype().pairs().isEmpty() || turns.prototype().widths().of(turns.device().width()) != Width.WIDE || cell.first() || cell.at().isPresent()) {
             return;
         }
         PairTurns pairs = new PairTurns(turns, done, cell);

@@ -131,7 +131,7 @@ final class Turns {
                 return turns;
             }
         }
-        for (Hotspot hotspot : Look.of(prototype, screen, cell.known()).hotspots(prototype, Width.of(device.width()))) {
+        for (Hotspot hotspot : Look.of(prototype, screen, cell.known()).hotspots(prototype, prototype.widths().of(device.width()))) {
             rows(hotspot).forEach(row -> touches(hotspot.links(), (touch, link) ->
                     add(turns, cell, hotspot.row(row), List.of(), new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)), link)));
             typing(turns, cell, hotspot);

@@ -89,7 +89,7 @@ public final class Filling {
             return LinkEdits.link(bare.get(), link, "").applyTo(p);
         }
         taken.add(link.id());
-        Width width = Placement.areasOf(from.get(), Width.of(device.width()));
+        Width width = Placement.areasOf(from.get(), p.widths().of(device.width()));
         Hotspot made = new Hotspot(naming.fresh(to.get().title(), taken), to.get().title(), Map.of(width, free(p, from.get(), width, device)),
                 List.of(link), Rest.NONE);
         return HotspotEdits.put(p, from.get().id(), made);

@@ -14,6 +14,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.State;
 import pandel.core.model.Width;
+import pandel.core.model.Widths;
 
 /**
  * Corrects how many picture pixels make a px. Hotspots stay on what they are on: their areas, in px, grow or shrink with the
@@ -21,7 +22,12 @@ import pandel.core.model.Width;
  */
 public final class ScaleEdit {
 
-    private ScaleEdit() {
+    private final Widths widths;
+    private final double scale;
+
+    private ScaleEdit(Widths widths, double scale) {
+        this.widths = widths;
+        this.scale = scale;
     }
 
     /** @param scale picture pixels for each px, more than 0 */
@@ -29,45 +35,46 @@ public final class ScaleEdit {
         Set<String> ids = screens.stream().map(Screen::id).collect(Collectors.toSet());
         String name = screens.size() == 1 ? ScreenEdits.quoted(screens.getFirst()) : screens.size() + " screens";
         return Edit.of("set the scale of " + name, p -> {
-            Prototype scaled = p.withScreens(p.screens().stream().map(s -> ids.contains(s.id()) ? scaled(s, scale) : s).toList());
+            ScaleEdit to = new ScaleEdit(p.widths(), scale);
+            Prototype scaled = p.withScreens(p.screens().stream().map(s -> ids.contains(s.id()) ? to.scaled(s) : s).toList());
             // One that is shared goes along where all its screens do.
             return scaled.withShared(p.shared().stream().map(s -> ids.containsAll(s.screens())
-                    ? s.withHotspot(scaled(s.hotspot(), s.screens().stream().flatMap(id -> p.screen(id).stream()).findFirst().map(Screen::mocks).orElse(List.of()), scale)) : s).toList());
+                    ? s.withHotspot(to.scaled(s.hotspot(), s.screens().stream().flatMap(id -> p.screen(id).stream()).findFirst().map(Screen::mocks).orElse(List.of()))) : s).toList());
         });
     }
 
-    private static Screen scaled(Screen screen, double scale) {
-        return screen.withMocks(mocks(screen.mocks(), scale))
-                .withHotspots(screen.hotspots().stream().map(h -> scaled(h, screen.mocks(), scale)).toList())
-                .withStates(screen.states().stream().map(s -> scaled(s, s.mocks().isEmpty() ? screen.mocks() : s.mocks(), scale)).toList());
+    private Screen scaled(Screen screen) {
+        return screen.withMocks(mocks(screen.mocks()))
+                .withHotspots(screen.hotspots().stream().map(h -> scaled(h, screen.mocks())).toList())
+                .withStates(screen.states().stream().map(s -> scaled(s, s.mocks().isEmpty() ? screen.mocks() : s.mocks())).toList());
     }
 
-    private static State scaled(State state, List<Mock> seen, double scale) {
+    private State scaled(State state, List<Mock> seen) {
         Map<String, Map<Width, Area>> moves = new LinkedHashMap<>();
-        state.moves().forEach((hotspot, areas) -> moves.put(hotspot, areas(areas, seen, scale)));
-        return state.withMocks(mocks(state.mocks(), scale)).withMoves(moves);
+        state.moves().forEach((hotspot, areas) -> moves.put(hotspot, areas(areas, seen)));
+        return state.withMocks(mocks(state.mocks())).withMoves(moves);
     }
 
-    private static Hotspot scaled(Hotspot hotspot, List<Mock> mocks, double scale) {
-        return hotspot.withAreas(areas(hotspot.areas(), mocks, scale));
+    private Hotspot scaled(Hotspot hotspot, List<Mock> mocks) {
+        return hotspot.withAreas(areas(hotspot.areas(), mocks));
     }
 
-    private static List<Mock> mocks(List<Mock> mocks, double scale) {
+    private List<Mock> mocks(List<Mock> mocks) {
         return mocks.stream().<Mock>map(m -> switch (m) {
             case Picture p -> {
                 double ratio = p.scale() / scale;
                 yield p.withScale(scale).withFixed(p.fixedTop() * ratio, p.fixedBottom() * ratio)
-                        .withPatches(p.patches().stream().map(patch -> patch.grown(ratio)).toList()).withOn(on(p, mocks, scale));
+                        .withPatches(p.patches().stream().map(patch -> patch.grown(ratio)).toList()).withOn(on(p, mocks));
             }
         }).toList();
     }
 
-    private static Width on(Picture picture, List<Mock> all, double scale) {
-        Width now = Width.of(picture.pixelWidth() / scale);
+    private Width on(Picture picture, List<Mock> all) {
+        Width now = widths.of(picture.pixelWidth() / scale);
         return all.stream().anyMatch(m -> m != picture && m.on() == now) ? picture.on() : now;
     }
 
-    private static Map<Width, Area> areas(Map<Width, Area> areas, List<Mock> mocks, double scale) {
+    private Map<Width, Area> areas(Map<Width, Area> areas, List<Mock> mocks) {
         Map<Width, Area> scaled = new EnumMap<>(Width.class);
         scaled.putAll(areas);
         for (Mock mock : mocks) {
@@ -75,7 +82,7 @@ public final class ScaleEdit {
                 double ratio = p.scale() / scale;
                 Area a = areas.get(p.on());
                 scaled.remove(p.on());
-                scaled.put(on(p, mocks, scale), new Area(a.x() * ratio, a.y() * ratio, a.width() * ratio, a.height() * ratio));
+                scaled.put(on(p, mocks), new Area(a.x() * ratio, a.y() * ratio, a.width() * ratio, a.height() * ratio));
             }
         }
         return scaled;

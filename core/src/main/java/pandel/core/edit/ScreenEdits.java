@@ -16,6 +16,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
+import pandel.core.model.Widths;
 
 /** Edits of screens, entries and the prototype as a whole. */
 public final class ScreenEdits {
@@ -192,6 +193,11 @@ public final class ScreenEdits {
     /** Sets the devices the prototype is for. */
     public static Edit devices(List<Device> devices) {
         return Edit.of("change the devices", p -> p.withDevices(devices));
+    }
+
+    /** Says where one class of widths ends and the next begins. */
+    public static Edit widths(Widths widths) {
+        return Edit.of("let devices be medium from " + widths.medium() + " px and wide from " + widths.wide() + " px", p -> p.withWidths(widths));
     }
 
     private static Prototype startingAt(Prototype p, String screen) {

@@ -31,6 +31,7 @@ public final class Prototype {
     private final List<TabSet> tabSets;
     private final List<Drawer> drawers;
     private final List<Pair> pairs;
+    private final Widths widths;
     private final Map<String, Sequence> sequencesById;
     private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
@@ -43,7 +44,7 @@ public final class Prototype {
      */
     public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
                      List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, Rest rest) {
-        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), rest));
+        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Widths.USUAL, rest));
     }
 
     private Prototype(Parts parts) {
@@ -64,6 +65,7 @@ public final class Prototype {
         this.tabSets = List.copyOf(parts.tabSets());
         this.drawers = List.copyOf(parts.drawers());
         this.pairs = List.copyOf(parts.pairs());
+        this.widths = Objects.requireNonNull(parts.widths());
         Map<String, Sequence> byId = new HashMap<>();
         this.sequences.reversed().forEach(s -> byId.put(s.id(), s));
         this.sequencesById = Map.copyOf(byId);
@@ -73,11 +75,11 @@ public final class Prototype {
     /** All that a prototype is made of, to change one and keep the others. */
     private record Parts(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries, List<Device> devices,
                          Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, List<Fact> facts,
-                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, List<TabSet> tabSets, List<Drawer> drawers, List<Pair> pairs, Rest rest) {
+                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, List<TabSet> tabSets, List<Drawer> drawers, List<Pair> pairs, Widths widths, Rest rest) {
     }
 
     private Parts parts() {
-        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest);
+        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest);
     }
 
     /** A prototype with no screens, for a phone. */
@@ -173,6 +175,11 @@ public final class Prototype {
         return pairs;
     }
 
+    /** Where one class of widths ends and the next begins. */
+    public Widths widths() {
+        return widths;
+    }
+
     /** The pair of that id. */
     public Optional<Pair> pair(String id) {
         return pairs.stream().filter(p -> p.id().equals(id)).findFirst();
@@ -223,59 +230,63 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withJourneys(List<Journey> newJourneys) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withFacts(List<Fact> newFacts) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withStartPoints(List<StartPoint> newStartPoints) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withVersions(List<Version> newVersions) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withSequences(List<Sequence> newSequences) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, tabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, tabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withTabSets(List<TabSet> newTabSets) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, newTabSets, drawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, newTabSets, drawers, pairs, widths, rest));
     }
 
     public Prototype withDrawers(List<Drawer> newDrawers) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, newDrawers, pairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, newDrawers, pairs, widths, rest));
     }
 
     public Prototype withPairs(List<Pair> newPairs) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, newPairs, rest));
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, newPairs, widths, rest));
+    }
+
+    public Prototype withWidths(Widths newWidths) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, newWidths, rest));
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */

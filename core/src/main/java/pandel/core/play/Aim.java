@@ -119,7 +119,7 @@ public final class Aim {
     /** What a key means: on the topmost hotspot that has a link for it, else on the screen. @param key its name */
     public static Event key(Prototype prototype, Situation now, String key) {
         Cause cause = new Cause.Touch(Gesture.KEY, key);
-        return new Event.Touched(Gesture.KEY, key, now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, Width.of(now.width())).reversed().stream())
+        return new Event.Touched(Gesture.KEY, key, now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, prototype.widths().of(now.width())).reversed().stream())
                 .filter(h -> h.linkFor(cause).isPresent()).findFirst().<Event.On>map(h -> new Event.On.OnHotspot(h.id())).orElse(new Event.On.Point(0, 0)));
     }
 

@@ -17,13 +17,10 @@ public final class Pairs {
      * A list drawn beside the current place.
      *
      * @param returned the situation as if the detail had been returned from
-     * @param whole    what list and detail share
+     * @param list     where the list stands
+     * @param detail   where the detail stands
      */
-    public record Beside(Pair pair, Situation returned, Room whole) {
-        /** Where the list stands. */
-        public Room list() {
-            return whole.list(pair);
-        }
+    public record Beside(Pair pair, Situation returned, Room list, Room detail) {
     }
 
     /** The list beside the current place of the top level; empty where none is. */
@@ -33,14 +30,17 @@ public final class Pairs {
 
     /** The list beside the current place of a level: right behind it on the trail, in the same tab. @param level counted from 0, the base */
     public static Optional<Beside> beside(Prototype prototype, Situation now, int level) {
-        if (prototype.pairs().isEmpty() || Width.of(now.width()) != Width.WIDE) {
+        if (prototype.pairs().isEmpty() || prototype.widths().of(now.width()) != Width.WIDE) {
             return Optional.empty();
         }
         Trail trail = now.levels().get(level).trail();
         Visit detail = trail.current();
         Optional<Visit> list = trail.behind().map(Trail::current).filter(v -> v.at().isEmpty() && detail.at().isEmpty() && detail.tabs().isEmpty() && v.inside() == detail.inside());
         return list.flatMap(v -> prototype.pairs().stream().filter(p -> p.list().equals(v.screen()) && p.detail().equals(detail.screen())).findFirst())
-                .map(pair -> new Beside(pair, with(now, level, trail.behind().orElseThrow()), Room.whole(prototype, now, level)));
+                .map(pair -> {
+                    Room whole = Room.whole(prototype, now, level);
+                    return new Beside(pair, with(now, level, trail.behind().orElseThrow()), whole.list(prototype.widths(), pair), whole.detail(prototype.widths(), pair));
+                });
     }
 
     private static Situation with(Situation now, int level, Trail trail) {

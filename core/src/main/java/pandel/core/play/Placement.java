@@ -43,8 +43,8 @@ public record Placement(double x, double y, double factor, double width, double 
     }
 
     /** Places a screen's plain look. */
-    public static Placement of(Screen screen, double deviceWidth, double deviceHeight) {
-        return of(Look.plain(screen), deviceWidth, deviceHeight);
+    public static Placement of(Screen screen, Room room, double deviceHeight) {
+        return of(Look.plain(screen), room, deviceHeight);
     }
 
     /** The size of a look's mock for a width; one that has none is taken as large as its form usually is. */
@@ -63,14 +63,10 @@ public record Placement(double x, double y, double factor, double width, double 
     }
 
     /**
-     * Places a screen. Pages and sheets are scaled to the device's width when that is ¾ to 4⁄3 of their own, and stand at
-     * their own size, centred, else; dialogs and panels stand at their own size unless the device is narrower.
+     * Places a screen within the room there is on a device. Pages and sheets are scaled to the room's width when that is ¾ to 4⁄3 of their own, and stand at
+     * their own size, centred, else; dialogs and panels stand at their own size unless the room is narrower. A page stands between strips, and scrolls between
+     * them where it is higher. x is from the room's left edge.
      */
-    public static Placement of(Look look, double deviceWidth, double deviceHeight) {
-        return of(look, Room.whole(deviceWidth), deviceHeight);
-    }
-
-    /** The same within the room there is on a device; x is from the room's left edge. A page stands between strips, and scrolls between them where it is higher. */
     public static Placement of(Look look, Room room, double deviceHeight) {
         Screen screen = look.screen();
         double deviceWidth = room.width();

@@ -6,6 +6,7 @@ import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
 import pandel.core.model.TabSet;
 import pandel.core.model.Width;
+import pandel.core.model.Widths;
 
 /**
  * Where a level's page stands on a device: beside the drawers that are always there and beside its list, between the strips laid at its top and foot.
@@ -22,8 +23,8 @@ public record Room(double x, double width, Width on, double top, double foot) {
     private static final double LEAST = 1;
 
     /** All of a device of some px width. */
-    public static Room whole(double deviceWidth) {
-        return new Room(0, deviceWidth, Width.of(deviceWidth), 0, 0);
+    public static Room whole(Widths widths, double deviceWidth) {
+        return new Room(0, deviceWidth, widths.of(deviceWidth), 0, 0);
     }
 
     /** Another part of the same height. */
@@ -33,7 +34,7 @@ public record Room(double x, double width, Width on, double top, double foot) {
 
     /** What the strips of the tab sets around a place leave of a device. @param deviceWidth px  @param deviceHeight px */
     public static Room within(Prototype prototype, List<Around> around, String screen, double deviceWidth, double deviceHeight) {
-        Room whole = whole(deviceWidth);
+        Room whole = whole(prototype.widths(), deviceWidth);
         double side = 0;
         double top = 0;
         double foot = 0;
@@ -49,19 +50,19 @@ public record Room(double x, double width, Width on, double top, double foot) {
 
     /** Where the current place of a level stands: all of that, or beside its list. @param level counted from 0, the base */
     public static Room of(Prototype prototype, Situation now, int level) {
-        return Pairs.beside(prototype, now, level).map(b -> b.whole().detail(b.pair())).orElseGet(() -> whole(prototype, now, level));
+        return Pairs.beside(prototype, now, level).map(b -> b.detail()).orElseGet(() -> whole(prototype, now, level));
     }
 
     /** Where the list of a pair stands in it. */
-    public Room list(Pair pair) {
+    public Room list(Widths widths, Pair pair) {
         double wide = Math.rint(width * pair.share() / 100);
-        return part(x, wide, Width.of(wide));
+        return part(x, wide, widths.of(wide));
     }
 
     /** What is left beside the list of a pair. */
-    public Room detail(Pair pair) {
-        double list = list(pair).width();
-        return part(x + list, width - list, Width.of(width - list));
+    public Room detail(Widths widths, Pair pair) {
+        double list = list(widths, pair).width();
+        return part(x + list, width - list, widths.of(width - list));
     }
 
     /** All that is left beside the drawers that stay on a level, and the strips at its side. @param level counted from 0, the base */
@@ -84,7 +85,7 @@ public record Room(double x, double width, Width on, double top, double foot) {
     public static Room ofStrips(Prototype prototype, Situation now, int level) {
         Room whole = whole(prototype, now, level);
         Trail trail = now.levels().get(level).trail();
-        double strips = StripPlace.wideAtSide(prototype, Situation.around(trail), trail.current().screen(), Width.of(now.width()));
+        double strips = StripPlace.wideAtSide(prototype, Situation.around(trail), trail.current().screen(), prototype.widths().of(now.width()));
         return whole.part(whole.x() - strips, whole.width() + strips, whole.on());
     }
 

@@ -191,7 +191,7 @@ public final class Rules {
 
     /** The tab sets whose buttons float over the current place, the outermost first. */
     public List<TabSet> buttons(Head head) {
-        return head.drawer().isPresent() ? List.of() : Strips.shown(prototype, head.around(), head.screen()).stream().filter(s -> s.buttonOn(Width.of(head.width())).isPresent()).toList();
+        return head.drawer().isPresent() ? List.of() : Strips.shown(prototype, head.around(), head.screen()).stream().filter(s -> s.buttonOn(prototype.widths().of(head.width())).isPresent()).toList();
     }
 
     /** A tab chosen on a strip that shows, or swiped to. @param tab its id */

@@ -88,6 +88,9 @@ public final class Changes {
         each("The address ", before.entries().stream().filter(e -> e.address().isPresent()).toList(), now.entries().stream().filter(e -> e.address().isPresent()).toList(),
                 Entry::id, e -> e.address().orElse(""), (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(a.address().equals(b.address())
                         ? "leads to " + LinkWords.target(now, b.target()) + ", no longer to " + LinkWords.target(before, a.target()) : "is now " + b.address().orElse("")));
+        if (!before.widths().equals(now.widths())) {
+            say("Devices are medium from " + now.widths().medium() + " px on, and wide from " + now.widths().wide() + " px on.");
+        }
         each("The device ", before.devices(), now.devices(), Device::id, Device::title, (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
         each("The fact ", before.facts(), now.facts(), Fact::id, Fact::title, (a, b) -> a.equals(b) ? Optional.empty()
                 : Optional.of(a.title().equals(b.title()) ? "can hold other things" : "is called “" + b.title() + "”"));

@@ -22,6 +22,7 @@ import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.TabSet;
 import pandel.core.model.Width;
+import pandel.core.model.Widths;
 
 /** From points to events, and where mocks stand. */
 class AimTest {
@@ -32,24 +33,24 @@ class AimTest {
 
     @Test
     void pagesAndSheetsAreScaledWhenTheDeviceIsNearTheirWidth() {
-        Placement same = Placement.of(pictured(Form.PAGE, 390, 844), 390, 844);
+        Placement same = Placement.of(pictured(Form.PAGE, 390, 844), Room.whole(Widths.USUAL, 390), 844);
         assertThat(same).isEqualTo(new Placement(0, 0, 1, 390, 844, 0, 0, 0, 0));
-        assertThat(Placement.of(pictured(Form.PAGE, 390, 844), 360, 640).factor()).isCloseTo(360 / 390.0, within(1e-9));
-        assertThat(Placement.of(pictured(Form.PAGE, 390, 844), 360, 640).maxScroll()).isCloseTo(844 * 360 / 390.0 - 640, within(1e-6));
+        assertThat(Placement.of(pictured(Form.PAGE, 390, 844), Room.whole(Widths.USUAL, 360), 640).factor()).isCloseTo(360 / 390.0, within(1e-9));
+        assertThat(Placement.of(pictured(Form.PAGE, 390, 844), Room.whole(Widths.USUAL, 360), 640).maxScroll()).isCloseTo(844 * 360 / 390.0 - 640, within(1e-6));
         // Further off than ¾ or 4⁄3 it stands at its own size, centred.
-        Placement wide = Placement.of(pictured(Form.PAGE, 390, 844), 820, 1180);
+        Placement wide = Placement.of(pictured(Form.PAGE, 390, 844), Room.whole(Widths.USUAL, 820), 1180);
         assertThat(wide.factor()).isEqualTo(1);
         assertThat(wide.x()).isEqualTo(215);
-        Placement sheet = Placement.of(pictured(Form.SHEET, 390, 300), 390, 844);
+        Placement sheet = Placement.of(pictured(Form.SHEET, 390, 300), Room.whole(Widths.USUAL, 390), 844);
         assertThat(sheet.y()).isEqualTo(544);
     }
 
     @Test
     void dialogsAndPanelsStandAtTheirOwnSizeUnlessTheDeviceIsNarrower() {
-        Placement dialog = Placement.of(pictured(Form.DIALOG, 330, 250), 390, 844);
+        Placement dialog = Placement.of(pictured(Form.DIALOG, 330, 250), Room.whole(Widths.USUAL, 390), 844);
         assertThat(dialog).isEqualTo(new Placement(30, 297, 1, 330, 250, 0, 0, 0, 0));
-        assertThat(Placement.of(pictured(Form.DIALOG, 500, 250), 390, 844).width()).isEqualTo(390);
-        assertThat(Placement.of(pictured(Form.PANEL, 300, 844), 390, 844).x()).isEqualTo(90);
+        assertThat(Placement.of(pictured(Form.DIALOG, 500, 250), Room.whole(Widths.USUAL, 390), 844).width()).isEqualTo(390);
+        assertThat(Placement.of(pictured(Form.PANEL, 300, 844), Room.whole(Widths.USUAL, 390), 844).x()).isEqualTo(90);
     }
 
     @Test

@@ -210,9 +210,9 @@ final class FindingPane extends Scroll {
             if (!above.isEmpty()) {
                 view.fill(words -> Placeholders.filled(words, work.prototype(), known));
             }
-            Placement.Size size = Placement.sizeOf(look, Width.of(width), width, height);
+            Placement.Size size = Placement.sizeOf(look, work.prototype().widths().of(width), width, height);
             double factor = Math.min(PICTURE / size.width(), 232 / size.height());
-            view.show(look, Width.of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+            view.show(look, work.prototype().widths().of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
             StackPane frame = new StackPane(view);
             frame.setStyle("-fx-border-color: -rule;");
             frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);

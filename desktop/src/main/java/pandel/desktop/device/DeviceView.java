@@ -277,10 +277,10 @@ public final class DeviceView extends Pane {
     }
 
     /** Has the pictures of screens that may come next made ready, so that they are there when they do. */
-    public void prepare(List<Screen> next, Situation now, double atScale) {
+    public void prepare(Prototype prototype, List<Screen> next, Situation now, double atScale) {
         Map<String, Integer> wide = new LinkedHashMap<>();
-        next.forEach(screen -> screen.mockFor(Width.of(now.width())).filter(Picture.class::isInstance).map(Picture.class::cast).ifPresent(picture ->
-                wide.put(picture.content(), MockView.pixels(this, Math.rint(Placement.of(screen, now.width(), now.height()).width() * atScale)))));
+        next.forEach(screen -> screen.mockFor(prototype.widths().of(now.width())).filter(Picture.class::isInstance).map(Picture.class::cast).ifPresent(picture ->
+                wide.put(picture.content(), MockView.pixels(this, Math.rint(Placement.of(screen, Room.whole(prototype.widths(), now.width()), now.height()).width() * atScale)))));
         pictures.expect(wide.keySet(), wide::get);
     }
 

@@ -22,6 +22,7 @@ import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
 import pandel.core.model.Width;
+import pandel.core.model.Widths;
 import pandel.core.play.Around;
 import pandel.core.play.ButtonPlace;
 import pandel.core.play.Level;
@@ -50,7 +51,7 @@ final class LevelView extends Pane {
     private final Pane strip = new Pane();
     private BiFunction<Room, Double, List<StripPlace>> strips = (r, h) -> List.of();
     private BiFunction<Room, Double, List<ButtonPlace>> buttons = (r, h) -> List.of();
-    private Room ofStrips = Room.whole(1);
+    private Room ofStrips = Room.whole(Widths.USUAL, 1);
     private Runnable placeStrips = () -> { };
     private UnaryOperator<String> filled = UnaryOperator.identity();
     private Optional<AtPage> at = Optional.empty();
@@ -212,10 +213,6 @@ final class LevelView extends Pane {
         word.setStyle("-fx-font-size: " + Math.max(1, 16 * scale) + "px; -fx-text-fill: " + ink + ";");
         word.resizeRelocate(Math.rint(sign.area().x() * scale), Math.rint(sign.area().y() * scale), Math.rint(sign.area().width() * scale), Math.rint(sign.area().height() * scale));
         return word;
-    }
-
-    void place(double deviceWidth, double deviceHeight, double scale, double scroll) {
-        place(Room.whole(deviceWidth), deviceHeight, scale, scroll);
     }
 
     /** @param room across the device  @param deviceHeight px */

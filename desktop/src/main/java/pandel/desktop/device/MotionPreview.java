@@ -10,6 +10,7 @@ import javafx.util.Duration;
 import pandel.core.model.Device;
 import pandel.core.model.Look;
 import pandel.core.model.Motion;
+import pandel.core.play.Room;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A tiny device on which one screen gives way to another, over and over. It rests while nobody sees it. */
@@ -24,16 +25,17 @@ public final class MotionPreview extends SmallDevice {
     private Motion motion = Motion.NONE;
 
     /**
+     * @param room  of both on the device
      * @param above whether the second is opened above the first
      * @param high  interface px
      */
-    public MotionPreview(PictureLibrary pictures, Look first, Look second, boolean above, Device device, double high) {
+    public MotionPreview(PictureLibrary pictures, Look first, Look second, boolean above, Device device, Room room, double high) {
         double scale = high / device.height();
         super(Math.rint(device.width() * scale), high);
         from = new LevelView(pictures, first, 0, false);
         to = new LevelView(pictures, second, 1, above);
-        from.place(device.width(), device.height(), scale, 0);
-        to.place(device.width(), device.height(), scale, 0);
+        from.place(room, device.height(), scale, 0);
+        to.place(room, device.height(), scale, 0);
         getChildren().addAll(from, to);
         sceneProperty().addListener((o, was, is) -> {
             if (is == null) {

@@ -7,6 +7,7 @@ import pandel.core.model.Device;
 import pandel.core.model.Form;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.play.Room;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A screen open above another on a small device; a line says where a sheet stops when it is drawn up. */
@@ -19,11 +20,11 @@ public final class OverlayPreview extends SmallDevice {
         super(wide, high);
         beneath.ifPresent(s -> {
             LevelView page = page(pictures, prototype, s, false);
-            page.place(device.width(), device.height(), scale, 0);
+            page.place(Room.whole(prototype.widths(), device.width()), device.height(), scale, 0);
             getChildren().add(page);
         });
         LevelView above = page(pictures, prototype, screen, true);
-        above.place(device.width(), device.height(), scale, 0);
+        above.place(Room.whole(prototype.widths(), device.width()), device.height(), scale, 0);
         getChildren().addAll(above, edge());
         if (screen.form() == Form.SHEET && screen.overlay().stop() > 0) {
             double y = Math.rint(high * (1 - screen.overlay().stop() / 100.0)) + 0.5;

@@ -23,7 +23,7 @@ public final class PagePreview extends SmallDevice {
         LevelView view = page(pictures, prototype, screen, false);
         view.standAt(prototype, at);
         view.standIn(prototype, around);
-        view.place(Room.within(prototype, around, screen.id(), device.width(), device.height()), Room.whole(device.width()), device.height(), scale, 0);
+        view.place(Room.within(prototype, around, screen.id(), device.width(), device.height()), Room.whole(prototype.widths(), device.width()), device.height(), scale, 0);
         getChildren().addAll(view, edge());
     }
 

@@ -19,9 +19,9 @@ public final class PairPreview extends SmallDevice {
         double scale = wide / device.width();
         double high = Math.rint(device.height() * scale);
         super(wide, high);
-        Room whole = Room.whole(device.width());
-        side(pictures, prototype, pair.detail(), whole.detail(pair), device, scale, false);
-        side(pictures, prototype, pair.list(), whole.list(pair), device, scale, true);
+        Room whole = Room.whole(prototype.widths(), device.width());
+        side(pictures, prototype, pair.detail(), whole.detail(prototype.widths(), pair), device, scale, false);
+        side(pictures, prototype, pair.list(), whole.list(prototype.widths(), pair), device, scale, true);
         getChildren().add(edge());
         setMouseTransparent(false);
         setCursor(Cursor.H_RESIZE);

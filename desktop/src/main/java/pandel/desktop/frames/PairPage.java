@@ -7,6 +7,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.edit.PairEdits;
 import pandel.core.model.Device;
 import pandel.core.model.Pair;
+import pandel.core.model.Width;
 import pandel.core.play.LinkWords;
 import pandel.desktop.device.PairPreview;
 import pandel.desktop.shell.Around;
@@ -19,7 +20,7 @@ public final class PairPage extends ThingPage {
     private static final double WIDE = 470;
 
     private PairPage(Work work, Around around, String id) {
-        super("List and detail", "Where the device is 1000 px wide or more they stand side by side, and both take gestures. Choosing on the list changes the detail; the trail is the same at every width.", work, around, id);
+        super("List and detail", "Where the device is " + work.prototype().widths().wide() + " px wide or more they stand side by side, and both take gestures. Choosing on the list changes the detail; the trail is the same at every width.", work, around, id);
         setId("pair-page");
         offer(Press.word("Show them apart", "pair-remove", this::remove));
         fill();
@@ -46,7 +47,7 @@ public final class PairPage extends ThingPage {
                 share(Integer.parseInt(typed));
             }
         }), new Label("% for the list"));
-        Device device = work.prototype().devices().stream().filter(d -> d.width() >= 1000 && d.width() > d.height()).findFirst().orElse(Device.TABLET_ON_ITS_SIDE);
+        Device device = work.prototype().devices().stream().filter(d -> work.prototype().widths().of(d.width()) == Width.WIDE && d.width() > d.height()).findFirst().orElse(Device.TABLET_ON_ITS_SIDE.withSize(work.prototype().widths().one(Width.WIDE), Device.TABLET_ON_ITS_SIDE.height()));
         PairPreview preview = new PairPreview(around.pictures(), work.prototype(), pair, device, WIDE, this::share);
         preview.setId("pair-preview");
         Tooltip.install(preview, new Tooltip("Drag the line between them"));

@@ -30,6 +30,7 @@ import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 import pandel.core.model.Width;
+import pandel.core.model.Widths;
 import pandel.core.play.LinkWords;
 import pandel.desktop.device.PagePreview;
 import pandel.desktop.shell.Around;
@@ -170,8 +171,9 @@ public final class TabSetPage extends FramePage {
         column.setAlignment(Pos.TOP_CENTER);
         column.setMinWidth(156);
         TabSet.Side[] sides = TabSet.Side.values();
-        for (Device device : List.of(Device.PHONE, Device.TABLET, Device.TABLET_ON_ITS_SIDE)) {
-            Width width = Width.of(device.width());
+        for (Device usual : List.of(Device.PHONE, Device.TABLET, Device.TABLET_ON_ITS_SIDE)) {
+            Width width = Widths.USUAL.of(usual.width());
+            Device device = usual.withSize(work.prototype().widths().one(width), usual.height());
             TabSet.Side now = set.strip().on(width);
             Button turn = Press.smallWord(width.word() + ": " + switch (now) {
                 case STRIP -> "strip";

@@ -71,7 +71,7 @@ final class DeskActions {
 
     /** The class of the device's width. */
     Width deviceWidth() {
-        return Width.of(device.get().width());
+        return work.prototype().widths().of(device.get().width());
     }
 
     Screen screen() {

@@ -23,6 +23,7 @@ import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
+import pandel.core.play.Room;
 import pandel.desktop.device.MotionPreview;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.shell.PageBox;
@@ -109,7 +110,7 @@ final class MotionPage extends PageBox {
     private Node kind(Motion.Kind kind, Screen from, Screen to) {
         Device device = work.device();
         boolean above = verb() == Verb.OPEN_ABOVE || to.form() != Form.PAGE;
-        MotionPreview preview = new MotionPreview(pictures, Look.plain(from), Look.plain(to), above, device, Math.min(HIGH, 90 * device.height() / device.width()));
+        MotionPreview preview = new MotionPreview(pictures, Look.plain(from), Look.plain(to), above, device, Room.whole(work.prototype().widths(), device.width()), Math.min(HIGH, 90 * device.height() / device.width()));
         Motion now = now();
         preview.play(new Motion(kind, now.direction(), kind == Motion.Kind.NONE ? 0 : now.ms() == 0 ? 280 : now.ms(), now.easing(), now.rest()));
         Button button = new Button(words(kind), preview);

@@ -128,7 +128,7 @@ final class ValuesPage extends PageBox {
     }
 
     private Optional<Picture> picture() {
-        return now().mockFor(Width.of(work.device().width())).filter(Picture.class::isInstance).map(Picture.class::cast);
+        return now().mockFor(work.width()).filter(Picture.class::isInstance).map(Picture.class::cast);
     }
 
     private void patches(Picture picture) {

@@ -98,7 +98,7 @@ public final class PlayView implements StageView {
         page.setCenter(middle);
         around();
         // Decoding what may come next would steal time from what moves now.
-        device.onRest(() -> tape.map(Tape::now).ifPresent(now -> device.prepare(next(now), now, device.scale())));
+        device.onRest(() -> tape.map(Tape::now).ifPresent(now -> device.prepare(work.prototype(), next(now), now, device.scale())));
         middle.widthProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.heightProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.setMinSize(0, 0);

@@ -122,8 +122,9 @@ final class TapePane extends HBox {
         MockView view = new MockView(pictures);
         Look look = Look.of(prototype, screen, tick.after().known());
         view.fill(words -> Placeholders.filled(words, prototype, tick.after().known()));
-        Placement.Size size = Placement.sizeOf(look, Width.of(tick.after().width()), tick.after().width(), tick.after().height());
-        view.show(look, Width.of(tick.after().width()), PICTURE, Math.rint(PICTURE * size.height() / size.width()));
+        Width on = prototype.widths().of(tick.after().width());
+        Placement.Size size = Placement.sizeOf(look, on, tick.after().width(), tick.after().height());
+        view.show(look, on, PICTURE, Math.rint(PICTURE * size.height() / size.width()));
         return view;
     }
 

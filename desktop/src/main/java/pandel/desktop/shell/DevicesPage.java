@@ -16,6 +16,7 @@ import javafx.scene.control.Tooltip;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Device;
 import pandel.core.model.Rest;
+import pandel.core.model.Widths;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
@@ -64,10 +65,10 @@ final class DevicesPage extends PageBox {
 
     private void fill() {
         clear();
-        row(label("Name", 136, "quiet", "small"), label("Wide × high", 104, "quiet", "small"), label("Goes back by", 84, "quiet", "small"),
-                label("Pointed at with", 116, "quiet", "small"), label("Shows above one another", 156, "quiet", "small"));
+        row(label("Name", 124, "quiet", "small"), label("Wide × high", 104, "quiet", "small"), label("Goes back by", 84, "quiet", "small"),
+                label("Pointed at with", 116, "quiet", "small"), label("Shows above one another", 144, "quiet", "small"));
         for (Device d : work.prototype().devices()) {
-            TextField name = field("device-name-" + d.id(), "Name of the device", d.title(), 136, typed -> {
+            TextField name = field("device-name-" + d.id(), "Name of the device", d.title(), 124, typed -> {
                 if (!typed.isEmpty()) {
                     change(d, x -> x.withTitle(typed));
                 }
@@ -82,14 +83,29 @@ final class DevicesPage extends PageBox {
                 button.setMinWidth(button == back ? 84 : 116);
                 button.setTooltip(new Tooltip("Press for the next choice"));
             }
-            levels.setMinWidth(156);
+            levels.setMinWidth(144);
             levels.setTooltip(new Tooltip("Press for the next choice; what is more is refused, and a check tells"));
             Button off = Press.smallWord("Take off", "device-off-" + d.id(), () -> edit(work.prototype().devices().stream().filter(x -> !x.id().equals(d.id())).toList()));
             off.setDisable(work.prototype().devices().size() == 1);
-            Button refuses = Press.smallWord(d.cannot().isEmpty() ? "and refuses…" : d.cannot().size() + " refused…", "device-refuses-" + d.id(), () -> { });
+            Button refuses = Press.smallWord(d.cannot().isEmpty() ? "refuses…" : d.cannot().size() + " refused…", "device-refuses-" + d.id(), () -> { });
             refuses.setOnAction(e -> refused(d).show(refuses, Side.BOTTOM, 0, 0));
             row(name, size, back, pointing, levels, spring(), refuses, off);
         }
+        Widths widths = work.prototype().widths();
+        row(label("Narrow under", 92), field("width-medium", "px from which a device is no longer narrow", String.valueOf(widths.medium()), 56, typed -> widths(typed, String.valueOf(widths.wide()))), label("px, wide from", 92),
+                field("width-wide", "px from which a device is wide", String.valueOf(widths.wide()), 56, typed -> widths(String.valueOf(widths.medium()), typed)), label("px, medium between: pictures, strips and pairs go by that", 400));
+    }
+
+    private void widths(String medium, String wide) {
+        try {
+            Widths typed = new Widths(Integer.parseInt(medium), Integer.parseInt(wide));
+            if (!typed.equals(work.prototype().widths())) {
+                work.edit(ScreenEdits.widths(typed));
+            }
+        } catch (IllegalArgumentException e) {
+            said.say("Medium begins at " + Widths.LEAST + " px or more, wide at more than that and " + Widths.MOST + " at most: 640 and 1000, say. “" + medium + "” and “" + wide + "” do not.");
+        }
+        fill();
     }
 
     /** What else the device refuses, to be turned on and off. */

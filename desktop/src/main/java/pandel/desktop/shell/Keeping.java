@@ -293,7 +293,7 @@ public final class Keeping {
             try {
                 List<Path> files = Gathering.find(paths);
                 Platform.runLater(() -> showProgress(0, files.size(), stopped));
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, tools.thumbnails()).take(files, ids, work.naming(),
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, tools.thumbnails(), work.prototype().widths()).take(files, ids, work.naming(),
                         done -> Platform.runLater(() -> showProgress(done, files.size(), stopped)), stopped::get);
                 Platform.runLater(() -> {
                     said.done();

@@ -65,7 +65,7 @@ final class Picturing {
     void put(Path file, Screen screen, Optional<State> state, Width width) {
         take(file, picture -> {
             work.edit(StateEdits.mock(screen, state, picture.withOn(width)));
-            boolean unlike = Width.of(picture.width()) != width;
+            boolean unlike = work.prototype().widths().of(picture.width()) != width;
             said.say("“" + file.getFileName() + "” is the picture for " + width.word() + " devices"
                     + (unlike ? ", though " + Math.round(picture.width()) + " px wide; correct its scale if that is wrong." : "."));
         });
@@ -76,7 +76,7 @@ final class Picturing {
         PictureShelf shelf = work.shelf();
         Set<String> ids = work.prototype().index().ids();
         thread.execute(() -> {
-            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(List.of(file), ids, work.naming(), done -> { }, () -> false);
+            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, work.prototype().widths()).take(List.of(file), ids, work.naming(), done -> { }, () -> false);
             Platform.runLater(() -> {
                 Optional<Picture> picture = gathered.flatMap(g -> g.screens().stream().findFirst()).flatMap(s -> s.mocks().stream().findFirst())
                         .filter(Picture.class::isInstance).map(Picture.class::cast);

@@ -103,7 +103,7 @@ final class Replacing {
         Prototype now = work.prototype();
         thread.execute(() -> {
             try {
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(Gathering.find(List.of(folder)), now.index().ids(), work.naming(), done -> { }, () -> false);
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, work.prototype().widths()).take(Gathering.find(List.of(folder)), now.index().ids(), work.naming(), done -> { }, () -> false);
                 long newer = paired(Comparison.had(now), came(gathered), shelf).stream().filter(p -> p.replaces() || p.kind() == Pairing.Kind.NEW).count();
                 if (newer > 0 && watched.filter(w -> w.folder().equals(folder)).isPresent()) {
                     Platform.runLater(() -> said.offer((newer == 1 ? "One picture is" : newer + " pictures are") + " newer in “" + folder.getFileName() + "”.", "Look at them",
@@ -144,7 +144,7 @@ final class Replacing {
             try {
                 List<Path> files = Gathering.find(paths);
                 Platform.runLater(() -> progress(0, files.size(), stopped));
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails).take(files, ids, work.naming(),
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, work.prototype().widths()).take(files, ids, work.naming(),
                         done -> Platform.runLater(() -> progress(done, files.size(), stopped)), stopped::get);
                 List<Came> came = came(gathered);
                 // One file for one screen was chosen by the person; nothing is to be guessed.

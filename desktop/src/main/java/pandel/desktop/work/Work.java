@@ -136,7 +136,7 @@ public final class Work {
     }
 
     public Width width() {
-        return Width.of(device.get().width());
+        return prototype().widths().of(device.get().width());
     }
 
     public void use(Device chosen) {

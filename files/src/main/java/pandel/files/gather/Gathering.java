@@ -24,6 +24,7 @@ import pandel.core.model.Picture;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
+import pandel.core.model.Widths;
 import pandel.files.Unreadable;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
@@ -47,10 +48,18 @@ public final class Gathering {
 
     private final PictureShelf shelf;
     private final Thumbnails thumbnails;
+    private final Widths widths;
 
+    /** For a new prototype. */
     public Gathering(PictureShelf shelf, Thumbnails thumbnails) {
+        this(shelf, thumbnails, Widths.USUAL);
+    }
+
+    /** @param widths of the prototype that the pictures are for */
+    public Gathering(PictureShelf shelf, Thumbnails thumbnails, Widths widths) {
         this.shelf = shelf;
         this.thumbnails = thumbnails;
+        this.widths = widths;
     }
 
     /** The pictures among files and in folders, in natural order; folders are looked into once, not deeper. */
@@ -142,7 +151,7 @@ public final class Gathering {
             FileTitle title = FileTitle.of(name);
             double own = Pictures.ownScale(header);
             double scale = own > 0 ? own : title.scale() > 0 ? title.scale() : FileTitle.guessScale(header.width(), header.height());
-            Width on = Width.of(header.width() / scale);
+            Width on = widths.of(header.width() / scale);
             return new Taken(title.title(), new Picture(on, content, header.width(), header.height(), scale, name, Rest.NONE));
         } catch (IOException e) {
             throw new Unreadable("“" + name + "” could not be read: " + e.getMessage(), e);

@@ -34,6 +34,7 @@ import pandel.core.model.TabSet;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
 import pandel.core.model.Version;
+import pandel.core.model.Widths;
 import pandel.files.Unreadable;
 
 /** Reads {@code prototype.json}. What is wrong is said with its place; unknown fields are kept. */
@@ -80,6 +81,8 @@ public final class PrototypeReader {
             Fields entry = Fields.of(node, "entry " + (entries.size() + 1));
             entries.add(new Entry(fresh(entry), SequenceJson.target(entry, Map.of()), entry.optionalText("address"), values(entry), entry.rest()));
         }
+        Optional<Fields> classes = fields.object("widths");
+        Widths widths = classes.isEmpty() ? Widths.USUAL : widths(classes.get());
         Map<Verb, Motion> motions = new EnumMap<>(Verb.class);
         Fields own = fields.object("motions").orElse(null);
         for (String verb : own == null ? List.<String>of() : own.names()) {
@@ -124,7 +127,13 @@ public final class PrototypeReader {
         List<StartPoint> points = startPoints(fields);
         List<Version> versions = versions(fields);
         return new Prototype(title, screens, shared, entries, devices, motions, judgements, journeys, fields.rest())
-                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences).withTabSets(sets).withDrawers(drawers).withPairs(pairs);
+                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences).withTabSets(sets).withDrawers(drawers).withPairs(pairs).withWidths(widths);
+    }
+
+    private static Widths widths(Fields f) throws Unreadable {
+        int medium = f.whole("medium", Widths.LEAST, Widths.MOST);
+        int wide = f.whole("wide", Widths.LEAST, Widths.MOST);
+        return f.made(() -> new Widths(medium, wide));
     }
 
     private static Map<String, Value> values(Fields entry) throws Unreadable {

@@ -27,6 +27,7 @@ import pandel.core.model.SharedHotspot;
 import pandel.core.model.StartPoint;
 import pandel.core.model.State;
 import pandel.core.model.Version;
+import pandel.core.model.Widths;
 
 /** Writes {@code prototype.json}: always the same order of fields; what is usual is left out. */
 public final class PrototypeWriter {
@@ -48,6 +49,9 @@ public final class PrototypeWriter {
         list(node, "facts", p.facts(), f -> with(FactJson.fact(f), f.rest()));
         list(node, "startPoints", p.startPoints(), PrototypeWriter::startPoint);
         list(node, "versions", p.versions(), v -> NODES.objectNode().put("id", v.id()).put("title", v.title()).put("made", v.made()));
+        if (!p.widths().equals(Widths.USUAL)) {
+            node.putObject("widths").put("medium", p.widths().medium()).put("wide", p.widths().wide());
+        }
         if (!p.motions().isEmpty()) {
             ObjectNode motions = node.putObject("motions");
             p.motions().forEach((verb, motion) -> motions.set(verb.word(), motion(motion)));
