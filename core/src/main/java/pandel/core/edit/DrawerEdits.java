@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -100,11 +101,13 @@ public final class DrawerEdits {
         return Edit.of(name, p -> p.withDrawers(p.drawers().stream().map(d -> d.id().equals(drawer.id()) ? drawer : d).toList()));
     }
 
-    /** Takes a drawer away, with the links that do nothing but open or close it. */
+    /** Takes a drawer away, with the links that do nothing but open or close it; others do what else they do. */
     public static Edit remove(Drawer drawer) {
+        Predicate<Effect> moves = e -> e instanceof Effect.MoveDrawer m && m.drawer().equals(drawer.id());
         return Edit.of("remove “" + drawer.shownTitle() + "”", p -> {
             Prototype without = p.withDrawers(p.drawers().stream().filter(d -> !d.id().equals(drawer.id())).toList());
-            return LinkEdits.dropLinks(without, l -> l.effects().findAny().isPresent() && l.effects().allMatch(e -> e instanceof Effect.MoveDrawer m && m.drawer().equals(drawer.id())));
+            Prototype unlinked = LinkEdits.dropLinks(without, l -> l.effects().findAny().isPresent() && l.effects().allMatch(moves));
+            return LinkEdits.branches(unlinked, b -> b.effects().stream().anyMatch(moves) ? b.withEffects(b.effects().stream().filter(moves.negate()).toList()) : b);
         });
     }
 

@@ -1,6 +1,7 @@
 package pandel.core.edit;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import pandel.core.model.Effect;
 import pandel.core.model.Entry;
 import pandel.core.model.Index.Way;
@@ -83,7 +85,7 @@ public final class SequenceEdits {
 
     private static Prototype without(Prototype p, Set<String> gone) {
         Prototype unlinked = LinkEdits.dropLinksTo(p, gone);
-        return unlinked.withSequences(unlinked.sequences().stream().filter(s -> !gone.contains(s.id())).toList())
+        return TabSetEdits.withoutRoots(unlinked.withSequences(unlinked.sequences().stream().filter(s -> !gone.contains(s.id())).toList()), gone)
                 .withEntries(unlinked.entries().stream().filter(e -> !gone.contains(e.target().id())).toList());
     }
 
@@ -93,29 +95,54 @@ public final class SequenceEdits {
             return p;
         }
         Set<String> empty = new HashSet<>();
-        List<Sequence> left = new ArrayList<>();
+        Prototype led = p;
         for (Sequence sequence : p.sequences()) {
-            Sequence less = sequence.withPages(sequence.pages().stream().filter(page -> !screens.contains(page)).toList());
-            left.add(less);
-            if (less.pages().isEmpty()) {
-                empty.add(less.id());
+            List<Integer> kept = IntStream.range(0, sequence.pages().size()).filter(i -> !screens.contains(sequence.pages().get(i))).boxed().toList();
+            if (kept.isEmpty() && !sequence.pages().isEmpty()) {
+                empty.add(sequence.id());
+            } else {
+                led = following(led, sequence, kept);
             }
         }
-        return without(p.withSequences(left), empty);
+        return without(led, empty);
     }
 
     /** Moves a page to another place in the order. @param from counted from 0  @param to counted from 0, after it was taken out */
     public static Edit move(Sequence sequence, int from, int to) {
-        List<String> pages = new ArrayList<>(sequence.pages());
-        pages.add(to, pages.remove(from));
-        return change("move a page of “" + sequence.shownTitle() + "”", sequence.withPages(pages));
+        List<Integer> order = numbers(sequence);
+        order.add(to, order.remove(from));
+        return Edit.of("move a page of “" + sequence.shownTitle() + "”", p -> following(p, sequence, order));
     }
 
     /** Takes a page out; a sequence without pages goes. @param at counted from 0 */
     public static Edit takeOut(Sequence sequence, int at) {
-        List<String> pages = new ArrayList<>(sequence.pages());
-        pages.remove(at);
-        return pages.isEmpty() ? remove(sequence) : change("take a page out of “" + sequence.shownTitle() + "”", sequence.withPages(pages));
+        List<Integer> kept = numbers(sequence);
+        kept.remove(at);
+        return kept.isEmpty() ? remove(sequence) : Edit.of("take a page out of “" + sequence.shownTitle() + "”", p -> following(p, sequence, kept));
+    }
+
+    private static List<Integer> numbers(Sequence sequence) {
+        return new ArrayList<>(IntStream.range(0, sequence.pages().size()).boxed().toList());
+    }
+
+    /** The sequence with some of its pages in an order, and what leads to a page following it; what led to one that is gone leads to the next. @param kept counted from 0 as they were */
+    private static Prototype following(Prototype p, Sequence sequence, List<Integer> kept) {
+        Map<Integer, Integer> now = new HashMap<>();
+        for (int i = 0; i < sequence.pages().size(); i++) {
+            int number = i;
+            int at = kept.indexOf(i);
+            now.put(i + 1, at >= 0 ? at + 1 : Math.clamp(1 + kept.stream().filter(k -> k < number).count(), 1, Math.max(1, kept.size())));
+        }
+        Set<String> turns = p.index().ways().stream().filter(w -> !w.from().isEmpty() && w.from().stream().allMatch(s -> sequence.pages().contains(s.id()))).map(w -> w.link().id()).collect(Collectors.toSet());
+        Prototype led = LinkEdits.effects(p, (link, e) -> e instanceof Effect.TurnPage turn && turn.turn() instanceof PageTurn.To to && turns.contains(link.id())
+                ? new Effect.TurnPage(new PageTurn.To(now.getOrDefault(to.number(), to.number()))) : e.target().map(t -> e.leadingTo(at(sequence, t, now))).orElse(e));
+        return change(led, sequence.id(), s -> s.withPages(kept.stream().map(sequence.pages()::get).toList()))
+                .withEntries(led.entries().stream().map(e -> new Entry(e.id(), at(sequence, e.target(), now), e.address(), e.values(), e.rest())).toList());
+    }
+
+    private static Target at(Sequence sequence, Target target, Map<Integer, Integer> now) {
+        return target instanceof Target.ToSequence to && to.id().equals(sequence.id()) && now.containsKey(to.first()) && (to.page().isPresent() || now.get(1) > 1)
+                ? new Target.ToSequence(to.id(), Optional.of(now.get(to.first())).filter(n -> n > 1), to.values()) : target;
     }
 
     /** Puts screens behind the pages it has. */

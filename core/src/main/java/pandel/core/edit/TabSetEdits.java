@@ -111,33 +111,41 @@ public final class TabSetEdits {
         Set<String> tabs = new HashSet<>();
         p.tabSets().stream().filter(s -> gone.contains(s.id())).forEach(s -> s.tabs().forEach(t -> tabs.add(t.id())));
         Prototype unlinked = DrawerEdits.without(withoutTabs(LinkEdits.dropLinksTo(p, gone), tabs), gone);
-        return unlinked.withTabSets(unlinked.tabSets().stream().filter(s -> !gone.contains(s.id())).map(s -> s.withTabs(s.tabs().stream().filter(t -> !gone.contains(t.root().id())).toList())).toList())
+        Prototype left = unlinked.withTabSets(unlinked.tabSets().stream().filter(s -> !gone.contains(s.id())).toList())
                 .withEntries(unlinked.entries().stream().filter(e -> !gone.contains(e.target().id())).toList());
+        return left.tabSets().stream().anyMatch(s -> s.tabs().stream().anyMatch(t -> gone.contains(t.root().id()))) ? withoutRoots(left, gone) : left;
     }
 
-    /** Links that only switch to tabs that are gone go with them. */
+    /** Links that only switch to tabs that are gone go with them; what led to a set at one of them leads to it as it starts. */
     private static Prototype withoutTabs(Prototype p, Set<String> tabs) {
-        return LinkEdits.dropLinks(p, l -> l.effects().anyMatch(e -> e instanceof Effect.SwitchTab s && tabs.contains(s.tab())));
+        Prototype left = LinkEdits.dropLinks(p, l -> l.effects().anyMatch(e -> e instanceof Effect.SwitchTab s && tabs.contains(s.tab())));
+        return LinkEdits.effects(left, (link, e) -> e.target().map(t -> e.leadingTo(asItStarts(t, tabs))).orElse(e))
+                .withEntries(left.entries().stream().map(e -> new Entry(e.id(), asItStarts(e.target(), tabs), e.address(), e.values(), e.rest())).toList());
     }
 
-    /** Without screens that were roots; a set without tabs goes. */
+    private static Target asItStarts(Target target, Set<String> gone) {
+        return target instanceof Target.ToTabs to && to.tab().filter(gone::contains).isPresent() ? new Target.ToTabs(to.id(), Optional.empty(), to.values()) : target;
+    }
+
+    /** Without screens, sequences or sets that were roots; a set that is left without tabs goes. */
     static Prototype withoutRoots(Prototype p, Set<String> screens) {
         if (p.tabSets().isEmpty()) {
             return p;
         }
         Set<String> gone = new HashSet<>();
+        p.tabSets().forEach(set -> set.tabs().stream().filter(t -> screens.contains(t.root().id())).forEach(t -> gone.add(t.id())));
+        Prototype unlinked = withoutTabs(p, gone);
         Set<String> empty = new HashSet<>();
         List<TabSet> left = new ArrayList<>();
-        for (TabSet set : p.tabSets()) {
-            set.tabs().stream().filter(t -> screens.contains(t.root().id())).forEach(t -> gone.add(t.id()));
+        for (TabSet set : unlinked.tabSets()) {
             TabSet less = set.withTabs(set.tabs().stream().filter(t -> !gone.contains(t.id())).toList())
                     .withHiddenOn(new LinkedHashSet<>(set.hiddenOn().stream().filter(s -> !screens.contains(s)).toList()));
             left.add(less);
-            if (less.tabs().isEmpty()) {
+            if (less.tabs().isEmpty() && !set.tabs().isEmpty()) {
                 empty.add(less.id());
             }
         }
-        return without(withoutTabs(p, gone).withTabSets(left), empty);
+        return without(unlinked.withTabSets(left), empty);
     }
 
     /** Moves a tab to another place in the order. @param from counted from 0  @param to counted from 0, after it was taken out */
