@@ -8,7 +8,6 @@ import pandel.core.model.Mock;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
-import pandel.core.model.Width;
 import pandel.core.play.Placement;
 
 /** {@code mock-missing}: for each named device the screens whose pictures do not fit its width. */

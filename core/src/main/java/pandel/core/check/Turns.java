@@ -32,7 +32,6 @@ import pandel.core.model.Source;
 import pandel.core.model.Status;
 import pandel.core.model.TabSet;
 import pandel.core.model.Value;
-import pandel.core.model.Width;
 import pandel.core.play.Around;
 import pandel.core.play.Head;
 import pandel.core.play.LevelKind;

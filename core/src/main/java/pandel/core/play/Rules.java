@@ -22,7 +22,6 @@ import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
-import pandel.core.model.Width;
 
 /** What each thing a person or a link does comes to, by head alone. Step and the checks know nothing but these. */
 public final class Rules {

@@ -10,23 +10,23 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import pandel.core.model.Device;
-import pandel.core.model.Entry;
 import pandel.core.model.Drawer;
-import pandel.core.model.Fact;
+import pandel.core.model.Entry;
 import pandel.core.model.Expected;
+import pandel.core.model.Fact;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Journey;
 import pandel.core.model.Link;
 import pandel.core.model.Mock;
-import pandel.core.model.Picture;
 import pandel.core.model.Pair;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.SharedHotspot;
 import pandel.core.model.StartPoint;
-import pandel.core.model.TabSet;
 import pandel.core.model.State;
+import pandel.core.model.TabSet;
 import pandel.core.play.LinkWords;
 
 /**

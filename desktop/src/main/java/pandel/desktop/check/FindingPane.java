@@ -23,7 +23,6 @@ import pandel.core.model.Look;
 import pandel.core.model.Placeholders;
 import pandel.core.model.Screen;
 import pandel.core.model.StartPoint;
-import pandel.core.model.Width;
 import pandel.core.play.EventWords;
 import pandel.core.play.Happening;
 import pandel.core.play.Placement;

@@ -19,14 +19,12 @@ import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
-import pandel.core.model.Width;
 import pandel.core.play.Happening;
 import pandel.core.play.Level;
 import pandel.core.play.Placement;
 import pandel.core.play.Room;
 import pandel.core.play.Scrolled;
 import pandel.core.play.Situation;
-import pandel.core.play.StripPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 

@@ -17,7 +17,6 @@ import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Screen;
 import pandel.core.model.Value;
-import pandel.core.model.Width;
 import pandel.desktop.shell.PageBox;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
