@@ -12,8 +12,6 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
@@ -111,8 +109,7 @@ public final class MainWindow implements Around {
                 dress(root.getScene());
             }
         });
-        StackPane.setAlignment(said, Pos.BOTTOM_RIGHT);
-        StackPane.setMargin(said, new Insets(0, 12, 72, 0));
+        said.besides(questions.visibleProperty());
         root.getChildren().addAll(page, said, questions);
         // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
         root.sceneProperty().addListener((o, a, scene) -> scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key));

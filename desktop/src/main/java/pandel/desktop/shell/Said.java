@@ -1,16 +1,20 @@
 package pandel.desktop.shell;
 
 import javafx.animation.PauseTransition;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.util.Duration;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Preferred;
 
-/** One passing sentence above the vitals, or the progress of long work that can be stopped. */
+/** One passing sentence above the vitals, and above a page that is open; or the progress of long work that can be stopped. */
 final class Said extends HBox {
 
     private static final double LEAST = 3000;
@@ -21,6 +25,9 @@ final class Said extends HBox {
     private final PauseTransition going = new PauseTransition();
 
     private final Preferred preferred;
+    /** Whether a page is open, which a plain sentence is said above, out of the way of its buttons. */
+    private boolean pageOpen;
+    private boolean plain;
 
     Said(Preferred preferred) {
         this.preferred = preferred;
@@ -32,7 +39,30 @@ final class Said extends HBox {
         setAccessibleText("Message");
     }
 
+    /** Lets it stand at the lower right, and above pages while they are open. */
+    void besides(ObservableBooleanValue open) {
+        open.addListener((o, was, is) -> {
+            pageOpen = is;
+            place();
+        });
+        place();
+    }
+
+    private void place() {
+        boolean above = pageOpen && plain;
+        StackPane.setAlignment(this, above ? Pos.TOP_CENTER : Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(this, above ? new Insets(12, 0, 0, 0) : new Insets(0, 12, 72, 0));
+        setViewOrder(above ? -1 : 0);
+        setMouseTransparent(above);
+    }
+
+    private void place(boolean asSentence) {
+        plain = asSentence;
+        place();
+    }
+
     void say(String sentence) {
+        place(true);
         words.setText(sentence);
         getChildren().setAll(words);
         setVisible(true);
@@ -42,6 +72,7 @@ final class Said extends HBox {
 
     /** Says a sentence that something can be done about; it stays until it is done or left. */
     void offer(String sentence, String what, Runnable action) {
+        place(false);
         going.stop();
         words.setText(sentence);
         Button take = new Button(what);
@@ -59,6 +90,7 @@ final class Said extends HBox {
 
     /** Shows how far long work is. */
     void progress(String sentence, double share, Runnable onStop) {
+        place(false);
         going.stop();
         words.setText(sentence);
         bar.setProgress(share);
