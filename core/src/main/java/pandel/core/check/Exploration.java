@@ -174,8 +174,9 @@ final class Exploration {
     /** Finds out what can be done at a node, and what each thing comes to. */
     void look(Node node) {
         node.looked = true;
-        Turns.Done done = turns.at(node.cell);
-        Turns.Done back = turns.back(node.cell);
+        Turns.All all = turns.at(node.cell);
+        Turns.Done done = all.here();
+        Turns.Done back = all.back();
         node.turns = done.sure();
         node.back = back.sure();
         node.doubted = joined(done.back(), back.back());

@@ -32,14 +32,14 @@ final class PairTurns {
         this.cell = cell;
     }
 
-    /** @param done with everything else that can be done at the cell, but for device back */
-    static void add(Turns turns, Done done, Cell cell) {
+    /** @param done with everything else that can be done at the cell  @param back what device back does there */
+    static void add(Turns turns, Done done, Cell cell, Done back) {
         if (turns.prototype().pairs().isEmpty() || turns.prototype().widths().of(turns.device().width()) != Width.WIDE || cell.first() || cell.at().isPresent()) {
             return;
         }
         PairTurns pairs = new PairTurns(turns, done, cell);
         boolean returns = done.sure().stream().anyMatch(pairs::returns);
-        boolean goesBack = returns || turns.back(cell).sure().stream().anyMatch(pairs::returns);
+        boolean goesBack = returns || back.sure().stream().anyMatch(pairs::returns);
         for (Screen list : turns.prototype().pairs().stream().filter(p -> p.detail().equals(cell.screen())).flatMap(p -> turns.prototype().screen(p.list()).stream()).toList()) {
             pairs.add(list, returns);
             if (!goesBack) {

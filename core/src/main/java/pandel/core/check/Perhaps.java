@@ -8,7 +8,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
-import java.util.stream.Stream;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Expected;
@@ -92,8 +91,9 @@ final class Perhaps {
         if (!exploration.nearest().containsKey(cell.screen())) {
             reached.add(cell.screen());
         }
-        Turns.Done done = exploration.turns().at(cell);
-        Turns.Done back = exploration.turns().back(cell);
+        Turns.All all = exploration.turns().at(cell);
+        Turns.Done done = all.here();
+        Turns.Done back = all.back();
         fired.addAll(done.back());
         fired.addAll(back.back());
         beneath(cell);
@@ -104,9 +104,8 @@ final class Perhaps {
             stuck.add(cell.screen());
         }
         boolean covers = !cell.around().isEmpty();
-        for (Turn turn : Stream.of(done.sure(), done.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream).toList()) {
-            turn.link().ifPresent(fired::add);
-            exploration.uncovered(cell, turn).ifPresent(horizon::add);
+        for (Turn turn : all.turns().toList()) {
+            follow(cell, turn);
             TrailAction last = turn.actions().getLast();
             covers |= last instanceof TrailAction.Put || last instanceof TrailAction.Raise;
             boolean forth = last instanceof TrailAction.Forward || last instanceof TrailAction.Staying;
@@ -126,20 +125,23 @@ final class Perhaps {
 
     /** What is done beneath from a cell, on what is not known, is tried on everything that could lie there. */
     private void hang(Cell cell) {
-        if (hanging.isEmpty()) {
-            hanging.add(cell);
+        boolean first = hanging.isEmpty();
+        hanging.add(cell);
+        if (first) {
             exploration.nodes().forEach(n -> beneath(n.cell));
             seen.forEach(this::beneath);
         } else {
-            hanging.add(cell);
             grounds.forEach(ground -> lay(cell, ground));
         }
     }
 
     /** Whatever holds pages could lie beneath. */
     private void beneath(Cell cell) {
-        if (!hanging.isEmpty() && cell.level().holdsPages() && grounds.add(cell.groundAbove(exploration.named()))) {
-            Cell.Ground ground = cell.groundAbove(exploration.named());
+        if (hanging.isEmpty() || !cell.level().holdsPages()) {
+            return;
+        }
+        Cell.Ground ground = cell.groundAbove(exploration.named());
+        if (grounds.add(ground)) {
             hanging.forEach(above -> lay(above, ground));
         }
     }
@@ -149,12 +151,12 @@ final class Perhaps {
             return;
         }
         Cell laid = cell.on(ground);
-        Turns.Done done = exploration.turns().at(laid);
-        Turns.Done back = exploration.turns().back(laid);
-        for (Turn turn : Stream.of(done.sure(), done.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream).toList()) {
-            turn.link().ifPresent(fired::add);
-            exploration.uncovered(laid, turn).ifPresent(horizon::add);
-        }
+        exploration.turns().at(laid).turns().forEach(turn -> follow(laid, turn));
+    }
+
+    private void follow(Cell cell, Turn turn) {
+        turn.link().ifPresent(fired::add);
+        exploration.uncovered(cell, turn).ifPresent(horizon::add);
     }
 
     /** Something goes back with facts: whatever is covered could be uncovered with them. */

@@ -53,8 +53,7 @@ final class Turns {
     private final Named named;
     private final Asked asked;
     private final List<Gesture> known;
-    private final Map<Alike, Done> made = new HashMap<>();
-    private final Map<Alike, Done> back = new HashMap<>();
+    private final Map<Alike, All> made = new HashMap<>();
     private final Map<String, Optional<Integer>> lookingBack = new HashMap<>();
     /** What can be set off on screens other than those it names, and looks back. */
     private final List<Link> lookingAnywhere;
@@ -99,9 +98,25 @@ final class Turns {
         }
     }
 
-    /** All but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits. */
-    Done at(Cell cell) {
-        return made.computeIfAbsent(alike(cell), key -> make(cell));
+    /**
+     * Everything at a cell.
+     *
+     * @param here all but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits
+     * @param back what device back does
+     */
+    record All(Done here, Done back) {
+
+        /** What surely does something, and what may. */
+        Stream<Turn> turns() {
+            return Stream.of(here.sure(), here.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream);
+        }
+    }
+
+    All at(Cell cell) {
+        return made.computeIfAbsent(alike(cell), key -> {
+            Done back = back(cell);
+            return new All(make(cell, back), back);
+        });
     }
 
     private Alike alike(Cell cell) {
@@ -120,7 +135,8 @@ final class Turns {
         return link.effects().anyMatch(e -> e instanceof Effect.ReturnTo || e instanceof Effect.TurnPage || e instanceof Effect.SwitchTab) || link.branches().stream().anyMatch(b -> b.where().isPresent());
     }
 
-    private Done make(Cell cell) {
+    /** @param back what device back does there */
+    private Done make(Cell cell, Done back) {
         Screen screen = prototype.screen(cell.screen()).orElseThrow();
         Done turns = new Done();
         if (!prototype.drawers().isEmpty()) {
@@ -143,7 +159,7 @@ final class Turns {
             add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), rules.away(head));
         }
         WaitTurns.add(this, turns, cell, screen);
-        PairTurns.add(this, turns, cell);
+        PairTurns.add(this, turns, cell, back);
         return turns;
     }
 
@@ -190,11 +206,7 @@ final class Turns {
     }
 
     /** What device back does: the screen's own link for it, each of its outcomes, else the device itself. */
-    Done back(Cell cell) {
-        return back.computeIfAbsent(alike(cell), key -> makeBack(cell));
-    }
-
-    private Done makeBack(Cell cell) {
+    private Done back(Cell cell) {
         Done turns = new Done();
         Optional<Link> link = device.goesBack() && cell.drawer().isEmpty() ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance)) : Optional.empty();
         if (link.isEmpty() || rules.offer(head(cell), link.get()) instanceof Offer.Nothing) {

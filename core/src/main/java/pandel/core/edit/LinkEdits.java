@@ -84,7 +84,7 @@ public final class LinkEdits {
         UnaryOperator<Effect> led = e -> e.target().filter(t -> t.id().equals(from)).map(t -> e.leadingTo(elsewhere(p, t, to))).orElse(e);
         return mapLinks(p, l -> leadsTo(l, Set.of(from))
                 ? Optional.of(l.withBranches(l.branches().stream().map(b -> b.withEffects(b.effects().stream().map(led).toList())).toList())) : Optional.of(l))
-                .withEntries(p.entries().stream().map(e -> e.target().id().equals(from) ? StartEdits.leadingTo(e, to) : e).toList());
+                .withEntries(p.entries().stream().map(e -> e.target().id().equals(from) ? e.leadingTo(new Target.ToScreen(to)) : e).toList());
     }
 
     /** Whether an effect goes on to another screen of the same trail: what frames take over as a turn or a switch. */
@@ -116,6 +116,12 @@ public final class LinkEdits {
     /** Every effect of every link changed; what does not change is shared. */
     static Prototype effects(Prototype p, BiFunction<Link, Effect, Effect> change) {
         return mapLinks(p, l -> Optional.of(l.withBranches(l.branches().stream().map(b -> b.withEffects(b.effects().stream().map(e -> change.apply(l, e)).toList())).toList())));
+    }
+
+    /** Everything that links and entries lead to changed; what does not change is shared. */
+    static Prototype targets(Prototype p, UnaryOperator<Target> change) {
+        return effects(p, (link, e) -> e.target().map(t -> e.leadingTo(change.apply(t))).orElse(e))
+                .withEntries(p.entries().stream().map(e -> e.leadingTo(change.apply(e.target()))).toList());
     }
 
     private static List<Link> with(List<Link> links, Link link) {

@@ -11,7 +11,6 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import pandel.core.model.Effect;
-import pandel.core.model.Entry;
 import pandel.core.model.Index.Way;
 import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
@@ -45,14 +44,17 @@ public final class SequenceEdits {
             Prototype taken = LinkEdits.effects(p, (link, e) -> turning.contains(link.id()) && LinkEdits.isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent()
                     ? new Effect.TurnPage(new PageTurn.To(page(sequence, e))) : leading(sequence, e));
             return taken.withSequences(all).withEntries(p.entries().stream().map(e -> e.target() instanceof Target.ToScreen to && sequence.pages().contains(to.id())
-                    ? new Entry(e.id(), at(sequence, sequence.pages().indexOf(to.id()) + 1, Map.of()), e.address(), e.values(), e.rest()) : e).toList());
+                    ? e.leadingTo(at(sequence, sequence.pages().indexOf(to.id()) + 1, Map.of())) : e).toList());
         });
     }
 
     /** The links that become turns when a sequence is made: those that stand on its pages alone and go on to another of them. */
     public static List<Way> turning(Prototype p, Sequence sequence) {
-        return p.index().ways().stream().filter(w -> !w.from().isEmpty() && w.from().stream().allMatch(s -> sequence.pages().contains(s.id())))
-                .filter(w -> w.link().effects().anyMatch(e -> LinkEdits.isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent())).toList();
+        return p.index().ways().stream().filter(w -> standsOnPages(w, sequence)).filter(w -> w.link().effects().anyMatch(e -> LinkEdits.isStep(e) && e.target().filter(t -> sequence.pages().contains(t.id())).isPresent())).toList();
+    }
+
+    private static boolean standsOnPages(Way way, Sequence sequence) {
+        return !way.from().isEmpty() && way.from().stream().allMatch(s -> sequence.pages().contains(s.id()));
     }
 
     private static int page(Sequence sequence, Effect effect) {
@@ -133,11 +135,10 @@ public final class SequenceEdits {
             int at = kept.indexOf(i);
             now.put(i + 1, at >= 0 ? at + 1 : Math.clamp(1 + kept.stream().filter(k -> k < number).count(), 1, Math.max(1, kept.size())));
         }
-        Set<String> turns = p.index().ways().stream().filter(w -> !w.from().isEmpty() && w.from().stream().allMatch(s -> sequence.pages().contains(s.id()))).map(w -> w.link().id()).collect(Collectors.toSet());
-        Prototype led = LinkEdits.effects(p, (link, e) -> e instanceof Effect.TurnPage turn && turn.turn() instanceof PageTurn.To to && turns.contains(link.id())
-                ? new Effect.TurnPage(new PageTurn.To(now.getOrDefault(to.number(), to.number()))) : e.target().map(t -> e.leadingTo(at(sequence, t, now))).orElse(e));
-        return change(led, sequence.id(), s -> s.withPages(kept.stream().map(sequence.pages()::get).toList()))
-                .withEntries(led.entries().stream().map(e -> new Entry(e.id(), at(sequence, e.target(), now), e.address(), e.values(), e.rest())).toList());
+        Set<String> turns = p.index().ways().stream().filter(w -> standsOnPages(w, sequence)).map(w -> w.link().id()).collect(Collectors.toSet());
+        Prototype turned = LinkEdits.effects(p, (link, e) -> e instanceof Effect.TurnPage turn && turn.turn() instanceof PageTurn.To to && turns.contains(link.id())
+                ? new Effect.TurnPage(new PageTurn.To(now.getOrDefault(to.number(), to.number()))) : e);
+        return change(LinkEdits.targets(turned, t -> at(sequence, t, now)), sequence.id(), s -> s.withPages(kept.stream().map(sequence.pages()::get).toList()));
     }
 
     private static Target at(Sequence sequence, Target target, Map<Integer, Integer> now) {

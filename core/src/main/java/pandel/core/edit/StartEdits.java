@@ -8,7 +8,6 @@ import java.util.regex.Pattern;
 import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
 import pandel.core.model.StartPoint;
-import pandel.core.model.Target;
 import pandel.core.model.Value;
 
 /** Edits of where play can begin: entries with addresses, and start points. */
@@ -71,11 +70,6 @@ public final class StartEdits {
             }
             return p.withEntries(all);
         });
-    }
-
-    /** The same entry leading to a screen. */
-    public static Entry leadingTo(Entry entry, String screen) {
-        return new Entry(entry.id(), new Target.ToScreen(screen), entry.address(), entry.values(), entry.rest());
     }
 
     public static Edit removeEntry(Entry entry) {

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import pandel.core.model.Effect;
-import pandel.core.model.Entry;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
@@ -48,7 +47,7 @@ public final class TabSetEdits {
             Prototype led = LinkEdits.effects(p, (link, e) -> e.target().flatMap(t -> tabOf(set, t)).filter(t -> !(e instanceof Effect.ReturnTo))
                     .map(tab -> LinkEdits.isStep(e) && isWithin(p, link.id(), within) ? new Effect.SwitchTab(tab.id()) : e.leadingTo(at(set, tab, e))).orElse(e));
             return led.withTabSets(all).withEntries(p.entries().stream().map(e -> tabOf(set, e.target())
-                    .map(tab -> new Entry(e.id(), new Target.ToTabs(set.id(), isFirst(set, tab) ? Optional.empty() : Optional.of(tab.id()), e.target().values()), e.address(), e.values(), e.rest())).orElse(e)).toList());
+                    .map(tab -> e.leadingTo(new Target.ToTabs(set.id(), isFirst(set, tab) ? Optional.empty() : Optional.of(tab.id()), e.target().values()))).orElse(e)).toList());
         });
     }
 
@@ -119,8 +118,7 @@ public final class TabSetEdits {
     /** Links that only switch to tabs that are gone go with them; what led to a set at one of them leads to it as it starts. */
     private static Prototype withoutTabs(Prototype p, Set<String> tabs) {
         Prototype left = LinkEdits.dropLinks(p, l -> l.effects().anyMatch(e -> e instanceof Effect.SwitchTab s && tabs.contains(s.tab())));
-        return LinkEdits.effects(left, (link, e) -> e.target().map(t -> e.leadingTo(asItStarts(t, tabs))).orElse(e))
-                .withEntries(left.entries().stream().map(e -> new Entry(e.id(), asItStarts(e.target(), tabs), e.address(), e.values(), e.rest())).toList());
+        return LinkEdits.targets(left, t -> asItStarts(t, tabs));
     }
 
     private static Target asItStarts(Target target, Set<String> gone) {

@@ -28,6 +28,11 @@ public record Entry(String id, Target target, Optional<String> address, Map<Stri
         return new Entry(id, target, address, with, rest);
     }
 
+    /** The same leading elsewhere. */
+    public Entry leadingTo(Target other) {
+        return other.equals(target) ? this : new Entry(id, other, address, values, rest);
+    }
+
     /** The names in its address that are filled by values, in order. */
     public List<String> names() {
         return address.map(Placeholders::in).orElse(List.of());

@@ -65,8 +65,16 @@ public record Room(double x, double width, Width on, double top, double foot) {
         return part(x + list, width - list, widths.of(width - list));
     }
 
-    /** All that is left beside the drawers that stay on a level, and the strips at its side. @param level counted from 0, the base */
+    /** All that is left beside the drawers that stay on a level, and the strips around its place. @param level counted from 0, the base */
     public static Room whole(Prototype prototype, Situation now, int level) {
+        Trail trail = now.levels().get(level).trail();
+        Room beside = ofStrips(prototype, now, level);
+        Room strips = within(prototype, trail.around().isEmpty() ? List.of() : Situation.around(trail), trail.current().screen(), now.width(), now.height());
+        return strips.part(beside.x() + strips.x(), Math.max(LEAST, beside.width() - strips.x()), strips.on());
+    }
+
+    /** Where strips stand: all that is left beside the drawers that stay. @param level counted from 0, the base */
+    public static Room ofStrips(Prototype prototype, Situation now, int level) {
         double left = 0;
         double right = 0;
         for (Drawer drawer : now.drawers(prototype, level)) {
@@ -76,17 +84,8 @@ public record Room(double x, double width, Width on, double top, double foot) {
                 right += drawer.panel().side() == Drawer.Side.RIGHT ? wide : 0;
             }
         }
-        Trail trail = now.levels().get(level).trail();
-        Room strips = within(prototype, trail.around().isEmpty() ? List.of() : Situation.around(trail), trail.current().screen(), now.width(), now.height());
-        return left + right == 0 ? strips : strips.part(strips.x() + left, Math.max(LEAST, strips.width() - left - right), strips.on());
-    }
-
-    /** px from the device's left edge at which strips begin, and where they end: all that is left beside the drawers that stay. @param level counted from 0, the base */
-    public static Room ofStrips(Prototype prototype, Situation now, int level) {
-        Room whole = whole(prototype, now, level);
-        Trail trail = now.levels().get(level).trail();
-        double strips = StripPlace.wideAtSide(prototype, Situation.around(trail), trail.current().screen(), prototype.widths().of(now.width()));
-        return whole.part(whole.x() - strips, whole.width() + strips, whole.on());
+        Room whole = whole(prototype.widths(), now.width());
+        return whole.part(left, Math.max(LEAST, now.width() - left - right), whole.on());
     }
 
     /** Of the top level. */

@@ -3,7 +3,6 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import pandel.core.model.Cause;
 import pandel.core.model.Drawer;
@@ -16,7 +15,6 @@ import pandel.core.model.Motion;
 import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
-import pandel.core.model.Width;
 
 /**
  * The heart: {@code step(prototype, situation, event)}. Pure and total: an event that does nothing says why. Costs time
@@ -52,7 +50,7 @@ public final class Step {
             case Event.Done done -> workDone(now, done.link(), outcome);
             case Event.Turning t -> throw new IllegalStateException("An event without its outcome names none");
             case Event.Scroll scroll -> acted(scroll(now, scroll, outcome));
-            case Event.OnList on -> acted(Pairs.beside(prototype, now).map(list -> onList(now, list, on.event(), outcome)).orElseGet(() -> nothing(now, Optional.empty(), "No list stands beside this.")));
+            case Event.OnList on -> acted(Under.list(prototype, now).map(list -> onList(now, list, on.event(), outcome)).orElseGet(() -> nothing(now, Optional.empty(), "No list stands beside this.")));
             case Event.Resize resize -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : adjusted(resized(now, resize));
         };
     }
@@ -87,14 +85,7 @@ public final class Step {
     }
 
     private Stepped touch(Situation now, Event.Touched touched, Optional<String> outcome) {
-        if (touched.gesture().isOfEdge() && now.device().goesBackBy(touched.gesture())) {
-            return deviceBack(now, outcome);
-        }
-        Optional<String> unknown = touched.gesture().refusedBy(now.device());
-        if (unknown.isPresent()) {
-            return new Stepped(now, new Happening.Refused(Optional.empty(), unknown.get()));
-        }
-        return switch (touched.on()) {
+        return ofDevice(now, touched, outcome).orElseGet(() -> switch (touched.on()) {
             case Event.On.Outside outside -> framed(now, rules.outside(now.head()), outcome);
             case Event.On.Away away -> framed(now, rules.away(now.head()), outcome);
             case Event.On.OnTurn on -> rules.laid(now.head()).contains(on.turn()) ? turned(now, on.turn(), outcome)
@@ -107,22 +98,24 @@ public final class Step {
             case Event.On.OnSkip on -> rules.skip(now.head()).map(link -> fire(now, now, link, Map.of(), outcome))
                     .orElseGet(() -> nothing(now, Optional.empty(), "Nothing to skip is laid over this."));
             case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
-            case Event.On.OnHotspot on -> shown(now, on.id()).map(h -> hotspot(now, h, on.row(), touched, outcome, why -> onScreen(now, touched, outcome, why)))
+            case Event.On.OnHotspot on -> shown(now, on.id()).map(h -> hotspot(now, h, on.row(), touched, outcome).orElseGet(() -> onScreen(now, touched, outcome, unlinked(h, touched))))
                     .or(() -> beside(now, on.id()).map(list -> onList(now, list, touched, outcome)))
                     .orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(now, on.id())));
-        };
+        });
     }
 
-    /** @param otherwise what follows where the hotspot has no link for it, and why it is not this hotspot that answers */
-    private Stepped hotspot(Situation now, Hotspot hotspot, int row, Event.Touched touched, Optional<String> outcome, Function<String, Stepped> otherwise) {
-        if (!isRow(hotspot, row)) {
-            return nothing(now, Optional.empty(), hotspot.rows().isEmpty() ? "This hotspot has no rows." : "It has the rows 1 to " + hotspot.rows().size() + ".");
+    /** What the device makes of a gesture, whatever it is on: its own back, or that it does not know it. */
+    private Optional<Stepped> ofDevice(Situation now, Event.Touched touched, Optional<String> outcome) {
+        return touched.gesture().isOfEdge() && now.device().goesBackBy(touched.gesture()) ? Optional.of(deviceBack(now, outcome))
+                : touched.gesture().refusedBy(now.device()).map(why -> new Stepped(now, new Happening.Refused(Optional.empty(), why)));
+    }
+
+    /** What a hotspot's own link does; empty where it has none for the gesture. */
+    private Optional<Stepped> hotspot(Situation now, Hotspot hotspot, int row, Event.Touched touched, Optional<String> outcome) {
+        if (row < 0 || row > hotspot.rows().size() || row == 0 && !hotspot.rows().isEmpty()) {
+            return Optional.of(nothing(now, Optional.empty(), hotspot.rows().isEmpty() ? "This hotspot has no rows." : "It has the rows 1 to " + hotspot.rows().size() + "."));
         }
-        return hotspot.linkFor(touched.touch()).map(link -> fire(now, now, link, hotspot.row(row), outcome)).orElseGet(() -> otherwise.apply(unlinked(hotspot, touched)));
-    }
-
-    private static boolean isRow(Hotspot hotspot, int row) {
-        return row >= 0 && row <= hotspot.rows().size() && (row > 0 || hotspot.rows().isEmpty());
+        return hotspot.linkFor(touched.touch()).map(link -> fire(now, now, link, hotspot.row(row), outcome));
     }
 
     private static String unlinked(Hotspot hotspot, Event.Touched touched) {
@@ -137,39 +130,30 @@ public final class Step {
     }
 
     /** The list beside the current place, if a hotspot stands on it. */
-    private Optional<Pairs.Beside> beside(Situation now, String hotspot) {
-        return Pairs.beside(prototype, now).filter(list -> onList(list, hotspot).isPresent());
+    private Optional<Under> beside(Situation now, String hotspot) {
+        return Under.list(prototype, now).filter(list -> list.hotspot(prototype, hotspot).isPresent());
     }
 
-    private Optional<Hotspot> onList(Pairs.Beside list, String hotspot) {
-        return shown(list.returned(), list.list().on(), hotspot);
-    }
-
-    private Stepped onList(Situation now, Pairs.Beside list, Event event, Optional<String> outcome) {
+    private Stepped onList(Situation now, Under list, Event event, Optional<String> outcome) {
         return switch (event) {
-            case Event.Scroll scroll -> beside(now, list.returned(), scroll(list.returned(), scroll, outcome));
-            case Event.Touched t when t.gesture().isOfEdge() && now.device().goesBackBy(t.gesture()) -> deviceBack(now, outcome);
-            case Event.Touched t when t.gesture().refusedBy(now.device()).isPresent() -> new Stepped(now, new Happening.Refused(Optional.empty(), t.gesture().refusedBy(now.device()).get()));
-            case Event.Touched t -> onList(now, list, t, outcome);
+            case Event.Scroll scroll -> beside(now, list.now(), scroll(list.now(), scroll, outcome));
+            case Event.Touched t -> ofDevice(now, t, outcome).orElseGet(() -> onList(now, list, t, outcome));
             default -> throw new IllegalStateException("Nothing else is meant for a list: " + event);
         };
     }
 
     /** A gesture on the list beside the current place: what ends in a move is done as if the detail had been returned from first. */
-    private Stepped onList(Situation now, Pairs.Beside list, Event.Touched touched, Optional<String> outcome) {
+    private Stepped onList(Situation now, Under list, Event.Touched touched, Optional<String> outcome) {
         if (!(touched.on() instanceof Event.On.OnHotspot on)) {
             return onListItself(now, list, touched, outcome, "No hotspot there.");
         }
-        Situation returned = list.returned();
-        return onList(list, on.id()).map(h -> h.linkFor(touched.touch()).isPresent() || !isRow(h, on.row())
-                        ? beside(now, returned, hotspot(returned, h, on.row(), touched, outcome, why -> nothing(returned, Optional.empty(), why)))
-                        : onListItself(now, list, touched, outcome, unlinked(h, touched)))
-                .orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(returned, on.id())));
+        return list.hotspot(prototype, on.id()).map(h -> hotspot(list.now(), h, on.row(), touched, outcome).map(stepped -> beside(now, list.now(), stepped))
+                .orElseGet(() -> onListItself(now, list, touched, outcome, unlinked(h, touched)))).orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(list.now(), on.id())));
     }
 
     /** The list's own link for it, else what the frames do that list and detail stand in. */
-    private Stepped onListItself(Situation now, Pairs.Beside list, Event.Touched touched, Optional<String> outcome, String otherwise) {
-        return ownLink(list.returned(), touched.touch()::equals).map(link -> beside(now, list.returned(), fire(list.returned(), list.returned(), link, Map.of(), outcome)))
+    private Stepped onListItself(Situation now, Under list, Event.Touched touched, Optional<String> outcome, String otherwise) {
+        return ownLink(list.now(), touched.touch()::equals).map(link -> beside(now, list.now(), fire(list.now(), list.now(), link, Map.of(), outcome)))
                 .orElseGet(() -> touched.gesture() == Gesture.DOUBLE_TAP ? onList(now, list, new Event.Touched(Gesture.TAP, touched.on()), outcome) : inFrames(now, touched, outcome, otherwise));
     }
 
@@ -189,11 +173,7 @@ public final class Step {
 
     /** A hotspot of the current screen, as that now looks. */
     private Optional<Hotspot> shown(Situation now, String id) {
-        return shown(now, Room.of(prototype, now).on(), id);
-    }
-
-    private Optional<Hotspot> shown(Situation now, Width on, String id) {
-        return now.look(prototype).stream().flatMap(l -> l.hotspots(prototype, on).stream()).filter(h -> h.id().equals(id)).findFirst();
+        return Under.current(prototype, now).hotspot(prototype, id);
     }
 
     private Stepped scroll(Situation now, Event.Scroll scroll, Optional<String> outcome) {
@@ -208,7 +188,7 @@ public final class Step {
 
     private Stepped type(Situation now, Event.Typed typed) {
         return shown(now, typed.field()).map(field -> type(now, field, typed))
-                .or(() -> beside(now, typed.field()).map(list -> beside(now, list.returned(), type(list.returned(), onList(list, typed.field()).orElseThrow(), typed))))
+                .or(() -> beside(now, typed.field()).map(list -> beside(now, list.now(), type(list.now(), list.hotspot(prototype, typed.field()).orElseThrow(), typed))))
                 .orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(now, typed.field())));
     }
 
@@ -219,7 +199,7 @@ public final class Step {
 
     private Stepped submit(Situation now, String id, Optional<String> outcome) {
         return shown(now, id).map(field -> submit(now, field, outcome))
-                .or(() -> beside(now, id).map(list -> beside(now, list.returned(), submit(list.returned(), onList(list, id).orElseThrow(), outcome))))
+                .or(() -> beside(now, id).map(list -> beside(now, list.now(), submit(list.now(), list.hotspot(prototype, id).orElseThrow(), outcome))))
                 .orElseGet(() -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : nothing(now, Optional.empty(), whyNotShown(now, id)));
     }
 

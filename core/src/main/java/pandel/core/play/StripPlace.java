@@ -95,11 +95,6 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
         return places;
     }
 
-    /** px that the strips at the side of a place take. */
-    public static double wideAtSide(Prototype prototype, List<Around> around, String screen, Width on) {
-        return Strips.shown(prototype, around, screen).stream().filter(s -> s.strip().edge() != TabSet.Edge.DRAWN && !s.tabs().isEmpty()).mapToDouble(s -> wide(s, on)).sum();
-    }
-
     private static double wide(TabSet set, Width on) {
         return switch (set.strip().on(on)) {
             case STRIP -> 0;

@@ -35,6 +35,11 @@ public record Under(Situation now, Room room, boolean isList) {
         return now.look(prototype).map(l -> l.hotspots(prototype, room.on())).orElse(List.of());
     }
 
+    /** The one of those with an id. */
+    public Optional<Hotspot> hotspot(Prototype prototype, String id) {
+        return hotspots(prototype).stream().filter(h -> h.id().equals(id)).findFirst();
+    }
+
     /**
      * An event here, told to be meant for the list where it could be meant for the detail as well.
      *
@@ -46,7 +51,7 @@ public record Under(Situation now, Room room, boolean isList) {
         }
         Event meant = switch (t.on()) {
             case Event.On.Point point -> new Event.OnList(t);
-            case Event.On.OnHotspot on when current(prototype, whole).hotspots(prototype).stream().anyMatch(h -> h.id().equals(on.id())) -> new Event.OnList(t);
+            case Event.On.OnHotspot on when current(prototype, whole).hotspot(prototype, on.id()).isPresent() -> new Event.OnList(t);
             default -> t;
         };
         return event.outcome().map(meant::turning).orElse(meant);

@@ -3,6 +3,7 @@ package pandel.desktop.device;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import pandel.core.model.TabSet;
 import pandel.core.play.Scrolled;
 import pandel.core.play.StripPlace;
@@ -43,14 +44,14 @@ public final class StripRolls {
     /**
      * A strip follows a finger along it.
      *
-     * @param under  the strip where the finger went down
+     * @param under  the strip where the finger went down; asked while none follows
      * @param across whether it was drawn sideways
      * @param drawn  px of the device that it was drawn
      * @return whether one follows
      */
-    boolean follow(Optional<StripPlace> under, boolean across, double drawn) {
+    boolean follow(Supplier<Optional<StripPlace>> under, boolean across, double drawn) {
         if (held.isEmpty()) {
-            held = under.filter(p -> p.look() == TabSet.Side.STRIP == across);
+            held = under.get().filter(p -> p.look() == TabSet.Side.STRIP == across);
             from = held.flatMap(StripPlace::shown).map(t -> by.getOrDefault(t, 0.0)).orElse(0.0);
         }
         held.ifPresent(p -> put(p, from - drawn));

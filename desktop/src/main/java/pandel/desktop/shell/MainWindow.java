@@ -87,7 +87,7 @@ public final class MainWindow implements Around {
         this.sample = sample;
         this.frame = frame;
         this.preferred = preferred;
-        this.said = new Said(preferred);
+        this.said = new Said(preferred, questions.visibleProperty());
         this.keeping = new Keeping(work, pictures, preferred, tools, questions, said);
         this.replacing = new Replacing(work, this, said, tools.thumbnails(), keeping.thread());
         this.picturing = new Picturing(work, said, pictures, tools.thumbnails(), keeping.thread());
@@ -109,7 +109,6 @@ public final class MainWindow implements Around {
                 dress(root.getScene());
             }
         });
-        said.besides(questions.visibleProperty());
         root.getChildren().addAll(page, said, questions);
         // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
         root.sceneProperty().addListener((o, a, scene) -> scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key));

@@ -25,12 +25,15 @@ final class Said extends HBox {
     private final PauseTransition going = new PauseTransition();
 
     private final Preferred preferred;
-    /** Whether a page is open, which a plain sentence is said above, out of the way of its buttons. */
-    private boolean pageOpen;
+    private final ObservableBooleanValue pageOpen;
     private boolean plain;
 
-    Said(Preferred preferred) {
+    /** @param pageOpen whether a page is open, which a plain sentence is said above, out of the way of its buttons */
+    Said(Preferred preferred, ObservableBooleanValue pageOpen) {
         this.preferred = preferred;
+        this.pageOpen = pageOpen;
+        pageOpen.addListener((o, was, is) -> place(plain));
+        place(false);
         getStyleClass().add("said");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         words.setMaxWidth(640);
@@ -39,26 +42,14 @@ final class Said extends HBox {
         setAccessibleText("Message");
     }
 
-    /** Lets it stand at the lower right, and above pages while they are open. */
-    void besides(ObservableBooleanValue open) {
-        open.addListener((o, was, is) -> {
-            pageOpen = is;
-            place();
-        });
-        place();
-    }
-
-    private void place() {
-        boolean above = pageOpen && plain;
+    /** At the lower right; a plain sentence above pages while they are open. */
+    private void place(boolean asSentence) {
+        plain = asSentence;
+        boolean above = pageOpen.get() && plain;
         StackPane.setAlignment(this, above ? Pos.TOP_CENTER : Pos.BOTTOM_RIGHT);
         StackPane.setMargin(this, above ? new Insets(12, 0, 0, 0) : new Insets(0, 12, 72, 0));
         setViewOrder(above ? -1 : 0);
         setMouseTransparent(above);
-    }
-
-    private void place(boolean asSentence) {
-        plain = asSentence;
-        place();
     }
 
     void say(String sentence) {

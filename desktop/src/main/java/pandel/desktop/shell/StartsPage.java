@@ -103,7 +103,7 @@ final class StartsPage extends PageBox {
             ContextMenu menu = new ContextMenu();
             work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE).forEach(s -> {
                 menu.getItems().add(Press.item(s.shownTitle(),
-                        () -> change(() -> work.edit(entry.address().isEmpty() ? ScreenEdits.entry(s) : StartEdits.entry(StartEdits.leadingTo(entry, s.id()))))));
+                        () -> change(() -> work.edit(entry.address().isEmpty() ? ScreenEdits.entry(s) : StartEdits.entry(entry.leadingTo(new Target.ToScreen(s.id())))))));
             });
             menu.show(button, Side.BOTTOM, 0, 0);
         });
