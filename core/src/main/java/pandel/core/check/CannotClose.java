@@ -26,13 +26,14 @@ final class CannotClose {
             // What follows on a level that never closes is the same trouble, told of once, where it begins.
             Set<Node> told = new HashSet<>();
             Optional<Closing> closing = Optional.empty();
+            doubted.addAll(exploration.perhapsShut());
             for (Node node : exploration.nodes()) {
                 String screen = node.cell.screen();
                 boolean end = grounds.prototype().screen(screen).map(Screen::end).orElse(false);
                 if (node.cell.level().base() || end || dead.contains(screen) || told.contains(node)) {
                     continue;
                 }
-                if (closesAtOnce(node)) {
+                if (closesAtOnce(List.of(node.turns, node.back)) || exploration.surelyCloses(node)) {
                     continue;
                 }
                 Closing made = closing.orElseGet(() -> new Closing(exploration));
@@ -50,14 +51,14 @@ final class CannotClose {
                 }
             }
         }
-        doubted.stream().filter(id -> !findings.containsKey(id)).forEach(id -> grounds.unsettled().accept(new Unsettled(Rule.CANNOT_CLOSE, id,
+        doubted.stream().filter(id -> !findings.containsKey(id) && !dead.contains(id) && !grounds.prototype().screen(id).map(Screen::end).orElse(false)).forEach(id -> grounds.unsettled().accept(new Unsettled(Rule.CANNOT_CLOSE, id,
                 "Whether " + Words.screen(grounds.prototype(), id) + " can always be closed.")));
         return new ArrayList<>(findings.values());
     }
 
     /** As most overlays do, so that the rest need not be followed; a way back leads where closing is looked for too. */
-    private static boolean closesAtOnce(Node node) {
-        return node.all().stream().anyMatch(turn -> switch (turn.actions().getFirst()) {
+    static boolean closesAtOnce(List<List<Turn>> all) {
+        return all.stream().flatMap(List::stream).anyMatch(turn -> switch (turn.actions().getFirst()) {
             case TrailAction.CloseLevel c -> true;
             case TrailAction.Drop d -> true;
             case TrailAction.Restart r -> true;

@@ -82,6 +82,11 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, at, around, past, waited, drawer);
     }
 
+    /** The same place with other things known of the sets around it. */
+    Cell around(List<In> others) {
+        return others == around ? this : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, others, past, waited, drawer);
+    }
+
     /** The same place with that drawer open, or none. */
     Cell drawn(Optional<String> open) {
         return open.equals(drawer) ? this : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, around, past, waited, open);

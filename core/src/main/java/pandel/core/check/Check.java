@@ -36,23 +36,27 @@ public final class Check {
 
     /** Checks until done or called off; empty when it was called off. May be run on any thread. */
     public static Optional<Checked> of(Prototype prototype, BooleanSupplier calledOff) {
-        return of(prototype, Named.MOST, calledOff);
+        return of(prototype, Effort.USUAL, calledOff);
     }
 
-    static Optional<Checked> of(Prototype prototype, int followed, BooleanSupplier calledOff) {
+    static Optional<Checked> of(Prototype prototype, Effort effort, BooleanSupplier calledOff) {
         Asked asked = Asked.in(prototype);
         List<Entry> entries = prototype.entries().stream().flatMap(e -> Addresses.opened(prototype, asked, e).stream()).toList();
-        List<Exploration> explorations = explore(prototype, followed, asked, entries, calledOff);
+        List<Exploration> explorations = explore(prototype, effort, asked, entries, calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
         List<Unsettled> unsettled = new ArrayList<>();
-        List<Exploration> points = prototype.startPoints().isEmpty() ? List.of() : explore(prototype, followed, asked, prototype.startPoints(), calledOff);
+        List<Exploration> points = prototype.startPoints().isEmpty() ? List.of() : explore(prototype, effort, asked, prototype.startPoints(), calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
         Grounds grounds = new Grounds(prototype, asked, explorations, points, nearest(explorations), unsettled::add);
         for (Exploration exploration : explorations) {
+            if (!exploration.missing().isEmpty()) {
+                int screens = (int) exploration.missing().stream().map(Trait::screen).distinct().count();
+                unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many facts not everything that may be could be seen on " + exploration.device().title() + ": something may be besides on " + (screens == 1 ? "1 screen" : screens + " screens") + "."));
+            }
             if (exploration.isGivenUp()) {
                 unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many " + (asked.changes() ? "facts" : "tabs") + " not everything could be looked at on " + exploration.device().title() + ": "
                         + exploration.nodes().size() + " situations were."));
@@ -69,17 +73,17 @@ public final class Check {
         Set<String> shown = new LinkedHashSet<>();
         Asked asked = Asked.in(prototype);
         List<Entry> entries = prototype.entries().stream().flatMap(e -> Addresses.opened(prototype, asked, e).stream()).toList();
-        for (Exploration exploration : explore(prototype, Named.MOST, asked, entries, calledOff)) {
+        for (Exploration exploration : explore(prototype, Effort.USUAL, asked, entries, calledOff)) {
             shown.addAll(exploration.nearest().keySet());
             shown.addAll(exploration.perhapsReached());
         }
         return shown;
     }
 
-    private static List<Exploration> explore(Prototype prototype, int followed, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
+    private static List<Exploration> explore(Prototype prototype, Effort effort, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
         List<Exploration> explorations = new ArrayList<>();
         for (Device device : classes(prototype)) {
-            explorations.add(Exploration.of(prototype, device, followed, asked, from, calledOff));
+            explorations.add(Exploration.of(prototype, device, effort, asked, from, calledOff));
         }
         return explorations;
     }

@@ -58,7 +58,7 @@ final class ClosedCircles {
                 }
             });
             arrows.add(vertex(node, Way.AGAIN), vertex(node, Way.HERE));
-            if (exploration.isInexact(node) || node.isDoubted()) {
+            if (exploration.isInexact(node) || node.isDoubted() || node.mayComeAgain) {
                 // What is not known to stay may lead anywhere.
                 leaving.set(vertex(node, Way.HERE));
             }

@@ -98,7 +98,7 @@ final class Closing {
         return perhaps.computeIfAbsent(group, g -> {
             BitSet from = closers(g);
             for (int i = 0; i < nodes.size(); i++) {
-                if (nodes.get(i).isDoubted() || exploration.isInexact(nodes.get(i))) {
+                if (nodes.get(i).isDoubted() || nodes.get(i).mayComeAgain || exploration.isInexact(nodes.get(i))) {
                     from.set(i * STATES, (i + 1) * STATES);
                 }
             }

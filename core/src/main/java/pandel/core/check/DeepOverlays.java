@@ -32,7 +32,7 @@ final class DeepOverlays {
         for (Exploration exploration : grounds.explorations()) {
             search(exploration, third);
         }
-        if (third.isEmpty() && OpenTogether.mayBe(grounds.prototype(), DEEP) && grounds.explorations().stream().anyMatch(e -> e.isDoubtful() || e.nodes().stream().anyMatch(e::isInexact))) {
+        if (third.isEmpty() && OpenTogether.mayBe(grounds.prototype(), DEEP) && grounds.explorations().stream().anyMatch(e -> e.isDoubtful() || e.isSpared() || e.nodes().stream().anyMatch(e::isInexact))) {
             grounds.unsettled().accept(new Unsettled(Rule.DEEP_OVERLAYS, "", "Whether three things can be open above one another."));
         }
         return third.isEmpty() ? List.of() : List.of(finding(grounds, List.copyOf(third.keySet()), third.values().iterator().next()));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -12,9 +13,9 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import pandel.core.check.Cell.Behind;
 import pandel.core.check.Cell.Ground;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
@@ -22,10 +23,7 @@ import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
 import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
-import pandel.core.model.Status;
-import pandel.core.play.Situation;
 import pandel.core.play.TrailAction;
-import pandel.core.play.Visit;
 
 /**
  * All cells that use of any length can come to on one device, each with a shortest list of events that does.
@@ -58,37 +56,55 @@ final class Exploration {
     private final Set<String> fired = new LinkedHashSet<>();
     private final Named named;
     private final Leading leading;
+    private final Rows rows;
     private final Set<String> perhapsFired = new LinkedHashSet<>();
     private final Set<String> perhapsReached = new LinkedHashSet<>();
     private final Set<String> perhapsStuck = new LinkedHashSet<>();
     private boolean givenUp;
+    private final Set<Cell> shut = new LinkedHashSet<>();
+    private Optional<Bound> bound = Optional.empty();
+    private Optional<Spared> spared = Optional.empty();
+    private final Map<Cell, Node> beyond = new HashMap<>();
     /** Whether facts change, and what hangs on what is not known was followed with any of them. */
     private boolean loose;
 
-    private Exploration(Prototype prototype, Device device, int followed, Asked asked) {
+    /** Where facts were too many to look at everything. @param most all that could be  @param missing what of it was not seen */
+    private record Spared(Standing most, Set<Trait> missing) {
+    }
+
+    private Exploration(Prototype prototype, Device device, Effort effort, Asked asked) {
         this.device = device;
-        this.named = Named.in(prototype, followed);
+        this.named = Named.in(prototype, effort.followed());
         this.turns = new Turns(prototype, device, named, asked);
         this.asked = asked;
         this.leading = new Leading(device, named, asked);
+        this.rows = new Rows(prototype, asked, leading);
     }
 
     /**
      * Explores from every usable start among some until nothing is new, or until it is called off; then what it holds is
      * partial.
-     *
-     * @param followed how many screens that links return to are followed together at most
      */
-    static Exploration of(Prototype prototype, Device device, int followed, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
-        Exploration exploration = new Exploration(prototype, device, followed, asked);
-        List<? extends Start> usable = from.stream().filter(start -> isUsable(prototype, device, start)).toList();
+    static Exploration of(Prototype prototype, Device device, Effort effort, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
+        Exploration exploration = new Exploration(prototype, device, effort, asked);
+        List<? extends Start> usable = from.stream().filter(start -> Starts.isUsable(prototype, device, start)).toList();
         if (asked.changes() || usable.stream().anyMatch(StartPoint.class::isInstance)) {
+            Bound most = new Bound(exploration, prototype, asked);
+            most.run(usable.stream().map(start -> Starts.lying(exploration, prototype, asked, start)).toList(), calledOff);
+            exploration.bound = Optional.of(most).filter(b -> !b.isGivenUp());
+            if (exploration.bound.isPresent() && most.size(effort.withFacts()) > effort.withFacts()) {
+                Wandering wandering = new Wandering(exploration, prototype, new Sparing(prototype, exploration.turns, asked, most.standing()));
+                usable.forEach(start -> wandering.begin(start, Starts.lying(exploration, prototype, asked, start)));
+                wandering.run(calledOff);
+                exploration.take(wandering.nodes(), false);
+                exploration.take(most);
+                return exploration;
+            }
             Summaries summaries = new Summaries(exploration, prototype, asked);
             summaries.run(usable, calledOff);
             exploration.take(summaries.nodes(), summaries.isGivenUp());
         } else {
-            int levels = device.levels() > 0 ? 1 : 0;
-            exploration.run(usable.stream().map(start -> new Node(exploration.begun((Entry) start, levels), 0, Route.NONE, start)).toList(), calledOff);
+            exploration.run(usable.stream().map(start -> new Node(Starts.begun(exploration, prototype, asked, (Entry) start), 0, Route.NONE, start)).toList(), calledOff);
         }
         Perhaps perhaps = new Perhaps(exploration, exploration.perhapsFired, exploration.doubtful);
         perhaps.run(calledOff);
@@ -96,31 +112,45 @@ final class Exploration {
         exploration.perhapsStuck.addAll(perhaps.stuck());
         exploration.perhapsFired.addAll(perhaps.fired());
         exploration.perhapsFired.removeAll(exploration.fired);
+        exploration.bound.ifPresent(exploration::keepWithin);
         exploration.loose = perhaps.isLoose();
         return exploration;
     }
 
-    private Cell begun(Entry entry, int levels) {
-        Situation at = Situation.at(turns.prototype(), entry, device).orElseThrow();
-        Visit current = at.top().trail().current();
-        return Cell.start(at.screen(), levels, Facts.NONE, asked.of(current), asked.of(current.at()), asked.entering(current));
-    }
-
-    private static boolean isUsable(Prototype prototype, Device device, Start start) {
-        return Situation.at(prototype, start, device)
-                .filter(s -> s.levels().stream().allMatch(l -> l.trail().places().stream()
-                        .noneMatch(v -> prototype.screen(v.screen()).orElseThrow().status() == Status.PARKED)))
-                .filter(s -> device.levels() == 0 || s.levels().size() <= device.levels()).isPresent();
-    }
-
     /** @param found in the order of their distances */
-    private void take(List<Node> found, boolean notAll) {
+    private void take(Collection<Node> found, boolean notAll) {
         givenUp = notAll;
         for (Node node : found) {
             node.number = nodes.size();
             nodes.put(node.cell, node);
             nearest.putIfAbsent(node.cell.screen(), node);
         }
+    }
+
+    /** What cannot be need not be left open. */
+    private void keepWithin(Bound most) {
+        perhapsReached.retainAll(most.standing().ids(Trait.Kind.SHOWN));
+        perhapsFired.retainAll(most.fired());
+        perhapsStuck.retainAll(most.standing().stuck().stream().map(Cell::screen).collect(Collectors.toSet()));
+    }
+
+    /** What is not looked at is settled by what could be at most. */
+    private void take(Bound bound) {
+        Standing most = bound.standing();
+        Set<Cell> looked = new HashSet<>();
+        Set<Trait> missing = new LinkedHashSet<>(most.traits());
+        for (Node node : nodes.values()) {
+            if (looked.add(most.noted(node.cell))) {
+                Trait.of(turns.prototype(), node.cell, turns.at(node.cell)).forEach(missing::remove);
+            }
+        }
+        perhapsReached.addAll(most.ids(Trait.Kind.SHOWN));
+        perhapsReached.removeAll(nearest.keySet());
+        perhapsFired.addAll(bound.fired());
+        perhapsFired.removeAll(fired);
+        most.stuck().stream().filter(cell -> !looked.contains(cell)).forEach(cell -> perhapsStuck.add(cell.screen()));
+        shut.addAll(most.shut());
+        spared = Optional.of(new Spared(most, missing));
     }
 
     private void run(List<Node> starts, BooleanSupplier calledOff) {
@@ -189,16 +219,16 @@ final class Exploration {
         for (Turn turn : node.turns) {
             turn.link().ifPresent(fired::add);
             boolean perhaps = isUncertain(turn);
-            node.movesOn |= turn.leavesTo() || !perhaps && changesRow(node.cell, turn.actions());
-            node.mayComeToItself |= perhaps || mayComeToItself(node.cell, turn.actions());
-            sameRow(node.cell, turn).ifPresent(node.stays::add);
+            node.movesOn |= turn.leavesTo() || !perhaps && rows.changes(node.cell, turn.actions());
+            node.mayComeToItself |= perhaps || rows.mayComeToItself(node.cell, turn.actions());
+            rows.same(node.cell, turn).ifPresent(node.stays::add);
         }
         node.back.forEach(turn -> {
             turn.link().ifPresent(fired::add);
             boolean perhaps = isUncertain(turn);
-            node.movesOnByBack |= turn.leavesTo() || !perhaps && changesRow(node.cell, turn.actions());
-            node.mayComeToItselfByBack |= perhaps || mayComeToItself(node.cell, turn.actions());
-            sameRow(node.cell, turn).ifPresent(node.staysByBack::add);
+            node.movesOnByBack |= turn.leavesTo() || !perhaps && rows.changes(node.cell, turn.actions());
+            node.mayComeToItselfByBack |= perhaps || rows.mayComeToItself(node.cell, turn.actions());
+            rows.same(node.cell, turn).ifPresent(node.staysByBack::add);
         });
     }
 
@@ -212,72 +242,6 @@ final class Exploration {
         return leading.uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0, Optional.empty())).orElseThrow();
     }
 
-    /** Whether actions change the row of screens current on the levels, leaving the prototype aside. */
-    boolean changesRow(Cell cell, List<TrailAction> actions) {
-        return switch (actions.getFirst()) {
-            case TrailAction.Put put -> !put.screen().id().equals(cell.screen());
-            case TrailAction.Swap swap -> !swap.screen().id().equals(cell.screen());
-            case TrailAction.Turn page -> !page.screen().id().equals(cell.screen());
-            case TrailAction.ShowTab show -> !show.screen().id().equals(cell.screen());
-            case TrailAction.ToRoot to -> cell.around().stream().anyMatch(i -> i.set().equals(to.set()) && !i.screen().equals(cell.screen()));
-            case TrailAction.Drop drop -> cell.behind() == Behind.ANOTHER_SCREEN;
-            case TrailAction.DropTo to -> !mayShow(to.screen(), cell.screen());
-            case TrailAction.Restart restart -> !cell.level().base() || !restart.screen().id().equals(cell.screen());
-            case TrailAction.Raise r -> true;
-            case TrailAction.CloseLevel c -> true;
-            case TrailAction.CloseToPages c -> !opensItselfBeneath(cell, actions);
-            case TrailAction.Staying s -> false;
-            case TrailAction.Leave l -> false;
-        };
-    }
-
-    /**
-     * The other cell of the same row that actions lead to: a screen put on itself, dropping such copies until the first,
-     * restarting at the screen that is the only one.
-     */
-    private Optional<Cell> sameRow(Cell cell, Turn turn) {
-        return switch (turn.actions().getFirst()) {
-            case TrailAction.Put put when put.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
-            case TrailAction.ShowTab show when show.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
-            case TrailAction.Turn page when page.screen().id().equals(cell.screen()) -> uncovered(cell, turn);
-            case TrailAction.Swap swap when swap.screen().id().equals(cell.screen()) -> uncovered(cell, turn).filter(c -> !c.equals(cell));
-            case TrailAction.Restart restart when !changesRow(cell, turn.actions()) -> uncovered(cell, turn);
-            case TrailAction.Staying s -> uncovered(cell, turn);
-            case TrailAction.Drop d when cell.behind() == Behind.SAME_SCREEN_ONLY && !mayDiffer(cell) -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
-            case TrailAction.DropTo to when cell.behind() == Behind.SAME_SCREEN_ONLY && !mayDiffer(cell) -> Optional.of(cell.again(turn.facts()).with(Behind.NOTHING, 0));
-            default -> Optional.empty();
-        };
-    }
-
-    /** Whether the same screen is opened again in place of itself: how many levels that leaves is not looked at. */
-    private static boolean opensItselfBeneath(Cell cell, List<TrailAction> actions) {
-        return actions.getFirst() instanceof TrailAction.CloseToPages && actions.getLast() instanceof TrailAction.Raise raise && raise.screen().id().equals(cell.screen());
-    }
-
-    /** Whether actions go back to an earlier place of the same screen, of which it is not known what lies behind it. */
-    private boolean mayComeToItself(Cell cell, List<TrailAction> actions) {
-        // What the copies behind were given is not known.
-        boolean unlike = cell.behind() == Behind.SAME_SCREEN_ONLY && mayDiffer(cell);
-        if (opensItselfBeneath(cell, actions)) {
-            return true;
-        }
-        if (actions.getFirst() instanceof TrailAction.ToRoot || actions.getFirst() instanceof TrailAction.ShowTab) {
-            return !changesRow(cell, actions);
-        }
-        return actions.getFirst() instanceof TrailAction.DropTo to && mayShow(to.screen(), cell.screen()) && (cell.behind() != Behind.SAME_SCREEN_ONLY || unlike)
-                || actions.getFirst() instanceof TrailAction.Drop && unlike;
-    }
-
-    /** Whether copies of a screen on a trail may hold different things, or stand in a sequence or alone. */
-    private boolean mayDiffer(Cell cell) {
-        return !turns.prototype().tabSets().isEmpty() || asked.anyHeld(cell.screen()) || !turns.prototype().index().sequencesOf(cell.screen()).isEmpty();
-    }
-
-    /** Whether a place named so may show a screen. @param id of a screen or sequence */
-    private boolean mayShow(String id, String screen) {
-        return id.equals(screen) || turns.prototype().tabSet(id).isPresent() || turns.prototype().sequence(id).filter(s -> s.pages().contains(screen)).isPresent();
-    }
-
     /** The node of the cell that a turn newly uncovers. */
     Optional<Node> after(Node node, Turn turn) {
         List<Optional<Node>> next = after(node);
@@ -289,11 +253,18 @@ final class Exploration {
         return Optional.empty();
     }
 
+    /** The same, looked at now where it was spared. */
+    Optional<Node> next(Node node, Turn turn) {
+        return after(node, turn).or(() -> spared.flatMap(s -> uncovered(node.cell, turn)).flatMap(cell -> node(node, cell)));
+    }
+
     /** The nodes of the cells that all turns newly uncover, in their order. */
     List<Optional<Node>> after(Node node) {
         if (node.next == null) {
             // Device back goes back, unless the screen has a link of its own for it.
-            node.next = IntStream.range(0, node.all().size()).mapToObj(i -> Optional.of(node.all().get(i)).filter(t -> i < node.turns.size() || t.link().isPresent()).flatMap(t -> uncovered(node.cell, t)).map(nodes::get)).toList();
+            List<Optional<Cell>> cells = IntStream.range(0, node.all().size()).mapToObj(i -> Optional.of(node.all().get(i)).filter(t -> i < node.turns.size() || t.link().isPresent()).flatMap(t -> uncovered(node.cell, t))).toList();
+            node.next = cells.stream().map(cell -> cell.map(nodes::get)).toList();
+            node.mayComeAgain |= cells.stream().flatMap(Optional::stream).anyMatch(cell -> !nodes.containsKey(cell));
         }
         return node.next;
     }
@@ -314,6 +285,10 @@ final class Exploration {
         return asked.changes();
     }
 
+    Rows rows() {
+        return rows;
+    }
+
     Turns turns() {
         return turns;
     }
@@ -325,6 +300,43 @@ final class Exploration {
     /** The node of a cell, if it is come to. */
     Optional<Node> node(Cell cell) {
         return Optional.ofNullable(nodes.get(cell));
+    }
+
+    /** The node of a cell that one surely comes to from a node; looked at now where it was spared. */
+    Optional<Node> node(Node from, Cell cell) {
+        if (spared.isEmpty() || nodes.containsKey(cell)) {
+            return node(cell);
+        }
+        return Optional.of(beyond.computeIfAbsent(cell, c -> {
+            Node made = new Node(cell, from.distance, from.route, from.start);
+            look(made);
+            return made;
+        }));
+    }
+
+    /** Whether facts were too many to look at everything that is come to. */
+    boolean isSpared() {
+        return spared.isPresent();
+    }
+
+    /** What may be at a place and was not seen there, where facts were too many to look at everything. */
+    Set<Trait> missing() {
+        return spared.map(Spared::missing).orElse(Set.of());
+    }
+
+    /** Whether a look that was not seen may show all the same. */
+    boolean mayLook(String state) {
+        return (isSpared() || givenUp || isDoubtful()) && bound.map(b -> b.standing().ids(Trait.Kind.LOOKS).contains(state)).orElse(true);
+    }
+
+    /** Whether what is open at a node surely closes, whatever is remembered by then. */
+    boolean surelyCloses(Node node) {
+        return spared.isPresent() && !shut.contains(spared.get().most().noted(node.cell));
+    }
+
+    /** Ids of the screens on which what is open may never close, which was not followed. */
+    Set<String> perhapsShut() {
+        return shut.stream().map(Cell::screen).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** The nodes of a screen, the nearest first. */

@@ -3,6 +3,7 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import pandel.core.check.Cell.Behind;
 import pandel.core.model.InTab;
 import pandel.core.model.Value;
@@ -43,6 +44,12 @@ record In(String set, String tab, Map<String, Value> offered, boolean root, Stri
     /** The same lying behind a place put outside the tabs; which tab is shown makes no difference then. */
     static List<In> behind(List<In> all, Asked asked) {
         return all.stream().map(i -> asked.forgets(i.set) ? new In(i.set, "", Map.of(), false, "", Behind.NOTHING, 0) : new In(i.set, i.tab, i.offered, i.root, i.screen, i.behind, i.marks)).toList();
+    }
+
+    /** The same where it does not matter in which tab of some sets a place lies deeper than the root. */
+    static List<In> inAnyTab(List<In> all, Set<String> sets) {
+        return all.stream().noneMatch(i -> i.isForgetful() && !i.tab.isEmpty() && sets.contains(i.set)) ? all
+                : all.stream().map(i -> i.isForgetful() && sets.contains(i.set) ? new In(i.set, "", i.offered, i.root, i.screen, i.behind, i.marks) : i).toList();
     }
 
     /** Whether what its root needs was forgotten. */

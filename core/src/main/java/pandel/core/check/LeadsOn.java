@@ -25,7 +25,7 @@ enum LeadsOn {
             if (seen.add(at)) {
                 doubt |= at.isDoubted() || at.mayComeToItself || withBack && at.mayComeToItselfByBack;
                 for (Cell cell : withBack ? Stream.concat(at.stays.stream(), at.staysByBack.stream()).toList() : at.stays) {
-                    Optional<Node> next = exploration.node(cell);
+                    Optional<Node> next = exploration.node(at, cell);
                     doubt |= next.isEmpty();
                     next.ifPresent(horizon::add);
                 }

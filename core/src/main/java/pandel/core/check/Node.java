@@ -42,6 +42,8 @@ final class Node {
     boolean looked;
     /** Whether some of its waits are spent, and it may be covered and uncovered, so that all begin anew, which is not followed. */
     boolean mayBeginAnew;
+    /** Whether not everything it leads to was looked at, or it may be covered and uncovered with other facts, which is not followed. */
+    boolean mayComeAgain;
 
     Node(Cell cell, int distance, Route route, Start start) {
         this.cell = cell;

@@ -100,7 +100,7 @@ final class Perhaps {
         if (cell.ground() == Cell.Ground.UNKNOWN && !(done.back().isEmpty() && back.back().isEmpty())) {
             hang(cell);
         }
-        if (!known && done.sure().stream().noneMatch(turn -> turn.leavesTo() || !exploration.isUncertain(turn) && exploration.changesRow(cell, turn.actions()))) {
+        if (!known && done.sure().stream().noneMatch(turn -> turn.leavesTo() || !exploration.isUncertain(turn) && exploration.rows().changes(cell, turn.actions()))) {
             stuck.add(cell.screen());
         }
         boolean covers = !cell.around().isEmpty();

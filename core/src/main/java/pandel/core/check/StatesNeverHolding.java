@@ -32,7 +32,6 @@ final class StatesNeverHolding {
         Stream.concat(grounds.explorations().stream(), grounds.points().stream()).flatMap(e -> e.nodes().stream()).forEach(node ->
                 prototype.screen(node.cell.screen()).filter(s -> !s.states().isEmpty())
                         .flatMap(s -> Look.of(prototype, s, node.cell.known()).state()).ifPresent(s -> seen.add(s.id())));
-        boolean settled = Stream.concat(grounds.explorations().stream(), grounds.points().stream()).noneMatch(e -> e.isGivenUp() || e.isDoubtful());
         List<Finding> findings = new ArrayList<>();
         for (Screen screen : prototype.screens()) {
             for (State state : screen.states()) {
@@ -43,7 +42,7 @@ final class StatesNeverHolding {
                 Optional<Condition> removed = state.conditions().stream()
                         .filter(c -> c.facts().anyMatch(f -> prototype.fact(f).isEmpty()) && !c.holds(prototype, Known.of(Facts.NONE))).findFirst();
                 String title = "The look “" + state.shownTitle() + "” of " + Words.screen(prototype, screen.id());
-                if (!settled && removed.isEmpty()) {
+                if (removed.isEmpty() && Stream.concat(grounds.explorations().stream(), grounds.points().stream()).anyMatch(e -> e.mayLook(state.id()))) {
                     grounds.unsettled().accept(new Unsettled(Rule.STATE_NEVER_HOLDS, state.id(), "Whether " + title.replaceFirst("^The", "the") + " is ever shown."));
                 } else {
                     List<Fix> fixes = new ArrayList<>();

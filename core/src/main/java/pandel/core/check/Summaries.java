@@ -17,15 +17,8 @@ import pandel.core.check.Node.Again;
 import pandel.core.model.Entry;
 import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Value;
 import pandel.core.model.Start;
-import pandel.core.play.Landing;
-import pandel.core.play.Level;
-import pandel.core.play.Situation;
-import pandel.core.play.Tabs;
 import pandel.core.play.TrailAction;
-import pandel.core.play.Visit;
 
 /**
  * The search where facts change: what is put on a place may change them, and then the place is uncovered with other facts.
@@ -137,34 +130,20 @@ final class Summaries {
 
     /** The places of a start; only the last is current, the others may be uncovered. */
     private void begin(Start start) {
-        Situation situation = Situation.at(prototype, start, exploration.device()).orElseThrow();
-        Facts facts = asked.of(situation.facts());
-        int one = exploration.device().levels() > 0 ? 1 : 0;
+        List<Cell> cells = Starts.lying(exploration, prototype, asked, start);
         @Nullable Place below = null;
-        for (Level level : situation.levels()) {
-            for (Visit visit : level.trail().places()) {
-                Cell cell = below == null ? Cell.start(visit.screen(), one, facts, asked.of(visit), asked.of(visit.at()), asked.entering(visit)) : above(below.cell, level, visit, facts);
-                boolean current = level == situation.top() && visit == level.trail().current();
-                Place place = current ? place(cell) : new Place(cell);
-                if (below != null) {
-                    edge(below, place, Route.NONE, true);
-                }
-                below = place;
-                if (place.start == null) {
-                    place.start = start;
-                    place.distance = 0;
-                    starts.add(place);
-                }
+        for (int i = 0; i < cells.size(); i++) {
+            Place place = i == cells.size() - 1 ? place(cells.get(i)) : new Place(cells.get(i));
+            if (below != null) {
+                edge(below, place, Route.NONE, true);
+            }
+            below = place;
+            if (place.start == null) {
+                place.start = start;
+                place.distance = 0;
+                starts.add(place);
             }
         }
-    }
-
-    private Cell above(Cell under, Level level, Visit visit, Facts facts) {
-        Screen screen = prototype.screen(visit.screen()).orElseThrow();
-        boolean opens = level.trail().places().getFirst() == visit;
-        Landing landing = new Landing(screen, visit.held().given(), visit.at(), visit.tabs().stream().map(Tabs::in).toList(), visit.inside() == 0);
-        return exploration.after(under, opens ? new TrailAction.Raise(landing) : new TrailAction.Put(landing), facts)
-                .holding(asked.of(screen.id(), visit.held()));
     }
 
     private Place place(Cell cell) {

@@ -26,6 +26,11 @@ record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions
         this(events, link, actions, facts, held, waited, drawer, actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
     }
 
+    /** The same with other things remembered after it. */
+    Turn remembering(Facts others) {
+        return others == facts ? this : new Turn(events, link, actions, others, held, waited, drawer, out);
+    }
+
     /** Whether it moves nothing: it changes facts, says something, or spends a wait. */
     boolean stays() {
         return !actions.getFirst().moves();

@@ -11,19 +11,17 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
-import pandel.core.model.Effect;
 import pandel.core.model.Event;
 import pandel.core.model.Facts;
 import pandel.core.model.Gesture;
 import pandel.core.model.Held;
 import pandel.core.model.Hotspot;
-import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
@@ -32,9 +30,7 @@ import pandel.core.model.Source;
 import pandel.core.model.Status;
 import pandel.core.model.TabSet;
 import pandel.core.model.Value;
-import pandel.core.play.Around;
 import pandel.core.play.Head;
-import pandel.core.play.LevelKind;
 import pandel.core.play.Lookback;
 import pandel.core.play.Offer;
 import pandel.core.play.Rules;
@@ -53,33 +49,19 @@ final class Turns {
     private final Named named;
     private final Asked asked;
     private final List<Gesture> known;
-    private final Map<Alike, All> made = new HashMap<>();
-    private final Map<String, Optional<Integer>> lookingBack = new HashMap<>();
-    /** What can be set off on screens other than those it names, and looks back. */
-    private final List<Link> lookingAnywhere;
-
-    /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link looks there. */
-    private record Alike(String screen, LevelKind level, boolean first, Optional<Seen> seen, int levels, Facts facts, Held held, Optional<AtPage> at, List<Around> around, int waited, Optional<String> drawer) {
-    }
-
-    /** What a link that looks back can tell apart. */
-    private record Seen(int marks, List<Around> past, boolean known, boolean base, boolean first, int current, int marksBeneath, int levels, Optional<AtPage> at, List<Around> around, List<Around> pastBeneath) {
-
-        private static Seen from(Cell cell, int named) {
-            Cell.Ground ground = cell.ground();
-            return new Seen(cell.marks() & named, In.around(cell.past()), ground != Cell.Ground.UNKNOWN, ground.level().base(), ground.first(), ground.current() & named, ground.marks() & named,
-                    ground.levels(), ground.at(), In.around(ground.around()), In.around(ground.past()));
-        }
-    }
+    private final Local local;
+    private final Map<Object, All> made = new HashMap<>();
+    private final Likenesses likenesses;
 
     /** @param asked what matters of the facts; of the rest nothing is kept */
     Turns(Prototype prototype, Device device, Named named, Asked asked) {
         this.asked = asked;
+        this.local = new Local(prototype, asked);
         this.prototype = prototype;
         this.rules = new Rules(prototype);
         this.device = device;
         this.named = named;
-        this.lookingAnywhere = prototype.index().ways().stream().filter(Way::isAnywhereInside).map(Way::link).filter(Turns::looksBack).toList();
+        this.likenesses = new Likenesses(prototype, named);
         this.known = Arrays.stream(Gesture.values()).filter(g -> g.refusedBy(device).isEmpty()).toList();
     }
 
@@ -96,6 +78,10 @@ final class Turns {
         Done() {
             this(new ArrayList<>(), new ArrayList<>(), new LinkedHashSet<>(), new LinkedHashSet<>());
         }
+
+        private Done with(UnaryOperator<Facts> after) {
+            return new Done(sure.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(), doubtful.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(), back, nothing);
+        }
     }
 
     /**
@@ -110,29 +96,27 @@ final class Turns {
         Stream<Turn> turns() {
             return Stream.of(here.sure(), here.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream);
         }
+
+        /** The same where more is remembered. @param after what is remembered after each turn */
+        private All with(UnaryOperator<Facts> after) {
+            return new All(here.with(after), back.with(after));
+        }
     }
 
+    /** Made once for all cells that differ in nothing that matters there, and for all that is remembered and neither read nor changed there. */
     All at(Cell cell) {
-        return made.computeIfAbsent(alike(cell), key -> {
-            Done back = back(cell);
-            return new All(make(cell, back), back);
+        Cell alone = local.alone(cell);
+        All all = made.computeIfAbsent(likenesses.of(alone), key -> {
+            Done back = back(alone);
+            return new All(make(alone, back), back);
         });
+        return alone.facts().equals(cell.facts()) ? all
+                : all.with(own -> own.equals(alone.facts()) ? cell.facts() : local.after(cell.screen(), cell.facts(), own));
     }
 
-    private Alike alike(Cell cell) {
-        return new Alike(cell.screen(), cell.level(), cell.first(), lookingBack.computeIfAbsent(cell.screen(), this::namedFrom).map(named -> Seen.from(cell, named)), cell.levels(), cell.facts(), cell.held(),
-                cell.at(), In.around(cell.around()), cell.waited(), cell.drawer());
-    }
-
-    /** The marks of what links on a screen return to; empty where none looks back. */
-    private Optional<Integer> namedFrom(String screen) {
-        List<Link> looking = Stream.concat(lookingAnywhere.stream(), prototype.index().waysOut(screen).stream().map(Way::link).filter(Turns::looksBack)).toList();
-        return looking.isEmpty() ? Optional.empty() : Optional.of(looking.stream().flatMap(Link::effects).filter(Effect.ReturnTo.class::isInstance)
-                .mapToInt(e -> named.mark(((Effect.ReturnTo) e).to().id())).reduce(0, (x, y) -> x | y));
-    }
-
-    private static boolean looksBack(Link link) {
-        return link.effects().anyMatch(e -> e instanceof Effect.ReturnTo || e instanceof Effect.TurnPage || e instanceof Effect.SwitchTab) || link.branches().stream().anyMatch(b -> b.where().isPresent());
+    /** What is the same for all cells at which the same can be done. */
+    Object likeness(Cell cell) {
+        return likenesses.of(local.alone(cell));
     }
 
     /** @param back what device back does there */
@@ -341,6 +325,10 @@ final class Turns {
         return new Turn(events, Optional.empty(), List.of(new TrailAction.Spend()), then.facts(), then.held(), then.waited(), then.drawer());
     }
 
+    Local local() {
+        return local;
+    }
+
     Rules rules() {
         return rules;
     }
@@ -371,19 +359,6 @@ final class Turns {
     }
 
     static boolean leadsToParked(TrailAction action) {
-        return switch (action) {
-            case TrailAction.Forward to -> isParked(to.screen());
-            case TrailAction.Drop d -> false;
-            case TrailAction.DropTo d -> false;
-            case TrailAction.ToRoot t -> false;
-            case TrailAction.CloseLevel c -> false;
-            case TrailAction.CloseToPages c -> false;
-            case TrailAction.Staying s -> false;
-            case TrailAction.Leave l -> false;
-        };
-    }
-
-    private static boolean isParked(Screen screen) {
-        return screen.status() == Status.PARKED;
+        return action instanceof TrailAction.Forward to && to.screen().status() == Status.PARKED;
     }
 }

@@ -70,7 +70,7 @@ final class WaitRun {
 
     /** Leaves no places where it goes back behind the start. */
     private void go(Node now, Turn turn) {
-        Optional<Node> next = exploration.after(now, turn);
+        Optional<Node> next = exploration.next(now, turn);
         for (TrailAction action : turn.actions()) {
             switch (action) {
                 case TrailAction.Put p -> next.ifPresent(n -> places.add(new Place(n, false)));

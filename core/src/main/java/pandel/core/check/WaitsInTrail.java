@@ -42,14 +42,14 @@ final class WaitsInTrail {
 
     private static Optional<Turn> put(Exploration exploration, Node node) {
         return node.all().stream().filter(t -> t.actions().getFirst() instanceof TrailAction.Put put
-                && !put.screen().id().equals(node.cell.screen()) && exploration.after(node, t).isPresent()).findFirst();
+                && !put.screen().id().equals(node.cell.screen()) && exploration.next(node, t).isPresent()).findFirst();
     }
 
     /** The walk to the screen, on, and back again. */
     private static Optional<Walk> back(Exploration exploration, Node node, Turn put) {
         record Going(Node node, List<Event> events) {
         }
-        List<Going> horizon = new ArrayList<>(List.of(new Going(exploration.after(node, put).orElseThrow(), put.events())));
+        List<Going> horizon = new ArrayList<>(List.of(new Going(exploration.next(node, put).orElseThrow(), put.events())));
         Set<Cell> seen = new HashSet<>();
         for (int i = 0; i < horizon.size(); i++) {
             Going going = horizon.get(i);
@@ -66,7 +66,7 @@ final class WaitsInTrail {
                     return Optional.of(exploration.walkTo(node).and(events));
                 }
                 if (turn.actions().getFirst() instanceof TrailAction.Swap || turn.actions().getFirst() instanceof TrailAction.Turn || turn.stays()) {
-                    exploration.after(going.node(), turn).ifPresent(next -> horizon.add(new Going(next, events)));
+                    exploration.next(going.node(), turn).ifPresent(next -> horizon.add(new Going(next, events)));
                 }
             }
         }

@@ -127,7 +127,7 @@ public final class SequenceEdits {
         return new ArrayList<>(IntStream.range(0, sequence.pages().size()).boxed().toList());
     }
 
-    /** The sequence with some of its pages in an order, and what leads to a page following it; what led to one that is gone leads to the next. @param kept counted from 0 as they were */
+    /** The sequence with some of its pages in an order, and what leads to a page by its number following it; what led to one that is gone leads to the next, and what leads to its start still does. @param kept counted from 0 as they were */
     private static Prototype following(Prototype p, Sequence sequence, List<Integer> kept) {
         Map<Integer, Integer> now = new HashMap<>();
         for (int i = 0; i < sequence.pages().size(); i++) {
@@ -142,8 +142,8 @@ public final class SequenceEdits {
     }
 
     private static Target at(Sequence sequence, Target target, Map<Integer, Integer> now) {
-        return target instanceof Target.ToSequence to && to.id().equals(sequence.id()) && now.containsKey(to.first()) && (to.page().isPresent() || now.get(1) > 1)
-                ? new Target.ToSequence(to.id(), Optional.of(now.get(to.first())).filter(n -> n > 1), to.values()) : target;
+        return target instanceof Target.ToSequence to && to.id().equals(sequence.id()) && to.page().filter(now::containsKey).isPresent()
+                ? new Target.ToSequence(to.id(), to.page().map(now::get), to.values()) : target;
     }
 
     /** Puts screens behind the pages it has. */

@@ -153,12 +153,13 @@ class FramesEditedTest {
     }
 
     @Test
-    void whatLedToAPageFollowsItAndWhatLedToOneThatIsGoneLeadsToTheNext() {
+    void whatLedToAPageFollowsItAndWhatLedToTheStartStillDoes() {
         Prototype before = Made.of("start page: first advance #w; second advance #w/2; third advance #w/3", "one page: on turn 3", "two page: on turn 1", "three page: on turn 2", "sequence w one,two,three");
         Sequence sequence = before.sequence("w").orElseThrow();
         Prototype moved = SequenceEdits.move(sequence, 0, 2).applyTo(before);
         assertThat(moved.sequence("w").orElseThrow().pages()).containsExactly("two", "three", "one");
-        assertThat(Stream.of("start.first.tap", "start.second.tap", "start.third.tap").map(l -> effect(moved, l).target().orElseThrow().shownId(moved))).containsExactly("one", "two", "three");
+        assertThat(Stream.of("start.first.tap", "start.second.tap", "start.third.tap").map(l -> effect(moved, l).target().orElseThrow().shownId(moved))).containsExactly("two", "two", "three");
+        assertThat(SequenceEdits.move(moved.sequence("w").orElseThrow(), 2, 0).applyTo(moved)).isEqualTo(before);
         assertThat(Stream.of("one.on.tap", "two.on.tap", "three.on.tap").map(l -> effect(moved, l)))
                 .containsExactly(new Effect.TurnPage(new PageTurn.To(2)), new Effect.TurnPage(new PageTurn.To(3)), new Effect.TurnPage(new PageTurn.To(1)));
         Prototype shorter = SequenceEdits.takeOut(sequence, 1).applyTo(before);

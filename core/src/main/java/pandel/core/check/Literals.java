@@ -1,0 +1,80 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import pandel.core.model.Fact;
+import pandel.core.model.Facts;
+import pandel.core.model.Prototype;
+import pandel.core.model.Value;
+
+/** Each value that each fact can hold, as far as anything asks for it, with a number. */
+final class Literals {
+
+    /** More are not told apart at once. */
+    static final int MOST = 256;
+
+    private final Prototype prototype;
+    private final List<String> facts = new ArrayList<>();
+    private final Map<String, Map<Value, Integer>> numbers = new LinkedHashMap<>();
+    private final List<String> factOf = new ArrayList<>();
+    private final List<Value> values = new ArrayList<>();
+
+    Literals(Prototype prototype, Asked asked) {
+        this.prototype = prototype;
+        asked.facts().stream().sorted().flatMap(id -> prototype.fact(id).stream()).forEach(fact -> {
+            facts.add(fact.id());
+            fact.values().forEach(value -> {
+                Value kept = asked.of(Facts.NONE.with(fact, value)).of(prototype, fact.id());
+                numbers.computeIfAbsent(fact.id(), id -> new HashMap<>()).computeIfAbsent(kept, v -> {
+                    factOf.add(fact.id());
+                    values.add(kept);
+                    return values.size() - 1;
+                });
+            });
+        });
+    }
+
+    int size() {
+        return values.size();
+    }
+
+    /** Ids of the facts, in order. */
+    List<String> facts() {
+        return facts;
+    }
+
+    /** The numbers of what a fact can hold. */
+    Iterable<Integer> of(String fact) {
+        return numbers.getOrDefault(fact, Map.of()).values();
+    }
+
+    String factOf(int literal) {
+        return factOf.get(literal);
+    }
+
+    /** The number of what a fact holds. */
+    int of(Facts all, String fact) {
+        return numbers.get(fact).get(all.of(prototype, fact));
+    }
+
+    /** What all facts hold, by number. */
+    int[] of(Facts all) {
+        return facts.stream().mapToInt(fact -> of(all, fact)).toArray();
+    }
+
+    /** What is remembered when some facts hold these and the others are unset. */
+    Facts facts(List<Integer> literals) {
+        Map<String, Value> set = new TreeMap<>();
+        for (int literal : literals) {
+            Fact fact = prototype.fact(factOf.get(literal)).orElseThrow();
+            if (!values.get(literal).equals(fact.unset())) {
+                set.put(fact.id(), values.get(literal));
+            }
+        }
+        return Facts.of(set);
+    }
+}

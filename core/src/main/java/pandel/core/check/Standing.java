@@ -1,0 +1,105 @@
+package pandel.core.check;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import pandel.core.model.Facts;
+import pandel.core.model.Prototype;
+import pandel.core.model.TabSet;
+import pandel.core.play.TrailAction;
+
+/** Where one could stand with what is remembered of a screen's own: what that shows, where nothing leads on, and where nothing closes what is open. */
+final class Standing {
+
+    private final Exploration exploration;
+    private final Prototype prototype;
+    /** Ids of the tab sets whose strip leads to all tabs wherever it shows. */
+    private final Set<String> anyTab;
+    /** Whether something leads on at once. */
+    private final Map<Cell, Boolean> leadsOn = new LinkedHashMap<>();
+    /** From where one comes to it with the same row of screens. */
+    private final Map<Cell, List<Cell>> from = new HashMap<>();
+    /** Those on something open that nothing closes at once, with the places that follow on the same level. */
+    private final Map<Cell, Set<Cell>> shut = new LinkedHashMap<>();
+    private final Set<Trait> traits = new LinkedHashSet<>();
+    private final Set<Object> alike = new HashSet<>();
+
+    Standing(Exploration exploration, Prototype prototype) {
+        this.exploration = exploration;
+        this.prototype = prototype;
+        this.anyTab = prototype.tabSets().stream().filter(s -> s.strip().edge() != TabSet.Edge.DRAWN).map(TabSet::id).collect(Collectors.toSet());
+    }
+
+    /** A place whatever is remembered, and whichever tab it is where every other can be shown. */
+    Cell bare(Cell cell) {
+        return cell.staying(Facts.NONE, cell.waited()).around(In.inAnyTab(cell.around(), anyTab));
+    }
+
+    /** A place with what is remembered of its screen's own alone: as it is noted. */
+    Cell noted(Cell cell) {
+        return exploration.turns().local().alone(cell).around(In.inAnyTab(cell.around(), anyTab));
+    }
+
+    /** @param cell as it is {@linkplain #noted noted}  @param all what can be done there */
+    void note(Cell cell, Turns.All all) {
+        if (alike.add(exploration.turns().likeness(cell))) {
+            Trait.of(prototype, cell, all).forEach(traits::add);
+        }
+        List<Turn> sure = all.here().sure();
+        leadsOn.put(cell, sure.stream().anyMatch(turn -> turn.leavesTo() || !exploration.isUncertain(turn) && exploration.rows().changes(cell, turn.actions())));
+        sure.forEach(turn -> exploration.rows().same(cell, turn).ifPresent(to -> from.computeIfAbsent(noted(to), t -> new ArrayList<>(1)).add(cell)));
+        if (!cell.level().base() && !CannotClose.closesAtOnce(List.of(sure, all.back().sure()))) {
+            shut.put(cell, Stream.concat(sure.stream(), all.back().sure().stream()).filter(Standing::staysOnLevel).flatMap(turn -> exploration.uncovered(cell, turn).stream()).map(this::bare).collect(Collectors.toSet()));
+        }
+    }
+
+    private static boolean staysOnLevel(Turn turn) {
+        TrailAction first = turn.actions().getFirst();
+        return first instanceof TrailAction.Put || first instanceof TrailAction.Swap || first instanceof TrailAction.Turn || first instanceof TrailAction.Staying;
+    }
+
+    /** Where nothing leads on, as far as is known. */
+    Set<Cell> stuck() {
+        Set<Cell> leading = new HashSet<>();
+        Deque<Cell> horizon = new ArrayDeque<>(leadsOn.keySet().stream().filter(leadsOn::get).toList());
+        while (!horizon.isEmpty()) {
+            Cell cell = horizon.remove();
+            if (leading.add(cell)) {
+                horizon.addAll(from.getOrDefault(cell, List.of()));
+            }
+        }
+        Set<Cell> stuck = new LinkedHashSet<>(leadsOn.keySet());
+        stuck.removeAll(leading);
+        return stuck;
+    }
+
+    /** Where what is open may never close: neither at once nor from a place that follows, whatever is remembered there. */
+    Set<Cell> shut() {
+        Set<Cell> left = new LinkedHashSet<>(shut.keySet());
+        boolean more = true;
+        while (more) {
+            Set<Cell> closed = left.stream().map(this::bare).collect(Collectors.toSet());
+            more = left.removeIf(cell -> shut.get(cell).stream().anyMatch(to -> !closed.contains(to)));
+        }
+        return left;
+    }
+
+    /** What was found of all places. */
+    Set<Trait> traits() {
+        return traits;
+    }
+
+    /** Ids of the screens or looks, or what else a kind is about, that could be. */
+    Set<String> ids(Trait.Kind kind) {
+        return traits.stream().filter(t -> t.kind() == kind).map(t -> kind == Trait.Kind.SHOWN ? t.screen() : t.id()).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+}

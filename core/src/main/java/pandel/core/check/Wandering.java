@@ -1,0 +1,194 @@
+package pandel.core.check;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
+import pandel.core.model.Prototype;
+import pandel.core.model.Start;
+import pandel.core.model.TabSet;
+import pandel.core.play.TrailAction;
+
+/**
+ * A search for situations where facts make too many for all of them: real ones, with all that lies behind and beneath, the nearest first, as far as
+ * {@link Sparing} wants them. What it comes to is come to; of what it does not come to it says nothing.
+ */
+final class Wandering {
+
+    /** Places looked at, at most, for each screen and in all. */
+    private static final int EACH = 100;
+    private static final int ROOM = 60_000;
+
+    /** A place that was come to, on what it lies. @param tabs ids of those that were shown in the sets around it */
+    private record Stop(Node node, @Nullable Stop below, Set<String> tabs) {
+
+        Cell cell() {
+            return node.cell;
+        }
+    }
+
+    private record Waiting(Stop stop, int order) {
+    }
+
+    private final Exploration exploration;
+    private final Prototype prototype;
+    private final Sparing sparing;
+    private final Map<Cell, Node> nodes = new LinkedHashMap<>();
+    private final PriorityQueue<Waiting> horizon = new PriorityQueue<>(Comparator.<Waiting>comparingInt(w -> w.stop().node().distance).thenComparingInt(Waiting::order));
+    private final List<Stop> spared = new ArrayList<>();
+    private int order;
+
+    Wandering(Exploration exploration, Prototype prototype, Sparing sparing) {
+        this.exploration = exploration;
+        this.prototype = prototype;
+        this.sparing = sparing;
+    }
+
+    /** @param lying the places of a start, one on the other */
+    void begin(Start start, List<Cell> lying) {
+        @Nullable Stop below = null;
+        for (Cell cell : lying) {
+            below = new Stop(new Node(cell, 0, Route.NONE, start), below, tabs(Set.of(), cell));
+        }
+        if (below != null) {
+            horizon.add(new Waiting(below, order++));
+        }
+    }
+
+    /** Until all that could be was seen, or there is no more room. */
+    void run(BooleanSupplier calledOff) {
+        int room = Math.min(ROOM, EACH * prototype.screens().size());
+        do {
+            List<Stop> again = List.copyOf(spared);
+            spared.clear();
+            again.forEach(stop -> horizon.add(new Waiting(stop, order++)));
+            while (!horizon.isEmpty() && nodes.size() < room && !sparing.isDone() && !calledOff.getAsBoolean()) {
+                come(horizon.remove().stop());
+            }
+        } while (nodes.size() < room && !sparing.isDone() && !calledOff.getAsBoolean() && sparing.widen());
+    }
+
+    private void come(Stop stop) {
+        if (nodes.containsKey(stop.cell())) {
+            return;
+        }
+        if (!sparing.wants(stop.cell())) {
+            spared.add(stop);
+            return;
+        }
+        Node node = stop.node();
+        nodes.put(node.cell, node);
+        exploration.look(node);
+        sparing.see(node.cell, exploration.turns().at(node.cell));
+        node.mayComeAgain = node.all().stream().map(t -> t.actions().getLast()).anyMatch(a -> a instanceof TrailAction.Put || a instanceof TrailAction.Raise);
+        node.all().forEach(turn -> next(stop, turn).ifPresent(next -> horizon.add(new Waiting(next, order++))));
+    }
+
+    /** Where a turn leads; empty where that is not followed. */
+    private Optional<Stop> next(Stop stop, Turn turn) {
+        TrailAction first = turn.actions().getFirst();
+        TrailAction last = turn.actions().getLast();
+        @Nullable Stop on = first instanceof TrailAction.CloseToPages ? toPages(stop) : stop;
+        if (on == null) {
+            return Optional.empty();
+        }
+        return switch (last) {
+            case TrailAction.Put p -> forth(stop, turn, on);
+            case TrailAction.Raise r -> forth(stop, turn, on);
+            case TrailAction.Swap s when s.to().leavesTabs() && on.cell().isWithinTabs() -> down(on, c -> !c.isWithinTabs()).flatMap(root -> forth(stop, turn, root.below()));
+            case TrailAction.Swap s -> forth(stop, turn, on.below());
+            case TrailAction.Turn t -> forth(stop, turn, on.below());
+            case TrailAction.Staying s -> forth(stop, turn, on.below());
+            case TrailAction.Restart r -> forth(stop, turn, null);
+            case TrailAction.ShowTab show -> down(on, c -> c.isRootOf(show.set())).flatMap(root -> show(stop, turn, root, show));
+            case TrailAction.ToRoot to -> down(on, c -> c.isRootOf(to.set())).flatMap(root -> back(stop, turn, root));
+            case TrailAction.Drop d -> back(stop, turn, on.below());
+            case TrailAction.DropTo to -> dropTo(on, to.screen()).flatMap(there -> back(stop, turn, there));
+            case TrailAction.CloseLevel c -> back(stop, turn, beneath(on));
+            case TrailAction.CloseToPages c -> back(stop, turn, on);
+            case TrailAction.Leave l -> Optional.empty();
+        };
+    }
+
+    private Optional<Stop> forth(Stop from, Turn turn, @Nullable Stop below) {
+        return exploration.uncovered(from.cell(), turn).map(cell -> stop(from, turn, cell, below, turn.actions().getLast() instanceof TrailAction.Staying ? from.tabs()
+                : turn.actions().getLast() instanceof TrailAction.Restart || cell.around().stream().anyMatch(in -> in.root()) ? Set.of() : from.tabs()));
+    }
+
+    /** A tab that was shown before is as it was left, which is not followed. */
+    private Optional<Stop> show(Stop from, Turn turn, Stop root, TrailAction.ShowTab show) {
+        boolean keeps = prototype.tabSet(show.set()).map(TabSet::keeps).orElse(true);
+        if (keeps && show.to().tabs().stream().anyMatch(t -> root.tabs().contains(t.tab()))) {
+            return Optional.empty();
+        }
+        return Optional.of(stop(from, turn, exploration.after(root.cell(), show, turn.facts()), root.below(), root.tabs()));
+    }
+
+    /** An earlier place is current again. */
+    private Optional<Stop> back(Stop from, Turn turn, @Nullable Stop to) {
+        return Optional.ofNullable(to).map(there -> stop(from, turn, there.cell().again(turn.facts()), there.below(), there.tabs()));
+    }
+
+    private static Stop stop(Stop from, Turn turn, Cell cell, @Nullable Stop below, Set<String> before) {
+        Node node = from.node();
+        return new Stop(new Node(cell, node.distance + turn.events().size(), node.route.and(turn.events()), node.start), below, tabs(before, cell));
+    }
+
+    private static Set<String> tabs(Set<String> before, Cell cell) {
+        if (cell.around().isEmpty()) {
+            return before;
+        }
+        Set<String> all = new HashSet<>(before);
+        cell.around().forEach(in -> all.add(in.tab()));
+        return all;
+    }
+
+    /** The nearest place, itself first, of a kind. */
+    private static Optional<Stop> down(Stop from, java.util.function.Predicate<Cell> kind) {
+        @Nullable Stop at = from;
+        while (at != null && !kind.test(at.cell())) {
+            at = at.below();
+        }
+        return Optional.ofNullable(at);
+    }
+
+    private static Optional<Stop> dropTo(Stop from, String id) {
+        Stop above = from;
+        @Nullable Stop at = from.below();
+        while (at != null && !(at.cell().isNamed(id) || at.cell().isIn(id) && !above.cell().isIn(id))) {
+            above = at;
+            at = at.below();
+        }
+        return Optional.ofNullable(at);
+    }
+
+    /** The place that is uncovered when a level closes. */
+    private static @Nullable Stop beneath(Stop on) {
+        @Nullable Stop at = on;
+        while (at != null && !at.cell().first()) {
+            at = at.below();
+        }
+        return at == null ? null : at.below();
+    }
+
+    private static @Nullable Stop toPages(Stop on) {
+        @Nullable Stop at = beneath(on);
+        while (at != null && !at.cell().level().holdsPages()) {
+            at = beneath(at);
+        }
+        return at;
+    }
+
+    /** What was looked at, the nearest first. */
+    Collection<Node> nodes() {
+        return nodes.values().stream().sorted(Comparator.comparingInt(n -> n.distance)).toList();
+    }
+}
