@@ -194,7 +194,7 @@ final class Bound {
 
     private Flow flow(Stand stand, Cell cell, List<Integer> held, Turn turn) {
         turn.link().ifPresent(fired::add);
-        List<Integer> set = held.stream().map(literal -> literals.of(turn.facts(), literals.factOf(literal))).filter(literal -> !held.contains(literal)).toList();
+        List<Integer> set = turn.facts().equals(cell.facts()) ? List.of() : held.stream().map(literal -> literals.of(turn.facts(), literals.factOf(literal))).filter(literal -> !held.contains(literal)).toList();
         TrailAction last = turn.actions().getLast();
         boolean brings = last instanceof TrailAction.ShowTab || last instanceof TrailAction.ToRoot;
         Optional<Cell> to = exploration.uncovered(cell, turn);

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import pandel.core.model.Fact;
 import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
@@ -17,16 +16,16 @@ final class Literals {
     /** More are not told apart at once. */
     static final int MOST = 256;
 
-    private final Prototype prototype;
+    private final Map<String, Value> unset = new HashMap<>();
     private final List<String> facts = new ArrayList<>();
     private final Map<String, Map<Value, Integer>> numbers = new LinkedHashMap<>();
     private final List<String> factOf = new ArrayList<>();
     private final List<Value> values = new ArrayList<>();
 
     Literals(Prototype prototype, Asked asked) {
-        this.prototype = prototype;
         asked.facts().stream().sorted().flatMap(id -> prototype.fact(id).stream()).forEach(fact -> {
             facts.add(fact.id());
+            unset.put(fact.id(), fact.unset());
             fact.values().forEach(value -> {
                 Value kept = asked.of(Facts.NONE.with(fact, value)).of(prototype, fact.id());
                 numbers.computeIfAbsent(fact.id(), id -> new HashMap<>()).computeIfAbsent(kept, v -> {
@@ -58,7 +57,7 @@ final class Literals {
 
     /** The number of what a fact holds. */
     int of(Facts all, String fact) {
-        return numbers.get(fact).get(all.of(prototype, fact));
+        return numbers.get(fact).get(all.set().getOrDefault(fact, unset.get(fact)));
     }
 
     /** What all facts hold, by number. */
@@ -70,9 +69,8 @@ final class Literals {
     Facts facts(List<Integer> literals) {
         Map<String, Value> set = new TreeMap<>();
         for (int literal : literals) {
-            Fact fact = prototype.fact(factOf.get(literal)).orElseThrow();
-            if (!values.get(literal).equals(fact.unset())) {
-                set.put(fact.id(), values.get(literal));
+            if (!values.get(literal).equals(unset.get(factOf.get(literal)))) {
+                set.put(factOf.get(literal), values.get(literal));
             }
         }
         return Facts.of(set);

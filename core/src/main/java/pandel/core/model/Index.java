@@ -3,6 +3,7 @@ package pandel.core.model;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -20,14 +21,17 @@ public final class Index {
     private final Map<String, List<Way>> waysOut = new LinkedHashMap<>();
     private final Map<String, List<Way>> waysIn = new LinkedHashMap<>();
     private final Map<String, Hotspot> hotspots = new LinkedHashMap<>();
-
+    private final Map<String, Fact> facts = new HashMap<>();
     private final Map<String, List<Sequence>> sequencesOf = new LinkedHashMap<>();
     private final Set<String> others = new LinkedHashSet<>();
     private final Prototype prototype;
 
     Index(Prototype prototype) {
         this.prototype = prototype;
-        prototype.facts().forEach(f -> others.add(f.id()));
+        prototype.facts().forEach(f -> {
+            others.add(f.id());
+            facts.putIfAbsent(f.id(), f);
+        });
         prototype.entries().forEach(e -> others.add(e.id()));
         prototype.startPoints().forEach(s -> others.add(s.id()));
         prototype.journeys().forEach(j -> others.add(j.id()));
@@ -124,6 +128,10 @@ public final class Index {
 
     public Optional<Screen> screen(String id) {
         return Optional.ofNullable(screens.get(id));
+    }
+
+    public Optional<Fact> fact(String id) {
+        return Optional.ofNullable(facts.get(id));
     }
 
     /** A hotspot, shared or not. */

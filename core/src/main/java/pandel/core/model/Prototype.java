@@ -127,7 +127,7 @@ public final class Prototype {
 
     /** The fact of that id. */
     public Optional<Fact> fact(String id) {
-        return facts.stream().filter(f -> f.id().equals(id)).findFirst();
+        return index().fact(id);
     }
 
     public List<StartPoint> startPoints() {

@@ -1,0 +1,155 @@
+package pandel.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.Example;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import pandel.core.generate.Generated;
+import pandel.core.generate.Kind;
+import pandel.core.model.Branch;
+import pandel.core.model.Device;
+import pandel.core.model.Fact;
+import pandel.core.model.Facts;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Prototype;
+import pandel.core.play.Situation;
+
+/** What is looked at where facts are too many for all of it, and what bounds the rest. */
+class TooManyFactsTest {
+
+    private static final Effort SPARING = new Effort(Named.MOST, 0);
+
+    @Property(tries = 60, seed = "11")
+    void twoFactsAtATimeHoldEverythingThatCanBeAndTwoAloneNothingMore(@ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int count) {
+        Prototype p = Generated.of(12, seed, Kind.NASTY, count);
+        Literals literals = new Literals(p, Asked.in(p));
+        Random random = new Random(seed);
+        Set<Facts> real = new LinkedHashSet<>();
+        Pairwise might = new Pairwise(literals);
+        for (int i = 0; i < 6; i++) {
+            Facts facts = any(p, literals, random);
+            might.join(Pairwise.of(literals, literals.of(facts)));
+            assertThat(might.join(Pairwise.of(literals, literals.of(facts)))).as("whether %s is new again", facts).isFalse();
+            real.add(facts);
+        }
+        assertThat(all(literals, might)).containsAll(real);
+        if (literals.facts().size() < 3) {
+            assertThat(all(literals, might)).isSubsetOf(real);
+        }
+        if (literals.size() == 0) {
+            return;
+        }
+        int literal = random.nextInt(literals.size());
+        String fact = literals.factOf(literal);
+        List<Facts> holding = real.stream().filter(f -> literals.of(f, fact) == literal).toList();
+        assertThat(all(literals, might.where(List.of(literal)))).containsAll(holding).allMatch(f -> literals.of(f, fact) == literal);
+        Pairwise set = might.after(List.of(literal));
+        assertThat(all(literals, set)).containsAll(real.stream().map(f -> with(literals, f, literal)).toList()).allMatch(f -> literals.of(f, fact) == literal);
+    }
+
+    private static List<Facts> all(Literals literals, Pairwise might) {
+        return might.of(new LinkedHashSet<>(literals.facts()), 100_000).orElseThrow().stream().map(literals::facts).toList();
+    }
+
+    private static Facts any(Prototype p, Literals literals, Random random) {
+        List<Integer> held = new ArrayList<>();
+        for (String fact : literals.facts()) {
+            List<Integer> values = new ArrayList<>();
+            literals.of(fact).forEach(values::add);
+            held.add(values.get(random.nextInt(values.size())));
+        }
+        return literals.facts(held);
+    }
+
+    private static Facts with(Literals literals, Facts facts, int literal) {
+        List<Integer> held = new ArrayList<>();
+        for (int other : literals.of(facts)) {
+            held.add(literals.factOf(other).equals(literals.factOf(literal)) ? literal : other);
+        }
+        return literals.facts(held);
+    }
+
+    /** Whatever else is remembered, what is done on a screen is the same. */
+    @Property(tries = 30, seed = "12")
+    void whatAScreenDoesHangsOnItsOwnFactsAlone(@ForAll long seed, @ForAll @IntRange(min = 1, max = 5) int count, @ForAll Kind kind) {
+        Prototype p = Generated.of(20, seed, kind, count);
+        Asked asked = Asked.in(p);
+        Literals literals = new Literals(p, asked);
+        Random random = new Random(seed);
+        for (Device device : p.devices()) {
+            Exploration exploration = Exploration.of(p, device, SPARING, asked, p.entries(), () -> false);
+            Turns turns = exploration.turns();
+            for (Node node : exploration.nodes().stream().limit(40).toList()) {
+                Facts own = turns.local().alone(node.cell).facts();
+                Facts others = turns.local().after(node.cell.screen(), any(p, literals, random), own);
+                Cell other = node.cell.staying(others, node.cell.waited());
+                for (Way way : p.index().waysOut(node.cell.screen())) {
+                    for (Branch branch : way.link().branches()) {
+                        assertThat(turns.rules().branch(turns.head(other), branch)).isEqualTo(turns.rules().branch(turns.head(node.cell), branch));
+                        assertThat(branch.holds(p, other.known())).isEqualTo(branch.holds(p, node.cell.known()));
+                    }
+                }
+                assertThat(turns.at(other).turns().map(Turn::actions)).isEqualTo(turns.at(node.cell).turns().map(Turn::actions).toList());
+            }
+        }
+    }
+
+    /** What was looked at is what play comes to by its list of events, with what is remembered there. */
+    @Property(tries = 30, seed = "13")
+    void whatIsComeToReplays(@ForAll long seed, @ForAll @IntRange(min = 1, max = 14) int size, @ForAll @IntRange(min = 1, max = 6) int count, @ForAll Kind kind) {
+        Prototype p = Generated.of(size, seed, kind, count);
+        Asked asked = Asked.in(p);
+        for (Device device : p.devices()) {
+            Exploration exploration = Exploration.of(p, device, SPARING, asked, p.entries(), () -> false);
+            for (Node node : exploration.nodes().stream().limit(300).toList()) {
+                Situation there = exploration.walkTo(node).replay(p);
+                assertThat(there.screen()).isEqualTo(node.cell.screen());
+                assertThat(asked.of(there.facts())).isEqualTo(node.cell.facts());
+                assertThat(there.drawer()).isEqualTo(node.cell.drawer());
+                assertThat(there.levels().size() == 1).isEqualTo(node.cell.level().base());
+                assertThat(node.distance).isEqualTo(exploration.walkTo(node).events().size());
+            }
+        }
+    }
+
+    /** Looking at some and bounding the rest says nothing else than looking at all. */
+    @Property(tries = 20, seed = "14")
+    void lookingAtSomeNeverSaysTheContraryOfLookingAtAll(@ForAll long seed, @ForAll @IntRange(min = 2, max = 25) int size, @ForAll @IntRange(min = 1, max = 3) int count) {
+        Prototype p = Generated.of(size, seed, Kind.USUAL, count);
+        Checked all = Check.of(p, new Effort(Named.MOST, 4_000), () -> false).orElseThrow();
+        Checked some = Check.of(p, SPARING, () -> false).orElseThrow();
+        Set<String> open = new LinkedHashSet<>();
+        all.unsettled().forEach(u -> open.add(u.subject()));
+        some.unsettled().forEach(u -> open.add(u.subject()));
+        p.screens().stream().filter(s -> !open.contains(s.id())).forEach(s -> assertThat(some.shows(s.id())).as("%s is shown", s.id()).isEqualTo(all.shows(s.id())));
+        p.index().ways().stream().map(w -> w.link().id()).filter(id -> !open.contains(id)).forEach(id -> assertThat(some.fires(id)).as("%s does something", id).isEqualTo(all.fires(id)));
+        for (Rule rule : List.of(Rule.DEAD_END, Rule.ONLY_DEVICE_BACK, Rule.STATE_NEVER_HOLDS)) {
+            assertThat(screens(some, rule, open)).as(rule.id()).isEqualTo(screens(all, rule, open));
+        }
+    }
+
+    private static Set<String> screens(Checked checked, Rule rule, Set<String> open) {
+        Set<String> screens = new LinkedHashSet<>();
+        checked.findings(rule).forEach(f -> screens.addAll(f.screens()));
+        screens.removeAll(open);
+        return rule == Rule.STATE_NEVER_HOLDS && !open.isEmpty() ? Set.of() : new java.util.TreeSet<>(screens);
+    }
+
+    /** As people make them: hundreds of screens, and facts that multiply them by hundreds. */
+    @Example
+    void threeHundredScreensWithEightFactsAreSettledButForALinkOrTwo() {
+        Prototype p = Generated.of(300, 8, Kind.USUAL, 8);
+        assertThat(p.facts()).allMatch(f -> f.kind() instanceof Fact.Kind.YesNo);
+        Checked checked = Check.of(p);
+        assertThat(checked.unsettled()).hasSizeLessThan(5).allMatch(u -> u.rule() == Rule.LINK_NEVER_FIRES || u.rule() == Rule.UNREACHED_SCREEN && u.subject().isEmpty());
+        assertThat(checked.shown().size()).isGreaterThan(280);
+        checked.shown().forEach(id -> assertThat(checked.walkTo(id).orElseThrow().replay(p).screen()).isEqualTo(id));
+    }
+}
