@@ -30,8 +30,8 @@ final class Bound {
     /** Places at most, and ways of holding a screen's own facts at one of them. */
     private static final int ROOM = 60_000;
     private static final int EACH = 512;
-    /** How often a place is looked at on what could lie beneath it, at most. */
-    private static final int TRIES = 300_000;
+    /** How often a place is looked at, with other facts and on what could lie beneath it, at most. */
+    private static final int TRIES = 200_000;
 
     /** A place, whatever is remembered there. */
     private static final class Stand {
@@ -169,6 +169,7 @@ final class Bound {
 
     /** What each turn does, that some of a screen's own facts allow. */
     private List<Flow> flows(Stand stand, List<Integer> held) {
+        tries++;
         List<Flow> flows = new ArrayList<>();
         Cell cell = stand.cell.staying(literals.facts(held), stand.cell.waited());
         Turns.All all = exploration.turns().at(cell);

@@ -79,7 +79,7 @@ class TooManyFactsTest {
     /** Whatever else is remembered, what is done on a screen is the same. */
     @Property(tries = 30, seed = "12")
     void whatAScreenDoesHangsOnItsOwnFactsAlone(@ForAll long seed, @ForAll @IntRange(min = 1, max = 5) int count, @ForAll Kind kind) {
-        Prototype p = Generated.of(20, seed, kind, count);
+        Prototype p = Generated.of(8, seed, kind, count);
         Asked asked = Asked.in(p);
         Literals literals = new Literals(p, asked);
         Random random = new Random(seed);
