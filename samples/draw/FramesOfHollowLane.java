@@ -92,7 +92,7 @@ final class FramesOfHollowLane extends Making {
         maker.edit(PairEdits.make(new Pair(maker.id("tools and tool"), maker.screen("Tools").id(), maker.screen("Tool").id(), 40, Rest.NONE)));
         maker.p = MovesOfHollowLane.put(maker.p, naming);
         maker.journeys();
-        return maker.p;
+        return CounterOfHollowLane.put(maker.p, naming);
     }
 
     private void welcome(Map<String, Picture> phone, Map<String, Picture> tablet) {

@@ -55,7 +55,8 @@ public final class Check {
         for (Exploration exploration : explorations) {
             if (!exploration.missing().isEmpty()) {
                 int screens = (int) exploration.missing().stream().map(Trait::screen).distinct().count();
-                unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many facts not everything that may be could be seen on " + exploration.device().title() + ": something may be besides on " + (screens == 1 ? "1 screen" : screens + " screens") + "."));
+                unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many facts not everything could be looked at on " + exploration.device().title() + ": on " + (screens == 1 ? "1 screen" : screens + " screens")
+                        + " more may be possible than was seen."));
             }
             if (exploration.isGivenUp()) {
                 unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many " + (asked.changes() ? "facts" : "tabs") + " not everything could be looked at on " + exploration.device().title() + ": "

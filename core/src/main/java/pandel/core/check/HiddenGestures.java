@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import pandel.core.model.Cause;
 import pandel.core.model.Effect;
 import pandel.core.model.Gesture;
@@ -23,23 +24,50 @@ final class HiddenGestures {
     }
 
     static List<Finding> in(Grounds grounds) {
-        List<Finding> findings = new ArrayList<>();
+        List<List<Way>> together = new ArrayList<>();
         for (Way way : grounds.prototype().index().ways()) {
-            Optional<Screen> shown = way.from().stream().filter(s -> grounds.shown(s.id())).findFirst();
-            if (shown.isEmpty() || !(way.link().cause() instanceof Cause.Touch touch) || SEEN.contains(touch.gesture()) || !grounds.fires(way.link().id())) {
-                continue;
-            }
-            List<Effect> moves = way.link().effects().filter(Effect::isMove).toList();
-            boolean elsewhere = moves.isEmpty() || grounds.prototype().index().waysOut(shown.get().id()).stream()
-                    .filter(other -> other.link().cause() instanceof Cause.Touch t && SEEN.contains(t.gesture()))
-                    .anyMatch(other -> moves.stream().allMatch(m -> other.link().effects().anyMatch(e -> leadsAlike(e, m))));
-            if (!elsewhere) {
-                findings.add(new Finding(Rule.HIDDEN_GESTURE_ONLY, Weight.NOTE, "On " + Words.screen(grounds.prototype(), shown.get().id()) + " only " + (touch.gesture() == Gesture.KEY ? "the " : touch.gesture().isOfEdge() ? "an " : "a ") + touch.word()
-                        + way.hotspot().map(h -> " on " + Words.hotspot(grounds.prototype(), shown.get().id(), h)).orElse("") + " can " + LinkWords.effect(grounds.prototype(), moves.getFirst()) + ".", List.of(shown.get().id()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
-                        grounds.walkTo(shown.get().id()), way.hotspot().map(h -> List.of(Fixes.tapToo(h, way.link()))).orElse(List.of())));
+            if (isHidden(grounds, way)) {
+                together.stream().filter(others -> doesTheSame(others.getFirst(), way)).findFirst().ifPresentOrElse(others -> others.add(way), () -> together.add(new ArrayList<>(List.of(way))));
             }
         }
-        return findings;
+        return together.stream().map(ways -> finding(grounds, ways)).toList();
+    }
+
+    private static boolean isHidden(Grounds grounds, Way way) {
+        Optional<Screen> shown = shown(grounds, way);
+        if (shown.isEmpty() || !(way.link().cause() instanceof Cause.Touch touch) || SEEN.contains(touch.gesture()) || !grounds.fires(way.link().id())) {
+            return false;
+        }
+        List<Effect> moves = moves(way);
+        return !moves.isEmpty() && grounds.prototype().index().waysOut(shown.get().id()).stream()
+                .filter(other -> other.link().cause() instanceof Cause.Touch t && SEEN.contains(t.gesture()))
+                .noneMatch(other -> moves.stream().allMatch(m -> other.link().effects().anyMatch(e -> leadsAlike(e, m))));
+    }
+
+    private static Optional<Screen> shown(Grounds grounds, Way way) {
+        return way.from().stream().filter(s -> grounds.shown(s.id())).findFirst();
+    }
+
+    private static List<Effect> moves(Way way) {
+        return way.link().effects().filter(Effect::isMove).toList();
+    }
+
+    /** Whether another gesture at the same place leads alike. */
+    private static boolean doesTheSame(Way way, Way other) {
+        return way.hotspot().equals(other.hotspot()) && way.from().equals(other.from()) && leadsAlike(moves(way).getFirst(), moves(other).getFirst());
+    }
+
+    private static Finding finding(Grounds grounds, List<Way> ways) {
+        Way way = ways.getFirst();
+        String shown = shown(grounds, way).orElseThrow().id();
+        String gestures = ways.stream().map(w -> gesture((Cause.Touch) w.link().cause())).collect(Collectors.joining(" or "));
+        return new Finding(Rule.HIDDEN_GESTURE_ONLY, Weight.NOTE, "On " + Words.screen(grounds.prototype(), shown) + " only " + gestures
+                + way.hotspot().map(h -> " on " + Words.hotspot(grounds.prototype(), shown, h)).orElse("") + " can " + LinkWords.effect(grounds.prototype(), moves(way).getFirst()) + ".", List.of(shown), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
+                grounds.walkTo(shown), way.hotspot().map(h -> List.of(Fixes.tapToo(h, way.link()))).orElse(List.of()));
+    }
+
+    private static String gesture(Cause.Touch touch) {
+        return (touch.gesture() == Gesture.KEY ? "the " : touch.gesture().isOfEdge() ? "an " : "a ") + touch.word();
     }
 
     private static boolean leadsAlike(Effect a, Effect b) {

@@ -106,6 +106,11 @@ final class Sparing {
         }
     }
 
+    /** A link did something that was not sure to. */
+    void see(String screen, String link) {
+        sought.remove(new Trait(screen, Trait.Kind.FIRES, link));
+    }
+
     /** Whether everything that could be was seen. */
     boolean isDone() {
         return sought.isEmpty() && stuck.isEmpty();

@@ -11,10 +11,18 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import pandel.core.model.Branch;
+import pandel.core.model.Effect;
+import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Start;
 import pandel.core.model.TabSet;
+import pandel.core.play.Head;
+import pandel.core.play.Offer;
+import pandel.core.play.Rules;
+import pandel.core.play.Ruling;
 import pandel.core.play.TrailAction;
 
 /**
@@ -89,7 +97,26 @@ final class Wandering {
         exploration.look(node);
         sparing.see(node.cell, exploration.turns().at(node.cell));
         node.mayComeAgain = node.all().stream().map(t -> t.actions().getLast()).anyMatch(a -> a instanceof TrailAction.Put || a instanceof TrailAction.Raise);
+        node.doubted.stream().filter(id -> !exploration.fired().contains(id)).toList().forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, way)));
         node.all().forEach(turn -> next(stop, turn).ifPresent(next -> horizon.add(new Waiting(next, order++))));
+    }
+
+    /** Whether a link returns to what is not followed, which lies behind here all the same, is tried out in play. */
+    private void tryOut(Stop stop, Way way) {
+        if (way.link().effects().noneMatch(e -> e instanceof Effect.ReturnTo to && down(stop, c -> c.isNamed(to.to().id()) || c.isIn(to.to().id())).isPresent())) {
+            return;
+        }
+        Head head = exploration.walkTo(stop.node()).replay(prototype).head();
+        Rules rules = exploration.turns().rules();
+        Stream<Branch> offered = switch (rules.offer(head, way.link())) {
+            case Offer.Nothing nothing -> Stream.of();
+            case Offer.One one -> Stream.of(one.branch());
+            case Offer.Several several -> several.branches().stream();
+        };
+        if (offered.anyMatch(branch -> rules.branch(head, branch) instanceof Ruling.Acts acts && acts.actions().stream().noneMatch(Turns::leadsToParked))) {
+            exploration.fired().add(way.link().id());
+            sparing.see(stop.cell().screen(), way.link().id());
+        }
     }
 
     /** Where a turn leads; empty where that is not followed. */

@@ -6,10 +6,15 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
+import pandel.core.edit.LinkEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
+import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Event;
+import pandel.core.model.Gesture;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Link;
 import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
 
@@ -164,5 +169,14 @@ class FindingsTest {
         // In a takeover it stands on the same level.
         Prototype takeover = Made.of("home page: up open above list", "list page: yes advance home");
         assertThat(OpenTogether.mayBe(takeover, 3)).isTrue();
+    }
+
+    /** Several gestures that nothing shows, at one place and to one end, are one trouble. */
+    @Test
+    void gesturesThatLeadAlikeFromOnePlaceAreToldOfTogether() {
+        Prototype plain = Made.of("home page: row ~long-press advance more", "more page: back return", "devices phone,desktop");
+        Hotspot row = plain.screen("home").orElseThrow().hotspots().getFirst();
+        Prototype p = LinkEdits.link(row, Link.of("pressed", new Cause.Touch(Gesture.SECONDARY_PRESS), row.links().getFirst().effect().orElseThrow()), "").applyTo(plain);
+        assertThat(Check.of(p).findings(Rule.HIDDEN_GESTURE_ONLY)).extracting(Finding::sentence).containsExactly("On “home” only a long press or a secondary press on “home.row” can advance to more.");
     }
 }
