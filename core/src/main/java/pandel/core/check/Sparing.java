@@ -2,21 +2,25 @@ package pandel.core.check;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import pandel.core.model.Condition;
 import pandel.core.model.Facts;
+import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 
 /**
- * Which places to look at where facts make too many: those at which something else can be done than at all before, and those where facts that
- * anything asks for together hold values that they did not hold together on that screen yet: first one at a time, then, where that was not
- * enough, all together. It is enough once all that could be was seen.
+ * Which places to look at where facts make too many: those at which something else can be done than at all before, and those where a fact holds
+ * what it did not hold on that screen yet. Where that is not enough, those too where the facts that one screen asks for together do, for one such
+ * screen after another. It is enough once all that could be was seen.
  */
 final class Sparing {
 
@@ -28,8 +32,10 @@ final class Sparing {
     private final Literals literals;
     private final Standing most;
     /** The facts that are asked for together, by their place among all. */
-    private List<int[]> together = List.of();
-    private boolean wide;
+    private int[] together = new int[0];
+    private Set<String> aim = Set.of();
+    private boolean met;
+    private final Set<Set<String>> aimed = new HashSet<>();
     /** What could be anywhere and was not seen yet. */
     private final Set<Trait> sought;
     /** The screens on which nothing could lead on, and where that would be. */
@@ -50,20 +56,38 @@ final class Sparing {
         this.stuck = most.stuck().stream().collect(Collectors.groupingBy(Cell::screen, HashMap::new, Collectors.toSet()));
     }
 
-    /** Looks from now on at more: at what everything that is still sought asks for together. @return whether there is more to look at */
+    /** Looks from now on at more: at what decides together on something that is still sought, or else is asked for together on its screen, one after another. @return whether there is more to look at */
     boolean widen() {
-        boolean wider = !wide;
-        wide = true;
-        aim();
-        return wider && !together.isEmpty();
+        Stream<Set<String>> all = sought.stream().map(Trait::screen).distinct().sorted().map(turns.local()::on);
+        Optional<Set<String>> next = Stream.concat(open(), all).filter(asked -> asked.size() > 1 && aimed.add(asked)).findFirst();
+        aim = next.orElse(Set.of());
+        together = aim.stream().mapToInt(literals.facts()::indexOf).sorted().toArray();
+        held.clear();
+        met = false;
+        return next.isPresent();
     }
 
-    /** What is sought no more asks for nothing any more. */
-    private void aim() {
-        List<String> facts = literals.facts();
-        Stream<String> screens = Stream.concat(sought.stream().map(Trait::screen), stuck.keySet().stream());
-        together = screens.distinct().sorted().map(turns.local()::on).filter(s -> s.size() > 1).distinct().map(s -> s.stream().mapToInt(facts::indexOf).sorted().toArray()).toList();
-        held.clear();
+    /** The facts that decide on what is still sought. */
+    private Stream<Set<String>> open() {
+        return Stream.concat(sought.stream().sorted(Comparator.comparing(Trait::screen).thenComparing(Trait::kind).thenComparing(Trait::id)).map(this::deciding), stuck.keySet().stream().sorted().map(turns.local()::on));
+    }
+
+    private Set<String> deciding(Trait trait) {
+        Optional<Way> way = prototype.index().way(trait.id());
+        Stream<Condition> of = way.stream().flatMap(w -> w.link().branches().stream()).flatMap(b -> b.when().stream());
+        boolean seen = way.isEmpty() || way.get().hotspot().isEmpty();
+        Stream<Condition> looks = prototype.screen(trait.screen()).orElseThrow().states().stream().filter(t -> seen ? trait.kind() == Trait.Kind.LOOKS : t.hides().contains(way.get().hotspot().get().id()))
+                .flatMap(t -> t.conditions().stream());
+        return Stream.concat(of, looks).flatMap(Condition::facts).filter(literals.facts()::contains).collect(Collectors.toSet());
+    }
+
+    /** Whether what is looked for together was just seen. */
+    boolean isMet() {
+        return met;
+    }
+
+    private boolean isAimMet() {
+        return !aim.isEmpty() && open().noneMatch(aim::equals) && sought.stream().map(Trait::screen).distinct().map(turns.local()::on).noneMatch(aim::equals);
     }
 
     /** Whether to look at a place. */
@@ -82,11 +106,11 @@ final class Sparing {
         return more;
     }
 
-    /** A number for what each fact holds, and, once widened, for what those hold that are asked for together. */
+    /** A number for what each fact holds, and for what those hold that are looked for together. */
     private int[] combinations(Facts facts) {
         int[] all = literals.of(facts);
         IntStream each = Arrays.stream(all);
-        return IntStream.concat(each, together.stream().mapToInt(set -> number(Arrays.stream(set).map(f -> all[f]).boxed().toList()))).toArray();
+        return together.length == 0 ? all : IntStream.concat(each, IntStream.of(number(Arrays.stream(together).map(f -> all[f]).boxed().toList()))).toArray();
     }
 
     private int number(List<Integer> values) {
@@ -101,9 +125,7 @@ final class Sparing {
                 found |= sought.remove(trait);
             }
         }
-        if (found && wide) {
-            aim();
-        }
+        met = found && isAimMet();
     }
 
     /** A link did something that was not sure to. */

@@ -99,6 +99,15 @@ final class WaitRun {
                 return;
             }
         }
+        if (!(turn.actions().getLast() instanceof TrailAction.Forward) && !turn.stays()) {
+            uncovered(now, turn);
+        }
+    }
+
+    /** What is uncovered begins its waits anew, with what is remembered by now. */
+    private void uncovered(Node from, Turn turn) {
+        Place last = places.removeLast();
+        exploration.node(from, last.node().cell.again(turn.facts())).ifPresentOrElse(node -> places.add(new Place(node, last.opened())), places::clear);
     }
 
     private void stay(Optional<Node> next) {

@@ -78,9 +78,11 @@ final class Wandering {
             List<Stop> again = List.copyOf(spared);
             spared.clear();
             again.forEach(stop -> horizon.add(new Waiting(stop, order++)));
-            while (!horizon.isEmpty() && nodes.size() < room && !sparing.isDone() && !calledOff.getAsBoolean()) {
+            while (!horizon.isEmpty() && nodes.size() < room && !sparing.isMet() && !sparing.isDone() && !calledOff.getAsBoolean()) {
                 come(horizon.remove().stop());
             }
+            horizon.forEach(waiting -> spared.add(waiting.stop()));
+            horizon.clear();
         } while (nodes.size() < room && !sparing.isDone() && !calledOff.getAsBoolean() && sparing.widen());
     }
 
