@@ -9,6 +9,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import pandel.core.model.Area;
+import pandel.core.model.Hotspot;
+import pandel.core.model.Look;
+import pandel.core.play.Placement;
+import pandel.core.play.Room;
+import pandel.core.play.Situation;
 
 /** Hollow Lane as people get it, played with fingers: its welcome, its tabs, its drawer, its sheet, its tools beside a tool. */
 class FramedSampleTest extends WindowTest {
@@ -197,6 +203,48 @@ class FramedSampleTest extends WindowTest {
         press(".fold");
         assertRead("The house, 8", "item Invite a neighbour");
         shot("sample-desk");
+    }
+
+    @Test
+    void theCountersMouseAndKeysDoWhatFingersDo() {
+        interact(() -> opened.work().use(prototype().device("counter")));
+        go(4);
+        pass(1800);
+        tillStill();
+        tapDevice(1024 - 60, 34);
+        tillStill();
+        possible("Tap Sign in, number known");
+        assertThat(trail()).startsWith("Tools");
+        keys(KeyCode.S);
+        tillStill();
+        assertThat(trail()).startsWith("Search", "Tools");
+        keys(KeyCode.ESCAPE);
+        tillStill();
+        possible("Tap Orchard ladder");
+        assertThat(trail()).startsWith("Tool", "Tools");
+        moveTo(onHotspot("Care and cost"));
+        settle();
+        assertRead("Free for a week; a coin a day after that.");
+        shot("sample-hover");
+        keys(KeyCode.ESCAPE);
+        tillStill();
+        possible("Tap Loans in the strip");
+        assertThat(trail()).startsWith("Loans");
+        clickOn(onHotspot("Four-person tent"), MouseButton.SECONDARY);
+        tillStill();
+        assertThat(trail()).startsWith("Extend the loan");
+        shot("sample-secondary");
+    }
+
+    /** The middle of a hotspot of the screen that is played. */
+    private Point2D onHotspot(String words) {
+        Situation now = opened.window().played().orElseThrow();
+        Room room = Room.of(prototype(), now);
+        Look look = now.look(prototype()).orElseThrow();
+        Placement at = Placement.of(look, room, now.height());
+        Hotspot hotspot = prototype().index().hotspotsOn(now.screen()).stream().filter(h -> h.title().equals(words)).findFirst().orElseThrow();
+        Area area = look.areaOf(hotspot, room.on()).orElseThrow();
+        return onDevice(room.x() + at.x() + (area.x() + area.width() / 2) * at.factor(), at.y() + (area.y() + area.height() / 2) * at.factor());
     }
 
     private void possible(String words) {

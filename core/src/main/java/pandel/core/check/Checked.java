@@ -52,6 +52,11 @@ public final class Checked {
         return findings;
     }
 
+    /** Whether the lists of events are the shortest there are; where facts were too many to look at everything they are short. */
+    public boolean givesShortest() {
+        return grounds.explorations().stream().noneMatch(Exploration::isSpared);
+    }
+
     /** Whether a screen is ever current. */
     public boolean shows(String screen) {
         return grounds.shown(screen);

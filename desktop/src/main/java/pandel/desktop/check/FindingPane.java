@@ -70,7 +70,7 @@ final class FindingPane extends Scroll {
         told.getChildren().addAll(sentence, why, buttons(shown));
         if (shown.walk().isPresent()) {
             told.getChildren().add(heading(shown.walk().get().events().isEmpty() ? "It starts there"
-                    : "The shortest way there" + (work.prototype().devices().size() > 1 ? ", on " + shown.walk().get().device().title() : "")));
+                    : (work.checked().get().givesShortest() ? "The shortest way there" : "A short way there") + (work.prototype().devices().size() > 1 ? ", on " + shown.walk().get().device().title() : "")));
             told.getChildren().add(pictures(shown.walk().get()));
         } else {
             told.getChildren().add(heading(shown.screens().size() == 1 ? "The screen" : "The screens"));
@@ -157,6 +157,8 @@ final class FindingPane extends Scroll {
         }
         HBox row = new HBox(12);
         row.setAlignment(Pos.BOTTOM_LEFT);
+        // The pictures stand on one line, however many lines of words are above them.
+        row.setFillHeight(false);
         int hidden = situations.size() - MOST;
         for (int i = 0; i < situations.size(); i++) {
             if (hidden > 0 && i == 1) {

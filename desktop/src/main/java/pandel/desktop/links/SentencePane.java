@@ -195,6 +195,7 @@ final class SentencePane extends VBox {
         key(line, link);
         line.getChildren().addAll(nameChoice(hotspot), Choice.words(natured(hotspot) + ":"));
         branches(line, link);
+        link.flatMap(Link::effect).flatMap(Effect::target).ifPresent(t -> below.getChildren().add(Press.word("Walk there", "walk", desk::walkOn)));
         hotspot.links().stream().filter(l -> link.filter(l::equals).isEmpty()).forEach(other -> below.getChildren().add(
                 Press.word(EventWords.capital(LinkWords.cause(other)) + ": " + LinkWords.effect(work.prototype(), other), "other-" + other.id(),
                         () -> work.selection().chooseLinkOf(hotspot.id(), other.id()))));
@@ -213,7 +214,6 @@ final class SentencePane extends VBox {
                 natures(hotspot),
                 Press.word("Copy", "copy", this::copy),
                 Press.word(shared.isPresent() ? "Remove from all" : "Remove", "remove-hotspot", actions::remove));
-        link.flatMap(Link::effect).flatMap(Effect::target).ifPresent(t -> below.getChildren().add(1, Press.word("Walk there", "walk", desk::walkOn)));
         if (shared.isPresent() && work.screen().isPresent()) {
             below.getChildren().add(Press.word("Make it this screen’s own", "unshare", () -> work.edit(HotspotEdits.unshare(
                     work.prototype().index().shared(hotspot.id()).orElseThrow(), work.screen().orElseThrow()))));
