@@ -178,13 +178,7 @@ class FramedSampleTest extends WindowTest {
 
     @Test
     void toolsStandBesideATool() {
-        interact(() -> opened.work().use(prototype().device("tablet-on-its-side")));
-        go(4);
-        pass(1800);
-        tillStill();
-        tapDevice(1024 - 60, 34);
-        tillStill();
-        possible("Tap Sign in, number known");
+        signInOn("tablet-on-its-side");
         possible("Tap Orchard ladder");
         assertThat(trail()).startsWith("Tool", "Tools");
         shot("sample-pair");
@@ -207,13 +201,7 @@ class FramedSampleTest extends WindowTest {
 
     @Test
     void theCountersMouseAndKeysDoWhatFingersDo() {
-        interact(() -> opened.work().use(prototype().device("counter")));
-        go(4);
-        pass(1800);
-        tillStill();
-        tapDevice(1024 - 60, 34);
-        tillStill();
-        possible("Tap Sign in, number known");
+        signInOn("counter");
         assertThat(trail()).startsWith("Tools");
         keys(KeyCode.S);
         tillStill();
@@ -234,6 +222,17 @@ class FramedSampleTest extends WindowTest {
         tillStill();
         assertThat(trail()).startsWith("Extend the loan");
         shot("sample-secondary");
+    }
+
+    /** The same on a wide device. */
+    private void signInOn(String device) {
+        interact(() -> opened.work().use(prototype().device(device)));
+        go(4);
+        pass(1800);
+        tillStill();
+        tapDevice(1024 - 60, 34);
+        tillStill();
+        possible("Tap Sign in, number known");
     }
 
     /** The middle of a hotspot of the screen that is played. */

@@ -78,7 +78,7 @@ final class Bound {
         this.exploration = exploration;
         this.prototype = prototype;
         this.literals = new Literals(prototype, asked);
-        this.givenUp = literals.size() > Literals.MOST;
+        this.givenUp = literals.areTooMany();
         this.brought = new Pairwise(literals);
         this.standing = new Standing(exploration, prototype);
     }
@@ -90,7 +90,7 @@ final class Bound {
             for (Cell cell : givenUp ? List.<Cell>of() : lying) {
                 Stand stand = stand(cell);
                 if (below != null) {
-                    stand.into.put(below, true);
+                    lead(below, stand, true);
                 }
                 below = stand;
             }

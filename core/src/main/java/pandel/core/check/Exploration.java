@@ -97,6 +97,7 @@ final class Exploration {
                 usable.forEach(start -> wandering.begin(start, Starts.lying(exploration, prototype, asked, start)));
                 wandering.run(calledOff);
                 exploration.take(wandering.nodes(), false);
+                exploration.fired.addAll(wandering.fired());
                 exploration.take(most);
                 return exploration;
             }

@@ -6,6 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import pandel.core.model.Fact;
 import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
@@ -21,20 +24,38 @@ final class Literals {
     private final Map<String, Map<Value, Integer>> numbers = new LinkedHashMap<>();
     private final List<String> factOf = new ArrayList<>();
     private final List<Value> values = new ArrayList<>();
+    private boolean tooMany;
 
     Literals(Prototype prototype, Asked asked) {
         asked.facts().stream().sorted().flatMap(id -> prototype.fact(id).stream()).forEach(fact -> {
             facts.add(fact.id());
             unset.put(fact.id(), fact.unset());
-            fact.values().forEach(value -> {
-                Value kept = asked.of(Facts.NONE.with(fact, value)).of(prototype, fact.id());
-                numbers.computeIfAbsent(fact.id(), id -> new HashMap<>()).computeIfAbsent(kept, v -> {
-                    factOf.add(fact.id());
-                    values.add(kept);
-                    return values.size() - 1;
-                });
-            });
+            values(fact, asked).forEach(kept -> numbers.computeIfAbsent(fact.id(), id -> new HashMap<>()).computeIfAbsent(kept, v -> {
+                factOf.add(fact.id());
+                values.add(kept);
+                return values.size() - 1;
+            }));
         });
+    }
+
+    /** What a fact can hold, as far as anything tells it apart; of a number whose bounds lie too far apart only some. */
+    private Stream<Value> values(Fact fact, Asked asked) {
+        if (!(fact.kind() instanceof Fact.Kind.Number number)) {
+            return fact.values().stream();
+        }
+        int least = kept(fact, number.least(), asked);
+        int most = kept(fact, number.most(), asked);
+        tooMany |= (long) most - least > MOST;
+        return IntStream.rangeClosed(least, (int) Math.min(most, (long) least + MOST)).mapToObj(Value.Number::new);
+    }
+
+    private static int kept(Fact fact, int of, Asked asked) {
+        return asked.of(Facts.NONE.with(fact, new Value.Number(of))).set().get(fact.id()) instanceof Value.Number n ? n.of() : ((Value.Number) fact.unset()).of();
+    }
+
+    /** Whether they are more than are told apart at once. */
+    boolean areTooMany() {
+        return tooMany || values.size() > MOST;
     }
 
     int size() {

@@ -20,9 +20,9 @@ final class Pairwise {
         this.rows = rows;
     }
 
-    /** Nothing can be. */
+    /** Nothing can be. Has no room for literals that are too many. */
     Pairwise(Literals literals) {
-        this(literals, new long[literals.size() * words(literals)]);
+        this(literals, new long[literals.areTooMany() ? 0 : literals.size() * words(literals)]);
     }
 
     /** Just that. @param held one literal for each fact */

@@ -51,6 +51,7 @@ final class Wandering {
     private final Sparing sparing;
     private final Map<Cell, Node> nodes = new LinkedHashMap<>();
     private final PriorityQueue<Waiting> horizon = new PriorityQueue<>(Comparator.<Waiting>comparingInt(w -> w.stop().node().distance).thenComparingInt(Waiting::order));
+    private final Set<String> fired = new HashSet<>();
     private final List<Stop> spared = new ArrayList<>();
     private int order;
 
@@ -99,7 +100,7 @@ final class Wandering {
         exploration.look(node);
         sparing.see(node.cell, exploration.turns().at(node.cell));
         node.mayComeAgain = node.all().stream().map(t -> t.actions().getLast()).anyMatch(a -> a instanceof TrailAction.Put || a instanceof TrailAction.Raise);
-        node.doubted.stream().filter(id -> !exploration.fired().contains(id)).toList().forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, way)));
+        node.doubted.stream().filter(id -> !fired.contains(id)).forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, way)));
         node.all().forEach(turn -> next(stop, turn).ifPresent(next -> horizon.add(new Waiting(next, order++))));
     }
 
@@ -116,7 +117,7 @@ final class Wandering {
             case Offer.Several several -> several.branches().stream();
         };
         if (offered.anyMatch(branch -> rules.branch(head, branch) instanceof Ruling.Acts acts && acts.actions().stream().noneMatch(Turns::leadsToParked))) {
-            exploration.fired().add(way.link().id());
+            fired.add(way.link().id());
             sparing.see(stop.cell().screen(), way.link().id());
         }
     }
@@ -219,5 +220,10 @@ final class Wandering {
     /** What was looked at, the nearest first. */
     Collection<Node> nodes() {
         return nodes.values().stream().sorted(Comparator.comparingInt(n -> n.distance)).toList();
+    }
+
+    /** Ids of the links that were not sure to do anything, and did. */
+    Set<String> fired() {
+        return fired;
     }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -151,5 +152,17 @@ class TooManyFactsTest {
         assertThat(checked.unsettled()).hasSizeLessThan(5).allMatch(u -> u.rule() == Rule.LINK_NEVER_FIRES || u.rule() == Rule.UNREACHED_SCREEN && u.subject().isEmpty());
         assertThat(checked.shown().size()).isGreaterThan(280);
         checked.shown().forEach(id -> assertThat(checked.walkTo(id).orElseThrow().replay(p).screen()).isEqualTo(id));
+    }
+
+    /** A number of two thousand million values is not counted through. */
+    @Example
+    void aNumberWithoutEndIsNoTrouble() {
+        for (Prototype small : IntStream.range(0, 20).mapToObj(seed -> Generated.of(3, seed, Kind.NASTY, 1)).filter(q -> q.facts().getFirst().kind() instanceof Fact.Kind.Number).limit(3).toList()) {
+            Prototype p = small.withFacts(small.facts().stream().map(f -> f.kind() instanceof Fact.Kind.Number ? new Fact(f.id(), f.title(), new Fact.Kind.Number(-1_000_000_000, 1_000_000_000), f.rest()) : f).toList());
+            Literals literals = new Literals(p, Asked.in(p));
+            assertThat(literals.size()).isLessThan(3 * Literals.MOST);
+            Checked checked = Check.of(p);
+            checked.shown().forEach(id -> assertThat(checked.walkTo(id).orElseThrow().replay(p).screen()).isEqualTo(id));
+        }
     }
 }
