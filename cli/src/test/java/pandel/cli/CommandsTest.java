@@ -47,7 +47,7 @@ class CommandsTest {
     @Test
     void checkTellsInTextAndItsExitCodeFollowsTheLevel() {
         assertThat(run("check", SAMPLE)).isEqualTo(ExitCode.FINDINGS);
-        assertThat(out.toString()).contains("Hollow Lane: 32 of 33 screens are shown, 78 links, 7 findings",
+        assertThat(out.toString()).contains("Hollow Lane: 32 of 33 screens are shown, 81 links, 7 findings",
                 "problem dead-end: “Receipt” is a dead end: it has no links.", "by [{\"elapse\":1800},",
                 "warning unreached-screen: “Report damage” is never shown: nothing leads here yet.");
         assertThat(err.toString()).isEmpty();
