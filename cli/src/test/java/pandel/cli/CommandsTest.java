@@ -54,7 +54,7 @@ class CommandsTest {
         assertThat(run("check", SAMPLE, "--fail-on", "never")).isEqualTo(ExitCode.FINE);
         assertThat(run("check", SAMPLE, "--device", "small-phone")).isEqualTo(ExitCode.FINDINGS);
         assertThat(run("check", SAMPLE, "--device", "watch")).isEqualTo(ExitCode.COULD_NOT);
-        assertThat(err.toString()).isEqualTo("pandel: The prototype names no device “watch”; it has phone, small-phone, tablet, tablet-on-its-side.\n");
+        assertThat(err.toString()).isEqualTo("pandel: The prototype names no device “watch”; it has phone, small-phone, tablet, tablet-on-its-side, counter.\n");
     }
 
     @Test
