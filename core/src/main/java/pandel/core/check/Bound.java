@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pandel.core.model.Effect;
 import pandel.core.model.Facts;
@@ -174,13 +173,12 @@ final class Bound {
         Cell cell = stand.cell.staying(literals.facts(held), stand.cell.waited());
         Turns.All all = exploration.turns().at(cell);
         standing.note(cell, all);
-        boolean doubt = !all.here().back().isEmpty() || !all.back().back().isEmpty();
-        fired.addAll(all.here().back());
-        fired.addAll(all.back().back());
+        boolean doubt = !all.doubted().isEmpty();
+        fired.addAll(all.doubted());
         all.turns().forEach(turn -> flows.add(flow(stand, cell, held, turn)));
         if (doubt) {
             flows.add(new Flow(null, List.of(), !cell.around().isEmpty()));
-            givenUp |= Stream.concat(all.here().back().stream(), all.back().back().stream()).anyMatch(this::mayShowTab);
+            givenUp |= all.doubted().stream().anyMatch(this::mayShowTab);
         }
         if (doubt && cell.ground() == Cell.Ground.UNKNOWN && hanging.add(stand)) {
             if (hanging.size() == 1) {
@@ -201,7 +199,7 @@ final class Bound {
         Optional<Cell> to = exploration.uncovered(cell, turn);
         if (to.isPresent()) {
             Stand next = stand(to.get());
-            boolean pushes = turn.actions().size() == 1 && (last instanceof TrailAction.Put || last instanceof TrailAction.Raise);
+            boolean pushes = turn.actions().size() == 1 && turn.covers();
             if (!(last instanceof TrailAction.Restart)) {
                 lead(stand, next, pushes);
             }
@@ -317,5 +315,4 @@ final class Bound {
     Standing standing() {
         return standing;
     }
-
 }

@@ -181,7 +181,7 @@ final class Exploration {
             node.number = nodes.size() - 1;
             nearest.putIfAbsent(node.cell.screen(), node);
             look(node);
-            node.mayBeginAnew = node.cell.waited() != 0 && node.all().stream().map(t -> t.actions().getLast()).anyMatch(a -> a instanceof TrailAction.Put || a instanceof TrailAction.Raise);
+            node.mayBeginAnew = node.cell.waited() != 0 && node.all().stream().anyMatch(Turn::covers);
             for (Turn turn : node.all()) {
                 Optional<Cell> cell = uncovered(node.cell, turn);
                 int distance = node.distance + turn.events().size();
@@ -193,25 +193,16 @@ final class Exploration {
         }
     }
 
-    private static Set<String> joined(Set<String> a, Set<String> b) {
-        if (b.isEmpty()) {
-            return a;
-        }
-        Set<String> all = new LinkedHashSet<>(a);
-        all.addAll(b);
-        return all;
-    }
-
     /** Finds out what can be done at a node, and what each thing comes to. */
-    void look(Node node) {
+    Turns.All look(Node node) {
         node.looked = true;
         Turns.All all = turns.at(node.cell);
         Turns.Done done = all.here();
         Turns.Done back = all.back();
         node.turns = done.sure();
         node.back = back.sure();
-        node.doubted = joined(done.back(), back.back());
-        node.nothing = joined(done.nothing(), back.nothing());
+        node.doubted = all.doubted();
+        node.nothing = all.idle();
         perhapsFired.addAll(node.doubted);
         Stream.concat(done.doubtful().stream(), back.doubtful().stream()).forEach(turn -> {
             turn.link().ifPresent(perhapsFired::add);
@@ -220,17 +211,23 @@ final class Exploration {
         for (Turn turn : node.turns) {
             turn.link().ifPresent(fired::add);
             boolean perhaps = isUncertain(turn);
-            node.movesOn |= turn.leavesTo() || !perhaps && rows.changes(node.cell, turn.actions());
+            node.movesOn |= leadsOn(node.cell, turn);
             node.mayComeToItself |= perhaps || rows.mayComeToItself(node.cell, turn.actions());
             rows.same(node.cell, turn).ifPresent(node.stays::add);
         }
         node.back.forEach(turn -> {
             turn.link().ifPresent(fired::add);
             boolean perhaps = isUncertain(turn);
-            node.movesOnByBack |= turn.leavesTo() || !perhaps && rows.changes(node.cell, turn.actions());
+            node.movesOnByBack |= leadsOn(node.cell, turn);
             node.mayComeToItselfByBack |= perhaps || rows.mayComeToItself(node.cell, turn.actions());
             rows.same(node.cell, turn).ifPresent(node.staysByBack::add);
         });
+        return all;
+    }
+
+    /** Whether a turn surely shows another row of screens, or leads to an outside address. */
+    boolean leadsOn(Cell cell, Turn turn) {
+        return turn.leavesTo() || !isUncertain(turn) && rows.changes(cell, turn.actions());
     }
 
     /** The cell that a turn leads to; empty when it goes back to a place that was come to before. */

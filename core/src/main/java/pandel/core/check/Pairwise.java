@@ -1,7 +1,9 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -59,20 +61,8 @@ final class Pairwise {
         return more;
     }
 
-    /** Takes in what some facts hold together. @return whether anything is new */
-    boolean add(int[] held) {
-        boolean more = false;
-        for (int a : held) {
-            for (int b : held) {
-                more |= !has(a, b);
-                set(a, b);
-            }
-        }
-        return more;
-    }
-
     /** Everything that some facts can hold together; empty when those are too many. */
-    java.util.Optional<List<List<Integer>>> of(Set<String> facts, int most) {
+    Optional<List<List<Integer>>> of(Set<String> facts, int most) {
         List<List<Integer>> all = List.of(List.of());
         for (String fact : facts) {
             List<List<Integer>> longer = new ArrayList<>();
@@ -86,11 +76,11 @@ final class Pairwise {
                 }
             }
             if (longer.size() > most) {
-                return java.util.Optional.empty();
+                return Optional.empty();
             }
             all = longer;
         }
-        return java.util.Optional.of(all);
+        return Optional.of(all);
     }
 
     /** What is left when some facts hold these. */
@@ -99,7 +89,7 @@ final class Pairwise {
             return this;
         }
         long[] allowed = new long[words];
-        java.util.Arrays.fill(allowed, -1);
+        Arrays.fill(allowed, -1);
         for (int literal : held) {
             for (int w = 0; w < words; w++) {
                 allowed[w] &= rows[literal * words + w];

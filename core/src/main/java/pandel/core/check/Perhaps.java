@@ -94,26 +94,25 @@ final class Perhaps {
         Turns.All all = exploration.turns().at(cell);
         Turns.Done done = all.here();
         Turns.Done back = all.back();
-        fired.addAll(done.back());
-        fired.addAll(back.back());
+        fired.addAll(all.doubted());
         beneath(cell);
-        if (cell.ground() == Cell.Ground.UNKNOWN && !(done.back().isEmpty() && back.back().isEmpty())) {
+        if (cell.ground() == Cell.Ground.UNKNOWN && !all.doubted().isEmpty()) {
             hang(cell);
         }
-        if (!known && done.sure().stream().noneMatch(turn -> turn.leavesTo() || !exploration.isUncertain(turn) && exploration.rows().changes(cell, turn.actions()))) {
+        if (!known && done.sure().stream().noneMatch(turn -> exploration.leadsOn(cell, turn))) {
             stuck.add(cell.screen());
         }
         boolean covers = !cell.around().isEmpty();
         for (Turn turn : all.turns().toList()) {
             follow(cell, turn);
             TrailAction last = turn.actions().getLast();
-            covers |= last instanceof TrailAction.Put || last instanceof TrailAction.Raise;
+            covers |= turn.covers();
             boolean forth = last instanceof TrailAction.Forward || last instanceof TrailAction.Staying;
             if (!forth || turn.actions().size() > 1 || last instanceof TrailAction.ShowTab) {
                 bring(turn.facts());
             }
         }
-        if (!done.back().isEmpty() || !back.back().isEmpty()) {
+        if (!all.doubted().isEmpty()) {
             bring(cell.facts());
             done.doubtful().forEach(t -> bring(t.facts()));
         }

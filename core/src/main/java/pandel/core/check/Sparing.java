@@ -58,8 +58,7 @@ final class Sparing {
 
     /** Looks from now on at more: at what decides together on something that is still sought, or else is asked for together on its screen, one after another. @return whether there is more to look at */
     boolean widen() {
-        Stream<Set<String>> all = sought.stream().map(Trait::screen).distinct().sorted().map(turns.local()::on);
-        Optional<Set<String>> next = Stream.concat(open(), all).filter(asked -> asked.size() > 1 && aimed.add(asked)).findFirst();
+        Optional<Set<String>> next = open().filter(asked -> asked.size() > 1 && aimed.add(asked)).findFirst();
         aim = next.orElse(Set.of());
         together = aim.stream().mapToInt(literals.facts()::indexOf).sorted().toArray();
         held.clear();
@@ -67,9 +66,12 @@ final class Sparing {
         return next.isPresent();
     }
 
-    /** The facts that decide on what is still sought. */
+    /** The facts that decide on each thing that is still sought, and then all that its screen asks for. */
     private Stream<Set<String>> open() {
-        return Stream.concat(sought.stream().sorted(Comparator.comparing(Trait::screen).thenComparing(Trait::kind).thenComparing(Trait::id)).map(this::deciding), stuck.keySet().stream().sorted().map(turns.local()::on));
+        Stream<Set<String>> deciding = sought.stream().sorted(Comparator.comparing(Trait::screen).thenComparing(Trait::kind).thenComparing(Trait::id)).map(this::deciding);
+        Stream<Set<String>> stuckOn = stuck.keySet().stream().sorted().map(turns.local()::on);
+        Stream<Set<String>> all = sought.stream().map(Trait::screen).distinct().sorted().map(turns.local()::on);
+        return Stream.of(deciding, stuckOn, all).flatMap(s -> s);
     }
 
     private Set<String> deciding(Trait trait) {
@@ -87,7 +89,7 @@ final class Sparing {
     }
 
     private boolean isAimMet() {
-        return !aim.isEmpty() && open().noneMatch(aim::equals) && sought.stream().map(Trait::screen).distinct().map(turns.local()::on).noneMatch(aim::equals);
+        return !aim.isEmpty() && open().noneMatch(aim::equals);
     }
 
     /** Whether to look at a place. */

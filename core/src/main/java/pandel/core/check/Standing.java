@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
 import pandel.core.model.TabSet;
@@ -32,6 +33,7 @@ final class Standing {
     private final Map<Cell, Set<Cell>> shut = new LinkedHashMap<>();
     private final Set<Trait> traits = new LinkedHashSet<>();
     private final Set<Object> alike = new HashSet<>();
+    private @Nullable Set<Cell> stuck;
 
     Standing(Exploration exploration, Prototype prototype) {
         this.exploration = exploration;
@@ -55,7 +57,7 @@ final class Standing {
             Trait.of(prototype, cell, all).forEach(traits::add);
         }
         List<Turn> sure = all.here().sure();
-        leadsOn.put(cell, sure.stream().anyMatch(turn -> turn.leavesTo() || !exploration.isUncertain(turn) && exploration.rows().changes(cell, turn.actions())));
+        leadsOn.put(cell, sure.stream().anyMatch(turn -> exploration.leadsOn(cell, turn)));
         sure.forEach(turn -> exploration.rows().same(cell, turn).ifPresent(to -> from.computeIfAbsent(noted(to), t -> new ArrayList<>(1)).add(cell)));
         if (!cell.level().base() && !CannotClose.closesAtOnce(List.of(sure, all.back().sure()))) {
             shut.put(cell, Stream.concat(sure.stream(), all.back().sure().stream()).filter(Standing::staysOnLevel).flatMap(turn -> exploration.uncovered(cell, turn).stream()).map(this::bare).collect(Collectors.toSet()));
@@ -67,8 +69,15 @@ final class Standing {
         return first instanceof TrailAction.Put || first instanceof TrailAction.Swap || first instanceof TrailAction.Turn || first instanceof TrailAction.Staying;
     }
 
-    /** Where nothing leads on, as far as is known. */
+    /** Where nothing leads on, as far as is known. Worked out once, when everything was noted. */
     Set<Cell> stuck() {
+        if (stuck == null) {
+            stuck = findStuck();
+        }
+        return stuck;
+    }
+
+    private Set<Cell> findStuck() {
         Set<Cell> leading = new HashSet<>();
         Deque<Cell> horizon = new ArrayDeque<>(leadsOn.keySet().stream().filter(leadsOn::get).toList());
         while (!horizon.isEmpty()) {

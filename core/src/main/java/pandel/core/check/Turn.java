@@ -36,6 +36,11 @@ record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions
         return !actions.getFirst().moves();
     }
 
+    /** Whether it leaves a place covered that may be uncovered again. */
+    boolean covers() {
+        return actions.getLast() instanceof TrailAction.Put || actions.getLast() instanceof TrailAction.Raise;
+    }
+
     /** Whether it leads to an outside address. */
     boolean leavesTo() {
         return out;

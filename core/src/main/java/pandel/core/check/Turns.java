@@ -92,6 +92,16 @@ final class Turns {
      */
     record All(Done here, Done back) {
 
+        /** Ids of the links of which it is not known whether they return to anything, device back among them. */
+        Set<String> doubted() {
+            return joined(here.back(), back.back());
+        }
+
+        /** Ids of the links that surely find nothing to do, device back among them. */
+        Set<String> idle() {
+            return joined(here.nothing(), back.nothing());
+        }
+
         /** What surely does something, and what may. */
         Stream<Turn> turns() {
             return Stream.of(here.sure(), here.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream);
@@ -112,6 +122,15 @@ final class Turns {
         });
         return alone.facts().equals(cell.facts()) ? all
                 : all.with(own -> own.equals(alone.facts()) ? cell.facts() : local.after(cell.screen(), cell.facts(), own));
+    }
+
+    private static Set<String> joined(Set<String> a, Set<String> b) {
+        if (b.isEmpty()) {
+            return a;
+        }
+        Set<String> all = new LinkedHashSet<>(a);
+        all.addAll(b);
+        return all;
     }
 
     /** What is the same for all cells at which the same can be done. */

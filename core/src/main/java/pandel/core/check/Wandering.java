@@ -97,14 +97,13 @@ final class Wandering {
         }
         Node node = stop.node();
         nodes.put(node.cell, node);
-        exploration.look(node);
-        sparing.see(node.cell, exploration.turns().at(node.cell));
-        node.mayComeAgain = node.all().stream().map(t -> t.actions().getLast()).anyMatch(a -> a instanceof TrailAction.Put || a instanceof TrailAction.Raise);
+        sparing.see(node.cell, exploration.look(node));
+        node.mayComeAgain = node.all().stream().anyMatch(Turn::covers);
         node.doubted.stream().filter(id -> !fired.contains(id)).forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, way)));
         node.all().forEach(turn -> next(stop, turn).ifPresent(next -> horizon.add(new Waiting(next, order++))));
     }
 
-    /** Whether a link returns to what is not followed, which lies behind here all the same, is tried out in play. */
+    /** A link that may return to what is not followed is tried out in play, where that lies behind. */
     private void tryOut(Stop stop, Way way) {
         if (way.link().effects().noneMatch(e -> e instanceof Effect.ReturnTo to && down(stop, c -> c.isNamed(to.to().id()) || c.isIn(to.to().id())).isPresent())) {
             return;
