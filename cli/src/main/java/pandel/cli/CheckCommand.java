@@ -12,6 +12,7 @@ import pandel.core.check.Unsettled;
 import pandel.core.check.Walk;
 import pandel.core.check.Weight;
 import pandel.core.model.Device;
+import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
 import pandel.files.json.CheckJson;
@@ -79,7 +80,8 @@ final class CheckCommand implements Callable<Integer> {
 
     /** Where a list of events begins, when that is not the main entry: what play takes as --from. */
     private static String from(Prototype prototype, Walk walk) {
-        return prototype.mainEntry().filter(e -> e.id().equals(walk.entry().id())).isPresent() ? "" : " from " + walk.entry().id();
+        return prototype.mainEntry().filter(e -> e.id().equals(walk.entry().id())).isPresent() ? ""
+                : " from " + (walk.entry() instanceof Entry entry && !entry.values().isEmpty() ? entry.filledAddress().orElse(entry.id()) : walk.entry().id());
     }
 
     /** One line each: weight, rule, sentence; indented the shortest list of events. */

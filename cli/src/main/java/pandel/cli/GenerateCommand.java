@@ -25,6 +25,8 @@ final class GenerateCommand implements Callable<Integer> {
 
     private static final int MOST = 100_000;
     private static final int MOST_FACTS = 64;
+    private static final int MOST_KILOBYTES = 20_000;
+    private static final long MOST_ALL = 20_000_000;
 
     @Spec
     CommandSpec spec;
@@ -54,6 +56,9 @@ final class GenerateCommand implements Callable<Integer> {
         }
         if (facts < 0 || facts > MOST_FACTS) {
             throw new Unreadable("--facts must be 0 to " + MOST_FACTS + ", not " + facts + ".");
+        }
+        if (kilobytes < 0 || kilobytes > MOST_KILOBYTES || (long) kilobytes * screens > MOST_ALL) {
+            throw new Unreadable("--pictures must be 0 to " + MOST_KILOBYTES + " KB, and all pictures together at most " + MOST_ALL / 1_000_000 + " GB, not " + kilobytes + " KB for each of " + screens + ".");
         }
         Prototype prototype = Generated.of(screens, seed, kind, facts);
         try (PictureShelf shelf = new PictureShelf()) {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.SecureRandom;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -32,8 +33,11 @@ final class NewCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The .pandel file to make; it must not exist yet.")
     Path file;
 
-    @Option(names = "--from", paramLabel = "PICTURES-FOLDER", description = "Makes a screen of each PNG, JPEG and SVG in it.")
+    @Option(names = "--from", paramLabel = "PICTURES-FOLDER", description = "Makes a screen of each PNG, JPEG, SVG, WebP, GIF and BMP in it.")
     Path from;
+
+    @Option(names = "--folders", description = "Takes the folders inside it too, each as a section.")
+    boolean folders;
 
     @Override
     public Integer call() throws Unreadable, IOException {
@@ -44,7 +48,20 @@ final class NewCommand implements Callable<Integer> {
         Prototype prototype = Prototype.empty(FileTitle.of(file.getFileName().toString().replaceAll("\\.pandel$", "")).title());
         try (PictureShelf shelf = new PictureShelf()) {
             if (from != null) {
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, Thumbnails.ofUser()).take(Gathering.find(List.of(from)),
+                Gathering.Found found = Gathering.look(List.of(from));
+                List<Path> pictures = new ArrayList<>(found.pictures());
+                for (Path inside : found.inside()) {
+                    if (folders) {
+                        pictures.addAll(Gathering.find(List.of(inside)));
+                    } else {
+                        spec.commandLine().getErr().println("pandel: The folder “" + inside.getFileName() + "” in it is left out; take it too, as a section, with --folders.");
+                    }
+                }
+                found.leftOut().forEach(sentence -> spec.commandLine().getErr().println("pandel: " + sentence));
+                if (pictures.isEmpty()) {
+                    throw new Unreadable("There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “" + from + "”, so nothing was made.");
+                }
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, Thumbnails.ofUser()).withSections(found.inside()).take(pictures,
                         Set.of(), new Naming(random::nextInt), done -> { }, () -> false);
                 Gathering.Gathered taken = gathered.orElseThrow();
                 taken.problems().forEach(p -> spec.commandLine().getErr().println("pandel: " + p));

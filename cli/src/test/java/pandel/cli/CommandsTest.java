@@ -7,10 +7,15 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import java.io.IOException;
-import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import pandel.core.model.Entry;
+import pandel.core.model.Prototype;
+import pandel.core.model.Screen;
+import pandel.files.store.PictureShelf;
+import pandel.files.store.PrototypeSaving;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -32,7 +37,7 @@ class CommandsTest {
         for (int i = 0; i < args.length; i++) {
             texts[i] = args[i].toString();
         }
-        return Main.run(new PrintWriter(out), new PrintWriter(err), texts);
+        return Main.run(new PlainWriter(out), new PlainWriter(err), texts);
     }
 
     private JsonNode json() throws IOException {
@@ -145,7 +150,7 @@ class CommandsTest {
         assertThat(folder.resolve("b.pandel")).doesNotExist();
         Files.copy(Path.of("..", "samples", "pictures", "01_splash@2x.png"), bad.resolve("b.png"));
         assertThat(run("new", folder.resolve("b.pandel"), "--from", bad)).isEqualTo(ExitCode.FINE);
-        assertThat(err.toString()).isEqualTo("pandel: “a.png” is no PNG, JPEG or SVG picture.\n");
+        assertThat(err.toString()).isEqualTo("pandel: “a.png” is no PNG, JPEG, SVG, WebP, GIF or BMP picture.\n");
     }
 
     @Test
@@ -171,6 +176,82 @@ class CommandsTest {
         }
         assertThat(run("check", text, "--debug")).isEqualTo(ExitCode.COULD_NOT);
         assertThat(err.toString()).contains("Caused by");
+    }
+
+    @Test
+    void wordsOfAPrototypeCommandNoTerminalAndBreakNoLine() throws Exception {
+        Path file = folder.resolve("odd.pandel");
+        try (PictureShelf shelf = new PictureShelf()) {
+            PrototypeSaving.toFile(Prototype.empty("Odd\u001b[31m\ntitle\u202e").withScreens(List.of(Screen.page("s", "Two\r\nlines\u0007"))).withEntries(List.of(Entry.at("start", "s"))), file, shelf);
+        }
+        run("check", file);
+        assertThat(out.toString()).contains("Odd [31m title : 1 of 1 screens are shown", "“Two  lines ” is a dead end");
+        assertThat(out.toString().chars().filter(c -> Character.isISOControl(c) && c != '\n')).isEmpty();
+        run("check", file, "--format", "json");
+        assertThat(json().at("/title").asText()).isEqualTo("Odd\u001b[31m\ntitle\u202e");
+    }
+
+    @Test
+    void eachErrorIsOneLine() throws IOException {
+        Path broken = Files.write(folder.resolve("broken.svg"), "<svg <".getBytes());
+        for (Object[] wrong : new Object[][] {{"check"}, {"chekc", SAMPLE}, {"check", SAMPLE, "--fail-on", "never", "--nonsense"}, {"play", SAMPLE}, {"generate", "--screens", "many", "-o", "x"},
+            {"generate", "--screens", 9, "--pictures", 2_000_000_000, "-o", folder.resolve("x.pandel")}, {"generate", "--screens", 9, "--pictures", -1, "-o", folder.resolve("x.pandel")},
+            {"new", folder.resolve("y.pandel"), "--from", folder.resolve("nowhere")}, {"new", folder.resolve("no").resolve("z.pandel")}, {"new", folder.resolve("b.pandel"), "--from", broken}}) {
+            assertThat(run(wrong)).as(String.join(" ", java.util.Arrays.stream(wrong).map(Object::toString).toList())).isEqualTo(ExitCode.COULD_NOT);
+            assertThat(err.toString().lines().filter(l -> !l.startsWith("pandel: “broken.svg”"))).as(err.toString()).hasSize(1).allMatch(l -> l.startsWith("pandel: ") && !l.contains("null"));
+        }
+    }
+
+    @Test
+    void outputThatCannotBeWrittenIsTold() {
+        StringWriter said = new StringWriter();
+        int code = Main.run(new PlainWriter(new java.io.Writer() {
+            @Override
+            public void write(char[] buffer, int offset, int length) throws IOException {
+                throw new IOException("No space left on device");
+            }
+
+            @Override
+            public void flush() {
+            }
+
+            @Override
+            public void close() {
+            }
+        }), new PlainWriter(said), "check", SAMPLE);
+        assertThat(code).isEqualTo(ExitCode.COULD_NOT);
+        assertThat(said.toString()).isEqualTo("pandel: the output could not be written; look whether its disk is full or its reader has gone.\n");
+    }
+
+    @Test
+    void aListFromAnAddressNamesTheAddressWithItsValue() throws Exception {
+        Path file = folder.resolve("address.pandel");
+        Screen item = Screen.page("item", "Item").withExpects(List.of(pandel.core.model.Expected.text("tool").withRequired(true)));
+        Prototype prototype = Prototype.empty("Address").withScreens(List.of(Screen.page("home", "Home"), item)).withEntries(List.of(Entry.at("start", "home"),
+                new Entry("by-address", new pandel.core.model.Target.ToScreen("item"), java.util.Optional.of("/tools/{tool}"), pandel.core.model.Rest.NONE)));
+        try (PictureShelf shelf = new PictureShelf()) {
+            PrototypeSaving.toFile(prototype, file, shelf);
+        }
+        run("check", file);
+        assertThat(out.toString()).contains(" from /tools/");
+        assertThat(run("play", file, "--events", Files.writeString(folder.resolve("none.json"), "[]"), "--from", "/tools/drill")).isEqualTo(ExitCode.FINE);
+        run("check", file, "--format", "json");
+        assertThat(json().findValues("address")).isNotEmpty().allMatch(a -> a.asText().startsWith("/tools/") && !a.asText().contains("{"));
+        assertValid("check", json());
+    }
+
+    @Test
+    void foldersInsideAreTakenWhenAskedFor() throws IOException {
+        Path pictures = Files.createDirectory(folder.resolve("shots"));
+        Path inside = Files.createDirectory(pictures.resolve("arriving"));
+        Files.copy(Path.of("..", "samples", "pictures", "01_splash@2x.png"), pictures.resolve("splash@2x.png"));
+        Files.copy(Path.of("..", "samples", "pictures", "02_sign-in@2x.png"), inside.resolve("sign-in@2x.png"));
+        assertThat(run("new", folder.resolve("one.pandel"), "--from", pictures)).isEqualTo(ExitCode.FINE);
+        assertThat(err.toString()).isEqualTo("pandel: The folder “arriving” in it is left out; take it too, as a section, with --folders.\n");
+        assertThat(out.toString()).contains("1 screens");
+        assertThat(run("new", folder.resolve("two.pandel"), "--from", pictures, "--folders")).isEqualTo(ExitCode.FINE);
+        assertThat(out.toString()).contains("2 screens");
+        assertThat(err.toString()).isEmpty();
     }
 
     @Test

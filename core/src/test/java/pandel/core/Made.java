@@ -54,6 +54,7 @@ import pandel.core.model.Width;
  * says what it is for. {@code needs:loan/number} and {@code expects:loan} are values of a screen, {@code title:Loan-{loan}} its
  * title; {@code +loan=drill}, {@code +loan=given:loan} and {@code +loan=typed:home.name} are carried; {@code ^field} makes a
  * hotspot a field, {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line
+ * {@code x =saved close x or return x} gives a link another way to turn out, {@code ^rows} makes a field of two rows, {@code 500u return x} waits untouched; a line
  * {@code address /loans/{loan} loan} is one more entry. A line {@code sequence welcome a,b,c finish:home skip:home bare unswiped unbacked} is
  * a sequence, {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn its pages. A line {@code tabs
  * main a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set, {@code $main} and {@code $main/b} lead to it, {@code switch main-b} shows a tab. A line
@@ -166,31 +167,33 @@ public final class Made {
         List<Link> links = new ArrayList<>();
         for (String part : halves.length < 2 || halves[1].isBlank() ? new String[0] : halves[1].split(";")) {
             boolean remembers = part.contains(" % ");
-            String[] halvesOfPart = part.strip().split(" % ")[0].split(" & ");
+            // Further ways to turn out: "x =saved close x or return x".
+            List<Branch> further = Stream.of(part.strip().split(" or ")).skip(1).map(w -> branch(w.strip().split(" "))).toList();
+            String[] halvesOfPart = part.strip().split(" or ")[0].split(" % ")[0].split(" & ");
             List<String> extras = Stream.of(halvesOfPart[0].split(" ")).filter(x -> x.length() > 1 && "=~+^".indexOf(x.charAt(0)) >= 0).toList();
             String[] w = Stream.of(halvesOfPart[0].split(" ")).filter(x -> !extras.contains(x)).toArray(String[]::new);
-            UnaryOperator<Link> extra = link -> extra(link, extras);
+            UnaryOperator<Link> extra = link -> further(extra(link, extras), further);
             String[] placed = w[0].split("@");
             String id = words.getFirst() + "." + placed[0];
             Area area = placed.length == 1 ? new Area(10, 10, 60, 60) : area(placed[1].split(","));
             if (w.length == 1 && Character.isDigit(w[0].charAt(0))) {
-                links.add(new Link(id, new Cause.Wait(Integer.parseInt(w[0].replaceAll("\\D", ""))), List.of(), Rest.NONE));
+                links.add(new Link(id, waiting(w[0]), List.of(), Rest.NONE));
                 continue;
             }
             boolean field = extras.contains("^field");
             if (w.length == 1) {
-                hotspots.add(hotspot(id, area, field ? List.of() : remembers ? List.of(new Link(id + ".tap", new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE)) : List.of()).withNature(nature(field)));
+                hotspots.add(hotspot(id, area, field ? List.of() : remembers ? List.of(new Link(id + ".tap", new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE)) : List.of()).withNature(extras.contains("^rows") ? new Hotspot.Nature.Rows(List.of(Map.of(), Map.of()), true) : nature(field)));
                 continue;
             }
             Effect effect = effect(w, 1);
             if (Character.isDigit(w[0].charAt(0))) {
-                links.add(extra.apply(Link.of(id, new Cause.Wait(Integer.parseInt(w[0].replaceAll("\\D", ""))), effect)));
+                links.add(extra.apply(Link.of(id, waiting(w[0]), effect)));
             } else {
                 List<Link> taps = new ArrayList<>(List.of(extra.apply(Link.of(id + ".tap", new Cause.Touch(Gesture.TAP), effect))));
                 if (halvesOfPart.length > 1) {
                     taps.add(Link.of(id + ".tap2", new Cause.Touch(Gesture.TAP), effect(halvesOfPart[1].split(" "), 0)));
                 }
-                hotspots.add(hotspot(id, area, taps).withNature(nature(field)));
+                hotspots.add(hotspot(id, area, taps).withNature(extras.contains("^rows") ? new Hotspot.Nature.Rows(List.of(Map.of(), Map.of()), true) : nature(field)));
             }
         }
         return screen.withHotspots(hotspots).withLinks(links);
@@ -207,12 +210,26 @@ public final class Made {
                 continue;
             }
             if (word.startsWith("^")) {
-                made = rest.equals("field") ? made : made.branch(0, b -> b.withWhere(Optional.of(Where.valueOf(rest.toUpperCase().replace('-', '_')))));
+                made = rest.equals("field") || rest.equals("rows") ? made : made.branch(0, b -> b.withWhere(Optional.of(Where.valueOf(rest.toUpperCase().replace('-', '_')))));
                 continue;
             }
             made = word.equals("~submit") ? made.withCause(new Cause.Submit()) : word.startsWith("~") ? made.withCause(new Cause.Touch(Gesture.valueOf(rest.toUpperCase().replace('-', '_')))) : made.branch(0, b -> b.withOutcome(Optional.of(rest)));
         }
         return made;
+    }
+
+    private static Link further(Link link, List<Branch> further) {
+        return further.isEmpty() ? link : link.withBranches(Stream.concat(link.branches().stream(), further.stream()).toList());
+    }
+
+    private static Branch branch(String[] words) {
+        Optional<String> outcome = Stream.of(words).filter(w -> w.startsWith("=")).map(w -> w.substring(1)).findFirst();
+        return Branch.of(List.of(effect(Stream.of(words).filter(w -> !w.startsWith("=")).toArray(String[]::new), 0))).withOutcome(outcome);
+    }
+
+    private static Cause waiting(String ms) {
+        int length = Integer.parseInt(ms.replaceAll("\\D", ""));
+        return ms.endsWith("u") ? new Cause.Untouched(length) : new Cause.Wait(length);
     }
 
     private static Hotspot.Nature nature(boolean field) {

@@ -7,13 +7,12 @@ import java.security.SecureRandom;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCombination;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import pandel.core.edit.Naming;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
@@ -32,7 +31,6 @@ import pandel.files.store.Recovery;
  */
 public final class PandelApp extends Application {
 
-    private static final Logger LOG = LoggerFactory.getLogger(PandelApp.class);
     /** ms that the first checks wait at the most for the pictures that are seen first. */
     private static final long FIRST_SIGHT = 1500;
 
@@ -45,6 +43,8 @@ public final class PandelApp extends Application {
         Optional<Path> sample = Optional.ofNullable(System.getProperty("pandel.sample")).map(Path::of).filter(Files::isRegularFile);
         Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Places.ofUser());
         MainWindow window = opened.window();
+        // What nobody foresaw is told, wherever it happens; what is open stays open.
+        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> Platform.runLater(() -> window.failed("do that", e)));
         keepAside(opened, stage, Recovery.ofUser());
         List<String> files = getParameters().getUnnamed();
         if (!files.isEmpty()) {
@@ -98,11 +98,7 @@ public final class PandelApp extends Application {
         stage.setOnHidden(e -> {
             // The stage outlives what it shows: nothing of a closed window may hang on it.
             stage.focusedProperty().removeListener(whenFocused);
-            try {
-                work.shelf().close();
-            } catch (IOException failed) {
-                LOG.warn("Left-over pictures in the temporary folder: {}", failed.getMessage());
-            }
+            window.end();
         });
         stage.setFullScreenExitHint("");
         // Esc is device back; Show has its own key.

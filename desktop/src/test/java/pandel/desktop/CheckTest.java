@@ -15,6 +15,7 @@ import pandel.core.edit.ScreenEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
+import pandel.desktop.work.Document;
 
 /** Findings mended, accepted and quietened. */
 class CheckTest extends WindowTest {
@@ -101,7 +102,7 @@ class CheckTest extends WindowTest {
     @Test
     void whatCouldNotBeSettledIsSaidAndNotGuessed() {
         Prototype hard = IntStream.range(1, 400).mapToObj(seed -> Generated.of(24, seed, Kind.NASTY)).filter(p -> !Check.of(p).unsettled().isEmpty()).findFirst().orElseThrow();
-        interact(() -> opened.work().open(History.ofSaved(hard), Optional.empty(), opened.work().shelf()));
+        interact(() -> opened.work().open(Document.unkept(History.ofSaved(hard), opened.work().shelf())));
         settle();
         assertThat(lookup("#unsettled").tryQuery()).isPresent();
         assertRead("Not settled: ");

@@ -186,13 +186,13 @@ class DrawersTest extends WindowTest {
         // From the edge, let go halfway and slowly: it goes on; from less it goes back.
         Point2D from = onDevice(2, 400);
         moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(20, 0)).moveTo(from.add(45, 0));
-        sleep(350);
+        hold(350);
         release(MouseButton.PRIMARY);
         settle();
         assertThat(isOut()).isFalse();
         moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(40, 0)).moveTo(from.add(120, 0));
         shot("drawer-drawn");
-        sleep(350);
+        hold(350);
         release(MouseButton.PRIMARY);
         settle();
         assertThat(isOut()).isTrue();

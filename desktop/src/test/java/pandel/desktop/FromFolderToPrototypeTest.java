@@ -40,6 +40,9 @@ class FromFolderToPrototypeTest extends WindowTest {
         assertRead("30 screens", "30 pictures were taken in.", "starts");
         assertRead("not linked yet");
         shot("gathered");
+        // The sample's folder holds others, with pictures of looks and for other widths.
+        assertRead("folders inside hold pictures too.", "Take them too, as sections");
+        clickOn("#offer-leave");
     }
 
     private void linkIt() {

@@ -8,12 +8,19 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Arrays;
+import java.util.List;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
+import pandel.core.model.Screen;
+import pandel.core.model.Width;
 import pandel.files.store.OpenMark;
+import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeFile;
+import pandel.files.store.PrototypeSaving;
 
 /** New, open, save, and nothing lost. */
 class KeepTest extends WindowTest {
@@ -98,6 +105,60 @@ class KeepTest extends WindowTest {
         until(() -> read().contains("“cut.pandel” cannot be opened. It is cut short or damaged; take an earlier copy of it."));
         clickOn("Go on");
         assertThat(prototype().screens()).hasSize(30);
+    }
+
+    @Test
+    void aPictureThatCannotBeDrawnShowsAsSuchAndEverythingElseIsAlive() throws Exception {
+        Path file = folder.resolve("costly.pandel");
+        byte[] costly = "<svg xmlns='http://www.w3.org/2000/svg' width='390' height='844'><filter id='f'><feGaussianBlur stdDeviation='3000'/></filter><rect filter='url(#f)' width='9' height='9'/></svg>"
+                .getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        try (PictureShelf shelf = new PictureShelf()) {
+            String content = shelf.take(costly, "svg");
+            Picture picture = new Picture(Width.NARROW, content, 1170, 2532, 3, "help.svg", Rest.NONE);
+            PrototypeSaving.toFile(Prototype.empty("Costly").withScreens(List.of(Screen.page("help", "Help").withMocks(List.of(picture)), Screen.page("desk", "Desk"))), file, shelf);
+        }
+        chosenFiles.add(file);
+        keys(KeyCode.CONTROL, KeyCode.O);
+        until(() -> read().contains("Its picture cannot be shown."));
+        shot("cannot-be-shown");
+        keys(KeyCode.CONTROL, KeyCode.DIGIT3);
+        keys(KeyCode.CONTROL, KeyCode.DIGIT1);
+        renameFirst("Help desk");
+        assertThat(prototype().screens().getFirst().title()).isEqualTo("Help desk");
+    }
+
+    @Test
+    void whatNobodyForesawIsToldInOneSentence() {
+        openSample();
+        interact(() -> opened.window().failed("do that", new IllegalStateException("inside")));
+        assertRead("Could not do that, for a reason nobody foresaw. Your work is still open; what happened stands in ");
+        assertThat(read()).doesNotContain("IllegalState");
+        assertThat(prototype().screens()).hasSize(30);
+    }
+
+    @Test
+    void enterAndEscapeDoNoHarmToAFileChangedOutside() throws Exception {
+        Path file = openOwn("a.pandel");
+        renameFirst("Mine");
+        Prototype other = PrototypeFile.open(sample()).prototype();
+        Files.copy(sample(), file, StandardCopyOption.REPLACE_EXISTING);
+        byte[] theirs = Files.readAllBytes(file);
+        keys(KeyCode.CONTROL, KeyCode.S);
+        until(() -> read().contains("Save over it"));
+        chosenFiles.add(folder.resolve("mine.pandel"));
+        keys(KeyCode.ENTER);
+        until(() -> opened.work().isSaved());
+        assertThat(Files.readAllBytes(file)).isEqualTo(theirs);
+        assertThat(PrototypeFile.open(folder.resolve("mine.pandel")).prototype().screens().getFirst().title()).isEqualTo("Mine");
+        // Seen when the window comes to the front, with changes that are not saved: Enter keeps them.
+        renameFirst("Still mine");
+        Files.copy(sample(), folder.resolve("mine.pandel"), StandardCopyOption.REPLACE_EXISTING);
+        interact(() -> opened.window().lookOutside());
+        assertRead("“mine.pandel” was changed by another program.", "Your changes since the last save are not in it.", "Load it again");
+        shot("changed-while-unsaved");
+        keys(KeyCode.ENTER);
+        assertThat(prototype().screens().getFirst().title()).isEqualTo("Still mine");
+        assertThat(other.screens().getFirst().title()).isNotEqualTo("Still mine");
     }
 
     @Test

@@ -143,7 +143,7 @@ class LinkSentenceTest extends WindowTest {
         Point2D at = onDevice(195, 260);
         moveTo(at);
         press(MouseButton.PRIMARY);
-        sleep(700);
+        hold(700);
         release(MouseButton.PRIMARY);
         settle();
         assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Waiting list").id());

@@ -58,7 +58,8 @@ class LooksTest extends WindowTest {
         shot("look-desk");
         clickOn("#look-of-plain");
         settle();
-        // A link remembers it.
+        // A link remembers it. What was said meanwhile has gone.
+        hold(20_000);
         clickOn("#hotspot-" + hotspot("Tools", "Pruning saw").id());
         clickOn("#choice-remember");
         write("all lent out");

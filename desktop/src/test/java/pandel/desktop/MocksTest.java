@@ -165,9 +165,29 @@ class MocksTest extends WindowTest {
         settle();
         assertThat(titles()).containsExactly("Tools", "Tool");
         assertRead("2 of 5 pictures were taken in. Not these:", "“cut.png” is cut short or damaged; export it again.",
-                "“words.jpg” is no PNG, JPEG or SVG picture.", "“void.png” is empty; export it again.");
+                "“words.jpg” is no PNG, JPEG, SVG, WebP, GIF or BMP picture.", "“void.png” is empty; export it again.");
         shot("bad-pictures");
         clickOn("Go on");
+    }
+
+    @Test
+    void foldersInsideAreAskedAboutAndBecomeSections() throws Exception {
+        Files.copy(pictures().get(2), folder.resolve("tools@2x.png"));
+        Path inside = Files.createDirectory(folder.resolve("01_checking-in"));
+        Files.copy(pictures().get(3), inside.resolve("desk@2x.png"));
+        Files.writeString(folder.resolve("scan.tiff"), "II*");
+        interact(() -> opened.window().dropped(List.of(folder)));
+        until(() -> read().contains("“scan.tiff” is left out: pictures are PNG, JPEG, SVG, WebP, GIF or BMP."));
+        assertRead("One picture was taken in.", "A folder inside holds pictures too: “01_checking-in”.");
+        shot("folders-inside");
+        clickOn("Go on");
+        clickOn("#offer-take");
+        until(() -> prototype().screens().size() == 2);
+        settle();
+        assertThat(screen("Desk").section()).isEqualTo("Checking in");
+        assertThat(screen("Tools").section()).isEmpty();
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(titles()).containsExactly("Tools");
     }
 
     @Test
@@ -175,7 +195,7 @@ class MocksTest extends WindowTest {
         interact(() -> opened.window().dropped(List.of(folder)));
         until(() -> lookup(".said .label").tryQuery().isPresent());
         settle();
-        assertRead("There are no PNG, JPEG or SVG pictures in “" + folder.getFileName() + "”.");
+        assertRead("There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “" + folder.getFileName() + "”.");
         assertThat(prototype().screens()).isEmpty();
     }
 

@@ -34,7 +34,7 @@ class OverlaysTest extends WindowTest {
 
     private void draw(Point2D from, double by) {
         moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(0, by / 2)).moveTo(from.add(0, by));
-        sleep(350);
+        hold(350);
         release(MouseButton.PRIMARY);
         tillStill();
     }

@@ -38,7 +38,7 @@ class RecoverTest extends WindowTest {
         settle();
         until(() -> {
             try (var folders = Files.list(folder)) {
-                return folders.anyMatch(f -> Files.exists(f.resolve("work.json")));
+                return folders.anyMatch(f -> Files.exists(f.resolve("work.pandel")));
             }
         });
     }
@@ -67,7 +67,7 @@ class RecoverTest extends WindowTest {
     }
 
     private boolean noneLeft() throws Exception {
-        List<Recovery.Left> left = Recovery.find(folder);
+        List<Recovery.Left> left = Recovery.find(folder).left();
         return left.isEmpty();
     }
 }

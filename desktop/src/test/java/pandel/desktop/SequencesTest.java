@@ -138,7 +138,7 @@ class SequencesTest extends WindowTest {
         Point2D from = onDevice(300, 400);
         moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(-20, 0)).moveTo(from.add(-45, 0));
         shot("sequence-drawn");
-        sleep(350);
+        hold(350);
         release(MouseButton.PRIMARY);
         settle();
         assertThat(shown()).isEqualTo("Care and late days");

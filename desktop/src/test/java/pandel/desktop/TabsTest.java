@@ -117,7 +117,7 @@ class TabsTest extends WindowTest {
         Point2D from = onDevice(90, 300);
         moveTo(from).press(MouseButton.PRIMARY).moveTo(from.add(20, 0)).moveTo(from.add(60, 0));
         shot("tabs-drawn-aside");
-        sleep(350);
+        hold(350);
         release(MouseButton.PRIMARY);
         settle();
         assertThat(trail().getFirst()).isEqualTo("Care and late days");

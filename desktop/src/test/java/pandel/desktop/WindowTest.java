@@ -42,6 +42,7 @@ import pandel.core.model.Screen;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.FileChoosing;
+import pandel.desktop.theme.Pace;
 import pandel.files.picture.Thumbnails;
 import pandel.files.settings.PreferencesFile;
 
@@ -55,6 +56,8 @@ abstract class WindowTest extends FxRobot {
     final Deque<Path> chosenFiles = new ArrayDeque<>();
     /** Time in play passes when the test says so. */
     final HandClock clock = new HandClock();
+    /** What waits a moment waits until the test lets time pass. */
+    final HandPace pace = new HandPace();
     PandelApp.Opened opened;
     @TempDir
     Path preferences;
@@ -92,6 +95,7 @@ abstract class WindowTest extends FxRobot {
         FxToolkit.setupFixture(() -> {
             try {
                 opened = PandelApp.show(stage, chooser(), clock, Optional.of(offered()), places());
+                Pace.set(stage.getScene(), pace);
                 stage.setX(0);
                 stage.setY(0);
                 // Pictures may be wanted by night, and in the smallest window: -Dshots=true -Dshots.night=true -Dshots.small=true.
@@ -166,8 +170,14 @@ abstract class WindowTest extends FxRobot {
         settle();
     }
 
+    /** Time passes for a finger that is down, for what is said and for marks. */
+    void hold(double ms) {
+        interact(() -> pace.pass(ms));
+    }
+
     void settle() {
         WaitForAsyncUtils.waitForFxEvents();
+        interact(pace::moment);
         until(() -> opened.pictures().isIdle() && opened.window().isTold() && (prototype().screens().isEmpty()
                 || opened.work().checked().filter(c -> c.prototype() == prototype()).isPresent()));
         WaitForAsyncUtils.waitForFxEvents();

@@ -2,7 +2,9 @@ package pandel.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -118,6 +120,53 @@ class ComparisonTest {
             assertThat(Comparison.of(had, came, p -> Optional.empty())).isEqualTo(pairings);
             assertThat(new HashSet<>(pairings)).hasSameSizeAs(pairings);
         }
+    }
+
+    /** A head and one button, as many screens have them, with other words. */
+    private static byte[] headAndButton(long words, int height) throws IOException {
+        BufferedImage image = new BufferedImage(390, height, BufferedImage.TYPE_INT_RGB);
+        java.awt.Graphics2D g = image.createGraphics();
+        g.setColor(java.awt.Color.WHITE);
+        g.fillRect(0, 0, 390, height);
+        g.setColor(new java.awt.Color(0x0E5668));
+        g.fillRect(24, height - 96, 342, 56);
+        Random random = new Random(words);
+        g.setColor(new java.awt.Color(0x1C2529));
+        for (int line = 0; line < 7; line++) {
+            for (int x = 24; x < 120 + random.nextInt(240); x += 16 + random.nextInt(30)) {
+                g.fillRect(x, 70 + line * 52, 8 + random.nextInt(14), line == 0 ? 24 : 14);
+            }
+        }
+        g.dispose();
+        java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    private List<Came> drawn(String name, byte[] png) throws Exception {
+        Path folder = Files.createTempDirectory(scratch, "drawn");
+        Files.write(folder.resolve(name), png);
+        return new Gathering(shelf, thumbnails).take(Gathering.find(List.of(folder)), Set.of(), new Naming(new Random(1)::nextInt), done -> { }, () -> false).orElseThrow().screens().stream().map(Came::new).toList();
+    }
+
+    @Test
+    void aHeadAndAButtonAloneAreNoReasonToTakeItForANewerPicture() throws Exception {
+        Looks looks = new Looks(shelf, thumbnails);
+        List<Had> had = drawn("lost-luggage.png", headAndButton(1, 844)).stream().map(c -> new Had(c.screen(), c.picture())).toList();
+        for (long words = 2; words < 12; words++) {
+            List<Pairing> pairings = Comparison.of(had, drawn("season-pass.png", headAndButton(words, 844)), looks::of);
+            assertThat(pairings).as("words %s", words).noneMatch(p -> p.kind() == Kind.RENAMED);
+        }
+        // The same under another name, a line of it changed, is its newer picture.
+        BufferedImage changed = javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(headAndButton(1, 844)));
+        for (int x = 24; x < 200; x++) {
+            for (int y = 380; y < 396; y++) {
+                changed.setRGB(x, y, 0xFFFFFF);
+            }
+        }
+        java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(changed, "png", out);
+        assertThat(Comparison.of(had, drawn("luggage-that-was-lost.png", out.toByteArray()), looks::of)).singleElement().satisfies(p -> assertThat(p.kind()).isEqualTo(Kind.RENAMED));
     }
 
     private static Picture picture(Random random) {

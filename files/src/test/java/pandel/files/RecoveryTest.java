@@ -55,20 +55,22 @@ class RecoveryTest {
         for (int kill = 0; kill < KILLS; kill++) {
             Files.copy(Path.of("..", "samples", "hollow-lane.pandel"), file, StandardCopyOption.REPLACE_EXISTING);
             Process process = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Xshare:auto", "-XX:TieredStopAtLevel=1", "-cp",
-                    System.getProperty("java.class.path"), Victim.class.getName(), base.toString(), file.toString()).redirectErrorStream(true).start();
+                    System.getProperty("java.class.path"), Victim.class.getName(), base.toString(), file.toString()).redirectError(ProcessBuilder.Redirect.DISCARD).start();
             int said = 0;
             try (BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
                 int after = 1 + random.nextInt(12);
                 for (String line = out.readLine(); line != null; line = out.readLine()) {
                     said = Math.max(said, Integer.parseInt(line));
                     if (said == after) {
-                        Thread.sleep(random.nextInt(8));
+                        for (int spin = random.nextInt(400_000); spin > 0; spin--) {
+                            Thread.onSpinWait();
+                        }
                         process.toHandle().destroyForcibly();
                     }
                 }
             }
             process.waitFor();
-            List<Recovery.Left> left = Recovery.find(base);
+            List<Recovery.Left> left = Recovery.find(base).left();
             assertThat(left).hasSize(1);
             PrototypeFile.Opened brought = Recovery.open(left.getFirst());
             assertThat(Integer.parseInt(brought.prototype().title().substring(5))).isGreaterThanOrEqualTo(said);
@@ -81,11 +83,58 @@ class RecoveryTest {
     }
 
     @Test
+    void oneThatIsCutShortIsSetAsideAndHidesNoOther() throws Exception {
+        Path whole = leftBehind("Whole", folder);
+        Path cut = leftBehind("Cut", folder);
+        byte[] bytes = Files.readAllBytes(cut.resolve("work.pandel"));
+        Files.write(cut.resolve("work.pandel"), java.util.Arrays.copyOf(bytes, bytes.length / 2));
+        Recovery.Found found = Recovery.find(folder);
+        assertThat(found.left()).extracting(Recovery.Left::folder).containsExactly(whole);
+        assertThat(found.setAside()).singleElement().satisfies(aside -> assertThat(aside.resolve("work.pandel")).hasSize(bytes.length / 2));
+        assertThat(Recovery.find(folder).setAside()).as("it is told once").isEmpty();
+    }
+
+    @Test
+    void workOfOverTwentyMillionLettersIsFound() throws Exception {
+        Prototype large = Prototype.empty("Large").withScreens(java.util.stream.IntStream.range(0, 22).mapToObj(i ->
+                pandel.core.model.Screen.page("s" + i, "x".repeat(1_000_000))).toList());
+        Path kept;
+        try (PictureShelf shelf = new PictureShelf()) {
+            Recovery recovery = Recovery.begin(folder);
+            recovery.keep(large, Optional.empty(), shelf);
+            kept = moved(recovery);
+        }
+        Recovery.Left left = Recovery.find(kept.getParent()).left().getFirst();
+        assertThat(Recovery.open(left).prototype()).isEqualTo(large);
+    }
+
+    private Path leftBehind(String title, Path base) throws Exception {
+        try (PictureShelf shelf = new PictureShelf()) {
+            Recovery recovery = Recovery.begin(folder.resolve("running"));
+            recovery.keep(Prototype.empty(title), Optional.empty(), shelf);
+            return Files.move(moved(recovery), base.resolve(title));
+        }
+    }
+
+    /** What a program that was ended leaves: the same files, locked by nobody. */
+    private Path moved(Recovery recovery) throws Exception {
+        Path from;
+        try (var all = Files.list(folder.resolve("running").toFile().isDirectory() ? folder.resolve("running") : folder)) {
+            from = all.filter(f -> Files.exists(f.resolve("work.pandel"))).findFirst().orElseThrow();
+        }
+        Path to = Files.createDirectories(folder.resolve("ended")).resolve(from.getFileName());
+        Files.createDirectories(to);
+        Files.copy(from.resolve("work.pandel"), to.resolve("work.pandel"));
+        recovery.close();
+        return to;
+    }
+
+    @Test
     void whatIsInUseIsNotOfferedAndWhatEndedInPeaceLeavesNothing() throws Exception {
         try (PictureShelf shelf = new PictureShelf()) {
             Recovery running = Recovery.begin(folder);
             running.keep(Prototype.empty("Running"), Optional.empty(), shelf);
-            assertThat(Recovery.find(folder)).isEmpty();
+            assertThat(Recovery.find(folder).left()).isEmpty();
             running.close();
             assertThat(folder).isEmptyDirectory();
         }

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -19,6 +20,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
+import pandel.core.check.Rule;
 import pandel.core.model.Device;
 import pandel.core.model.Entry;
 import pandel.core.model.Event;
@@ -80,18 +82,19 @@ class SituationTableTest {
         if (row.has("notice")) {
             assertThat(now.notice().map(Situation.Notice::words).orElse("")).isEqualTo(row.get("notice").textValue());
         }
-        checksKnow(row.get("in").textValue(), prototype, from, device, shown, last);
+        checksKnow(row.get("in").textValue(), prototype, from, device, shown, last, !row.path("settled").isBoolean());
     }
 
     /** What play shows the checks say is shown, by no more events than there are; and what did something there fires. */
-    private static void checksKnow(String name, Prototype prototype, String from, Device device, List<String> shown, Stepped last) {
+    private static void checksKnow(String name, Prototype prototype, String from, Device device, List<String> shown, Stepped last, boolean settled) {
         Checked checked = CHECKED.computeIfAbsent(name + from + device.id(), key -> Check.of(prototype.withEntries(List.of(Entry.at("start", from))).withDevices(List.of(device))));
         for (int i = 0; i < shown.size(); i++) {
             assertThat(checked.stepsTo(shown.get(i))).as(shown.get(i)).isPresent();
             assertThat(checked.stepsTo(shown.get(i)).getAsInt()).isLessThanOrEqualTo(i);
         }
         if (last.happening().isDone()) {
-            last.happening().link().ifPresent(link -> assertThat(checked.fires(link)).as(link).isTrue());
+            last.happening().link().ifPresent(link -> assertThat(settled ? checked.fires(link)
+                    : checked.findings(Rule.LINK_NEVER_FIRES).stream().noneMatch(f -> f.link().equals(Optional.of(link)))).as(link).isTrue());
         }
     }
 

@@ -39,6 +39,25 @@ final class Addresses {
 
     /** An entry with each kind of values that makes a difference; itself where its address holds none. */
     static List<Entry> opened(Prototype prototype, Asked asked, Entry entry) {
+        return opened(prototype, asked, entry, new ArrayList<>());
+    }
+
+    /** What of the addresses is not looked at with every value that makes a difference. */
+    static List<Unsettled> cut(Prototype prototype, Asked asked) {
+        List<Unsettled> cut = new ArrayList<>();
+        for (Entry entry : prototype.entries()) {
+            List<String> shared = new ArrayList<>();
+            opened(prototype, asked, entry, shared);
+            if (!shared.isEmpty()) {
+                cut.add(new Unsettled(Rule.UNREACHED_SCREEN, entry.id(), "The address “" + entry.address().orElse("") + "” has more values that make a difference than the " + MOST
+                        + " it was opened with; not every one of " + String.join(", ", shared) + " was tried."));
+            }
+        }
+        return cut;
+    }
+
+    /** @param shared takes the names whose values were not all tried */
+    private static List<Entry> opened(Prototype prototype, Asked asked, Entry entry, List<String> shared) {
         Optional<Screen> screen = entry.target().shown(prototype);
         if (entry.names().isEmpty() || screen.isEmpty()) {
             return List.of(entry);
@@ -52,6 +71,9 @@ final class Addresses {
                     continue;
                 }
                 List<Map<String, Value>> more = new ArrayList<>();
+                if (all.size() * kinds.size() > MOST) {
+                    shared.add(expected.name());
+                }
                 for (Map<String, Value> one : all) {
                     for (Value value : all.size() * kinds.size() > MOST ? kinds.subList(0, 1) : kinds) {
                         Map<String, Value> with = new LinkedHashMap<>(one);

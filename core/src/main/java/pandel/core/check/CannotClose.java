@@ -33,14 +33,19 @@ final class CannotClose {
                 if (node.cell.level().base() || end || dead.contains(screen) || told.contains(node)) {
                     continue;
                 }
-                if (closesAtOnce(List.of(node.turns, node.back)) || exploration.surelyCloses(node)) {
+                if (closesAtOnce(List.of(node.turns, node.back))) {
                     continue;
                 }
                 Closing made = closing.orElseGet(() -> new Closing(exploration));
                 closing = Optional.of(made);
                 switch (made.closes(node)) {
                     case YES -> { }
-                    case UNKNOWN -> doubted.add(screen);
+                    // What could be at most was followed where not everything was looked at.
+                    case UNKNOWN -> {
+                        if (!exploration.surelyCloses(node)) {
+                            doubted.add(screen);
+                        }
+                    }
                     case NO -> {
                         Set<Node> on = made.onLevel(node);
                         told.addAll(on);

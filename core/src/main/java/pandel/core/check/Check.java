@@ -24,7 +24,7 @@ public final class Check {
 
     private static final List<Function<Grounds, List<Finding>>> FINDINGS =
             List.of(NoEntry::in, Addresses::in, MissingTargets::in, Sequences::in, TabSets::in, Drawers::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
-                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, Outcomes::in, Values::in, UnknownPlaceholders::in, HiddenGestures::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
+                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, Outcomes::in, Values::in, UnknownPlaceholders::in, HiddenGestures::in, BranchesNever::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
 
     private Check() {
     }
@@ -46,12 +46,12 @@ public final class Check {
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
-        List<Unsettled> unsettled = new ArrayList<>();
+        List<Unsettled> unsettled = new ArrayList<>(Addresses.cut(prototype, asked));
         List<Exploration> points = prototype.startPoints().isEmpty() ? List.of() : explore(prototype, effort, asked, prototype.startPoints(), calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
-        Grounds grounds = new Grounds(prototype, asked, explorations, points, nearest(explorations), unsettled::add);
+        Grounds grounds = new Grounds(prototype, asked, explorations, points, nearest(explorations), Idles.in(explorations), unsettled::add);
         for (Exploration exploration : explorations) {
             if (!exploration.missing().isEmpty()) {
                 int screens = (int) exploration.missing().stream().map(Trait::screen).distinct().count();

@@ -57,6 +57,11 @@ public final class Checked {
         return grounds.explorations().stream().noneMatch(Exploration::isSpared);
     }
 
+    /** How many situations were told apart, on all devices that differ in what matters. */
+    public int situations() {
+        return grounds.explorations().stream().mapToInt(e -> e.nodes().size()).sum();
+    }
+
     /** Whether a screen is ever current. */
     public boolean shows(String screen) {
         return grounds.shown(screen);

@@ -38,6 +38,7 @@ final class ClosedCircles {
     private final List<Node> nodes;
     private final Map<String, List<Node>> ofScreen = new HashMap<>();
     private final Arrows arrows;
+    private final Map<String, Integer> hubs = new LinkedHashMap<>();
     private final BitSet leaving = new BitSet();
     private final Map<Set<String>, Node> nearest = new HashMap<>();
 
@@ -48,7 +49,10 @@ final class ClosedCircles {
             ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>()).add(node);
             node.cell.at().ifPresent(at -> ofScreen.computeIfAbsent(at.sequence(), id -> new ArrayList<>()).add(node));
         });
-        arrows = new Arrows(nodes.size() * Way.values().length);
+        // What is returned to leads on to every place it stands at: one point between, or there would be as many arrows as pairs.
+        ofScreen.keySet().forEach(id -> hubs.put(id, nodes.size() * Way.values().length + hubs.size()));
+        arrows = new Arrows(nodes.size() * Way.values().length + hubs.size());
+        hubs.forEach((id, hub) -> ofScreen.get(id).forEach(place -> arrows.add(hub, vertex(place, Way.HERE))));
         for (Node node : nodes) {
             node.all().forEach(turn -> link(node, turn));
             node.agains.forEach(again -> {
@@ -121,7 +125,7 @@ final class ClosedCircles {
             if (!leaves) {
                 Set<String> screens = screens(component);
                 closed.add(screens);
-                component.stream().filter(v -> v % Way.values().length == Way.HERE.ordinal()).min(Integer::compare)
+                component.stream().filter(this::isHere).min(Integer::compare)
                         .ifPresent(v -> nearest.put(screens, nodes.get(v / Way.values().length)));
             }
         }
@@ -136,9 +140,13 @@ final class ClosedCircles {
 
     private Set<String> screens(Collection<Integer> component) {
         Set<String> screens = new LinkedHashSet<>();
-        component.stream().filter(v -> v % Way.values().length == Way.HERE.ordinal()).sorted()
+        component.stream().filter(this::isHere).sorted()
                 .forEach(v -> screens.add(nodes.get(v / Way.values().length).cell.screen()));
         return screens;
+    }
+
+    private boolean isHere(int point) {
+        return point < nodes.size() * Way.values().length && point % Way.values().length == Way.HERE.ordinal();
     }
 
     private int vertex(Node node, Way way) {
@@ -155,7 +163,7 @@ final class ClosedCircles {
             case TrailAction.CloseToPages c -> edge(node, Way.HERE, node, Way.GROUND);
             case TrailAction.ToRoot t -> { }
             case TrailAction.ShowTab t -> { }
-            case TrailAction.DropTo to -> ofScreen.getOrDefault(to.screen(), List.of()).forEach(place -> edge(node, Way.HERE, place, Way.HERE));
+            case TrailAction.DropTo to -> Optional.ofNullable(hubs.get(to.screen())).ifPresent(hub -> arrows.add(vertex(node, Way.HERE), hub));
             case TrailAction.Restart r -> { }
             case TrailAction.Put p -> next.ifPresent(to -> {
                 edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.AGAIN);

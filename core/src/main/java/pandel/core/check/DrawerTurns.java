@@ -75,9 +75,13 @@ final class DrawerTurns {
             }
             case Ruling.NothingToDo nothing -> {
                 turns.add(done, closed, events, Optional.of(link.id()), nothing);
+                turns.idle(done, link.id(), Optional.of(one.branch()), head.closed(), events, nothing);
                 closes(events, before);
             }
-            case Ruling.Refused refused -> closes(events, before);
+            case Ruling.Refused refused -> {
+                turns.idle(done, link.id(), Optional.of(one.branch()), head.closed(), events, refused);
+                closes(events, before);
+            }
         }
     }
 

@@ -9,6 +9,19 @@ package pandel.core.check;
  */
 record Effort(int followed, int withFacts) {
 
+    /** Cells come to at most: where the screens are few, where they are many, and in proportion to them; some 200 MB. */
+    private static final int ROOM_OF_FEW = 40_000;
+    private static final int ROOM_OF_MANY = 150_000;
+    private static final int ROOM_EACH_OF_FEW = 150;
+    private static final int ROOM_EACH_OF_MANY = 15;
+    /** Places looked at to find out where one is stuck, at most. */
+    static final int LOOKING_ON = 1_000_000;
+
+    /** Cells come to at most where nothing changes facts. */
+    static int room(int screens) {
+        return Math.max(Math.clamp((long) ROOM_EACH_OF_FEW * screens, ROOM_OF_FEW, ROOM_OF_MANY), ROOM_EACH_OF_MANY * screens);
+    }
+
     /** As much as a person waits for. */
     static final Effort USUAL = new Effort(Named.MOST, 6_000);
 }

@@ -39,15 +39,8 @@ import pandel.core.play.TrailAction;
  */
 final class Exploration {
 
-    /** Cells come to at most: where the screens are few, where they are many, and in proportion to them; some 200 MB. */
-    private static final int ROOM_OF_FEW = 40_000;
-    private static final int ROOM_OF_MANY = 150_000;
-    private static final int ROOM_EACH_OF_FEW = 150;
-    private static final int ROOM_EACH_OF_MANY = 15;
-
     private final Device device;
     private final Turns turns;
-    /** Made when first asked for. */
     private final Map<String, List<Node>> onScreens = new HashMap<>();
     private final Asked asked;
     private final List<Cell> doubtful = new ArrayList<>();
@@ -65,6 +58,8 @@ final class Exploration {
     private Optional<Bound> bound = Optional.empty();
     private Optional<Spared> spared = Optional.empty();
     private final Map<Cell, Node> beyond = new HashMap<>();
+    /** Places that may still be looked at to find out whether one is stuck; past that it is not settled. */
+    private int lookingOn = Effort.LOOKING_ON;
     /** Whether facts change, and what hangs on what is not known was followed with any of them. */
     private boolean loose;
 
@@ -77,7 +72,7 @@ final class Exploration {
         this.named = Named.in(prototype, effort.followed());
         this.turns = new Turns(prototype, device, named, asked);
         this.asked = asked;
-        this.leading = new Leading(device, named, asked);
+        this.leading = new Leading(device, named, asked, turns.rules());
         this.rows = new Rows(prototype, asked, leading);
     }
 
@@ -107,6 +102,11 @@ final class Exploration {
         } else {
             exploration.run(usable.stream().map(start -> new Node(Starts.begun(exploration, prototype, asked, (Entry) start), 0, Route.NONE, start)).toList(), calledOff);
         }
+        if (exploration.bound.filter(exploration::isSettledBy).isPresent()) {
+            exploration.loose = asked.changes() && (!exploration.perhapsFired.isEmpty() || !exploration.doubtful.isEmpty());
+            exploration.perhapsFired.removeIf(id -> prototype.tabSetOf(id).isEmpty());
+            return exploration;
+        }
         Perhaps perhaps = new Perhaps(exploration, exploration.perhapsFired, exploration.doubtful);
         perhaps.run(calledOff);
         exploration.perhapsReached.addAll(perhaps.reached());
@@ -126,6 +126,12 @@ final class Exploration {
             nodes.put(node.cell, node);
             nearest.putIfAbsent(node.cell.screen(), node);
         }
+    }
+
+    /** Whether all that could be was seen: what hangs on doubt need not be followed then. A tab shown as it was left is named by its id, and is no link. */
+    private boolean isSettledBy(Bound most) {
+        return !givenUp && nearest.keySet().containsAll(most.standing().ids(Trait.Kind.SHOWN)) && most.fired().stream().allMatch(id -> fired.contains(id) || turns.prototype().tabSetOf(id).isPresent())
+                && most.standing().isStuckNowhereBut(nodes.keySet());
     }
 
     /** What cannot be need not be left open. */
@@ -167,8 +173,7 @@ final class Exploration {
             found.merge(start.cell, start.distance, Math::min);
             horizon.add(new Waiting(start, order++));
         }
-        int screens = turns.prototype().screens().size();
-        int room = Math.max(Math.clamp((long) ROOM_EACH_OF_FEW * screens, ROOM_OF_FEW, ROOM_OF_MANY), ROOM_EACH_OF_MANY * screens);
+        int room = Effort.room(turns.prototype().screens().size());
         while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
             if (found.size() > room) {
                 givenUp = true;
@@ -202,7 +207,7 @@ final class Exploration {
         node.turns = done.sure();
         node.back = back.sure();
         node.doubted = all.doubted();
-        node.nothing = all.idle();
+        node.idle = all.idle();
         perhapsFired.addAll(node.doubted);
         Stream.concat(done.doubtful().stream(), back.doubtful().stream()).forEach(turn -> {
             turn.link().ifPresent(perhapsFired::add);
@@ -243,12 +248,7 @@ final class Exploration {
     /** The node of the cell that a turn newly uncovers. */
     Optional<Node> after(Node node, Turn turn) {
         List<Optional<Node>> next = after(node);
-        for (int i = 0; i < next.size(); i++) {
-            if (node.all().get(i) == turn) {
-                return next.get(i);
-            }
-        }
-        return Optional.empty();
+        return IntStream.range(0, next.size()).filter(i -> node.all().get(i) == turn).mapToObj(next::get).findFirst().flatMap(n -> n);
     }
 
     /** The same, looked at now where it was spared. */
@@ -312,7 +312,12 @@ final class Exploration {
         }));
     }
 
-    /** Whether facts were too many to look at everything that is come to. */
+    /** Whether one more place may be looked at to find out whether one is stuck. */
+    boolean mayLookOn() {
+        return lookingOn-- > 0;
+    }
+
+    /** Whether facts were too many to look at everything. */
     boolean isSpared() {
         return spared.isPresent();
     }

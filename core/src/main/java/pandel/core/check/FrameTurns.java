@@ -11,6 +11,7 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Link;
 import pandel.core.model.PageTurn;
 import pandel.core.model.Screen;
+import pandel.core.model.Sequence;
 import pandel.core.play.Head;
 import pandel.core.play.Ruling;
 
@@ -50,10 +51,16 @@ final class FrameTurns {
     private void tabs() {
         for (Gesture gesture : turns.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
             if (Turns.own(screen, new Cause.Touch(gesture)::equals).isEmpty() && turns.rules().swiped(head, gesture).isEmpty()) {
-                turns.rules().swipedTab(head, gesture).flatMap(t -> t).ifPresent(tab -> turns.add(done, cell, List.of(new Event.Touched(gesture, new Event.On.Point(0, 0))), Optional.of(tab), turns.rules().tab(head, tab)));
+                turns.rules().swipedTab(head, gesture).flatMap(t -> t).ifPresent(tab -> tab(done, tab, new Event.Touched(gesture, new Event.On.Point(0, 0))));
             }
         }
-        turns.rules().strips(head).forEach(set -> set.tabs().forEach(tab -> turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id()))), Optional.of(tab.id()), turns.rules().tab(head, tab.id()))));
+        turns.rules().strips(head).forEach(set -> set.tabs().forEach(tab -> tab(done, tab.id(), new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())))));
+    }
+
+    private void tab(Done done, String tab, Event event) {
+        Ruling ruling = turns.rules().tab(head, tab);
+        turns.add(done, cell, List.of(event), Optional.of(tab), ruling);
+        turns.idle(done, tab, Optional.empty(), head, List.of(event), ruling);
     }
 
     /** Turns by what is laid over a page, and by swipes that no link of the whole screen answers. */
@@ -70,6 +77,11 @@ final class FrameTurns {
         turns.rules().skip(head).ifPresent(link -> turns.add(done, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnSkip()), link));
     }
 
+    /** The number of the page that is not turned to for want of a value. */
+    private static Optional<Integer> lacking(Ruling ruling, Sequence sequence) {
+        return ruling instanceof Ruling.Refused refused ? refused.lack().map(l -> sequence.pages().indexOf(l.screen()) + 1).filter(n -> n > 0) : Optional.empty();
+    }
+
     /** One turn, however it is done the first time. */
     private void page(PageTurn turn, Event event, Set<PageTurn> seen) {
         if (!seen.add(turn)) {
@@ -81,6 +93,8 @@ final class FrameTurns {
         } else {
             Ruling ruling = turns.rules().turn(head, turn);
             turns.add(done, cell, List.of(event), ruling.countsAs(turns.prototype()), ruling);
+            cell.at().flatMap(at -> turns.prototype().sequence(at.sequence())).ifPresent(sequence -> lacking(ruling, sequence)
+                    .ifPresent(to -> turns.idle(done, sequence.turnId(to), Optional.empty(), head, List.of(event), ruling)));
         }
     }
 }

@@ -14,9 +14,10 @@ import pandel.core.model.Prototype;
  * @param asked        which facts anything asks for
  * @param points       the same from the start points; empty when there are none
  * @param unsettled takes what cannot be answered
+ * @param idles        where links come to nothing
  * @param nearest      for each screen ever shown, the exploration that comes to it soonest
  */
-record Grounds(Prototype prototype, Asked asked, List<Exploration> explorations, List<Exploration> points, Map<String, Exploration> nearest, Consumer<Unsettled> unsettled) {
+record Grounds(Prototype prototype, Asked asked, List<Exploration> explorations, List<Exploration> points, Map<String, Exploration> nearest, Idles idles, Consumer<Unsettled> unsettled) {
 
     /** The nodes of a screen on any device. */
     Stream<Node> nodesOn(String screen) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import pandel.core.edit.HotspotEdits;
 import pandel.core.model.Area;
 import pandel.core.model.Device;
 import pandel.core.model.Gesture;
@@ -62,6 +63,7 @@ final class Hotspots {
             withoutLink(screen, fresh.stream().filter(h -> h.waitsForLink()).toList());
         }
         sameCause(screen, fresh);
+        fieldRows(screen, fresh);
         screen.mocks().forEach(mock -> onMock(screen, mock, all, fresh));
         sizes(screen, fresh);
     }
@@ -71,6 +73,17 @@ final class Hotspots {
             findings.add(Finding.at(Rule.HOTSPOT_WITHOUT_LINK, Weight.WARNING, names(screen, bare) + " on " + Words.screen(prototype, screen.id())
                     + (bare.size() == 1 ? " has no link yet." : " have no links yet."), screen.id(), bare.getFirst().id(), grounds.walkTo(screen.id()))
                     .with(List.of(Fixes.removeHotspots(prototype, screen, bare))));
+        }
+    }
+
+    private void fieldRows(Screen screen, List<Hotspot> hotspots) {
+        for (Hotspot hotspot : hotspots) {
+            if (hotspot.nature() instanceof Hotspot.Nature.Rows rows && rows.field()) {
+                findings.add(Finding.at(Rule.FIELD_ROWS, Weight.WARNING, Words.hotspot(prototype, screen.id(), hotspot) + " on " + Words.screen(prototype, screen.id())
+                        + " is called a field and has " + (rows.values().size() == 1 ? "a row" : rows.values().size() + " rows") + "; nothing can be typed in it.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                        .with(List.of(new Fix("Make it a field alone", "It has rows.", "It has none, and text can be typed in it.", HotspotEdits.nature(hotspot, new Hotspot.Nature.Field())),
+                                new Fix("Keep the rows alone", "It is called a field.", "It is none.", HotspotEdits.nature(hotspot, new Hotspot.Nature.Rows(rows.values()))))));
+            }
         }
     }
 

@@ -8,6 +8,7 @@ import pandel.core.model.Device;
 import pandel.core.model.Facts;
 import pandel.core.model.Held;
 import pandel.core.play.LevelKind;
+import pandel.core.play.Rules;
 import pandel.core.play.TrailAction;
 
 /** Which cell a turn leads to from another. */
@@ -16,8 +17,10 @@ final class Leading {
     private final Device device;
     private final Named named;
     private final Asked asked;
+    private final Rules rules;
 
-    Leading(Device device, Named named, Asked asked) {
+    Leading(Device device, Named named, Asked asked, Rules rules) {
+        this.rules = rules;
         this.device = device;
         this.named = named;
         this.asked = asked;
@@ -25,6 +28,12 @@ final class Leading {
 
     /** The cell that a turn leads to; empty when it goes back to a place that was come to before. */
     Optional<Cell> uncovered(Cell cell, Turn turn) {
+        Optional<Cell> to = place(cell, turn);
+        return turn.stays() || turn.drawer().isEmpty() ? to
+                : to.map(c -> rules.opensAt(device, c.screen(), In.around(c.around()), turn.drawer().get()) ? c.drawn(turn.drawer()) : c);
+    }
+
+    private Optional<Cell> place(Cell cell, Turn turn) {
         List<TrailAction> actions = turn.actions();
         Cell on = actions.getFirst() instanceof TrailAction.CloseToPages && actions.size() > 1 ? uncoveredGround(cell) : cell;
         return switch (actions.getLast()) {

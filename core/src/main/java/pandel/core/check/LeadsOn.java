@@ -12,12 +12,18 @@ import java.util.stream.Stream;
 enum LeadsOn {
     YES, NO, UNKNOWN;
 
+    /** Places looked at from one, at most; where there are more it is not settled. */
+    private static final int MOST = 5_000;
+
     /** @param withBack whether device back is among the events */
     static LeadsOn from(Exploration exploration, Node node, boolean withBack) {
         Set<Node> seen = new LinkedHashSet<>();
         Deque<Node> horizon = new ArrayDeque<>(List.of(node));
         boolean doubt = false;
         while (!horizon.isEmpty()) {
+            if (seen.size() > MOST || !exploration.mayLookOn()) {
+                return UNKNOWN;
+            }
             Node at = horizon.remove();
             if (at.movesOn || withBack && at.movesOnByBack) {
                 return YES;

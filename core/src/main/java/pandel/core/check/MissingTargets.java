@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
@@ -24,7 +26,10 @@ final class MissingTargets {
             if (way.from().stream().allMatch(s -> s.status() == Status.PARKED)) {
                 continue;
             }
-            way.targets().stream().filter(id -> grounds.prototype().screen(id).isEmpty())
+            // What lies behind is returned to whatever of it is gone.
+            Set<String> behind = way.link().effects().filter(e -> e instanceof Effect.ReturnTo to && to.to().isThere(grounds.prototype())).flatMap(e -> e.target().stream())
+                    .map(t -> t.shownId(grounds.prototype())).collect(Collectors.toSet());
+            way.targets().stream().filter(id -> grounds.prototype().screen(id).isEmpty() && !(behind.contains(id) && way.link().effects().filter(Effect::isMove).allMatch(Effect.ReturnTo.class::isInstance)))
                     .forEach(id -> missing.computeIfAbsent(id, key -> new ArrayList<>()).add(way));
             way.link().effects().flatMap(e -> e instanceof Effect.MoveDrawer m && grounds.prototype().drawer(m.drawer()).isEmpty() ? Stream.of(m.drawer()) : Stream.empty()).distinct()
                     .forEach(id -> missing.computeIfAbsent(id, key -> new ArrayList<>()).add(way));
@@ -46,6 +51,6 @@ final class MissingTargets {
     }
 
     private static Optional<Walk> walk(Grounds grounds, Way way) {
-        return way.from().stream().map(Screen::id).filter(grounds::shown).findFirst().flatMap(grounds::walkTo).map(walk -> walk.andTouching(way));
+        return grounds.idles().walk(way.link().id(), Idle::isRefused);
     }
 }

@@ -33,7 +33,7 @@ final class Named {
     static Named in(Prototype prototype, int most) {
         Map<String, Integer> times = new LinkedHashMap<>();
         prototype.index().ways().forEach(way -> way.link().effects().forEach(effect -> {
-            if (effect instanceof Effect.ReturnTo to && to.to().shown(prototype).filter(s -> s.status() != Status.PARKED).isPresent()) {
+            if (effect instanceof Effect.ReturnTo to && to.to().isThere(prototype) && to.to().shown(prototype).filter(s -> s.status() == Status.PARKED).isEmpty()) {
                 times.merge(to.to().id(), 1, Integer::sum);
             }
         }));

@@ -25,7 +25,7 @@ final class NeverFiring {
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
         Set<String> idle = new HashSet<>();
-        grounds.explorations().forEach(e -> e.nodes().forEach(n -> idle.addAll(n.nothing)));
+        grounds.idles().firsts(i -> !i.isRefused() && i.move().filter(m -> m instanceof Effect.Return || m instanceof Effect.ReturnTo).isPresent()).forEach(at -> idle.add(at.idle().link()));
         for (Way way : grounds.prototype().index().ways()) {
             Optional<String> shown = way.from().stream().map(Screen::id).filter(grounds::shown).findFirst();
             if (shown.isPresent() && grounds.perhapsFires(way.link().id())) {
@@ -38,19 +38,19 @@ final class NeverFiring {
         return findings;
     }
 
-    /** @param idle ids of the links that find nothing to do somewhere */
+    /** @param idle ids of the links that find nothing to return to somewhere */
     private static boolean isSaidElsewhere(Grounds grounds, Way way, Set<String> idle) {
         if (way.link().cause().isOfFrames() || DeviceRefusals.refuses(grounds, way)) {
             return true;
         }
         Optional<Effect> effect = way.link().effect();
         Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> t.shown(grounds.prototype()));
-        boolean missing = effect.flatMap(Effect::target).isPresent() && target.isEmpty();
+        boolean missing = effect.filter(e -> !(e instanceof Effect.ReturnTo)).flatMap(Effect::target).isPresent() && target.isEmpty();
         boolean parked = target.filter(t -> t.status() == Status.PARKED).isPresent();
         boolean second = way.hotspot().isPresent() && !way.hotspot().get().linkFor(way.link().cause()).equals(Optional.of(way.link()));
         boolean lacks = way.link().branches().stream().allMatch(b -> b.move().flatMap(Effect::target).filter(t -> lacksValue(grounds, t)).isPresent());
-        return missing || parked || second || lacks || (effect.orElse(null) instanceof Effect.Return || effect.orElse(null) instanceof Effect.ReturnTo)
-                && idle.contains(way.link().id());
+        boolean wanting = grounds.idles().of(way.link().id()).stream().anyMatch(at -> at.idle().lack().isPresent());
+        return missing || parked || second || lacks || wanting || idle.contains(way.link().id());
     }
 
     /** Whether a target needs a value that nothing carries, which is a finding of its own. */

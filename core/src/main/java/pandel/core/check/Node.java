@@ -24,8 +24,8 @@ final class Node {
     List<Turn> back = List.of();
     /** Ids of links that may return to a screen, which is not known. */
     Set<String> doubted = Set.of();
-    /** Ids of links that surely find nothing to do. */
-    Set<String> nothing = Set.of();
+    /** What surely comes to nothing here, device back among it. */
+    List<Idle> idle = List.of();
     /** Turns and back, once asked for. */
     private @Nullable List<Turn> all;
     boolean movesOn;
@@ -67,7 +67,7 @@ final class Node {
         next = null;
         back = other.back;
         doubted = other.doubted;
-        nothing = other.nothing;
+        idle = other.idle;
         looked = other.looked;
         movesOn = other.movesOn;
         mayComeToItself = other.mayComeToItself;

@@ -30,10 +30,13 @@ final class OpenTogether {
     private final Prototype prototype;
     /** What can be set off inside tab sets, wherever those are. */
     private final List<Way> anywhere;
+    /** What items of drawers do, wherever those are. */
+    private final List<Branch> items;
 
     private OpenTogether(Prototype prototype) {
         this.prototype = prototype;
         this.anywhere = prototype.index().ways().stream().filter(Way::isAnywhereInside).toList();
+        this.items = prototype.drawers().stream().flatMap(d -> d.items().stream()).flatMap(i -> i.link().branches().stream()).toList();
     }
 
     /** Whether that many things could be open above the base; never false where they can be. */
@@ -94,8 +97,8 @@ final class OpenTogether {
     }
 
     private Stream<Branch> branches(Shown shown) {
-        return Stream.concat(prototype.index().waysOut(shown.screen().id()).stream(), shown.pages() ? anywhere.stream() : Stream.of())
-                .flatMap(w -> w.link().branches().stream());
+        Stream<Way> ways = Stream.concat(prototype.index().waysOut(shown.screen().id()).stream(), shown.pages() ? anywhere.stream() : Stream.of());
+        return Stream.concat(ways.flatMap(w -> w.link().branches().stream()), items.stream());
     }
 
     private Stream<Screen> takers(Target target) {

@@ -9,11 +9,13 @@ import java.util.stream.Stream;
 import pandel.core.check.Turns.Done;
 import pandel.core.model.Cause;
 import pandel.core.model.Event;
+import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Look;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
+import pandel.core.play.Head;
 import pandel.core.play.TrailAction;
 
 /**
@@ -55,15 +57,20 @@ final class PairTurns {
 
     private void add(Screen list, boolean returns) {
         Done all = new Done();
+        Head head = turns.head(cell).beside(list.id());
+        if (turns.device().swipes() && cell.drawer().isEmpty()) {
+            List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT).forEach(edge -> turns.rules().pulled(head, edge).filter(d -> turns.rules().pulled(turns.head(cell), edge).isEmpty())
+                    .ifPresent(drawer -> all.doubtful().add(turns.turn(cell, List.of(new Event.Touched(edge, new Event.On.Point(0, 0))), Optional.empty(), List.of(new TrailAction.OpenDrawer(drawer.id()))))));
+        }
         Set<String> links = new LinkedHashSet<>();
         // A mock for a narrow side may have what the list alone has not.
         Set<String> only = new LinkedHashSet<>();
-        turns.touches(list.links(), (touch, link) -> turns.add(all, cell, Map.of(), List.of(), new Event.OnList(new Event.Touched(touch, new Event.On.Point(0, 0))), link));
+        turns.touches(list.links(), (touch, link) -> turns.add(all, cell, head, List.of(), new Event.OnList(new Event.Touched(touch, new Event.On.Point(0, 0))), link));
         list.links().forEach(link -> links.add(link.id()));
         for (Hotspot hotspot : turns.prototype().index().hotspotsOn(list.id())) {
             Turns.rows(hotspot).forEach(row -> turns.touches(hotspot.links(), (touch, link) ->
-                    turns.add(all, cell, hotspot.row(row), List.of(), new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)), link)));
-            hotspot.linkFor(new Cause.Submit()).ifPresent(link -> turns.add(all, cell, Map.of(), List.of(), new Event.Submitted(hotspot.id()), link));
+                    turns.add(all, cell, head.atRow(hotspot.row(row)), List.of(), new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)), link)));
+            hotspot.linkFor(new Cause.Submit()).ifPresent(link -> turns.add(all, cell, head, List.of(), new Event.Submitted(hotspot.id()), link));
             List<String> ids = hotspot.links().stream().map(Link::id).toList();
             links.addAll(ids);
             if (Look.plain(list).areaOf(hotspot, Width.WIDE).isEmpty()) {

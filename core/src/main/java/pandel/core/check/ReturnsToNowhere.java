@@ -1,9 +1,7 @@
 package pandel.core.check;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
@@ -16,27 +14,18 @@ final class ReturnsToNowhere {
     }
 
     static List<Finding> in(Grounds grounds) {
-        Map<String, Finding> findings = new LinkedHashMap<>();
-        for (Exploration exploration : grounds.explorations()) {
-            for (Node node : exploration.nodes()) {
-                if (node.cell.level().base() && node.cell.first()) {
-                    for (Way way : grounds.prototype().index().waysOut(node.cell.screen())) {
-                        if (way.link().effects().anyMatch(Effect.Return.class::isInstance) && node.nothing.contains(way.link().id())) {
-                            findings.computeIfAbsent(way.link().id(), id -> finding(grounds, exploration, node, way));
-                        }
-                    }
-                }
-            }
+        List<Finding> findings = new ArrayList<>();
+        for (Idles.At at : grounds.idles().firsts(i -> !i.isRefused() && i.move().filter(Effect.Return.class::isInstance).isPresent())) {
+            grounds.prototype().index().way(at.idle().link()).ifPresent(way -> findings.add(finding(grounds, at, way)));
         }
-        return new ArrayList<>(findings.values());
+        return findings;
     }
 
-    private static Finding finding(Grounds grounds, Exploration exploration, Node node, Way way) {
-        boolean never = !grounds.fires(way.link().id());
-        String screen = Words.screen(grounds.prototype(), node.cell.screen());
-        Walk walk = exploration.walkTo(node).andTouching(way);
-        String sentence = Words.link(grounds.prototype(), way) + (never ? " never has anything to return to." : " can find nothing to return to, on " + screen + ".");
-        return new Finding(Rule.RETURN_TO_NOWHERE, never ? Weight.PROBLEM : Weight.WARNING, sentence, List.of(node.cell.screen()),
-                way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(walk), List.of(Fixes.removeLink(grounds.prototype(), way)));
+    private static Finding finding(Grounds grounds, Idles.At at, Way way) {
+        boolean never = !grounds.fires(way.link().id()) && !grounds.perhapsFires(way.link().id());
+        String screen = at.node().cell.screen();
+        String sentence = Words.link(grounds.prototype(), way) + (never ? " never has anything to return to." : " can find nothing to return to, on " + Words.screen(grounds.prototype(), screen) + ".");
+        return new Finding(Rule.RETURN_TO_NOWHERE, never ? Weight.PROBLEM : Weight.WARNING, sentence, List.of(screen),
+                way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(at.walk()), List.of(Fixes.removeLink(grounds.prototype(), way)));
     }
 }

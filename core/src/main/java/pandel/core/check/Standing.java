@@ -31,6 +31,11 @@ final class Standing {
     private final Map<Cell, List<Cell>> from = new HashMap<>();
     /** Those on something open that nothing closes at once, with the places that follow on the same level. */
     private final Map<Cell, Set<Cell>> shut = new LinkedHashMap<>();
+    /** Those of them from which one goes back on the level: that closes only if what lies behind does. */
+    private final Set<Cell> goingBack = new HashSet<>();
+    /** What is put on a place of its level, and what takes its place, whatever is remembered: from where. */
+    private final Map<Cell, Set<Cell>> putOn = new HashMap<>();
+    private final Map<Cell, Set<Cell>> inPlaceOf = new HashMap<>();
     private final Set<Trait> traits = new LinkedHashSet<>();
     private final Set<Object> alike = new HashSet<>();
     private @Nullable Set<Cell> stuck;
@@ -59,14 +64,51 @@ final class Standing {
         List<Turn> sure = all.here().sure();
         leadsOn.put(cell, sure.stream().anyMatch(turn -> exploration.leadsOn(cell, turn)));
         sure.forEach(turn -> exploration.rows().same(cell, turn).ifPresent(to -> from.computeIfAbsent(noted(to), t -> new ArrayList<>(1)).add(cell)));
-        if (!cell.level().base() && !CannotClose.closesAtOnce(List.of(sure, all.back().sure()))) {
-            shut.put(cell, Stream.concat(sure.stream(), all.back().sure().stream()).filter(Standing::staysOnLevel).flatMap(turn -> exploration.uncovered(cell, turn).stream()).map(this::bare).collect(Collectors.toSet()));
+        if (!cell.level().base()) {
+            noteLevel(cell, Stream.concat(sure.stream(), all.back().sure().stream()).toList());
         }
+    }
+
+    private void noteLevel(Cell cell, List<Turn> all) {
+        Set<Cell> following = new LinkedHashSet<>();
+        for (Turn turn : all.stream().filter(Standing::staysOnLevel).toList()) {
+            exploration.uncovered(cell, turn).map(this::bare).ifPresent(to -> {
+                following.add(to);
+                (turn.actions().getFirst() instanceof TrailAction.Put ? putOn : inPlaceOf).computeIfAbsent(to, x -> new LinkedHashSet<>()).add(bare(cell));
+            });
+        }
+        List<Turn> back = all.stream().filter(t -> t.actions().getFirst() instanceof TrailAction.Drop).toList();
+        if (!CannotClose.closesAtOnce(List.of(all.stream().filter(t -> !back.contains(t)).toList()))) {
+            shut.put(cell, following);
+            if (!back.isEmpty()) {
+                goingBack.add(cell);
+            }
+        }
+    }
+
+    /** What can lie right behind a place on its level. */
+    private Set<Cell> behind(Cell place) {
+        Set<Cell> seen = new LinkedHashSet<>(Set.of(place));
+        Deque<Cell> left = new ArrayDeque<>(seen);
+        Set<Cell> behind = new LinkedHashSet<>();
+        while (!left.isEmpty()) {
+            Cell at = left.remove();
+            behind.addAll(putOn.getOrDefault(at, Set.of()));
+            inPlaceOf.getOrDefault(at, Set.of()).stream().filter(seen::add).forEach(left::add);
+        }
+        return behind;
     }
 
     private static boolean staysOnLevel(Turn turn) {
         TrailAction first = turn.actions().getFirst();
         return first instanceof TrailAction.Put || first instanceof TrailAction.Swap || first instanceof TrailAction.Turn || first instanceof TrailAction.Staying;
+    }
+
+    /** Whether nothing is stuck but what was looked at. */
+    boolean isStuckNowhereBut(Set<Cell> looked) {
+        Set<Cell> open = new HashSet<>(stuck());
+        looked.forEach(cell -> open.remove(noted(cell)));
+        return open.isEmpty();
     }
 
     /** Where nothing leads on, as far as is known. Worked out once, when everything was noted. */
@@ -94,10 +136,13 @@ final class Standing {
     /** Where what is open may never close: neither at once nor from a place that follows, whatever is remembered there. */
     Set<Cell> shut() {
         Set<Cell> left = new LinkedHashSet<>(shut.keySet());
+        Map<Cell, Set<Cell>> behind = new HashMap<>();
+        goingBack.forEach(cell -> behind.put(cell, behind(bare(cell))));
         boolean more = true;
         while (more) {
             Set<Cell> closed = left.stream().map(this::bare).collect(Collectors.toSet());
-            more = left.removeIf(cell -> shut.get(cell).stream().anyMatch(to -> !closed.contains(to)));
+            more = left.removeIf(cell -> shut.get(cell).stream().anyMatch(to -> !closed.contains(to))
+                    || !behind.getOrDefault(cell, Set.of()).isEmpty() && behind.get(cell).stream().noneMatch(closed::contains));
         }
         return left;
     }

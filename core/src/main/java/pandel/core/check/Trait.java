@@ -31,7 +31,7 @@ record Trait(String screen, Kind kind, String id) {
         Optional<String> look = prototype.screen(screen).filter(s -> !s.states().isEmpty()).flatMap(s -> Look.of(prototype, s, cell.known()).state()).map(State::id);
         return Stream.of(Stream.of(new Trait(screen, Kind.SHOWN, ""), new Trait(screen, Kind.AT_LEVEL, Integer.toString(cell.levels()))),
                 acts.stream().map(id -> new Trait(screen, Kind.FIRES, id)),
-                all.idle().stream().map(id -> new Trait(screen, first ? Kind.NOTHING_TO_DO_AT_FIRST : Kind.NOTHING_TO_DO, id)),
+                all.nothing().stream().map(id -> new Trait(screen, first ? Kind.NOTHING_TO_DO_AT_FIRST : Kind.NOTHING_TO_DO, id)),
                 // A link that neither does something nor finds nothing to do may be refused, for want of a value.
                 prototype.index().waysOut(screen).stream().map(w -> w.link().id()).filter(id -> !acts.contains(id) && !nothing.contains(id)).map(id -> new Trait(screen, Kind.IDLE, id)),
                 look.stream().map(id -> new Trait(screen, Kind.LOOKS, id)), cell.at().stream().map(at -> new Trait(screen, Kind.ON_PAGE_OF, at.sequence())),

@@ -15,7 +15,7 @@ import pandel.core.play.TrailAction;
  * @param actions moves alone; facts set only where nothing moves; never empty
  * @param facts   what is remembered after it, as far as anything asks for it
  * @param held    what the place has typed in it after it, where nothing moves
- * @param drawer  id of the drawer that is open after it, where nothing moves
+ * @param drawer  id of the drawer that is open after it; where it moves, if it is attached there
  * @param out     whether it leads to an outside address, besides a move too
  * @param waited  what of the waits is spent by then, where nothing moves; see {@link WaitTurns}
  */

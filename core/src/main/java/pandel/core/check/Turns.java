@@ -72,15 +72,16 @@ final class Turns {
      * @param doubtful waits that come only when an earlier one finds nothing to return to, or whose moment is not known
      * @param nothing  ids of the links that surely find nothing to do
      * @param back     ids of the links that may return to a screen, or may find nothing to return to
+     * @param idle     what surely comes to nothing, each with how
      */
-    record Done(List<Turn> sure, List<Turn> doubtful, Set<String> back, Set<String> nothing) {
+    record Done(List<Turn> sure, List<Turn> doubtful, Set<String> back, Set<String> nothing, List<Idle> idle) {
 
         Done() {
-            this(new ArrayList<>(), new ArrayList<>(), new LinkedHashSet<>(), new LinkedHashSet<>());
+            this(new ArrayList<>(), new ArrayList<>(), new LinkedHashSet<>(), new LinkedHashSet<>(), new ArrayList<>());
         }
 
         private Done with(UnaryOperator<Facts> after) {
-            return new Done(sure.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(), doubtful.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(), back, nothing);
+            return new Done(sure.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(), doubtful.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(), back, nothing, idle);
         }
     }
 
@@ -98,8 +99,13 @@ final class Turns {
         }
 
         /** Ids of the links that surely find nothing to do, device back among them. */
-        Set<String> idle() {
+        Set<String> nothing() {
             return joined(here.nothing(), back.nothing());
+        }
+
+        /** What surely comes to nothing, device back among it. */
+        List<Idle> idle() {
+            return back.idle().isEmpty() ? here.idle() : Stream.concat(here.idle().stream(), back.idle().stream()).toList();
         }
 
         /** What surely does something, and what may. */
@@ -222,68 +228,7 @@ final class Turns {
     }
 
     Head head(Cell cell) {
-        return new Head(device, cell.screen(), cell.at(), In.around(cell.around()), cell.level(), cell.first(), new Marked(cell), cell.known(), cell.levels(), device.width(), cell.drawer());
-    }
-
-    private final class Marked implements Lookback {
-        private final Cell cell;
-
-        private Marked(Cell cell) {
-            this.cell = cell;
-        }
-
-        @Override
-        public Found behind(String screen) {
-            return cell.first() ? Found.ABSENT : found(cell.marks(), screen);
-        }
-
-        @Override
-        public Optional<Lookback.Ground> ground() {
-            return cell.ground() == Cell.Ground.UNKNOWN || cell.level().base() ? Optional.empty()
-                    : Optional.of(new Lookback.Ground(cell.ground().level().base(), cell.ground().first(), cell.ground().levels(), cell.ground().at(), In.around(cell.ground().around())));
-        }
-
-        @Override
-        public Found onGround(String screen) {
-            return found(cell.ground().current(), screen);
-        }
-
-        @Override
-        public Found behindGround(String screen) {
-            return cell.ground().first() ? Found.ABSENT : found(cell.ground().marks(), screen);
-        }
-
-        @Override
-        public Set setBehind(String set) {
-            return lying(set, cell.past(), !cell.first());
-        }
-
-        @Override
-        public Set setOnGround(String set) {
-            boolean around = cell.ground().around().stream().anyMatch(i -> i.set().equals(set));
-            return cell.ground() == Cell.Ground.UNKNOWN ? new Set(Found.UNKNOWN, List.of()) : lying(set, around ? cell.ground().around() : cell.ground().past(), around || !cell.ground().first());
-        }
-
-        /** Of all sets that lie behind only the nearest is known of. */
-        private Set lying(String set, List<In> known, boolean anything) {
-            return known.stream().anyMatch(i -> i.set().equals(set)) ? new Set(Found.THERE, In.around(known))
-                    : new Set(anything && (!known.isEmpty() || !cell.around().isEmpty()) && prototype.tabSets().size() > 1 ? Found.UNKNOWN : Found.ABSENT, List.of());
-        }
-
-        private Found found(int marks, String screen) {
-            return named.isUnfollowed(screen) ? Found.UNKNOWN : (marks & named.mark(screen)) == 0 ? Found.ABSENT : Found.THERE;
-        }
-    }
-
-    /** Whether a branch is taken there and refused. */
-    boolean refuses(Cell cell, Map<String, Value> row, Link link, Branch branch) {
-        Head head = head(cell).atRow(row);
-        boolean offered = switch (rules.offer(head, link)) {
-            case Offer.Nothing nothing -> false;
-            case Offer.One one -> one.branch() == branch;
-            case Offer.Several several -> several.branches().contains(branch);
-        };
-        return offered && rules.branch(head, branch) instanceof Ruling.Refused;
+        return new Head(device, cell.screen(), cell.at(), In.around(cell.around()), cell.level(), cell.first(), new MarkedLookback(prototype, named, cell), cell.known(), cell.levels(), device.width(), cell.drawer(), Optional.empty());
     }
 
     /** What a link can turn out to, one after another; empty where none of its conditions holds. */
@@ -292,12 +237,16 @@ final class Turns {
     }
 
     List<Ruling> add(Done turns, Cell cell, Map<String, Value> row, List<Event> before, Event last, Link link) {
-        Head head = head(cell).atRow(row);
+        return add(turns, cell, head(cell).atRow(row), before, last, link);
+    }
+
+    /** @param head of the cell, or of what stands beside it */
+    List<Ruling> add(Done turns, Cell cell, Head head, List<Event> before, Event last, Link link) {
         return switch (rules.offer(head, link)) {
             case Offer.Nothing nothing -> List.of();
-            case Offer.One one -> List.of(add(turns, cell, after(before, last), link, rules.branch(head, one.branch())));
+            case Offer.One one -> List.of(add(turns, cell, head, after(before, last), link, one.branch()));
             case Offer.Several several -> several.branches().stream()
-                    .map(b -> add(turns, cell, after(before, last.turning(b.outcome().orElseThrow())), link, rules.branch(head, b))).toList();
+                    .map(b -> add(turns, cell, head, after(before, last.turning(b.outcome().orElseThrow())), link, b)).toList();
         };
     }
 
@@ -315,9 +264,18 @@ final class Turns {
     }
 
     /** @param cell where it would stay, if nothing moves */
-    private Ruling add(Done turns, Cell cell, List<Event> events, Link link, Ruling ruling) {
+    private Ruling add(Done turns, Cell cell, Head head, List<Event> events, Link link, Branch branch) {
+        Ruling ruling = rules.branch(head, branch);
         add(turns, cell, events, Optional.of(link.id()), ruling);
+        idle(turns, link.id(), Optional.of(branch), head, events, ruling);
         return ruling;
+    }
+
+    /** Notes what comes to nothing. */
+    void idle(Done turns, String link, Optional<Branch> branch, Head head, List<Event> events, Ruling ruling) {
+        if (ruling instanceof Ruling.NothingToDo || ruling instanceof Ruling.Refused) {
+            turns.idle().add(new Idle(link, branch, head.known(), events, ruling));
+        }
     }
 
     void add(Done turns, Cell cell, List<Event> events, Optional<String> link, Ruling ruling) {
@@ -335,7 +293,15 @@ final class Turns {
             if (asked.changes() && acts.actions().stream().anyMatch(a -> a instanceof TrailAction.ShowTab show && prototype.tabSet(show.set()).map(TabSet::keeps).orElse(false))) {
                 turns.back().add(acts.actions().stream().filter(TrailAction.ShowTab.class::isInstance).map(a -> ((TrailAction.ShowTab) a).to().tabs().getFirst().tab()).findFirst().orElseThrow());
             }
-            turns.sure().add(turn(cell, events, link, acts.actions()));
+            Turn turn = turn(cell, events, link, acts.actions());
+            if (acts.actions().getFirst().moves() && turn.drawer().isPresent() && (!(turn.actions().getLast() instanceof TrailAction.Forward to) || to instanceof TrailAction.ShowTab)) {
+                // What it goes back to is not known here, nor whether the drawer opens there: that is not followed.
+                turns.doubtful().add(turn);
+                turns.doubtful().add(turn(cell, events, link, List.of(new TrailAction.OpenDrawer(turn.drawer().get()))));
+                turns.back().add(link.orElseThrow());
+                return;
+            }
+            turns.sure().add(turn);
         }
     }
 
@@ -374,7 +340,11 @@ final class Turns {
         }
         facts = facts == cell.facts() ? facts : asked.of(facts);
         boolean moves = actions.getFirst().moves();
-        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, cell.held(), moves ? 0 : cell.waited(), moves ? Optional.empty() : drawer, actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
+        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, cell.held(), moves ? 0 : cell.waited(), moves ? opensThere(actions) : drawer, actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
+    }
+
+    private static Optional<String> opensThere(List<TrailAction> actions) {
+        return actions.stream().flatMap(a -> a instanceof TrailAction.OpenThere open ? Stream.of(open.drawer()) : Stream.empty()).findFirst();
     }
 
     static boolean leadsToParked(TrailAction action) {

@@ -20,6 +20,7 @@ import pandel.core.model.Source;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
 import pandel.core.model.Value;
+import pandel.core.play.Ruling;
 
 /** {@code value-missing}, {@code value-unknown} and {@code value-type}: what links carry against what their targets expect. */
 final class Values {
@@ -28,9 +29,6 @@ final class Values {
     private final Prototype prototype;
     private final List<Finding> findings = new ArrayList<>();
     private final Set<String> seen = new HashSet<>();
-
-    private record Came(Exploration exploration, Node node) {
-    }
 
     private Values(Grounds grounds) {
         this.grounds = grounds;
@@ -46,6 +44,7 @@ final class Values {
                         .filter(s -> !(branch.move().get() instanceof Effect.ReturnTo)).ifPresent(s -> values.look(way, branch, target, s)));
             }
         }
+        values.inFrames();
         return values.findings;
     }
 
@@ -66,7 +65,8 @@ final class Values {
                         fixes.add(ValueFixes.carryGiven(way, target, expected.name()));
                     }
                     fixes.add(ValueFixes.needNot(screen, expected));
-                    add(way, Rule.VALUE_MISSING, Weight.PROBLEM, link(way) + " carries no “" + expected.name() + "”, and “" + screen.shownTitle() + "” needs it.", Optional.empty(), fixes);
+                    add(way, Rule.VALUE_MISSING, Weight.PROBLEM, link(way) + " carries no “" + expected.name() + "”, and “" + screen.shownTitle() + "” needs it.",
+                            grounds.idles().walk(way.link().id(), i -> i.branch().filter(b -> b == branch).isPresent() && i.isRefused()), fixes);
                 }
             } else if (neverFits(expected, way, source)) {
                 add(way, Rule.VALUE_TYPE, needed ? Weight.PROBLEM : Weight.WARNING, link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name() + "”, which is "
@@ -79,20 +79,28 @@ final class Values {
 
     /** A source that is nothing, or of the wrong type, in some situation in which the branch is taken. */
     private void lacking(Way way, Branch branch, Screen screen, Expected expected, Source source) {
-        for (Screen from : way.from()) {
-            for (Came came : grounds.explorations().stream().flatMap(e -> e.nodesOn(from.id()).stream().map(n -> new Came(e, n))).toList()) {
-                Known known = came.node().cell.known();
-                List<Map<String, Value>> rows = rows(way);
-                for (Map<String, Value> row : rows) {
-                    Known at = known.atRow(row);
-                    if (came.exploration().turns().refuses(came.node().cell, row, way.link(), branch) && expected.take(at.value(prototype, source)).isEmpty()) {
-                        add(way, Rule.VALUE_MISSING, grounds.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM,
-                                link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name() + "”, which can be "
-                                        + (at.value(prototype, source).equals(Value.NOTHING) ? "empty" : "no " + expected.kind().word()) + "; “" + screen.shownTitle() + "” needs it.",
-                                Optional.of(came.exploration().walkTo(came.node()).andTouching(way, rows.indexOf(row) + 1)), List.of(ValueFixes.needNot(screen, expected)));
-                        return;
-                    }
-                }
+        grounds.idles().of(way.link().id()).stream().filter(at -> at.idle().branch().filter(b -> b == branch).isPresent() && at.idle().isRefused()
+                && expected.take(at.idle().known().value(prototype, source)).isEmpty()).findFirst().ifPresent(at ->
+                add(way, Rule.VALUE_MISSING, grounds.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM,
+                        link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name() + "”, which can be "
+                                + (at.idle().known().value(prototype, source).equals(Value.NOTHING) ? "empty" : "no " + expected.kind().word()) + "; “" + screen.shownTitle() + "” needs it.",
+                        Optional.of(at.walk()), List.of(ValueFixes.needNot(screen, expected))));
+    }
+
+    /** What is refused for want of a value where a tab set or a sequence is led to, or one of their tabs and pages chosen. */
+    private void inFrames() {
+        for (Idles.At at : grounds.idles().firsts(i -> i.lack().isPresent())) {
+            Ruling.Lack lack = at.idle().lack().orElseThrow();
+            Optional<Way> way = prototype.index().way(at.idle().link());
+            Optional<Target> target = at.idle().move().flatMap(Effect::target);
+            Optional<Screen> screen = prototype.screen(lack.screen());
+            Optional<Expected> expected = screen.stream().flatMap(s -> s.expects().stream()).filter(e -> e.name().equals(lack.name())).findFirst();
+            if (way.isPresent() && expected.isPresent() && target.filter(Target.ToScreen.class::isInstance).isEmpty()) {
+                Optional<Source> source = target.flatMap(t -> Optional.ofNullable(t.values().get(lack.name())));
+                add(way.get(), Rule.VALUE_MISSING, grounds.fires(way.get().link().id()) ? Weight.WARNING : Weight.PROBLEM,
+                        link(way.get()) + (source.isEmpty() ? " brings no “" + lack.name() + "” to “" : " carries “" + source.get().words(prototype) + "” as “" + lack.name() + "”, which does not come to “")
+                                + screen.get().shownTitle() + "”, which needs it.",
+                        Optional.of(at.walk()), List.of(ValueFixes.needNot(screen.get(), expected.get())));
             }
         }
     }
@@ -133,7 +141,7 @@ final class Values {
         if (seen.add(rule + sentence)) {
             Optional<Screen> from = way.from().stream().findFirst();
             findings.add(new Finding(rule, weight, sentence, from.map(Screen::id).stream().toList(), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
-                    walk.or(() -> from.flatMap(s -> grounds.walkTo(s.id()))), fixes));
+                    walk.or(() -> rule == Rule.VALUE_MISSING ? Optional.empty() : from.flatMap(s -> grounds.walkTo(s.id()))), fixes));
         }
     }
 

@@ -196,24 +196,55 @@ final class WaitTurns {
         }
     }
 
-    /** Lets some ms pass, scrolling whenever a wait for an untouched screen would be due before; empty where that cannot be told. */
+    /**
+     * Lets some ms pass. Time stops whenever a wait for an untouched screen is due: one that does nothing then is passed, before one
+     * that does something the screen is scrolled. Empty where it cannot be told.
+     */
     private Optional<List<Event>> passing(int ms) {
-        OptionalInt shortest = untouched.stream().filter(this::isUnspent).mapToInt(WaitTurns::ms).min();
-        if (shortest.isEmpty()) {
-            return Optional.of(List.of(new Event.Elapse(ms)));
+        List<Link> left = untouched.stream().filter(this::isUnspent).toList();
+        List<Link> idle = left.stream().filter(this::isIdle).sorted(Comparator.comparingInt(WaitTurns::ms)).toList();
+        OptionalInt shortest = left.stream().filter(u -> !idle.contains(u)).mapToInt(WaitTurns::ms).min();
+        // Where nobody need touch anything, what passed before counts for them too.
+        int before = shortest.isEmpty() && cell.waited() != 0 && now.isPresent() ? now.getAsInt() : 0;
+        if (shortest.isEmpty() && !idle.isEmpty() && now.isEmpty()) {
+            return Optional.empty();
         }
-        List<Event> events = new ArrayList<>(begunAnew());
-        int each = shortest.getAsInt() - 1;
-        int left = ms;
-        while (left > each) {
+        List<Event> events = new ArrayList<>(shortest.isEmpty() ? List.of() : begunAnew());
+        int each = shortest.orElse(Integer.MAX_VALUE) - 1;
+        int remaining = ms;
+        boolean first = true;
+        while (remaining > each) {
             if (each < 1 || now.isEmpty() || events.size() > MOST_EVENTS) {
                 return Optional.empty();
             }
-            events.add(new Event.Elapse(each));
+            pass(events, each, first ? idle : List.of(), before);
             events.add(new Event.Scroll(0));
-            left -= each;
+            remaining -= each;
+            first = false;
         }
-        events.add(new Event.Elapse(left));
+        pass(events, remaining, first ? idle : List.of(), before);
         return Optional.of(events);
+    }
+
+    /** Lets ms pass, and stops at each wait that is due and does nothing. @param before ms that had passed untouched */
+    private void pass(List<Event> events, int ms, List<Link> idle, int before) {
+        int passed = 0;
+        for (Link one : idle) {
+            int due = ms(one) - before;
+            if (due > 0 && due <= ms) {
+                events.add(named(new Event.Elapse(Math.max(1, due - passed)), one));
+                passed = due;
+            }
+        }
+        events.add(new Event.Elapse(Math.max(1, ms - passed)));
+    }
+
+    /** Whether a wait for an untouched screen does nothing when it is due, whatever it is. */
+    private boolean isIdle(Link link) {
+        if (turns.asks(link)) {
+            return false;
+        }
+        List<Ruling> rulings = turns.add(new Done(), spent(link), List.of(), new Event.Elapse(1), link);
+        return rulings.stream().noneMatch(r -> r instanceof Ruling.Acts || r instanceof Ruling.Depends);
     }
 }

@@ -41,8 +41,8 @@ public record Condition(Source what, Compare compare, Source with) {
         return switch (compare) {
             case IS -> now.is(other);
             case IS_NOT -> !now.is(other);
-            case AT_LEAST -> now.number().flatMap(a -> other.number().map(b -> a.of() >= b.of())).orElse(false);
-            case AT_MOST -> now.number().flatMap(a -> other.number().map(b -> a.of() <= b.of())).orElse(false);
+            case AT_LEAST -> now.isNumberBeside(other) && now.number().flatMap(a -> other.number().map(b -> a.of() >= b.of())).orElse(false);
+            case AT_MOST -> now.isNumberBeside(other) && now.number().flatMap(a -> other.number().map(b -> a.of() <= b.of())).orElse(false);
             case EMPTY -> now.equals(Value.NOTHING);
         };
     }

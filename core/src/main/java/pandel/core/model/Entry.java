@@ -33,6 +33,18 @@ public record Entry(String id, Target target, Optional<String> address, Map<Stri
         return other.equals(target) ? this : new Entry(id, other, address, values, rest);
     }
 
+    /** Its address with the values it is opened with in place of their names; what has none keeps its braces. Empty for the main entry. */
+    public Optional<String> filledAddress() {
+        return address.map(a -> {
+            String filled = a;
+            for (String name : names()) {
+                Value value = values.get(name);
+                filled = value == null ? filled : filled.replace("{" + name + "}", value.shown());
+            }
+            return filled;
+        });
+    }
+
     /** The names in its address that are filled by values, in order. */
     public List<String> names() {
         return address.map(Placeholders::in).orElse(List.of());

@@ -19,7 +19,13 @@ public final class Facts {
 
     private Facts(Map<String, Value> set) {
         this.set = set;
-        this.hash = set.hashCode();
+        // A map's own hash adds up what its entries have: with many facts of yes and no, most of all sums would be the same.
+        int mixed = 1;
+        for (Map.Entry<String, Value> entry : set.entrySet()) {
+            mixed = 31 * (31 * mixed + entry.getKey().hashCode()) + entry.getValue().hashCode();
+            mixed ^= mixed >>> 15;
+        }
+        this.hash = mixed;
     }
 
     /** @param values by fact id; those that facts hold unset must not be among them */

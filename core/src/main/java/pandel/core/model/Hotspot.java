@@ -33,8 +33,15 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
          * Rows one below another, of one height, in one area.
          *
          * @param values what each row holds, by name; one for each row
+         * @param field  whether it was called a field as well, which rows are not: nothing can be typed in them
          */
-        record Rows(List<Map<String, Value>> values) implements Nature {
+        record Rows(List<Map<String, Value>> values, boolean field) implements Nature {
+
+            /** Rows alone. */
+            public Rows(List<Map<String, Value>> values) {
+                this(values, false);
+            }
+
             public Rows {
                 values = values.stream().map(v -> Collections.unmodifiableMap(new java.util.TreeMap<String, Value>(v))).map(v -> (Map<String, Value>) v).toList();
                 if (values.isEmpty()) {

@@ -289,6 +289,10 @@ public final class Prototype {
         return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, newWidths, rest));
     }
 
+    public Prototype withRest(Rest newRest) {
+        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, newRest));
+    }
+
     /** The same with one screen changed; unchanged when there is no such screen. */
     public Prototype withScreen(String id, UnaryOperator<Screen> change) {
         return withScreens(screens.stream().map(s -> s.id().equals(id) ? change.apply(s) : s).toList());

@@ -61,6 +61,15 @@ public sealed interface Target {
     /** How deep tab sets lie in one another, at most. */
     int DEEPEST = 2;
 
+    /** Whether the screen, sequence or tab set itself is there, whatever of it is missing. */
+    default boolean isThere(Prototype prototype) {
+        return switch (this) {
+            case ToScreen to -> prototype.screen(to.id()).isPresent();
+            case ToSequence to -> prototype.sequence(to.id()).isPresent();
+            case ToTabs to -> prototype.tabSet(to.id()).isPresent();
+        };
+    }
+
     /** The screen that is shown first there; empty when something of it is missing. */
     default Optional<Screen> shown(Prototype prototype) {
         return prototype.screen(shownId(prototype));

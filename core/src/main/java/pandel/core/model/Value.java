@@ -27,9 +27,14 @@ public sealed interface Value {
         };
     }
 
-    /** Whether it is the same; text that reads as a number is one. */
+    /** Whether it is the same. Two texts are as they are written; beside a number a text that reads as one is one. */
     default boolean is(Value other) {
-        return equals(other) || number().isPresent() && number().equals(other.number());
+        return equals(other) || isNumberBeside(other) && number().isPresent() && number().equals(other.number());
+    }
+
+    /** Whether the two compare as numbers, if they are any: one of them is a number as it stands. */
+    default boolean isNumberBeside(Value other) {
+        return this instanceof Number || other instanceof Number;
     }
 
     /** As people read it: "yes", "3", "gold", "nothing". */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pandel.core.model.Drawer;
 import pandel.core.model.Held;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
@@ -47,6 +48,7 @@ final class Actions {
             case TrailAction.Hold hold -> now.withTop(top.with(top.trail().swapped(top.trail().current().holding(top.trail().current().held().typing(hold.field(), hold.text())))));
             case TrailAction.Tell tell -> now.telling(Optional.of(new Situation.Notice(tell.words(), tell.ms())));
             case TrailAction.OpenDrawer open -> now.drawn(Optional.of(open.drawer()));
+            case TrailAction.OpenThere open -> now.drawn(now.drawers(prototype, now.levels().size() - 1).stream().filter(d -> d.id().equals(open.drawer()) && !d.staysAt(now.width())).map(Drawer::id).findFirst());
             case TrailAction.CloseDrawer close -> now.drawn(Optional.empty());
             case TrailAction.LeaveTo leave -> now;
             case TrailAction.Spend spend -> now;

@@ -3,6 +3,7 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import pandel.core.model.Area;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
@@ -106,6 +107,8 @@ public record DrawerPlace(Drawer drawer, Area area, double picture, String words
     /** The drawers of the top level that can be seen: the open one, else those that are always there; both where one is open over others. */
     public static List<DrawerPlace> shown(Prototype prototype, Situation now, int level) {
         boolean top = level == now.levels().size() - 1;
-        return now.drawers(prototype, level).stream().filter(d -> d.staysAt(now.width()) || top && now.drawer().equals(Optional.of(d.id()))).map(d -> of(prototype, now, level, d)).toList();
+        // The open one may be attached to the list beside the current place alone.
+        return Stream.concat(now.drawers(prototype, level).stream().filter(d -> d.staysAt(now.width())), top ? now.drawer().flatMap(prototype::drawer).stream() : Stream.empty())
+                .map(d -> of(prototype, now, level, d)).toList();
     }
 }

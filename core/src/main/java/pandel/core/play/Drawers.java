@@ -2,6 +2,7 @@ package pandel.core.play;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
@@ -24,6 +25,12 @@ final class Drawers {
         return attached(prototype, head.device(), head.screen(), head.around());
     }
 
+    /** Those that open there: attached to the place itself, or to what stands beside it. */
+    private static List<Drawer> opening(Prototype prototype, Head head) {
+        List<Drawer> all = attached(prototype, head);
+        return head.beside().isEmpty() ? all : Stream.concat(all.stream(), attached(prototype, head.device(), head.beside().get(), head.around()).stream()).distinct().toList();
+    }
+
     private static boolean refused(Device device) {
         return device.cannot().contains(Device.Cannot.DRAWERS);
     }
@@ -43,7 +50,7 @@ final class Drawers {
         if (refused(head.device())) {
             return new Moved(open, head.device().title() + " has no drawers.", true);
         }
-        if (!attached(prototype, head).contains(drawer.get())) {
+        if (!opening(prototype, head).contains(drawer.get())) {
             return new Moved(open, named + " is not attached to this place.", false);
         }
         if (drawer.get().staysAt(head.width())) {
@@ -61,7 +68,7 @@ final class Drawers {
 
     /** The drawer that a swipe from the edge opens: the first at that edge that has a reach. */
     static Optional<Drawer> pulled(Prototype prototype, Head head, Gesture gesture) {
-        return head.drawer().isPresent() || head.device().goesBackBy(gesture) ? Optional.empty() : attached(prototype, head).stream()
+        return head.drawer().isPresent() || head.device().goesBackBy(gesture) ? Optional.empty() : opening(prototype, head).stream()
                 .filter(d -> d.panel().side().edge() == gesture && d.panel().reach() > 0 && !d.staysAt(head.width())).findFirst();
     }
 

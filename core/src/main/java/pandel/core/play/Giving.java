@@ -17,7 +17,7 @@ import pandel.core.model.Value;
  * @param values  by name; only what the screen expects
  * @param missing why it cannot be led to; empty when it can
  */
-record Giving(Map<String, Value> values, Optional<String> missing) {
+record Giving(Map<String, Value> values, Optional<Ruling.Refused> missing) {
 
     /** All that is carried to a target and is something now, by name. */
     static Map<String, Value> offered(Prototype prototype, Target target, Known known) {
@@ -43,8 +43,8 @@ record Giving(Map<String, Value> values, Optional<String> missing) {
             if (value.isPresent()) {
                 values.put(expected.name(), value.get());
             } else if (expected.required()) {
-                return new Giving(Map.of(), Optional.of("“" + screen.shownTitle() + "” needs a value for “" + expected.name() + "”, and "
-                        + source.map(s -> "“" + s.words(prototype) + "” is none now.").orElse("nothing carries one.")));
+                return new Giving(Map.of(), Optional.of(new Ruling.Refused("“" + screen.shownTitle() + "” needs a value for “" + expected.name() + "”, and "
+                        + source.map(s -> "“" + s.words(prototype) + "” is none now.").orElse("nothing carries one."), Optional.of(new Ruling.Lack(screen.id(), expected.name())))));
             }
         }
         return new Giving(values, Optional.empty());

@@ -19,9 +19,16 @@ import pandel.core.model.Value;
  * What a target leads to, or why it leads nowhere.
  *
  * @param landing empty where it leads nowhere
- * @param why     empty where it leads somewhere
+ * @param refused why it leads nowhere; without a word where it leads somewhere
  */
-record Landings(Optional<Landing> landing, String why) {
+record Landings(Optional<Landing> landing, Ruling.Refused refused) {
+
+    private static final Ruling.Refused NOT = new Ruling.Refused("");
+
+    String why() {
+        return refused.why();
+    }
+
 
     /** @param known what can be read where something leads there */
     static Landings of(Prototype prototype, Target target, Known known) {
@@ -63,11 +70,11 @@ record Landings(Optional<Landing> landing, String why) {
         }
         // What is led to by itself says of its own values what is missing.
         Giving giving = before.isEmpty() && tabs.isEmpty() ? Giving.of(prototype, target, screen.get(), known) : Giving.of(prototype, screen.get(), offered);
-        return giving.missing().map(Landings::nowhere).orElseGet(() -> new Landings(Optional.of(new Landing(screen.get(), giving.values(), at, tabs, false)), ""));
+        return giving.missing().map(why -> new Landings(Optional.empty(), why)).orElseGet(() -> new Landings(Optional.of(new Landing(screen.get(), giving.values(), at, tabs, false)), NOT));
     }
 
     private static Landings nowhere(String why) {
-        return new Landings(Optional.empty(), why);
+        return new Landings(Optional.empty(), new Ruling.Refused(why));
     }
 
     /** Why a target that is not there leads nowhere. */

@@ -72,15 +72,16 @@ final class Moving {
         }
         Optional<Lookback.Ground> ground = head.back().ground();
         if (ground.isEmpty()) {
-            return effect.target().flatMap(t -> t.shown(prototype).isEmpty() ? Optional.of(missing(t)) : Optional.empty()).orElseGet(Ruling.Depends::new);
+            boolean there = effect instanceof Effect.ReturnTo back ? back.to().isThere(prototype) : effect.target().flatMap(t -> t.shown(prototype)).isPresent();
+            return effect.target().filter(t -> !there).map(this::missing).orElseGet(Ruling.Depends::new);
         }
         List<TrailAction> closing = List.of(new TrailAction.CloseToPages());
         return switch (effect) {
             case Effect.Advance advance -> leading(advance.to(), Moving::noPage, TrailAction.Put::new, closing);
             case Effect.Replace replace -> leading(replace.with(), Moving::noPage, TrailAction.Swap::new, closing);
             case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(ground.get().levels()), TrailAction.Raise::new, closing);
-            case Effect.ReturnTo back -> back.to().shown(prototype).isPresent() ? onGround(back.to()) : missing(back.to());
-            case Effect.TurnPage turn -> ground.get().at().map(at -> Pages.turn(prototype, at, turn.turn(), Form.PAGE, motion, closing)).orElseGet(Moving::noSequence);
+            case Effect.ReturnTo back -> back.to().isThere(prototype) ? onGround(back.to()) : missing(back.to());
+            case Effect.TurnPage turn -> ground.get().at().map(at -> Pages.turn(prototype, at, turn.turn(), motion, closing)).orElseGet(Moving::noSequence);
             case Effect.SwitchTab to -> switchBeneath(to.tab());
             case Effect.Return back when Strips.back(prototype, ground.get().around(), switching(), closing).isPresent() -> Strips.back(prototype, ground.get().around(), switching(), closing).orElseThrow();
             case Effect.Return back -> !ground.get().first() ? new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.Drop()), Optional.empty())
@@ -111,7 +112,7 @@ final class Moving {
         }
         Landings landings = Landings.of(prototype, target, known);
         return landings.landing().<Ruling>map(to -> new Ruling.Acts(
-                Stream.concat(before.stream(), Stream.of(action.of(to))).toList(), Optional.of(motion))).orElseGet(() -> new Ruling.Refused(landings.why()));
+                Stream.concat(before.stream(), Stream.of(action.of(to))).toList(), Optional.of(motion))).orElseGet(() -> landings.refused());
     }
 
     /** Advance and replace: a page goes on a level that holds pages unless it is said to go here, any other form stays on a level of its own form. */
@@ -135,7 +136,8 @@ final class Moving {
      * current place counts there, since it lies beneath.
      */
     private Ruling returnTo(Target target, Optional<Where> where) {
-        if (target.shown(prototype).isEmpty()) {
+        // What lies behind is not made anew: what of a set or sequence is gone does not matter.
+        if (!target.isThere(prototype)) {
             return missing(target);
         }
         return switch (head.back().behind(target.id())) {
@@ -166,7 +168,7 @@ final class Moving {
             return beneath(turn);
         }
         boolean unknown = head.at().isEmpty() && where.isEmpty() && !head.level().holdsPages() && head.back().ground().isEmpty();
-        return unknown ? new Ruling.Depends() : head.at().map(at -> Pages.turn(prototype, at, turn.turn(), head.level().form(), motion, List.of())).orElseGet(Moving::noSequence);
+        return unknown ? new Ruling.Depends() : head.at().map(at -> Pages.turn(prototype, at, turn.turn(), motion, List.of())).orElseGet(Moving::noSequence);
     }
 
     private static Ruling noSequence() {

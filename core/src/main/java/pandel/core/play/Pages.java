@@ -35,11 +35,10 @@ final class Pages {
     /**
      * Another page of a sequence.
      *
-     * @param form   of the level it stands on
      * @param motion towards a later page; to an earlier one it goes the other way
      * @param before what is done first
      */
-    static Ruling turn(Prototype prototype, AtPage at, PageTurn turn, Form form, Motion motion, List<TrailAction> before) {
+    static Ruling turn(Prototype prototype, AtPage at, PageTurn turn, Motion motion, List<TrailAction> before) {
         Optional<Sequence> found = prototype.sequence(at.sequence());
         if (found.isEmpty()) {
             return new Ruling.Refused("The sequence “" + at.sequence() + "” is not there.");
@@ -57,12 +56,14 @@ final class Pages {
         if (screen.isEmpty()) {
             return new Ruling.Refused("The screen “" + sequence.pages().get(number - 1) + "”, page " + number + " of “" + sequence.shownTitle() + "”, is not there.");
         }
-        if (screen.get().form() != form) {
-            return new Ruling.Refused("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word() + ", and the page it would follow is a " + form.word() + ".");
+        // Pages have one form, wherever they are shown.
+        Optional<Form> form = prototype.screen(sequence.pages().get(at.page() - 1)).map(Screen::form);
+        if (form.isPresent() && screen.get().form() != form.get()) {
+            return new Ruling.Refused("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word() + ", and the page it would follow is a " + form.get().word() + ".");
         }
         Giving giving = Giving.of(prototype, screen.get(), at.offered());
         Motion going = number < at.page() ? motion.towards(motion.direction().opposite()) : motion;
-        return giving.missing().<Ruling>map(Ruling.Refused::new).orElseGet(() -> new Ruling.Acts(
+        return giving.missing().<Ruling>map(r -> r).orElseGet(() -> new Ruling.Acts(
                 Stream.concat(before.stream(), Stream.of(new TrailAction.Turn(new Landing(screen.get(), giving.values(), Optional.of(at.turnedTo(number)), List.of(), false)))).toList(), Optional.of(going)));
     }
 

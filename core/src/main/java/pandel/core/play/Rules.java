@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import pandel.core.model.AtPage;
 import pandel.core.model.Branch;
 import pandel.core.model.Closer;
+import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Fact;
@@ -66,6 +67,9 @@ public final class Rules {
         Known known = head.known();
         Known atMove = known;
         Optional<String> drawer = head.drawer();
+        // Effects are done in order: what is done to drawers after the move is done where it led.
+        boolean moved = false;
+        Optional<String> there = Optional.empty();
         String why = "";
         for (Effect effect : branch.effects()) {
             switch (effect) {
@@ -83,30 +87,51 @@ public final class Rules {
                     known = new Known(known.facts().with(fact.get(), value.get()), known.held(), known.row());
                     sets.add(new TrailAction.Set(fact.get(), value.get()));
                 }
-                case Effect.MoveDrawer moved -> {
-                    Drawers.Moved then = Drawers.moved(prototype, head, drawer, moved);
+                case Effect.MoveDrawer drawerMoved -> {
+                    Drawers.Moved then = Drawers.moved(prototype, head, drawer, drawerMoved);
                     if (then.refused()) {
                         return new Ruling.Refused(then.why());
                     }
                     drawer = then.open();
                     why = then.why();
+                    there = moved ? moved(there, drawerMoved) : there;
                 }
-                default -> atMove = known;
+                default -> {
+                    atMove = known;
+                    moved = true;
+                }
             }
         }
         Optional<Effect> move = branch.move();
+        Optional<String> opensThere = there;
         Drawers.change(head.drawer(), drawer).ifPresent(sets::add);
         if (move.isEmpty()) {
             return sets.isEmpty() ? new Ruling.NothingToDo(why.isEmpty() ? "The drawer is as it was." : why) : new Ruling.Acts(sets, Optional.empty());
         }
         Motion motion = branch.motion().orElseGet(() -> prototype.usualMotion(move.get().verb()));
         return switch (new Moving(prototype, head, atMove, motion).of(move.get(), branch.where())) {
-            // A move that is done closes the drawer, whatever else is done to it.
-            case Ruling.Acts acts -> new Ruling.Acts(Stream.concat(acts.actions().stream(), sets.stream().filter(s -> !isOfDrawer(s))).toList(), acts.motion());
+            // A move that is done closes the drawer, whatever was done to it before.
+            case Ruling.Acts acts -> new Ruling.Acts(Stream.of(acts.actions().stream(), sets.stream().filter(s -> !isOfDrawer(s)), opensThere.stream().map(TrailAction.OpenThere::new))
+                    .<TrailAction>flatMap(s -> s).toList(), acts.motion());
             case Ruling.NothingToDo nothing -> sets.isEmpty() ? nothing : new Ruling.Acts(sets, Optional.empty());
             case Ruling.Depends depends -> new Ruling.Depends(sets);
             case Ruling.Refused refused -> refused;
         };
+    }
+
+    /** The drawer that is to be open where a move led, after one more effect on drawers. */
+    private static Optional<String> moved(Optional<String> open, Effect.MoveDrawer effect) {
+        boolean isOpen = open.equals(Optional.of(effect.drawer()));
+        return switch (effect.how()) {
+            case OPEN -> Optional.of(effect.drawer());
+            case CLOSE -> isOpen ? Optional.empty() : open;
+            case TOGGLE -> isOpen ? Optional.empty() : Optional.of(effect.drawer());
+        };
+    }
+
+    /** Whether a drawer opens at a place that something led to. @param around the tab sets around it */
+    public boolean opensAt(Device device, String screen, List<Around> around, String drawer) {
+        return Drawers.attached(prototype, device, screen, around).stream().anyMatch(d -> d.id().equals(drawer) && !d.staysAt(device.width()));
     }
 
     private static boolean isOfDrawer(TrailAction action) {
@@ -154,7 +179,7 @@ public final class Rules {
 
     /** A page turned by a swipe, or by what is laid over it; next on the last page is {@linkplain #finish not this}. */
     public Ruling turn(Head head, PageTurn turn) {
-        return head.at().map(at -> Pages.turn(prototype, at, turn, head.level().form(), prototype.usualMotion(Verb.TURN_PAGE), List.of()))
+        return head.at().map(at -> Pages.turn(prototype, at, turn, prototype.usualMotion(Verb.TURN_PAGE), List.of()))
                 .orElseGet(() -> new Ruling.NothingToDo("No sequence is the current place."));
     }
 
@@ -197,6 +222,12 @@ public final class Rules {
     public Ruling tab(Head head, String tab) {
         return Strips.shown(prototype, head.around(), head.screen()).stream().anyMatch(s -> s.tab(tab).isPresent()) ? Strips.tab(prototype, head.around(), Strips.having(prototype, head.around(), tab).orElseThrow(), tab, false, prototype.usualMotion(Verb.SWITCH_TAB), List.of())
                 : new Ruling.NothingToDo("No strip with that tab shows here.");
+    }
+
+    /** Whether a tab is the active one at its root, so that choosing it scrolls to the top. @param tab its id */
+    boolean isAtRootOf(Head head, String tab) {
+        return head.around().stream().anyMatch(a -> a.tab().equals(tab)) && Strips.having(prototype, head.around(), tab)
+                .filter(of -> Strips.tab(prototype, head.around(), of, tab, false, Motion.NONE, List.of()) instanceof Ruling.NothingToDo).isPresent();
     }
 
     /** The tab that a swipe shows, where no link and no page answers it; one within is empty where there is none beside. */

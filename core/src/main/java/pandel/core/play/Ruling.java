@@ -39,8 +39,25 @@ public sealed interface Ruling {
         }
     }
 
-    /** The file or the device can never do it as it stands. */
-    record Refused(String why) implements Ruling {
+    /**
+     * A value that a screen needs and does not get.
+     *
+     * @param screen id of the screen
+     * @param name   of the value
+     */
+    record Lack(String screen, String name) {
+    }
+
+    /**
+     * The file or the device can never do it as it stands, or a value is wanting.
+     *
+     * @param lack the value that is wanting, if that is why
+     */
+    record Refused(String why, Optional<Lack> lack) implements Ruling {
+
+        Refused(String why) {
+            this(why, Optional.empty());
+        }
     }
 
     /** Id of the link that it counts as where no link ruled: that of the page turned to, or of the tab shown by going back. */

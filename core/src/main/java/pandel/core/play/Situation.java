@@ -184,7 +184,7 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     public Head head() {
-        return new Head(device, screen(), top().trail().current().at(), around(top().trail()), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size(), width, drawer);
+        return new Head(device, screen(), top().trail().current().at(), around(top().trail()), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size(), width, drawer, Optional.empty());
     }
 
     /** How many levels there are up to the nearest beneath the top one that holds pages; the base has none beneath. */

@@ -3,9 +3,12 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Predicate;
+import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Drawer;
+import pandel.core.model.Effect;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
@@ -15,6 +18,7 @@ import pandel.core.model.Motion;
 import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
 import pandel.core.model.Value;
+import pandel.core.model.Where;
 
 /**
  * The heart: {@code step(prototype, situation, event)}. Pure and total: an event that does nothing says why. Costs time
@@ -98,7 +102,7 @@ public final class Step {
             case Event.On.OnSkip on -> rules.skip(now.head()).map(link -> fire(now, now, link, Map.of(), outcome))
                     .orElseGet(() -> nothing(now, Optional.empty(), "Nothing to skip is laid over this."));
             case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
-            case Event.On.OnHotspot on -> shown(now, on.id()).map(h -> hotspot(now, h, on.row(), touched, outcome).orElseGet(() -> onScreen(now, touched, outcome, unlinked(h, touched))))
+            case Event.On.OnHotspot on -> shown(now, on.id()).map(h -> hotspot(now, now.head(), h, on.row(), touched, outcome).orElseGet(() -> onScreen(now, touched, outcome, unlinked(h, touched))))
                     .or(() -> beside(now, on.id()).map(list -> onList(now, list, touched, outcome)))
                     .orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(now, on.id())));
         });
@@ -111,11 +115,11 @@ public final class Step {
     }
 
     /** What a hotspot's own link does; empty where it has none for the gesture. */
-    private Optional<Stepped> hotspot(Situation now, Hotspot hotspot, int row, Event.Touched touched, Optional<String> outcome) {
+    private Optional<Stepped> hotspot(Situation now, Head head, Hotspot hotspot, int row, Event.Touched touched, Optional<String> outcome) {
         if (row < 0 || row > hotspot.rows().size() || row == 0 && !hotspot.rows().isEmpty()) {
             return Optional.of(nothing(now, Optional.empty(), hotspot.rows().isEmpty() ? "This hotspot has no rows." : "It has the rows 1 to " + hotspot.rows().size() + "."));
         }
-        return hotspot.linkFor(touched.touch()).map(link -> fire(now, now, link, hotspot.row(row), outcome));
+        return hotspot.linkFor(touched.touch()).map(link -> fire(now, now, head.atRow(hotspot.row(row)), link, outcome));
     }
 
     private static String unlinked(Hotspot hotspot, Event.Touched touched) {
@@ -147,13 +151,18 @@ public final class Step {
         if (!(touched.on() instanceof Event.On.OnHotspot on)) {
             return onListItself(now, list, touched, outcome, "No hotspot there.");
         }
-        return list.hotspot(prototype, on.id()).map(h -> hotspot(list.now(), h, on.row(), touched, outcome).map(stepped -> beside(now, list.now(), stepped))
+        return list.hotspot(prototype, on.id()).map(h -> hotspot(list.now(), onList(now, list), h, on.row(), touched, outcome).map(stepped -> beside(now, list.now(), stepped))
                 .orElseGet(() -> onListItself(now, list, touched, outcome, unlinked(h, touched)))).orElseGet(() -> nothing(now, Optional.empty(), whyNotShown(list.now(), on.id())));
+    }
+
+    /** What rules look at on a list: drawers of the detail beside it open from it too. */
+    private static Head onList(Situation now, Under list) {
+        return list.now().head().beside(now.screen());
     }
 
     /** The list's own link for it, else what the frames do that list and detail stand in. */
     private Stepped onListItself(Situation now, Under list, Event.Touched touched, Optional<String> outcome, String otherwise) {
-        return ownLink(list.now(), touched.touch()::equals).map(link -> beside(now, list.now(), fire(list.now(), list.now(), link, Map.of(), outcome)))
+        return ownLink(list.now(), touched.touch()::equals).map(link -> beside(now, list.now(), fire(list.now(), list.now(), onList(now, list), link, outcome)))
                 .orElseGet(() -> touched.gesture() == Gesture.DOUBLE_TAP ? onList(now, list, new Event.Touched(Gesture.TAP, touched.on()), outcome) : inFrames(now, touched, outcome, otherwise));
     }
 
@@ -162,9 +171,6 @@ public final class Step {
         Situation after = stepped.situation();
         if (stepped.happening() instanceof Happening.Moved || stepped.happening() instanceof Happening.Left) {
             return stepped;
-        }
-        if (stepped.happening() instanceof Happening.DrawerMoved moved && after.drawer().filter(id -> now.drawers(prototype, now.levels().size() - 1).stream().noneMatch(d -> d.id().equals(id))).isPresent()) {
-            return nothing(now, moved.link(), "That drawer is attached to the list alone.");
         }
         Visit place = after.top().trail().current();
         Trail trail = place.equals(list.top().trail().current()) ? now.top().trail() : list.top().trail().swapped(place).put(now.top().trail().current());
@@ -198,13 +204,13 @@ public final class Step {
     }
 
     private Stepped submit(Situation now, String id, Optional<String> outcome) {
-        return shown(now, id).map(field -> submit(now, field, outcome))
-                .or(() -> beside(now, id).map(list -> beside(now, list.now(), submit(list.now(), list.hotspot(prototype, id).orElseThrow(), outcome))))
+        return shown(now, id).map(field -> submit(now, now.head(), field, outcome))
+                .or(() -> beside(now, id).map(list -> beside(now, list.now(), submit(list.now(), onList(now, list), list.hotspot(prototype, id).orElseThrow(), outcome))))
                 .orElseGet(() -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of()) : nothing(now, Optional.empty(), whyNotShown(now, id)));
     }
 
-    private Stepped submit(Situation now, Hotspot field, Optional<String> outcome) {
-        return field.linkFor(new Cause.Submit()).map(link -> fire(now, now, link, Map.of(), outcome)).orElseGet(() -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of())
+    private Stepped submit(Situation now, Head head, Hotspot field, Optional<String> outcome) {
+        return field.linkFor(new Cause.Submit()).map(link -> fire(now, now, head, link, outcome)).orElseGet(() -> outcome.isPresent() ? notOffered(now, Optional.empty(), outcome.get(), List.of())
                 : nothing(now, Optional.empty(), "This field has no link for what is sent."));
     }
 
@@ -227,7 +233,7 @@ public final class Step {
         if (tab.isPresent()) {
             return tab.get().isPresent() ? tabbed(now, tab.get().get(), outcome) : nothing(now, Optional.empty(), "No tab is beside this one.");
         }
-        Optional<Drawer> pulled = turn.isPresent() ? Optional.empty() : rules.pulled(now.head(), touched.gesture());
+        Optional<Drawer> pulled = turn.isPresent() ? Optional.empty() : rules.pulled(Under.list(prototype, now).map(list -> now.head().beside(list.now().screen())).orElseGet(now::head), touched.gesture());
         if (pulled.isPresent()) {
             return framed(now, Ruling.back(new TrailAction.OpenDrawer(pulled.get().id())), outcome);
         }
@@ -240,10 +246,21 @@ public final class Step {
         if (outcome.isPresent()) {
             return notOffered(now, Optional.empty(), outcome.get(), List.of());
         }
-        Ruling ruling = rules.tab(now.head(), tab);
+        Situation up = toTop(now, tab);
+        return up == now ? done(now, rules.tab(now.head(), tab), Optional.of(tab)) : adjusted(up);
+    }
+
+    /** At the root of the active tab, scrolled to the top; elsewhere the same. */
+    private Situation toTop(Situation now, String tab) {
         Visit current = now.top().trail().current();
-        boolean atRoot = ruling instanceof Ruling.NothingToDo && now.head().around().stream().anyMatch(a -> a.tab().equals(tab)) && current.scroll() > 0;
-        return atRoot ? adjusted(now.withTop(now.top().with(now.top().trail().swapped(current.scrolledTo(0))))) : done(now, ruling, Optional.of(tab));
+        return current.scroll() > 0 && rules.isAtRootOf(now.head(), tab) ? now.withTop(now.top().with(now.top().trail().swapped(current.scrolledTo(0)))) : now;
+    }
+
+    /** What a branch does; one that switches to the active tab does what tapping that does. */
+    private Stepped branch(Situation now, Head head, Branch branch, Link link) {
+        Situation from = branch.move().isPresent() && branch.move().get() instanceof Effect.SwitchTab to && !branch.where().equals(Optional.of(Where.BENEATH)) ? toTop(now, to.tab()) : now;
+        Stepped stepped = done(from, rules.branch(head, branch), Optional.of(link.id()));
+        return from != now && stepped.happening() instanceof Happening.Nothing ? adjusted(from) : stepped;
     }
 
     /** A page is turned by what the sequence itself has for it; next on the last page finishes it. */
@@ -270,9 +287,10 @@ public final class Step {
     }
 
     private Stepped elapse(Situation start, int ms, Optional<String> outcome) {
-        int due = start.waits().untilDue().orElse(Integer.MAX_VALUE);
+        OptionalInt next = start.waits().untilDue();
+        int due = next.orElse(ms);
         Situation now = start.fading(Math.min(ms, due));
-        if (ms < due) {
+        if (next.isEmpty() || ms < due) {
             return outcome.isPresent() ? notOffered(start, Optional.empty(), outcome.get(), List.of())
                     : new Stepped(now.waits().left().isEmpty() ? now : now.withWaits(now.waits().after(ms)), new Happening.Passed(ms));
         }
@@ -293,16 +311,19 @@ public final class Step {
      * @param row    what the touched row holds
      */
     private Stepped fire(Situation asking, Situation now, Link link, Map<String, Value> row, Optional<String> outcome) {
-        Head head = now.head().atRow(row);
+        return fire(asking, now, now.head().atRow(row), link, outcome);
+    }
+
+    private Stepped fire(Situation asking, Situation now, Head head, Link link, Optional<String> outcome) {
         Offer offer = rules.offer(head, link);
         if (outcome.isPresent() && !offer.outcomes().contains(outcome.get())) {
             return notOffered(asking, Optional.of(link.id()), outcome.get(), offer.outcomes());
         }
         return switch (offer) {
             case Offer.Nothing nothing -> nothing(now, Optional.of(link.id()), nothing.why());
-            case Offer.One one -> done(now, rules.branch(head, one.branch()), Optional.of(link.id()));
+            case Offer.One one -> branch(now, head, one.branch(), link);
             case Offer.Several several -> several.branches().stream().filter(b -> b.outcome().equals(outcome.or(link::always))).findFirst()
-                    .map(branch -> done(now, rules.branch(head, branch), Optional.of(link.id())))
+                    .map(branch -> branch(now, head, branch, link))
                     .orElseGet(() -> new Stepped(asking, new Happening.Asks(Optional.of(link.id()), several.outcomes())));
         };
     }
@@ -324,7 +345,8 @@ public final class Step {
             case Ruling.Refused refused -> new Stepped(now, new Happening.Refused(link, refused.why()));
             case Ruling.Acts acts -> {
                 Motion going = brought(now, acts);
-                Situation after = now;
+                boolean moves = acts.actions().getFirst().moves();
+                Situation after = moves ? now.drawn(Optional.empty()) : now;
                 for (TrailAction action : acts.actions()) {
                     after = actions.act(after, action, acts.motion().orElse(Motion.NONE));
                 }
@@ -332,13 +354,13 @@ public final class Step {
                     yield new Stepped(after, new Happening.Left());
                 }
                 Optional<String> address = acts.actions().stream().filter(TrailAction.LeaveTo.class::isInstance).map(a -> ((TrailAction.LeaveTo) a).address()).findFirst();
-                if (!acts.actions().getFirst().moves()) {
+                if (!moves) {
                     if (address.isEmpty() && acts.actions().stream().anyMatch(a -> a instanceof TrailAction.OpenDrawer || a instanceof TrailAction.CloseDrawer)) {
                         yield new Stepped(after, new Happening.DrawerMoved(link, after.drawer()));
                     }
                     yield new Stepped(after, address.<Happening>map(a -> new Happening.LedOut(link, a)).orElseGet(() -> new Happening.Remembered(link)));
                 }
-                yield new Stepped(fresh(after.drawn(Optional.empty())), new Happening.Moved(link, acts.motion().orElse(going), acts.motion().isEmpty(), address));
+                yield new Stepped(fresh(after), new Happening.Moved(link, acts.motion().orElse(going), acts.motion().isEmpty(), address));
             }
         };
     }

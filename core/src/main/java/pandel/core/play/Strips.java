@@ -43,7 +43,7 @@ final class Strips {
         }
         Landings landings = Landings.ofTab(prototype, set, set.tab(tab).orElseThrow(), of.offered());
         return landings.landing().<Ruling>map(to -> new Ruling.Acts(then(before, List.of(new TrailAction.ShowTab(set.id(), to))), Optional.of(motion)))
-                .orElseGet(() -> new Ruling.Refused(landings.why()));
+                .orElseGet(() -> landings.refused());
     }
 
     private static List<TrailAction> then(List<TrailAction> before, List<TrailAction> after) {

@@ -112,6 +112,10 @@ public sealed interface TrailAction {
     record OpenDrawer(String drawer) implements Staying {
     }
 
+    /** A drawer opens where a move has led, if it is attached there and is not always there. @param drawer its id */
+    record OpenThere(String drawer) implements Staying {
+    }
+
     /** The open drawer closes. */
     record CloseDrawer() implements Staying {
     }

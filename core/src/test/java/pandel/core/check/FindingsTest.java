@@ -179,4 +179,17 @@ class FindingsTest {
         Prototype p = LinkEdits.link(row, Link.of("pressed", new Cause.Touch(Gesture.SECONDARY_PRESS), row.links().getFirst().effect().orElseThrow()), "").applyTo(plain);
         assertThat(Check.of(p).findings(Rule.HIDDEN_GESTURE_ONLY)).extracting(Finding::sentence).containsExactly("On “home” only a long press or a secondary press on “home.row” can advance to more.");
     }
+
+    @Test
+    void aReturnThatFindsNothingIsNoFindingWhereItsBranchDoesMore() {
+        for (String more : List.of("home page: on advance b; up return % ready | b page when:ready: back return", "home page: x =saved close x or return x; on advance b | b page: back return")) {
+            assertThat(Check.of(RuleExample.made(more)).findings(Rule.RETURN_TO_NOWHERE)).as(more).isEmpty();
+        }
+    }
+
+    @Test
+    void bothWhereASetIsLedToAndWhereItsTabIsChosenTheValueIsMissing() {
+        Checked checked = Check.of(Made.of("home page: go advance $t; b advance need +loan=drill; c advance $t/two", "need page needs:loan: back return", "two page", "tabs t need,two"));
+        assertThat(checked.findings(Rule.VALUE_MISSING)).extracting(f -> f.link().orElseThrow()).containsExactlyInAnyOrder("home.go.tap", "t-need");
+    }
 }

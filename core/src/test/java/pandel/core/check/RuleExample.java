@@ -76,6 +76,12 @@ record RuleExample(Rule rule, String shows, String mustNot) {
             new RuleExample(Rule.VALUE_MISSING, "home page: name ^field; on advance b +loan=typed:home.name | b page needs:loan: back return", "home page: name ^field; on advance b +loan=typed:home.name | b page expects:loan: back return"),
             new RuleExample(Rule.VALUE_UNKNOWN, "home page: on advance b +loan=drill | b page: back return", "home page: on advance b +loan=drill | b page expects:loan: back return"),
             new RuleExample(Rule.VALUE_TYPE, "home page: on advance b +loan=drill | b page expects:loan/number: back return", "home page: on advance b +loan=3 | b page expects:loan/number: back return"),
+            new RuleExample(Rule.VALUE_MISSING, "home page: on advance $main; two advance $main/b; ok advance need +loan=drill | need page needs:loan: back return | b page: back return | tabs main a=need,b",
+                    "home page: on advance $main +loan=drill; two advance $main/b +loan=drill; ok advance need +loan=drill | need page needs:loan: back return | b page: back return | tabs main a=need,b"),
+            new RuleExample(Rule.VALUE_MISSING, "home page: on advance #intro | a page | b page needs:loan | sequence intro a,b finish:home", "home page: on advance #intro +loan=drill | a page | b page needs:loan | sequence intro a,b finish:home"),
+            new RuleExample(Rule.RETURN_TO_NOWHERE, "home page: ask open above s | s sheet: leave return ^beneath; x close x", "home page: on advance b | b page: ask open above s; back return | s sheet: leave return ^beneath; x close x"),
+            new RuleExample(Rule.BRANCH_NEVER, "home page: on advance b; save =saved advance b or return x | b page: back return", "home page: on advance b; save =saved advance b or =failed return x | b page: back return"),
+            new RuleExample(Rule.FIELD_ROWS, "home page: on advance b; find ^rows return | b page: back return", "home page: on advance b; find ^field | b page: back return"),
             new RuleExample(Rule.UNKNOWN_PLACEHOLDER, "home page: on advance b | b page title:Loan-{loan}: back return", "home page: on advance b +loan=drill | b page title:Loan-{loan} expects:loan: back return"),
             new RuleExample(Rule.TITLE_EMPTY, "home page untitled: on advance b | b page: back return", "home page: on advance b | b page: back return"));
 

@@ -27,7 +27,7 @@ class TooManyFactsTest {
 
     private static final Effort SPARING = new Effort(Named.MOST, 0);
 
-    @Property(tries = 60, seed = "11")
+    @Property(tries = 60)
     void twoFactsAtATimeHoldEverythingThatCanBeAndTwoAloneNothingMore(@ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int count) {
         Prototype p = Generated.of(12, seed, Kind.NASTY, count);
         Literals literals = new Literals(p, Asked.in(p));
@@ -78,7 +78,7 @@ class TooManyFactsTest {
     }
 
     /** Whatever else is remembered, what is done on a screen is the same. */
-    @Property(tries = 30, seed = "12")
+    @Property(tries = 30)
     void whatAScreenDoesHangsOnItsOwnFactsAlone(@ForAll long seed, @ForAll @IntRange(min = 1, max = 5) int count, @ForAll Kind kind) {
         Prototype p = Generated.of(8, seed, kind, count);
         Asked asked = Asked.in(p);
@@ -103,7 +103,7 @@ class TooManyFactsTest {
     }
 
     /** What was looked at is what play comes to by its list of events, with what is remembered there. */
-    @Property(tries = 30, seed = "13")
+    @Property(tries = 30)
     void whatIsComeToReplays(@ForAll long seed, @ForAll @IntRange(min = 1, max = 14) int size, @ForAll @IntRange(min = 1, max = 6) int count, @ForAll Kind kind) {
         Prototype p = Generated.of(size, seed, kind, count);
         Asked asked = Asked.in(p);
@@ -121,7 +121,7 @@ class TooManyFactsTest {
     }
 
     /** Looking at some and bounding the rest says nothing else than looking at all. */
-    @Property(tries = 20, seed = "14")
+    @Property(tries = 20)
     void lookingAtSomeNeverSaysTheContraryOfLookingAtAll(@ForAll long seed, @ForAll @IntRange(min = 2, max = 25) int size, @ForAll @IntRange(min = 1, max = 3) int count) {
         Prototype p = Generated.of(size, seed, Kind.USUAL, count);
         Checked all = Check.of(p, new Effort(Named.MOST, 4_000), () -> false).orElseThrow();

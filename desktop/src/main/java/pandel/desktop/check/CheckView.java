@@ -27,6 +27,7 @@ import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.theme.Press;
+import pandel.desktop.work.Journal;
 import pandel.desktop.work.Work;
 
 /** The findings, worst first; the chosen one told at length beside them. */
@@ -82,6 +83,7 @@ public final class CheckView implements StageView {
         node.getChildren().addAll(both, body);
         VBox.setVgrow(body, Priority.ALWAYS);
         work.checkedProperty().addListener((o, a, b) -> refresh());
+        work.stoppedProperty().addListener((o, a, b) -> refresh());
         work.prototypeProperty().addListener((o, a, b) -> refresh());
     }
 
@@ -128,6 +130,11 @@ public final class CheckView implements StageView {
         if (coverageFace.isSelected()) {
             coverage.refresh();
             body.getChildren().setAll(coverage);
+            return;
+        }
+        if (work.stoppedProperty().get().isPresent()) {
+            body.getChildren().setAll(new EmptyStage("The checks stopped", "They came to no end, so nothing is known about the prototype as it is now; what happened stands in "
+                    + Journal.file() + ". The next edit begins them anew."));
             return;
         }
         if (work.prototype().screens().isEmpty() || work.checked().isEmpty()) {

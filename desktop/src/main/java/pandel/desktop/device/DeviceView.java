@@ -25,6 +25,7 @@ import pandel.core.play.Placement;
 import pandel.core.play.Room;
 import pandel.core.play.Scrolled;
 import pandel.core.play.Situation;
+import pandel.desktop.theme.Pace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 
@@ -386,6 +387,6 @@ public final class DeviceView extends Pane {
         getChildren().add(ring);
         Animation animation = Motions.ring(ring);
         animation.setOnFinished(e -> getChildren().remove(ring));
-        animation.play();
+        Pace.of(this).play(animation);
     }
 }

@@ -1,12 +1,11 @@
 package pandel.desktop.device;
 
-import javafx.animation.Animation;
-import javafx.animation.PauseTransition;
+import java.util.Optional;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import javafx.util.Duration;
 import pandel.core.model.Gesture;
+import pandel.desktop.theme.Pace;
 
 /** Tells taps, double taps, long presses, swipes, hovering and secondary presses from what a mouse or finger does on a region. */
 final class Gestures {
@@ -53,8 +52,8 @@ final class Gestures {
 
     private final Told told;
     private final Region region;
-    private final PauseTransition longPress = new PauseTransition(Duration.millis(LONG));
-    private final PauseTransition second = new PauseTransition(Duration.millis(SECOND));
+    private Optional<Pace.Wait> longPress = Optional.empty();
+    private Optional<Pace.Wait> second = Optional.empty();
     private double startX;
     private double startY;
     private boolean taken;
@@ -69,13 +68,11 @@ final class Gestures {
         region.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
         region.addEventHandler(MouseEvent.MOUSE_DRAGGED, e -> {
             if (Math.hypot(e.getX() - startX, e.getY() - startY) > FAR / 2) {
-                longPress.stop();
+                longPress.ifPresent(Pace.Wait::stop);
             }
             draw(e);
         });
         region.addEventHandler(MouseEvent.MOUSE_MOVED, e -> told.gesture(Gesture.HOVER, e.getX(), e.getY()));
-        longPress.setOnFinished(e -> taken = told.longPress(startX, startY));
-        second.setOnFinished(e -> told.gesture(Gesture.TAP, startX, startY));
     }
 
     static void on(Region region, Told told) {
@@ -101,14 +98,15 @@ final class Gestures {
     }
 
     private void pressed(MouseEvent e) {
-        since = System.nanoTime();
+        since = Pace.of(region).now();
         followed = false;
         lifting = false;
         startX = e.getX();
         startY = e.getY();
         taken = false;
         if (e.getButton() == MouseButton.PRIMARY) {
-            longPress.playFromStart();
+            longPress.ifPresent(Pace.Wait::stop);
+            longPress = Optional.of(Pace.of(region).after(LONG, () -> taken = told.longPress(startX, startY)));
         }
     }
 
@@ -122,19 +120,23 @@ final class Gestures {
         return startX > region.getWidth() - EDGE ? Gesture.EDGE_SWIPE_RIGHT : Gesture.SWIPE_LEFT;
     }
 
+    private boolean isQuick() {
+        return Pace.of(region).now() - since < QUICK;
+    }
+
     private void released(MouseEvent e) {
-        longPress.stop();
+        longPress.ifPresent(Pace.Wait::stop);
         double dx = e.getX() - startX;
         double dy = e.getY() - startY;
         if (taken) {
             return;
         }
         if (lifting) {
-            told.letDown(dy, Math.abs(dy) > FAR && System.nanoTime() - since < QUICK);
+            told.letDown(dy, Math.abs(dy) > FAR && isQuick());
             return;
         }
         if (followed) {
-            boolean quick = Math.abs(dx) > FAR && System.nanoTime() - since < QUICK;
+            boolean quick = Math.abs(dx) > FAR && isQuick();
             boolean turned = quick || Math.abs(dx) > region.getWidth() * TURNS;
             boolean all = told.letGo(dx, quick, turned);
             if (!all && turned) {
@@ -146,11 +148,11 @@ final class Gestures {
             told.gesture(Gesture.SECONDARY_PRESS, startX, startY);
         } else if (Math.hypot(dx, dy) > FAR) {
             told.gesture(swipe(dx, dy), startX, startY);
-        } else if (second.getStatus() == Animation.Status.RUNNING) {
-            second.stop();
+        } else if (second.filter(Pace.Wait::isRunning).isPresent()) {
+            second.get().stop();
             told.gesture(Gesture.DOUBLE_TAP, startX, startY);
         } else if (told.waitsForSecond(startX, startY)) {
-            second.playFromStart();
+            second = Optional.of(Pace.of(region).after(SECOND, () -> told.gesture(Gesture.TAP, startX, startY)));
         } else {
             told.gesture(Gesture.TAP, startX, startY);
         }

@@ -161,7 +161,7 @@ public final class ScreenActions {
         List<String> lines = lost.stream().limit(LONG_LIST + 2).map(ScreenActions::line).toList();
         around.ask(new Question("Remove " + named + "? " + (lost.size() == 1 ? "One link leads" : lost.size() + " links lead")
                 + (one ? " to it and would go with it." : " to them and would go with them."), lines, List.of(
-                new Question.Answer("Remove", "danger", () -> work.edit(ScreenEdits.remove(screens))),
+                new Question.Answer("Remove", "main", () -> work.edit(ScreenEdits.remove(screens))),
                 new Question.Answer(one ? "Keep it" : "Keep them", "plain", () -> { }))));
     }
 

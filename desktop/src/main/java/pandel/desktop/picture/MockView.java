@@ -23,6 +23,7 @@ import pandel.desktop.theme.WrappedLabel;
 /** How a screen looks, at a size: its picture, or plain paper with its title while there is none. */
 public final class MockView extends StackPane {
 
+    private static final String CANNOT = "Its picture cannot be shown.";
     private final PictureLibrary library;
     private final ImageView image = new ImageView();
     private final Label title = new WrappedLabel();
@@ -159,6 +160,9 @@ public final class MockView extends StackPane {
             // Asked for again when it is shown again; one that cannot be read stays asked for.
             if (gone && wish.equals(wanted)) {
                 wanted = "";
+            } else if (wish.equals(wanted) && !title.getText().endsWith(CANNOT)) {
+                title.setText((title.getText() + "\n" + CANNOT).strip());
+                title.setVisible(true);
             }
         }));
     }

@@ -239,7 +239,7 @@ public final class PictureLibrary {
                 return Optional.of(small.shrunkTo(width));
             }
             return Optional.of(whole.shrunkTo(width));
-        } catch (IOException | Unreadable e) {
+        } catch (IOException | Unreadable | RuntimeException | OutOfMemoryError e) {
             LOG.warn("The picture {} cannot be shown: {}", content, e.getMessage());
             return Optional.empty();
         }

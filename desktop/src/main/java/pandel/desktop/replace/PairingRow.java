@@ -105,12 +105,13 @@ final class PairingRow extends ListCell<Pairing> {
 
     private String does(Pairing pairing) {
         if (plan.get().isLeft(pairing)) {
-            return pairing.had().isPresent() ? "Keeps its old picture." : "Is not taken in.";
+            return pairing.kind() == Pairing.Kind.PERHAPS ? "A newer picture of it, or another screen? Nothing is done until you say." : pairing.had().isPresent() ? "Keeps its old picture." : "Is not taken in.";
         }
         return switch (pairing.kind()) {
             case SAME -> "Stays as it is.";
             case CHANGED -> "Gets the new picture.";
             case RENAMED -> pairing.replaces() ? "Gets the picture that looks most like it." : "The same picture under another name.";
+            case PERHAPS -> "Gets the new picture.";
             case NEW -> "Becomes a new screen.";
             case GONE -> plan.get().isRemoved(pairing) ? "The screen goes, and the links to it." : "Keeps its picture: none came for it.";
         };
@@ -129,7 +130,7 @@ final class PairingRow extends ListCell<Pairing> {
             case GONE -> menu.getItems().add(item(now.isRemoved(pairing) ? "Keep the screen" : "Remove the screen", now.remove(pairing)));
             case NEW -> menu.getItems().add(item(now.isLeft(pairing) ? "Take it in after all" : "Do not take it in", now.leave(pairing)));
             default -> {
-                menu.getItems().add(item(now.isLeft(pairing) ? "Replace after all" : "Keep the old picture", now.leave(pairing)));
+                menu.getItems().add(item(now.isLeft(pairing) ? pairing.kind() == Pairing.Kind.PERHAPS ? "It is its newer picture" : "Replace after all" : "Keep the old picture", now.leave(pairing)));
                 menu.getItems().add(item("They are two screens", now.apart(pairing)));
             }
         }

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import pandel.core.edit.PictureEdits.Swap;
 import pandel.core.model.Screen;
 import pandel.files.replace.Had;
@@ -20,7 +21,8 @@ import pandel.files.replace.Pairing.Kind;
 record Plan(List<Pairing> pairings, Set<Pairing> left, Set<Pairing> removed) {
 
     static Plan of(List<Pairing> pairings) {
-        return new Plan(List.copyOf(pairings), Set.of(), Set.of());
+        // What only may be a newer one is left until a person says so.
+        return new Plan(List.copyOf(pairings), pairings.stream().filter(p -> p.kind() == Kind.PERHAPS).collect(Collectors.toUnmodifiableSet()), Set.of());
     }
 
     long count(Kind kind) {

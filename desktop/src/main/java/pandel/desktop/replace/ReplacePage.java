@@ -30,7 +30,7 @@ public final class ReplacePage extends StackPane {
 
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     /** Most telling first. */
-    private static final List<Kind> ORDER = List.of(Kind.CHANGED, Kind.RENAMED, Kind.NEW, Kind.GONE, Kind.SAME);
+    private static final List<Kind> ORDER = List.of(Kind.CHANGED, Kind.RENAMED, Kind.PERHAPS, Kind.NEW, Kind.GONE, Kind.SAME);
 
     /** What is confirmed. */
     public interface Confirmed {

@@ -42,7 +42,7 @@ public interface FileChoosing {
             public Optional<Path> picture(String title) {
                 FileChooser chooser = new FileChooser();
                 chooser.setTitle(title);
-                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.svg", "*.PNG", "*.JPG", "*.JPEG", "*.SVG"));
+                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.svg", "*.webp", "*.gif", "*.bmp", "*.PNG", "*.JPG", "*.JPEG", "*.SVG", "*.WEBP", "*.GIF", "*.BMP"));
                 return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
             }
 

@@ -14,7 +14,6 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
@@ -36,7 +35,10 @@ import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.play.PlayView;
 import pandel.desktop.theme.DayOrNight;
+import pandel.desktop.work.Background;
+import pandel.desktop.work.Journal;
 import pandel.desktop.work.Preferred;
+import pandel.desktop.work.Threads;
 import pandel.desktop.work.Work;
 import pandel.files.settings.Preferences;
 
@@ -57,6 +59,8 @@ public final class MainWindow implements Around {
     private final PictureLibrary pictures;
     private final Optional<Path> sample;
     private final Keeping keeping;
+    private final PictureImport importing;
+    private final Telling telling;
     private final QuestionPane questions = new QuestionPane();
     private final Said said;
     private final StackPane middle = new StackPane();
@@ -88,9 +92,17 @@ public final class MainWindow implements Around {
         this.frame = frame;
         this.preferred = preferred;
         this.said = new Said(preferred, questions.visibleProperty());
-        this.keeping = new Keeping(work, pictures, preferred, tools, questions, said);
-        this.replacing = new Replacing(work, this, said, tools.thumbnails(), keeping.thread());
-        this.picturing = new Picturing(work, said, pictures, tools.thumbnails(), keeping.thread());
+        this.telling = new WindowTelling(said, questions);
+        Background background = new Background(work, Threads.ofWindow(), this::failed);
+        this.keeping = new Keeping(work, background, preferred, tools, telling);
+        this.importing = new PictureImport(work, background, tools.choosing(), tools.thumbnails(), telling);
+        this.replacing = new Replacing(work, background, this, telling, tools.thumbnails());
+        this.picturing = new Picturing(work, background, telling, pictures, tools.thumbnails());
+        work.documentProperty().addListener((o, a, opened) -> {
+            said.done();
+            pictures.from(opened.shelf());
+        });
+        work.stoppedProperty().addListener((o, a, why) -> why.ifPresent(e -> failed("check the prototype", e)));
         this.choosing = tools.choosing();
         this.check = new CheckView(work, this);
         this.play = new PlayView(work, this, clock);
@@ -111,7 +123,7 @@ public final class MainWindow implements Around {
         });
         root.getChildren().addAll(page, said, questions);
         // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
-        root.sceneProperty().addListener((o, a, scene) -> scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key));
+        root.sceneProperty().addListener((o, a, scene) -> scene.addEventFilter(KeyEvent.KEY_PRESSED, new CommandKeys(commands.values(), () -> views.get(stage), questions)));
         Dropping.on(root, this::dropped);
         go(WorkStage.MOCKS);
     }
@@ -121,7 +133,7 @@ public final class MainWindow implements Around {
                 Command.of("new", "New prototype", keeping::startNew, "Shortcut+N"),
                 Command.of("open", "Open…", keeping::open, "Shortcut+O"),
                 Command.of("open-folder", "Open a folder…", keeping::openFolder, "Shortcut+Shift+O"),
-                Command.of("gather", "Pictures from a folder…", keeping::gatherFolder, "Shortcut+I"),
+                Command.of("gather", "Pictures from a folder…", importing::gatherFolder, "Shortcut+I"),
                 Command.of("replace", "Newer pictures from a folder…", () -> choosing.folder("Newer pictures from a folder").ifPresent(f -> replacing.compare(List.of(f))),
                         "Shortcut+Shift+I").when(() -> !work.prototype().screens().isEmpty()),
                 Command.of("watch", "Watch a folder for newer pictures…", () -> choosing.folder("Watch a folder").ifPresent(replacing::watch)),
@@ -151,7 +163,14 @@ public final class MainWindow implements Around {
 
     /** Asks about work that an earlier program left behind, and keeps this one's aside from now on. */
     public void recover(Recovering recovering) {
-        recovering.offer(this, pictures);
+        recovering.offer(telling, keeping);
+    }
+
+    /** Tells that something could not be done, and notes what happened for people who mend it. */
+    public void failed(String effort, Throwable why) {
+        Journal.note("Could not " + effort, why);
+        said.done();
+        said.say(Background.sentence(effort, why));
     }
 
     /** What the scene shows. */
@@ -162,22 +181,6 @@ public final class MainWindow implements Around {
     /** Dresses a scene in the look in use. */
     public void dress(Scene scene) {
         DayOrNight.of(preferred.now().look()).dress(scene);
-    }
-
-    private void key(KeyEvent event) {
-        if (questions.isVisible()) {
-            return;
-        }
-        boolean typing = event.getTarget() instanceof TextInputControl;
-        if (!typing && !event.isShortcutDown() && !event.isAltDown() && views.get(stage).takesKey(event.getCode().getName())) {
-            event.consume();
-            return;
-        }
-        Stream.concat(views.get(stage).commands().stream(), commands.values().stream())
-                .filter(c -> c.isMeantBy(event, typing) && c.possible().getAsBoolean()).findFirst().ifPresent(c -> {
-                    event.consume();
-                    c.action().run();
-                });
     }
 
     /** What happens when files are dropped on the window: a prototype opens, pictures and folders of them are taken in. */
@@ -202,11 +205,13 @@ public final class MainWindow implements Around {
 
     /** Asks about unsaved changes, then closes. */
     public void quit() {
-        keeping.unlessUnsaved(() -> {
-            keeping.end();
-            replacing.end();
-            frame.close();
-        });
+        keeping.unlessUnsaved(frame::close);
+    }
+
+    /** The window is closed: nothing is watched, and what was open is let go. */
+    public void end() {
+        replacing.end();
+        keeping.end();
     }
 
     private void renamePrototype() {
@@ -338,7 +343,7 @@ public final class MainWindow implements Around {
 
     @Override
     public void gather(List<Path> paths) {
-        keeping.gather(paths);
+        importing.gather(paths);
     }
 
     @Override

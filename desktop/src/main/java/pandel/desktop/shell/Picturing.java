@@ -23,7 +23,10 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.State;
 import pandel.core.model.Width;
+import pandel.core.model.Widths;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.work.Background;
+import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
 import pandel.files.Unreadable;
 import pandel.files.gather.Gathering;
@@ -46,19 +49,19 @@ final class Picturing {
     private static final int REST = 10_000;
 
     private final Work work;
-    private final Said said;
+    private final Telling said;
     private final PictureLibrary pictures;
     private final Thumbnails thumbnails;
-    private final Executor thread;
+    private final Background background;
     private final Executor comparing = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().priority(Thread.MIN_PRIORITY).name("alike").factory());
     private volatile List<String> compared = List.of();
 
-    Picturing(Work work, Said said, PictureLibrary pictures, Thumbnails thumbnails, Executor thread) {
+    Picturing(Work work, Background background, Telling said, PictureLibrary pictures, Thumbnails thumbnails) {
         this.work = work;
         this.said = said;
         this.pictures = pictures;
         this.thumbnails = thumbnails;
-        this.thread = thread;
+        this.background = background;
     }
 
     /** Takes a file as the picture of a look for a width. */
@@ -73,15 +76,16 @@ final class Picturing {
 
     /** Takes a file in as a picture; says what is wrong with one that cannot be. @param then told the picture */
     void take(Path file, Consumer<Picture> then) {
-        PictureShelf shelf = work.shelf();
+        Document document = work.document();
         Set<String> ids = work.prototype().index().ids();
-        thread.execute(() -> {
-            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, work.prototype().widths()).take(List.of(file), ids, work.naming(), done -> { }, () -> false);
-            Platform.runLater(() -> {
+        Widths widths = work.prototype().widths();
+        background.run(document, Optional.of("taking a picture in"), "take “" + file.getFileName() + "” in", () -> {
+            Optional<Gathering.Gathered> gathered = new Gathering(document.shelf(), thumbnails, widths).take(List.of(file), ids, work.naming(), done -> { }, () -> false);
+            return () -> {
                 Optional<Picture> picture = gathered.flatMap(g -> g.screens().stream().findFirst()).flatMap(s -> s.mocks().stream().findFirst())
                         .filter(Picture.class::isInstance).map(Picture.class::cast);
                 picture.ifPresentOrElse(then, () -> said.say(gathered.map(g -> String.join(" ", g.problems())).orElse("The picture was not taken in.")));
-            });
+            };
         });
     }
 
@@ -93,8 +97,9 @@ final class Picturing {
             return;
         }
         Prototype prototype = work.prototype();
-        PictureShelf shelf = work.shelf();
-        thread.execute(() -> {
+        Document document = work.document();
+        PictureShelf shelf = document.shelf();
+        background.run(document, Optional.empty(), "place the hotspots", () -> {
             Map<Hotspot, Area> found = new LinkedHashMap<>();
             int guessed = 0;
             Optional<Raster> target = raster(shelf, to.get());
@@ -110,7 +115,7 @@ final class Picturing {
                 found.put(hotspot, like.orElseGet(() -> HotspotEdits.likewise(area, from.get(), to.get())));
             }
             int unsure = guessed;
-            Platform.runLater(() -> placed(found, unsure, to.get().on()));
+            return () -> placed(found, unsure, to.get().on());
         });
     }
 
@@ -142,7 +147,8 @@ final class Picturing {
             return;
         }
         compared = contents;
-        PictureShelf shelf = work.shelf();
+        Document document = work.document();
+        PictureShelf shelf = document.shelf();
         comparing.execute(() -> {
             try {
                 // What is to be seen at once comes first.
@@ -153,16 +159,16 @@ final class Picturing {
                     return contents.equals(compared) ? looks.of(picture) : Optional.empty();
                 });
                 Platform.runLater(() -> {
-                    if (contents.equals(compared)) {
+                    if (contents.equals(compared) && work.document() == document) {
                         work.alike(alike);
                         told.run();
                     }
                 });
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
-            } catch (IllegalStateException e) {
-                // The file was closed meanwhile; whatever is open now is looked at for itself.
-                LOG.debug("Pictures were no longer there to be compared", e);
+            } catch (RuntimeException | Error e) {
+                // The file was closed meanwhile, or a picture cannot be drawn: nothing is said to be alike.
+                LOG.warn("Pictures could not be compared", e);
             }
         });
     }

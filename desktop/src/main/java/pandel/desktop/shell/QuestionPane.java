@@ -7,7 +7,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -48,16 +48,17 @@ final class QuestionPane extends StackPane {
         if (!lines.getChildren().isEmpty()) {
             box.getChildren().add(lines);
         }
-        HBox answers = new HBox(8);
+        FlowPane answers = new FlowPane(8, 8);
         answers.setAlignment(Pos.CENTER_RIGHT);
         for (Question.Answer answer : question.answers().reversed()) {
             Button button = new Button(answer.words());
             button.getStyleClass().add(answer.style());
+            button.setMinWidth(Region.USE_PREF_SIZE);
             button.setOnAction(e -> close(answer.then()));
             button.setDefaultButton(answer == question.answers().getFirst());
             answers.getChildren().add(button);
         }
-        lastAnswer = () -> close(question.answers().getLast().then());
+        lastAnswer = () -> close(question.escape().then());
         box.getChildren().add(answers);
         open(box);
         answers.getChildren().getLast().requestFocus();

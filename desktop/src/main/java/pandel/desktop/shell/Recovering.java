@@ -12,11 +12,11 @@ import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import pandel.core.edit.History;
 import pandel.core.model.Prototype;
-import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
 import pandel.files.Unreadable;
+import pandel.files.store.FileStamp;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeFile;
 import pandel.files.store.Recovery;
@@ -43,7 +43,7 @@ public final class Recovering {
     }
 
     private void note() {
-        Wish wish = new Wish(work.isSaved() ? Optional.empty() : Optional.of(work.prototype()), work.keptProperty().get().map(Work.Kept::path), work.shelf());
+        Wish wish = new Wish(work.isSaved() ? Optional.empty() : Optional.of(work.prototype()), work.document().place().map(Document.Place::path), work.shelf());
         newest.set(wish);
         if (thread.isShutdown()) {
             return;
@@ -68,48 +68,58 @@ public final class Recovering {
                 recovery = Optional.of(Recovery.begin(base));
             }
             recovery.get().keep(wish.unsaved().get(), wish.file(), wish.shelf());
-        } catch (IOException e) {
+        } catch (IOException | RuntimeException e) {
             LOG.warn("Unsaved work could not be kept aside: {}", e.getMessage());
         }
     }
 
-    /** Looks for work left behind and asks about the newest of it. */
-    void offer(Around around, PictureLibrary pictures) {
+    /** Looks for work left behind and asks about each of it, the newest first. */
+    void offer(Telling telling, Keeping keeping) {
         thread.execute(() -> {
             try {
-                List<Recovery.Left> left = Recovery.find(base);
-                if (!left.isEmpty()) {
-                    Platform.runLater(() -> ask(around, pictures, left.getFirst()));
-                }
-            } catch (IOException e) {
+                Recovery.Found found = Recovery.find(base);
+                Platform.runLater(() -> {
+                    found.setAside().stream().findFirst().ifPresent(folder -> telling.say(
+                            "Unsaved work of an earlier time cannot be read any more; what there is of it was put into " + folder.getParent() + "."));
+                    ask(telling, keeping, found.left());
+                });
+            } catch (IOException | RuntimeException e) {
                 LOG.warn("Left-over work could not be looked for: {}", e.getMessage());
             }
         });
     }
 
-    private void ask(Around around, PictureLibrary pictures, Recovery.Left left) {
+    private void ask(Telling telling, Keeping keeping, List<Recovery.Left> all) {
+        if (all.isEmpty()) {
+            return;
+        }
+        Recovery.Left left = all.getFirst();
+        List<Recovery.Left> others = all.subList(1, all.size());
         String title = left.title().isBlank() ? "A prototype" : "“" + left.title() + "”";
         String when = DateTimeFormatter.ofPattern("d MMM HH:mm").format(left.at().atZone(ZoneId.systemDefault()));
-        around.ask(new Question(title + " was not saved when the program ended. Bring it back?",
-                List.of("As it was at " + when + left.file().map(f -> ", of " + f).orElse(", never saved")), List.of(
-                new Question.Answer("Bring it back", "main", () -> bringBack(around, pictures, left)),
-                new Question.Answer("Let it go", "danger", () -> discard(left)),
-                new Question.Answer("Ask me next time", "plain", () -> { }))));
+        telling.ask(new Question(title + " was not saved when the program ended. Bring it back?",
+                List.of("As it was at " + when + left.file().map(f -> ", of " + f).orElse(", never saved")
+                        + (others.isEmpty() ? "" : "; " + (others.size() == 1 ? "one more was" : others.size() + " more were") + " left behind")), List.of(
+                new Question.Answer("Bring it back", "main", () -> bringBack(telling, keeping, left)),
+                new Question.Answer("Let it go", "danger", () -> {
+                    discard(left);
+                    ask(telling, keeping, others);
+                }),
+                new Question.Answer("Ask me next time", "plain", () -> ask(telling, keeping, others)))));
     }
 
-    private void bringBack(Around around, PictureLibrary pictures, Recovery.Left left) {
+    private void bringBack(Telling telling, Keeping keeping, Recovery.Left left) {
         thread.execute(() -> {
             try {
                 PrototypeFile.Opened opened = Recovery.open(left);
                 PictureShelf shelf = new PictureShelf();
                 shelf.takeAll(PrototypeFile.pictures(opened.prototype()), opened.pictures());
-                Platform.runLater(() -> {
-                    pictures.from(shelf);
-                    work.open(History.ofUnsaved(opened.prototype()), left.file(), shelf);
-                    discard(left);
-                });
-            } catch (IOException | Unreadable e) {
-                Platform.runLater(() -> around.say("It could not be brought back: " + e.getMessage()));
+                // A file written after the work was kept aside is another one than it came from.
+                Optional<FileStamp> stamp = left.file().flatMap(FileStamp::of).filter(s -> !s.modified().toInstant().isAfter(left.at()));
+                Platform.runLater(() -> keeping.bringBack(opened.prototype(), shelf, left.file(), stamp, () -> discard(left)));
+            } catch (IOException | Unreadable | RuntimeException e) {
+                LOG.warn("Work left in {} could not be brought back", left.folder(), e);
+                Platform.runLater(() -> telling.say("It could not be brought back: " + e.getMessage()));
             }
         });
     }

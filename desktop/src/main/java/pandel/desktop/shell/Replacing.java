@@ -6,18 +6,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import pandel.core.edit.PictureEdits;
 import pandel.core.edit.PictureEdits.Swap;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Widths;
 import pandel.desktop.replace.DoubtsPage;
 import pandel.desktop.replace.ReplacePage;
+import pandel.desktop.work.Background;
+import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
 import pandel.files.Unreadable;
 import pandel.files.gather.Gathering;
@@ -38,18 +39,23 @@ final class Replacing {
 
     private final Work work;
     private final Around around;
-    private final Said said;
+    private final Telling said;
     private final Thumbnails thumbnails;
-    private final Executor thread;
+    private final Background background;
     private List<Doubt> doubts = List.of();
     private volatile Optional<Watched> watched = Optional.empty();
 
-    Replacing(Work work, Around around, Said said, Thumbnails thumbnails, Executor thread) {
+    Replacing(Work work, Background background, Around around, Telling said, Thumbnails thumbnails) {
         this.work = work;
         this.around = around;
         this.said = said;
         this.thumbnails = thumbnails;
-        this.thread = thread;
+        this.background = background;
+        // What is watched for and doubted is of one document alone.
+        work.documentProperty().addListener((o, a, b) -> {
+            end();
+            doubts = List.of();
+        });
     }
 
     /** Whether files that are dropped are newer ones of those there are: one has a name that a picture came under. */
@@ -76,8 +82,9 @@ final class Replacing {
     /** Watches a folder for newer pictures, in place of one that was. */
     void watch(Path folder) {
         end();
+        Document document = work.document();
         try {
-            watched = Optional.of(Watched.of(folder, () -> lookInto(folder), () -> Platform.runLater(() -> {
+            watched = Optional.of(Watched.of(folder, () -> background.tell(document, () -> lookInto(folder)), () -> background.tell(document, () -> {
                 end();
                 said.say("The folder “" + folder.getFileName() + "” is not there any more, so it is no longer watched.");
             })));
@@ -99,20 +106,28 @@ final class Replacing {
 
     /** Offers what is newer in the watched folder; what cannot be read yet is looked at when it is written again. */
     private void lookInto(Path folder) {
-        PictureShelf shelf = work.shelf();
+        Document document = work.document();
+        PictureShelf shelf = document.shelf();
         Prototype now = work.prototype();
-        thread.execute(() -> {
+        background.run(document, Optional.empty(), "look into “" + folder.getFileName() + "”", () -> {
+            List<Path> files;
             try {
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, work.prototype().widths()).take(Gathering.find(List.of(folder)), now.index().ids(), work.naming(), done -> { }, () -> false);
-                long newer = paired(Comparison.had(now), came(gathered), shelf).stream().filter(p -> p.replaces() || p.kind() == Pairing.Kind.NEW).count();
-                if (newer > 0 && watched.filter(w -> w.folder().equals(folder)).isPresent()) {
-                    Platform.runLater(() -> said.offer((newer == 1 ? "One picture is" : newer + " pictures are") + " newer in “" + folder.getFileName() + "”.", "Look at them",
-                            () -> compare(List.of(folder))));
-                }
+                files = Gathering.find(List.of(folder));
             } catch (Unreadable e) {
                 // An empty folder has nothing newer.
-                return;
+                return () -> { };
             }
+            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, now.widths()).take(files, now.index().ids(), work.naming(), done -> { }, () -> false);
+            long newer = paired(Comparison.had(now), came(gathered), shelf).stream().filter(p -> p.replaces() || p.kind() == Pairing.Kind.NEW).count();
+            return () -> {
+                if (newer > 0 && watched.filter(w -> w.folder().equals(folder)).isPresent()) {
+                    said.offer((newer == 1 ? "One picture is" : newer + " pictures are") + " newer in “" + folder.getFileName() + "”.", "Look at them", () -> {
+                        if (work.document() == document) {
+                            compare(List.of(folder));
+                        }
+                    });
+                }
+            };
         });
     }
 
@@ -138,28 +153,36 @@ final class Replacing {
 
     private void compare(List<Path> paths, List<Had> had) {
         AtomicBoolean stopped = new AtomicBoolean();
-        PictureShelf shelf = work.shelf();
+        Document document = work.document();
+        PictureShelf shelf = document.shelf();
+        Widths widths = work.prototype().widths();
         Set<String> ids = work.prototype().index().ids();
-        thread.execute(() -> {
+        background.run(document, Optional.of("comparing pictures"), "compare the pictures", () -> {
+            List<Path> files;
             try {
-                List<Path> files = Gathering.find(paths);
-                Platform.runLater(() -> progress(0, files.size(), stopped));
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, work.prototype().widths()).take(files, ids, work.naming(),
-                        done -> Platform.runLater(() -> progress(done, files.size(), stopped)), stopped::get);
-                List<Came> came = came(gathered);
-                // One file for one screen was chosen by the person; nothing is to be guessed.
-                List<Pairing> pairings = had.size() == 1 && came.size() == 1 ? List.of(Pairing.chosen(had.getFirst(), came.getFirst())) : paired(had, came, shelf);
-                Platform.runLater(() -> {
-                    said.done();
-                    if (gathered.isEmpty()) {
-                        said.say("Stopped; nothing was replaced.");
-                    } else {
-                        around.show(new ReplacePage(pairings, gathered.get().problems(), around.pictures(), this::take, around::dismiss));
-                    }
-                });
+                files = Gathering.find(paths);
             } catch (Unreadable e) {
-                Platform.runLater(() -> said.say(e.sentence()));
+                return () -> said.say(e.sentence());
             }
+            background.tell(document, () -> progress(0, files.size(), stopped));
+            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, widths).take(files, ids, work.naming(),
+                    done -> background.tell(document, () -> progress(done, files.size(), stopped)), () -> stopped.get() || work.document() != document);
+            List<Came> came = came(gathered);
+            // One file for one screen was chosen by the person; nothing is to be guessed.
+            List<Pairing> pairings = had.size() == 1 && came.size() == 1 ? List.of(Pairing.chosen(had.getFirst(), came.getFirst())) : paired(had, came, shelf);
+            return () -> {
+                said.done();
+                if (gathered.isEmpty()) {
+                    said.say("Stopped; nothing was replaced.");
+                } else {
+                    around.show(new ReplacePage(pairings, gathered.get().problems(), around.pictures(), (swaps, added, removed) -> {
+                        around.dismiss();
+                        if (work.document() == document) {
+                            take(swaps, added, removed);
+                        }
+                    }, around::dismiss));
+                }
+            };
         });
     }
 
@@ -170,20 +193,19 @@ final class Replacing {
     }
 
     private void take(List<Swap> swaps, List<Screen> added, List<Screen> removed) {
-        around.dismiss();
         Prototype before = work.prototype();
         int hotspots = before.index().hotspots().size();
         work.edit(PictureEdits.replace(swaps, added, removed));
         Prototype now = work.prototype();
-        PictureShelf shelf = work.shelf();
+        Document document = work.document();
         String told = told(swaps.size(), added.size(), removed.size()) + (removed.isEmpty() ? " All " + hotspots + " hotspots and " + before.index().ways().size() + " links stayed." : "");
-        thread.execute(() -> {
-            List<Doubt> found = Doubt.after(now, swaps, new Looks(shelf, thumbnails));
-            Platform.runLater(() -> {
+        background.run(document, Optional.empty(), "compare the grounds of hotspots", () -> {
+            List<Doubt> found = Doubt.after(now, swaps, new Looks(document.shelf(), thumbnails));
+            return () -> {
                 said.say(told);
                 doubts = found;
                 showDoubts();
-            });
+            };
         });
     }
 

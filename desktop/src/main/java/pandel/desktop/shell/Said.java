@@ -1,6 +1,6 @@
 package pandel.desktop.shell;
 
-import javafx.animation.PauseTransition;
+import java.util.Optional;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -10,7 +10,7 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.util.Duration;
+import pandel.desktop.theme.Pace;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Preferred;
 
@@ -22,7 +22,7 @@ final class Said extends HBox {
     private final Label words = new WrappedLabel();
     private final ProgressBar bar = new ProgressBar();
     private final Button stop = new Button("Stop");
-    private final PauseTransition going = new PauseTransition();
+    private Optional<Pace.Wait> going = Optional.empty();
 
     private final Preferred preferred;
     private final ObservableBooleanValue pageOpen;
@@ -37,7 +37,6 @@ final class Said extends HBox {
         getStyleClass().add("said");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         words.setMaxWidth(640);
-        going.setOnFinished(e -> setVisible(false));
         setVisible(false);
         setAccessibleText("Message");
     }
@@ -57,14 +56,14 @@ final class Said extends HBox {
         words.setText(sentence);
         getChildren().setAll(words);
         setVisible(true);
-        going.setDuration(Duration.millis(LEAST + 60_000.0 * sentence.split("\\s+").length / preferred.now().wordsAMinute()));
-        going.playFromStart();
+        stay();
+        going = Optional.of(Pace.of(this).after(LEAST + 60_000.0 * sentence.split("\\s+").length / preferred.now().wordsAMinute(), () -> setVisible(false)));
     }
 
     /** Says a sentence that something can be done about; it stays until it is done or left. */
     void offer(String sentence, String what, Runnable action) {
         place(false);
-        going.stop();
+        stay();
         words.setText(sentence);
         Button take = new Button(what);
         take.setId("offer-take");
@@ -82,7 +81,7 @@ final class Said extends HBox {
     /** Shows how far long work is. */
     void progress(String sentence, double share, Runnable onStop) {
         place(false);
-        going.stop();
+        stay();
         words.setText(sentence);
         bar.setProgress(share);
         stop.setOnAction(e -> onStop.run());
@@ -90,6 +89,10 @@ final class Said extends HBox {
             getChildren().setAll(words, bar, stop);
         }
         setVisible(true);
+    }
+
+    private void stay() {
+        going.ifPresent(Pace.Wait::stop);
     }
 
     void done() {

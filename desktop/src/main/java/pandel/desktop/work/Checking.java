@@ -1,10 +1,7 @@
 package pandel.desktop.work;
 
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.BiConsumer;
-import javafx.application.Platform;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
 import pandel.core.cover.Coverage;
@@ -13,31 +10,50 @@ import pandel.core.model.Prototype;
 /** Checks the newest prototype off the interface thread; a newer one calls the running check off. */
 final class Checking {
 
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().name("checking").daemon().factory());
+    /** Where results go, on the interface thread. */
+    interface Told {
+
+        void checked(Checked checked, Coverage coverage);
+
+        /** The checks of the newest prototype came to no end; nothing that was told before stands for it. */
+        void stopped(Throwable why);
+    }
+
+    private final Executor thread;
+    private final Executor window;
     private final AtomicReference<Prototype> wanted = new AtomicReference<>();
     private final Runnable patience;
 
     /** @param patience waits, off the interface thread, until what a person is to see at once after opening is there */
-    Checking(Runnable patience) {
+    Checking(Executor thread, Executor window, Runnable patience) {
+        this.thread = thread;
+        this.window = window;
         this.patience = patience;
     }
 
     /** Checks, replays the journeys and tells the interface thread, unless a newer prototype has been asked about by then. */
-    void check(Prototype prototype, boolean justOpened, BiConsumer<Checked, Coverage> tell) {
+    void check(Prototype prototype, boolean justOpened, Told told) {
         wanted.set(prototype);
         thread.execute(() -> {
-            if (justOpened) {
-                patience.run();
-            }
-            Check.of(prototype, () -> wanted.get() != prototype).ifPresent(checked -> {
-                Coverage coverage = Coverage.of(checked);
-                Platform.runLater(() -> {
-                    if (wanted.get() == prototype) {
-                        tell.accept(checked, coverage);
-                    }
+            try {
+                if (justOpened) {
+                    patience.run();
+                }
+                Check.of(prototype, () -> wanted.get() != prototype).ifPresent(checked -> {
+                    Coverage coverage = Coverage.of(checked);
+                    tell(prototype, () -> told.checked(checked, coverage));
                 });
-            });
+            } catch (RuntimeException | Error e) {
+                tell(prototype, () -> told.stopped(e));
+            }
+        });
+    }
+
+    private void tell(Prototype prototype, Runnable words) {
+        window.execute(() -> {
+            if (wanted.get() == prototype) {
+                words.run();
+            }
         });
     }
 }

@@ -1,14 +1,14 @@
 package pandel.desktop.work;
 
-import java.nio.file.Path;
-import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import pandel.core.check.Checked;
@@ -24,54 +24,67 @@ import pandel.core.model.Width;
 import pandel.core.version.Changes;
 import pandel.files.store.PictureShelf;
 
-/** The open prototype: its history, its file, what is chosen, what the checks say. Used on the interface thread alone. */
+/** The open document, what is chosen in it and what the checks say of it, for views to follow. Used on the interface thread alone. */
 public final class Work {
 
-    /** Where it is kept, and since when. */
-    public record Kept(Path path, LocalTime at) {
-    }
-
+    private final ReadOnlyObjectWrapper<Document> document;
     private final ReadOnlyObjectWrapper<History> history;
     private final ReadOnlyObjectWrapper<Prototype> prototype;
     private final ReadOnlyObjectWrapper<Optional<Checked>> checked = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final ReadOnlyObjectWrapper<Optional<Kept>> kept = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Document.Kept>> kept = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Device> device;
     private final ReadOnlyObjectWrapper<Optional<Version>> compared = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Selection selection = new Selection();
     private final Checking checking;
-    private final Set<String> everShown = new HashSet<>();
-    private final Set<String> issued = new HashSet<>();
+    private final ReadOnlyObjectWrapper<Optional<Throwable>> stopped = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Naming naming;
     private Optional<Coverage> coverage = Optional.empty();
     private Map<String, List<String>> alike = Map.of();
     private Map<String, List<String>> changed = Map.of();
     private Prototype changedIn;
     private Optional<Version> changedSince = Optional.empty();
-    private PictureShelf shelf;
 
     /** @param patience waits, off the interface thread, until what is to be seen first after opening is in sight; then the checks begin */
     public Work(Naming naming, PictureShelf shelf, Runnable patience) {
-        this.checking = new Checking(patience);
+        this(naming, shelf, Executors.newSingleThreadExecutor(Thread.ofPlatform().name("checking").daemon().factory()), Platform::runLater, patience);
+    }
+
+    /**
+     * With threads given.
+     *
+     * @param checks where the checks run
+     * @param window the interface thread, later
+     */
+    public Work(Naming naming, PictureShelf shelf, Executor checks, Executor window, Runnable patience) {
+        this.checking = new Checking(checks, window, patience);
         this.naming = naming;
-        this.shelf = shelf;
         History start = History.ofSaved(Prototype.empty(""));
         this.changedIn = start.prototype();
+        this.document = new ReadOnlyObjectWrapper<>(Document.unkept(start, shelf));
         this.history = new ReadOnlyObjectWrapper<>(start);
         this.prototype = new ReadOnlyObjectWrapper<>(start.prototype());
         this.device = new ReadOnlyObjectWrapper<>(start.prototype().devices().getFirst());
     }
 
-    /** Opens another prototype in place of this one. */
-    public void open(History opened, Optional<Path> path, PictureShelf pictures) {
-        shelf = pictures;
-        everShown.clear();
+    /** Opens another document in place of this one, which is left for good. */
+    public void open(Document opened) {
         coverage = Optional.empty();
         compared.set(Optional.empty());
         alike = Map.of();
         checked.set(Optional.empty());
         selection.choose("");
-        kept.set(path.map(p -> new Kept(p, LocalTime.now())));
-        follow(opened, true);
+        document.set(opened);
+        kept.set(opened.kept());
+        follow(opened.history(), true);
+    }
+
+    /** What is open. */
+    public Document document() {
+        return document.get();
+    }
+
+    public ReadOnlyObjectProperty<Document> documentProperty() {
+        return document.getReadOnlyProperty();
     }
 
     private void follow(History next) {
@@ -79,6 +92,7 @@ public final class Work {
     }
 
     private void follow(History next, boolean justOpened) {
+        document.get().follow(next);
         history.set(next);
         if (next.prototype() == prototype.get()) {
             return;
@@ -86,13 +100,29 @@ public final class Work {
         prototype.set(next.prototype());
         device.set(next.prototype().device(device.get().id()));
         selection.follow(next.prototype());
-        checking.check(next.prototype(), justOpened, this::told);
+        checking.check(next.prototype(), justOpened, told);
     }
 
-    private void told(Checked result, Coverage travelled) {
-        coverage = Optional.of(travelled);
-        checked.set(Optional.of(result));
-        everShown.addAll(result.shown());
+    private final Checking.Told told = new Checking.Told() {
+        @Override
+        public void checked(Checked result, Coverage travelled) {
+            coverage = Optional.of(travelled);
+            stopped.set(Optional.empty());
+            document.get().everShown().addAll(result.shown());
+            checked.set(Optional.of(result));
+        }
+
+        @Override
+        public void stopped(Throwable why) {
+            coverage = Optional.empty();
+            checked.set(Optional.empty());
+            stopped.set(Optional.of(why));
+        }
+    };
+
+    /** Why the checks of the prototype as it is came to no end, if so; then there is no result, old or new. */
+    public ReadOnlyObjectProperty<Optional<Throwable>> stoppedProperty() {
+        return stopped.getReadOnlyProperty();
     }
 
     public ReadOnlyObjectProperty<Prototype> prototypeProperty() {
@@ -122,7 +152,7 @@ public final class Work {
     }
 
     /** The file it is kept in; empty until it is first saved. */
-    public ReadOnlyObjectProperty<Optional<Kept>> keptProperty() {
+    public ReadOnlyObjectProperty<Optional<Document.Kept>> keptProperty() {
         return kept.getReadOnlyProperty();
     }
 
@@ -190,15 +220,15 @@ public final class Work {
     }
 
     public PictureShelf shelf() {
-        return shelf;
+        return document.get().shelf();
     }
 
     /** A new id of a title's words; never one that was given out before and may not stand in the prototype yet. */
     public String freshId(String title) {
         Set<String> taken = prototype.get().index().ids();
-        taken.addAll(issued);
+        taken.addAll(document.get().issued());
         String id = naming.fresh(title, taken);
-        issued.add(id);
+        document.get().issued().add(id);
         return id;
     }
 
@@ -207,34 +237,37 @@ public final class Work {
     }
 
     public void edit(Edit edit) {
-        follow(history.get().after(edit));
+        follow(document.get().history().after(edit));
     }
 
     public void undo() {
-        follow(history.get().undone());
+        follow(document.get().history().undone());
     }
 
     public void redo() {
-        follow(history.get().redone());
+        follow(document.get().history().redone());
     }
 
     public boolean isSaved() {
         return history.get().isSaved();
     }
 
-    /** Notes that a prototype was written to a file. */
-    public void saved(Prototype written, Path path) {
-        kept.set(Optional.of(new Kept(path, LocalTime.now())));
-        history.set(history.get().saved(written));
+    /** Notes that a prototype of a document was written to a file, whether it is still open or not. */
+    public void saved(Document of, Prototype written, Document.Place in) {
+        of.saved(written, in);
+        if (of == document.get()) {
+            kept.set(of.kept());
+            history.set(of.history());
+        }
     }
 
     /** Screens shown earlier in this sitting that no way of using the prototype shows any more. */
     public List<Screen> stranded() {
-        return checked.get().map(Checked::unreached).orElse(List.of()).stream().filter(s -> everShown.contains(s.id())).toList();
+        return checked.get().map(Checked::unreached).orElse(List.of()).stream().filter(s -> document.get().everShown().contains(s.id())).toList();
     }
 
     /** Screens not shown, and not shown before: still to be linked. */
     public List<Screen> notLinkedYet() {
-        return checked.get().map(Checked::unreached).orElse(List.of()).stream().filter(s -> !everShown.contains(s.id())).toList();
+        return checked.get().map(Checked::unreached).orElse(List.of()).stream().filter(s -> !document.get().everShown().contains(s.id())).toList();
     }
 }

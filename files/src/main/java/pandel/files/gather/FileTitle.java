@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 /** What a picture's file name says: {@code 03_tool-detail@2x.png} is "Tool detail" at scale 2. */
 public record FileTitle(String title, double scale) {
 
-    private static final Pattern SCALE = Pattern.compile("@(\\d(?:\\.\\d)?)x$");
+    private static final Pattern SCALE = Pattern.compile("@(\\d{1,2}(?:\\.\\d{1,3})?)[xX]$");
     private static final Pattern NUMBERS = Pattern.compile("\\d+");
 
     /** The words of a file name; the scale is 0 where it says none. */
@@ -18,10 +18,12 @@ public record FileTitle(String title, double scale) {
         double scale = 0;
         if (scaled.find()) {
             scale = Double.parseDouble(scaled.group(1));
+            // Nobody draws a picture pixel for every twenty px, nor twenty for one.
+            scale = scale < 0.1 || scale > 20 ? 0 : scale;
             stem = stem.substring(0, scaled.start());
         }
         String words = stem.replaceFirst("^\\d+[\\s._-]+(?=\\S)", "").replaceAll("[\\s._-]+", " ").strip();
-        String title = words.isEmpty() ? stem : words;
+        String title = !words.isEmpty() ? words : stem.isBlank() ? "Untitled" : stem;
         return new FileTitle(title.substring(0, 1).toUpperCase(Locale.ROOT) + title.substring(1), scale);
     }
 

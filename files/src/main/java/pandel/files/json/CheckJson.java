@@ -3,6 +3,7 @@ package pandel.files.json;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import pandel.core.model.Entry;
 import pandel.core.check.Checked;
 import pandel.core.check.Finding;
 import pandel.core.check.Walk;
@@ -44,6 +45,9 @@ public final class CheckJson {
 
     private static ObjectNode walk(Walk walk) {
         ObjectNode node = JsonNodeFactory.instance.objectNode().put("device", walk.device().id()).put("entry", walk.entry().id());
+        if (walk.entry() instanceof Entry entry && !entry.values().isEmpty()) {
+            entry.filledAddress().ifPresent(a -> node.put("address", a));
+        }
         node.set("events", PlayJson.list(walk.events()));
         return node;
     }

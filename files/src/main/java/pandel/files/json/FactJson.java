@@ -55,7 +55,7 @@ final class FactJson {
         List<Condition> conditions = new ArrayList<>();
         for (JsonNode node : f.items("when")) {
             Fields c = Fields.of(node, f.where() + ", condition " + (conditions.size() + 1));
-            Condition.Compare compare = c.word("compare", Condition.Compare.values(), Condition.Compare::word);
+            Condition.Compare compare = c.knowing("with").word("compare", Condition.Compare.values(), Condition.Compare::word);
             conditions.add(new Condition(ValueJson.source(c), compare, compare == Condition.Compare.EMPTY ? Source.of(Value.NOTHING) : ValueJson.source(c, "with")));
         }
         return conditions;
@@ -70,6 +70,7 @@ final class FactJson {
     }
 
     static Effect.Remember remember(Fields f) throws Unreadable {
+        f.knowing("set", "by", "toggle", "unset");
         Effect.Change change = f.has("set") ? new Effect.Change.Set(ValueJson.source(f, "set")) : f.has("by") ? new Effect.Change.By(f.whole("by", -BOUND, BOUND))
                 : f.flag("toggle") ? new Effect.Change.Toggle() : f.flag("unset") ? new Effect.Change.Unset() : null;
         if (change == null) {

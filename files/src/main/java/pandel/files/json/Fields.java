@@ -3,11 +3,9 @@ package pandel.files.json;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -17,25 +15,24 @@ import pandel.files.Unreadable;
 /** A JSON object being read: asks for its fields by name, says where a wrong one stands, and keeps those not asked for. */
 final class Fields {
 
-    private final JsonNode object;
+    private final NotedObject object;
     private final String where;
-    private final Set<String> asked = new LinkedHashSet<>();
 
-    private Fields(JsonNode object, String where) {
+    private Fields(NotedObject object, String where) {
         this.object = object;
         this.where = where;
     }
 
     /** @param where what people call this object: "screen tool-kqf" */
     static Fields of(JsonNode node, String where) throws Unreadable {
-        if (!node.isObject()) {
+        if (!(node instanceof NotedObject object)) {
             throw new Unreadable("In " + where + ": expected an object { … }, found " + kind(node) + ".");
         }
-        return new Fields(node, where);
+        return new Fields(object, where);
     }
 
     private Optional<JsonNode> get(String name) {
-        asked.add(name);
+        object.ask(name);
         JsonNode node = object.get(name);
         return node == null || node.isNull() ? Optional.empty() : Optional.of(node);
     }
@@ -65,7 +62,18 @@ final class Fields {
         if (node.isPresent() && !node.get().isNumber()) {
             throw wrong(name, "a number", node.get());
         }
+        if (node.isPresent() && !Double.isFinite(node.get().doubleValue())) {
+            throw new Unreadable("In " + where + ": “" + name + "” is a number larger than any that can be meant; make it smaller.");
+        }
         return node.map(JsonNode::doubleValue);
+    }
+
+    /** Notes that fields are known, whichever of them counts. */
+    Fields knowing(String... names) {
+        for (String name : names) {
+            object.ask(name);
+        }
+        return this;
     }
 
     /** Whatever stands there. */
@@ -135,7 +143,7 @@ final class Fields {
     /** A list of exactly that many numbers. */
     double[] numbers(String name, int count) throws Unreadable {
         List<JsonNode> items = items(name);
-        if (items.size() != count || !items.stream().allMatch(JsonNode::isNumber)) {
+        if (items.size() != count || !items.stream().allMatch(n -> n.isNumber() && Double.isFinite(n.doubleValue()))) {
             throw new Unreadable("In " + where + ": “" + name + "” must be a list of " + count + " numbers.");
         }
         return items.stream().mapToDouble(JsonNode::doubleValue).toArray();
@@ -167,9 +175,10 @@ final class Fields {
 
     /** The fields nobody asked for. */
     Rest rest() {
+        object.keepsRest();
         Map<String, Object> rest = new LinkedHashMap<>();
         for (String name : names()) {
-            if (!asked.contains(name)) {
+            if (!object.isAsked(name)) {
                 rest.put(name, Json.MAPPER.convertValue(object.get(name), Object.class));
             }
         }

@@ -25,12 +25,14 @@ import pandel.core.model.Judgements;
 import pandel.core.model.Motion;
 import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
+import pandel.core.model.Rest;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.SharedHotspot;
 import pandel.core.model.Spot;
 import pandel.core.model.StartPoint;
 import pandel.core.model.TabSet;
+import pandel.core.model.UnknownFields;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
 import pandel.core.model.Version;
@@ -61,7 +63,9 @@ public final class PrototypeReader {
             String place = e.getLocation() == null ? "" : " at line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr();
             throw new Unreadable("prototype.json is not sound JSON" + place + ": " + firstSentence(e.getOriginalMessage()), e);
         }
-        return new PrototypeReader(texts).prototype(Fields.of(root, "prototype.json"));
+        Prototype read = new PrototypeReader(texts).prototype(Fields.of(root, "prototype.json"));
+        List<UnknownFields> inner = InnerRest.of(root, read);
+        return inner.isEmpty() ? read : read.withRest(new Rest(read.rest().fields(), inner));
     }
 
     private static String firstSentence(String message) {

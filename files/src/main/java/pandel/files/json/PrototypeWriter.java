@@ -39,9 +39,10 @@ public final class PrototypeWriter {
 
     /** The whole text of {@code prototype.json}. */
     public static String text(Prototype prototype) {
-        return Json.text(prototype(prototype));
+        return Json.text(InnerRest.woven(prototype(prototype), prototype.rest().inner()));
     }
 
+    /** Without what stands in parts that carry no unknown fields themselves. */
     static ObjectNode prototype(Prototype p) {
         ObjectNode node = NODES.objectNode().put("format", PrototypeReader.FORMAT).put("title", p.title());
         list(node, "devices", p.devices(), PrototypeWriter::device);

@@ -149,7 +149,8 @@ final class ScreenReader {
     }
 
     private Link link(Fields f) throws Unreadable {
-        Fields c = f.object("cause").orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."));
+        Fields c = f.object("cause").orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."))
+                .knowing("wait", "untouched", "work", "deviceBack", "submit", "gesture", "key");
         Cause cause = c.has("wait") ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT)) : c.has("untouched") ? new Cause.Untouched(c.whole("untouched", 1, LONGEST_WAIT))
                 : c.flag("work") ? new Cause.Work() : c.flag("deviceBack") ? new Cause.Back() : c.flag("submit") ? new Cause.Submit() : touch(c);
         return link(f, cause);

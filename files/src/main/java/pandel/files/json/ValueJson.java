@@ -66,6 +66,7 @@ final class ValueJson {
 
     /** The source an object names by one of its fields. */
     static Source source(Fields f) throws Unreadable {
+        f.knowing("fact", "given", "typed", "row", "value");
         if (f.has("fact")) {
             return new Source.OfFact(f.text("fact"));
         }
@@ -148,7 +149,8 @@ final class ValueJson {
         for (JsonNode node : f.items("rows")) {
             rows.add(values(Fields.of(node, f.where() + ", row " + (rows.size() + 1))));
         }
-        return !rows.isEmpty() ? new Hotspot.Nature.Rows(rows) : f.flag("field") ? new Hotspot.Nature.Field() : Hotspot.Nature.PLAIN;
+        boolean field = f.flag("field");
+        return !rows.isEmpty() ? new Hotspot.Nature.Rows(rows, field) : field ? new Hotspot.Nature.Field() : Hotspot.Nature.PLAIN;
     }
 
     static void nature(ObjectNode node, Hotspot.Nature nature) {
@@ -158,6 +160,9 @@ final class ValueJson {
             case Hotspot.Nature.Rows r -> {
                 var rows = node.putArray("rows");
                 r.values().forEach(v -> rows.add(values(v)));
+                if (r.field()) {
+                    node.put("field", true);
+                }
             }
         }
     }

@@ -4,7 +4,6 @@ import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.SVGLoader;
 import com.github.weisj.jsvg.parser.resources.ResourcePolicy;
-import com.github.weisj.jsvg.view.FloatSize;
 import com.github.weisj.jsvg.view.ViewBox;
 import java.awt.Component;
 import java.awt.Graphics2D;
@@ -13,11 +12,13 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import pandel.files.Unreadable;
 
 /** An SVG drawing. It runs nothing, reads nothing outside itself and declares no entities: one that would is refused. */
@@ -28,9 +29,10 @@ final class Drawing {
     /** The first byte of UTF-8's mark of byte order. */
     private static final byte BYTE_ORDER_MARK = (byte) 0xEF;
     private static final int LOOKED_AT = 4096;
-    private static final Pattern OUTSIDE = Pattern.compile("(?:href|src)\\s*=\\s*[\"']\\s*(?!#|data:image/)([^\"']+)[\"']|url\\(\\s*[\"']?\\s*(?!#|data:)([^)\"']+)|@import");
-    private static final Pattern HANDLER = Pattern.compile("\\son\\w+\\s*=");
-    private static final Pattern NAMESPACE = Pattern.compile("xmlns(?::\\w+)?\\s*=\\s*[\"'][^\"']*[\"']");
+    /** Seconds that drawing may take; what it costs was reckoned before, so that it hardly ever does. */
+    private static final int PATIENCE = 20;
+    /** One is drawn after the other: each needs room. */
+    private static final Semaphore DRAWING = new Semaphore(1);
 
     /** The library tells its own log of each flaw, with stack traces; what matters is said in the sentence. Kept, lest it be forgotten. */
     private static final Logger LIBRARY = Logger.getLogger("com.github.weisj.jsvg");
@@ -39,12 +41,18 @@ final class Drawing {
         LIBRARY.setLevel(Level.OFF);
     }
 
+    private final String name;
+    private final DrawingSource source;
     private final SVGDocument document;
-    private final FloatSize size;
+    private final double wide;
+    private final double high;
 
-    private Drawing(SVGDocument document) {
+    private Drawing(String name, DrawingSource source, SVGDocument document) {
+        this.name = name;
+        this.source = source;
         this.document = document;
-        this.size = document.size();
+        this.wide = source.size().width().orElse((double) document.size().width);
+        this.high = source.size().height().orElse((double) document.size().height);
     }
 
     /** Whether bytes look like a drawing rather than a picture of pixels. */
@@ -58,24 +66,12 @@ final class Drawing {
     }
 
     static Drawing of(byte[] bytes, String name) throws Unreadable {
-        String text = new String(bytes, StandardCharsets.UTF_8);
-        String lower = text.toLowerCase(Locale.ROOT);
-        if (lower.contains("<!entity")) {
-            throw new Unreadable("“" + name + "” declares entities, which a drawing has no need of; export it again without them.");
-        }
-        if (lower.contains("<script") || HANDLER.matcher(lower).find() || lower.contains("javascript:")) {
-            throw new Unreadable("“" + name + "” holds a script; export it as a plain drawing.");
-        }
-        Matcher outside = OUTSIDE.matcher(NAMESPACE.matcher(text).replaceAll(""));
-        if (outside.find()) {
-            throw new Unreadable("“" + name + "” shows something from outside itself, “" + shortened(Optional.ofNullable(outside.group(1)).or(() -> Optional.ofNullable(outside.group(2)))
-                    .orElse("a style sheet")) + "”; put it into the drawing and export it again.");
-        }
+        DrawingSource source = DrawingSource.of(bytes, name);
         try {
             LoaderContext context = LoaderContext.builder().externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL).build();
             SVGDocument document = new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
             if (document != null) {
-                return new Drawing(document);
+                return new Drawing(name, source, document);
             }
         } catch (RuntimeException | StackOverflowError e) {
             throw new Unreadable("“" + name + "” is damaged: it is no sound SVG; export it again.", e);
@@ -83,20 +79,42 @@ final class Drawing {
         throw new Unreadable("“" + name + "” is damaged: it is no sound SVG; export it again.");
     }
 
-    private static String shortened(String reference) {
-        return reference.length() > 60 ? reference.substring(0, 59) + "…" : reference.strip();
-    }
-
     /** Pixels across when drawn. */
     long width() {
-        return Math.round((double) size.width * SCALE);
+        return Math.round(wide * SCALE);
     }
 
     long height() {
-        return Math.round((double) size.height * SCALE);
+        return Math.round(high * SCALE);
     }
 
-    Raster draw() {
+    /** Draws it, away from the caller's thread, and gives up after a while; what would cost too much is not begun. */
+    Raster draw() throws Unreadable {
+        source.refuseCostly((double) width() * height(), SCALE);
+        FutureTask<Raster> drawing = new FutureTask<>(this::drawn);
+        try {
+            DRAWING.acquire();
+            Thread.ofPlatform().daemon().name("drawing").start(() -> {
+                try {
+                    drawing.run();
+                } finally {
+                    DRAWING.release();
+                }
+            });
+            return drawing.get(PATIENCE, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Unreadable("“" + name + "” was not drawn to its end.", e);
+        } catch (TimeoutException e) {
+            drawing.cancel(true);
+            throw new Unreadable("“" + name + "” takes longer than " + PATIENCE + " seconds to draw; export it as a PNG instead.", e);
+        } catch (ExecutionException e) {
+            throw new Unreadable(e.getCause() instanceof OutOfMemoryError ? "“" + name + "” needs more memory to draw than there is; export it as a PNG instead."
+                    : "“" + name + "” cannot be drawn: it is no sound SVG; export it again.", e);
+        }
+    }
+
+    private Raster drawn() {
         BufferedImage image = new BufferedImage((int) width(), (int) height(), BufferedImage.TYPE_INT_ARGB);
         Graphics2D g = image.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);

@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.Locale;
 import javax.imageio.ImageIO;
@@ -12,7 +13,7 @@ import javax.imageio.event.IIOReadWarningListener;
 import javax.imageio.stream.ImageInputStream;
 import pandel.files.Unreadable;
 
-/** Decodes PNG, JPEG and SVG, photographs turned upright. The header is looked at before anything is decoded. */
+/** Decodes PNG, JPEG, SVG, WebP, GIF and BMP, photographs turned upright. The header is looked at before anything is decoded. */
 public final class Pictures {
 
     /** The most pixels along one side of a picture that is taken in. */
@@ -23,9 +24,25 @@ public final class Pictures {
     public static final long MOST_BYTES = 200_000_000;
 
     private static final String SVG = "svg";
+    private static final String PNG = "png";
+    private static final String JPG = "jpg";
 
-    /** What a picture's header says. @param ending of its content name */
-    public record Header(String ending, int width, int height) {
+    /**
+     * What a picture's header says.
+     *
+     * @param format png, jpg, svg, webp, gif or bmp
+     */
+    public record Header(String format, int width, int height) {
+
+        /** Of its content name: what is kept of another format than these is a PNG. */
+        public String ending() {
+            return isKept() ? format : PNG;
+        }
+
+        /** Whether its bytes are kept as they are. */
+        public boolean isKept() {
+            return format.equals(PNG) || format.equals(JPG) || format.equals(SVG);
+        }
     }
 
     static {
@@ -42,13 +59,19 @@ public final class Pictures {
         }
         String format = format(bytes);
         if (format.isEmpty()) {
-            throw new Unreadable("“" + name + "” is no PNG, JPEG or SVG picture.");
+            throw new Unreadable("“" + name + "” is no PNG, JPEG, SVG, WebP, GIF or BMP picture.");
         }
-        if (format.equals(SVG)) {
-            return header(Drawing.of(bytes, name), name);
+        return format.equals(SVG) ? header(Drawing.of(bytes, name), name) : pixelHeader(bytes, name);
+    }
+
+    /** Reads the header of a picture that is no drawing. */
+    static Header pixelHeader(byte[] bytes, String name) throws Unreadable {
+        String format = format(bytes);
+        if (format.isEmpty() || format.equals(SVG)) {
+            throw new Unreadable("“" + name + "” is no picture of pixels.");
         }
         try {
-            boolean swaps = format.equals("jpg") && Turn.of(bytes).swaps();
+            boolean swaps = format.equals(JPG) && Turn.of(bytes).swaps();
             return withReader(bytes, format, name, reader -> swaps ? checked(format, reader.getHeight(0), reader.getWidth(0), name)
                     : checked(format, reader.getWidth(0), reader.getHeight(0), name));
         } catch (IOException | RuntimeException e) {
@@ -79,7 +102,7 @@ public final class Pictures {
         }
         Header header = header(bytes, name);
         try {
-            return withReader(bytes, header.ending(), name, reader -> {
+            return withReader(bytes, header.format(), name, reader -> {
                 String[] warning = new String[1];
                 IIOReadWarningListener listener = (source, text) -> warning[0] = text;
                 reader.addIIOReadWarningListener(listener);
@@ -87,11 +110,21 @@ public final class Pictures {
                 if (warning[0] != null && warning[0].toLowerCase(Locale.ROOT).contains("premature")) {
                     throw new IOException(warning[0]);
                 }
-                return header.ending().equals("jpg") ? Turn.of(bytes).upright(Raster.of(image)) : Raster.of(image);
+                return header.format().equals(JPG) ? Turn.of(bytes).upright(Raster.of(image)) : Raster.of(image);
             });
         } catch (IOException | RuntimeException e) {
             throw new Unreadable("“" + name + "” is cut short or damaged; export it again.", e);
         }
+    }
+
+    /** Whether the first bytes of a file are those of a picture that can be read. */
+    public static boolean isOne(byte[] start) {
+        return !format(start).isEmpty();
+    }
+
+    /** The bytes to keep of a picture: its own, or those of a PNG where its format is not kept. */
+    public static byte[] kept(byte[] bytes, Header header, Raster decoded) throws IOException {
+        return header.isKept() ? bytes : png(decoded);
     }
 
     /** PNG bytes of a picture. */
@@ -103,7 +136,7 @@ public final class Pictures {
 
     /** Picture pixels for each px that a picture itself says; 0: nothing. */
     public static double ownScale(Header header) {
-        return header.ending().equals(SVG) ? Drawing.SCALE : 0;
+        return header.format().equals(SVG) ? Drawing.SCALE : 0;
     }
 
     private static String format(byte[] b) {
@@ -111,9 +144,13 @@ public final class Pictures {
             return SVG;
         }
         if (b.length > 8 && (b[0] & 255) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G') {
-            return "png";
+            return PNG;
         }
-        return b.length > 3 && (b[0] & 255) == 0xFF && (b[1] & 255) == 0xD8 && (b[2] & 255) == 0xFF ? "jpg" : "";
+        if (b.length > 3 && (b[0] & 255) == 0xFF && (b[1] & 255) == 0xD8 && (b[2] & 255) == 0xFF) {
+            return JPG;
+        }
+        String start = new String(b, 0, Math.min(b.length, 12), StandardCharsets.ISO_8859_1);
+        return start.startsWith("RIFF") && start.endsWith("WEBP") ? "webp" : start.startsWith("GIF8") ? "gif" : start.startsWith("BM") && b.length > 26 ? "bmp" : "";
     }
 
     private interface Reading<T> {
@@ -125,7 +162,19 @@ public final class Pictures {
         if (!readers.hasNext()) {
             throw new Unreadable("“" + name + "” cannot be read: this Java has no " + format + " decoder.");
         }
-        ImageReader reader = readers.next();
+        Throwable first = null;
+        // One decoder may not know what another does: printers' colours in a JPEG, say.
+        while (readers.hasNext()) {
+            try {
+                return with(readers.next(), bytes, reading);
+            } catch (IOException | RuntimeException e) {
+                first = first == null ? e : first;
+            }
+        }
+        throw first instanceof IOException e ? e : new IOException(first);
+    }
+
+    private static <T> T with(ImageReader reader, byte[] bytes, Reading<T> reading) throws IOException, Unreadable {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             reader.setInput(in, true, true);
             return reading.read(reader);

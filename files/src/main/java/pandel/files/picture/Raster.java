@@ -1,7 +1,9 @@
 package pandel.files.picture;
 
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.awt.image.IndexColorModel;
 import java.awt.image.PixelInterleavedSampleModel;
 import java.util.Optional;
 
@@ -15,7 +17,7 @@ public record Raster(int width, int height, int[] argb) {
     static Raster of(BufferedImage image) {
         int w = image.getWidth();
         int h = image.getHeight();
-        return new Raster(w, h, interleaved(image).orElseGet(() -> image.getRGB(0, 0, w, h, null, 0, w)));
+        return new Raster(w, h, interleaved(image).or(() -> grey(image)).orElseGet(() -> image.getRGB(0, 0, w, h, null, 0, w)));
     }
 
     /** Bytes side by side in sRGB, as decoders mostly give them, without a colour conversion for each pixel. */
@@ -35,6 +37,34 @@ public record Raster(int width, int height, int[] argb) {
             for (int x = 0; x < image.getWidth(); x++, at += each, to++) {
                 int alpha = offsets.length == 4 ? bytes[at + offsets[3]] & 255 : 255;
                 argb[to] = alpha << 24 | (bytes[at + offsets[0]] & 255) << 16 | (bytes[at + offsets[1]] & 255) << 8 | bytes[at + offsets[2]] & 255;
+            }
+        }
+        return Optional.of(argb);
+    }
+
+    /**
+     * Grey as it is written: files hold it with sRGB's curve (PNG 1.2, 2.7; JFIF), where Java takes it for amounts of light and would show
+     * it far too light.
+     */
+    private static Optional<int[]> grey(BufferedImage image) {
+        if (image.getColorModel() instanceof IndexColorModel || image.getColorModel().getColorSpace().getType() != ColorSpace.TYPE_GRAY || image.getColorModel().isAlphaPremultiplied()) {
+            return Optional.empty();
+        }
+        int bits = image.getSampleModel().getSampleSize(0);
+        long most = (1L << bits) - 1;
+        boolean clear = image.getRaster().getNumBands() > 1;
+        int[] argb = new int[image.getWidth() * image.getHeight()];
+        int[] row = new int[image.getWidth()];
+        int[] alphas = new int[image.getWidth()];
+        for (int y = 0; y < image.getHeight(); y++) {
+            image.getRaster().getSamples(0, y, image.getWidth(), 1, 0, row);
+            if (clear) {
+                image.getRaster().getSamples(0, y, image.getWidth(), 1, 1, alphas);
+            }
+            for (int x = 0; x < row.length; x++) {
+                int grey = (int) ((row[x] & most) * 255 / most);
+                int alpha = clear ? (int) ((alphas[x] & most) * 255 / most) : 255;
+                argb[y * image.getWidth() + x] = alpha << 24 | grey << 16 | grey << 8 | grey;
             }
         }
         return Optional.of(argb);

@@ -13,6 +13,9 @@ public final class Thumbnails {
     /** Pixels that a thumbnail is wide at the most. */
     public static final int WIDE = 280;
 
+    /** Another name whenever thumbnails are made otherwise, so that none made before is shown. */
+    private static final String MADE_BY = "thumbnails-2";
+
     private final Path folder;
 
     public Thumbnails(Path folder) {
@@ -23,7 +26,7 @@ public final class Thumbnails {
     public static Thumbnails ofUser() {
         String cache = System.getenv("XDG_CACHE_HOME");
         Path base = cache != null && !cache.isBlank() ? Path.of(cache) : Path.of(System.getProperty("user.home"), ".cache");
-        return new Thumbnails(base.resolve("pandel").resolve("thumbnails"));
+        return new Thumbnails(base.resolve("pandel").resolve(MADE_BY));
     }
 
     /** The thumbnail of a picture, if it was made before. */

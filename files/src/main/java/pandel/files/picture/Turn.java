@@ -1,11 +1,13 @@
 package pandel.files.picture;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.jpeg.JpegProcessingException;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.List;
 import java.util.Optional;
 
 /** How a camera held a picture: EXIF's orientation, 1 to 8 (CIPA DC-008, 4.6.5.1). */
@@ -15,13 +17,13 @@ enum Turn {
     /** What a JPEG says, or none. */
     static Turn of(byte[] jpeg) {
         try {
-            Optional<ExifIFD0Directory> exif = Optional.ofNullable(ImageMetadataReader.readMetadata(new ByteArrayInputStream(jpeg)).getFirstDirectoryOfType(ExifIFD0Directory.class));
+            Optional<ExifIFD0Directory> exif = Optional.ofNullable(JpegMetadataReader.readMetadata(new ByteArrayInputStream(jpeg), List.of(new ExifReader())).getFirstDirectoryOfType(ExifIFD0Directory.class));
             if (exif.isPresent() && exif.get().containsTag(ExifIFD0Directory.TAG_ORIENTATION)) {
                 int said = exif.get().getInt(ExifIFD0Directory.TAG_ORIENTATION);
                 return said >= 1 && said <= 8 ? values()[said - 1] : NONE;
             }
             return NONE;
-        } catch (ImageProcessingException | MetadataException | IOException e) {
+        } catch (JpegProcessingException | MetadataException | IOException e) {
             // What cannot be understood beside the pixels is no reason to refuse them.
             return NONE;
         }

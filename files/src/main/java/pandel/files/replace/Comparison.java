@@ -24,7 +24,20 @@ public final class Comparison {
     private final List<Came> came;
     private final List<Pairing> pairs = new ArrayList<>();
 
-    private record Candidate(Had had, Came came, double distance) {
+    /** How much more alike than the next best a picture is that is taken for a newer one unasked. */
+    private static final double MARGIN = 0.04;
+    /** The share of what is drawn that it has in common with it then. */
+    private static final double COMMON = 0.5;
+    private static final double SAME_WIDTH = 1.03;
+
+    /** @param common share of what is drawn that both have */
+    private record Candidate(Had had, Came came, double distance, double common) {
+
+        private boolean fits() {
+            double a = had.picture().width();
+            double b = came.picture().width();
+            return Math.max(a, b) <= Math.min(a, b) * SAME_WIDTH;
+        }
     }
 
     private Comparison(List<Had> had, List<Came> came, Function<Picture, Optional<Likeness>> look) {
@@ -94,7 +107,7 @@ public final class Comparison {
             for (Came c : came) {
                 Optional<Likeness> fresh = look.apply(c.picture());
                 if (old.isPresent() && fresh.isPresent() && h.picture().on() == c.picture().on()) {
-                    candidates.add(new Candidate(h, c, old.get().distance(fresh.get())));
+                    candidates.add(new Candidate(h, c, old.get().distance(fresh.get()), old.get().drawn().sharedWith(fresh.get().drawn())));
                 }
             }
         }
@@ -103,9 +116,21 @@ public final class Comparison {
             if (!taken.contains(p.had()) && !taken.contains(p.came())) {
                 taken.add(p.had());
                 taken.add(p.came());
-                put(p.had(), p.came());
+                if (isClear(p, candidates)) {
+                    put(p.had(), p.came());
+                } else {
+                    pairs.add(Pairing.of(Kind.PERHAPS, p.had(), p.came()));
+                    had.remove(p.had());
+                    came.remove(p.came());
+                }
             }
         });
+    }
+
+    /** Whether a picture is clearly more like another than the next best of either, is as wide, and shows the same things. */
+    private static boolean isClear(Candidate best, List<Candidate> all) {
+        return best.fits() && best.common() >= COMMON && all.stream().filter(c -> c != best && (c.had() == best.had() || c.came() == best.came()))
+                .allMatch(c -> c.distance() >= best.distance() + MARGIN || c.common() + COMMON / 2 <= best.common());
     }
 
     private static String name(String source) {

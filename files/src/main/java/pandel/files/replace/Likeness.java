@@ -9,15 +9,16 @@ import pandel.files.picture.Raster;
  * How a picture looks, in few bits: a perceptual hash of its low frequencies. Pictures that people call alike differ in few of
  * them, whatever their sizes.
  *
+ * @param drawn what is drawn on the ground
  * @param ratio height for each unit of width; what differs much in it is not alike however it looks
  */
-public record Likeness(Hash hash, double ratio) {
+public record Likeness(Hash hash, double ratio, Drawn drawn) {
 
     private static final int BITS = 144;
     private static final double MOST_RATIO = 1.35;
 
     public static Likeness of(Raster raster) {
-        return new Likeness(new PerceptiveHash(BITS).hash(opaque(raster)), (double) raster.height() / raster.width());
+        return new Likeness(new PerceptiveHash(BITS).hash(opaque(raster)), (double) raster.height() / raster.width(), Drawn.of(raster));
     }
 
     /** From 0, the same, to 1, nothing in common. */

@@ -18,6 +18,8 @@ public record Pairing(Kind kind, Optional<Had> had, Optional<Came> came) {
         CHANGED("changed"),
         /** Another name, and it looks alike or is the same. */
         RENAMED("renamed"),
+        /** Another name, and it may be a newer one of that or another screen: a person is asked. */
+        PERHAPS("perhaps"),
         /** Nothing had goes with it. */
         NEW("new"),
         /** Nothing that came goes with it. */

@@ -30,10 +30,10 @@ public final class PrototypeFile {
     static final String JSON = "prototype.json";
     static final String PICTURES = "pictures/";
     static final String VERSIONS = "versions/";
-    private static final int MOST_ENTRIES = 30_000;
-    private static final long MOST_JSON = 400_000_000;
-    private static final long BOMB_FROM = 10_000_000;
-    private static final int BOMB_RATIO = 100;
+    private static final int MOST_ENTRIES = 200_000;
+    static final long MOST_JSON = 400_000_000;
+    static final long BOMB_FROM = 10_000_000;
+    static final int BOMB_RATIO = 100;
 
     /**
      * An opened prototype.
@@ -57,7 +57,7 @@ public final class PrototypeFile {
         } catch (NoSuchFileException e) {
             throw new Unreadable("There is no file “" + path + "”; check the name.", e);
         } catch (IOException | RuntimeException e) {
-            throw new Unreadable("“" + name + "” cannot be read: " + e.getMessage(), e);
+            throw new Unreadable("“" + name + "” cannot be read: " + Unreadable.why(e) + ".", e);
         }
     }
 
@@ -66,6 +66,9 @@ public final class PrototypeFile {
         if (!Files.isRegularFile(json)) {
             throw new Unreadable("The folder holds no prototype.json.");
         }
+        if (!FolderPictures.isPlain(json, path)) {
+            throw new Unreadable("Its prototype.json is a link to a file outside the folder, so it is not opened.");
+        }
         if (Files.size(json) > MOST_JSON) {
             throw new Unreadable("Its prototype.json is larger than Pandel reads.");
         }
@@ -73,17 +76,24 @@ public final class PrototypeFile {
         Path pictures = path.resolve(PICTURES);
         if (Files.isDirectory(pictures)) {
             try (Stream<Path> files = Files.list(pictures)) {
-                files.forEach(f -> held.add(f.getFileName().toString()));
+                for (Path file : files.toList()) {
+                    if (FolderPictures.isPlain(file, path)) {
+                        held.add(file.getFileName().toString());
+                    }
+                }
             }
         }
         try (InputStream in = new BufferedInputStream(Files.newInputStream(json))) {
-            return opened(PrototypeReader.read(in, id -> text(path.resolve(VERSIONS + id + ".json"))), new FolderPictures(pictures), held);
+            return opened(PrototypeReader.read(in, id -> text(path.resolve(VERSIONS + id + ".json"), path)), new FolderPictures(pictures, path), held);
         }
     }
 
     private static Opened zip(Path path) throws IOException, Unreadable {
         if (!Files.exists(path)) {
             throw new NoSuchFileException(path.toString());
+        }
+        if (!Files.isRegularFile(path)) {
+            throw new Unreadable("It is neither a file nor a folder.");
         }
         try (ZipFile zip = new ZipFile(path.toFile())) {
             Set<String> held = entries(zip);
@@ -92,7 +102,7 @@ public final class PrototypeFile {
                 throw new Unreadable("It is a zip without a prototype.json, so no Pandel prototype.");
             }
             try (InputStream in = new Capped(new BufferedInputStream(zip.getInputStream(json)), most(json))) {
-                return opened(PrototypeReader.read(in, id -> text(zip, VERSIONS + id + ".json")), new ZipPictures(path), held);
+                return opened(PrototypeReader.read(in, id -> text(zip, VERSIONS + id + ".json")), new ZipPictures(Beside.linkedFrom(path)), held);
             }
         } catch (ZipException e) {
             throw new Unreadable(startsAsZip(path) ? "It is cut short or damaged; take an earlier copy of it."
@@ -100,10 +110,17 @@ public final class PrototypeFile {
         }
     }
 
+    /** The prototype of a file of this program's own, without looking after pictures; not bounded. */
+    static Prototype prototype(Path path) throws IOException, Unreadable {
+        try (ZipFile zip = new ZipFile(path.toFile()); InputStream in = new BufferedInputStream(zip.getInputStream(zip.getEntry(JSON)))) {
+            return PrototypeReader.read(in, id -> text(zip, VERSIONS + id + ".json"));
+        }
+    }
+
     /** A version's text; one that cannot be read, or is too large, is as if it were not there. */
-    private static Optional<String> text(Path file) {
+    private static Optional<String> text(Path file, Path inside) {
         try {
-            return Files.isRegularFile(file) && Files.size(file) <= MOST_JSON ? Optional.of(Files.readString(file)) : Optional.empty();
+            return FolderPictures.isPlain(file, inside) && Files.size(file) <= MOST_JSON ? Optional.of(Files.readString(file)) : Optional.empty();
         } catch (IOException e) {
             return Optional.empty();
         }

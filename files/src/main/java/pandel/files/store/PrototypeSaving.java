@@ -1,17 +1,14 @@
 package pandel.files.store;
 
 import java.io.BufferedOutputStream;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
-import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFilePermission;
 import java.time.LocalDateTime;
 import java.util.HashSet;
@@ -22,11 +19,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import java.util.zip.CRC32;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
+import pandel.files.json.PrototypeReader;
 import pandel.files.json.PrototypeWriter;
+import pandel.files.json.VersionTexts;
 
 /** Saves a prototype: writes beside, flushes, renames. At no moment is there no whole file. */
 public final class PrototypeSaving {
@@ -34,25 +34,31 @@ public final class PrototypeSaving {
     private PrototypeSaving() {
     }
 
-    /** Saves as one {@code .pandel} file. */
+    /** Saves as one {@code .pandel} file, whoever wrote there before. */
     public static void toFile(Prototype prototype, Path file, PictureShelf shelf) throws Unreadable {
-        Path target = file.toAbsolutePath();
-        Path beside = target.resolveSibling("." + target.getFileName() + ".saving");
-        try {
+        toFile(prototype, file, shelf, Optional.empty());
+    }
+
+    /**
+     * Saves as one {@code .pandel} file.
+     *
+     * @param as how the file was when it was last read or written; refused with {@link ChangedOutside} when it is not so any more
+     */
+    public static void toFile(Prototype prototype, Path file, PictureShelf shelf, Optional<FileStamp> as) throws Unreadable {
+        try (Beside beside = Beside.of(file)) {
+            Path target = beside.target();
             refuseReadOnly(target);
+            refuseChanged(target, as);
             Reading reading = new Reading(shelf);
             keepWhatGoes(prototype, target, shelf, reading);
-            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(beside), 1 << 16);
+            Set<String> pictures = PrototypeFile.pictures(prototype);
+            try (OutputStream out = new BufferedOutputStream(beside.out(), 1 << 16);
                     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-                zip.putNextEntry(stable(PrototypeFile.JSON));
-                zip.write(PrototypeWriter.text(prototype).getBytes(StandardCharsets.UTF_8));
-                zip.closeEntry();
+                text(zip, PrototypeFile.JSON, PrototypeWriter.text(prototype));
                 for (Map.Entry<String, String> version : PrototypeWriter.versions(prototype).entrySet()) {
-                    zip.putNextEntry(stable(PrototypeFile.VERSIONS + version.getKey() + ".json"));
-                    zip.write(version.getValue().getBytes(StandardCharsets.UTF_8));
-                    zip.closeEntry();
+                    text(zip, PrototypeFile.VERSIONS + version.getKey() + ".json", version.getValue());
                 }
-                for (String content : PrototypeFile.pictures(prototype)) {
+                for (String content : pictures) {
                     Optional<byte[]> bytes = reading.read(content);
                     if (bytes.isPresent()) {
                         store(zip, content, bytes.get());
@@ -60,23 +66,32 @@ public final class PrototypeSaving {
                 }
             }
             reading.refuseLoss();
-            flush(beside);
-            rename(beside, target);
+            beside.flush();
+            opensAgain(beside.part(), file);
+            refuseChanged(target, as);
+            beside.replace();
             shelf.savedTo(new ZipPictures(target));
         } catch (IOException e) {
             throw cannot(file, e);
-        } finally {
-            discard(beside);
         }
     }
 
-    /** Saves as a plain folder for version control. */
+    /** Saves as a plain folder for version control, whoever wrote there before. */
     public static void toFolder(Prototype prototype, Path folder, PictureShelf shelf) throws Unreadable {
+        toFolder(prototype, folder, shelf, Optional.empty());
+    }
+
+    /**
+     * Saves as a plain folder for version control.
+     *
+     * @param as how its prototype.json was when it was last read or written; refused with {@link ChangedOutside} when it is not so any more
+     */
+    public static void toFolder(Prototype prototype, Path folder, PictureShelf shelf, Optional<FileStamp> as) throws Unreadable {
         Path target = folder.toAbsolutePath();
         Path pictures = target.resolve(PrototypeFile.PICTURES);
-        Path beside = target.resolve("." + PrototypeFile.JSON + ".saving");
         try {
             refuseReadOnly(target.resolve(PrototypeFile.JSON));
+            refuseChanged(target, as);
             Files.createDirectories(pictures);
             Set<String> wanted = PrototypeFile.pictures(prototype);
             Reading reading = new Reading(shelf);
@@ -84,24 +99,88 @@ public final class PrototypeSaving {
                 Path file = pictures.resolve(content);
                 Optional<byte[]> bytes = Files.exists(file) ? Optional.empty() : reading.read(content);
                 if (bytes.isPresent()) {
-                    Path part = pictures.resolve("." + content + ".saving");
-                    Files.write(part, bytes.get());
-                    flush(part);
-                    rename(part, file);
+                    write(file, bytes.get());
                 }
             }
             reading.refuseLoss();
             saveVersions(prototype, target.resolve(PrototypeFile.VERSIONS));
-            Files.writeString(beside, PrototypeWriter.text(prototype));
-            flush(beside);
-            rename(beside, target.resolve(PrototypeFile.JSON));
+            try (Beside beside = Beside.inPlaceOf(target.resolve(PrototypeFile.JSON))) {
+                byte[] json = PrototypeWriter.text(prototype).getBytes(StandardCharsets.UTF_8);
+                beside.write(json);
+                beside.flush();
+                opensAgain(json, folder);
+                refuseChanged(target, as);
+                beside.replace();
+            }
             removeOthers(pictures, wanted, shelf);
             removeVersions(prototype, target.resolve(PrototypeFile.VERSIONS));
-            shelf.add(new FolderPictures(pictures));
+            shelf.add(new FolderPictures(pictures, target));
         } catch (IOException e) {
             throw cannot(folder, e);
-        } finally {
-            discard(beside);
+        }
+    }
+
+    private static void write(Path file, byte[] bytes) throws IOException {
+        try (Beside beside = Beside.inPlaceOf(file)) {
+            beside.write(bytes);
+            beside.flush();
+            beside.replace();
+        }
+    }
+
+    /** What is written is read once before it counts: a file that could not be opened again does not take the old one's place. */
+    private static void opensAgain(Path written, Path file) throws Unreadable {
+        try {
+            PrototypeFile.open(written);
+        } catch (Unreadable e) {
+            throw notSaved(file, e.getCause() instanceof Unreadable why ? why : e);
+        }
+    }
+
+    private static void opensAgain(byte[] json, Path folder) throws Unreadable, IOException {
+        if (json.length > PrototypeFile.MOST_JSON) {
+            throw notSaved(folder, new Unreadable("Its prototype.json is larger than Pandel reads."));
+        }
+        try {
+            PrototypeReader.read(new ByteArrayInputStream(json), VersionTexts.NONE);
+        } catch (Unreadable e) {
+            throw notSaved(folder, e);
+        }
+    }
+
+    private static Unreadable notSaved(Path file, Unreadable why) {
+        return new Unreadable("“" + file.getFileName() + "” was not saved, because it could not be opened again. " + why.sentence() + " What was there before is as it was, and your work is still open.", why);
+    }
+
+    private static void refuseChanged(Path target, Optional<FileStamp> as) throws ChangedOutside {
+        FileStamp now = FileStamp.now(target);
+        if (as.isPresent() && !now.equals(FileStamp.NONE) && !now.equals(as.get())) {
+            throw new ChangedOutside(target);
+        }
+    }
+
+    /** A text packed; one that packs so well that it would be taken for a trap is left unpacked. */
+    private static void text(ZipOutputStream zip, String name, String text) throws IOException {
+        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+        if (bytes.length > PrototypeFile.BOMB_FROM && packed(bytes) * PrototypeFile.BOMB_RATIO < bytes.length * 2L) {
+            stored(zip, name, bytes);
+            return;
+        }
+        zip.putNextEntry(stable(name));
+        zip.write(bytes);
+        zip.closeEntry();
+    }
+
+    private static long packed(byte[] bytes) {
+        try (Deflater deflater = new Deflater(Deflater.DEFAULT_COMPRESSION, true)) {
+            deflater.setInput(bytes);
+            deflater.finish();
+            byte[] buffer = new byte[1 << 16];
+            long packed = 0;
+            while (!deflater.finished()) {
+                packed += deflater.deflate(buffer);
+            }
+            return packed;
         }
     }
 
@@ -109,10 +188,7 @@ public final class PrototypeSaving {
         for (Map.Entry<String, String> version : PrototypeWriter.versions(prototype).entrySet()) {
             Path file = Files.createDirectories(folder).resolve(version.getKey() + ".json");
             if (!Files.exists(file) || !Files.readString(file).equals(version.getValue())) {
-                Path part = folder.resolve("." + version.getKey() + ".saving");
-                Files.writeString(part, version.getValue());
-                flush(part);
-                rename(part, file);
+                write(file, version.getValue().getBytes(StandardCharsets.UTF_8));
             }
         }
     }
@@ -138,11 +214,8 @@ public final class PrototypeSaving {
     }
 
     private static boolean writableByAnyone(Path target) throws IOException {
-        if (!target.getFileSystem().supportedFileAttributeViews().contains("posix")) {
-            return true;
-        }
-        Set<PosixFilePermission> may = Files.getPosixFilePermissions(target);
-        return may.contains(PosixFilePermission.OWNER_WRITE) || may.contains(PosixFilePermission.GROUP_WRITE) || may.contains(PosixFilePermission.OTHERS_WRITE);
+        return Beside.rights(target).map(may -> may.contains(PosixFilePermission.OWNER_WRITE) || may.contains(PosixFilePermission.GROUP_WRITE)
+                || may.contains(PosixFilePermission.OTHERS_WRITE)).orElse(true);
     }
 
     private static final class ReadOnly extends IOException {
@@ -214,37 +287,19 @@ public final class PrototypeSaving {
     }
 
     private static void store(ZipOutputStream zip, String content, byte[] bytes) throws IOException {
+        stored(zip, PrototypeFile.PICTURES + content, bytes);
+    }
+
+    private static void stored(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
         CRC32 crc = new CRC32();
         crc.update(bytes);
-        ZipEntry entry = stable(PrototypeFile.PICTURES + content);
+        ZipEntry entry = stable(name);
         entry.setMethod(ZipEntry.STORED);
         entry.setSize(bytes.length);
         entry.setCrc(crc.getValue());
         zip.putNextEntry(entry);
         zip.write(bytes);
         zip.closeEntry();
-    }
-
-    private static void flush(Path file) throws IOException {
-        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
-            channel.force(true);
-        }
-    }
-
-    private static void rename(Path from, Path to) throws IOException {
-        try {
-            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE);
-        } catch (AtomicMoveNotSupportedException e) {
-            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
-        }
-    }
-
-    private static void discard(Path beside) {
-        try {
-            Files.deleteIfExists(beside);
-        } catch (IOException e) {
-            // A left-over beside the file harms nobody; the next save writes over it.
-        }
     }
 
     private static boolean isFull(IOException e) {
@@ -256,7 +311,7 @@ public final class PrototypeSaving {
         return new Unreadable("“" + path.getFileName() + "” could not be saved in " + path.toAbsolutePath().getParent() + ": "
                 + (e instanceof AccessDeniedException ? "no permission to write there"
                 : isFull(e) ? "there is no room left on the disk"
-                : e instanceof NoSuchFileException ? "that folder is not there" : e instanceof java.io.EOFException ? "the file it was opened from is shorter than it was" : e.getMessage())
+                : e instanceof NoSuchFileException ? "that folder is not there" : e instanceof java.io.EOFException ? "the file it was opened from is shorter than it was" : Unreadable.why(e))
                 + ". Your work is still open; save it elsewhere.", e);
     }
 }

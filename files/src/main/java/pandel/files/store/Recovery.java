@@ -1,27 +1,37 @@
 package pandel.files.store;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayInputStream;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import java.util.zip.Deflater;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
-import pandel.files.json.PrototypeReader;
+import pandel.files.json.Json;
 import pandel.files.json.PrototypeWriter;
 
 /**
@@ -31,7 +41,11 @@ import pandel.files.json.PrototypeWriter;
 public final class Recovery implements AutoCloseable {
 
     private static final String LOCK = "lock";
-    private static final String WORK = "work.json";
+    private static final String WORK = "work.pandel";
+    private static final String ABOUT = "about.json";
+    private static final String ASIDE = "set-aside";
+    private static final Duration BEGINNING = Duration.ofMinutes(1);
+    private static final Logger LOG = LoggerFactory.getLogger(Recovery.class);
 
     /**
      * Work left behind by a program that no longer runs.
@@ -71,23 +85,39 @@ public final class Recovery implements AutoCloseable {
         Path pictures = Files.createDirectories(folder.resolve(PrototypeFile.PICTURES));
         for (String content : PrototypeFile.pictures(prototype)) {
             Path copy = pictures.resolve(content);
-            if (!Files.exists(copy)) {
-                Optional<byte[]> bytes = shelf.readTaken(content);
-                if (bytes.isPresent()) {
-                    Path part = pictures.resolve(content + ".part");
-                    Files.write(part, bytes.get());
-                    Files.move(part, copy, StandardCopyOption.REPLACE_EXISTING);
-                }
+            Optional<byte[]> bytes = Files.exists(copy) ? Optional.empty() : shelf.readTaken(content);
+            if (bytes.isPresent()) {
+                replace(copy, bytes.get());
             }
         }
-        ObjectMapper mapper = new ObjectMapper();
-        var work = mapper.createObjectNode().put("title", prototype.title()).put("prototype", PrototypeWriter.text(prototype));
-        var versions = work.putObject("versions");
-        PrototypeWriter.versions(prototype).forEach(versions::put);
-        file.ifPresent(f -> work.put("file", f.toAbsolutePath().toString()));
-        Path part = folder.resolve(WORK + ".part");
-        Files.writeString(part, work.toString());
-        Files.move(part, folder.resolve(WORK), StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+        ObjectNode about = JsonNodeFactory.instance.objectNode().put("title", prototype.title());
+        file.ifPresent(f -> about.put("file", f.toAbsolutePath().toString()));
+        try (Beside beside = Beside.inPlaceOf(folder.resolve(WORK))) {
+            try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(beside.out(), 1 << 16), StandardCharsets.UTF_8)) {
+                zip.setLevel(Deflater.BEST_SPEED);
+                entry(zip, ABOUT, about.toString());
+                entry(zip, PrototypeFile.JSON, PrototypeWriter.text(prototype));
+                for (Map.Entry<String, String> version : PrototypeWriter.versions(prototype).entrySet()) {
+                    entry(zip, PrototypeFile.VERSIONS + version.getKey() + ".json", version.getValue());
+                }
+            }
+            beside.flush();
+            beside.replace();
+        }
+    }
+
+    private static void replace(Path file, byte[] bytes) throws IOException {
+        try (Beside beside = Beside.inPlaceOf(file)) {
+            beside.write(bytes);
+            beside.flush();
+            beside.replace();
+        }
+    }
+
+    private static void entry(ZipOutputStream zip, String name, String text) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(text.getBytes(StandardCharsets.UTF_8));
+        zip.closeEntry();
     }
 
     /** Forgets what was kept: it is saved, or was let go. */
@@ -103,29 +133,74 @@ public final class Recovery implements AutoCloseable {
         delete(folder);
     }
 
-    /** What programs that no longer run left behind, the newest first; empty places are cleared away. */
-    public static List<Left> find(Path base) throws IOException {
-        List<Left> found = new ArrayList<>();
+    /**
+     * What programs that no longer run left behind, each by itself.
+     *
+     * @param left     what can be brought back, the newest first
+     * @param setAside folders of what cannot be read; they were moved there, out of the way, and nothing in them was changed
+     */
+    public record Found(List<Left> left, List<Path> setAside) {
+    }
+
+    /** Looks for what was left behind; empty places are cleared away. */
+    public static Found find(Path base) throws IOException {
+        List<Left> left = new ArrayList<>();
+        List<Path> setAside = new ArrayList<>();
         if (!Files.isDirectory(base)) {
-            return found;
+            return new Found(left, setAside);
         }
-        try (Stream<Path> folders = Files.list(base)) {
-            for (Path folder : folders.filter(Files::isDirectory).toList()) {
-                if (isInUse(folder)) {
-                    continue;
-                }
-                Path work = folder.resolve(WORK);
-                if (Files.exists(work)) {
-                    JsonNode node = new ObjectMapper().readTree(Files.readString(work));
-                    found.add(new Left(folder, node.path("title").asText(), Optional.ofNullable(node.path("file").textValue()).map(Path::of),
-                            Files.getLastModifiedTime(work).toInstant()));
-                } else {
-                    delete(folder);
+        List<Path> folders;
+        try (Stream<Path> all = Files.list(base)) {
+            folders = all.filter(Files::isDirectory).filter(f -> !f.getFileName().toString().equals(ASIDE)).toList();
+        }
+        for (Path folder : folders) {
+            try {
+                look(folder).ifPresent(left::add);
+            } catch (IOException | RuntimeException e) {
+                LOG.warn("What was left behind in {} cannot be read: {}", folder, e.getMessage());
+                try {
+                    setAside.add(Files.move(folder, Files.createDirectories(base.resolve(ASIDE)).resolve(folder.getFileName())));
+                } catch (IOException again) {
+                    LOG.warn("It cannot be moved out of the way either: {}", again.getMessage());
                 }
             }
         }
-        found.sort(Comparator.comparing(Left::at).reversed());
-        return found;
+        left.sort(Comparator.comparing(Left::at).reversed());
+        return new Found(left, setAside);
+    }
+
+    /** Empty where there is nothing to bring back. */
+    private static Optional<Left> look(Path folder) throws IOException {
+        if (isInUse(folder)) {
+            return Optional.empty();
+        }
+        Path work = folder.resolve(WORK);
+        if (Files.exists(folder.resolve("work.json"))) {
+            throw new IOException("an earlier Pandel kept it");
+        }
+        if (!Files.exists(work)) {
+            // One that begins just now has no lock yet.
+            if (Files.getLastModifiedTime(folder).toInstant().isBefore(Instant.now().minus(BEGINNING))) {
+                delete(folder);
+            }
+            return Optional.empty();
+        }
+        // Read whole: what is offered can be brought back.
+        try (ZipFile zip = new ZipFile(work.toFile())) {
+            ZipEntry json = zip.getEntry(PrototypeFile.JSON);
+            ZipEntry about = zip.getEntry(ABOUT);
+            if (json == null || about == null) {
+                throw new IOException("it holds no prototype");
+            }
+            try (InputStream in = zip.getInputStream(json)) {
+                in.transferTo(OutputStream.nullOutputStream());
+            }
+            try (InputStream in = zip.getInputStream(about)) {
+                JsonNode node = Json.tree(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+                return Optional.of(new Left(folder, node.path("title").asText(), Optional.ofNullable(node.path("file").textValue()).map(Path::of),
+                        Files.getLastModifiedTime(work).toInstant()));
+            }
+        }
     }
 
     private static boolean isInUse(Path folder) throws IOException {
@@ -142,12 +217,15 @@ public final class Recovery implements AutoCloseable {
 
     /** Opens what was left behind; its pictures are those kept aside and those of its file. */
     public static PrototypeFile.Opened open(Left left) throws Unreadable, IOException {
-        JsonNode node = new ObjectMapper().readTree(Files.readString(left.folder().resolve(WORK)));
-        Prototype prototype = PrototypeReader.read(new ByteArrayInputStream(node.path("prototype").asText().getBytes(StandardCharsets.UTF_8)),
-                id -> Optional.ofNullable(node.path("versions").path(id).textValue()));
+        Prototype prototype = PrototypeFile.prototype(left.folder().resolve(WORK));
         List<PictureSource> sources = new ArrayList<>(List.of(new FolderPictures(left.folder().resolve(PrototypeFile.PICTURES))));
         if (left.file().isPresent() && Files.exists(left.file().get())) {
-            sources.add(Files.isDirectory(left.file().get()) ? new FolderPictures(left.file().get().resolve(PrototypeFile.PICTURES)) : new ZipPictures(left.file().get()));
+            try {
+                sources.add(Files.isDirectory(left.file().get()) ? new FolderPictures(left.file().get().resolve(PrototypeFile.PICTURES), left.file().get()) : new ZipPictures(left.file().get()));
+            } catch (IOException e) {
+                // The work is worth bringing back without the pictures of a file that is broken by now.
+                LOG.warn("The pictures of {} cannot be read: {}", left.file().get(), e.getMessage());
+            }
         }
         PictureSource all = content -> {
             for (PictureSource source : sources) {

@@ -1,0 +1,35 @@
+package pandel.core.check;
+
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.Branch;
+import pandel.core.model.Effect;
+import pandel.core.model.Event;
+import pandel.core.model.Known;
+import pandel.core.play.Ruling;
+
+/**
+ * What is done at a place and comes to nothing there.
+ *
+ * @param link   id of the link; for a tab chosen, of the tab
+ * @param branch that was taken; empty where frames do it
+ * @param known  what could be read then
+ * @param events until it came to nothing; the last one does
+ * @param ruling why: refused, or nothing to do
+ */
+record Idle(String link, Optional<Branch> branch, Known known, List<Event> events, Ruling ruling) {
+
+    /** Whether it is refused, rather than that there is nothing to do. */
+    boolean isRefused() {
+        return ruling instanceof Ruling.Refused;
+    }
+
+    Optional<Effect> move() {
+        return branch.flatMap(Branch::move);
+    }
+
+    /** The value for want of which it is refused. */
+    Optional<Ruling.Lack> lack() {
+        return ruling instanceof Ruling.Refused refused ? refused.lack() : Optional.empty();
+    }
+}
