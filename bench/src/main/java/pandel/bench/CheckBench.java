@@ -52,7 +52,8 @@ public class CheckBench {
 
     @Benchmark
     public Checked afterAnEdit() {
-        return Check.of(ScreenEdits.rename(prototype.screens().getFirst(), "Renamed " + edits++).applyTo(prototype));
+        return Check.of(ScreenEdits.rename(prototype.screens().getFirst(), "Renamed " + edits++)
+                .applyTo(prototype));
     }
 
     @Benchmark

@@ -39,7 +39,9 @@ import pandel.files.store.PrototypeSaving;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Fork(value = 1, jvmArgs = {"-Xmx1g", "-Djava.awt.headless=true"})
+@Fork(
+        value = 1,
+        jvmArgs = {"-Xmx1g", "-Djava.awt.headless=true"})
 @Warmup(iterations = 1)
 @Measurement(iterations = 3)
 public class FilesBench {
@@ -62,10 +64,12 @@ public class FilesBench {
             Graphics2D g = image.createGraphics();
             for (int k = 0; k < 400; k++) {
                 g.setColor(new Color(random.nextInt(0x1000000)));
-                g.fillRoundRect(random.nextInt(1170), random.nextInt(2532), random.nextInt(300), random.nextInt(200), 20, 20);
+                g.fillRoundRect(
+                        random.nextInt(1170), random.nextInt(2532), random.nextInt(300), random.nextInt(200), 20, 20);
             }
             g.dispose();
-            ImageIO.write(image, "png", folder.resolve("screen " + i + "@3x.png").toFile());
+            ImageIO.write(
+                    image, "png", folder.resolve("screen " + i + "@3x.png").toFile());
         }
         pictures = Gathering.find(List.of(folder));
         kept = new PictureShelf();
@@ -76,7 +80,8 @@ public class FilesBench {
     private Gathering.Gathered take(PictureShelf shelf) {
         Random letters = new Random(1);
         return new Gathering(shelf, new Thumbnails(folder.resolve("thumbnails-" + round++)))
-                .take(pictures, Set.of(), new Naming(letters::nextInt), done -> { }, () -> false).orElseThrow();
+                .take(pictures, Set.of(), new Naming(letters::nextInt), done -> {}, () -> false)
+                .orElseThrow();
     }
 
     @Benchmark

@@ -15,27 +15,40 @@ import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
 
-/** Times the whole check on prototypes of growing size and plots it, both scales logarithmic: a straight line of slope 1 grows no faster than the prototype. */
+/**
+ * Times the whole check on prototypes of growing size and plots it, both scales logarithmic: a straight line of slope 1
+ * grows no faster than the prototype.
+ */
 public final class Growth {
 
     private static final int[] SIZES = {100, 200, 500, 1000, 2000, 5000, 10_000, 20_000};
     private static final int WARM_UPS = 3;
     private static final int ROUNDS = 5;
 
-    private Growth() {
-    }
+    private Growth() {}
 
     /** @param args the PNG to write */
     public static void main(String[] args) throws IOException {
-        XYChart chart = new XYChartBuilder().width(900).height(520).title("Whole check, median of five").xAxisTitle("screens (five links each)").yAxisTitle("ms").build();
-        chart.getStyler().setXAxisLogarithmic(true).setYAxisLogarithmic(true).setLegendPosition(Styler.LegendPosition.InsideNW)
-                .setChartBackgroundColor(Color.WHITE).setSeriesColors(new Color[] {new Color(0x0E5668), new Color(0xA6314B)});
+        XYChart chart = new XYChartBuilder()
+                .width(900)
+                .height(520)
+                .title("Whole check, median of five")
+                .xAxisTitle("screens (five links each)")
+                .yAxisTitle("ms")
+                .build();
+        chart.getStyler()
+                .setXAxisLogarithmic(true)
+                .setYAxisLogarithmic(true)
+                .setLegendPosition(Styler.LegendPosition.InsideNW)
+                .setChartBackgroundColor(Color.WHITE)
+                .setSeriesColors(new Color[] {new Color(0x0E5668), new Color(0xA6314B)});
         for (Kind kind : Kind.values()) {
             List<Double> sizes = new ArrayList<>();
             List<Double> times = new ArrayList<>();
             for (int size : SIZES) {
                 double ms = median(Generated.of(size, 1, kind));
-                System.out.printf(Locale.ROOT, "%s, %d screens: %.1f ms%n", kind.name().toLowerCase(Locale.ROOT), size, ms);
+                System.out.printf(
+                        Locale.ROOT, "%s, %d screens: %.1f ms%n", kind.name().toLowerCase(Locale.ROOT), size, ms);
                 sizes.add((double) size);
                 times.add(ms);
             }

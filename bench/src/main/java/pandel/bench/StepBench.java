@@ -46,14 +46,20 @@ public class StepBench {
         Situation now = start();
         for (int i = 0; i < EVENTS; i++) {
             List<Hotspot> hotspots = prototype.index().hotspotsOn(now.screen());
-            Event event = hotspots.isEmpty() ? new Event.Elapse(100) : Event.tap(hotspots.get(random.nextInt(hotspots.size())).id());
+            Event event = hotspots.isEmpty()
+                    ? new Event.Elapse(100)
+                    : Event.tap(hotspots.get(random.nextInt(hotspots.size())).id());
             events.add(event);
             now = step.step(now, event).situation();
         }
     }
 
     private Situation start() {
-        return Situation.at(prototype, prototype.mainEntry().orElseThrow(), prototype.devices().getFirst()).orElseThrow();
+        return Situation.at(
+                        prototype,
+                        prototype.mainEntry().orElseThrow(),
+                        prototype.devices().getFirst())
+                .orElseThrow();
     }
 
     @Benchmark

@@ -25,14 +25,28 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-@Command(name = "check", mixinStandardHelpOptions = true, description = "Checks a prototype: what is never shown, where one is stuck.",
+@Command(
+        name = "check",
+        mixinStandardHelpOptions = true,
+        description = "Checks a prototype: what is never shown, where one is stuck.",
         exitCodeListHeading = "%nExit codes:%n",
-        exitCodeList = {"0:nothing at or above the level", "1:findings at or above the level", "2:the file could not be checked"})
+        exitCodeList = {
+            "0:nothing at or above the level",
+            "1:findings at or above the level",
+            "2:the file could not be checked"
+        })
 final class CheckCommand implements Callable<Integer> {
 
-    enum Format { TEXT, JSON }
+    enum Format {
+        TEXT,
+        JSON
+    }
 
-    enum Level { PROBLEM, WARNING, NEVER }
+    enum Level {
+        PROBLEM,
+        WARNING,
+        NEVER
+    }
 
     @Spec
     CommandSpec spec;
@@ -46,7 +60,10 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--format", defaultValue = "text", description = "text or json (default: ${DEFAULT-VALUE})")
     Format format;
 
-    @Option(names = "--fail-on", defaultValue = "problem", description = "problem, warning or never (default: ${DEFAULT-VALUE}): what makes the exit code 1")
+    @Option(
+            names = "--fail-on",
+            defaultValue = "problem",
+            description = "problem, warning or never (default: ${DEFAULT-VALUE}): what makes the exit code 1")
     Level failOn;
 
     @Override
@@ -61,8 +78,14 @@ final class CheckCommand implements Callable<Integer> {
         }
         return switch (failOn) {
             case NEVER -> ExitCode.FINE;
-            case PROBLEM -> checked.findings().stream().anyMatch(f -> f.weight() == Weight.PROBLEM) ? ExitCode.FINDINGS : ExitCode.FINE;
-            case WARNING -> checked.findings().stream().anyMatch(f -> f.weight() != Weight.NOTE) ? ExitCode.FINDINGS : ExitCode.FINE;
+            case PROBLEM ->
+                checked.findings().stream().anyMatch(f -> f.weight() == Weight.PROBLEM)
+                        ? ExitCode.FINDINGS
+                        : ExitCode.FINE;
+            case WARNING ->
+                checked.findings().stream().anyMatch(f -> f.weight() != Weight.NOTE)
+                        ? ExitCode.FINDINGS
+                        : ExitCode.FINE;
         };
     }
 
@@ -70,7 +93,8 @@ final class CheckCommand implements Callable<Integer> {
         if (device == null) {
             return prototype;
         }
-        List<Device> one = prototype.devices().stream().filter(d -> d.id().equals(device)).toList();
+        List<Device> one =
+                prototype.devices().stream().filter(d -> d.id().equals(device)).toList();
         if (one.isEmpty()) {
             throw new Unreadable("The prototype names no device “" + device + "”; it has "
                     + prototype.devices().stream().map(Device::id).collect(Collectors.joining(", ")) + ".");
@@ -80,19 +104,30 @@ final class CheckCommand implements Callable<Integer> {
 
     /** Where a list of events begins, when that is not the main entry: what play takes as --from. */
     private static String from(Prototype prototype, Walk walk) {
-        return prototype.mainEntry().filter(e -> e.id().equals(walk.entry().id())).isPresent() ? ""
-                : " from " + (walk.entry() instanceof Entry entry && !entry.values().isEmpty() ? entry.filledAddress().orElse(entry.id()) : walk.entry().id());
+        return prototype
+                        .mainEntry()
+                        .filter(e -> e.id().equals(walk.entry().id()))
+                        .isPresent()
+                ? ""
+                : " from "
+                        + (walk.entry() instanceof Entry entry
+                                        && !entry.values().isEmpty()
+                                ? entry.filledAddress().orElse(entry.id())
+                                : walk.entry().id());
     }
 
     /** One line each: weight, rule, sentence; indented the shortest list of events. */
     static void tell(Checked checked, PrintWriter out) {
         int screens = checked.prototype().screens().size();
-        out.println(checked.prototype().title() + ": " + checked.shown().size() + " of " + screens + " screens are shown, "
-                + checked.prototype().index().ways().size() + " links, " + checked.findings().size() + " findings");
+        out.println(checked.prototype().title() + ": " + checked.shown().size() + " of " + screens
+                + " screens are shown, " + checked.prototype().index().ways().size() + " links, "
+                + checked.findings().size() + " findings");
         for (Finding finding : checked.findings()) {
             out.println();
             out.println(finding.weight().word() + " " + finding.rule().id() + ": " + finding.sentence());
-            finding.walk().ifPresent(walk -> out.println("    by " + Json.line(PlayJson.list(walk.events())) + " on " + walk.device().id() + from(checked.prototype(), walk)));
+            finding.walk()
+                    .ifPresent(walk -> out.println("    by " + Json.line(PlayJson.list(walk.events())) + " on "
+                            + walk.device().id() + from(checked.prototype(), walk)));
         }
         for (Unsettled unsettled : checked.unsettled()) {
             out.println();

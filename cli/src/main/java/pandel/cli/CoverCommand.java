@@ -16,7 +16,10 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-@Command(name = "cover", mixinStandardHelpOptions = true, description = "Says how much of what can be travelled the journeys travel, and what is missing.")
+@Command(
+        name = "cover",
+        mixinStandardHelpOptions = true,
+        description = "Says how much of what can be travelled the journeys travel, and what is missing.")
 final class CoverCommand implements Callable<Integer> {
 
     @Spec
@@ -34,7 +37,8 @@ final class CoverCommand implements Callable<Integer> {
             return ExitCode.FINE;
         }
         Coverage coverage = Coverage.of(Check.of(prototype));
-        out.println("travelled: " + coverage.percent() + " % of what can be travelled, by " + coverage.journeys().size() + " journeys");
+        out.println("travelled: " + coverage.percent() + " % of what can be travelled, by "
+                + coverage.journeys().size() + " journeys");
         out.println("screens: " + coverage.screensTravelled() + " of " + coverage.screens());
         out.println("links: " + coverage.linksTravelled() + " of " + coverage.links());
         for (Screen screen : coverage.missingScreens()) {

@@ -17,16 +17,27 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** {@code pandel diff}: what changed from one prototype, or one version of it, to another, in sentences. */
-@Command(name = "diff", mixinStandardHelpOptions = true, description = "Says in sentences what changed from one prototype to another. Exits with 0 when they are alike, with 1 when not.")
+@Command(
+        name = "diff",
+        mixinStandardHelpOptions = true,
+        description = "Says in sentences what changed from one prototype to another. Exits with 0 when they are alike, "
+                + "with 1 when not.")
 final class DiffCommand implements Callable<Integer> {
 
     @Parameters(index = "0", paramLabel = "OLD", description = "The prototype as it was.")
     private Path old;
 
-    @Parameters(index = "1", paramLabel = "NEW", arity = "0..1", description = "The prototype as it is; left out, that of OLD itself, with --since.")
+    @Parameters(
+            index = "1",
+            paramLabel = "NEW",
+            arity = "0..1",
+            description = "The prototype as it is; left out, that of OLD itself, with --since.")
     private Path fresh;
 
-    @Option(names = "--since", paramLabel = "VERSION", description = "A version kept in OLD, by its name or id, in place of OLD as it is.")
+    @Option(
+            names = "--since",
+            paramLabel = "VERSION",
+            description = "A version kept in OLD, by its name or id, in place of OLD as it is.")
     private String since;
 
     @Spec
@@ -49,14 +60,25 @@ final class DiffCommand implements Callable<Integer> {
     }
 
     private Prototype version(Prototype prototype) throws Unreadable {
-        Optional<Version> found = prototype.versions().stream().filter(v -> v.id().equals(since) || v.title().equalsIgnoreCase(since)).findFirst();
+        Optional<Version> found = prototype.versions().stream()
+                .filter(v -> v.id().equals(since) || v.title().equalsIgnoreCase(since))
+                .findFirst();
         if (found.isEmpty()) {
-            throw new Unreadable("No version “" + since + "” is kept in “" + old.getFileName() + "”" + (prototype.versions().isEmpty() ? "; none is."
-                    : "; there are " + String.join(", ", prototype.versions().stream().map(v -> "“" + v.title() + "”").toList()) + "."));
+            throw new Unreadable("No version “" + since + "” is kept in “" + old.getFileName() + "”"
+                    + (prototype.versions().isEmpty()
+                            ? "; none is."
+                            : "; there are "
+                                    + String.join(
+                                            ", ",
+                                            prototype.versions().stream()
+                                                    .map(v -> "“" + v.title() + "”")
+                                                    .toList())
+                                    + "."));
         }
         return switch (found.get().content()) {
             case Version.Content.Kept kept -> kept.prototype();
-            case Version.Content.Unread unread -> throw new Unreadable("The version “" + since + "” cannot be read. " + unread.why());
+            case Version.Content.Unread unread ->
+                throw new Unreadable("The version “" + since + "” cannot be read. " + unread.why());
         };
     }
 }

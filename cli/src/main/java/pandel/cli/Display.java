@@ -7,8 +7,7 @@ import pandel.desktop.PandelApp;
 /** Whether there is a display, and the window on it. */
 final class Display {
 
-    private Display() {
-    }
+    private Display() {}
 
     static boolean isThere() {
         boolean linux = System.getProperty("os.name").toLowerCase(Locale.ROOT).contains("linux");

@@ -42,7 +42,10 @@ final class Example {
         try (InputStream in = Files.newInputStream(sample.resolveSibling("hollow-lane-events.json"))) {
             events = PlayJson.events(in);
         }
-        write("play.json", Json.text(PlayCommand.played(prototype, Optional.empty(), events, prototype.devices().getFirst(), true)));
+        write(
+                "play.json",
+                Json.text(PlayCommand.played(
+                        prototype, Optional.empty(), events, prototype.devices().getFirst(), true)));
         Checked checked = Check.of(prototype);
         write("check.json", Json.text(CheckJson.checked(checked)));
         replayAll(checked);
@@ -65,25 +68,53 @@ final class Example {
         for (Screen screen : checked.prototype().screens()) {
             Walk walk = checked.walkTo(screen.id()).orElse(null);
             if (walk != null && !walk.replay(checked.prototype()).screen().equals(screen.id())) {
-                throw new Unreadable("The list of events to “" + screen.shownTitle() + "” does not lead there; this is a fault of Pandel's.");
+                throw new Unreadable("The list of events to “" + screen.shownTitle()
+                        + "” does not lead there; this is a fault of Pandel's.");
             }
         }
     }
 
     private static String report(Checked checked, int events) {
         StringBuilder report = new StringBuilder("# " + checked.prototype().title() + "\n\n");
-        report.append(checked.shown().size()).append(" of ").append(checked.prototype().screens().size()).append(" screens are shown; ")
-                .append(events).append(" events were played (play.json).\n\n## Findings\n\n");
+        report.append(checked.shown().size())
+                .append(" of ")
+                .append(checked.prototype().screens().size())
+                .append(" screens are shown; ")
+                .append(events)
+                .append(" events were played (play.json).\n\n## Findings\n\n");
         for (Finding finding : checked.findings()) {
-            report.append("- **").append(finding.weight().word()).append("** `").append(finding.rule().id()).append("`: ").append(finding.sentence())
-                    .append(' ').append(finding.rule().why()).append('\n');
+            report.append("- **")
+                    .append(finding.weight().word())
+                    .append("** `")
+                    .append(finding.rule().id())
+                    .append("`: ")
+                    .append(finding.sentence())
+                    .append(' ')
+                    .append(finding.rule().why())
+                    .append('\n');
         }
         report.append("\n## Screens by steps from the entry\n\n| screen | steps |\n| --- | --- |\n");
         for (Screen screen : checked.prototype().screens()) {
-            report.append("| ").append(screen.shownTitle().replace("|", "\\|")).append(" | ")
-                    .append(checked.stepsTo(screen.id()).isPresent() ? String.valueOf(checked.stepsTo(screen.id()).getAsInt()) : "never shown").append(" |\n");
+            report.append("| ")
+                    .append(screen.shownTitle().replace("|", "\\|"))
+                    .append(" | ")
+                    .append(
+                            checked.stepsTo(screen.id()).isPresent()
+                                    ? String.valueOf(
+                                            checked.stepsTo(screen.id()).getAsInt())
+                                    : "never shown")
+                    .append(" |\n");
         }
-        report.append("\n## The window\n\n![Mocks](mocks-day.png)\n![Links](links-day.png)\n![Map](map-day.png)\n![Play](play-day.png)\n![Check](check-day.png)\n");
+        report.append("""
+
+                ## The window
+
+                ![Mocks](mocks-day.png)
+                ![Links](links-day.png)
+                ![Map](map-day.png)
+                ![Play](play-day.png)
+                ![Check](check-day.png)
+                """);
         return report.toString();
     }
 }

@@ -10,6 +10,5 @@ final class ExitCode {
     /** It could not be done; standard error says why in one line. */
     static final int COULD_NOT = 2;
 
-    private ExitCode() {
-    }
+    private ExitCode() {}
 }

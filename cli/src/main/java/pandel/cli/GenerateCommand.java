@@ -20,7 +20,10 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
-@Command(name = "generate", mixinStandardHelpOptions = true, description = "Makes up a prototype for tests and benchmarks; the same for the same seed.")
+@Command(
+        name = "generate",
+        mixinStandardHelpOptions = true,
+        description = "Makes up a prototype for tests and benchmarks; the same for the same seed.")
 final class GenerateCommand implements Callable<Integer> {
 
     private static final int MOST = 100_000;
@@ -34,19 +37,34 @@ final class GenerateCommand implements Callable<Integer> {
     @Option(names = "--screens", paramLabel = "N", required = true, description = "How many screens, 1 to 100000.")
     int screens;
 
-    @Option(names = "--seed", paramLabel = "S", defaultValue = "1", description = "Any whole number (default: ${DEFAULT-VALUE}).")
+    @Option(
+            names = "--seed",
+            paramLabel = "S",
+            defaultValue = "1",
+            description = "Any whole number (default: ${DEFAULT-VALUE}).")
     long seed;
 
     @Option(names = "--kind", defaultValue = "usual", description = "usual or nasty (default: ${DEFAULT-VALUE}).")
     Kind kind;
 
-    @Option(names = "--facts", paramLabel = "N", description = "Gives it so many facts, looks that ask for them and links that remember them (default: none).")
+    @Option(
+            names = "--facts",
+            paramLabel = "N",
+            description =
+                    "Gives it so many facts, looks that ask for them and links that remember them (default: none).")
     int facts;
 
-    @Option(names = "--pictures", paramLabel = "KB", description = "Gives each screen a picture of 1170×2532 pixels and about so many kilobytes.")
+    @Option(
+            names = "--pictures",
+            paramLabel = "KB",
+            description = "Gives each screen a picture of 1170×2532 pixels and about so many kilobytes.")
     int kilobytes;
 
-    @Option(names = "-o", paramLabel = "FILE", required = true, description = "The .pandel file to write; one that is there is replaced.")
+    @Option(
+            names = "-o",
+            paramLabel = "FILE",
+            required = true,
+            description = "The .pandel file to write; one that is there is replaced.")
     Path out;
 
     @Override
@@ -58,7 +76,8 @@ final class GenerateCommand implements Callable<Integer> {
             throw new Unreadable("--facts must be 0 to " + MOST_FACTS + ", not " + facts + ".");
         }
         if (kilobytes < 0 || kilobytes > MOST_KILOBYTES || (long) kilobytes * screens > MOST_ALL) {
-            throw new Unreadable("--pictures must be 0 to " + MOST_KILOBYTES + " KB, and all pictures together at most " + MOST_ALL / 1_000_000 + " GB, not " + kilobytes + " KB for each of " + screens + ".");
+            throw new Unreadable("--pictures must be 0 to " + MOST_KILOBYTES + " KB, and all pictures together at most "
+                    + MOST_ALL / 1_000_000 + " GB, not " + kilobytes + " KB for each of " + screens + ".");
         }
         Prototype prototype = Generated.of(screens, seed, kind, facts);
         try (PictureShelf shelf = new PictureShelf()) {
@@ -67,7 +86,10 @@ final class GenerateCommand implements Callable<Integer> {
             }
             PrototypeSaving.toFile(prototype, out, shelf);
         }
-        spec.commandLine().getOut().println(out + ": " + screens + " screens, " + prototype.index().ways().size() + " links");
+        spec.commandLine()
+                .getOut()
+                .println(out + ": " + screens + " screens, "
+                        + prototype.index().ways().size() + " links");
         return ExitCode.FINE;
     }
 
@@ -75,7 +97,8 @@ final class GenerateCommand implements Callable<Integer> {
         List<Screen> screens = new ArrayList<>();
         for (Screen screen : plain.screens()) {
             String content = shelf.take(MadePicture.png(seed + screens.size(), kilobytes), "png");
-            screens.add(screen.withMocks(List.of(new Picture(Width.NARROW, content, MadePicture.WIDE, MadePicture.HIGH, MadePicture.SCALE, "", Rest.NONE))));
+            screens.add(screen.withMocks(List.of(new Picture(
+                    Width.NARROW, content, MadePicture.WIDE, MadePicture.HIGH, MadePicture.SCALE, "", Rest.NONE))));
         }
         return plain.withScreens(screens);
     }

@@ -12,8 +12,12 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-@Command(name = "journeys", mixinStandardHelpOptions = true, description = "Replays all journeys of a prototype; exit code 1 when one no longer works.",
-        exitCodeListHeading = "%nExit codes:%n", exitCodeList = {"0:all work", "1:one or more no longer work", "2:the file could not be read"})
+@Command(
+        name = "journeys",
+        mixinStandardHelpOptions = true,
+        description = "Replays all journeys of a prototype; exit code 1 when one no longer works.",
+        exitCodeListHeading = "%nExit codes:%n",
+        exitCodeList = {"0:all work", "1:one or more no longer work", "2:the file could not be read"})
 final class JourneysCommand implements Callable<Integer> {
 
     @Spec
@@ -29,9 +33,14 @@ final class JourneysCommand implements Callable<Integer> {
         for (Journey journey : prototype.journeys()) {
             Replayed replayed = Replayed.of(prototype, journey);
             allWork &= replayed.broken().isEmpty();
-            spec.commandLine().getOut().println(journey.title() + ": " + replayed.broken()
-                    .map(b -> "breaks at step " + b.leg() + " of " + journey.legs().size() + ". " + b.why())
-                    .orElse("works, " + journey.legs().size() + " steps, " + replayed.screens().size() + " screens"));
+            spec.commandLine()
+                    .getOut()
+                    .println(journey.title() + ": "
+                            + replayed.broken()
+                                    .map(b -> "breaks at step " + b.leg() + " of "
+                                            + journey.legs().size() + ". " + b.why())
+                                    .orElse("works, " + journey.legs().size() + " steps, "
+                                            + replayed.screens().size() + " screens"));
         }
         if (prototype.journeys().isEmpty()) {
             spec.commandLine().getOut().println("This prototype has no journeys.");

@@ -5,7 +5,10 @@ import java.util.Random;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
 
-/** A made-up picture of a phone at three pixels for each px: stripes of plain colour, and noise that no compression makes smaller. */
+/**
+ * A made-up picture of a phone at three pixels for each px: stripes of plain colour, and noise that no compression
+ * makes smaller.
+ */
 final class MadePicture {
 
     static final int WIDE = 1170;
@@ -14,8 +17,7 @@ final class MadePicture {
     private static final int STRIPE = 120;
     private static final int BYTES_A_PIXEL = 3;
 
-    private MadePicture() {
-    }
+    private MadePicture() {}
 
     /** A PNG of about so many kilobytes, the same for the same seed. */
     static byte[] png(long seed, int kilobytes) throws IOException {

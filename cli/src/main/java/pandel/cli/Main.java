@@ -10,8 +10,7 @@ import picocli.CommandLine;
 /** The only place that exits. */
 public final class Main {
 
-    private Main() {
-    }
+    private Main() {}
 
     public static void main(String[] args) {
         PrintWriter out = new PlainWriter(System.out);
@@ -42,8 +41,11 @@ public final class Main {
             return ExitCode.COULD_NOT;
         });
         line.setParameterExceptionHandler((exception, words) -> {
-            String command = exception.getCommandLine().getParent() == null ? "" : exception.getCommandLine().getCommandName() + " ";
-            err.println("pandel: " + oneLine(exception.getMessage()) + suggested(exception) + " See: pandel " + command + "--help");
+            String command = exception.getCommandLine().getParent() == null
+                    ? ""
+                    : exception.getCommandLine().getCommandName() + " ";
+            err.println("pandel: " + oneLine(exception.getMessage()) + suggested(exception) + " See: pandel " + command
+                    + "--help");
             return ExitCode.COULD_NOT;
         });
         int code;
@@ -55,7 +57,8 @@ public final class Main {
         }
         err.flush();
         if (out.checkError()) {
-            err.println("pandel: the output could not be written; look whether its disk is full or its reader has gone.");
+            err.println(
+                    "pandel: the output could not be written; look whether its disk is full or its reader has gone.");
             err.flush();
             return ExitCode.COULD_NOT;
         }
@@ -63,7 +66,8 @@ public final class Main {
     }
 
     private static String suggested(CommandLine.ParameterException exception) {
-        if (exception instanceof CommandLine.UnmatchedArgumentException unmatched && !unmatched.getSuggestions().isEmpty()) {
+        if (exception instanceof CommandLine.UnmatchedArgumentException unmatched
+                && !unmatched.getSuggestions().isEmpty()) {
             return " Did you mean " + String.join(" or ", unmatched.getSuggestions()) + "?";
         }
         return "";
@@ -78,13 +82,20 @@ public final class Main {
         String message = exception.getMessage();
         return switch (exception) {
             case Unreadable told -> told.sentence();
-            case OutOfMemoryError e -> "there is not enough memory for that; give it more with PANDEL_JAVA_OPTIONS=-Xmx4g, say.";
+            case OutOfMemoryError e ->
+                "there is not enough memory for that; give it more with PANDEL_JAVA_OPTIONS=-Xmx4g, say.";
             case StackOverflowError e -> "something in it lies too deep inside one another.";
             case NoSuchFileException e -> "there is no “" + message + "”; check the name.";
             case AccessDeniedException e -> "there is no permission to use “" + message + "”.";
-            case FileSystemException e -> "“" + e.getFile() + "” could not be used" + (e.getReason() == null ? "." : ": " + e.getReason() + ".");
-            case Throwable e when message == null || message.isBlank() || e instanceof Error || e instanceof NullPointerException || e instanceof ClassCastException
-                    -> "something unforeseen happened; run it again with --debug to see what.";
+            case FileSystemException e ->
+                "“" + e.getFile() + "” could not be used" + (e.getReason() == null ? "." : ": " + e.getReason() + ".");
+            case Throwable e
+            when message == null
+                    || message.isBlank()
+                    || e instanceof Error
+                    || e instanceof NullPointerException
+                    || e instanceof ClassCastException ->
+                "something unforeseen happened; run it again with --debug to see what.";
             default -> oneLine(message);
         };
     }

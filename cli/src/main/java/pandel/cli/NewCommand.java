@@ -24,7 +24,10 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-@Command(name = "new", mixinStandardHelpOptions = true, description = "Makes a prototype file, empty or from a folder of pictures.")
+@Command(
+        name = "new",
+        mixinStandardHelpOptions = true,
+        description = "Makes a prototype file, empty or from a folder of pictures.")
 final class NewCommand implements Callable<Integer> {
 
     @Spec
@@ -33,7 +36,10 @@ final class NewCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The .pandel file to make; it must not exist yet.")
     Path file;
 
-    @Option(names = "--from", paramLabel = "PICTURES-FOLDER", description = "Makes a screen of each PNG, JPEG, SVG, WebP, GIF and BMP in it.")
+    @Option(
+            names = "--from",
+            paramLabel = "PICTURES-FOLDER",
+            description = "Makes a screen of each PNG, JPEG, SVG, WebP, GIF and BMP in it.")
     Path from;
 
     @Option(names = "--folders", description = "Takes the folders inside it too, each as a section.")
@@ -45,7 +51,9 @@ final class NewCommand implements Callable<Integer> {
             throw new Unreadable("“" + file + "” exists already; name a file that does not.");
         }
         SecureRandom random = new SecureRandom();
-        Prototype prototype = Prototype.empty(FileTitle.of(file.getFileName().toString().replaceAll("\\.pandel$", "")).title());
+        Prototype prototype =
+                Prototype.empty(FileTitle.of(file.getFileName().toString().replaceAll("\\.pandel$", ""))
+                        .title());
         try (PictureShelf shelf = new PictureShelf()) {
             if (from != null) {
                 Gathering.Found found = Gathering.look(List.of(from));
@@ -54,19 +62,25 @@ final class NewCommand implements Callable<Integer> {
                     if (folders) {
                         pictures.addAll(Gathering.find(List.of(inside)));
                     } else {
-                        spec.commandLine().getErr().println("pandel: The folder “" + inside.getFileName() + "” in it is left out; take it too, as a section, with --folders.");
+                        spec.commandLine()
+                                .getErr()
+                                .println("pandel: The folder “" + inside.getFileName()
+                                        + "” in it is left out; take it too, as a section, with --folders.");
                     }
                 }
                 found.leftOut().forEach(sentence -> spec.commandLine().getErr().println("pandel: " + sentence));
                 if (pictures.isEmpty()) {
-                    throw new Unreadable("There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “" + from + "”, so nothing was made.");
+                    throw new Unreadable("There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “" + from
+                            + "”, so nothing was made.");
                 }
-                Optional<Gathering.Gathered> gathered = new Gathering(shelf, Thumbnails.ofUser()).withSections(found.inside()).take(pictures,
-                        Set.of(), new Naming(random::nextInt), done -> { }, () -> false);
+                Optional<Gathering.Gathered> gathered = new Gathering(shelf, Thumbnails.ofUser())
+                        .withSections(found.inside())
+                        .take(pictures, Set.of(), new Naming(random::nextInt), done -> {}, () -> false);
                 Gathering.Gathered taken = gathered.orElseThrow();
                 taken.problems().forEach(p -> spec.commandLine().getErr().println("pandel: " + p));
                 if (taken.screens().isEmpty()) {
-                    throw new Unreadable("None of the pictures in “" + from + "” could be taken in, so nothing was made.");
+                    throw new Unreadable(
+                            "None of the pictures in “" + from + "” could be taken in, so nothing was made.");
                 }
                 prototype = ScreenEdits.add(taken.screens()).applyTo(prototype);
             }

@@ -12,12 +12,31 @@ import picocli.CommandLine.ScopeType;
 import picocli.CommandLine.Spec;
 
 /** {@code pandel} alone: the window with the sample; without a display, the whole example off-screen. */
-@Command(name = "pandel", mixinStandardHelpOptions = true, version = "Pandel 0.1.0",
-        description = "Links mock screens, plays the prototype, and checks its flow. Alone it opens the window with the sample.",
-        subcommands = {OpenCommand.class, NewCommand.class, CheckCommand.class, PlayCommand.class, CoverCommand.class, DiffCommand.class, JourneysCommand.class,
-            GenerateCommand.class, PicturesCommand.class, MeasureCommand.class},
+@Command(
+        name = "pandel",
+        mixinStandardHelpOptions = true,
+        version = "Pandel 0.1.0",
+        description =
+                "Links mock screens, plays the prototype, and checks its flow. Alone it opens the window with the "
+                        + "sample.",
+        subcommands = {
+            OpenCommand.class,
+            NewCommand.class,
+            CheckCommand.class,
+            PlayCommand.class,
+            CoverCommand.class,
+            DiffCommand.class,
+            JourneysCommand.class,
+            GenerateCommand.class,
+            PicturesCommand.class,
+            MeasureCommand.class
+        },
         exitCodeListHeading = "%nExit codes:%n",
-        exitCodeList = {"0:it went well", "1:findings at or above the level asked for", "2:it could not be done; standard error says why"})
+        exitCodeList = {
+            "0:it went well",
+            "1:findings at or above the level asked for",
+            "2:it could not be done; standard error says why"
+        })
 final class PandelCommand implements Callable<Integer> {
 
     @Spec
@@ -36,8 +55,12 @@ final class PandelCommand implements Callable<Integer> {
         if (!Files.isRegularFile(sample)) {
             throw new Unreadable("The sample “" + sample + "” is missing; start pandel from its own folder.");
         }
-        Path folder = Path.of(System.getProperty("pandel.home", ".")).resolve("target").resolve("example");
-        spec.commandLine().getErr().println("pandel: there is no display here, so the whole example runs off-screen into " + folder + ".");
+        Path folder = Path.of(System.getProperty("pandel.home", "."))
+                .resolve("target")
+                .resolve("example");
+        spec.commandLine()
+                .getErr()
+                .println("pandel: there is no display here, so the whole example runs off-screen into " + folder + ".");
         new Example(sample, folder, spec.commandLine().getOut()).run();
         return ExitCode.FINE;
     }

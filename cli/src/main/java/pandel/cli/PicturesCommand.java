@@ -12,7 +12,10 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-@Command(name = "pictures", mixinStandardHelpOptions = true, description = "Writes a picture of each stage of the window, off-screen.")
+@Command(
+        name = "pictures",
+        mixinStandardHelpOptions = true,
+        description = "Writes a picture of each stage of the window, off-screen.")
 final class PicturesCommand implements Callable<Integer> {
 
     @Spec
@@ -24,7 +27,11 @@ final class PicturesCommand implements Callable<Integer> {
     @Option(names = "-o", paramLabel = "FOLDER", required = true, description = "Where the PNG files go.")
     Path folder;
 
-    @Option(names = "--size", paramLabel = "WxH", defaultValue = "1280x800", description = "Size of the window (default: ${DEFAULT-VALUE}).")
+    @Option(
+            names = "--size",
+            paramLabel = "WxH",
+            defaultValue = "1280x800",
+            description = "Size of the window (default: ${DEFAULT-VALUE}).")
     String size;
 
     @Override

@@ -7,8 +7,8 @@ import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 
 /**
- * A writer whose lines are lines: a title with line breaks, or with escapes that would command the terminal, is printed as plain
- * words. JSON is printed as a whole: it escapes them itself.
+ * A writer whose lines are lines: a title with line breaks, or with escapes that would command the terminal, is printed
+ * as plain words. JSON is printed as a whole: it escapes them itself.
  */
 final class PlainWriter extends PrintWriter {
 
@@ -35,7 +35,11 @@ final class PlainWriter extends PrintWriter {
         StringBuilder plain = null;
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            boolean harm = Character.isISOControl(c) || c == '\u2028' || c == '\u2029' || c >= '\u202a' && c <= '\u202e' || c >= '\u2066' && c <= '\u2069';
+            boolean harm = Character.isISOControl(c)
+                    || c == '\u2028'
+                    || c == '\u2029'
+                    || c >= '\u202a' && c <= '\u202e'
+                    || c >= '\u2066' && c <= '\u2069';
             if (harm) {
                 if (plain == null) {
                     plain = new StringBuilder(text);

@@ -33,7 +33,10 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-@Command(name = "play", mixinStandardHelpOptions = true, description = "Plays a list of events and prints the situation they lead to, as JSON.")
+@Command(
+        name = "play",
+        mixinStandardHelpOptions = true,
+        description = "Plays a list of events and prints the situation they lead to, as JSON.")
 final class PlayCommand implements Callable<Integer> {
 
     @Spec
@@ -47,17 +50,27 @@ final class PlayCommand implements Callable<Integer> {
 
     /** A list of events, or a journey. */
     static final class What {
-        @Option(names = "--events", paramLabel = "EVENTS.json", description = "The events: [{\"tap\": \"hotspot\"}, {\"elapse\": 2000}, …]")
+        @Option(
+                names = "--events",
+                paramLabel = "EVENTS.json",
+                description = "The events: [{\"tap\": \"hotspot\"}, {\"elapse\": 2000}, …]")
         Path events;
 
-        @Option(names = "--journey", paramLabel = "NAME", description = "A journey of the prototype, by its name or id.")
+        @Option(
+                names = "--journey",
+                paramLabel = "NAME",
+                description = "A journey of the prototype, by its name or id.")
         String journey;
     }
 
     @Option(names = "--device", paramLabel = "ID", description = "Plays on that device; else on the first.")
     String device;
 
-    @Option(names = "--from", paramLabel = "START", description = "Begins at an entry or start point, by its id, address or name; else at the main entry, or where the journey begins.")
+    @Option(
+            names = "--from",
+            paramLabel = "START",
+            description = "Begins at an entry or start point, by its id, address or name; else at the main entry, or "
+                    + "where the journey begins.")
     String from;
 
     @Option(names = "--trace", description = "Prints the situation after each event, not only the last.")
@@ -68,7 +81,8 @@ final class PlayCommand implements Callable<Integer> {
         Prototype prototype = PrototypeFile.open(file).prototype();
         Optional<Journey> journey = what.journey == null ? Optional.empty() : Optional.of(journey(prototype));
         List<Event> list = journey.isPresent() ? journey.get().events() : events(what.events);
-        Optional<Start> start = from != null ? Optional.of(start(prototype)) : journey.flatMap(j -> prototype.start(j.entry()));
+        Optional<Start> start =
+                from != null ? Optional.of(start(prototype)) : journey.flatMap(j -> prototype.start(j.entry()));
         spec.commandLine().getOut().print(Json.text(played(prototype, start, list, device(prototype), trace)));
         return ExitCode.FINE;
     }
@@ -83,35 +97,60 @@ final class PlayCommand implements Callable<Integer> {
     }
 
     private Journey journey(Prototype prototype) throws Unreadable {
-        return prototype.journeys().stream().filter(j -> j.title().equalsIgnoreCase(what.journey) || j.id().equals(what.journey)).findFirst()
+        return prototype.journeys().stream()
+                .filter(j -> j.title().equalsIgnoreCase(what.journey) || j.id().equals(what.journey))
+                .findFirst()
                 .orElseThrow(() -> new Unreadable("There is no journey “" + what.journey + "”; the prototype has "
-                        + (prototype.journeys().isEmpty() ? "none" : prototype.journeys().stream().map(Journey::title).collect(Collectors.joining(", "))) + "."));
+                        + (prototype.journeys().isEmpty()
+                                ? "none"
+                                : prototype.journeys().stream()
+                                        .map(Journey::title)
+                                        .collect(Collectors.joining(", ")))
+                        + "."));
     }
 
     private Start start(Prototype prototype) throws Unreadable {
-        Optional<Start> named = prototype.start(from).or(() -> prototype.startPoints().stream().filter(s -> s.title().equalsIgnoreCase(from)).map(Start.class::cast).findFirst())
+        Optional<Start> named = prototype
+                .start(from)
+                .or(() -> prototype.startPoints().stream()
+                        .filter(s -> s.title().equalsIgnoreCase(from))
+                        .map(Start.class::cast)
+                        .findFirst())
                 .or(() -> StartEdits.opened(prototype, from));
         return named.orElseThrow(() -> new Unreadable("There is no entry and no start point “" + from + "”; there are "
-                + Stream.concat(prototype.entries().stream().map(e -> e.address().orElse(e.id())), prototype.startPoints().stream().map(StartPoint::title)).collect(Collectors.joining(", ")) + "."));
+                + Stream.concat(
+                                prototype.entries().stream()
+                                        .map(e -> e.address().orElse(e.id())),
+                                prototype.startPoints().stream().map(StartPoint::title))
+                        .collect(Collectors.joining(", "))
+                + "."));
     }
 
     private Device device(Prototype prototype) throws Unreadable {
         if (device == null) {
             return prototype.devices().getFirst();
         }
-        return prototype.devices().stream().filter(d -> d.id().equals(device)).findFirst()
+        return prototype.devices().stream()
+                .filter(d -> d.id().equals(device))
+                .findFirst()
                 .orElseThrow(() -> new Unreadable("The prototype names no device “" + device + "”."));
     }
 
     /** The trace of a list of events: the start, then each event with what happened; or the last situation alone. */
-    static ObjectNode played(Prototype prototype, Optional<Start> from, List<Event> events, Device device, boolean trace) throws Unreadable {
-        Start entry = from.or(prototype::mainEntry).orElseThrow(() -> new Unreadable("The prototype has no entry, so play has nowhere to start."));
+    static ObjectNode played(
+            Prototype prototype, Optional<Start> from, List<Event> events, Device device, boolean trace)
+            throws Unreadable {
+        Start entry = from.or(prototype::mainEntry)
+                .orElseThrow(() -> new Unreadable("The prototype has no entry, so play has nowhere to start."));
         Optional<String> why = Situation.whyNoStart(prototype, entry);
         if (why.isPresent()) {
             throw new Unreadable("Play has nowhere to start: " + why.get());
         }
         Situation now = Situation.at(prototype, entry, device).orElseThrow();
-        ObjectNode root = JsonNodeFactory.instance.objectNode().put("format", "pandel-trace/1").put("title", prototype.title());
+        ObjectNode root = JsonNodeFactory.instance
+                .objectNode()
+                .put("format", "pandel-trace/1")
+                .put("title", prototype.title());
         root.set("start", PlayJson.situation(now));
         ArrayNode steps = JsonNodeFactory.instance.arrayNode();
         Step step = new Step(prototype);

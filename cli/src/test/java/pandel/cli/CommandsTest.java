@@ -10,19 +10,20 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeSaving;
-import java.util.List;
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The commands with their output and exit codes. */
 class CommandsTest {
 
-    private static final String SAMPLE = Path.of("..", "samples", "hollow-lane.pandel").toString();
+    private static final String SAMPLE =
+            Path.of("..", "samples", "hollow-lane.pandel").toString();
 
     @TempDir
     private Path folder;
@@ -46,20 +47,27 @@ class CommandsTest {
 
     private static void assertValid(String schema, JsonNode node) throws IOException {
         assertThat(JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
-                .getSchema(Files.readString(Path.of("..", "docs", "schema", schema + ".schema.json"))).validate(node)).isEmpty();
+                        .getSchema(Files.readString(Path.of("..", "docs", "schema", schema + ".schema.json")))
+                        .validate(node))
+                .isEmpty();
     }
 
     @Test
     void checkTellsInTextAndItsExitCodeFollowsTheLevel() {
         assertThat(run("check", SAMPLE)).isEqualTo(ExitCode.FINDINGS);
-        assertThat(out.toString()).contains("Hollow Lane: 32 of 33 screens are shown, 81 links, 7 findings",
-                "problem dead-end: “Receipt” is a dead end: it has no links.", "by [{\"elapse\":1800},",
-                "warning unreached-screen: “Report damage” is never shown: nothing leads here yet.");
+        assertThat(out.toString())
+                .contains(
+                        "Hollow Lane: 32 of 33 screens are shown, 81 links, 7 findings",
+                        "problem dead-end: “Receipt” is a dead end: it has no links.",
+                        "by [{\"elapse\":1800},",
+                        "warning unreached-screen: “Report damage” is never shown: nothing leads here yet.");
         assertThat(err.toString()).isEmpty();
         assertThat(run("check", SAMPLE, "--fail-on", "never")).isEqualTo(ExitCode.FINE);
         assertThat(run("check", SAMPLE, "--device", "small-phone")).isEqualTo(ExitCode.FINDINGS);
         assertThat(run("check", SAMPLE, "--device", "watch")).isEqualTo(ExitCode.COULD_NOT);
-        assertThat(err.toString()).isEqualTo("pandel: The prototype names no device “watch”; it has phone, small-phone, tablet, tablet-on-its-side, counter.\n");
+        assertThat(err.toString())
+                .isEqualTo("pandel: The prototype names no device “watch”; it has phone, small-phone, tablet, "
+                        + "tablet-on-its-side, counter.\n");
     }
 
     @Test
@@ -77,21 +85,27 @@ class CommandsTest {
         JsonNode walk = json().path("findings").get(0).path("walk").path("events");
         Path events = folder.resolve("events.json");
         Files.writeString(events, walk.toString());
-        assertThat(run("play", SAMPLE, "--events", events, "--from", from, "--trace")).isEqualTo(ExitCode.FINE);
+        assertThat(run("play", SAMPLE, "--events", events, "--from", from, "--trace"))
+                .isEqualTo(ExitCode.FINE);
         assertValid("trace", json());
         assertThat(json().path("steps")).hasSize(walk.size());
         assertThat(json().path("end").path("screen").asText()).startsWith("receipt-");
-        assertThat(run("play", SAMPLE, "--events", events, "--from", "/loans/7")).isEqualTo(ExitCode.FINE);
+        assertThat(run("play", SAMPLE, "--events", events, "--from", "/loans/7"))
+                .isEqualTo(ExitCode.FINE);
         assertThat(json().has("steps")).isFalse();
-        assertThat(run("play", SAMPLE, "--events", events, "--from", "Signed in")).isEqualTo(ExitCode.FINE);
+        assertThat(run("play", SAMPLE, "--events", events, "--from", "Signed in"))
+                .isEqualTo(ExitCode.FINE);
         assertThat(json().path("end").path("facts").toString()).contains("true");
         assertThat(run("play", SAMPLE, "--events", events, "--from", "nowhere")).isEqualTo(ExitCode.COULD_NOT);
-        assertThat(err.toString()).contains("There is no entry and no start point “nowhere”; there are start, /tools/{tool}, /loans/{loan}, Signed in,");
+        assertThat(err.toString())
+                .contains("There is no entry and no start point “nowhere”; there are start, /tools/{tool}, "
+                        + "/loans/{loan}, Signed in,");
     }
 
     @Test
     void theExampleEventsTouchBothOverlays() throws IOException {
-        assertThat(run("play", SAMPLE, "--events", Path.of("..", "samples", "hollow-lane-events.json"), "--trace")).isEqualTo(ExitCode.FINE);
+        assertThat(run("play", SAMPLE, "--events", Path.of("..", "samples", "hollow-lane-events.json"), "--trace"))
+                .isEqualTo(ExitCode.FINE);
         assertThat(out.toString()).contains("\"sheet\"", "\"dialog\"", "\"moved\"");
         assertThat(json().path("steps")).hasSizeGreaterThan(15);
     }
@@ -103,7 +117,9 @@ class CommandsTest {
         assertThat(run("diff", SAMPLE, SAMPLE)).isEqualTo(ExitCode.FINE);
         assertThat(out.toString()).isEqualTo("Nothing changed.\n");
         assertThat(run("diff", SAMPLE, "--since", "never")).isEqualTo(ExitCode.COULD_NOT);
-        assertThat(err.toString()).contains("No version “never” is kept in “hollow-lane.pandel”; there are “First sketch, shown to the board”,");
+        assertThat(err.toString())
+                .contains("No version “never” is kept in “hollow-lane.pandel”; there are “First sketch, shown to "
+                        + "the board”,");
         assertThat(run("diff", SAMPLE)).isEqualTo(ExitCode.COULD_NOT);
     }
 
@@ -138,7 +154,8 @@ class CommandsTest {
     @Test
     void newMakesAPrototypeOfAFolderAndNeverWritesOverOne() throws IOException {
         Path file = folder.resolve("corner_shop.pandel");
-        assertThat(run("new", file, "--from", Path.of("..", "samples", "pictures"))).isEqualTo(ExitCode.FINE);
+        assertThat(run("new", file, "--from", Path.of("..", "samples", "pictures")))
+                .isEqualTo(ExitCode.FINE);
         assertThat(out.toString()).contains("30 screens");
         assertThat(run("check", file, "--fail-on", "warning")).isEqualTo(ExitCode.FINDINGS);
         assertThat(out.toString()).contains("Corner shop: 1 of 30 screens are shown", "nothing leads here yet");
@@ -157,7 +174,8 @@ class CommandsTest {
     void generateIsTheSameForTheSameSeed() throws IOException {
         Path a = folder.resolve("a.pandel");
         Path b = folder.resolve("b.pandel");
-        assertThat(run("generate", "--screens", 200, "--seed", 7, "--kind", "nasty", "-o", a)).isEqualTo(ExitCode.FINE);
+        assertThat(run("generate", "--screens", 200, "--seed", 7, "--kind", "nasty", "-o", a))
+                .isEqualTo(ExitCode.FINE);
         run("generate", "--screens", 200, "--seed", 7, "--kind", "nasty", "-o", b);
         assertThat(a).hasSameBinaryContentAs(b);
         run("generate", "--screens", 200, "--seed", 8, "--kind", "nasty", "-o", b);
@@ -172,7 +190,8 @@ class CommandsTest {
         Files.writeString(text, "hello");
         for (String command : new String[] {"check", "open"}) {
             assertThat(run(command, text)).isEqualTo(ExitCode.COULD_NOT);
-            assertThat(err.toString()).isEqualTo("pandel: “text.pandel” cannot be opened. It is no Pandel prototype.\n");
+            assertThat(err.toString())
+                    .isEqualTo("pandel: “text.pandel” cannot be opened. It is no Pandel prototype.\n");
         }
         assertThat(run("check", text, "--debug")).isEqualTo(ExitCode.COULD_NOT);
         assertThat(err.toString()).contains("Caused by");
@@ -182,11 +201,17 @@ class CommandsTest {
     void wordsOfAPrototypeCommandNoTerminalAndBreakNoLine() throws Exception {
         Path file = folder.resolve("odd.pandel");
         try (PictureShelf shelf = new PictureShelf()) {
-            PrototypeSaving.toFile(Prototype.empty("Odd\u001b[31m\ntitle\u202e").withScreens(List.of(Screen.page("s", "Two\r\nlines\u0007"))).withEntries(List.of(Entry.at("start", "s"))), file, shelf);
+            PrototypeSaving.toFile(
+                    Prototype.empty("Odd\u001b[31m\ntitle\u202e")
+                            .withScreens(List.of(Screen.page("s", "Two\r\nlines\u0007")))
+                            .withEntries(List.of(Entry.at("start", "s"))),
+                    file,
+                    shelf);
         }
         run("check", file);
         assertThat(out.toString()).contains("Odd [31m title : 1 of 1 screens are shown", "“Two  lines ” is a dead end");
-        assertThat(out.toString().chars().filter(c -> Character.isISOControl(c) && c != '\n')).isEmpty();
+        assertThat(out.toString().chars().filter(c -> Character.isISOControl(c) && c != '\n'))
+                .isEmpty();
         run("check", file, "--format", "json");
         assertThat(json().at("/title").asText()).isEqualTo("Odd\u001b[31m\ntitle\u202e");
     }
@@ -194,49 +219,86 @@ class CommandsTest {
     @Test
     void eachErrorIsOneLine() throws IOException {
         Path broken = Files.write(folder.resolve("broken.svg"), "<svg <".getBytes());
-        for (Object[] wrong : new Object[][] {{"check"}, {"chekc", SAMPLE}, {"check", SAMPLE, "--fail-on", "never", "--nonsense"}, {"play", SAMPLE}, {"generate", "--screens", "many", "-o", "x"},
-            {"generate", "--screens", 9, "--pictures", 2_000_000_000, "-o", folder.resolve("x.pandel")}, {"generate", "--screens", 9, "--pictures", -1, "-o", folder.resolve("x.pandel")},
-            {"new", folder.resolve("y.pandel"), "--from", folder.resolve("nowhere")}, {"new", folder.resolve("no").resolve("z.pandel")}, {"new", folder.resolve("b.pandel"), "--from", broken}}) {
-            assertThat(run(wrong)).as(String.join(" ", java.util.Arrays.stream(wrong).map(Object::toString).toList())).isEqualTo(ExitCode.COULD_NOT);
-            assertThat(err.toString().lines().filter(l -> !l.startsWith("pandel: “broken.svg”"))).as(err.toString()).hasSize(1).allMatch(l -> l.startsWith("pandel: ") && !l.contains("null"));
+        for (Object[] wrong : new Object[][] {
+            {"check"},
+            {"chekc", SAMPLE},
+            {"check", SAMPLE, "--fail-on", "never", "--nonsense"},
+            {"play", SAMPLE},
+            {"generate", "--screens", "many", "-o", "x"},
+            {"generate", "--screens", 9, "--pictures", 2_000_000_000, "-o", folder.resolve("x.pandel")},
+            {"generate", "--screens", 9, "--pictures", -1, "-o", folder.resolve("x.pandel")},
+            {"new", folder.resolve("y.pandel"), "--from", folder.resolve("nowhere")},
+            {"new", folder.resolve("no").resolve("z.pandel")},
+            {"new", folder.resolve("b.pandel"), "--from", broken}
+        }) {
+            assertThat(run(wrong))
+                    .as(String.join(
+                            " ",
+                            java.util.Arrays.stream(wrong).map(Object::toString).toList()))
+                    .isEqualTo(ExitCode.COULD_NOT);
+            assertThat(err.toString().lines().filter(l -> !l.startsWith("pandel: “broken.svg”")))
+                    .as(err.toString())
+                    .hasSize(1)
+                    .allMatch(l -> l.startsWith("pandel: ") && !l.contains("null"));
         }
     }
 
     @Test
     void outputThatCannotBeWrittenIsTold() {
         StringWriter said = new StringWriter();
-        int code = Main.run(new PlainWriter(new java.io.Writer() {
-            @Override
-            public void write(char[] buffer, int offset, int length) throws IOException {
-                throw new IOException("No space left on device");
-            }
+        int code = Main.run(
+                new PlainWriter(new java.io.Writer() {
+                    @Override
+                    public void write(char[] buffer, int offset, int length) throws IOException {
+                        throw new IOException("No space left on device");
+                    }
 
-            @Override
-            public void flush() {
-            }
+                    @Override
+                    public void flush() {}
 
-            @Override
-            public void close() {
-            }
-        }), new PlainWriter(said), "check", SAMPLE);
+                    @Override
+                    public void close() {}
+                }),
+                new PlainWriter(said),
+                "check",
+                SAMPLE);
         assertThat(code).isEqualTo(ExitCode.COULD_NOT);
-        assertThat(said.toString()).isEqualTo("pandel: the output could not be written; look whether its disk is full or its reader has gone.\n");
+        assertThat(said.toString())
+                .isEqualTo("pandel: the output could not be written; look whether its disk is full or its reader has "
+                        + "gone.\n");
     }
 
     @Test
     void aListFromAnAddressNamesTheAddressWithItsValue() throws Exception {
         Path file = folder.resolve("address.pandel");
-        Screen item = Screen.page("item", "Item").withExpects(List.of(pandel.core.model.Expected.text("tool").withRequired(true)));
-        Prototype prototype = Prototype.empty("Address").withScreens(List.of(Screen.page("home", "Home"), item)).withEntries(List.of(Entry.at("start", "home"),
-                new Entry("by-address", new pandel.core.model.Target.ToScreen("item"), java.util.Optional.of("/tools/{tool}"), pandel.core.model.Rest.NONE)));
+        Screen item = Screen.page("item", "Item")
+                .withExpects(List.of(pandel.core.model.Expected.text("tool").withRequired(true)));
+        Prototype prototype = Prototype.empty("Address")
+                .withScreens(List.of(Screen.page("home", "Home"), item))
+                .withEntries(List.of(
+                        Entry.at("start", "home"),
+                        new Entry(
+                                "by-address",
+                                new pandel.core.model.Target.ToScreen("item"),
+                                java.util.Optional.of("/tools/{tool}"),
+                                pandel.core.model.Rest.NONE)));
         try (PictureShelf shelf = new PictureShelf()) {
             PrototypeSaving.toFile(prototype, file, shelf);
         }
         run("check", file);
         assertThat(out.toString()).contains(" from /tools/");
-        assertThat(run("play", file, "--events", Files.writeString(folder.resolve("none.json"), "[]"), "--from", "/tools/drill")).isEqualTo(ExitCode.FINE);
+        assertThat(run(
+                        "play",
+                        file,
+                        "--events",
+                        Files.writeString(folder.resolve("none.json"), "[]"),
+                        "--from",
+                        "/tools/drill"))
+                .isEqualTo(ExitCode.FINE);
         run("check", file, "--format", "json");
-        assertThat(json().findValues("address")).isNotEmpty().allMatch(a -> a.asText().startsWith("/tools/") && !a.asText().contains("{"));
+        assertThat(json().findValues("address"))
+                .isNotEmpty()
+                .allMatch(a -> a.asText().startsWith("/tools/") && !a.asText().contains("{"));
         assertValid("check", json());
     }
 
@@ -247,9 +309,12 @@ class CommandsTest {
         Files.copy(Path.of("..", "samples", "pictures", "01_splash@2x.png"), pictures.resolve("splash@2x.png"));
         Files.copy(Path.of("..", "samples", "pictures", "02_sign-in@2x.png"), inside.resolve("sign-in@2x.png"));
         assertThat(run("new", folder.resolve("one.pandel"), "--from", pictures)).isEqualTo(ExitCode.FINE);
-        assertThat(err.toString()).isEqualTo("pandel: The folder “arriving” in it is left out; take it too, as a section, with --folders.\n");
+        assertThat(err.toString())
+                .isEqualTo("pandel: The folder “arriving” in it is left out; take it too, as a section, with "
+                        + "--folders.\n");
         assertThat(out.toString()).contains("1 screens");
-        assertThat(run("new", folder.resolve("two.pandel"), "--from", pictures, "--folders")).isEqualTo(ExitCode.FINE);
+        assertThat(run("new", folder.resolve("two.pandel"), "--from", pictures, "--folders"))
+                .isEqualTo(ExitCode.FINE);
         assertThat(out.toString()).contains("2 screens");
         assertThat(err.toString()).isEmpty();
     }

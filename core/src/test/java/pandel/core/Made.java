@@ -27,8 +27,8 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Judgements;
 import pandel.core.model.Link;
-import pandel.core.model.Picture;
 import pandel.core.model.PageTurn;
+import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
@@ -44,26 +44,29 @@ import pandel.core.model.Where;
 import pandel.core.model.Width;
 
 /**
- * Small prototypes written as lines: {@code "tool page: reserve open above dates; back return; 500 advance loans"}. A screen's first
- * word is its id, the second its form; "parked", "end", "home", "shut" (closed by its links alone), "untitled" and "drawn" (with
- * a picture of 390×844 px) may follow. A part is a hotspot's id or a wait's ms, a verb and a target; {@code @x,y,w,h} after
- * the id places the hotspot, {@code & verb target} gives it a second link, {@code % signed in} lets it remember something,
- * {@code =saved} names its outcome, {@code ~long-press} makes it answer to another gesture than a tap. The
- * mark {@code when:not-signed-in} gives the screen a look that asks for that, {@code hide:x} lets its first look hide the
- * hotspot x, {@code wide} gives it a picture of 1180×820 px. The first screen is the entry; a line {@code devices phone,watch}
- * says what it is for. {@code needs:loan/number} and {@code expects:loan} are values of a screen, {@code title:Loan-{loan}} its
- * title; {@code +loan=drill}, {@code +loan=given:loan} and {@code +loan=typed:home.name} are carried; {@code ^field} makes a
- * hotspot a field, {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line
- * {@code x =saved close x or return x} gives a link another way to turn out, {@code ^rows} makes a field of two rows, {@code 500u return x} waits untouched; a line
- * {@code address /loans/{loan} loan} is one more entry. A line {@code sequence welcome a,b,c finish:home skip:home bare unswiped unbacked} is
- * a sequence, {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn its pages. A line {@code tabs
- * main a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set, {@code $main} and {@code $main/b} lead to it, {@code switch main-b} shows a tab. A line
- * {@code drawer menu a,b=screen,c on:all shut stays right unpulled} (or {@code on:x,y}, {@code on:$main}) is a drawer; {@code draw menu}, {@code drawclose menu}, {@code drawtoggle menu} move it.
+ * Small prototypes written as lines: {@code "tool page: reserve open above dates; back return; 500 advance loans"}. A
+ * screen's first word is its id, the second its form; "parked", "end", "home", "shut" (closed by its links alone),
+ * "untitled" and "drawn" (with a picture of 390×844 px) may follow. A part is a hotspot's id or a wait's ms, a verb and
+ * a target; {@code @x,y,w,h} after the id places the hotspot, {@code & verb target} gives it a second link, {@code %
+ * signed in} lets it remember something, {@code =saved} names its outcome, {@code ~long-press} makes it answer to
+ * another gesture than a tap. The mark {@code when:not-signed-in} gives the screen a look that asks for that,
+ * {@code hide:x} lets its first look hide the hotspot x, {@code wide} gives it a picture of 1180×820 px. The first
+ * screen is the entry; a line {@code devices phone,watch} says what it is for. {@code needs:loan/number} and
+ * {@code expects:loan} are values of a screen, {@code title:Loan-{loan}} its title; {@code +loan=drill},
+ * {@code +loan=given:loan} and {@code +loan=typed:home.name} are carried; {@code ^field} makes a hotspot a field,
+ * {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line {@code x =saved close x or
+ * return x} gives a link another way to turn out, {@code ^rows} makes a field of two rows, {@code 500u return x} waits
+ * untouched; a line {@code address /loans/{loan} loan} is one more entry. A line {@code sequence welcome a,b,c
+ * finish:home skip:home bare unswiped unbacked} is a sequence, {@code #welcome} and {@code #welcome/2} lead to it,
+ * {@code turn next}, {@code turn previous} and {@code turn 2} turn its pages. A line {@code tabs main
+ * a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set, {@code $main} and {@code $main/b}
+ * lead to it, {@code switch main-b} shows a tab. A line {@code drawer menu a,b=screen,c on:all shut stays right
+ * unpulled} (or {@code on:x,y}, {@code on:$main}) is a drawer; {@code draw menu}, {@code drawclose menu},
+ * {@code drawtoggle menu} move it.
  */
 public final class Made {
 
-    private Made() {
-    }
+    private Made() {}
 
     public static Prototype of(String... lines) {
         return on(List.of(Device.PHONE), lines);
@@ -79,10 +82,13 @@ public final class Made {
         for (String line : lines) {
             if (line.startsWith("address ")) {
                 String[] w = line.split(" ");
-                entries.add(new Entry("address-" + entries.size(), new Target.ToScreen(w[2]), Optional.of(w[1]), Rest.NONE));
+                entries.add(new Entry(
+                        "address-" + entries.size(), new Target.ToScreen(w[2]), Optional.of(w[1]), Rest.NONE));
             } else if (line.startsWith("devices ")) {
                 List<String> ids = List.of(line.substring(8).split(","));
-                named = Device.OFFERED.stream().filter(d -> ids.contains(d.id())).toList();
+                named = Device.OFFERED.stream()
+                        .filter(d -> ids.contains(d.id()))
+                        .toList();
             } else if (line.startsWith("drawer ")) {
                 drawers.add(drawer(List.of(line.split(" "))));
             } else if (line.startsWith("tabs ")) {
@@ -93,10 +99,31 @@ public final class Made {
                 screens.add(screen(line));
             }
         }
-        Prototype made = new Prototype("Made", screens, List.of(), Stream.concat(Stream.of(Entry.at("start", screens.getFirst().id())), entries.stream()).toList(), named,
-                Map.of(), Judgements.NONE, List.of(), Rest.NONE).withSequences(sequences).withTabSets(sets).withDrawers(drawers);
+        Prototype made = new Prototype(
+                        "Made",
+                        screens,
+                        List.of(),
+                        Stream.concat(
+                                        Stream.of(Entry.at(
+                                                "start", screens.getFirst().id())),
+                                        entries.stream())
+                                .toList(),
+                        named,
+                        Map.of(),
+                        Judgements.NONE,
+                        List.of(),
+                        Rest.NONE)
+                .withSequences(sequences)
+                .withTabSets(sets)
+                .withDrawers(drawers);
         for (String line : lines) {
-            made = line.startsWith("devices ") || line.startsWith("address ") || line.startsWith("sequence ") || line.startsWith("tabs ") || line.startsWith("drawer ") ? made : remembering(made, line);
+            made = line.startsWith("devices ")
+                            || line.startsWith("address ")
+                            || line.startsWith("sequence ")
+                            || line.startsWith("tabs ")
+                            || line.startsWith("drawer ")
+                    ? made
+                    : remembering(made, line);
         }
         return made;
     }
@@ -113,19 +140,29 @@ public final class Made {
                     String typed = mark.substring(5).replace('-', ' ');
                     Said<List<Condition>> said = FactWords.conditions(made, typed, naming);
                     Screen screen = made.screen(words.getFirst()).orElseThrow();
-                    Set<String> hides = words.stream().filter(w -> w.startsWith("hide:") && screen.states().isEmpty())
-                            .map(w -> screen.id() + "." + w.substring(5)).collect(Collectors.toSet());
-                    State state = State.of(screen.id() + "-look" + screen.states().size(), typed, said.what()).withHides(hides);
+                    Set<String> hides = words.stream()
+                            .filter(w ->
+                                    w.startsWith("hide:") && screen.states().isEmpty())
+                            .map(w -> screen.id() + "." + w.substring(5))
+                            .collect(Collectors.toSet());
+                    State state = State.of(
+                                    screen.id() + "-look" + screen.states().size(), typed, said.what())
+                            .withHides(hides);
                     made = StateEdits.add(screen, state, said.facts()).applyTo(made);
                 }
             }
             for (String part : halves.length < 2 ? new String[0] : halves[1].split(";")) {
                 String[] remembered = part.strip().split(" % ");
                 if (remembered.length == 2) {
-                    String id = words.getFirst() + "." + remembered[0].split(" ")[0].split("@")[0];
+                    String id =
+                            words.getFirst() + "." + remembered[0].split(" ")[0].split("@")[0];
                     Said<Effect.Remember> said = FactWords.remember(made, remembered[1], naming);
-                    Link link = made.index().way(made.index().way(id + ".tap").isPresent() ? id + ".tap" : id).orElseThrow().link();
-                    made = FactEdits.remember(link, List.of(said.what()), said.facts()).applyTo(made);
+                    Link link = made.index()
+                            .way(made.index().way(id + ".tap").isPresent() ? id + ".tap" : id)
+                            .orElseThrow()
+                            .link();
+                    made = FactEdits.remember(link, List.of(said.what()), said.facts())
+                            .applyTo(made);
                 }
             }
             return made;
@@ -138,21 +175,27 @@ public final class Made {
         String[] halves = line.split(":(?=\\s|$)", 2);
         List<String> words = List.of(halves[0].strip().split(" "));
         List<String> marks = words.subList(2, words.size());
-        Screen screen = Screen.page(words.getFirst(), words.getFirst()).withForm(Form.valueOf(words.get(1).toUpperCase()))
-                .withEnd(marks.contains("end")).withStatus(marks.contains("parked") ? Status.PARKED : Status.DRAFT);
+        Screen screen = Screen.page(words.getFirst(), words.getFirst())
+                .withForm(Form.valueOf(words.get(1).toUpperCase()))
+                .withEnd(marks.contains("end"))
+                .withStatus(marks.contains("parked") ? Status.PARKED : Status.DRAFT);
         screen = screen.withHome(marks.contains("home")).withTitle(marks.contains("untitled") ? "" : screen.title());
         if (marks.contains("drawn")) {
-            screen = screen.withMocks(List.of(new Picture(Width.NARROW, "0".repeat(64) + ".png", 390, 844, 1, "", Rest.NONE)));
+            screen = screen.withMocks(
+                    List.of(new Picture(Width.NARROW, "0".repeat(64) + ".png", 390, 844, 1, "", Rest.NONE)));
         }
         if (marks.contains("wide")) {
-            screen = screen.withMocks(Stream.concat(screen.mocks().stream(),
-                    Stream.of(new Picture(Width.WIDE, "1".repeat(64) + ".png", 1180, 820, 1, "", Rest.NONE))).toList());
+            screen = screen.withMocks(Stream.concat(
+                            screen.mocks().stream(),
+                            Stream.of(new Picture(Width.WIDE, "1".repeat(64) + ".png", 1180, 820, 1, "", Rest.NONE)))
+                    .toList());
         }
         List<Expected> expects = new ArrayList<>();
         for (String mark : marks) {
             if (mark.startsWith("needs:") || mark.startsWith("expects:")) {
                 String[] named = mark.substring(mark.indexOf(':') + 1).split("/");
-                Expected.Kind kind = named.length > 1 ? Expected.Kind.valueOf(named[1].toUpperCase()) : Expected.Kind.TEXT;
+                Expected.Kind kind =
+                        named.length > 1 ? Expected.Kind.valueOf(named[1].toUpperCase()) : Expected.Kind.TEXT;
                 expects.add(Expected.text(named[0]).withKind(kind, List.of()).withRequired(mark.startsWith("needs:")));
             }
             if (mark.startsWith("title:")) {
@@ -168,10 +211,18 @@ public final class Made {
         for (String part : halves.length < 2 || halves[1].isBlank() ? new String[0] : halves[1].split(";")) {
             boolean remembers = part.contains(" % ");
             // Further ways to turn out: "x =saved close x or return x".
-            List<Branch> further = Stream.of(part.strip().split(" or ")).skip(1).map(w -> branch(w.strip().split(" "))).toList();
-            String[] halvesOfPart = part.strip().split(" or ")[0].split(" % ")[0].split(" & ");
-            List<String> extras = Stream.of(halvesOfPart[0].split(" ")).filter(x -> x.length() > 1 && "=~+^".indexOf(x.charAt(0)) >= 0).toList();
-            String[] w = Stream.of(halvesOfPart[0].split(" ")).filter(x -> !extras.contains(x)).toArray(String[]::new);
+            List<Branch> further = Stream.of(part.strip().split(" or "))
+                    .skip(1)
+                    .map(w -> branch(w.strip().split(" ")))
+                    .toList();
+            String[] halvesOfPart =
+                    part.strip().split(" or ")[0].split(" % ")[0].split(" & ");
+            List<String> extras = Stream.of(halvesOfPart[0].split(" "))
+                    .filter(x -> x.length() > 1 && "=~+^".indexOf(x.charAt(0)) >= 0)
+                    .toList();
+            String[] w = Stream.of(halvesOfPart[0].split(" "))
+                    .filter(x -> !extras.contains(x))
+                    .toArray(String[]::new);
             UnaryOperator<Link> extra = link -> further(extra(link, extras), further);
             String[] placed = w[0].split("@");
             String id = words.getFirst() + "." + placed[0];
@@ -182,18 +233,39 @@ public final class Made {
             }
             boolean field = extras.contains("^field");
             if (w.length == 1) {
-                hotspots.add(hotspot(id, area, field ? List.of() : remembers ? List.of(new Link(id + ".tap", new Cause.Touch(Gesture.TAP), List.of(), Rest.NONE)) : List.of()).withNature(extras.contains("^rows") ? new Hotspot.Nature.Rows(List.of(Map.of(), Map.of()), true) : nature(field)));
+                hotspots.add(hotspot(
+                                id,
+                                area,
+                                field
+                                        ? List.of()
+                                        : remembers
+                                                ? List.of(new Link(
+                                                        id + ".tap",
+                                                        new Cause.Touch(Gesture.TAP),
+                                                        List.of(),
+                                                        Rest.NONE))
+                                                : List.of())
+                        .withNature(
+                                extras.contains("^rows")
+                                        ? new Hotspot.Nature.Rows(List.of(Map.of(), Map.of()), true)
+                                        : nature(field)));
                 continue;
             }
             Effect effect = effect(w, 1);
             if (Character.isDigit(w[0].charAt(0))) {
                 links.add(extra.apply(Link.of(id, waiting(w[0]), effect)));
             } else {
-                List<Link> taps = new ArrayList<>(List.of(extra.apply(Link.of(id + ".tap", new Cause.Touch(Gesture.TAP), effect))));
+                List<Link> taps = new ArrayList<>(
+                        List.of(extra.apply(Link.of(id + ".tap", new Cause.Touch(Gesture.TAP), effect))));
                 if (halvesOfPart.length > 1) {
-                    taps.add(Link.of(id + ".tap2", new Cause.Touch(Gesture.TAP), effect(halvesOfPart[1].split(" "), 0)));
+                    taps.add(
+                            Link.of(id + ".tap2", new Cause.Touch(Gesture.TAP), effect(halvesOfPart[1].split(" "), 0)));
                 }
-                hotspots.add(hotspot(id, area, taps).withNature(extras.contains("^rows") ? new Hotspot.Nature.Rows(List.of(Map.of(), Map.of()), true) : nature(field)));
+                hotspots.add(hotspot(id, area, taps)
+                        .withNature(
+                                extras.contains("^rows")
+                                        ? new Hotspot.Nature.Rows(List.of(Map.of(), Map.of()), true)
+                                        : nature(field)));
             }
         }
         return screen.withHotspots(hotspots).withLinks(links);
@@ -205,26 +277,52 @@ public final class Made {
             String rest = word.substring(1);
             if (word.startsWith("+")) {
                 String[] carried = rest.split("=");
-                made = made.branch(0, b -> b.withEffects(b.effects().stream().map(e -> e.target().isEmpty() ? e
-                        : e.leadingTo(e.target().get().carrying(with(e.target().get().values(), carried[0], source(carried[1]))))).toList()));
+                made = made.branch(
+                        0,
+                        b -> b.withEffects(b.effects().stream()
+                                .map(e -> e.target().isEmpty()
+                                        ? e
+                                        : e.leadingTo(e.target()
+                                                .get()
+                                                .carrying(with(
+                                                        e.target().get().values(), carried[0], source(carried[1])))))
+                                .toList()));
                 continue;
             }
             if (word.startsWith("^")) {
-                made = rest.equals("field") || rest.equals("rows") ? made : made.branch(0, b -> b.withWhere(Optional.of(Where.valueOf(rest.toUpperCase().replace('-', '_')))));
+                made = rest.equals("field") || rest.equals("rows")
+                        ? made
+                        : made.branch(
+                                0,
+                                b -> b.withWhere(Optional.of(
+                                        Where.valueOf(rest.toUpperCase().replace('-', '_')))));
                 continue;
             }
-            made = word.equals("~submit") ? made.withCause(new Cause.Submit()) : word.startsWith("~") ? made.withCause(new Cause.Touch(Gesture.valueOf(rest.toUpperCase().replace('-', '_')))) : made.branch(0, b -> b.withOutcome(Optional.of(rest)));
+            made = word.equals("~submit")
+                    ? made.withCause(new Cause.Submit())
+                    : word.startsWith("~")
+                            ? made.withCause(new Cause.Touch(
+                                    Gesture.valueOf(rest.toUpperCase().replace('-', '_'))))
+                            : made.branch(0, b -> b.withOutcome(Optional.of(rest)));
         }
         return made;
     }
 
     private static Link further(Link link, List<Branch> further) {
-        return further.isEmpty() ? link : link.withBranches(Stream.concat(link.branches().stream(), further.stream()).toList());
+        return further.isEmpty()
+                ? link
+                : link.withBranches(Stream.concat(link.branches().stream(), further.stream())
+                        .toList());
     }
 
     private static Branch branch(String[] words) {
-        Optional<String> outcome = Stream.of(words).filter(w -> w.startsWith("=")).map(w -> w.substring(1)).findFirst();
-        return Branch.of(List.of(effect(Stream.of(words).filter(w -> !w.startsWith("=")).toArray(String[]::new), 0))).withOutcome(outcome);
+        Optional<String> outcome = Stream.of(words)
+                .filter(w -> w.startsWith("="))
+                .map(w -> w.substring(1))
+                .findFirst();
+        return Branch.of(List.of(
+                        effect(Stream.of(words).filter(w -> !w.startsWith("=")).toArray(String[]::new), 0)))
+                .withOutcome(outcome);
     }
 
     private static Cause waiting(String ms) {
@@ -243,23 +341,47 @@ public final class Made {
     }
 
     private static Source source(String words) {
-        return words.startsWith("given:") ? new Source.Given(words.substring(6)) : words.startsWith("typed:") ? new Source.Typed(words.substring(6)) : Source.of(new Value.Text(words));
+        return words.startsWith("given:")
+                ? new Source.Given(words.substring(6))
+                : words.startsWith("typed:") ? new Source.Typed(words.substring(6)) : Source.of(new Value.Text(words));
     }
 
     /** The effect whose verb begins at a word and whose target is the last. */
     private static Effect effect(String[] w, int at) {
         if (w[at].startsWith("draw")) {
-            return new Effect.MoveDrawer(w[w.length - 1], w[at].equals("draw") ? Effect.How.OPEN : Effect.How.valueOf(w[at].substring(4).toUpperCase()));
+            return new Effect.MoveDrawer(
+                    w[w.length - 1],
+                    w[at].equals("draw")
+                            ? Effect.How.OPEN
+                            : Effect.How.valueOf(w[at].substring(4).toUpperCase()));
         }
-        Verb verb = w[at].equals("open") ? Verb.OPEN_ABOVE : w[at].equals("switch") ? Verb.SWITCH_TAB : w[at].equals("turn") ? Verb.TURN_PAGE
-                : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to") ? Verb.RETURN_TO : Verb.valueOf(w[at].toUpperCase());
+        Verb verb = w[at].equals("open")
+                ? Verb.OPEN_ABOVE
+                : w[at].equals("switch")
+                        ? Verb.SWITCH_TAB
+                        : w[at].equals("turn")
+                                ? Verb.TURN_PAGE
+                                : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to")
+                                        ? Verb.RETURN_TO
+                                        : Verb.valueOf(w[at].toUpperCase());
         String to = w[w.length - 1];
-        return verb == Verb.SWITCH_TAB ? new Effect.SwitchTab(to) : verb == Verb.TURN_PAGE ? new Effect.TurnPage(turn(to)) : to.startsWith("$") ? Effect.of(verb, tabbed(to)) : Effect.of(verb, to.startsWith("#") ? sequence(to.substring(1).split("/")) : new Target.ToScreen(to));
+        return verb == Verb.SWITCH_TAB
+                ? new Effect.SwitchTab(to)
+                : verb == Verb.TURN_PAGE
+                        ? new Effect.TurnPage(turn(to))
+                        : to.startsWith("$")
+                                ? Effect.of(verb, tabbed(to))
+                                : Effect.of(
+                                        verb,
+                                        to.startsWith("#")
+                                                ? sequence(to.substring(1).split("/"))
+                                                : new Target.ToScreen(to));
     }
 
     private static Target tabbed(String word) {
         String[] named = word.substring(1).split("/");
-        return new Target.ToTabs(named[0], named.length > 1 ? Optional.of(named[0] + "-" + named[1]) : Optional.empty(), Map.of());
+        return new Target.ToTabs(
+                named[0], named.length > 1 ? Optional.of(named[0] + "-" + named[1]) : Optional.empty(), Map.of());
     }
 
     private static TabSet tabs(List<String> words) {
@@ -267,7 +389,13 @@ public final class Made {
         for (String root : words.get(2).split(",")) {
             String[] labelled = root.split("=");
             String to = labelled[labelled.length - 1];
-            tabs.add(new TabSet.Tab(words.get(1) + "-" + labelled[0].replaceAll("[#$]", ""), labelled[0], "", to.startsWith("#") ? sequence(to.substring(1).split("/")) : to.startsWith("$") ? tabbed(to) : new Target.ToScreen(to)));
+            tabs.add(new TabSet.Tab(
+                    words.get(1) + "-" + labelled[0].replaceAll("[#$]", ""),
+                    labelled[0],
+                    "",
+                    to.startsWith("#")
+                            ? sequence(to.substring(1).split("/"))
+                            : to.startsWith("$") ? tabbed(to) : new Target.ToScreen(to)));
         }
         TabSet made = TabSet.of(words.get(1), words.get(1), tabs);
         for (String mark : words.subList(3, words.size())) {
@@ -289,13 +417,34 @@ public final class Made {
         for (String item : words.get(2).split(",")) {
             String[] named = item.split("=");
             String to = named[named.length - 1];
-            items.add(new Drawer.Item(words.get(1) + "-" + named[0], named[0], "", "", false, Branch.of(to.equals("nothing") ? List.of() : List.of(to.equals("return") ? new Effect.Return() : new Effect.Advance(to.startsWith("$") ? tabbed(to) : new Target.ToScreen(to))))));
+            items.add(new Drawer.Item(
+                    words.get(1) + "-" + named[0],
+                    named[0],
+                    "",
+                    "",
+                    false,
+                    Branch.of(
+                            to.equals("nothing")
+                                    ? List.of()
+                                    : List.of(
+                                            to.equals("return")
+                                                    ? new Effect.Return()
+                                                    : new Effect.Advance(
+                                                            to.startsWith("$")
+                                                                    ? tabbed(to)
+                                                                    : new Target.ToScreen(to))))));
         }
         Drawer made = Drawer.of(words.get(1), words.get(1), items, Drawer.Attached.ALL);
         for (String mark : words.subList(3, words.size())) {
             String[] said = mark.split(":");
             made = switch (said[0]) {
-                case "on" -> made.withOn(said[1].equals("all") ? Drawer.Attached.ALL : said[1].startsWith("$") ? new Drawer.Attached(false, Set.of(), Set.of(said[1].substring(1))) : Drawer.Attached.to(List.of(said[1].split(","))));
+                case "on" ->
+                    made.withOn(
+                            said[1].equals("all")
+                                    ? Drawer.Attached.ALL
+                                    : said[1].startsWith("$")
+                                            ? new Drawer.Attached(false, Set.of(), Set.of(said[1].substring(1)))
+                                            : Drawer.Attached.to(List.of(said[1].split(","))));
                 case "shut" -> made.withOutside(false);
                 case "stays" -> made.withPanel(made.panel().withMoves(Drawer.Moves.STAYS));
                 case "right" -> made.withPanel(made.panel().withSide(Drawer.Side.RIGHT));
@@ -307,7 +456,8 @@ public final class Made {
     }
 
     private static Target sequence(String[] named) {
-        return new Target.ToSequence(named[0], named.length > 1 ? Optional.of(Integer.parseInt(named[1])) : Optional.empty(), Map.of());
+        return new Target.ToSequence(
+                named[0], named.length > 1 ? Optional.of(Integer.parseInt(named[1])) : Optional.empty(), Map.of());
     }
 
     private static PageTurn turn(String word) {
@@ -319,12 +469,21 @@ public final class Made {
     }
 
     private static Sequence sequence(List<String> words) {
-        Sequence made = Sequence.of(words.get(1), words.get(1), List.of(words.get(2).split(",")));
+        Sequence made =
+                Sequence.of(words.get(1), words.get(1), List.of(words.get(2).split(",")));
         for (String mark : words.subList(3, words.size())) {
             String[] said = mark.split(":");
             made = switch (said[0]) {
-                case "finish" -> made.withFinish(Optional.of(Link.of(made.id() + "-finish", new Cause.Finish(), said[1].equals("return") ? new Effect.Return() : new Effect.Replace(new Target.ToScreen(said[1])))));
-                case "skip" -> made.withSkip(Optional.of(Link.of(made.id() + "-skip", new Cause.Skip(), new Effect.Replace(new Target.ToScreen(said[1])))));
+                case "finish" ->
+                    made.withFinish(Optional.of(Link.of(
+                            made.id() + "-finish",
+                            new Cause.Finish(),
+                            said[1].equals("return")
+                                    ? new Effect.Return()
+                                    : new Effect.Replace(new Target.ToScreen(said[1])))));
+                case "skip" ->
+                    made.withSkip(Optional.of(Link.of(
+                            made.id() + "-skip", new Cause.Skip(), new Effect.Replace(new Target.ToScreen(said[1])))));
                 case "bare" -> made.withLaid(Sequence.Laid.NOTHING);
                 case "unswiped" -> made.withSwipes(false);
                 case "unbacked" -> made.withBacks(false);
@@ -335,7 +494,11 @@ public final class Made {
     }
 
     private static Area area(String[] px) {
-        return new Area(Double.parseDouble(px[0]), Double.parseDouble(px[1]), Double.parseDouble(px[2]), Double.parseDouble(px[3]));
+        return new Area(
+                Double.parseDouble(px[0]),
+                Double.parseDouble(px[1]),
+                Double.parseDouble(px[2]),
+                Double.parseDouble(px[3]));
     }
 
     private static Hotspot hotspot(String id, Area area, List<Link> links) {

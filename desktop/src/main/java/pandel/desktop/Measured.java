@@ -9,8 +9,8 @@ import java.util.concurrent.ExecutionException;
 import java.util.function.BooleanSupplier;
 import javafx.animation.AnimationTimer;
 import javafx.event.Event;
-import javafx.scene.input.KeyCode;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import pandel.core.edit.ScreenEdits;
@@ -19,42 +19,41 @@ import pandel.desktop.device.DeviceView;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.WorkStage;
 
-/** How fast the window is, measured off-screen. Call one of these once in a program, and not on the interface thread. */
+/**
+ * How fast the window is, measured off-screen. Call one of these once in a program, and not on the interface thread.
+ */
 public final class Measured {
 
     private static final int WIDE = 1280;
     private static final int HIGH = 800;
     /** px scrolled from one frame to the next. */
     private static final double STRIDE = 60;
+
     private static final int WARM_UP = 60;
     private static final int BACKS = 4;
     private static final long SEED = 5;
 
-    private Measured() {
-    }
+    private Measured() {}
 
     /** ms since the process started until the window is shown, and until all pictures of its first stage are. */
-    public record Startup(long shown, long firstSight) {
-    }
+    public record Startup(long shown, long firstSight) {}
 
     /** Times between frames while something moves in play, in ms. */
-    public record Frames(int count, double median, double p95, double longest) {
-    }
+    public record Frames(int count, double median, double p95, double longest) {}
 
     /** ms from an edit until the vitals tell of it: the middle one and the longest of some. */
-    public record Vitals(int edits, double median, double longest) {
-    }
+    public record Vitals(int edits, double median, double longest) {}
 
     /** How long saving took, and the times between frames meanwhile. */
-    public record Saving(double seconds, Frames frames) {
-    }
+    public record Saving(double seconds, Frames frames) {}
 
     /** What is measured in an open window. */
     private interface Measuring<T> {
         T in(Stage stage, PandelApp.Opened opened) throws InterruptedException, ExecutionException;
     }
 
-    private static <T> T with(Path prototype, PlayClock clock, Measuring<T> measuring) throws IOException, InterruptedException {
+    private static <T> T with(Path prototype, PlayClock clock, Measuring<T> measuring)
+            throws IOException, InterruptedException {
         return OffScreen.run(() -> {
             Stage stage = OffScreen.onFx(Stage::new);
             return measuring.in(stage, OffScreen.open(stage, prototype, clock, WIDE, HIGH));
@@ -66,7 +65,8 @@ public final class Measured {
         return with(prototype, PlayClock.STILL, (stage, opened) -> {
             long shown = sinceStart();
             // The file is being opened since just before the window was shown.
-            while (!OffScreen.onFx(() -> !opened.work().prototype().screens().isEmpty() && opened.pictures().isIdle())) {
+            while (!OffScreen.onFx(() -> !opened.work().prototype().screens().isEmpty()
+                    && opened.pictures().isIdle())) {
                 Thread.sleep(5);
             }
             return new Startup(shown, sinceStart());
@@ -74,10 +74,14 @@ public final class Measured {
     }
 
     private static long sinceStart() {
-        return System.currentTimeMillis() - ProcessHandle.current().info().startInstant().orElseThrow().toEpochMilli();
+        return System.currentTimeMillis()
+                - ProcessHandle.current().info().startInstant().orElseThrow().toEpochMilli();
     }
 
-    /** Plays at phone fit, after sixty taps to warm up: seeded taps by key, each second one while the motion before still runs. */
+    /**
+     * Plays at phone fit, after sixty taps to warm up: seeded taps by key, each second one while the motion before
+     * still runs.
+     */
     public static Frames frames(Path prototype, int taps) throws IOException, InterruptedException {
         return with(prototype, PlayClock.real(), (stage, opened) -> {
             OffScreen.settle(opened, 2);
@@ -86,7 +90,8 @@ public final class Measured {
                 return true;
             });
             OffScreen.settle(opened, 2);
-            DeviceView device = OffScreen.onFx(() -> (DeviceView) stage.getScene().lookup("#device-view"));
+            DeviceView device =
+                    OffScreen.onFx(() -> (DeviceView) stage.getScene().lookup("#device-view"));
             Watch watch = OffScreen.onFx(() -> new Watch(device::isMoving));
             Random random = new Random(SEED);
             for (int i = 0; i < WARM_UP + taps; i++) {
@@ -94,7 +99,9 @@ public final class Measured {
                     OffScreen.onFx(watch::frames);
                     watch = OffScreen.onFx(() -> new Watch(device::isMoving));
                 }
-                KeyCode key = random.nextInt(BACKS) == 0 ? KeyCode.BACK_SPACE : KeyCode.getKeyCode(String.valueOf(1 + random.nextInt(9)));
+                KeyCode key = random.nextInt(BACKS) == 0
+                        ? KeyCode.BACK_SPACE
+                        : KeyCode.getKeyCode(String.valueOf(1 + random.nextInt(9)));
                 OffScreen.onFx(() -> {
                     if (opened.window().played().filter(s -> !s.left()).isEmpty()) {
                         press(stage, KeyCode.HOME);
@@ -108,12 +115,19 @@ public final class Measured {
         });
     }
 
-    /** Scrolls through the cards of the gallery, 60 px each 16 ms, some 3,700 px a second: as fast as a wheel is turned. */
+    /**
+     * Scrolls through the cards of the gallery, 60 px each 16 ms, some 3,700 px a second: as fast as a wheel is turned.
+     */
     public static Frames scrolling(Path prototype, int steps) throws IOException, InterruptedException {
         return with(prototype, PlayClock.STILL, (stage, opened) -> {
             OffScreen.settle(opened, 2);
-            ScrollPane gallery = OffScreen.onFx(() -> (ScrollPane) stage.getScene().lookup(".gallery"));
-            double step = OffScreen.onFx(() -> STRIDE / Math.max(1, gallery.getContent().getBoundsInLocal().getHeight() - gallery.getViewportBounds().getHeight()));
+            ScrollPane gallery =
+                    OffScreen.onFx(() -> (ScrollPane) stage.getScene().lookup(".gallery"));
+            double step = OffScreen.onFx(() -> STRIDE
+                    / Math.max(
+                            1,
+                            gallery.getContent().getBoundsInLocal().getHeight()
+                                    - gallery.getViewportBounds().getHeight()));
             Watch watch = OffScreen.onFx(() -> new Watch(() -> true));
             for (int i = 0; i < WARM_UP + steps; i++) {
                 if (i == WARM_UP) {
@@ -132,7 +146,10 @@ public final class Measured {
     }
 
     private static void press(Stage stage, KeyCode key) {
-        Event.fireEvent(stage.getScene().getFocusOwner() == null ? stage.getScene().getRoot() : stage.getScene().getFocusOwner(),
+        Event.fireEvent(
+                stage.getScene().getFocusOwner() == null
+                        ? stage.getScene().getRoot()
+                        : stage.getScene().getFocusOwner(),
                 new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
     }
 
@@ -204,7 +221,10 @@ public final class Measured {
             opened.work().edit(ScreenEdits.rename(screens.get(i % screens.size()), "Renamed " + i));
             return true;
         });
-        while (!OffScreen.onFx(() -> opened.work().checked().filter(c -> c.prototype() == opened.work().prototype()).isPresent())) {
+        while (!OffScreen.onFx(() -> opened.work()
+                .checked()
+                .filter(c -> c.prototype() == opened.work().prototype())
+                .isPresent())) {
             Thread.sleep(1);
         }
         return (System.nanoTime() - start) / 1e6;

@@ -20,8 +20,7 @@ final class OffScreen {
 
     private static final int LONGEST = 400;
 
-    private OffScreen() {
-    }
+    private OffScreen() {}
 
     /** What is done while the interface runs. */
     interface Task<T> {
@@ -38,18 +37,24 @@ final class OffScreen {
             started.get();
             return task.run();
         } catch (ExecutionException e) {
-            throw new IOException("The window could not be shown off-screen: " + e.getCause().getMessage(), e);
+            throw new IOException(
+                    "The window could not be shown off-screen: " + e.getCause().getMessage(), e);
         } finally {
             Platform.exit();
         }
     }
 
     /** Opens the window with a prototype. What the person prefers stays theirs. */
-    static PandelApp.Opened open(Stage stage, Path prototype, PlayClock clock, int width, int height) throws InterruptedException, ExecutionException {
+    static PandelApp.Opened open(Stage stage, Path prototype, PlayClock clock, int width, int height)
+            throws InterruptedException, ExecutionException {
         return onFx(() -> {
             try {
-                Places places = new Places(Thumbnails.ofUser(), new PreferencesFile(Files.createTempDirectory("pandel").resolve("preferences.json")), OpenMark.ofUser());
-                PandelApp.Opened o = PandelApp.show(stage, FileChoosing.system(() -> stage), clock, Optional.empty(), places);
+                Places places = new Places(
+                        Thumbnails.ofUser(),
+                        new PreferencesFile(Files.createTempDirectory("pandel").resolve("preferences.json")),
+                        OpenMark.ofUser());
+                PandelApp.Opened o =
+                        PandelApp.show(stage, FileChoosing.system(() -> stage), clock, Optional.empty(), places);
                 stage.setX(0);
                 stage.setY(0);
                 stage.setWidth(width);
@@ -66,8 +71,13 @@ final class OffScreen {
     static void settle(PandelApp.Opened opened, int times) throws InterruptedException, ExecutionException {
         int quiet = 0;
         for (int i = 0; i < LONGEST && quiet < times; i++) {
-            boolean done = onFx(() -> opened.pictures().isIdle() && opened.window().isTold() && !opened.work().prototype().screens().isEmpty()
-                    && opened.work().checked().filter(c -> c.prototype() == opened.work().prototype()).isPresent());
+            boolean done = onFx(() -> opened.pictures().isIdle()
+                    && opened.window().isTold()
+                    && !opened.work().prototype().screens().isEmpty()
+                    && opened.work()
+                            .checked()
+                            .filter(c -> c.prototype() == opened.work().prototype())
+                            .isPresent());
             quiet = done ? quiet + 1 : 0;
             Thread.sleep(25);
         }

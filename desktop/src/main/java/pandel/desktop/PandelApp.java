@@ -35,12 +35,13 @@ public final class PandelApp extends Application {
     private static final long FIRST_SIGHT = 1500;
 
     /** A window with what it is about. */
-    public record Opened(MainWindow window, Work work, PictureLibrary pictures) {
-    }
+    public record Opened(MainWindow window, Work work, PictureLibrary pictures) {}
 
     @Override
     public void start(Stage stage) throws IOException {
-        Optional<Path> sample = Optional.ofNullable(System.getProperty("pandel.sample")).map(Path::of).filter(Files::isRegularFile);
+        Optional<Path> sample = Optional.ofNullable(System.getProperty("pandel.sample"))
+                .map(Path::of)
+                .filter(Files::isRegularFile);
         Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Places.ofUser());
         MainWindow window = opened.window();
         // What nobody foresaw is told, wherever it happens; what is open stays open.
@@ -62,21 +63,29 @@ public final class PandelApp extends Application {
     }
 
     /** Fills a stage with a window that has nothing open, and shows it. */
-    public static Opened show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Places places) throws IOException {
+    public static Opened show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Places places)
+            throws IOException {
         SecureRandom random = new SecureRandom();
         PictureLibrary pictures = new PictureLibrary(places.thumbnails());
         Work work = new Work(new Naming(random::nextInt), new PictureShelf(), () -> pictures.awaitRest(FIRST_SIGHT));
-        MainWindow window = new MainWindow(work, pictures, new Preferred(places.preferences()), new Keeping.Tools(choosing, places.thumbnails(), places.marks()), clock, sample, new MainWindow.Frame() {
-            @Override
-            public void close() {
-                stage.close();
-            }
+        MainWindow window = new MainWindow(
+                work,
+                pictures,
+                new Preferred(places.preferences()),
+                new Keeping.Tools(choosing, places.thumbnails(), places.marks()),
+                clock,
+                sample,
+                new MainWindow.Frame() {
+                    @Override
+                    public void close() {
+                        stage.close();
+                    }
 
-            @Override
-            public void fullScreen(boolean full) {
-                stage.setFullScreen(full);
-            }
-        });
+                    @Override
+                    public void fullScreen(boolean full) {
+                        stage.setFullScreen(full);
+                    }
+                });
         pictures.from(work.shelf());
         Scene scene = new Scene(window.root(), 1280, 800);
         window.dress(scene);
@@ -88,7 +97,9 @@ public final class PandelApp extends Application {
             e.consume();
             window.quit();
         });
-        work.prototypeProperty().addListener((o, a, now) -> stage.setTitle(now.title().isBlank() ? "Pandel" : now.title() + " — Pandel"));
+        work.prototypeProperty()
+                .addListener(
+                        (o, a, now) -> stage.setTitle(now.title().isBlank() ? "Pandel" : now.title() + " — Pandel"));
         ChangeListener<Boolean> whenFocused = (o, was, is) -> {
             if (is) {
                 window.lookOutside();

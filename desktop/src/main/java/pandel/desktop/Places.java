@@ -19,6 +19,9 @@ public record Places(Thumbnails thumbnails, PreferencesFile preferences, Path ma
 
     /** All in one folder. */
     public static Places in(Path folder) {
-        return new Places(new Thumbnails(folder.resolve("thumbnails")), new PreferencesFile(folder.resolve("preferences.json")), folder.resolve("open"));
+        return new Places(
+                new Thumbnails(folder.resolve("thumbnails")),
+                new PreferencesFile(folder.resolve("preferences.json")),
+                folder.resolve("open"));
     }
 }

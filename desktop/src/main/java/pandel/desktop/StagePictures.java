@@ -29,21 +29,25 @@ import pandel.desktop.work.Work;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
 
-/** Pictures of the window with a prototype, one for each stage and each kind of frame by day and by night, made without a display. */
+/**
+ * Pictures of the window with a prototype, one for each stage and each kind of frame by day and by night, made without
+ * a display.
+ */
 public final class StagePictures {
 
     private static final int QUIET = 4;
 
-    private StagePictures() {
-    }
+    private StagePictures() {}
 
     /** Writes the pictures and gives their files. Call it once in a program, and not on the interface thread. */
-    public static List<Path> write(Path prototype, Path folder, int width, int height) throws IOException, InterruptedException {
+    public static List<Path> write(Path prototype, Path folder, int width, int height)
+            throws IOException, InterruptedException {
         Files.createDirectories(folder);
         return OffScreen.run(() -> shoot(prototype, folder, width, height));
     }
 
-    private static List<Path> shoot(Path prototype, Path folder, int width, int height) throws IOException, InterruptedException, ExecutionException {
+    private static List<Path> shoot(Path prototype, Path folder, int width, int height)
+            throws IOException, InterruptedException, ExecutionException {
         Stage stage = OffScreen.onFx(Stage::new);
         HandClock clock = new HandClock();
         PandelApp.Opened opened = OffScreen.open(stage, prototype, clock, width, height);
@@ -76,22 +80,33 @@ public final class StagePictures {
     }
 
     /** One thing to take a picture of. @param name in the name of its file */
-    private record Sight(String name, Runnable show) {
-    }
+    private record Sight(String name, Runnable show) {}
 
     /** The stages, and over the desk the page of the first frame of each kind that the prototype has. */
     private static List<Sight> sights(PandelApp.Opened opened, HandClock clock) {
         List<Sight> sights = new ArrayList<>();
         for (WorkStage each : WorkStage.values()) {
-            sights.add(new Sight(each.name().toLowerCase(Locale.ROOT), each == WorkStage.PLAY ? () -> playThere(opened, clock) : () -> opened.window().go(each)));
+            sights.add(new Sight(
+                    each.name().toLowerCase(Locale.ROOT),
+                    each == WorkStage.PLAY
+                            ? () -> playThere(opened, clock)
+                            : () -> opened.window().go(each)));
         }
         Work work = opened.work();
         Around around = opened.window();
         Prototype p = work.prototype();
-        p.tabSets().stream().findFirst().ifPresent(t -> sights.add(onDesk(around, "tab-set", () -> TabSetPage.open(work, around, t.id()))));
-        p.drawers().stream().findFirst().ifPresent(d -> sights.add(onDesk(around, "drawer", () -> DrawerPage.open(work, around, d.id()))));
-        p.sequences().stream().findFirst().ifPresent(s -> sights.add(onDesk(around, "sequence", () -> SequencePage.open(work, around, s.id()))));
-        p.pairs().stream().findFirst().ifPresent(l -> sights.add(onDesk(around, "pair", () -> PairPage.open(work, around, l.id()))));
+        p.tabSets().stream()
+                .findFirst()
+                .ifPresent(t -> sights.add(onDesk(around, "tab-set", () -> TabSetPage.open(work, around, t.id()))));
+        p.drawers().stream()
+                .findFirst()
+                .ifPresent(d -> sights.add(onDesk(around, "drawer", () -> DrawerPage.open(work, around, d.id()))));
+        p.sequences().stream()
+                .findFirst()
+                .ifPresent(s -> sights.add(onDesk(around, "sequence", () -> SequencePage.open(work, around, s.id()))));
+        p.pairs().stream()
+                .findFirst()
+                .ifPresent(l -> sights.add(onDesk(around, "pair", () -> PairPage.open(work, around, l.id()))));
         return sights;
     }
 
@@ -104,7 +119,7 @@ public final class StagePictures {
 
     /** Time that passes when it is told to. */
     private static final class HandClock implements PlayClock {
-        private IntConsumer told = ms -> { };
+        private IntConsumer told = ms -> {};
 
         @Override
         public void start(IntConsumer passed) {
@@ -113,34 +128,46 @@ public final class StagePictures {
 
         @Override
         public void stop() {
-            told = ms -> { };
+            told = ms -> {};
         }
     }
 
     /** Plays the shortest way to what the chosen hotspot leads to, best above its screen. */
     private static void playThere(PandelApp.Opened opened, HandClock clock) {
         Prototype p = opened.work().prototype();
-        Optional<String> target = opened.work().selection().hotspots().stream().flatMap(id -> p.index().hotspot(id).stream())
-                .flatMap(h -> h.links().stream()).flatMap(l -> l.effect().stream()).filter(e -> e.target().isPresent())
-                .min(Comparator.comparing(e -> !(e instanceof Effect.OpenAbove))).map(e -> e.target().orElseThrow().shownId(p));
+        Optional<String> target = opened.work().selection().hotspots().stream()
+                .flatMap(id -> p.index().hotspot(id).stream())
+                .flatMap(h -> h.links().stream())
+                .flatMap(l -> l.effect().stream())
+                .filter(e -> e.target().isPresent())
+                .min(Comparator.comparing(e -> !(e instanceof Effect.OpenAbove)))
+                .map(e -> e.target().orElseThrow().shownId(p));
         Optional<Walk> walk = target.flatMap(id -> opened.work().checked().flatMap(c -> c.walkTo(id)));
-        walk.ifPresentOrElse(w -> {
-            opened.window().play(w);
-            w.events().forEach(e -> clock.told.accept(1000));
-        }, () -> opened.window().go(WorkStage.PLAY));
+        walk.ifPresentOrElse(
+                w -> {
+                    opened.window().play(w);
+                    w.events().forEach(e -> clock.told.accept(1000));
+                },
+                () -> opened.window().go(WorkStage.PLAY));
     }
 
     /** Chooses the screen with the most ways out, and its hotspot that leads to an overlay or else its first. */
     private static void arrange(Work work) {
         Prototype p = work.prototype();
-        p.screens().stream().filter(s -> work.checked().filter(c -> c.shows(s.id())).isPresent())
-                .max(Comparator.comparingInt((Screen s) -> p.index().hotspotsOn(s.id()).stream()
-                        .anyMatch(h -> leadsAbove(p, h)) ? p.index().waysOut(s.id()).size() : 0)).ifPresent(s -> {
-                            work.selection().choose(s.id());
-                            p.index().hotspotsOn(s.id()).stream().filter(h -> leadsAbove(p, h)).findFirst()
-                                    .or(() -> p.index().hotspotsOn(s.id()).stream().findFirst())
-                                    .ifPresent(h -> work.selection().chooseHotspot(h.id()));
-                        });
+        p.screens().stream()
+                .filter(s -> work.checked().filter(c -> c.shows(s.id())).isPresent())
+                .max(Comparator.comparingInt(
+                        (Screen s) -> p.index().hotspotsOn(s.id()).stream().anyMatch(h -> leadsAbove(p, h))
+                                ? p.index().waysOut(s.id()).size()
+                                : 0))
+                .ifPresent(s -> {
+                    work.selection().choose(s.id());
+                    p.index().hotspotsOn(s.id()).stream()
+                            .filter(h -> leadsAbove(p, h))
+                            .findFirst()
+                            .or(() -> p.index().hotspotsOn(s.id()).stream().findFirst())
+                            .ifPresent(h -> work.selection().chooseHotspot(h.id()));
+                });
     }
 
     private static boolean leadsAbove(Prototype p, Hotspot hotspot) {

@@ -61,7 +61,9 @@ class AccessTest extends WindowTest {
     private void allNamed(String where) {
         settle();
         List<String> nameless = new ArrayList<>();
-        interact(() -> Window.getWindows().stream().filter(Window::isShowing).forEach(w -> nameless(w.getScene().getRoot(), nameless)));
+        interact(() -> Window.getWindows().stream()
+                .filter(Window::isShowing)
+                .forEach(w -> nameless(w.getScene().getRoot(), nameless)));
         assertThat(nameless).as(where).isEmpty();
     }
 
@@ -70,9 +72,14 @@ class AccessTest extends WindowTest {
             return;
         }
         if (node.isFocusTraversable()) {
-            boolean named = node.getAccessibleText() != null && !node.getAccessibleText().isBlank()
-                    || node instanceof Labeled labeled && labeled.getText() != null && !labeled.getText().isBlank()
-                    || node instanceof TextField field && field.getPromptText() != null && !field.getPromptText().isBlank();
+            boolean named = node.getAccessibleText() != null
+                            && !node.getAccessibleText().isBlank()
+                    || node instanceof Labeled labeled
+                            && labeled.getText() != null
+                            && !labeled.getText().isBlank()
+                    || node instanceof TextField field
+                            && field.getPromptText() != null
+                            && !field.getPromptText().isBlank();
             if (!named || node.getAccessibleRole() == null || node.getAccessibleRole() == AccessibleRole.NODE) {
                 found.add(node + " " + node.getAccessibleRole());
             }
@@ -112,7 +119,8 @@ class AccessTest extends WindowTest {
     @Test
     void everyCommandIsFoundByItsWordsWithItsKey() {
         openSample();
-        for (String words : List.of("Preferences", "Pictures from a folder", "Save as", "Keys", "Undo", "Day or night")) {
+        for (String words :
+                List.of("Preferences", "Pictures from a folder", "Save as", "Keys", "Undo", "Day or night")) {
             keys(KeyCode.CONTROL, KeyCode.F);
             write(words);
             settle();

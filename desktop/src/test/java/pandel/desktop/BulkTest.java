@@ -21,7 +21,10 @@ class BulkTest extends WindowTest {
     }
 
     private List<Effect> moves(String screen) {
-        return screen(screen).hotspots().stream().flatMap(h -> h.links().stream()).flatMap(l -> l.effect().stream()).toList();
+        return screen(screen).hotspots().stream()
+                .flatMap(h -> h.links().stream())
+                .flatMap(l -> l.effect().stream())
+                .toList();
     }
 
     @Test
@@ -39,14 +42,17 @@ class BulkTest extends WindowTest {
         write("Tools");
         keys(KeyCode.ENTER);
         settle();
-        assertThat(moves("Me").stream().flatMap(m -> m.target().stream()).map(Target::id)).hasSize((int) targeted).containsOnly(screen("Tools").id());
+        assertThat(moves("Me").stream().flatMap(m -> m.target().stream()).map(Target::id))
+                .hasSize((int) targeted)
+                .containsOnly(screen("Tools").id());
         press("#sentences-choose-all");
         press("#together-verb");
         press("#together-replace");
         assertThat(moves("Me").stream().map(Effect::verb)).containsOnly(Verb.REPLACE);
         press("#undo");
         press("#undo");
-        assertThat(moves("Me").stream().flatMap(m -> m.target().stream()).map(Target::id)).contains(screen("My card").id());
+        assertThat(moves("Me").stream().flatMap(m -> m.target().stream()).map(Target::id))
+                .contains(screen("My card").id());
     }
 
     @Test
@@ -58,10 +64,28 @@ class BulkTest extends WindowTest {
         keys(KeyCode.ESCAPE);
         interact(() -> {
             String id = screen("Waiting list").id();
-            opened.work().edit(pandel.core.edit.HotspotEdits.mark(screen("Waiting list"), new Hotspot("same-place", "", java.util.Map.of(pandel.core.model.Width.NARROW,
-                    new pandel.core.model.Area(22, 660, 346, 54)), List.of(), pandel.core.model.Rest.NONE)));
-            opened.work().edit(pandel.core.edit.HotspotEdits.mark(screen("Waiting list"), new Hotspot("same-words", "Opening hours", java.util.Map.of(pandel.core.model.Width.NARROW,
-                    new pandel.core.model.Area(20, 300, 90, 40)), List.of(), pandel.core.model.Rest.NONE)));
+            opened.work()
+                    .edit(pandel.core.edit.HotspotEdits.mark(
+                            screen("Waiting list"),
+                            new Hotspot(
+                                    "same-place",
+                                    "",
+                                    java.util.Map.of(
+                                            pandel.core.model.Width.NARROW,
+                                            new pandel.core.model.Area(22, 660, 346, 54)),
+                                    List.of(),
+                                    pandel.core.model.Rest.NONE)));
+            opened.work()
+                    .edit(pandel.core.edit.HotspotEdits.mark(
+                            screen("Waiting list"),
+                            new Hotspot(
+                                    "same-words",
+                                    "Opening hours",
+                                    java.util.Map.of(
+                                            pandel.core.model.Width.NARROW,
+                                            new pandel.core.model.Area(20, 300, 90, 40)),
+                                    List.of(),
+                                    pandel.core.model.Rest.NONE)));
             assertThat(id).isNotEmpty();
         });
         desk("Tool");
@@ -72,9 +96,16 @@ class BulkTest extends WindowTest {
         keys(KeyCode.ENTER);
         settle();
         Screen list = screen("Waiting list");
-        Hotspot byWords = list.hotspots().stream().filter(h -> h.id().equals("same-words")).findFirst().orElseThrow();
-        Hotspot byPlace = list.hotspots().stream().filter(h -> h.id().equals("same-place")).findFirst().orElseThrow();
-        assertThat(byWords.links().getFirst().effect().flatMap(Effect::target).map(Target::id)).contains(screen("Opening hours").id());
+        Hotspot byWords = list.hotspots().stream()
+                .filter(h -> h.id().equals("same-words"))
+                .findFirst()
+                .orElseThrow();
+        Hotspot byPlace = list.hotspots().stream()
+                .filter(h -> h.id().equals("same-place"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(byWords.links().getFirst().effect().flatMap(Effect::target).map(Target::id))
+                .contains(screen("Opening hours").id());
         assertThat(byPlace.links().getFirst().effect().map(Effect::verb)).contains(Verb.OPEN_ABOVE);
         assertRead("2 links were copied to “Waiting list”.");
     }
@@ -84,12 +115,30 @@ class BulkTest extends WindowTest {
         go(1);
         interact(() -> {
             opened.work().selection().choose(screen("House rules").id());
-            opened.work().selection().together().setAll(screen("House rules").id(), screen("Invite a neighbour").id(), screen("Ask for help").id());
+            opened.work()
+                    .selection()
+                    .together()
+                    .setAll(
+                            screen("House rules").id(),
+                            screen("Invite a neighbour").id(),
+                            screen("Ask for help").id());
         });
         settle();
         press("#together-order");
-        assertThat(screen("House rules").links().getFirst().effect().flatMap(Effect::target).map(Target::id)).contains(screen("Invite a neighbour").id());
-        assertThat(screen("Invite a neighbour").links().getFirst().effect().flatMap(Effect::target).map(Target::id)).contains(screen("Ask for help").id());
+        assertThat(screen("House rules")
+                        .links()
+                        .getFirst()
+                        .effect()
+                        .flatMap(Effect::target)
+                        .map(Target::id))
+                .contains(screen("Invite a neighbour").id());
+        assertThat(screen("Invite a neighbour")
+                        .links()
+                        .getFirst()
+                        .effect()
+                        .flatMap(Effect::target)
+                        .map(Target::id))
+                .contains(screen("Ask for help").id());
         assertRead("2 links were made, each screen to the next");
     }
 }

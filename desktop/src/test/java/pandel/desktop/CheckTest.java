@@ -3,7 +3,6 @@ package pandel.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
@@ -34,8 +33,12 @@ class CheckTest extends WindowTest {
     @Test
     void aFixIsPreviewedAppliedInOnePressAndUndoneInOne() {
         Prototype before = prototype();
-        assertRead("“Receipt” is a dead end: it has no links.", "Any of these would mend it", "Let it be closed as a takeover usually is",
-                "“Receipt” is closed by nothing but its links.  →  It is closed by the device’s back.", "Mark it as an end");
+        assertRead(
+                "“Receipt” is a dead end: it has no links.",
+                "Any of these would mend it",
+                "Let it be closed as a takeover usually is",
+                "“Receipt” is closed by nothing but its links.  →  It is closed by the device’s back.",
+                "Mark it as an end");
         shot("fixes");
         clickOn("Mark it as an end");
         settle();
@@ -54,7 +57,10 @@ class CheckTest extends WindowTest {
         push(KeyCode.ENTER);
         settle();
         assertThat(count(Rule.DEAD_END)).isZero();
-        assertRead("Meant, or not reported", "“Receipt” is a dead end: it has no links. — the desk takes over", "Report again");
+        assertRead(
+                "Meant, or not reported",
+                "“Receipt” is a dead end: it has no links. — the desk takes over",
+                "Report again");
         shot("accepted");
         interact(() -> opened.work().edit(ScreenEdits.rename(screen("Receipt"), "Thanks")));
         settle();
@@ -101,8 +107,13 @@ class CheckTest extends WindowTest {
 
     @Test
     void whatCouldNotBeSettledIsSaidAndNotGuessed() {
-        Prototype hard = IntStream.range(1, 400).mapToObj(seed -> Generated.of(24, seed, Kind.NASTY)).filter(p -> !Check.of(p).unsettled().isEmpty()).findFirst().orElseThrow();
-        interact(() -> opened.work().open(Document.unkept(History.ofSaved(hard), opened.work().shelf())));
+        Prototype hard = IntStream.range(1, 400)
+                .mapToObj(seed -> Generated.of(24, seed, Kind.NASTY))
+                .filter(p -> !Check.of(p).unsettled().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        interact(() -> opened.work()
+                .open(Document.unkept(History.ofSaved(hard), opened.work().shelf())));
         settle();
         assertThat(lookup("#unsettled").tryQuery()).isPresent();
         assertRead("Not settled: ");

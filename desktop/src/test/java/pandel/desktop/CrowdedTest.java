@@ -76,9 +76,22 @@ class CrowdedTest extends WindowTest {
     @Test
     void tenThousandFindings() throws Exception {
         // A row of pages, each with a hotspot too small to hit and one that does nothing.
-        List<Screen> screens = IntStream.range(0, 5000).mapToObj(i -> page("s" + i, "Page " + i, List.of(
-                new Hotspot("n" + i, "Next", Map.of(Width.NARROW, new Area(10, 10, 9, 9)), List.of(Link.of("l" + i, new Cause.Touch(Gesture.TAP),
-                        new Effect.Advance(new Target.ToScreen("s" + (i + 1) % 5000)))), Rest.NONE), spot("h" + i, 9, List.of())))).toList();
+        List<Screen> screens = IntStream.range(0, 5000)
+                .mapToObj(i -> page(
+                        "s" + i,
+                        "Page " + i,
+                        List.of(
+                                new Hotspot(
+                                        "n" + i,
+                                        "Next",
+                                        Map.of(Width.NARROW, new Area(10, 10, 9, 9)),
+                                        List.of(Link.of(
+                                                "l" + i,
+                                                new Cause.Touch(Gesture.TAP),
+                                                new Effect.Advance(new Target.ToScreen("s" + (i + 1) % 5000)))),
+                                        Rest.NONE),
+                                spot("h" + i, 9, List.of()))))
+                .toList();
         open(Prototype.empty("Ten thousand").withScreens(screens).withEntries(List.of(Entry.at("start", "s0"))));
         assertThat(opened.work().checked().orElseThrow().findings().size()).isGreaterThanOrEqualTo(10_000);
         lookAtAllStages("findings");
@@ -90,9 +103,18 @@ class CrowdedTest extends WindowTest {
 
     @Test
     void aScreenLinkedToItselfFiveHundredTimes() throws Exception {
-        List<Hotspot> hotspots = IntStream.range(0, 500).mapToObj(i -> spot("h" + i, i, List.of(
-                Link.of("l" + i, new Cause.Touch(Gesture.TAP), new Effect.Advance(new Target.ToScreen("home")))))).toList();
-        open(Prototype.empty("Round and round").withScreens(List.of(page("home", "Home", hotspots))).withEntries(List.of(Entry.at("start", "home"))));
+        List<Hotspot> hotspots = IntStream.range(0, 500)
+                .mapToObj(i -> spot(
+                        "h" + i,
+                        i,
+                        List.of(Link.of(
+                                "l" + i,
+                                new Cause.Touch(Gesture.TAP),
+                                new Effect.Advance(new Target.ToScreen("home"))))))
+                .toList();
+        open(Prototype.empty("Round and round")
+                .withScreens(List.of(page("home", "Home", hotspots)))
+                .withEntries(List.of(Entry.at("start", "home"))));
         lookAtAllStages("self");
         go(2);
         keys(KeyCode.TAB);
@@ -107,9 +129,23 @@ class CrowdedTest extends WindowTest {
     void titlesNobodyExpects() throws Exception {
         String longest = "A title that goes on ".repeat(15).strip();
         List<Screen> screens = List.of(
-                page("a", longest, List.of(spot("to", 0, List.of(Link.of("t", new Cause.Touch(Gesture.TAP), new Effect.Advance(new Target.ToScreen("b"))))))),
-                page("b", "שלום לכולם, מה נשמע", List.of(spot("back", 0, List.of(Link.of("r", new Cause.Touch(Gesture.TAP), new Effect.Return()))))),
-                page("c", "🪚🔨 Tools 🪜", List.of()), page("d", "", List.of()));
+                page(
+                        "a",
+                        longest,
+                        List.of(spot(
+                                "to",
+                                0,
+                                List.of(Link.of(
+                                        "t",
+                                        new Cause.Touch(Gesture.TAP),
+                                        new Effect.Advance(new Target.ToScreen("b"))))))),
+                page(
+                        "b",
+                        "שלום לכולם, מה נשמע",
+                        List.of(spot(
+                                "back", 0, List.of(Link.of("r", new Cause.Touch(Gesture.TAP), new Effect.Return()))))),
+                page("c", "🪚🔨 Tools 🪜", List.of()),
+                page("d", "", List.of()));
         open(Prototype.empty(longest).withScreens(screens).withEntries(List.of(Entry.at("start", "a"))));
         lookAtAllStages("titles");
         go(1);
@@ -141,7 +177,8 @@ class CrowdedTest extends WindowTest {
         }
         go(1);
         assertRead(opened.work().screen().orElseThrow().shownTitle(), "30 screens");
-        assertThat(card(opened.work().screen().orElseThrow().shownTitle()).isVisible()).isTrue();
+        assertThat(card(opened.work().screen().orElseThrow().shownTitle()).isVisible())
+                .isTrue();
     }
 
     private static Screen page(String id, String title, List<Hotspot> hotspots) {
@@ -149,6 +186,7 @@ class CrowdedTest extends WindowTest {
     }
 
     private static Hotspot spot(String id, int i, List<Link> links) {
-        return new Hotspot(id, "Spot " + i, Map.of(Width.NARROW, new Area(i % 7 * 50, i / 7 % 16 * 50, 48, 48)), links, Rest.NONE);
+        return new Hotspot(
+                id, "Spot " + i, Map.of(Width.NARROW, new Area(i % 7 * 50, i / 7 % 16 * 50, 48, 48)), links, Rest.NONE);
     }
 }

@@ -10,8 +10,8 @@ import pandel.core.model.Area;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Screen;
-import pandel.core.model.Verb;
 import pandel.core.model.Target;
+import pandel.core.model.Verb;
 import pandel.core.model.Width;
 
 /** The desk: hotspots and links by mouse and keys. */
@@ -26,7 +26,10 @@ class DeskTest extends WindowTest {
     }
 
     private Hotspot hotspot(String title) {
-        return prototype().index().hotspotsOn(opened.work().selection().screen()).stream().filter(h -> h.title().equals(title)).findFirst().orElseThrow();
+        return prototype().index().hotspotsOn(opened.work().selection().screen()).stream()
+                .filter(h -> h.title().equals(title))
+                .findFirst()
+                .orElseThrow();
     }
 
     private Area area(String title) {
@@ -61,7 +64,8 @@ class DeskTest extends WindowTest {
         keys(KeyCode.LEFT);
         keys(KeyCode.SHIFT, KeyCode.UP);
         keys(KeyCode.CONTROL, KeyCode.RIGHT);
-        assertThat(area("Reserve")).isEqualTo(new Area(before.x() - 2, before.y() - 10, before.width() + 1, before.height()));
+        assertThat(area("Reserve"))
+                .isEqualTo(new Area(before.x() - 2, before.y() - 10, before.width() + 1, before.height()));
         // Nudges in a row are one step of undo.
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(area("Reserve")).isEqualTo(before);
@@ -75,9 +79,15 @@ class DeskTest extends WindowTest {
         settle();
         keys(KeyCode.CONTROL, KeyCode.V);
         Hotspot copy = hotspot("Reserve");
-        assertThat(copy.id()).isNotEqualTo(prototype().index().hotspotsOn(screen("Tool").id()).get(2).id());
+        assertThat(copy.id())
+                .isNotEqualTo(prototype()
+                        .index()
+                        .hotspotsOn(screen("Tool").id())
+                        .get(2)
+                        .id());
         assertThat(copy.links()).hasSize(1);
-        assertThat(opened.work().checked().orElseThrow().shows(screen("Receipt").id())).isTrue();
+        assertThat(opened.work().checked().orElseThrow().shows(screen("Receipt").id()))
+                .isTrue();
         keys(KeyCode.DELETE);
         assertThat(prototype().index().hotspotsOn(screen("Receipt").id())).isEmpty();
         // The same by mouse.
@@ -126,7 +136,8 @@ class DeskTest extends WindowTest {
         clickOn("#choice-target");
         write("loans");
         keys(KeyCode.ENTER);
-        assertThat(effect("How to use it").target().orElseThrow().id()).isEqualTo(screen("Loans").id());
+        assertThat(effect("How to use it").target().orElseThrow().id())
+                .isEqualTo(screen("Loans").id());
         // The words on the hotspot.
         clickOn("#choice-hotspot");
         settle();
@@ -151,11 +162,15 @@ class DeskTest extends WindowTest {
         keys(KeyCode.ENTER);
         assertThat(effect("Reserve").target().orElseThrow()).isNotEqualTo(dates);
         keys(KeyCode.S);
-        assertThat(effect("Reserve")).isEqualTo(new Effect.Restart(new Target.ToScreen(screen("Loans").id())));
+        assertThat(effect("Reserve"))
+                .isEqualTo(
+                        new Effect.Restart(new Target.ToScreen(screen("Loans").id())));
         assertRead("restart at", "Loans");
         shot("restart");
         keys(KeyCode.T);
-        assertThat(effect("Reserve")).isEqualTo(new Effect.ReturnTo(new Target.ToScreen(screen("Loans").id())));
+        assertThat(effect("Reserve"))
+                .isEqualTo(
+                        new Effect.ReturnTo(new Target.ToScreen(screen("Loans").id())));
         assertRead("return to");
         keys(KeyCode.R);
         assertThat(effect("Reserve")).isInstanceOf(Effect.Replace.class);
@@ -204,7 +219,9 @@ class DeskTest extends WindowTest {
         clickOn("#share-" + screen("Sign in").id());
         clickOn("#share-done");
         settle();
-        assertThat(prototype().index().hotspotsOn(screen("Sign in").id())).extracting(Hotspot::title).contains("How to use it");
+        assertThat(prototype().index().hotspotsOn(screen("Sign in").id()))
+                .extracting(Hotspot::title)
+                .contains("How to use it");
         assertRead("Shared by 2 screens…");
         interact(() -> opened.work().selection().choose(screen("Sign in").id()));
         settle();
@@ -213,7 +230,8 @@ class DeskTest extends WindowTest {
         settle();
         clickOn("#unshare");
         settle();
-        assertThat(prototype().index().hotspotsOn(screen("Tool").id())).noneMatch(h -> h.title().equals("How to use it"));
+        assertThat(prototype().index().hotspotsOn(screen("Tool").id()))
+                .noneMatch(h -> h.title().equals("How to use it"));
     }
 
     @Test
@@ -237,9 +255,11 @@ class DeskTest extends WindowTest {
     @Test
     void tabGoesFromHotspotToHotspotAndTheFinderIsGivenUp() {
         keys(KeyCode.TAB);
-        assertThat(opened.work().selection().hotspots()).containsExactly(hotspot("How to use it").id());
+        assertThat(opened.work().selection().hotspots())
+                .containsExactly(hotspot("How to use it").id());
         keys(KeyCode.SHIFT, KeyCode.TAB);
-        assertThat(opened.work().selection().hotspots()).containsExactly(hotspot("Back").id());
+        assertThat(opened.work().selection().hotspots())
+                .containsExactly(hotspot("Back").id());
         int links = prototype().index().ways().size();
         mark(30, 540, 200, 40);
         write("nothing");

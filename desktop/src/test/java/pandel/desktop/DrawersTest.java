@@ -36,7 +36,11 @@ class DrawersTest extends WindowTest {
 
     /** Of four places, on those four screens. */
     private void makeOne() {
-        interact(() -> opened.work().selection().chooseTogether(List.of("Tools", "Loans", "Opening hours", "House rules").stream().map(t -> screen(t).id()).toList()));
+        interact(() -> opened.work()
+                .selection()
+                .chooseTogether(List.of("Tools", "Loans", "Opening hours", "House rules").stream()
+                        .map(t -> screen(t).id())
+                        .toList()));
         settle();
         press("#together-frame");
         press("#together-drawer");
@@ -61,11 +65,14 @@ class DrawersTest extends WindowTest {
         keys(KeyCode.ENTER);
         write("The house:");
         keys(KeyCode.SHIFT, KeyCode.ENTER);
-        interact(() -> ((javafx.scene.control.TextArea) lookup("#drawer-type").query()).setText("The house:\nOpening hours\nHouse rules\nSign out"));
+        interact(() -> ((javafx.scene.control.TextArea) lookup("#drawer-type").query())
+                .setText("The house:\nOpening hours\nHouse rules\nSign out"));
         keys(KeyCode.ENTER);
         assertThat(labels()).containsExactly("Tools", "loans", "Opening hours", "House rules", "Sign out");
         assertThat(made().items().get(2).section()).isEqualTo("The house");
-        assertThat(made().items().get(1).does().effects()).containsExactly(new Effect.Advance(new pandel.core.model.Target.ToScreen(screen("Loans").id())));
+        assertThat(made().items().get(1).does().effects())
+                .containsExactly(new Effect.Advance(
+                        new pandel.core.model.Target.ToScreen(screen("Loans").id())));
         assertThat(made().items().getLast().does().effects()).isEmpty();
         press("#item-held");
         press("#item-leads");
@@ -123,7 +130,10 @@ class DrawersTest extends WindowTest {
         press("#drawer-picture");
         until(() -> made().picture().isPresent());
         settle();
-        assertThat(lookup("#drawer-picture").<javafx.scene.control.Button>query().getText()).isEqualTo("Its picture");
+        assertThat(lookup("#drawer-picture")
+                        .<javafx.scene.control.Button>query()
+                        .getText())
+                .isEqualTo("Its picture");
         press("#drawer-picture");
         press("#picture-none");
         assertThat(made().picture()).isEmpty();
@@ -156,16 +166,32 @@ class DrawersTest extends WindowTest {
         press(".fold");
         assertRead("Menu, 4", "item House rules");
         link(150, 60, 100, 40, "menu");
-        assertThat(screen("Tools").hotspots().getLast().links().getFirst().effect()).contains(new Effect.MoveDrawer(made().id(), Effect.How.OPEN));
+        assertThat(screen("Tools").hotspots().getLast().links().getFirst().effect())
+                .contains(new Effect.MoveDrawer(made().id(), Effect.How.OPEN));
         assertRead("drawer open");
         press("#choice-drawer-how-0");
         press("#drawer-toggle");
-        assertThat(screen("Tools").hotspots().getLast().links().getFirst().effect().orElseThrow().verb()).isEqualTo(Verb.DRAWER_TOGGLE);
+        assertThat(screen("Tools")
+                        .hotspots()
+                        .getLast()
+                        .links()
+                        .getFirst()
+                        .effect()
+                        .orElseThrow()
+                        .verb())
+                .isEqualTo(Verb.DRAWER_TOGGLE);
         shot("drawer-link");
         keys(KeyCode.A);
         write("Loans");
         keys(KeyCode.ENTER);
-        assertThat(screen("Tools").hotspots().getLast().links().getFirst().effects().map(Effect::verb)).containsExactly(Verb.ADVANCE);
+        assertThat(screen("Tools")
+                        .hotspots()
+                        .getLast()
+                        .links()
+                        .getFirst()
+                        .effects()
+                        .map(Effect::verb))
+                .containsExactly(Verb.ADVANCE);
         press("#way-" + made().items().get(1).id());
         assertRead("Choosing “Loans” in “Menu”:", "advance to");
         press("#choice-verb");
@@ -231,6 +257,7 @@ class DrawersTest extends WindowTest {
 
     private Point2D middle(String query) {
         Node node = lookup(query).query();
-        return node.localToScreen(node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
+        return node.localToScreen(
+                node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
     }
 }

@@ -52,6 +52,7 @@ class FindTest extends WindowTest {
         settle();
         assertThat(screen("How to use it").status()).isEqualTo(Status.PARKED);
         assertRead("parked");
-        assertThat(opened.work().checked().orElseThrow().findings(Rule.UNREACHED_SCREEN)).allSatisfy(f -> assertThat(f.sentence()).doesNotContain("How to use it"));
+        assertThat(opened.work().checked().orElseThrow().findings(Rule.UNREACHED_SCREEN))
+                .allSatisfy(f -> assertThat(f.sentence()).doesNotContain("How to use it"));
     }
 }

@@ -16,7 +16,10 @@ import pandel.core.play.Placement;
 import pandel.core.play.Room;
 import pandel.core.play.Situation;
 
-/** Hollow Lane as people get it, played with fingers: its welcome, its tabs, its drawer, its sheet, its tools beside a tool. */
+/**
+ * Hollow Lane as people get it, played with fingers: its welcome, its tabs, its drawer, its sheet, its tools beside a
+ * tool.
+ */
 class FramedSampleTest extends WindowTest {
 
     @Override
@@ -241,13 +244,22 @@ class FramedSampleTest extends WindowTest {
         Room room = Room.of(prototype(), now);
         Look look = now.look(prototype()).orElseThrow();
         Placement at = Placement.of(look, room, now.height());
-        Hotspot hotspot = prototype().index().hotspotsOn(now.screen()).stream().filter(h -> h.title().equals(words)).findFirst().orElseThrow();
+        Hotspot hotspot = prototype().index().hotspotsOn(now.screen()).stream()
+                .filter(h -> h.title().equals(words))
+                .findFirst()
+                .orElseThrow();
         Area area = look.areaOf(hotspot, room.on()).orElseThrow();
-        return onDevice(room.x() + at.x() + (area.x() + area.width() / 2) * at.factor(), at.y() + (area.y() + area.height() / 2) * at.factor());
+        return onDevice(
+                room.x() + at.x() + (area.x() + area.width() / 2) * at.factor(),
+                at.y() + (area.y() + area.height() / 2) * at.factor());
     }
 
     private void possible(String words) {
-        lookup(".possible-row").queryAll().stream().filter(n -> n.lookupAll(".label").stream().anyMatch(l -> ((Label) l).getText().equals(words))).findFirst().ifPresent(n -> clickOn(n, MouseButton.PRIMARY));
+        lookup(".possible-row").queryAll().stream()
+                .filter(n -> n.lookupAll(".label").stream()
+                        .anyMatch(l -> ((Label) l).getText().equals(words)))
+                .findFirst()
+                .ifPresent(n -> clickOn(n, MouseButton.PRIMARY));
         tillStill();
     }
 }

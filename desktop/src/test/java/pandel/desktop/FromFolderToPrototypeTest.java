@@ -35,7 +35,9 @@ class FromFolderToPrototypeTest extends WindowTest {
         clickOn("Pictures from a folder…");
         until(() -> prototype().screens().size() == 30);
         settle();
-        assertThat(prototype().screens()).extracting(s -> s.title()).startsWith("Splash", "Sign in", "Tools", "Tool", "How to use it")
+        assertThat(prototype().screens())
+                .extracting(s -> s.title())
+                .startsWith("Splash", "Sign in", "Tools", "Tool", "How to use it")
                 .endsWith("Course", "Your place");
         assertRead("30 screens", "30 pictures were taken in.", "starts");
         assertRead("not linked yet");
@@ -81,7 +83,8 @@ class FromFolderToPrototypeTest extends WindowTest {
         interact(() -> opened.work().selection().choose(screen("Tool").id()));
         go(1);
         keys(KeyCode.CONTROL, KeyCode.E);
-        assertThat(prototype().mainEntry().orElseThrow().target().id()).isEqualTo(screen("Tool").id());
+        assertThat(prototype().mainEntry().orElseThrow().target().id())
+                .isEqualTo(screen("Tool").id());
     }
 
     private void playIt() {
@@ -105,7 +108,11 @@ class FromFolderToPrototypeTest extends WindowTest {
     private void checkIt() {
         go(5);
         assertRead("“How to use it”");
-        Finding onlyBack = opened.work().checked().orElseThrow().findings(Rule.ONLY_DEVICE_BACK).getFirst();
+        Finding onlyBack = opened.work()
+                .checked()
+                .orElseThrow()
+                .findings(Rule.ONLY_DEVICE_BACK)
+                .getFirst();
         assertThat(onlyBack.screens()).containsExactly(screen("How to use it").id());
         clickOn(onlyBack.sentence());
         shot("check");

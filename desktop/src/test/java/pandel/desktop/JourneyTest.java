@@ -43,7 +43,11 @@ class JourneyTest extends WindowTest {
         go(5);
         clickOn("#face-coverage");
         settle();
-        assertRead("Closed on Tuesday", "works · 4 steps · 5 screens", "Links no journey follows", coverage().percent() + " %");
+        assertRead(
+                "Closed on Tuesday",
+                "works · 4 steps · 5 screens",
+                "Links no journey follows",
+                coverage().percent() + " %");
         shot("coverage");
     }
 
@@ -56,7 +60,9 @@ class JourneyTest extends WindowTest {
         String link = coverage().missingLinks().getFirst().link().id();
         clickOn("#lead-" + link);
         settle();
-        assertThat(coverage().missingLinks()).hasSizeLessThan(missing).noneMatch(w -> w.link().id().equals(link));
+        assertThat(coverage().missingLinks())
+                .hasSizeLessThan(missing)
+                .noneMatch(w -> w.link().id().equals(link));
         interact(() -> opened.work().edit(ScreenEdits.remove(List.of(screen("Confirm")))));
         settle();
         assertRead("breaks at step 5 of ", "This hotspot has no link yet.");
@@ -115,7 +121,9 @@ class JourneyTest extends WindowTest {
         shot("showing");
         clickOn("#showing-stop");
         settle();
-        assertThat(lookup("#showing-stop").query().isVisible() && lookup("#showing-stop").query().getParent().isVisible()).isFalse();
+        assertThat(lookup("#showing-stop").query().isVisible()
+                        && lookup("#showing-stop").query().getParent().isVisible())
+                .isFalse();
         go(5);
         clickOn("#step-" + journey.id());
         pass(5000);

@@ -50,7 +50,8 @@ class KeepTest extends WindowTest {
         chosenFiles.add(file);
         clickOn("Save them");
         until(() -> prototype().screens().isEmpty());
-        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title()).isEqualTo("Changed");
+        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title())
+                .isEqualTo("Changed");
         // Nothing is asked when nothing would be lost.
         chosenFiles.add(file);
         keys(KeyCode.CONTROL, KeyCode.O);
@@ -87,7 +88,8 @@ class KeepTest extends WindowTest {
         clickOn("#menu-save-folder");
         until(() -> opened.work().keptProperty().get().isPresent());
         assertThat(target.resolve("prototype.json")).exists();
-        assertThat(target.resolve("pictures")).isDirectoryContaining(p -> p.toString().endsWith(".png"));
+        assertThat(target.resolve("pictures"))
+                .isDirectoryContaining(p -> p.toString().endsWith(".png"));
         keys(KeyCode.CONTROL, KeyCode.N);
         until(() -> prototype().screens().isEmpty());
         chosenFiles.add(target);
@@ -102,7 +104,8 @@ class KeepTest extends WindowTest {
         Files.write(cut, Arrays.copyOf(Files.readAllBytes(sample()), 5000));
         chosenFiles.add(cut);
         keys(KeyCode.CONTROL, KeyCode.O);
-        until(() -> read().contains("“cut.pandel” cannot be opened. It is cut short or damaged; take an earlier copy of it."));
+        until(() -> read().contains(
+                        "“cut.pandel” cannot be opened. It is cut short or damaged; take an earlier copy of it."));
         clickOn("Go on");
         assertThat(prototype().screens()).hasSize(30);
     }
@@ -110,12 +113,20 @@ class KeepTest extends WindowTest {
     @Test
     void aPictureThatCannotBeDrawnShowsAsSuchAndEverythingElseIsAlive() throws Exception {
         Path file = folder.resolve("costly.pandel");
-        byte[] costly = "<svg xmlns='http://www.w3.org/2000/svg' width='390' height='844'><filter id='f'><feGaussianBlur stdDeviation='3000'/></filter><rect filter='url(#f)' width='9' height='9'/></svg>"
-                .getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        byte[] costly =
+                ("<svg xmlns='http://www.w3.org/2000/svg' width='390' height='844'><filter id='f'><feGaussianBlur "
+                                + "stdDeviation='3000'/></filter><rect filter='url(#f)' width='9' height='9'/></svg>")
+                        .getBytes(java.nio.charset.StandardCharsets.UTF_8);
         try (PictureShelf shelf = new PictureShelf()) {
             String content = shelf.take(costly, "svg");
             Picture picture = new Picture(Width.NARROW, content, 1170, 2532, 3, "help.svg", Rest.NONE);
-            PrototypeSaving.toFile(Prototype.empty("Costly").withScreens(List.of(Screen.page("help", "Help").withMocks(List.of(picture)), Screen.page("desk", "Desk"))), file, shelf);
+            PrototypeSaving.toFile(
+                    Prototype.empty("Costly")
+                            .withScreens(List.of(
+                                    Screen.page("help", "Help").withMocks(List.of(picture)),
+                                    Screen.page("desk", "Desk"))),
+                    file,
+                    shelf);
         }
         chosenFiles.add(file);
         keys(KeyCode.CONTROL, KeyCode.O);
@@ -149,12 +160,20 @@ class KeepTest extends WindowTest {
         keys(KeyCode.ENTER);
         until(() -> opened.work().isSaved());
         assertThat(Files.readAllBytes(file)).isEqualTo(theirs);
-        assertThat(PrototypeFile.open(folder.resolve("mine.pandel")).prototype().screens().getFirst().title()).isEqualTo("Mine");
+        assertThat(PrototypeFile.open(folder.resolve("mine.pandel"))
+                        .prototype()
+                        .screens()
+                        .getFirst()
+                        .title())
+                .isEqualTo("Mine");
         // Seen when the window comes to the front, with changes that are not saved: Enter keeps them.
         renameFirst("Still mine");
         Files.copy(sample(), folder.resolve("mine.pandel"), StandardCopyOption.REPLACE_EXISTING);
         interact(() -> opened.window().lookOutside());
-        assertRead("“mine.pandel” was changed by another program.", "Your changes since the last save are not in it.", "Load it again");
+        assertRead(
+                "“mine.pandel” was changed by another program.",
+                "Your changes since the last save are not in it.",
+                "Load it again");
         shot("changed-while-unsaved");
         keys(KeyCode.ENTER);
         assertThat(prototype().screens().getFirst().title()).isEqualTo("Still mine");
@@ -201,7 +220,9 @@ class KeepTest extends WindowTest {
         shot("devices");
         clickOn("Also for Kiosk, 1080 × 1920, no back of its own");
         settle();
-        assertThat(prototype().devices()).extracting(d -> d.id()).containsExactly("phone", "small-phone", "tablet", "kiosk");
+        assertThat(prototype().devices())
+                .extracting(d -> d.id())
+                .containsExactly("phone", "small-phone", "tablet", "kiosk");
         clickOn("#device");
         clickOn("Small phone, 360 × 640, back swipe");
         settle();
@@ -249,18 +270,24 @@ class KeepTest extends WindowTest {
         until(() -> read().contains("Save over it"));
         clickOn("Save over it");
         // What was written over the file took its pictures with it; that is asked about too before anything is lost.
-        until(() -> read().contains("pictures cannot be read any more: another program wrote over the file it was opened from"));
+        until(() -> read().contains(
+                        "pictures cannot be read any more: another program wrote over the file it was opened from"));
         shot("pictures-gone");
         clickOn("Save without them");
         until(() -> opened.work().isSaved());
-        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title()).isEqualTo("Mine");
+        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title())
+                .isEqualTo("Mine");
         // Looked at again when the window comes to the front.
         Prototype other = PrototypeFile.open(sample()).prototype();
         Files.copy(sample(), file, StandardCopyOption.REPLACE_EXISTING);
         interact(() -> opened.window().lookOutside());
         assertRead("“a.pandel” was changed by another program.");
         clickOn("Load it again");
-        until(() -> prototype().screens().getFirst().title().equals(other.screens().getFirst().title()));
+        until(() -> prototype()
+                .screens()
+                .getFirst()
+                .title()
+                .equals(other.screens().getFirst().title()));
     }
 
     @Test
@@ -284,7 +311,8 @@ class KeepTest extends WindowTest {
         chosenFiles.add(file);
         keys(KeyCode.CONTROL, KeyCode.S);
         until(() -> opened.work().isSaved());
-        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title()).isEqualTo("Here");
+        assertThat(PrototypeFile.open(file).prototype().screens().getFirst().title())
+                .isEqualTo("Here");
     }
 
     @Test

@@ -17,7 +17,10 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.play.LinkWords;
 
-/** Everything a sentence says beside where a tap leads: how else it turns out, when, what is said, other gestures, other causes. */
+/**
+ * Everything a sentence says beside where a tap leads: how else it turns out, when, what is said, other gestures, other
+ * causes.
+ */
 class LinkSentenceTest extends WindowTest {
 
     @BeforeEach
@@ -62,7 +65,9 @@ class LinkSentenceTest extends WindowTest {
         more("#branch-1-more", "#more-say");
         type("There is no network. Try again.");
         Branch lost = link("Confirm", "Reserve it").branches().get(1);
-        assertThat(lost.effects()).singleElement().isEqualTo(new Effect.Notice("There is no network. Try again.", Effect.Notice.USUAL_MS));
+        assertThat(lost.effects())
+                .singleElement()
+                .isEqualTo(new Effect.Notice("There is no network. Try again.", Effect.Notice.USUAL_MS));
         shot("sentence-outcomes");
         // Played, it asks in place; the number of an outcome answers.
         playSignedIn();
@@ -70,13 +75,15 @@ class LinkSentenceTest extends WindowTest {
         tapDevice(195, 690);
         tapDevice(195, 304 + 488);
         clickOn(lookup("Tap Reserve it, reserved").<Node>query());
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Reserved").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Reserved").id());
         keys(KeyCode.LEFT);
         tapOn("Confirm", "Reserve it");
         assertRead("Tap Reserve it: how does it turn out?", "reserved", "no network", "Always this one, unasked");
         shot("play-asks");
         keys(KeyCode.DIGIT2);
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Confirm").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Confirm").id());
         assertRead("There is no network. Try again.");
         shot("play-notice");
         pass(4000);
@@ -86,7 +93,8 @@ class LinkSentenceTest extends WindowTest {
         clickOn("#outcome-reserved");
         settle();
         assertThat(link("Confirm", "Reserve it").always()).contains("reserved");
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Reserved").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Reserved").id());
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(link("Confirm", "Reserve it").always()).isEmpty();
     }
@@ -112,17 +120,27 @@ class LinkSentenceTest extends WindowTest {
         more("#choice-more", "#more-when");
         type("signed in");
         Branch branch = link("Tool", "Reserve").branches().getFirst();
-        assertThat(branch.when()).singleElement().satisfies(c -> assertThat(c.words(prototype())).isEqualTo("signed in is yes"));
+        assertThat(branch.when())
+                .singleElement()
+                .satisfies(c -> assertThat(c.words(prototype())).isEqualTo("signed in is yes"));
         assertRead("signed in is yes");
         more("#choice-more", "#more-another");
         type("not signed in");
         clickOn("#branch-1-target");
         find("Sign in");
         Link link = link("Tool", "Reserve");
-        assertThat(link.branches().get(1).move().flatMap(Effect::target).orElseThrow().id()).isEqualTo(screen("Sign in").id());
+        assertThat(link.branches()
+                        .get(1)
+                        .move()
+                        .flatMap(Effect::target)
+                        .orElseThrow()
+                        .id())
+                .isEqualTo(screen("Sign in").id());
         // A way is taken away again; the one that is left needs no name.
         more("#branch-1-more", "#more-remove");
-        assertThat(link("Tool", "Reserve").branches()).singleElement().satisfies(b -> assertThat(b.outcome()).isEmpty());
+        assertThat(link("Tool", "Reserve").branches())
+                .singleElement()
+                .satisfies(b -> assertThat(b.outcome()).isEmpty());
     }
 
     @Test
@@ -136,7 +154,13 @@ class LinkSentenceTest extends WindowTest {
         find("Waiting list");
         Hotspot ladder = hotspot("Tools", "Orchard ladder");
         assertThat(ladder.links()).extracting(l -> LinkWords.cause(l)).containsExactly("tap", "long press");
-        assertThat(ladder.linkFor(Gesture.LONG_PRESS).orElseThrow().effect().flatMap(Effect::target).orElseThrow().id()).isEqualTo(screen("Waiting list").id());
+        assertThat(ladder.linkFor(Gesture.LONG_PRESS)
+                        .orElseThrow()
+                        .effect()
+                        .flatMap(Effect::target)
+                        .orElseThrow()
+                        .id())
+                .isEqualTo(screen("Waiting list").id());
         assertRead("Long press", "Tap: advance to Tool");
         shot("sentence-gestures");
         playSignedIn();
@@ -146,10 +170,12 @@ class LinkSentenceTest extends WindowTest {
         hold(700);
         release(MouseButton.PRIMARY);
         settle();
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Waiting list").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Waiting list").id());
         keys(KeyCode.ESCAPE);
         tapDevice(195, 260);
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Tool").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Tool").id());
     }
 
     @Test
@@ -168,7 +194,9 @@ class LinkSentenceTest extends WindowTest {
         settle();
         clickOn("#gesture-swipe-right");
         find("return");
-        Optional<Link> swipe = screen("Tool").links().stream().filter(l -> l.cause().equals(new Cause.Touch(Gesture.SWIPE_RIGHT))).findFirst();
+        Optional<Link> swipe = screen("Tool").links().stream()
+                .filter(l -> l.cause().equals(new Cause.Touch(Gesture.SWIPE_RIGHT)))
+                .findFirst();
         assertThat(swipe.flatMap(Link::effect)).contains(new Effect.Return());
         assertRead("Swipe right anywhere");
         shot("sentence-screen");
@@ -178,6 +206,7 @@ class LinkSentenceTest extends WindowTest {
         Point2D to = onDevice(320, 430);
         drag(from).dropTo(to);
         settle();
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Tools").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Tools").id());
     }
 }

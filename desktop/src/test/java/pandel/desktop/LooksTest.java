@@ -21,7 +21,8 @@ import pandel.core.model.Width;
 /** Looks, facts, widths, entries, devices, versions and start points, made and used as a person would. */
 class LooksTest extends WindowTest {
 
-    private static final Path PICTURES = Path.of("..", "samples", "pictures").toAbsolutePath().normalize();
+    private static final Path PICTURES =
+            Path.of("..", "samples", "pictures").toAbsolutePath().normalize();
 
     @BeforeEach
     void openTheSample() {
@@ -44,17 +45,25 @@ class LooksTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.A);
         write("all lent out");
         keys(KeyCode.ENTER);
-        assertThat(screen("Tools").states().getFirst().conditions()).singleElement().satisfies(c -> assertThat(c.words(prototype())).isEqualTo("all lent out is yes"));
+        assertThat(screen("Tools").states().getFirst().conditions())
+                .singleElement()
+                .satisfies(c -> assertThat(c.words(prototype())).isEqualTo("all lent out is yes"));
         // A hotspot is hidden in the look alone, and moved in it alone.
         clickOn("#hotspot-" + hotspot("Tools", "Hand drill").id());
         settle();
         clickOn("#hide-in-look");
         settle();
-        assertThat(screen("Tools").states().getFirst().hides()).containsExactly(hotspot("Tools", "Hand drill").id());
+        assertThat(screen("Tools").states().getFirst().hides())
+                .containsExactly(hotspot("Tools", "Hand drill").id());
         clickOn("#hotspot-" + hotspot("Tools", "Orchard ladder").id());
         keys(KeyCode.SHIFT, KeyCode.DOWN);
-        assertThat(screen("Tools").states().getFirst().moves()).containsOnlyKeys(hotspot("Tools", "Orchard ladder").id());
-        assertThat(hotspot("Tools", "Orchard ladder").areaOn(Width.NARROW).orElseThrow().y()).isEqualTo(226);
+        assertThat(screen("Tools").states().getFirst().moves())
+                .containsOnlyKeys(hotspot("Tools", "Orchard ladder").id());
+        assertThat(hotspot("Tools", "Orchard ladder")
+                        .areaOn(Width.NARROW)
+                        .orElseThrow()
+                        .y())
+                .isEqualTo(226);
         shot("look-desk");
         clickOn("#look-of-plain");
         settle();
@@ -66,9 +75,11 @@ class LooksTest extends WindowTest {
         keys(KeyCode.ENTER);
         assertRead("remember", "all lent out is yes");
         shot("look-remember");
-        assertThat(hotspot("Tools", "Pruning saw").links().getFirst().remembers()).hasSize(1);
+        assertThat(hotspot("Tools", "Pruning saw").links().getFirst().remembers())
+                .hasSize(1);
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(hotspot("Tools", "Pruning saw").links().getFirst().remembers()).isEmpty();
+        assertThat(hotspot("Tools", "Pruning saw").links().getFirst().remembers())
+                .isEmpty();
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
         go(4);
         pass(1800);
@@ -109,7 +120,8 @@ class LooksTest extends WindowTest {
         shot("pictures-menu");
         chosenFiles.add(PICTURES.resolve("tablet").resolve("loans@2x.png"));
         clickOn("#picture-medium");
-        until(() -> screen("Loan").mocks().stream().anyMatch(m -> m instanceof Picture p && p.source().equals("loans@2x.png")));
+        until(() -> screen("Loan").mocks().stream()
+                .anyMatch(m -> m instanceof Picture p && p.source().equals("loans@2x.png")));
         settle();
         assertRead("is the picture for medium devices");
         desk("Confirm");
@@ -121,15 +133,27 @@ class LooksTest extends WindowTest {
         shot("two-devices");
         // What has no place there is found by likeness.
         Screen confirm = screen("Confirm");
-        interact(() -> opened.work().edit(pandel.core.edit.Edit.of("", p -> p.withScreen(confirm.id(), s -> s.withHotspots(s.hotspots().stream()
-                .map(h -> h.withAreas(java.util.Map.of(Width.NARROW, h.areaOn(Width.NARROW).orElseThrow()))).toList())))));
+        interact(() -> opened.work()
+                .edit(pandel.core.edit.Edit.of(
+                        "",
+                        p -> p.withScreen(
+                                confirm.id(),
+                                s -> s.withHotspots(s.hotspots().stream()
+                                        .map(h -> h.withAreas(java.util.Map.of(
+                                                Width.NARROW,
+                                                h.areaOn(Width.NARROW).orElseThrow())))
+                                        .toList())))));
         settle();
         interact(() -> opened.work().use(prototype().device("tablet")));
         settle();
         assertRead("Place the 2 hotspots missing here");
         clickOn("#place-missing");
         until(() -> hotspot("Confirm", "Reserve it").areaOn(Width.MEDIUM).isPresent());
-        assertThat(hotspot("Confirm", "Reserve it").areaOn(Width.MEDIUM).orElseThrow().y()).isBetween(655.0, 675.0);
+        assertThat(hotspot("Confirm", "Reserve it")
+                        .areaOn(Width.MEDIUM)
+                        .orElseThrow()
+                        .y())
+                .isBetween(655.0, 675.0);
         assertRead("found by likeness");
     }
 
@@ -160,19 +184,28 @@ class LooksTest extends WindowTest {
     void factsAreListedRenamedAndRemoved() {
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.F);
         assertRead("yes or no", "3 links");
-        String number = prototype().facts().stream().filter(f -> f.title().equals("reservations")).findFirst().orElseThrow().id();
+        String number = prototype().facts().stream()
+                .filter(f -> f.title().equals("reservations"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         typeOver("#bounds-" + number, "0 to 3");
         assertThat(prototype().fact(number).orElseThrow().values()).hasSize(4);
         typeOver("#bounds-" + number, "5 to 1");
         assertRead("A number has a least and a most: 0 to 9. “5 to 1” is not that.");
         shot("facts");
-        String id = prototype().facts().stream().filter(f -> f.title().equals("kept longer")).findFirst().orElseThrow().id();
+        String id = prototype().facts().stream()
+                .filter(f -> f.title().equals("kept longer"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         typeOver("#fact-" + id, "tent kept");
         assertThat(prototype().fact(id).orElseThrow().title()).isEqualTo("tent kept");
         clickOn("#remove-fact-" + id);
         settle();
         assertThat(prototype().fact(id)).isEmpty();
-        assertRead("“tent kept” is no fact any more; one link remembers it no longer; looks that ask for it hold no more.");
+        assertRead("“tent kept” is no fact any more; one link remembers it no longer; looks that ask for it hold no "
+                + "more.");
         clickOn("#page-done");
         settle();
         go(5);
@@ -195,13 +228,18 @@ class LooksTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.A);
         write("On the tent");
         keys(KeyCode.ENTER);
-        assertThat(prototype().startPoints()).last().satisfies(s -> assertThat(s.title()).isEqualTo("On the tent"));
+        assertThat(prototype().startPoints())
+                .last()
+                .satisfies(s -> assertThat(s.title()).isEqualTo("On the tent"));
         clickOn("#start-from");
         clickOn("Signed in, tent kept longer");
         settle();
         assertRead("Look: Kept longer");
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
-        Entry loan = prototype().entries().stream().filter(e -> e.address().filter("/loans/{loan}"::equals).isPresent()).findFirst().orElseThrow();
+        Entry loan = prototype().entries().stream()
+                .filter(e -> e.address().filter("/loans/{loan}"::equals).isPresent())
+                .findFirst()
+                .orElseThrow();
         typeOver("#address-" + loan.id(), "loans");
         assertRead("An address begins with / and goes on in parts: /loans/{loan}.");
         clickOn("#new-address");
@@ -228,7 +266,8 @@ class LooksTest extends WindowTest {
         settle();
         assertThat(prototype().devices().getLast().levels()).isEqualTo(1);
         typeOver("#width-wide", "600");
-        assertRead("Medium begins at 41 px or more, wide at more than that and 10000 at most: 640 and 1000, say. “640” and “600” do not.");
+        assertRead("Medium begins at 41 px or more, wide at more than that and 10000 at most: 640 and 1000, say. "
+                + "“640” and “600” do not.");
         typeOver("#width-wide", "1200");
         assertThat(prototype().widths()).isEqualTo(new pandel.core.model.Widths(640, 1200));
         shot("devices-widths");
@@ -284,9 +323,12 @@ class LooksTest extends WindowTest {
         keys(KeyCode.ENTER);
         write("others wait");
         keys(KeyCode.ENTER);
-        assertThat(screen("Care and late days").states()).singleElement().satisfies(s -> assertThat(s.title()).isEqualTo("Waiting list"));
+        assertThat(screen("Care and late days").states())
+                .singleElement()
+                .satisfies(s -> assertThat(s.title()).isEqualTo("Waiting list"));
         assertThat(prototype().index().ways()).hasSize(ways);
-        assertThat(prototype().index().waysIn(screen("Care and late days").id())).hasSize(2);
+        assertThat(prototype().index().waysIn(screen("Care and late days").id()))
+                .hasSize(2);
         assertRead("“Waiting list” is a look of “Care and late days”; what led to it leads there.");
     }
 
@@ -294,18 +336,29 @@ class LooksTest extends WindowTest {
     void cardsGrowAndShrinkAndSeveralPicturesGetAnotherScale() {
         keys(KeyCode.EQUALS);
         shot("cards-large");
-        double large = lookup(".card").queryAll().iterator().next().getLayoutBounds().getWidth();
+        double large =
+                lookup(".card").queryAll().iterator().next().getLayoutBounds().getWidth();
         keys(KeyCode.MINUS);
         keys(KeyCode.MINUS);
         shot("cards-small");
-        assertThat(lookup(".card").queryAll().iterator().next().getLayoutBounds().getWidth()).isLessThan(large / 2);
+        assertThat(lookup(".card")
+                        .queryAll()
+                        .iterator()
+                        .next()
+                        .getLayoutBounds()
+                        .getWidth())
+                .isLessThan(large / 2);
         keys(KeyCode.CONTROL, KeyCode.A);
         clickOn("#together-scale");
         settle();
         clickOn("#scale-1");
         settle();
         assertThat(((Picture) screen("Me").mocks().getFirst()).width()).isEqualTo(780);
-        assertThat(hotspot("Me", "Sign out").areaOn(screen("Me").mocks().getFirst().on()).orElseThrow().width()).isEqualTo(700);
+        assertThat(hotspot("Me", "Sign out")
+                        .areaOn(screen("Me").mocks().getFirst().on())
+                        .orElseThrow()
+                        .width())
+                .isEqualTo(700);
     }
 
     @Test
@@ -313,8 +366,12 @@ class LooksTest extends WindowTest {
         for (KeyCode code : new KeyCode[] {KeyCode.F, KeyCode.E, KeyCode.D, KeyCode.V}) {
             keys(KeyCode.CONTROL, KeyCode.SHIFT, code);
             assertThat(lookup(".wide-page").queryAll()).hasSize(1);
-            lookup(".wide-page .text-field").queryAllAs(TextField.class).forEach(f -> assertThat(f.getAccessibleText()).isNotBlank());
-            lookup(".wide-page .button").queryAllAs(Labeled.class).forEach(b -> assertThat(b.getText()).isNotBlank());
+            lookup(".wide-page .text-field")
+                    .queryAllAs(TextField.class)
+                    .forEach(f -> assertThat(f.getAccessibleText()).isNotBlank());
+            lookup(".wide-page .button")
+                    .queryAllAs(Labeled.class)
+                    .forEach(b -> assertThat(b.getText()).isNotBlank());
             keys(KeyCode.ESCAPE);
             assertThat(lookup(".wide-page").queryAll()).isEmpty();
         }

@@ -53,7 +53,9 @@ class MapTest extends WindowTest {
         assertThat(lookup(".chip").queryAll().size()).isGreaterThan(chips);
         assertRead("Never shown");
         shot("crowded-map");
-        List<Node> overlaps = lookup(".chip").queryAll().stream().filter(n -> n.getLayoutX() < 0 || n.getLayoutY() < 0).toList();
+        List<Node> overlaps = lookup(".chip").queryAll().stream()
+                .filter(n -> n.getLayoutX() < 0 || n.getLayoutY() < 0)
+                .toList();
         assertThat(overlaps).isEmpty();
     }
 
@@ -128,7 +130,11 @@ class MapTest extends WindowTest {
         keys(KeyCode.L);
         keys(KeyCode.M);
         shot("map-mocks");
-        assertThat(lookup("#chip-" + screen("Tool").id()).query().getLayoutBounds().getHeight()).isGreaterThan(100);
+        assertThat(lookup("#chip-" + screen("Tool").id())
+                        .query()
+                        .getLayoutBounds()
+                        .getHeight())
+                .isGreaterThan(100);
     }
 
     @Test
@@ -181,7 +187,8 @@ class MapTest extends WindowTest {
         shot("long-map");
         go(1);
         shot("long-mocks");
-        interact(() -> opened.work().selection().choose(prototype().screens().get(2).id()));
+        interact(() ->
+                opened.work().selection().choose(prototype().screens().get(2).id()));
         go(2);
         settle();
         shot("long-links");

@@ -17,9 +17,9 @@ import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pandel.core.model.Form;
-import pandel.core.model.Verb;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
+import pandel.core.model.Verb;
 
 /** The gallery. */
 class MocksTest extends WindowTest {
@@ -106,7 +106,10 @@ class MocksTest extends WindowTest {
         openSample();
         clickOn(card("Tool"));
         keys(KeyCode.DELETE);
-        assertRead("Remove “Tool”? 8 links lead to it and would go with it.", "Tools: Orchard ladder", "Loans: Orchard ladder");
+        assertRead(
+                "Remove “Tool”? 8 links lead to it and would go with it.",
+                "Tools: Orchard ladder",
+                "Loans: Orchard ladder");
         shot("remove");
         keys(KeyCode.ESCAPE);
         assertThat(titles()).contains("Tool");
@@ -116,7 +119,9 @@ class MocksTest extends WindowTest {
         assertThat(titles()).doesNotContain("Tool");
         // What this edit stranded is told at once.
         assertRead("stranded");
-        assertThat(opened.work().stranded()).extracting(Screen::title).contains("How to use it", "Choose dates", "Confirm");
+        assertThat(opened.work().stranded())
+                .extracting(Screen::title)
+                .contains("How to use it", "Choose dates", "Confirm");
         shot("stranded");
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(titles()).contains("Tool");
@@ -132,13 +137,15 @@ class MocksTest extends WindowTest {
         shot("card-menu");
         clickOn("Start play here");
         settle();
-        assertThat(prototype().mainEntry().orElseThrow().target().id()).isEqualTo(screen("Tools").id());
+        assertThat(prototype().mainEntry().orElseThrow().target().id())
+                .isEqualTo(screen("Tools").id());
         clickOn(shownCard("Receipt"), MouseButton.SECONDARY);
         clickOn("An end: play may stop here");
         settle();
         assertThat(screen("Receipt").end()).isTrue();
         assertRead("end");
-        assertThat(opened.work().checked().orElseThrow().findings()).noneMatch(f -> f.sentence().contains("“Receipt”"));
+        assertThat(opened.work().checked().orElseThrow().findings())
+                .noneMatch(f -> f.sentence().contains("“Receipt”"));
         clickOn(shownCard("How to use it"), MouseButton.SECONDARY);
         clickOn("Make it a panel");
         settle();
@@ -146,7 +153,15 @@ class MocksTest extends WindowTest {
         shot("form-question");
         clickOn("Change the form and the link");
         settle();
-        assertThat(prototype().index().waysIn(screen("How to use it").id()).getFirst().link().effect().orElseThrow().verb()).isEqualTo(Verb.OPEN_ABOVE);
+        assertThat(prototype()
+                        .index()
+                        .waysIn(screen("How to use it").id())
+                        .getFirst()
+                        .link()
+                        .effect()
+                        .orElseThrow()
+                        .verb())
+                .isEqualTo(Verb.OPEN_ABOVE);
         assertThat(screen("How to use it").form()).isEqualTo(Form.PANEL);
         clickOn(shownCard("How to use it"));
         keys(KeyCode.CONTROL, KeyCode.E);
@@ -157,15 +172,20 @@ class MocksTest extends WindowTest {
     void badPicturesAreNamedAndTheGoodTakenIn() throws Exception {
         Files.copy(pictures().get(2), folder.resolve("2_tools.png"));
         Files.copy(pictures().get(3), folder.resolve("10_tool@2x.png"));
-        Files.write(folder.resolve("cut.png"), java.util.Arrays.copyOf(Files.readAllBytes(pictures().getFirst()), 9000));
+        Files.write(
+                folder.resolve("cut.png"),
+                java.util.Arrays.copyOf(Files.readAllBytes(pictures().getFirst()), 9000));
         Files.writeString(folder.resolve("words.jpg"), "not a picture");
         Files.createFile(folder.resolve("void.png"));
         interact(() -> opened.window().dropped(List.of(folder)));
         until(() -> prototype().screens().size() == 2);
         settle();
         assertThat(titles()).containsExactly("Tools", "Tool");
-        assertRead("2 of 5 pictures were taken in. Not these:", "“cut.png” is cut short or damaged; export it again.",
-                "“words.jpg” is no PNG, JPEG, SVG, WebP, GIF or BMP picture.", "“void.png” is empty; export it again.");
+        assertRead(
+                "2 of 5 pictures were taken in. Not these:",
+                "“cut.png” is cut short or damaged; export it again.",
+                "“words.jpg” is no PNG, JPEG, SVG, WebP, GIF or BMP picture.",
+                "“void.png” is empty; export it again.");
         shot("bad-pictures");
         clickOn("Go on");
     }
@@ -232,8 +252,28 @@ class MocksTest extends WindowTest {
     /** The off-screen robot's mouse knows nothing of keys held down, so the events are made by hand. */
     private void clickCard(String title, KeyCode with) {
         Node card = card(title);
-        interact(() -> List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED, MouseEvent.MOUSE_CLICKED).forEach(type -> Event.fireEvent(card, new MouseEvent(type,
-                10, 10, 10, 10, MouseButton.PRIMARY, 1, with == KeyCode.SHIFT, with == KeyCode.CONTROL, false, false, type == MouseEvent.MOUSE_PRESSED, false, false, false, false, true, null))));
+        interact(() -> List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED, MouseEvent.MOUSE_CLICKED)
+                .forEach(type -> Event.fireEvent(
+                        card,
+                        new MouseEvent(
+                                type,
+                                10,
+                                10,
+                                10,
+                                10,
+                                MouseButton.PRIMARY,
+                                1,
+                                with == KeyCode.SHIFT,
+                                with == KeyCode.CONTROL,
+                                false,
+                                false,
+                                type == MouseEvent.MOUSE_PRESSED,
+                                false,
+                                false,
+                                false,
+                                false,
+                                true,
+                                null))));
         settle();
     }
 
@@ -252,17 +292,24 @@ class MocksTest extends WindowTest {
         moveTo(card("Sign in"));
         drop();
         settle();
-        assertThat(prototype().screens().stream().filter(s -> s.section().equals("Arriving")).map(Screen::title)).contains("Tools", "How to use it", "Confirm");
+        assertThat(prototype().screens().stream()
+                        .filter(s -> s.section().equals("Arriving"))
+                        .map(Screen::title))
+                .contains("Tools", "How to use it", "Confirm");
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertRead("3 screens chosen");
         clickOn("#together-status");
         clickOn("They are ready");
         settle();
-        assertThat(prototype().screens().stream().filter(s -> s.status() == Status.READY).map(Screen::title)).containsExactly("Sign in", "Tools", "How to use it", "Confirm");
+        assertThat(prototype().screens().stream()
+                        .filter(s -> s.status() == Status.READY)
+                        .map(Screen::title))
+                .containsExactly("Sign in", "Tools", "How to use it", "Confirm");
         clickOn("#together-section");
         write("Look and book");
         keys(KeyCode.ENTER);
-        assertThat(prototype().screens().stream().filter(s -> s.section().equals("Look and book"))).hasSize(3);
+        assertThat(prototype().screens().stream().filter(s -> s.section().equals("Look and book")))
+                .hasSize(3);
         clickOn("#together-remove");
         settle();
         assertRead("Remove 3 screens?");

@@ -21,7 +21,9 @@ class PairsTest extends WindowTest {
     }
 
     private void makeOne() {
-        interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tools").id(), screen("Tool").id())));
+        interact(() -> opened.work()
+                .selection()
+                .chooseTogether(List.of(screen("Tools").id(), screen("Tool").id())));
         settle();
         press("#together-frame");
         press("#together-pair");
@@ -47,7 +49,10 @@ class PairsTest extends WindowTest {
         keys(KeyCode.Q);
         press("#pair-remove");
         assertThat(prototype().pairs()).isEmpty();
-        interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tools").id(), screen("Your place").id())));
+        interact(() -> opened.work()
+                .selection()
+                .chooseTogether(
+                        List.of(screen("Tools").id(), screen("Your place").id())));
         go(1);
         press("#together-frame");
         press("#together-pair");
@@ -95,7 +100,11 @@ class PairsTest extends WindowTest {
     }
 
     private void pressPossible(String words) {
-        Node row = lookup(".possible-row").queryAll().stream().filter(n -> n.lookupAll(".label").stream().anyMatch(l -> ((Label) l).getText().equals(words))).findFirst().orElseThrow(() -> new AssertionError(read()));
+        Node row = lookup(".possible-row").queryAll().stream()
+                .filter(n -> n.lookupAll(".label").stream()
+                        .anyMatch(l -> ((Label) l).getText().equals(words)))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(read()));
         clickOn(row);
         settle();
     }

@@ -17,13 +17,14 @@ final class PlainSample {
     private static final String TEXT = "prototype.json";
     private static Path made = Path.of("");
 
-    private PlainSample() {
-    }
+    private PlainSample() {}
 
     static synchronized Path get() {
         if (made.toString().isEmpty()) {
             try {
-                made = make(WindowTest.framedSample(), Path.of("target", "plain", "hollow-lane.pandel").toAbsolutePath());
+                made = make(
+                        WindowTest.framedSample(),
+                        Path.of("target", "plain", "hollow-lane.pandel").toAbsolutePath());
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -33,10 +34,13 @@ final class PlainSample {
 
     private static Path make(Path framed, Path plain) throws IOException {
         Files.createDirectories(plain.getParent());
-        try (ZipFile from = new ZipFile(framed.toFile(), StandardCharsets.UTF_8); ZipOutputStream to = new ZipOutputStream(Files.newOutputStream(plain), StandardCharsets.UTF_8);
-             InputStream text = PlainSample.class.getResourceAsStream("/hollow-lane-plain.json")) {
+        try (ZipFile from = new ZipFile(framed.toFile(), StandardCharsets.UTF_8);
+                ZipOutputStream to = new ZipOutputStream(Files.newOutputStream(plain), StandardCharsets.UTF_8);
+                InputStream text = PlainSample.class.getResourceAsStream("/hollow-lane-plain.json")) {
             for (ZipEntry entry : java.util.Collections.list(from.entries())) {
-                byte[] content = entry.getName().equals(TEXT) ? text.readAllBytes() : from.getInputStream(entry).readAllBytes();
+                byte[] content = entry.getName().equals(TEXT)
+                        ? text.readAllBytes()
+                        : from.getInputStream(entry).readAllBytes();
                 ZipEntry copy = new ZipEntry(entry.getName());
                 // As Pandel itself writes it: texts packed, pictures as they are.
                 if (!entry.getName().endsWith(".json")) {

@@ -116,7 +116,8 @@ class PlayTest extends WindowTest {
         interact(() -> opened.work().use(prototype().device("small-phone")));
         settle();
         assertThat(trail()).containsExactly("Tools", "Sign in");
-        assertThat(lookup("#device-view").query().getLayoutBounds().getWidth() / lookup("#device-view").query().getLayoutBounds().getHeight())
+        assertThat(lookup("#device-view").query().getLayoutBounds().getWidth()
+                        / lookup("#device-view").query().getLayoutBounds().getHeight())
                 .isBetween(0.55, 0.57);
     }
 
@@ -131,8 +132,10 @@ class PlayTest extends WindowTest {
         tillStill();
         settle();
         assertThat(trail()).containsExactly("Choose dates", "Tool", "Tools", "Sign in");
-        assertThat(device.lookupAll(".device-shade").stream().filter(Node::isVisible)).hasSize(1);
-        assertThat(((Pane) device).getChildren()).allSatisfy(level -> assertThat(level.getTranslateX()).isZero());
+        assertThat(device.lookupAll(".device-shade").stream().filter(Node::isVisible))
+                .hasSize(1);
+        assertThat(((Pane) device).getChildren())
+                .allSatisfy(level -> assertThat(level.getTranslateX()).isZero());
     }
 
     @Test
@@ -147,7 +150,10 @@ class PlayTest extends WindowTest {
     @Test
     void showMePlaysTheShortestWayToADeadEnd() {
         go(5);
-        assertRead("“Receipt” is a dead end: it has no links.", "The shortest way there, on Phone", "tap It was taken back");
+        assertRead(
+                "“Receipt” is a dead end: it has no links.",
+                "The shortest way there, on Phone",
+                "tap It was taken back");
         shot("check");
         clickOn("#show-me");
         for (int i = 0; i < 6; i++) {
@@ -174,7 +180,8 @@ class PlayTest extends WindowTest {
         keys(KeyCode.F);
         assertRead("Size: true size");
         // 390 px at 160 to the inch are 61.9 mm.
-        assertThat(lookup("#device-view").query().getLayoutBounds().getWidth()).isEqualTo(Math.rint(390 / 160.0 * 25.4 * 4));
+        assertThat(lookup("#device-view").query().getLayoutBounds().getWidth())
+                .isEqualTo(Math.rint(390 / 160.0 * 25.4 * 4));
     }
 
     @Test

@@ -19,8 +19,8 @@ import pandel.core.edit.History;
 import pandel.core.model.Prototype;
 
 /**
- * Any keys in any order: nothing fails, no edit is lost. Twenty seconds, or until something was edited, unless {@code -Dpandel.keys.seconds} says another time; a
- * seed with {@code -Dpandel.keys.seed}.
+ * Any keys in any order: nothing fails, no edit is lost. Twenty seconds, or until something was edited, unless
+ * {@code -Dpandel.keys.seconds} says another time; a seed with {@code -Dpandel.keys.seed}.
  */
 class RandomKeysTest extends WindowTest {
 
@@ -30,6 +30,7 @@ class RandomKeysTest extends WindowTest {
     private static final int LAST = 30;
     /** Prototypes that have to be seen for the test to say anything, and the keys after which none will be. */
     private static final int ENOUGH = 4;
+
     private static final int MOST = 6000;
 
     private final Random random = new Random(SEED);
@@ -42,10 +43,19 @@ class RandomKeysTest extends WindowTest {
     void randomKeysLoseNothing() throws Exception {
         begin();
         interact(() -> robot = new Robot());
-        List<KeyCode> keys = new ArrayList<>(Arrays.stream(KeyCode.values()).filter(this::onKeyboards).toList());
+        List<KeyCode> keys = new ArrayList<>(
+                Arrays.stream(KeyCode.values()).filter(this::onKeyboards).toList());
         // Those that people press most come more often.
         for (int i = 0; i < 5; i++) {
-            keys.addAll(List.of(KeyCode.ENTER, KeyCode.TAB, KeyCode.ESCAPE, KeyCode.DELETE, KeyCode.UP, KeyCode.DOWN, KeyCode.LEFT, KeyCode.RIGHT));
+            keys.addAll(List.of(
+                    KeyCode.ENTER,
+                    KeyCode.TAB,
+                    KeyCode.ESCAPE,
+                    KeyCode.DELETE,
+                    KeyCode.UP,
+                    KeyCode.DOWN,
+                    KeyCode.LEFT,
+                    KeyCode.RIGHT));
         }
         long end = System.nanoTime() + SECONDS * 1_000_000_000L;
         int count = 0;
@@ -70,7 +80,9 @@ class RandomKeysTest extends WindowTest {
         interact(() -> opened.work().prototypeProperty().addListener((o, a, b) -> seen.add(b)));
     }
 
-    /** A window that was quit by its menu is opened again, and so is the sample where a new prototype took its place. */
+    /**
+     * A window that was quit by its menu is opened again, and so is the sample where a new prototype took its place.
+     */
     private void goOn() throws Exception {
         if (!stage.isShowing()) {
             openWindow();
@@ -81,8 +93,14 @@ class RandomKeysTest extends WindowTest {
     }
 
     private boolean onKeyboards(KeyCode code) {
-        return (code.isLetterKey() || code.isDigitKey() || code.isNavigationKey() || code.isFunctionKey() || code.isWhitespaceKey()
-                || List.of(KeyCode.ESCAPE, KeyCode.BACK_SPACE, KeyCode.DELETE, KeyCode.COMMA).contains(code)) && !code.name().startsWith("KP_");
+        return (code.isLetterKey()
+                        || code.isDigitKey()
+                        || code.isNavigationKey()
+                        || code.isFunctionKey()
+                        || code.isWhitespaceKey()
+                        || List.of(KeyCode.ESCAPE, KeyCode.BACK_SPACE, KeyCode.DELETE, KeyCode.COMMA)
+                                .contains(code))
+                && !code.name().startsWith("KP_");
     }
 
     private void press(List<KeyCode> keys) {
@@ -90,7 +108,8 @@ class RandomKeysTest extends WindowTest {
         MODIFIERS.stream().filter(m -> random.nextInt(7) == 0).forEach(chord::add);
         chord.add(keys.get(random.nextInt(keys.size())));
         // Ctrl+Q and Alt+F4 end the window, as they should.
-        boolean ends = chord.contains(KeyCode.CONTROL) && chord.contains(KeyCode.Q) || chord.contains(KeyCode.ALT) && chord.contains(KeyCode.F4);
+        boolean ends = chord.contains(KeyCode.CONTROL) && chord.contains(KeyCode.Q)
+                || chord.contains(KeyCode.ALT) && chord.contains(KeyCode.F4);
         if (ends) {
             return;
         }
@@ -119,7 +138,9 @@ class RandomKeysTest extends WindowTest {
         }
     }
 
-    /** Undone to the beginning and done again to the end, the prototype is what it was, and the window shows just that. */
+    /**
+     * Undone to the beginning and done again to the end, the prototype is what it was, and the window shows just that.
+     */
     private void nothingIsLost() {
         interact(() -> {
             History now = opened.work().historyProperty().get();
@@ -134,7 +155,9 @@ class RandomKeysTest extends WindowTest {
                 past = past.redone();
                 assertThat(past.prototype()).as("after %s", pressed).isSameAs(next);
             }
-            assertThat(past.prototype()).as("after %s", pressed).isSameAs(opened.work().prototype());
+            assertThat(past.prototype())
+                    .as("after %s", pressed)
+                    .isSameAs(opened.work().prototype());
         });
     }
 }

@@ -18,7 +18,8 @@ import pandel.core.model.Prototype;
 /** New pictures come every week; none of that costs a link. */
 class ReplaceTest extends WindowTest {
 
-    private static final Path NEXT_WEEK = Path.of("..", "samples", "pictures-next-week").toAbsolutePath().normalize();
+    private static final Path NEXT_WEEK =
+            Path.of("..", "samples", "pictures-next-week").toAbsolutePath().normalize();
 
     @TempDir
     private Path folder;
@@ -43,8 +44,16 @@ class ReplaceTest extends WindowTest {
     void aWholeFolderIsReplacedAndNoHotspotAndNoLinkIsLost() {
         Prototype before = prototype();
         compareNextWeek();
-        assertRead("changed  3", "renamed  1", "new  1", "gone  1", "same  25", "Replace 4, add 1", "Gets the new picture.",
-                "04_tool@2x.png  →  04_one-tool@2x.png", "Becomes a new screen.");
+        assertRead(
+                "changed  3",
+                "renamed  1",
+                "new  1",
+                "gone  1",
+                "same  25",
+                "Replace 4, add 1",
+                "Gets the new picture.",
+                "04_tool@2x.png  →  04_one-tool@2x.png",
+                "Becomes a new screen.");
         shot("replace");
         clickOn("#kind-renamed");
         settle();
@@ -63,10 +72,17 @@ class ReplaceTest extends WindowTest {
         until(() -> read().contains("hotspots to look at"));
         settle();
         shot("replace-doubts");
-        assertRead("4 pictures were replaced, one screen was added. All " + before.index().hotspots().size() + " hotspots and " + before.index().ways().size() + " links stayed.",
+        assertRead(
+                "4 pictures were replaced, one screen was added. All "
+                        + before.index().hotspots().size() + " hotspots and "
+                        + before.index().ways().size() + " links stayed.",
                 "on Loans, on changed ground");
-        assertThat(prototype().index().hotspots()).containsExactlyElementsOf(before.index().hotspots());
-        assertThat(prototype().index().ways()).extracting(w -> w.link().id()).containsExactlyElementsOf(before.index().ways().stream().map(w -> w.link().id()).toList());
+        assertThat(prototype().index().hotspots())
+                .containsExactlyElementsOf(before.index().hotspots());
+        assertThat(prototype().index().ways())
+                .extracting(w -> w.link().id())
+                .containsExactlyElementsOf(
+                        before.index().ways().stream().map(w -> w.link().id()).toList());
         assertThat(source("Tool")).isEqualTo("04_one-tool@2x.png");
         assertThat(screen("Saved tools").mocks()).hasSize(1);
         clickOn("#doubts-later");
@@ -74,7 +90,11 @@ class ReplaceTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.F);
         write("hotspots to look");
         keys(KeyCode.ENTER);
-        String first = prototype().index().hotspotsOn(screen("Loans").id()).stream().filter(h -> h.title().equals("Four-person tent")).findFirst().orElseThrow().id();
+        String first = prototype().index().hotspotsOn(screen("Loans").id()).stream()
+                .filter(h -> h.title().equals("Four-person tent"))
+                .findFirst()
+                .orElseThrow()
+                .id();
         clickOn("#doubt-" + first);
         settle();
         assertThat(opened.work().selection().hotspots()).containsExactly(first);
@@ -92,7 +112,8 @@ class ReplaceTest extends WindowTest {
         settle();
         assertRead("gone  2", "new  2", "Replace 3, add 2");
         String fresh = "one-tool";
-        clickOn(lookup(n -> n.getId() != null && n.getId().startsWith("else-" + fresh)).<javafx.scene.Node>query());
+        clickOn(lookup(n -> n.getId() != null && n.getId().startsWith("else-" + fresh))
+                .<javafx.scene.Node>query());
         shot("replace-else");
         clickOn("It is a newer “Report damage”");
         settle();
@@ -156,11 +177,22 @@ class ReplaceTest extends WindowTest {
         // Half a picture is no picture yet.
         byte[] whole = Files.readAllBytes(NEXT_WEEK.resolve("09_loans@2x.png"));
         Files.write(exports.resolve("09_loans@2x.png"), java.util.Arrays.copyOf(whole, 5000));
-        Files.write(exports.resolve("12_bring-it-back@2x.png"), Files.readAllBytes(NEXT_WEEK.resolve("12_bring-it-back@2x.png")));
+        Files.write(
+                exports.resolve("12_bring-it-back@2x.png"),
+                Files.readAllBytes(NEXT_WEEK.resolve("12_bring-it-back@2x.png")));
         until(() -> read().contains("One picture is newer in “exports”."));
         clickOn("#offer-leave");
-        Files.copy(exports.resolve("01_splash@2x.png"), exports.resolve("12_bring-it-back@2x.png"), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        Files.copy(pictures().stream().filter(p -> p.endsWith("12_bring-it-back@2x.png")).findFirst().orElseThrow(), exports.resolve("12_bring-it-back@2x.png"), java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+        Files.copy(
+                exports.resolve("01_splash@2x.png"),
+                exports.resolve("12_bring-it-back@2x.png"),
+                java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+        Files.copy(
+                pictures().stream()
+                        .filter(p -> p.endsWith("12_bring-it-back@2x.png"))
+                        .findFirst()
+                        .orElseThrow(),
+                exports.resolve("12_bring-it-back@2x.png"),
+                java.nio.file.StandardCopyOption.REPLACE_EXISTING);
         Files.write(exports.resolve("09_loans@2x.png"), whole);
         until(() -> read().contains("One picture is newer in “exports”."));
         shot("watched");

@@ -29,11 +29,15 @@ class SequencesTest extends WindowTest {
     }
 
     private List<String> titles() {
-        return made().pages().stream().map(id -> prototype().screen(id).orElseThrow().shownTitle()).toList();
+        return made().pages().stream()
+                .map(id -> prototype().screen(id).orElseThrow().shownTitle())
+                .toList();
     }
 
     private void makeOne() {
-        interact(() -> opened.work().selection().chooseTogether(PAGES.stream().map(t -> screen(t).id()).toList()));
+        interact(() -> opened.work()
+                .selection()
+                .chooseTogether(PAGES.stream().map(t -> screen(t).id()).toList()));
         settle();
         press("#together-frame");
         press("#together-sequence");
@@ -47,7 +51,10 @@ class SequencesTest extends WindowTest {
     }
 
     private String shown() {
-        return prototype().screen(opened.window().played().orElseThrow().screen()).orElseThrow().shownTitle();
+        return prototype()
+                .screen(opened.window().played().orElseThrow().screen())
+                .orElseThrow()
+                .shownTitle();
     }
 
     @Test
@@ -76,7 +83,9 @@ class SequencesTest extends WindowTest {
         write("Tools");
         keys(KeyCode.ENTER);
         assertRead("replace with Tools");
-        assertThat(made().finish().orElseThrow().effect().orElseThrow()).isEqualTo(new Effect.Replace(new Target.ToScreen(screen("Tools").id())));
+        assertThat(made().finish().orElseThrow().effect().orElseThrow())
+                .isEqualTo(
+                        new Effect.Replace(new Target.ToScreen(screen("Tools").id())));
         press("#sequence-out");
         assertThat(made().pages()).hasSize(2);
         press("#page-done");
@@ -92,21 +101,38 @@ class SequencesTest extends WindowTest {
 
     @Test
     void whatLedToItsPagesLeadsToItAndWhatWentOnTurnsThem() {
-        interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tool").id(), screen("Confirm").id())));
+        interact(() -> opened.work()
+                .selection()
+                .chooseTogether(List.of(screen("Tool").id(), screen("Confirm").id())));
         settle();
         press("#together-frame");
         press("#together-sequence");
         press("#page-done");
-        assertThat(hotspot("Tools", "Orchard ladder").links().getFirst().effect().flatMap(Effect::target)).get().isInstanceOf(Target.ToSequence.class);
+        assertThat(hotspot("Tools", "Orchard ladder")
+                        .links()
+                        .getFirst()
+                        .effect()
+                        .flatMap(Effect::target))
+                .get()
+                .isInstanceOf(Target.ToSequence.class);
         desk("Tool");
         assertRead("page 1 of 2", "Tools, 1");
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(hotspot("Tools", "Orchard ladder").links().getFirst().effect().flatMap(Effect::target)).get().isInstanceOf(Target.ToScreen.class);
+        assertThat(hotspot("Tools", "Orchard ladder")
+                        .links()
+                        .getFirst()
+                        .effect()
+                        .flatMap(Effect::target))
+                .get()
+                .isInstanceOf(Target.ToScreen.class);
     }
 
     @Test
     void dialogsAndPagesMakeNoSequence() {
-        interact(() -> opened.work().selection().chooseTogether(List.of(screen("Tool").id(), screen("Your place").id())));
+        interact(() -> opened.work()
+                .selection()
+                .chooseTogether(
+                        List.of(screen("Tool").id(), screen("Your place").id())));
         settle();
         press("#together-frame");
         press("#together-sequence");
@@ -174,10 +200,17 @@ class SequencesTest extends WindowTest {
         assertRead("turn page:", "the next");
         press("#choice-turn");
         press("#turn-3");
-        assertThat(screen("How to use it").hotspots().getFirst().links().getFirst().effect()).contains(new Effect.TurnPage(new pandel.core.model.PageTurn.To(3)));
+        assertThat(screen("How to use it")
+                        .hotspots()
+                        .getFirst()
+                        .links()
+                        .getFirst()
+                        .effect())
+                .contains(new Effect.TurnPage(new pandel.core.model.PageTurn.To(3)));
         shot("sequence-turn");
         press("#way-" + made().turnId(2));
-        assertRead("“The rules” turns to page 2 by a swipe, a dot, the words laid over it or a link that turns the page.");
+        assertRead(
+                "“The rules” turns to page 2 by a swipe, a dot, the words laid over it or a link that turns the page.");
         desk("Tools");
         press("#hotspot-" + hotspot("Tools", "Hand drill").id());
         press("#choice-verb");
@@ -198,7 +231,8 @@ class SequencesTest extends WindowTest {
 
     private Point2D middle(String query) {
         Node node = lookup(query).query();
-        return node.localToScreen(node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
+        return node.localToScreen(
+                node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
     }
 
     private void swipe(double x, double y, double by) {

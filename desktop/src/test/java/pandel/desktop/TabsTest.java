@@ -33,7 +33,9 @@ class TabsTest extends WindowTest {
     }
 
     private void putBehindStrip(List<String> titles) {
-        interact(() -> opened.work().selection().chooseTogether(titles.stream().map(t -> screen(t).id()).toList()));
+        interact(() -> opened.work()
+                .selection()
+                .chooseTogether(titles.stream().map(t -> screen(t).id()).toList()));
         settle();
         press("#together-frame");
         press("#together-tabs");
@@ -45,7 +47,8 @@ class TabsTest extends WindowTest {
 
     private Point2D middle(String query) {
         Node node = lookup(query).query();
-        return node.localToScreen(node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
+        return node.localToScreen(
+                node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
     }
 
     @Test
@@ -53,8 +56,11 @@ class TabsTest extends WindowTest {
         putBehindStrip(DRAWN);
         assertThat(labels()).isEqualTo(DRAWN);
         assertThat(made().strip().edge()).isEqualTo(TabSet.Edge.DRAWN);
-        assertThat(hotspot("Tools", "Loans in the strip").links().getFirst().effect()).contains(new Effect.SwitchTab(made().tabs().get(1).id()));
-        assertThat(hotspot("Sign in", "Sign in").links().getFirst().effect().flatMap(Effect::target)).get().isInstanceOf(Target.ToTabs.class);
+        assertThat(hotspot("Tools", "Loans in the strip").links().getFirst().effect())
+                .contains(new Effect.SwitchTab(made().tabs().get(1).id()));
+        assertThat(hotspot("Sign in", "Sign in").links().getFirst().effect().flatMap(Effect::target))
+                .get()
+                .isInstanceOf(Target.ToTabs.class);
         assertRead("drawn on the pictures", "each tab keeps its trail", "6 links switch its tabs now");
         shot("tabs-drawn");
         press("#page-done");
@@ -139,7 +145,8 @@ class TabsTest extends WindowTest {
         press("#tabs-hide");
         write("Care and");
         keys(KeyCode.ENTER);
-        assertThat(made().hiddenOn()).containsExactly(screen("Care and late days").id());
+        assertThat(made().hiddenOn())
+                .containsExactly(screen("Care and late days").id());
         press("#page-2");
         press("#tabs-out");
         assertThat(made().tabs()).hasSize(2);
@@ -154,7 +161,13 @@ class TabsTest extends WindowTest {
         assertRead("switch to");
         press("#choice-tab");
         press("#tab-" + made().tabs().getLast().id());
-        assertThat(screen("House rules").hotspots().getFirst().links().getFirst().effect()).contains(new Effect.SwitchTab(made().tabs().getLast().id()));
+        assertThat(screen("House rules")
+                        .hotspots()
+                        .getFirst()
+                        .links()
+                        .getFirst()
+                        .effect())
+                .contains(new Effect.SwitchTab(made().tabs().getLast().id()));
         shot("tabs-switch");
         assertRead("a tab of");
         press("#in-frame");
@@ -168,7 +181,12 @@ class TabsTest extends WindowTest {
     /** Of nine tabs a phone has room for six; the rest are drawn in sight by a finger, or a wheel. */
     @Test
     void moreTabsThanFitScroll() {
-        List<Screen> pages = prototype().screens().stream().filter(s -> s.form() == Form.PAGE && !DRAWN.contains(s.title()) && s.links().isEmpty()).limit(9).toList();
+        List<Screen> pages = prototype().screens().stream()
+                .filter(s -> s.form() == Form.PAGE
+                        && !DRAWN.contains(s.title())
+                        && s.links().isEmpty())
+                .limit(9)
+                .toList();
         interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.entry(pages.getFirst())));
         putBehindStrip(pages.stream().map(Screen::title).toList());
         shot("tabs-nine");
@@ -192,7 +210,13 @@ class TabsTest extends WindowTest {
 
     /** Where the label of a tab stands in the strip of the device. */
     private double tabX(Screen of) {
-        return lookup("#device-view").lookup((Node n) -> n instanceof Label l && l.getText().equals(of.title()) && n.getParent().getClass().getSimpleName().equals("StripView")).query().localToScreen(0, 0).getX();
+        return lookup("#device-view")
+                .lookup((Node n) -> n instanceof Label l
+                        && l.getText().equals(of.title())
+                        && n.getParent().getClass().getSimpleName().equals("StripView"))
+                .query()
+                .localToScreen(0, 0)
+                .getX();
     }
 
     @Test

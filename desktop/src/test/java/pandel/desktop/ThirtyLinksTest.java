@@ -12,11 +12,15 @@ import pandel.core.edit.Waiting;
 import pandel.core.model.Effect;
 import pandel.core.model.Screen;
 
-/** How much a hand does for thirty links over ten screens: a drag counts one, a press one, a typed word one, walking included. */
+/**
+ * How much a hand does for thirty links over ten screens: a drag counts one, a press one, a typed word one, walking
+ * included.
+ */
 class ThirtyLinksTest extends WindowTest {
 
     @TempDir
     private Path folder;
+
     private int done;
 
     private void markTo(double x, double y, String word) {
@@ -44,7 +48,8 @@ class ThirtyLinksTest extends WindowTest {
         List<Screen> screens = prototype().screens();
         assertThat(screens).hasSize(10);
         for (int i = 0; i < 10; i++) {
-            assertThat(opened.work().screen().map(Screen::id)).contains(screens.get(i).id());
+            assertThat(opened.work().screen().map(Screen::id))
+                    .contains(screens.get(i).id());
             for (int j = 1; j <= 3; j++) {
                 markTo(30, 30 + j * 110, screens.get((i + j) % 10).title());
             }
@@ -60,7 +65,10 @@ class ThirtyLinksTest extends WindowTest {
         for (int i = 0; i < 10; i++) {
             int at = i;
             assertThat(prototype().index().waysOut(screens.get(i).id()).stream().flatMap(w -> w.targets().stream()))
-                    .containsExactly(screens.get((at + 1) % 10).id(), screens.get((at + 2) % 10).id(), screens.get((at + 3) % 10).id());
+                    .containsExactly(
+                            screens.get((at + 1) % 10).id(),
+                            screens.get((at + 2) % 10).id(),
+                            screens.get((at + 3) % 10).id());
         }
         System.out.printf("thirty links: %d things done, %.2f a link%n", done, done / 30.0);
         assertThat(done / 30.0).isLessThanOrEqualTo(4.0);
@@ -75,7 +83,8 @@ class ThirtyLinksTest extends WindowTest {
         clickOn("#next-waiting");
         settle();
         assertThat(opened.work().screen().map(Screen::title)).contains("Loan");
-        assertThat(opened.work().selection().hotspots()).containsExactly(Waiting.in(prototype()).getFirst().hotspot().id());
+        assertThat(opened.work().selection().hotspots())
+                .containsExactly(Waiting.in(prototype()).getFirst().hotspot().id());
         keys(KeyCode.ENTER);
         write("report");
         keys(KeyCode.ENTER);
@@ -101,7 +110,9 @@ class ThirtyLinksTest extends WindowTest {
         clickOn("#choice-target");
         write("loans");
         keys(KeyCode.ENTER);
-        assertThat(prototype().index().waysIn(screen("Loans").id())).anyMatch(w -> w.hotspot().filter(h -> h.title().equals("Reserve")).isPresent());
+        assertThat(prototype().index().waysIn(screen("Loans").id()))
+                .anyMatch(w ->
+                        w.hotspot().filter(h -> h.title().equals("Reserve")).isPresent());
         clickOn("#all-sentences");
         settle();
         assertRead("Ways out");

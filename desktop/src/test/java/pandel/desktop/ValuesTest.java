@@ -31,7 +31,12 @@ class ValuesTest extends WindowTest {
     }
 
     private Target carried(String screen, String words) {
-        return hotspot(screen, words).links().getFirst().effect().flatMap(Effect::target).orElseThrow();
+        return hotspot(screen, words)
+                .links()
+                .getFirst()
+                .effect()
+                .flatMap(Effect::target)
+                .orElseThrow();
     }
 
     @Test
@@ -55,7 +60,8 @@ class ValuesTest extends WindowTest {
         keys(KeyCode.ENTER);
         assertRead("“bicycle” is not what “subject” takes: it is one of: ladder, courses.");
         typeOver("#choice-value-subject", "ladder");
-        assertThat(carried("Notices", "Your ladder is ready").values()).containsEntry("subject", Source.of(new Value.Text("ladder")));
+        assertThat(carried("Notices", "Your ladder is ready").values())
+                .containsEntry("subject", Source.of(new Value.Text("ladder")));
         go(5);
         settle();
         assertThat(read()).doesNotContain("carries no “subject”");
@@ -87,17 +93,20 @@ class ValuesTest extends WindowTest {
         shot("play-typing");
         keys(KeyCode.ESCAPE);
         assertRead("0417 22");
-        assertThat(opened.window().played().orElseThrow().known().held().typed()).containsValue(new Value.Text("0417 22"));
+        assertThat(opened.window().played().orElseThrow().known().held().typed())
+                .containsValue(new Value.Text("0417 22"));
         tapDevice(195, 495);
         write("1");
         keys(KeyCode.ENTER);
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Tools").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Tools").id());
         keys(KeyCode.HOME);
         pass(1800);
         tapDevice(195, 495);
         write("1");
         keys(KeyCode.ENTER);
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Sign in").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Sign in").id());
         assertRead("Type the number on the back of your card.");
     }
 
@@ -112,7 +121,8 @@ class ValuesTest extends WindowTest {
         keys(KeyCode.ESCAPE);
         tapDevice(195, 134);
         tapDevice(195, 144 + 84 * 2 + 30);
-        assertThat(opened.window().played().orElseThrow().known().held().given()).containsEntry("tool", new Value.Text("Bow saw"));
+        assertThat(opened.window().played().orElseThrow().known().held().given())
+                .containsEntry("tool", new Value.Text("Bow saw"));
         assertRead("Bow saw");
     }
 
@@ -137,7 +147,8 @@ class ValuesTest extends WindowTest {
 
     @Test
     void aKeyAndAnEdgeSwipeSetLinksOff() {
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.devices(java.util.List.of(Device.DESKTOP, Device.PHONE))));
+        interact(() -> opened.work()
+                .edit(pandel.core.edit.ScreenEdits.devices(java.util.List.of(Device.DESKTOP, Device.PHONE))));
         interact(() -> opened.work().use(Device.DESKTOP));
         desk("Splash");
         press("#add-cause");
@@ -153,7 +164,8 @@ class ValuesTest extends WindowTest {
         shot("edge-signs");
         go(4);
         keys(KeyCode.Q);
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Tools").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Tools").id());
         interact(() -> opened.work().use(Device.PHONE));
         desk("Notice");
         press("#add-cause");
@@ -171,7 +183,8 @@ class ValuesTest extends WindowTest {
         tapDevice(195, 160);
         drag(onDevice(3, 400), MouseButton.PRIMARY).dropTo(onDevice(200, 400));
         settle();
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Me").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Me").id());
     }
 
     @Test
@@ -186,10 +199,22 @@ class ValuesTest extends WindowTest {
         assertThat(link.branches().getFirst().where()).contains(Where.BENEATH);
         assertRead("beneath");
         press("#choice-where");
-        assertThat(hotspot("Extend the loan", "Leave it as it is").links().getFirst().branches().getFirst().where()).contains(Where.HERE);
+        assertThat(hotspot("Extend the loan", "Leave it as it is")
+                        .links()
+                        .getFirst()
+                        .branches()
+                        .getFirst()
+                        .where())
+                .contains(Where.HERE);
         press("#choice-more");
         press("#more-usual-place");
-        assertThat(hotspot("Extend the loan", "Leave it as it is").links().getFirst().branches().getFirst().where()).isEmpty();
+        assertThat(hotspot("Extend the loan", "Leave it as it is")
+                        .links()
+                        .getFirst()
+                        .branches()
+                        .getFirst()
+                        .where())
+                .isEmpty();
     }
 
     @Test
@@ -214,7 +239,8 @@ class ValuesTest extends WindowTest {
         desk("Care and late days");
         link(40, 400, 200, 60, "Tools");
         Hotspot made = screen("Care and late days").hotspots().getLast();
-        assertThat(made.links().getFirst().branches().getFirst().motion().map(Motion::kind)).contains(Motion.Kind.FADE);
+        assertThat(made.links().getFirst().branches().getFirst().motion().map(Motion::kind))
+                .contains(Motion.Kind.FADE);
     }
 
     private Optional<Motion> motion(String screen, String words) {
@@ -224,11 +250,13 @@ class ValuesTest extends WindowTest {
     @Test
     void severalLinksShowTheirSignsOnTheHotspot() {
         desk("Loans");
-        Node signs = lookup((Node n) -> n.isVisible() && n.getStyleClass().contains("signs")).query();
+        Node signs = lookup((Node n) -> n.isVisible() && n.getStyleClass().contains("signs"))
+                .query();
         assertThat(((javafx.scene.layout.HBox) signs).getChildren()).hasSize(2);
         shot("several-signs");
         desk("Notice");
-        assertThat(lookup((Node n) -> n.getStyleClass().contains("edge-sign")).queryAll()).hasSize(1);
+        assertThat(lookup((Node n) -> n.getStyleClass().contains("edge-sign")).queryAll())
+                .hasSize(1);
         clickOn(lookup((Node n) -> n.getStyleClass().contains("edge-sign")).<Node>query());
         settle();
         assertRead("Swipe right anywhere");
@@ -239,8 +267,12 @@ class ValuesTest extends WindowTest {
         choose("Tool", "Reserve");
         press("#nature");
         press("#nature-words");
-        pandel.core.model.Patch laid = screen("Tool").mocks().getFirst().patches().getLast();
-        assertThat(laid.area()).isEqualTo(hotspot("Tool", "Reserve").areaOn(pandel.core.model.Width.NARROW).orElseThrow());
+        pandel.core.model.Patch laid =
+                screen("Tool").mocks().getFirst().patches().getLast();
+        assertThat(laid.area())
+                .isEqualTo(hotspot("Tool", "Reserve")
+                        .areaOn(pandel.core.model.Width.NARROW)
+                        .orElseThrow());
         assertThat(laid.ink()).isEqualTo("#ffffff");
         assertThat(laid.ground()).isNotEqualTo("#ffffff");
         assertRead("Words laid on the picture");
@@ -272,9 +304,11 @@ class ValuesTest extends WindowTest {
         keys(KeyCode.X);
         write("hollow-lane.example");
         keys(KeyCode.ENTER);
-        assertThat(hotspot("Tool", "Waiting list").links().getFirst().effects().map(Effect::verb)).containsExactly(Verb.REMEMBER, Verb.NOTICE, Verb.LEAVE, Verb.ADVANCE);
+        assertThat(hotspot("Tool", "Waiting list").links().getFirst().effects().map(Effect::verb))
+                .containsExactly(Verb.REMEMBER, Verb.NOTICE, Verb.LEAVE, Verb.ADVANCE);
         keys(KeyCode.R);
-        assertThat(hotspot("Tool", "Waiting list").links().getFirst().effects().map(Effect::verb)).contains(Verb.REPLACE);
+        assertThat(hotspot("Tool", "Waiting list").links().getFirst().effects().map(Effect::verb))
+                .contains(Verb.REPLACE);
     }
 
     @Test
@@ -297,6 +331,7 @@ class ValuesTest extends WindowTest {
         assertRead("Tap Reserve it: how does it turn out?", "way 0", "way 1");
         shot("two-hundred");
         keys(KeyCode.DIGIT2);
-        assertThat(opened.window().played().orElseThrow().screen()).isEqualTo(screen("Reserved").id());
+        assertThat(opened.window().played().orElseThrow().screen())
+                .isEqualTo(screen("Reserved").id());
     }
 }

@@ -58,9 +58,12 @@ abstract class WindowTest extends FxRobot {
     final HandClock clock = new HandClock();
     /** What waits a moment waits until the test lets time pass. */
     final HandPace pace = new HandPace();
+
     PandelApp.Opened opened;
+
     @TempDir
     Path preferences;
+
     Stage stage;
 
     static final class HandClock implements PlayClock {
@@ -77,13 +80,16 @@ abstract class WindowTest extends FxRobot {
         }
     }
 
-    // The off-screen platform keeps a buffer of 1000 lines and fails to draw the first frame of a menu that reaches below it,
+    // The off-screen platform keeps a buffer of 1000 lines and fails to draw the first frame of a menu that reaches
+    // below it,
     // before the menu is moved up. Everything else that fails unseen still fails the test.
     static {
         WaitForAsyncUtils.clearExceptions();
         Thread.UncaughtExceptionHandler told = Thread.getDefaultUncaughtExceptionHandler();
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> {
-            if (Arrays.stream(e.getStackTrace()).noneMatch(f -> f.getClassName().endsWith("HeadlessWindow") && f.getMethodName().equals("blit"))) {
+            if (Arrays.stream(e.getStackTrace())
+                    .noneMatch(f -> f.getClassName().endsWith("HeadlessWindow")
+                            && f.getMethodName().equals("blit"))) {
                 told.uncaughtException(thread, e);
             }
         });
@@ -98,7 +104,8 @@ abstract class WindowTest extends FxRobot {
                 Pace.set(stage.getScene(), pace);
                 stage.setX(0);
                 stage.setY(0);
-                // Pictures may be wanted by night, and in the smallest window: -Dshots=true -Dshots.night=true -Dshots.small=true.
+                // Pictures may be wanted by night, and in the smallest window: -Dshots=true -Dshots.night=true
+                // -Dshots.small=true.
                 stage.setWidth(Boolean.getBoolean("shots.small") ? 1024 : 1280);
                 stage.setHeight(Boolean.getBoolean("shots.small") ? 680 : 800);
                 if (Boolean.getBoolean("shots.night")) {
@@ -126,7 +133,10 @@ abstract class WindowTest extends FxRobot {
 
     /** Preferences of its own for each window, thumbnails shared by all. */
     private Places places() {
-        return new Places(new Thumbnails(Path.of("target", "thumbnails")), new PreferencesFile(preferences.resolve("preferences.json")), preferences.resolve("open"));
+        return new Places(
+                new Thumbnails(Path.of("target", "thumbnails")),
+                new PreferencesFile(preferences.resolve("preferences.json")),
+                preferences.resolve("open"));
     }
 
     /** Hollow Lane without its frames, which most tests begin with. */
@@ -178,16 +188,25 @@ abstract class WindowTest extends FxRobot {
     void settle() {
         WaitForAsyncUtils.waitForFxEvents();
         interact(pace::moment);
-        until(() -> opened.pictures().isIdle() && opened.window().isTold() && (prototype().screens().isEmpty()
-                || opened.work().checked().filter(c -> c.prototype() == prototype()).isPresent()));
+        until(() -> opened.pictures().isIdle()
+                && opened.window().isTold()
+                && (prototype().screens().isEmpty()
+                        || opened.work()
+                                .checked()
+                                .filter(c -> c.prototype() == prototype())
+                                .isPresent()));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
     void until(Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
+            WaitForAsyncUtils.waitFor(
+                    PATIENCE,
+                    TimeUnit.SECONDS,
+                    () -> WaitForAsyncUtils.asyncFx(condition).get());
         } catch (TimeoutException e) {
-            throw new AssertionError("It did not come about within " + PATIENCE + " s; the window shows:\n" + read(), e);
+            throw new AssertionError(
+                    "It did not come about within " + PATIENCE + " s; the window shows:\n" + read(), e);
         }
     }
 
@@ -196,7 +215,10 @@ abstract class WindowTest extends FxRobot {
     }
 
     Screen screen(String title) {
-        return prototype().screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new AssertionError("No screen " + title));
+        return prototype().screens().stream()
+                .filter(s -> s.title().equals(title))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("No screen " + title));
     }
 
     /** Time passes in play. */
@@ -217,7 +239,9 @@ abstract class WindowTest extends FxRobot {
     /** Everything that can be read in all windows now, one line each. */
     String read() {
         List<String> words = new ArrayList<>();
-        interact(() -> Window.getWindows().stream().filter(Window::isShowing).forEach(w -> collect(w.getScene().getRoot(), words)));
+        interact(() -> Window.getWindows().stream()
+                .filter(Window::isShowing)
+                .forEach(w -> collect(w.getScene().getRoot(), words)));
         return String.join("\n", words);
     }
 
@@ -225,7 +249,9 @@ abstract class WindowTest extends FxRobot {
         if (!node.isVisible()) {
             return;
         }
-        if (node instanceof Labeled labeled && labeled.getText() != null && !labeled.getText().isBlank()) {
+        if (node instanceof Labeled labeled
+                && labeled.getText() != null
+                && !labeled.getText().isBlank()) {
             words.add(labeled.getText());
         } else if (node instanceof Text text && !text.getText().isBlank() && !(node.getParent() instanceof Labeled)) {
             words.add(text.getText());
@@ -244,7 +270,12 @@ abstract class WindowTest extends FxRobot {
         Node paper = lookup("#desk-paper").query();
         Bounds bounds = paper.localToScreen(paper.getBoundsInLocal());
         double width = paper.getLayoutBounds().getWidth();
-        double mock = opened.work().screen().orElseThrow().mockFor(opened.work().width()).map(m -> m.width()).orElse(opened.work().device().width());
+        double mock = opened.work()
+                .screen()
+                .orElseThrow()
+                .mockFor(opened.work().width())
+                .map(m -> m.width())
+                .orElse(opened.work().device().width());
         Point2D origin = paper.localToScreen(0, 0);
         assertThat(bounds).isNotNull();
         return new Point2D(origin.getX() + x * width / mock, origin.getY() + y * width / mock);
@@ -263,12 +294,16 @@ abstract class WindowTest extends FxRobot {
 
     Optional<Node> cardOf(String title) {
         String id = screen(title).id();
-        return lookup((Node n) -> n.isVisible() && n.getStyleClass().contains("card") && id.equals(n.getUserData())).tryQuery();
+        return lookup((Node n) -> n.isVisible() && n.getStyleClass().contains("card") && id.equals(n.getUserData()))
+                .tryQuery();
     }
 
     /** The hotspot with those words on the screen with a title. */
     Hotspot hotspot(String on, String words) {
-        return prototype().index().hotspotsOn(screen(on).id()).stream().filter(h -> h.title().equals(words)).findFirst().orElseThrow();
+        return prototype().index().hotspotsOn(screen(on).id()).stream()
+                .filter(h -> h.title().equals(words))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Presses where a thing stands once everything has been laid out: what was done before may still be moving it. */
@@ -324,7 +359,8 @@ abstract class WindowTest extends FxRobot {
     /** The place in the window of a point on the device in play, in px of the device. */
     Point2D onDevice(double x, double y) {
         Node device = lookup("#device-view").query();
-        double scale = device.getLayoutBounds().getWidth() / opened.work().device().width();
+        double scale =
+                device.getLayoutBounds().getWidth() / opened.work().device().width();
         return device.localToScreen(x * scale, y * scale);
     }
 
@@ -335,7 +371,9 @@ abstract class WindowTest extends FxRobot {
 
     /** The trail's titles in play, the current place first. */
     List<String> trail() {
-        return lookup(".trail-place").queryAll().stream().map(row -> ((Label) row.lookup(".label")).getText()).toList();
+        return lookup(".trail-place").queryAll().stream()
+                .map(row -> ((Label) row.lookup(".label")).getText())
+                .toList();
     }
 
     /** Until nothing moves on the device any more. */
@@ -350,8 +388,10 @@ abstract class WindowTest extends FxRobot {
             return;
         }
         interact(() -> {
-            BufferedImage out = new BufferedImage((int) stage.getWidth(), (int) stage.getHeight(), BufferedImage.TYPE_INT_RGB);
-            for (Window window : Window.getWindows().stream().filter(Window::isShowing).toList()) {
+            BufferedImage out =
+                    new BufferedImage((int) stage.getWidth(), (int) stage.getHeight(), BufferedImage.TYPE_INT_RGB);
+            for (Window window :
+                    Window.getWindows().stream().filter(Window::isShowing).toList()) {
                 WritableImage image = window.getScene().snapshot(null);
                 int w = (int) image.getWidth();
                 int h = (int) image.getHeight();
@@ -359,11 +399,14 @@ abstract class WindowTest extends FxRobot {
                 image.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), argb, 0, w);
                 BufferedImage one = new BufferedImage(w, h, BufferedImage.TYPE_INT_ARGB);
                 one.setRGB(0, 0, w, h, argb, 0, w);
-                out.getGraphics().drawImage(one, (int) (window.getX() - stage.getX()), (int) (window.getY() - stage.getY()), null);
+                out.getGraphics()
+                        .drawImage(
+                                one, (int) (window.getX() - stage.getX()), (int) (window.getY() - stage.getY()), null);
             }
             try {
                 Files.createDirectories(Path.of("target", "shots"));
-                ImageIO.write(out, "png", Path.of("target", "shots", name + ".png").toFile());
+                ImageIO.write(
+                        out, "png", Path.of("target", "shots", name + ".png").toFile());
             } catch (IOException e) {
                 throw new IllegalStateException(e);
             }

@@ -14,7 +14,9 @@ public class Unreadable extends Exception {
     /** Why something failed, in words that can end a sentence; never nothing. */
     public static String why(Throwable failed) {
         String message = failed.getMessage();
-        return message == null || message.isBlank() ? "nobody knows why (" + failed.getClass().getSimpleName() + ")" : message.strip().replaceAll("\\s*\\R\\s*", " ").replaceFirst("\\.$", "");
+        return message == null || message.isBlank()
+                ? "nobody knows why (" + failed.getClass().getSimpleName() + ")"
+                : message.strip().replaceAll("\\s*\\R\\s*", " ").replaceFirst("\\.$", "");
     }
 
     /** The sentence for people. */

@@ -41,15 +41,25 @@ class ChecksEndTest {
     }
 
     private static Prototype made(List<Fact> facts, List<Hotspot> hotspots, List<Condition> when) {
-        Hotspot go = tap("go", Branch.of(List.of(new Effect.Advance(new Target.ToScreen("b")))).withWhen(when));
-        return Prototype.empty("Made").withScreens(List.of(Screen.page("home", "home").withHotspots(Stream.concat(hotspots.stream(), Stream.of(go)).toList()),
-                Screen.page("b", "b").withHotspots(List.of(tap("back", Branch.of(List.of(new Effect.Return()))))))).withEntries(List.of(Entry.at("start", "home"))).withFacts(facts);
+        Hotspot go = tap(
+                "go",
+                Branch.of(List.of(new Effect.Advance(new Target.ToScreen("b")))).withWhen(when));
+        return Prototype.empty("Made")
+                .withScreens(List.of(
+                        Screen.page("home", "home")
+                                .withHotspots(Stream.concat(hotspots.stream(), Stream.of(go))
+                                        .toList()),
+                        Screen.page("b", "b")
+                                .withHotspots(List.of(tap("back", Branch.of(List.of(new Effect.Return())))))))
+                .withEntries(List.of(Entry.at("start", "home")))
+                .withFacts(facts);
     }
 
     /** Nothing is ruled out that was not looked at to its end. */
     private static void assertOpen(Checked checked) {
         assertThat(checked.unsettled()).isNotEmpty();
-        assertThat(checked.shows("b") || checked.unsettled().stream().anyMatch(u -> u.rule() == Rule.UNREACHED_SCREEN)).isTrue();
+        assertThat(checked.shows("b") || checked.unsettled().stream().anyMatch(u -> u.rule() == Rule.UNREACHED_SCREEN))
+                .isTrue();
         assertThat(checked.findings(Rule.UNREACHED_SCREEN)).isEmpty();
         assertThat(checked.findings(Rule.LINK_NEVER_FIRES)).isEmpty();
         assertThat(checked.findings(Rule.DEAD_END)).isEmpty();
@@ -58,21 +68,38 @@ class ChecksEndTest {
     @Test
     void whereATapCountsToAMillion() {
         int most = 1_000_000;
-        assertOpen(Check.of(made(List.of(new Fact("n", "n", new Fact.Kind.Number(0, most), Rest.NONE)), List.of(tap("up", remember("n", new Effect.Change.By(1)))),
+        assertOpen(Check.of(made(
+                List.of(new Fact("n", "n", new Fact.Kind.Number(0, most), Rest.NONE)),
+                List.of(tap("up", remember("n", new Effect.Change.By(1)))),
                 List.of(new Condition("n", Condition.Compare.AT_LEAST, new Value.Number(most))))));
     }
 
     @Test
     void whereFortyAreToggledAndAllAskedForAtOnce() {
-        List<Fact> facts = IntStream.range(0, 40).mapToObj(i -> new Fact("f" + i, "f" + i, new Fact.Kind.YesNo(), Rest.NONE)).toList();
-        assertOpen(Check.of(made(facts, facts.stream().map(f -> tap("toggle " + f.id(), remember(f.id(), new Effect.Change.Toggle()))).toList(),
-                facts.stream().map(f -> new Condition(f.id(), Condition.Compare.IS, new Value.YesNo(true))).toList())));
+        List<Fact> facts = IntStream.range(0, 40)
+                .mapToObj(i -> new Fact("f" + i, "f" + i, new Fact.Kind.YesNo(), Rest.NONE))
+                .toList();
+        assertOpen(Check.of(made(
+                facts,
+                facts.stream()
+                        .map(f -> tap("toggle " + f.id(), remember(f.id(), new Effect.Change.Toggle())))
+                        .toList(),
+                facts.stream()
+                        .map(f -> new Condition(f.id(), Condition.Compare.IS, new Value.YesNo(true)))
+                        .toList())));
     }
 
     @Test
     void whereTabsSequencesAndWaitsMakeTooManyPlaces() throws Exception {
-        Checked checked = Check.of(PrototypeFile.open(Path.of("src", "test", "resources", "cases", "without-end.pandel")).prototype());
+        Checked checked =
+                Check.of(PrototypeFile.open(Path.of("src", "test", "resources", "cases", "without-end.pandel"))
+                        .prototype());
         assertThat(checked.unsettled()).isNotEmpty();
-        checked.shown().forEach(screen -> assertThat(checked.walkTo(screen).orElseThrow().replay(checked.prototype()).screen()).isEqualTo(screen));
+        checked.shown()
+                .forEach(screen -> assertThat(checked.walkTo(screen)
+                                .orElseThrow()
+                                .replay(checked.prototype())
+                                .screen())
+                        .isEqualTo(screen));
     }
 }

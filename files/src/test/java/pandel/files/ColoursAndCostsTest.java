@@ -75,7 +75,10 @@ class ColoursAndCostsTest {
     }
 
     private static void chunk(ByteArrayOutputStream out, String type, byte[] data) throws IOException {
-        var whole = java.nio.ByteBuffer.allocate(data.length + 12).putInt(data.length).put(type.getBytes(StandardCharsets.US_ASCII)).put(data);
+        var whole = java.nio.ByteBuffer.allocate(data.length + 12)
+                .putInt(data.length)
+                .put(type.getBytes(StandardCharsets.US_ASCII))
+                .put(data);
         java.util.zip.CRC32 crc = new java.util.zip.CRC32();
         crc.update(whole.array(), 4, data.length + 4);
         out.write(whole.putInt((int) crc.getValue()).array());
@@ -84,8 +87,16 @@ class ColoursAndCostsTest {
     /** A JPEG in printers' colours: white paper, as a printer's program writes it, inverted and with its mark. */
     @Test
     void printersColoursAreShownAsColours() throws Exception {
-        BufferedImage image = new BufferedImage(new java.awt.image.ComponentColorModel(new FourColours(), false, false, java.awt.Transparency.OPAQUE, java.awt.image.DataBuffer.TYPE_BYTE),
-                java.awt.image.Raster.createInterleavedRaster(java.awt.image.DataBuffer.TYPE_BYTE, 16, 16, 4, null), false, null);
+        BufferedImage image = new BufferedImage(
+                new java.awt.image.ComponentColorModel(
+                        new FourColours(),
+                        false,
+                        false,
+                        java.awt.Transparency.OPAQUE,
+                        java.awt.image.DataBuffer.TYPE_BYTE),
+                java.awt.image.Raster.createInterleavedRaster(java.awt.image.DataBuffer.TYPE_BYTE, 16, 16, 4, null),
+                false,
+                null);
         var writer = ImageIO.getImageWritersByFormatName("jpg");
         byte[] bytes = null;
         while (writer.hasNext() && bytes == null) {
@@ -103,7 +114,9 @@ class ColoursAndCostsTest {
         org.junit.jupiter.api.Assumptions.assumeTrue(bytes != null, "No writer here makes one");
         int shown = Pictures.decode(bytes, "cmyk.jpg").argb()[40];
         assertThat(shown >>> 24).isEqualTo(255);
-        assertThat((shown & 255) + (shown >> 8 & 255) + (shown >> 16 & 255)).as("no ink is white").isGreaterThan(3 * 235);
+        assertThat((shown & 255) + (shown >> 8 & 255) + (shown >> 16 & 255))
+                .as("no ink is white")
+                .isGreaterThan(3 * 235);
     }
 
     private static final class FourColours extends java.awt.color.ColorSpace {
@@ -162,29 +175,50 @@ class ColoursAndCostsTest {
 
     @Test
     void aShareOfTheWidthIsThatOfTheViewBox() throws Exception {
-        Raster raster = drawn("<svg xmlns='http://www.w3.org/2000/svg' width='100%' height='100%' viewBox='0 0 200 120'><rect width='200' height='120' fill='#0e5668'/></svg>");
+        Raster raster =
+                drawn("<svg xmlns='http://www.w3.org/2000/svg' width='100%' height='100%' viewBox='0 0 200 120'><rect "
+                        + "width='200' height='120' fill='#0e5668'/></svg>");
         assertThat(raster.width()).isEqualTo(600);
         assertThat(raster.height()).isEqualTo(360);
         assertThat(raster.argb()[600 * 180 + 300]).isEqualTo(0xFF0E5668);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"<a href='https://fernside.example/help'><rect width='9' height='9'/></a>", "<text>javascript: and onclick= and &lt;script&gt; and url(http://x)</text>",
-        "<!-- <!ENTITY a> <script> --><rect width='9' height='9'/>", "<title>src='http://lane.example'</title>"})
+    @ValueSource(
+            strings = {
+                "<a href='https://fernside.example/help'><rect width='9' height='9'/></a>",
+                "<text>javascript: and onclick= and &lt;script&gt; and url(http://x)</text>",
+                "<!-- <!ENTITY a> <script> --><rect width='9' height='9'/>",
+                "<title>src='http://lane.example'</title>"
+            })
     void whatIsHarmlessIsNoReasonToRefuse(String inside) throws Exception {
-        assertThat(drawn("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'>" + inside + "</svg>").width()).isEqualTo(60);
+        assertThat(drawn("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'>" + inside + "</svg>")
+                        .width())
+                .isEqualTo(60);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "<script>1</script>|holds a script", "<rect onclick='x()' width='9' height='9'/>|holds a script", "<a href='javascript:x()'><rect/></a>|holds a script",
-        "<image href='http://lane.example/a.png'/>|from outside itself", "<style>@import 'http://lane.example/a.css';</style>|from outside itself", "<rect fill='url(http://lane.example/#a)'/>|from outside itself"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "<script>1</script>|holds a script", "<rect onclick='x()' width='9' height='9'/>|holds a script",
+                        "<a href='javascript:x()'><rect/></a>|holds a script",
+                "<image href='http://lane.example/a.png'/>|from outside itself",
+                        "<style>@import 'http://lane.example/a.css';</style>|from outside itself",
+                        "<rect fill='url(http://lane.example/#a)'/>|from outside itself"
+            })
     void whatRunsOrReadsFromOutsideIsRefused(String inside, String why) {
-        assertThatThrownBy(() -> drawn("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'>" + inside + "</svg>")).isInstanceOf(Unreadable.class).hasMessageContaining(why);
+        assertThatThrownBy(() ->
+                        drawn("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'>" + inside + "</svg>"))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining(why);
     }
 
     private static String blurred(int times, int deviation) {
-        StringBuilder svg = new StringBuilder("<svg xmlns='http://www.w3.org/2000/svg' width='1000' height='1000'><filter id='f'><feGaussianBlur stdDeviation='" + deviation + "'/></filter>");
+        StringBuilder svg =
+                new StringBuilder("<svg xmlns='http://www.w3.org/2000/svg' width='1000' height='1000'><filter "
+                        + "id='f'><feGaussianBlur stdDeviation='"
+                        + deviation + "'/></filter>");
         for (int i = 0; i < times; i++) {
             svg.append("<rect filter='url(#f)' width='900' height='900'/>");
         }
@@ -193,17 +227,29 @@ class ColoursAndCostsTest {
 
     @Test
     void whatWouldCostTooMuchIsRefusedBeforeItIsDrawn() throws Exception {
-        assertThatThrownBy(() -> drawn(blurred(1, 3000))).isInstanceOf(Unreadable.class).hasMessageContaining("blurs over 9000 pixels; export it as a PNG instead.");
-        assertThatThrownBy(() -> drawn(blurred(10, 20))).isInstanceOf(Unreadable.class).hasMessageContaining("more blurs and filters than can be drawn in a moment");
+        assertThatThrownBy(() -> drawn(blurred(1, 3000)))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("blurs over 9000 pixels; export it as a PNG instead.");
+        assertThatThrownBy(() -> drawn(blurred(10, 20)))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("more blurs and filters than can be drawn in a moment");
         assertThat(drawn(blurred(1, 4)).width()).isEqualTo(3000);
-        StringBuilder again = new StringBuilder("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'><defs><g id='g0'><rect width='1' height='1'/></g>");
+        StringBuilder again = new StringBuilder(
+                "<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'><defs><g id='g0'><rect width='1' "
+                        + "height='1'/></g>");
         for (int i = 1; i < 12; i++) {
             again.append("<g id='g" + i + "'>" + ("<use href='#g" + (i - 1) + "'/>").repeat(10) + "</g>");
         }
-        assertThatThrownBy(() -> drawn(again + "</defs><use href='#g11'/></svg>")).isInstanceOf(Unreadable.class).hasMessageContaining("the same parts over and over");
+        assertThatThrownBy(() -> drawn(again + "</defs><use href='#g11'/></svg>"))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("the same parts over and over");
         byte[] large = written(new BufferedImage(6000, 6000, BufferedImage.TYPE_BYTE_BINARY), "png");
-        assertThatThrownBy(() -> drawn("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'><image width='20' height='20' href='data:image/png;base64,"
-                + java.util.Base64.getEncoder().encodeToString(large) + "'/></svg>")).isInstanceOf(Unreadable.class).hasMessageContaining("36,000,000 pixels in all");
+        assertThatThrownBy(
+                        () -> drawn("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'><image width='20' "
+                                + "height='20' href='data:image/png;base64,"
+                                + java.util.Base64.getEncoder().encodeToString(large) + "'/></svg>"))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("36,000,000 pixels in all");
     }
 
     private static final Naming NAMING = new Naming(new IntUnaryOperator() {
@@ -226,19 +272,31 @@ class ColoursAndCostsTest {
         Files.write(inside.resolve("desk@2X.png"), png);
         Files.createDirectory(folder.resolve("empty"));
         Gathering.Found found = Gathering.look(List.of(folder));
-        assertThat(found.pictures()).extracting(p -> p.getFileName().toString()).containsExactly("one.png", "without ending");
-        assertThat(found.leftOut()).containsExactly("“scan.tiff” is left out: pictures are PNG, JPEG, SVG, WebP, GIF or BMP.");
+        assertThat(found.pictures())
+                .extracting(p -> p.getFileName().toString())
+                .containsExactly("one.png", "without ending");
+        assertThat(found.leftOut())
+                .containsExactly("“scan.tiff” is left out: pictures are PNG, JPEG, SVG, WebP, GIF or BMP.");
         assertThat(found.inside()).containsExactly(inside);
         try (PictureShelf shelf = new PictureShelf()) {
-            List<Screen> screens = new Gathering(shelf, new Thumbnails(folder.resolve("thumbnails"))).withSections(found.inside())
-                    .take(List.of(folder.resolve("one.png"), inside.resolve("desk@2X.png")), Set.of(), NAMING, n -> { }, () -> false).orElseThrow().screens();
+            List<Screen> screens = new Gathering(shelf, new Thumbnails(folder.resolve("thumbnails")))
+                    .withSections(found.inside())
+                    .take(
+                            List.of(folder.resolve("one.png"), inside.resolve("desk@2X.png")),
+                            Set.of(),
+                            NAMING,
+                            n -> {},
+                            () -> false)
+                    .orElseThrow()
+                    .screens();
             assertThat(screens).extracting(Screen::section).containsExactly("", "Checking in");
             assertThat(((Picture) screens.getLast().mocks().getFirst()).scale()).isEqualTo(2);
         }
     }
 
     @ParameterizedTest
-    @CsvSource({"a@2X.png,A,2", "a@12x.png,A,12", "@2x.png,Untitled,2", "a@1.5x.jpg,A,1.5", "a@0x.png,A,0", "a.png,A,0"})
+    @CsvSource({"a@2X.png,A,2", "a@12x.png,A,12", "@2x.png,Untitled,2", "a@1.5x.jpg,A,1.5", "a@0x.png,A,0", "a.png,A,0"
+    })
     void scalesAreReadFromNames(String name, String title, double scale) {
         assertThat(FileTitle.of(name)).isEqualTo(new FileTitle(title, scale));
     }

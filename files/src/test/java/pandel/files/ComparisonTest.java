@@ -47,6 +47,7 @@ class ComparisonTest {
 
     @TempDir
     private Path scratch;
+
     private PictureShelf shelf;
     private Thumbnails thumbnails;
     private Prototype sample;
@@ -59,7 +60,9 @@ class ComparisonTest {
         thumbnails = new Thumbnails(scratch);
         // The pages of its welcome are drawn apart from the folders of pictures.
         Prototype all = opened.prototype();
-        sample = all.withScreens(all.screens().stream().filter(s -> all.index().sequencesOf(s.id()).isEmpty()).toList());
+        sample = all.withScreens(all.screens().stream()
+                .filter(s -> all.index().sequencesOf(s.id()).isEmpty())
+                .toList());
     }
 
     @AfterEach
@@ -68,8 +71,18 @@ class ComparisonTest {
     }
 
     private List<Came> came(String folder) throws Unreadable {
-        return new Gathering(shelf, thumbnails).take(Gathering.find(List.of(SAMPLES.resolve(folder))), Set.of(), new Naming(new Random(1)::nextInt), done -> { }, () -> false)
-                .orElseThrow().screens().stream().map(Came::new).toList();
+        return new Gathering(shelf, thumbnails)
+                        .take(
+                                Gathering.find(List.of(SAMPLES.resolve(folder))),
+                                Set.of(),
+                                new Naming(new Random(1)::nextInt),
+                                done -> {},
+                                () -> false)
+                        .orElseThrow()
+                        .screens()
+                        .stream()
+                        .map(Came::new)
+                        .toList();
     }
 
     private static long count(List<Pairing> pairings, Kind kind) {
@@ -79,14 +92,27 @@ class ComparisonTest {
     @Test
     void nextWeekIsToldAsItIs() throws Exception {
         Looks looks = new Looks(shelf, thumbnails);
-        List<Pairing> pairings = Comparison.withoutAsides(Comparison.of(Comparison.had(sample), came("pictures-next-week"), looks::of));
+        List<Pairing> pairings =
+                Comparison.withoutAsides(Comparison.of(Comparison.had(sample), came("pictures-next-week"), looks::of));
         assertThat(count(pairings, Kind.SAME)).isEqualTo(25);
-        assertThat(pairings.stream().filter(p -> p.kind() == Kind.CHANGED).map(p -> p.had().orElseThrow().screen().title())).containsExactly("Loans", "Bring it back", "Me");
-        Pairing renamed = pairings.stream().filter(p -> p.kind() == Kind.RENAMED).findFirst().orElseThrow();
+        assertThat(pairings.stream()
+                        .filter(p -> p.kind() == Kind.CHANGED)
+                        .map(p -> p.had().orElseThrow().screen().title()))
+                .containsExactly("Loans", "Bring it back", "Me");
+        Pairing renamed = pairings.stream()
+                .filter(p -> p.kind() == Kind.RENAMED)
+                .findFirst()
+                .orElseThrow();
         assertThat(renamed.had().orElseThrow().screen().title()).isEqualTo("Tool");
         assertThat(renamed.came().orElseThrow().picture().source()).isEqualTo("04_one-tool@2x.png");
-        assertThat(pairings.stream().filter(p -> p.kind() == Kind.NEW).map(p -> p.came().orElseThrow().screen().title())).containsExactly("Saved tools");
-        assertThat(pairings.stream().filter(p -> p.kind() == Kind.GONE).map(p -> p.had().orElseThrow().screen().title())).containsExactly("Report damage");
+        assertThat(pairings.stream()
+                        .filter(p -> p.kind() == Kind.NEW)
+                        .map(p -> p.came().orElseThrow().screen().title()))
+                .containsExactly("Saved tools");
+        assertThat(pairings.stream()
+                        .filter(p -> p.kind() == Kind.GONE)
+                        .map(p -> p.had().orElseThrow().screen().title()))
+                .containsExactly("Report damage");
     }
 
     @Test
@@ -94,9 +120,14 @@ class ComparisonTest {
         List<Came> came = new ArrayList<>(came("pictures"));
         for (int seed = 0; seed < 5; seed++) {
             Collections.shuffle(came, new Random(seed));
-            List<Pairing> pairings = Comparison.of(Comparison.had(sample).stream().filter(h -> h.screen().mocks().getFirst().equals(h.picture())).toList(), came, p -> {
-                throw new AssertionError("Content settles it; nobody needs to look");
-            });
+            List<Pairing> pairings = Comparison.of(
+                    Comparison.had(sample).stream()
+                            .filter(h -> h.screen().mocks().getFirst().equals(h.picture()))
+                            .toList(),
+                    came,
+                    p -> {
+                        throw new AssertionError("Content settles it; nobody needs to look");
+                    });
             assertThat(pairings).allMatch(p -> p.kind() == Kind.SAME);
         }
     }
@@ -146,13 +177,26 @@ class ComparisonTest {
     private List<Came> drawn(String name, byte[] png) throws Exception {
         Path folder = Files.createTempDirectory(scratch, "drawn");
         Files.write(folder.resolve(name), png);
-        return new Gathering(shelf, thumbnails).take(Gathering.find(List.of(folder)), Set.of(), new Naming(new Random(1)::nextInt), done -> { }, () -> false).orElseThrow().screens().stream().map(Came::new).toList();
+        return new Gathering(shelf, thumbnails)
+                        .take(
+                                Gathering.find(List.of(folder)),
+                                Set.of(),
+                                new Naming(new Random(1)::nextInt),
+                                done -> {},
+                                () -> false)
+                        .orElseThrow()
+                        .screens()
+                        .stream()
+                        .map(Came::new)
+                        .toList();
     }
 
     @Test
     void aHeadAndAButtonAloneAreNoReasonToTakeItForANewerPicture() throws Exception {
         Looks looks = new Looks(shelf, thumbnails);
-        List<Had> had = drawn("lost-luggage.png", headAndButton(1, 844)).stream().map(c -> new Had(c.screen(), c.picture())).toList();
+        List<Had> had = drawn("lost-luggage.png", headAndButton(1, 844)).stream()
+                .map(c -> new Had(c.screen(), c.picture()))
+                .toList();
         for (long words = 2; words < 12; words++) {
             List<Pairing> pairings = Comparison.of(had, drawn("season-pass.png", headAndButton(words, 844)), looks::of);
             assertThat(pairings).as("words %s", words).noneMatch(p -> p.kind() == Kind.RENAMED);
@@ -166,26 +210,47 @@ class ComparisonTest {
         }
         java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
         javax.imageio.ImageIO.write(changed, "png", out);
-        assertThat(Comparison.of(had, drawn("luggage-that-was-lost.png", out.toByteArray()), looks::of)).singleElement().satisfies(p -> assertThat(p.kind()).isEqualTo(Kind.RENAMED));
+        assertThat(Comparison.of(had, drawn("luggage-that-was-lost.png", out.toByteArray()), looks::of))
+                .singleElement()
+                .satisfies(p -> assertThat(p.kind()).isEqualTo(Kind.RENAMED));
     }
 
     private static Picture picture(Random random) {
-        return new Picture(random.nextBoolean() ? Width.NARROW : Width.WIDE, random.nextInt(6) + ".png", 10, 20, 1, random.nextInt(4) + "_page " + random.nextInt(4) + ".png", Rest.NONE);
+        return new Picture(
+                random.nextBoolean() ? Width.NARROW : Width.WIDE,
+                random.nextInt(6) + ".png",
+                10,
+                20,
+                1,
+                random.nextInt(4) + "_page " + random.nextInt(4) + ".png",
+                Rest.NONE);
     }
 
     @Test
     void hotspotsOnChangedGroundOrOutsideAreToldAndNoneIsTouched() throws Exception {
         Looks looks = new Looks(shelf, thumbnails);
-        List<Swap> swaps = Comparison.of(Comparison.had(sample), came("pictures-next-week"), looks::of).stream().filter(Pairing::replaces)
-                .map(p -> new Swap(p.had().orElseThrow().screen().id(), p.had().orElseThrow().picture(), p.came().orElseThrow().picture())).toList();
+        List<Swap> swaps = Comparison.of(Comparison.had(sample), came("pictures-next-week"), looks::of).stream()
+                .filter(Pairing::replaces)
+                .map(p -> new Swap(
+                        p.had().orElseThrow().screen().id(),
+                        p.had().orElseThrow().picture(),
+                        p.came().orElseThrow().picture()))
+                .toList();
         Prototype replaced = PictureEdits.replace(swaps, List.of(), List.of()).applyTo(sample);
-        assertThat(replaced.index().hotspots()).containsExactlyElementsOf(sample.index().hotspots());
+        assertThat(replaced.index().hotspots())
+                .containsExactlyElementsOf(sample.index().hotspots());
         assertThat(replaced.index().ways()).hasSameSizeAs(sample.index().ways());
-        List<String> doubted = Doubt.after(replaced, swaps, looks).stream().map(d -> replaced.index().hotspot(d.hotspot()).orElseThrow().title()).toList();
+        List<String> doubted = Doubt.after(replaced, swaps, looks).stream()
+                .map(d -> replaced.index().hotspot(d.hotspot()).orElseThrow().title())
+                .toList();
         // The rows of the loans moved down; the strip and what stands on unchanged ground did not.
-        assertThat(doubted).contains("Four-person tent", "Orchard ladder").doesNotContain("Sign out", "Reserve", "It was taken back");
-        assertThat(Ground.holds(swaps.getFirst().fresh(), new Area(300, 800, 100, 40))).isFalse();
-        assertThat(Ground.holds(swaps.getFirst().fresh(), new Area(0, 0, 390, 844))).isTrue();
+        assertThat(doubted)
+                .contains("Four-person tent", "Orchard ladder")
+                .doesNotContain("Sign out", "Reserve", "It was taken back");
+        assertThat(Ground.holds(swaps.getFirst().fresh(), new Area(300, 800, 100, 40)))
+                .isFalse();
+        assertThat(Ground.holds(swaps.getFirst().fresh(), new Area(0, 0, 390, 844)))
+                .isTrue();
     }
 
     @Test
@@ -194,11 +259,14 @@ class ComparisonTest {
         Picture at2 = new Picture(Width.NARROW, "b.png", 200, 200, 2, "a.png", Rest.NONE);
         Raster small = half(100);
         Raster large = half(200);
-        assertThat(Ground.changed(small, at1, large, at2, new Area(10, 10, 30, 30))).isFalse();
+        assertThat(Ground.changed(small, at1, large, at2, new Area(10, 10, 30, 30)))
+                .isFalse();
         int[] dark = new int[200 * 200];
         java.util.Arrays.fill(dark, 0xFF000000);
-        assertThat(Ground.changed(small, at1, new Raster(200, 200, dark), at2, new Area(60, 10, 30, 30))).isTrue();
-        assertThat(Ground.changed(small, at1, new Raster(200, 200, dark), at2, new Area(10, 10, 30, 30))).isFalse();
+        assertThat(Ground.changed(small, at1, new Raster(200, 200, dark), at2, new Area(60, 10, 30, 30)))
+                .isTrue();
+        assertThat(Ground.changed(small, at1, new Raster(200, 200, dark), at2, new Area(10, 10, 30, 30)))
+                .isFalse();
     }
 
     /** Black at the left, white at the right. */

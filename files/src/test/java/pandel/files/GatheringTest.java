@@ -38,8 +38,14 @@ class GatheringTest {
     private Path folder;
 
     @ParameterizedTest
-    @CsvSource({"03_tool-detail@2x.png, Tool detail, 2", "tools.jpeg, Tools, 0", "10 - My Loans.PNG, My Loans, 0", "7.png, 7, 0",
-        "sign_in@1.5x.png, Sign in, 1.5", "screen.v2.png, Screen v2, 0"})
+    @CsvSource({
+        "03_tool-detail@2x.png, Tool detail, 2",
+        "tools.jpeg, Tools, 0",
+        "10 - My Loans.PNG, My Loans, 0",
+        "7.png, 7, 0",
+        "sign_in@1.5x.png, Sign in, 1.5",
+        "screen.v2.png, Screen v2, 0"
+    })
     void titlesComeFromFileNames(String file, String title, double scale) {
         FileTitle read = FileTitle.of(file);
         assertThat(read.title()).isEqualTo(title);
@@ -79,28 +85,34 @@ class GatheringTest {
         AtomicInteger done = new AtomicInteger();
         try (PictureShelf shelf = new PictureShelf()) {
             Gathering.Gathered gathered = new Gathering(shelf, new Thumbnails(folder.resolve("thumbs")))
-                    .take(Gathering.find(List.of(folder)), Set.of(), NAMING, n -> done.incrementAndGet(), () -> false).orElseThrow();
+                    .take(Gathering.find(List.of(folder)), Set.of(), NAMING, n -> done.incrementAndGet(), () -> false)
+                    .orElseThrow();
             assertThat(gathered.screens()).extracting(Screen::title).containsExactly("Two", "Ten");
-            assertThat(gathered.screens()).allSatisfy(s -> assertThat(s.mocks().getFirst().width()).isEqualTo(390));
-            assertThat(gathered.problems()).containsExactly(
-                    "“3_cut.jpg” is cut short or damaged; export it again.",
-                    "“4_cut.png” is cut short or damaged; export it again.",
-                    "“5_header.png” is damaged: its header cannot be read; export it again.",
-                    "“6_empty.png” is empty; export it again.",
-                    "“7_words.png” is no PNG, JPEG, SVG, WebP, GIF or BMP picture.",
-                    "“8_wide.png” is 30,000 × 2 pixels; the most is 20,000 a side and 100 million in all.");
+            assertThat(gathered.screens())
+                    .allSatisfy(s -> assertThat(s.mocks().getFirst().width()).isEqualTo(390));
+            assertThat(gathered.problems())
+                    .containsExactly(
+                            "“3_cut.jpg” is cut short or damaged; export it again.",
+                            "“4_cut.png” is cut short or damaged; export it again.",
+                            "“5_header.png” is damaged: its header cannot be read; export it again.",
+                            "“6_empty.png” is empty; export it again.",
+                            "“7_words.png” is no PNG, JPEG, SVG, WebP, GIF or BMP picture.",
+                            "“8_wide.png” is 30,000 × 2 pixels; the most is 20,000 a side and 100 million in all.");
             assertThat(done).hasValue(8);
         }
     }
 
     @Test
     void aFolderWithoutPicturesIsRefusedAndStoppingTakesNothing() throws Exception {
-        assertThatThrownBy(() -> Gathering.find(List.of(folder))).isInstanceOf(Unreadable.class)
-                .hasMessage("There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “" + folder.getFileName() + "”.");
+        assertThatThrownBy(() -> Gathering.find(List.of(folder)))
+                .isInstanceOf(Unreadable.class)
+                .hasMessage(
+                        "There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “" + folder.getFileName() + "”.");
         Files.write(folder.resolve("a.png"), picture(10, 10, "png"));
         try (PictureShelf shelf = new PictureShelf()) {
             assertThat(new Gathering(shelf, new Thumbnails(folder.resolve("thumbs")))
-                    .take(Gathering.find(List.of(folder)), Set.of(), NAMING, n -> { }, () -> true)).isEmpty();
+                            .take(Gathering.find(List.of(folder)), Set.of(), NAMING, n -> {}, () -> true))
+                    .isEmpty();
         }
     }
 
@@ -114,15 +126,23 @@ class GatheringTest {
 
     @Test
     void everyKindOfPictureDecodesToTheSameColours() throws Exception {
-        for (int type : new int[] {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_BYTE_INDEXED, BufferedImage.TYPE_BYTE_BINARY}) {
+        for (int type : new int[] {
+            BufferedImage.TYPE_INT_RGB,
+            BufferedImage.TYPE_INT_ARGB,
+            BufferedImage.TYPE_BYTE_INDEXED,
+            BufferedImage.TYPE_BYTE_BINARY
+        }) {
             BufferedImage image = new BufferedImage(33, 17, type);
             for (int i = 0; i < 33 * 17; i++) {
                 image.setRGB(i % 33, i / 33, i * 7919 | (i % 3 == 0 ? 0xFF000000 : 0x80000000));
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             ImageIO.write(image, "png", out);
-            int[] expected = ImageIO.read(new ByteArrayInputStream(out.toByteArray())).getRGB(0, 0, 33, 17, null, 0, 33);
-            assertThat(Pictures.decode(out.toByteArray(), "x").argb()).as("type %s", type).isEqualTo(expected);
+            int[] expected =
+                    ImageIO.read(new ByteArrayInputStream(out.toByteArray())).getRGB(0, 0, 33, 17, null, 0, 33);
+            assertThat(Pictures.decode(out.toByteArray(), "x").argb())
+                    .as("type %s", type)
+                    .isEqualTo(expected);
         }
     }
 

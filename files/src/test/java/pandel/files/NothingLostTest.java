@@ -67,19 +67,26 @@ class NothingLostTest {
     @ParameterizedTest
     @ValueSource(strings = {"width", "height", "scale"})
     void aDeviceOfEndlessSizeIsRefusedWhereItIsRead(String field) {
-        String text = "{\"format\": \"pandel/1\", \"title\": \"T\", \"devices\": [{\"id\": \"d\", \"title\": \"D\", \"width\": 400, \"height\": 800, \"scale\": 1, \"back\": \"none\", \"pointing\": \"touch\"}]}"
-                .replaceFirst("\"" + field + "\": \\d+", "\"" + field + "\": 1e400");
-        assertThatThrownBy(() -> read(text)).isInstanceOf(Unreadable.class).hasMessage("In device 1: “" + field + "” is a number larger than any that can be meant; make it smaller.");
+        String text = "{\"format\": \"pandel/1\", \"title\": \"T\", \"devices\": [{\"id\": \"d\", \"title\": \"D\", "
+                + "\"width\": 400, \"height\": 800, \"scale\": 1, \"back\": \"none\", \"pointing\": "
+                + "\"touch\"}]}".replaceFirst("\"" + field + "\": \\d+", "\"" + field + "\": 1e400");
+        assertThatThrownBy(() -> read(text))
+                .isInstanceOf(Unreadable.class)
+                .hasMessage(
+                        "In device 1: “" + field + "” is a number larger than any that can be meant; make it smaller.");
     }
 
     @Test
     void textAfterTheObjectIsRefusedNotDropped() {
-        assertThatThrownBy(() -> read("{\"format\": \"pandel/1\", \"title\": \"T\"} {\"more\": 1}")).isInstanceOf(Unreadable.class).hasMessageContaining("prototype.json is not sound JSON at line 1");
+        assertThatThrownBy(() -> read("{\"format\": \"pandel/1\", \"title\": \"T\"} {\"more\": 1}"))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("prototype.json is not sound JSON at line 1");
     }
 
     @Test
     void longTextsAndHalvesOfLettersAreSavedAndOpened() throws Exception {
-        Prototype odd = titled("x".repeat(1_500_000)).withEntries(List.of(new Entry("e", new Target.ToScreen("s"), Optional.empty(), Rest.NONE)))
+        Prototype odd = titled("x".repeat(1_500_000))
+                .withEntries(List.of(new Entry("e", new Target.ToScreen("s"), Optional.empty(), Rest.NONE)))
                 .withScreens(List.of(Screen.page("a\ud83d", "one"), Screen.page("a\ud83e", "two \ude00 \ud83d\ude00")));
         Path file = folder.resolve("odd.pandel");
         save(odd, file);
@@ -94,7 +101,8 @@ class NothingLostTest {
             List<Screen> screens = new ArrayList<>();
             for (int i = 0; i < count; i++) {
                 String content = shelf.take(Integer.toString(i).getBytes(StandardCharsets.UTF_8), "png");
-                screens.add(Screen.page("s" + i, "S").withMocks(List.of(new Picture(Width.NARROW, content, 10, 10, 1, "", Rest.NONE))));
+                screens.add(Screen.page("s" + i, "S")
+                        .withMocks(List.of(new Picture(Width.NARROW, content, 10, 10, 1, "", Rest.NONE))));
             }
             PrototypeSaving.toFile(Prototype.empty("Many").withScreens(screens), file, shelf);
         }
@@ -104,7 +112,10 @@ class NothingLostTest {
 
     @Test
     void aPrototypeThatPacksTooWellIsStoredAsItIs() throws Exception {
-        Prototype alike = Prototype.empty("Alike").withScreens(IntStream.range(0, 12).mapToObj(i -> Screen.page("s" + i, "a".repeat(1_000_000))).toList());
+        Prototype alike = Prototype.empty("Alike")
+                .withScreens(IntStream.range(0, 12)
+                        .mapToObj(i -> Screen.page("s" + i, "a".repeat(1_000_000)))
+                        .toList());
         Path file = folder.resolve("alike.pandel");
         save(alike, file);
         assertThat(PrototypeFile.open(file).prototype()).isEqualTo(alike);
@@ -119,12 +130,16 @@ class NothingLostTest {
             deep = Map.of("in", deep);
         }
         Prototype tooDeep = titled("Deep").withRest(new Rest(Map.of("later", deep)));
-        assertThatThrownBy(() -> save(tooDeep, file)).isInstanceOf(Unreadable.class).hasMessageStartingWith("“kept.pandel” was not saved, because it could not be opened again.");
+        assertThatThrownBy(() -> save(tooDeep, file))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageStartingWith("“kept.pandel” was not saved, because it could not be opened again.");
         assertThat(PrototypeFile.open(file).prototype().title()).isEqualTo("Good");
         Path plain = Files.createDirectory(folder.resolve("plain"));
         try (PictureShelf shelf = new PictureShelf()) {
             PrototypeSaving.toFolder(titled("Good"), plain, shelf);
-            assertThatThrownBy(() -> PrototypeSaving.toFolder(tooDeep, plain, shelf)).isInstanceOf(Unreadable.class).hasMessageContaining("was not saved");
+            assertThatThrownBy(() -> PrototypeSaving.toFolder(tooDeep, plain, shelf))
+                    .isInstanceOf(Unreadable.class)
+                    .hasMessageContaining("was not saved");
         }
         assertThat(PrototypeFile.open(plain).prototype().title()).isEqualTo("Good");
         try (Stream<Path> left = Files.list(folder)) {
@@ -141,7 +156,8 @@ class NothingLostTest {
         save(titled("Two"), link);
         assertThat(link).isSymbolicLink();
         assertThat(PrototypeFile.open(real).prototype().title()).isEqualTo("Two");
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(real))).isEqualTo("rw-rw-r--");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(real)))
+                .isEqualTo("rw-rw-r--");
     }
 
     @Test
@@ -172,7 +188,9 @@ class NothingLostTest {
         save(titled("First"), file);
         Optional<FileStamp> mine = FileStamp.of(file);
         save(titled("Other"), file);
-        assertThatThrownBy(() -> save(titled("Mine"), file, mine)).isInstanceOf(ChangedOutside.class).hasMessageContaining("“both.pandel” was changed by another program");
+        assertThatThrownBy(() -> save(titled("Mine"), file, mine))
+                .isInstanceOf(ChangedOutside.class)
+                .hasMessageContaining("“both.pandel” was changed by another program");
         assertThat(PrototypeFile.open(file).prototype().title()).isEqualTo("Other");
         save(titled("Mine"), file, FileStamp.of(file));
         assertThat(PrototypeFile.open(file).prototype().title()).isEqualTo("Mine");
@@ -181,7 +199,10 @@ class NothingLostTest {
     @Test
     void twoWhoSaveOneFileAtOnceLeaveAWholeOne() throws Exception {
         Path file = folder.resolve("shared.pandel");
-        Prototype large = Prototype.empty("Large").withScreens(IntStream.range(0, 2000).mapToObj(i -> Screen.page("s" + i, "Screen " + i)).toList());
+        Prototype large = Prototype.empty("Large")
+                .withScreens(IntStream.range(0, 2000)
+                        .mapToObj(i -> Screen.page("s" + i, "Screen " + i))
+                        .toList());
         try (var savers = Executors.newFixedThreadPool(4)) {
             List<Future<?>> all = new ArrayList<>();
             for (int i = 0; i < 40; i++) {
@@ -208,9 +229,13 @@ class NothingLostTest {
         byte[] secret = "secret".getBytes(StandardCharsets.UTF_8);
         Path outside = Files.write(folder.resolve("outside"), secret);
         String content = PictureShelf.contentName(secret, "png");
-        String json = PrototypeWriter.text(read("{\"format\": \"pandel/1\", \"title\": \"T\", \"screens\": [{\"id\": \"s\", \"title\": \"S\", \"mocks\": [{\"picture\": \"" + content + "\", \"pixels\": [10, 10]}]}]}"));
+        String json = PrototypeWriter.text(
+                read("{\"format\": \"pandel/1\", \"title\": \"T\", \"screens\": [{\"id\": \"s\", \"title\": \"S\", "
+                        + "\"mocks\": [{\"picture\": \""
+                        + content + "\", \"pixels\": [10, 10]}]}]}"));
         Files.writeString(plain.resolve("prototype.json"), json);
-        Files.createSymbolicLink(Files.createDirectory(plain.resolve("pictures")).resolve(content), outside);
+        Files.createSymbolicLink(
+                Files.createDirectory(plain.resolve("pictures")).resolve(content), outside);
         PrototypeFile.Opened opened = PrototypeFile.open(plain);
         assertThat(opened.missing()).containsExactly(content);
         assertThat(opened.pictures().read(content)).isEmpty();
@@ -222,6 +247,8 @@ class NothingLostTest {
         assertThat(PrototypeFile.open(whole).pictures().read(content)).isEmpty();
         Path linked = Files.createDirectory(folder.resolve("linked"));
         Files.createSymbolicLink(linked.resolve("prototype.json"), plain.resolve("prototype.json"));
-        assertThatThrownBy(() -> PrototypeFile.open(linked)).isInstanceOf(Unreadable.class).hasMessageContaining("a link to a file outside the folder");
+        assertThatThrownBy(() -> PrototypeFile.open(linked))
+                .isInstanceOf(Unreadable.class)
+                .hasMessageContaining("a link to a file outside the folder");
     }
 }

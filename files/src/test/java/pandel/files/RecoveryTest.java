@@ -27,7 +27,9 @@ class RecoveryTest {
     @TempDir
     private Path folder;
 
-    /** A program that edits, keeps aside and now and then saves, as fast as it can, and says each edit once it is kept. */
+    /**
+     * A program that edits, keeps aside and now and then saves, as fast as it can, and says each edit once it is kept.
+     */
     static final class Victim {
         public static void main(String[] args) throws Exception {
             Path base = Path.of(args[0]);
@@ -54,10 +56,21 @@ class RecoveryTest {
         Random random = new Random(4);
         for (int kill = 0; kill < KILLS; kill++) {
             Files.copy(Path.of("..", "samples", "hollow-lane.pandel"), file, StandardCopyOption.REPLACE_EXISTING);
-            Process process = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Xshare:auto", "-XX:TieredStopAtLevel=1", "-cp",
-                    System.getProperty("java.class.path"), Victim.class.getName(), base.toString(), file.toString()).redirectError(ProcessBuilder.Redirect.DISCARD).start();
+            Process process = new ProcessBuilder(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-Xshare:auto",
+                            "-XX:TieredStopAtLevel=1",
+                            "-cp",
+                            System.getProperty("java.class.path"),
+                            Victim.class.getName(),
+                            base.toString(),
+                            file.toString())
+                    .redirectError(ProcessBuilder.Redirect.DISCARD)
+                    .start();
             int said = 0;
-            try (BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
+            try (BufferedReader out =
+                    new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
                 int after = 1 + random.nextInt(12);
                 for (String line = out.readLine(); line != null; line = out.readLine()) {
                     said = Math.max(said, Integer.parseInt(line));
@@ -73,7 +86,8 @@ class RecoveryTest {
             List<Recovery.Left> left = Recovery.find(base).left();
             assertThat(left).hasSize(1);
             PrototypeFile.Opened brought = Recovery.open(left.getFirst());
-            assertThat(Integer.parseInt(brought.prototype().title().substring(5))).isGreaterThanOrEqualTo(said);
+            assertThat(Integer.parseInt(brought.prototype().title().substring(5)))
+                    .isGreaterThanOrEqualTo(said);
             assertThat(brought.missing()).isEmpty();
             String saved = PrototypeFile.open(file).prototype().title();
             int lastSave = (said - 1) / 7 * 7;
@@ -90,14 +104,18 @@ class RecoveryTest {
         Files.write(cut.resolve("work.pandel"), java.util.Arrays.copyOf(bytes, bytes.length / 2));
         Recovery.Found found = Recovery.find(folder);
         assertThat(found.left()).extracting(Recovery.Left::folder).containsExactly(whole);
-        assertThat(found.setAside()).singleElement().satisfies(aside -> assertThat(aside.resolve("work.pandel")).hasSize(bytes.length / 2));
+        assertThat(found.setAside())
+                .singleElement()
+                .satisfies(aside -> assertThat(aside.resolve("work.pandel")).hasSize(bytes.length / 2));
         assertThat(Recovery.find(folder).setAside()).as("it is told once").isEmpty();
     }
 
     @Test
     void workOfOverTwentyMillionLettersIsFound() throws Exception {
-        Prototype large = Prototype.empty("Large").withScreens(java.util.stream.IntStream.range(0, 22).mapToObj(i ->
-                pandel.core.model.Screen.page("s" + i, "x".repeat(1_000_000))).toList());
+        Prototype large = Prototype.empty("Large")
+                .withScreens(java.util.stream.IntStream.range(0, 22)
+                        .mapToObj(i -> pandel.core.model.Screen.page("s" + i, "x".repeat(1_000_000)))
+                        .toList());
         Path kept;
         try (PictureShelf shelf = new PictureShelf()) {
             Recovery recovery = Recovery.begin(folder);
@@ -119,8 +137,11 @@ class RecoveryTest {
     /** What a program that was ended leaves: the same files, locked by nobody. */
     private Path moved(Recovery recovery) throws Exception {
         Path from;
-        try (var all = Files.list(folder.resolve("running").toFile().isDirectory() ? folder.resolve("running") : folder)) {
-            from = all.filter(f -> Files.exists(f.resolve("work.pandel"))).findFirst().orElseThrow();
+        try (var all =
+                Files.list(folder.resolve("running").toFile().isDirectory() ? folder.resolve("running") : folder)) {
+            from = all.filter(f -> Files.exists(f.resolve("work.pandel")))
+                    .findFirst()
+                    .orElseThrow();
         }
         Path to = Files.createDirectories(folder.resolve("ended")).resolve(from.getFileName());
         Files.createDirectories(to);

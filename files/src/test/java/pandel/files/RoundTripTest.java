@@ -41,15 +41,19 @@ class RoundTripTest {
     private Path folder;
 
     @Property(tries = 60)
-    void writtenAndReadItIsTheSame(@ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size, @ForAll Kind kind) throws Exception {
-        Prototype prototype = Generated.of(size, seed, kind, (int) (seed & 3)).withWidths((seed & 4) == 0 ? Widths.USUAL : new Widths(700 + size, 1200));
+    void writtenAndReadItIsTheSame(@ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size, @ForAll Kind kind)
+            throws Exception {
+        Prototype prototype = Generated.of(size, seed, kind, (int) (seed & 3))
+                .withWidths((seed & 4) == 0 ? Widths.USUAL : new Widths(700 + size, 1200));
         String text = PrototypeWriter.text(prototype);
         assertThat(read(text)).isEqualTo(prototype);
-        assertThat(schema("prototype").validate(new ObjectMapper().readTree(text))).isEmpty();
+        assertThat(schema("prototype").validate(new ObjectMapper().readTree(text)))
+                .isEmpty();
     }
 
     private static Prototype read(String text) throws Unreadable, IOException {
-        return PrototypeReader.read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)), pandel.files.json.VersionTexts.NONE);
+        return PrototypeReader.read(
+                new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)), pandel.files.json.VersionTexts.NONE);
     }
 
     private static JsonSchema schema(String name) throws IOException {
@@ -86,7 +90,8 @@ class RoundTripTest {
         try (PictureShelf shelf = new PictureShelf()) {
             shelf.add(PrototypeFile.open(file).pictures());
             PrototypeSaving.toFile(sample.prototype().withScreens(List.of()), file, shelf);
-            String content = ((Picture) sample.prototype().screens().getFirst().mocks().getFirst()).content();
+            String content =
+                    ((Picture) sample.prototype().screens().getFirst().mocks().getFirst()).content();
             assertThat(shelf.read(content)).isPresent();
             PrototypeSaving.toFile(sample.prototype(), file, shelf);
             assertThat(PrototypeFile.open(file).missing()).isEmpty();
@@ -99,20 +104,28 @@ class RoundTripTest {
                 {"format": "pandel/1", "title": "T", "mood": {"a": [1, "x", null]},
                  "screens": [{"id": "s", "title": "S", "form": "page", "status": "draft", "colour": "red",
                    "hotspots": [{"id": "h", "title": "", "areas": {"narrow": [1, 2, 3, 4]}, "glow": true,
-                     "links": [{"id": "l", "cause": {"gesture": "tap"}, "branches": [{"effects": [{"verb": "return"}], "weight": 3}], "note": "n"}]}]}]}
+                     "links": [{"id": "l", "cause": {"gesture": "tap"},
+                       "branches": [{"effects": [{"verb": "return"}], "weight": 3}], "note": "n"}]}]}]}
                 """;
         String written = PrototypeWriter.text(read(text));
-        assertThat(written).contains("\"mood\"", "\"colour\" : \"red\"", "\"glow\" : true", "\"weight\" : 3", "\"note\" : \"n\"");
+        assertThat(written)
+                .contains("\"mood\"", "\"colour\" : \"red\"", "\"glow\" : true", "\"weight\" : 3", "\"note\" : \"n\"");
         assertThat(read(written)).isEqualTo(read(text));
     }
 
     @Test
     void reportsAreAsTheirSchemasSay() throws Exception {
         Prototype nasty = Generated.of(30, 5, Kind.NASTY);
-        assertThat(schema("check").validate(new ObjectMapper().readTree(Json.text(CheckJson.checked(Check.of(nasty)))))).isEmpty();
-        var walk = Check.of(nasty).findings().stream().flatMap(f -> f.walk().stream()).findFirst().orElseThrow();
+        assertThat(schema("check").validate(new ObjectMapper().readTree(Json.text(CheckJson.checked(Check.of(nasty))))))
+                .isEmpty();
+        var walk = Check.of(nasty).findings().stream()
+                .flatMap(f -> f.walk().stream())
+                .findFirst()
+                .orElseThrow();
         String events = Json.text(PlayJson.list(walk.events()));
-        assertThat(PlayJson.events(new ByteArrayInputStream(events.getBytes(StandardCharsets.UTF_8)))).isEqualTo(walk.events());
-        assertThat(schema("events").validate(new ObjectMapper().readTree(events))).isEmpty();
+        assertThat(PlayJson.events(new ByteArrayInputStream(events.getBytes(StandardCharsets.UTF_8))))
+                .isEqualTo(walk.events());
+        assertThat(schema("events").validate(new ObjectMapper().readTree(events)))
+                .isEmpty();
     }
 }

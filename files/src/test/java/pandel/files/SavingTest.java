@@ -34,13 +34,17 @@ class SavingTest {
     @Test
     void aFullDiskLosesNothing() throws Exception {
         PrototypeFile.Opened sample = PrototypeFile.open(SAMPLE);
-        try (PictureShelf shelf = new PictureShelf(); FileSystem small = Jimfs.newFileSystem(Configuration.unix().toBuilder().setMaxSize(120_000).build())) {
+        try (PictureShelf shelf = new PictureShelf();
+                FileSystem small = Jimfs.newFileSystem(
+                        Configuration.unix().toBuilder().setMaxSize(120_000).build())) {
             shelf.add(sample.pictures());
             Path file = small.getPath("/work/lane.pandel");
             byte[] before = "the file as it was".getBytes();
             Files.write(file, before);
-            assertThatThrownBy(() -> PrototypeSaving.toFile(sample.prototype(), file, shelf)).isInstanceOf(Unreadable.class)
-                    .hasMessageContaining("“lane.pandel” could not be saved").hasMessageContaining("there is no room left on the disk");
+            assertThatThrownBy(() -> PrototypeSaving.toFile(sample.prototype(), file, shelf))
+                    .isInstanceOf(Unreadable.class)
+                    .hasMessageContaining("“lane.pandel” could not be saved")
+                    .hasMessageContaining("there is no room left on the disk");
             assertThat(Files.readAllBytes(file)).isEqualTo(before);
             try (Stream<Path> there = Files.list(file.getParent())) {
                 assertThat(there.map(p -> p.getFileName().toString())).containsExactly("lane.pandel");
@@ -55,7 +59,9 @@ class SavingTest {
         Files.writeString(file, "kept");
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("r--r--r--"));
         try (PictureShelf shelf = new PictureShelf()) {
-            assertThatThrownBy(() -> PrototypeSaving.toFile(sample.prototype(), file, shelf)).isInstanceOf(Unreadable.class).hasMessageContaining("it is read-only");
+            assertThatThrownBy(() -> PrototypeSaving.toFile(sample.prototype(), file, shelf))
+                    .isInstanceOf(Unreadable.class)
+                    .hasMessageContaining("it is read-only");
         }
         assertThat(file).hasContent("kept");
     }
@@ -86,14 +92,22 @@ class SavingTest {
     void preferencesAreKeptAndDamagedOnesAreTheUsualOnes() throws Exception {
         PreferencesFile file = new PreferencesFile(folder.resolve("deep").resolve("preferences.json"));
         assertThat(file.read()).isEqualTo(Preferences.USUAL);
-        Preferences mine = Preferences.USUAL.withLook(Preferences.LookWish.NIGHT).reading(320).measured(4.25).opened(folder.resolve("x.pandel"));
+        Preferences mine = Preferences.USUAL
+                .withLook(Preferences.LookWish.NIGHT)
+                .reading(320)
+                .measured(4.25)
+                .opened(folder.resolve("x.pandel"));
         file.write(mine);
         assertThat(file.read()).isEqualTo(mine);
         Files.writeString(file.path(), "{\"look\": 7, \"wordsAMinute\": 99999, \"dotsAMillimetre\": -3}");
-        assertThat(file.read()).isEqualTo(new Preferences(Preferences.LookWish.SYSTEM, Preferences.FASTEST, OptionalDouble.empty(), List.of()));
+        assertThat(file.read())
+                .isEqualTo(new Preferences(
+                        Preferences.LookWish.SYSTEM, Preferences.FASTEST, OptionalDouble.empty(), List.of()));
         Files.writeString(file.path(), "{{{");
         assertThat(file.read()).isEqualTo(Preferences.USUAL);
-        assertThat(mine.opened(folder.resolve("y.pandel")).opened(folder.resolve("x.pandel")).recent())
+        assertThat(mine.opened(folder.resolve("y.pandel"))
+                        .opened(folder.resolve("x.pandel"))
+                        .recent())
                 .containsExactly(folder.resolve("x.pandel"), folder.resolve("y.pandel"));
     }
 }

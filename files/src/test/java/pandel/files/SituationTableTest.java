@@ -42,7 +42,11 @@ class SituationTableTest {
     static Stream<Arguments> rows() throws IOException {
         JsonNode table = JSON.readTree(Path.of("..", "docs", "situations.json").toFile());
         List<Arguments> rows = new ArrayList<>();
-        table.get("rows").forEach(row -> rows.add(Arguments.of(row.get("says").textValue(), table.get("prototypes").get(row.get("in").textValue()), row)));
+        table.get("rows")
+                .forEach(row -> rows.add(Arguments.of(
+                        row.get("says").textValue(),
+                        table.get("prototypes").get(row.get("in").textValue()),
+                        row)));
         return rows.stream();
     }
 
@@ -54,7 +58,10 @@ class SituationTableTest {
         });
         String from = row.get("from").textValue();
         String named = row.has("device") ? row.get("device").textValue() : "phone";
-        Device device = prototype.devices().stream().filter(d -> d.id().equals(named)).findFirst().orElse(Device.PHONE);
+        Device device = prototype.devices().stream()
+                .filter(d -> d.id().equals(named))
+                .findFirst()
+                .orElse(Device.PHONE);
         List<Event> events = PlayJson.events(new ByteArrayInputStream(JSON.writeValueAsBytes(row.get("events"))));
         Step step = new Step(prototype);
         Situation now = Situation.at(prototype, Entry.at("start", from), device).orElseThrow();
@@ -66,7 +73,8 @@ class SituationTableTest {
             shown.add(now.screen());
         }
         assertThat(trails(now)).isEqualTo(row.get("trails").textValue());
-        assertThat(last.happening().getClass().getSimpleName().toLowerCase()).isEqualTo(row.get("happened").textValue());
+        assertThat(last.happening().getClass().getSimpleName().toLowerCase())
+                .isEqualTo(row.get("happened").textValue());
         if (row.has("facts")) {
             assertThat(told(now.facts().set())).isEqualTo(told(row.get("facts")));
         }
@@ -80,21 +88,48 @@ class SituationTableTest {
             assertThat(now.drawer().orElse("")).isEqualTo(row.get("drawer").textValue());
         }
         if (row.has("notice")) {
-            assertThat(now.notice().map(Situation.Notice::words).orElse("")).isEqualTo(row.get("notice").textValue());
+            assertThat(now.notice().map(Situation.Notice::words).orElse(""))
+                    .isEqualTo(row.get("notice").textValue());
         }
-        checksKnow(row.get("in").textValue(), prototype, from, device, shown, last, !row.path("settled").isBoolean());
+        checksKnow(
+                row.get("in").textValue(),
+                prototype,
+                from,
+                device,
+                shown,
+                last,
+                !row.path("settled").isBoolean());
     }
 
-    /** What play shows the checks say is shown, by no more events than there are; and what did something there fires. */
-    private static void checksKnow(String name, Prototype prototype, String from, Device device, List<String> shown, Stepped last, boolean settled) {
-        Checked checked = CHECKED.computeIfAbsent(name + from + device.id(), key -> Check.of(prototype.withEntries(List.of(Entry.at("start", from))).withDevices(List.of(device))));
+    /**
+     * What play shows the checks say is shown, by no more events than there are; and what did something there fires.
+     */
+    private static void checksKnow(
+            String name,
+            Prototype prototype,
+            String from,
+            Device device,
+            List<String> shown,
+            Stepped last,
+            boolean settled) {
+        Checked checked = CHECKED.computeIfAbsent(
+                name + from + device.id(),
+                key -> Check.of(
+                        prototype.withEntries(List.of(Entry.at("start", from))).withDevices(List.of(device))));
         for (int i = 0; i < shown.size(); i++) {
             assertThat(checked.stepsTo(shown.get(i))).as(shown.get(i)).isPresent();
             assertThat(checked.stepsTo(shown.get(i)).getAsInt()).isLessThanOrEqualTo(i);
         }
         if (last.happening().isDone()) {
-            last.happening().link().ifPresent(link -> assertThat(settled ? checked.fires(link)
-                    : checked.findings(Rule.LINK_NEVER_FIRES).stream().noneMatch(f -> f.link().equals(Optional.of(link)))).as(link).isTrue());
+            last.happening()
+                    .link()
+                    .ifPresent(link -> assertThat(
+                                    settled
+                                            ? checked.fires(link)
+                                            : checked.findings(Rule.LINK_NEVER_FIRES).stream()
+                                                    .noneMatch(f -> f.link().equals(Optional.of(link))))
+                            .as(link)
+                            .isTrue());
         }
     }
 
@@ -106,11 +141,18 @@ class SituationTableTest {
 
     private static Map<String, String> told(JsonNode values) {
         Map<String, String> told = new TreeMap<>();
-        values.fieldNames().forEachRemaining(name -> told.put(name, values.get(name).isBoolean() ? values.get(name).booleanValue() ? "yes" : "no" : values.get(name).asText()));
+        values.fieldNames()
+                .forEachRemaining(name -> told.put(
+                        name,
+                        values.get(name).isBoolean()
+                                ? values.get(name).booleanValue() ? "yes" : "no"
+                                : values.get(name).asText()));
         return told;
     }
 
     private static String trails(Situation now) {
-        return now.levels().stream().map(level -> level.trail().places().stream().map(Visit::screen).collect(Collectors.joining(" "))).collect(Collectors.joining(" / "));
+        return now.levels().stream()
+                .map(level -> level.trail().places().stream().map(Visit::screen).collect(Collectors.joining(" ")))
+                .collect(Collectors.joining(" / "));
     }
 }

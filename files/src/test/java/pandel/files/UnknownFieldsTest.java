@@ -27,7 +27,9 @@ import pandel.files.store.PrototypeFile;
 class UnknownFieldsTest {
 
     /** Objects whose fields are names that people gave. */
-    private static final Set<String> BY_NAME = Set.of("areas", "moves", "values", "looks", "motions", "facts", "given", "typed", "offered");
+    private static final Set<String> BY_NAME =
+            Set.of("areas", "moves", "values", "looks", "motions", "facts", "given", "typed", "offered");
+
     private static final ObjectMapper MAPPER = new ObjectMapper();
 
     private static Prototype read(String text) throws Exception {
@@ -66,15 +68,23 @@ class UnknownFieldsTest {
     @Test
     void inEveryKindOfObjectOfTheSampleTheyAreKept() throws Exception {
         Set<String> kinds = new TreeSet<>();
-        JsonNode tree = withUnknown(PrototypeFile.open(Path.of("..", "samples", "hollow-lane.pandel")).prototype(), kinds);
+        JsonNode tree = withUnknown(
+                PrototypeFile.open(Path.of("..", "samples", "hollow-lane.pandel"))
+                        .prototype(),
+                kinds);
         Prototype read = read(tree.toString());
         assertThat(MAPPER.readTree(PrototypeWriter.text(read))).isEqualTo(tree);
-        assertThat(MAPPER.readTree(PrototypeWriter.text(read.withTitle("Another")))).isEqualTo(((ObjectNode) tree).put("title", "Another"));
-        assertThat(kinds).contains("cause", "effects", "when", "expects", "patches", "tabs", "strip", "panel", "items", "legs", "overlay");
+        assertThat(MAPPER.readTree(PrototypeWriter.text(read.withTitle("Another"))))
+                .isEqualTo(((ObjectNode) tree).put("title", "Another"));
+        assertThat(kinds)
+                .contains(
+                        "cause", "effects", "when", "expects", "patches", "tabs", "strip", "panel", "items", "legs",
+                        "overlay");
     }
 
     @Property(tries = 30)
-    void inMadeUpPrototypesTheyAreKept(@ForAll long seed, @ForAll @IntRange(min = 1, max = 25) int size, @ForAll Kind kind) throws Exception {
+    void inMadeUpPrototypesTheyAreKept(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 25) int size, @ForAll Kind kind) throws Exception {
         JsonNode tree = withUnknown(Generated.of(size, seed, kind, 3), new TreeSet<>());
         assertThat(MAPPER.readTree(PrototypeWriter.text(read(tree.toString())))).isEqualTo(tree);
     }
@@ -82,14 +92,21 @@ class UnknownFieldsTest {
     @Test
     void theyFollowTheirPartWhenOthersComeAndGo() throws Exception {
         Prototype read = read("""
-                {"format": "pandel/1", "title": "T", "screens": [{"id": "s", "title": "S", "overlay": {"glow": 1}, "links": [{"id": "l",
+                {"format": "pandel/1", "title": "T", "screens": [{"id": "s", "title": "S", "overlay": {"glow": 1},
+                 "links": [{"id": "l",
                   "cause": {"wait": 5, "until": "dusk"}, "branches": [{"effects": [
-                    {"verb": "remember", "fact": "f", "unset": true}, {"verb": "notice", "words": "Hello", "ms": 4000, "tone": "soft"}]}]}]}]}
+                    {"verb": "remember", "fact": "f", "unset": true},
+                    {"verb": "notice", "words": "Hello", "ms": 4000, "tone": "soft"}]}]}]}]}
                 """);
         String before = PrototypeWriter.text(read);
         assertThat(before).contains("\"glow\" : 1", "\"until\" : \"dusk\"", "\"tone\" : \"soft\"");
-        Prototype shorter = read.withScreen("s", s -> s.withLinks(s.links().stream().map(l -> l.withBranches(
-                l.branches().stream().map(b -> b.withEffects(List.of(b.effects().getLast()))).toList())).toList()));
+        Prototype shorter = read.withScreen(
+                "s",
+                s -> s.withLinks(s.links().stream()
+                        .map(l -> l.withBranches(l.branches().stream()
+                                .map(b -> b.withEffects(List.of(b.effects().getLast())))
+                                .toList()))
+                        .toList()));
         JsonNode effects = MAPPER.readTree(PrototypeWriter.text(shorter)).at("/screens/0/links/0/branches/0/effects");
         assertThat(effects).hasSize(1);
         assertThat(effects.get(0).path("tone").asText()).isEqualTo("soft");
@@ -98,9 +115,15 @@ class UnknownFieldsTest {
 
     @Test
     void numbersKeepEveryDigit() throws Exception {
-        String text = PrototypeWriter.text(read("{\"format\": \"pandel/1\", \"title\": \"\", \"later\": [0.1234567890123456789012345678901234567890, 1e400, "
+        String text = PrototypeWriter.text(read("{\"format\": \"pandel/1\", \"title\": \"\", \"later\": "
+                + "[0.1234567890123456789012345678901234567890, 1e400, "
                 + "1234567890123456789012345678901234567890, 1.50]}"));
-        assertThat(text).contains("0.1234567890123456789012345678901234567890", "1E+400", "1234567890123456789012345678901234567890", "1.50");
+        assertThat(text)
+                .contains(
+                        "0.1234567890123456789012345678901234567890",
+                        "1E+400",
+                        "1234567890123456789012345678901234567890",
+                        "1.50");
         assertThat(PrototypeWriter.text(read(text))).isEqualTo(text);
     }
 }

@@ -20,7 +20,7 @@ import pandel.core.model.Screen;
  *
  * @param bands one for each number of steps that some screen is away, nearest first
  * @param shelf the screens never shown, in file order
- * @param ways  what to draw between screens shown: each pair once
+ * @param ways what to draw between screens shown: each pair once
  */
 public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
 
@@ -47,8 +47,7 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
     }
 
     /** At least one link from one screen to another; {@code above} when that is no page. */
-    public record Line(String from, String to, boolean above) {
-    }
+    public record Line(String from, String to, boolean above) {}
 
     public Chart {
         bands = List.copyOf(bands);
@@ -68,28 +67,41 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         for (String id : checked.shown()) {
             Screen screen = checked.prototype().screen(id).orElseThrow();
             if (hosts.get(id).equals(id)) {
-                bySteps.computeIfAbsent(checked.stepsTo(id).orElseThrow(), k -> new ArrayList<>()).add(screen);
+                bySteps.computeIfAbsent(checked.stepsTo(id).orElseThrow(), k -> new ArrayList<>())
+                        .add(screen);
             } else {
                 shoulders.computeIfAbsent(hosts.get(id), k -> new ArrayList<>()).add(screen);
             }
         }
         order(bySteps, lines, hosts);
         List<Band> bands = new ArrayList<>();
-        bySteps.forEach((steps, screens) -> bands.add(new Band(steps,
-                screens.stream().map(s -> new Place(s, shoulders.getOrDefault(s.id(), List.of()))).toList())));
+        bySteps.forEach((steps, screens) -> bands.add(new Band(
+                steps,
+                screens.stream()
+                        .map(s -> new Place(s, shoulders.getOrDefault(s.id(), List.of())))
+                        .toList())));
         return new Chart(bands, checked.unreached(), List.copyOf(lines));
     }
 
     /** On whose place each screen stands: its own, or for an overlay that of the nearest screen that leads to it. */
     private static Map<String, String> hosts(Checked checked, Set<Line> lines) {
         Map<String, List<String>> leading = new HashMap<>();
-        lines.forEach(line -> leading.computeIfAbsent(line.to(), k -> new ArrayList<>()).add(line.from()));
+        lines.forEach(line ->
+                leading.computeIfAbsent(line.to(), k -> new ArrayList<>()).add(line.from()));
         Map<String, String> hosts = new HashMap<>();
         for (String id : checked.shown()) {
             boolean overlay = checked.prototype().screen(id).orElseThrow().form() != Form.PAGE;
             // What is shown comes nearest first, so the hosts of nearer screens are known.
-            hosts.put(id, overlay ? leading.getOrDefault(id, List.of()).stream().filter(hosts::containsKey)
-                    .min(Comparator.comparingInt(from -> checked.stepsTo(from).orElseThrow())).map(hosts::get).orElse(id) : id);
+            hosts.put(
+                    id,
+                    overlay
+                            ? leading.getOrDefault(id, List.of()).stream()
+                                    .filter(hosts::containsKey)
+                                    .min(Comparator.comparingInt(
+                                            from -> checked.stepsTo(from).orElseThrow()))
+                                    .map(hosts::get)
+                                    .orElse(id)
+                            : id);
         }
         return hosts;
     }
@@ -108,14 +120,29 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         List<Integer> forth = List.copyOf(bands.keySet());
         for (int round = 0; round < ROUNDS; round++) {
             for (int steps : forth) {
-                sort(bands.get(steps), height, id -> neighbours.getOrDefault(id, Set.of()).stream().filter(n -> bandOf.get(n) < steps).toList());
+                sort(
+                        bands.get(steps),
+                        height,
+                        id -> neighbours.getOrDefault(id, Set.of()).stream()
+                                .filter(n -> bandOf.get(n) < steps)
+                                .toList());
             }
             for (int steps : forth.reversed()) {
-                sort(bands.get(steps), height, id -> neighbours.getOrDefault(id, Set.of()).stream().filter(n -> bandOf.get(n) > steps).toList());
+                sort(
+                        bands.get(steps),
+                        height,
+                        id -> neighbours.getOrDefault(id, Set.of()).stream()
+                                .filter(n -> bandOf.get(n) > steps)
+                                .toList());
             }
         }
         for (int steps : forth) {
-            sort(bands.get(steps), height, id -> neighbours.getOrDefault(id, Set.of()).stream().filter(n -> bandOf.get(n) < steps).toList());
+            sort(
+                    bands.get(steps),
+                    height,
+                    id -> neighbours.getOrDefault(id, Set.of()).stream()
+                            .filter(n -> bandOf.get(n) < steps)
+                            .toList());
         }
     }
 
@@ -128,8 +155,13 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         Map<String, Double> wanted = new LinkedHashMap<>();
         for (int i = 0; i < band.size(); i++) {
             double own = (i + 0.5) / band.size();
-            wanted.put(band.get(i).id(), neighbours.of(band.get(i).id()).stream().filter(height::containsKey).mapToDouble(height::get)
-                    .average().orElse(own));
+            wanted.put(
+                    band.get(i).id(),
+                    neighbours.of(band.get(i).id()).stream()
+                            .filter(height::containsKey)
+                            .mapToDouble(height::get)
+                            .average()
+                            .orElse(own));
         }
         band.sort(Comparator.comparingDouble(s -> wanted.get(s.id())));
         for (int i = 0; i < band.size(); i++) {
@@ -142,8 +174,12 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         for (Way way : checked.prototype().index().ways()) {
             for (Screen from : way.from()) {
                 for (String to : way.targets()) {
-                    if (checked.shows(from.id()) && checked.shows(to) && checked.fires(way.link().id()) && !from.id().equals(to)) {
-                        boolean above = checked.prototype().screen(to).orElseThrow().form() != Form.PAGE;
+                    if (checked.shows(from.id())
+                            && checked.shows(to)
+                            && checked.fires(way.link().id())
+                            && !from.id().equals(to)) {
+                        boolean above =
+                                checked.prototype().screen(to).orElseThrow().form() != Form.PAGE;
                         lines.add(new Line(from.id(), to, above));
                     }
                 }

@@ -13,14 +13,16 @@ import pandel.core.model.Status;
 import pandel.core.model.Value;
 import pandel.core.play.Situation;
 
-/** {@code address-unusable}, and the entries as they can be opened: with every kind of value that their addresses can hold. */
+/**
+ * {@code address-unusable}, and the entries as they can be opened: with every kind of value that their addresses can
+ * hold.
+ */
 final class Addresses {
 
     /** Openings of one entry looked at, at most; with more the names share their kinds of value. */
     private static final int MOST = 64;
 
-    private Addresses() {
-    }
+    private Addresses() {}
 
     static List<Finding> in(Grounds grounds) {
         Prototype prototype = grounds.prototype();
@@ -28,10 +30,18 @@ final class Addresses {
         for (Entry entry : prototype.entries()) {
             if (entry.address().isPresent() && !prototype.mainEntry().equals(Optional.of(entry))) {
                 Optional<Screen> screen = entry.target().shown(prototype);
-                Optional<String> why = Situation.whyNoStart(prototype, opened(prototype, grounds.asked(), entry).getFirst())
-                        .or(() -> screen.filter(s -> s.status() == Status.PARKED).map(s -> "“" + s.shownTitle() + "” is parked."));
-                why.ifPresent(w -> findings.add(Finding.about(Rule.ADDRESS_UNUSABLE, Weight.WARNING, "The address “" + entry.address().get() + "” opens nothing: " + w,
-                        screen.map(Screen::id).stream().toList(), Optional.empty()).with(List.of(Fixes.removeEntry(entry)))));
+                Optional<String> why = Situation.whyNoStart(
+                                prototype,
+                                opened(prototype, grounds.asked(), entry).getFirst())
+                        .or(() -> screen.filter(s -> s.status() == Status.PARKED)
+                                .map(s -> "“" + s.shownTitle() + "” is parked."));
+                why.ifPresent(w -> findings.add(Finding.about(
+                                Rule.ADDRESS_UNUSABLE,
+                                Weight.WARNING,
+                                "The address “" + entry.address().get() + "” opens nothing: " + w,
+                                screen.map(Screen::id).stream().toList(),
+                                Optional.empty())
+                        .with(List.of(Fixes.removeEntry(entry)))));
             }
         }
         return findings;
@@ -49,8 +59,13 @@ final class Addresses {
             List<String> shared = new ArrayList<>();
             opened(prototype, asked, entry, shared);
             if (!shared.isEmpty()) {
-                cut.add(new Unsettled(Rule.UNREACHED_SCREEN, entry.id(), "The address “" + entry.address().orElse("") + "” has more values that make a difference than the " + MOST
-                        + " it was opened with; not every one of " + String.join(", ", shared) + " was tried."));
+                cut.add(new Unsettled(
+                        Rule.UNREACHED_SCREEN,
+                        entry.id(),
+                        "The address “" + entry.address().orElse("")
+                                + "” has more values that make a difference than the " + MOST
+                                + " it was opened with; not every one of " + String.join(", ", shared)
+                                + " was tried."));
             }
         }
         return cut;
@@ -66,7 +81,9 @@ final class Addresses {
         for (Expected expected : screen.get().expects()) {
             if (entry.names().contains(expected.name())) {
                 List<Value> kinds = asked.kinds(screen.get().id(), expected);
-                if (kinds.size() == 1 && (entry.values().containsKey(expected.name()) || expected.fallback().isPresent())) {
+                if (kinds.size() == 1
+                        && (entry.values().containsKey(expected.name())
+                                || expected.fallback().isPresent())) {
                     // Nothing asks what it is: it is opened with what it is tried with, or as if nothing was said.
                     continue;
                 }

@@ -35,15 +35,15 @@ import pandel.core.play.TrailAction;
 import pandel.core.play.Visit;
 
 /**
- * Which facts, given values and typed texts anything asks for, and how finely. What the others hold makes no difference; nor
- * does how far a number lies beyond everything it is compared with, where it only ever grows, or only ever shrinks, on that
- * side. Of texts only those differ that something is compared with; of all others there are two kinds, numbers and words.
+ * Which facts, given values and typed texts anything asks for, and how finely. What the others hold makes no
+ * difference; nor does how far a number lies beyond everything it is compared with, where it only ever grows, or only
+ * ever shrinks, on that side. Of texts only those differ that something is compared with; of all others there are two
+ * kinds, numbers and words.
  */
 final class Asked {
 
     /** The least and the most of a number that still tell anything apart. */
-    private record Within(int least, int most) {
-    }
+    private record Within(int least, int most) {}
 
     private record OnScreen(Set<String> given, Set<String> typed) {
         private OnScreen() {
@@ -66,6 +66,7 @@ final class Asked {
     private final Map<String, OnScreen> held = new LinkedHashMap<>();
     /** Names of what is carried to frames that anything asks for, or needs. */
     private final Set<String> inFrames = new HashSet<>();
+
     private final Map<String, Boolean> forgetful = new HashMap<>();
     private final Map<String, Boolean> tabless = new HashMap<>();
     private final Map<String, Boolean> fresh = new HashMap<>();
@@ -79,17 +80,32 @@ final class Asked {
     private Asked(Prototype prototype) {
         this.prototype = prototype;
         prototype.screens().forEach(s -> held.put(s.id(), new OnScreen()));
-        this.goesBeneath = prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).anyMatch(b -> b.where().equals(Optional.of(Where.BENEATH)));
-        this.swapsOut = prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).anyMatch(b -> b.move().orElse(null) instanceof Effect.Replace r
-                && (r.with() instanceof Target.ToTabs || b.where().equals(Optional.of(Where.OUTSIDE_THE_TABS))));
+        this.goesBeneath = prototype.index().ways().stream()
+                .flatMap(w -> w.link().branches().stream())
+                .anyMatch(b -> b.where().equals(Optional.of(Where.BENEATH)));
+        this.swapsOut = prototype.index().ways().stream()
+                .flatMap(w -> w.link().branches().stream())
+                .anyMatch(b -> b.move().orElse(null) instanceof Effect.Replace r
+                        && (r.with() instanceof Target.ToTabs
+                                || b.where().equals(Optional.of(Where.OUTSIDE_THE_TABS))));
         ask();
-        this.changes = !facts.isEmpty() && prototype.index().ways().stream().flatMap(way -> way.link().allRemembered()).map(Effect.Remember::fact).anyMatch(facts::contains);
+        this.changes = !facts.isEmpty()
+                && prototype.index().ways().stream()
+                        .flatMap(way -> way.link().allRemembered())
+                        .map(Effect.Remember::fact)
+                        .anyMatch(facts::contains);
         held.values().removeIf(on -> on.given().isEmpty() && on.typed().isEmpty());
         if (!prototype.sequences().isEmpty() || !prototype.tabSets().isEmpty()) {
             held.values().forEach(on -> inFrames.addAll(on.given()));
-            prototype.screens().stream().flatMap(s -> s.expects().stream()).filter(Expected::mustBeCarried).forEach(e -> inFrames.add(e.name()));
+            prototype.screens().stream()
+                    .flatMap(s -> s.expects().stream())
+                    .filter(Expected::mustBeCarried)
+                    .forEach(e -> inFrames.add(e.name()));
         }
-        this.texts = held.isEmpty() ? List.of() : Texts.compared(prototype, facts.stream().filter(whole::contains).toList());
+        this.texts = held.isEmpty()
+                ? List.of()
+                : Texts.compared(
+                        prototype, facts.stream().filter(whole::contains).toList());
     }
 
     static Asked in(Prototype prototype) {
@@ -97,13 +113,22 @@ final class Asked {
         Map<String, Within> compared = new HashMap<>();
         asked.conditions().forEach(condition -> {
             Optional<Fact> fact = condition.what().fact().flatMap(prototype::fact);
-            if (fact.isPresent() && condition.with() instanceof Source.Constant c && c.value().number().isPresent()) {
+            if (fact.isPresent()
+                    && condition.with() instanceof Source.Constant c
+                    && c.value().number().isPresent()) {
                 int n = c.value().number().get().of();
-                compared.merge(fact.get().id(), new Within(n, n), (a, b) -> new Within(Math.min(a.least, b.least), Math.max(a.most, b.most)));
+                compared.merge(
+                        fact.get().id(),
+                        new Within(n, n),
+                        (a, b) -> new Within(Math.min(a.least, b.least), Math.max(a.most, b.most)));
             }
         });
-        asked.facts.stream().filter(id -> !asked.whole.contains(id)).forEach(id -> prototype.fact(id).filter(f -> f.kind() instanceof Fact.Kind.Number)
-                .ifPresent(f -> asked.bound(f, compared.get(id))));
+        asked.facts.stream()
+                .filter(id -> !asked.whole.contains(id))
+                .forEach(id -> prototype
+                        .fact(id)
+                        .filter(f -> f.kind() instanceof Fact.Kind.Number)
+                        .ifPresent(f -> asked.bound(f, compared.get(id))));
         return asked;
     }
 
@@ -113,17 +138,24 @@ final class Asked {
 
     /** All conditions of looks and of links. */
     static Stream<Condition> conditions(Prototype prototype) {
-        return Stream.concat(prototype.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()),
-                prototype.index().ways().stream().flatMap(w -> w.link().branches().stream()).flatMap(b -> b.when().stream()));
+        return Stream.concat(
+                prototype.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()),
+                prototype.index().ways().stream()
+                        .flatMap(w -> w.link().branches().stream())
+                        .flatMap(b -> b.when().stream()));
     }
 
     /** Everything that a link reads: in conditions, to carry it, to set facts. */
     static Stream<Source> reads(Link link) {
-        return link.branches().stream().flatMap(b -> Stream.concat(b.when().stream().flatMap(Condition::sources), b.effects().stream().flatMap(Asked::reads)));
+        return link.branches().stream()
+                .flatMap(b -> Stream.concat(
+                        b.when().stream().flatMap(Condition::sources),
+                        b.effects().stream().flatMap(Asked::reads)));
     }
 
     private static Stream<Source> reads(Effect effect) {
-        return effect instanceof Effect.Remember r ? r.change() instanceof Effect.Change.Set set ? Stream.of(set.to()) : Stream.empty()
+        return effect instanceof Effect.Remember r
+                ? r.change() instanceof Effect.Change.Set set ? Stream.of(set.to()) : Stream.empty()
                 : effect.target().stream().flatMap(t -> t.values().values().stream());
     }
 
@@ -166,7 +198,10 @@ final class Asked {
     private boolean askPages() {
         boolean more = false;
         for (Sequence sequence : prototype.sequences()) {
-            List<OnScreen> pages = sequence.pages().stream().filter(held::containsKey).map(held::get).toList();
+            List<OnScreen> pages = sequence.pages().stream()
+                    .filter(held::containsKey)
+                    .map(held::get)
+                    .toList();
             Set<String> typed = new HashSet<>();
             pages.forEach(p -> typed.addAll(p.typed()));
             for (OnScreen page : pages) {
@@ -178,15 +213,20 @@ final class Asked {
 
     private boolean ask(Way way, Effect effect) {
         boolean more = false;
-        if (effect instanceof Effect.Remember r && r.change() instanceof Effect.Change.Set set && facts.contains(r.fact())) {
+        if (effect instanceof Effect.Remember r
+                && r.change() instanceof Effect.Change.Set set
+                && facts.contains(r.fact())) {
             more = carried(way, set.to());
         }
         Optional<Target> target = effect.target();
-        for (Screen to : target.stream().flatMap(t -> t.takers(prototype).stream()).toList()) {
+        for (Screen to :
+                target.stream().flatMap(t -> t.takers(prototype).stream()).toList()) {
             for (Expected expected : to.expects()) {
                 Source source = target.get().values().get(expected.name());
                 OnScreen there = held.get(to.id());
-                if (source != null && there != null && (there.given().contains(expected.name()) || expected.mustBeCarried())) {
+                if (source != null
+                        && there != null
+                        && (there.given().contains(expected.name()) || expected.mustBeCarried())) {
                     more |= carried(way, source);
                 }
             }
@@ -195,7 +235,10 @@ final class Asked {
     }
 
     private boolean carried(Way way, Source source) {
-        boolean more = source.fact().filter(id -> prototype.fact(id).isPresent()).filter(id -> facts.add(id) | whole.add(id)).isPresent();
+        boolean more = source.fact()
+                .filter(id -> prototype.fact(id).isPresent())
+                .filter(id -> facts.add(id) | whole.add(id))
+                .isPresent();
         for (Screen screen : from(way)) {
             more |= add(screen, source);
         }
@@ -221,7 +264,11 @@ final class Asked {
         int unset = ((Value.Number) fact.unset()).of();
         int low = compared == null ? unset : Math.min(compared.least, unset);
         int high = compared == null ? unset : Math.max(compared.most, unset);
-        numbers.put(fact.id(), new Within(grows ? kind.least() : Math.max(kind.least(), low - 1), shrinks ? kind.most() : Math.min(kind.most(), high + 1)));
+        numbers.put(
+                fact.id(),
+                new Within(
+                        grows ? kind.least() : Math.max(kind.least(), low - 1),
+                        shrinks ? kind.most() : Math.min(kind.most(), high + 1)));
     }
 
     /** Ids of the facts that can make a difference, without those that are gone. */
@@ -234,8 +281,12 @@ final class Asked {
         Facts kept = all.only(facts);
         for (Map.Entry<String, Value> one : kept.set().entrySet()) {
             Within within = numbers.get(one.getKey());
-            if (within != null && one.getValue() instanceof Value.Number n && (n.of() < within.least || n.of() > within.most)) {
-                kept = kept.with(prototype.fact(one.getKey()).orElseThrow(), new Value.Number(Math.clamp(n.of(), within.least, within.most)));
+            if (within != null
+                    && one.getValue() instanceof Value.Number n
+                    && (n.of() < within.least || n.of() > within.most)) {
+                kept = kept.with(
+                        prototype.fact(one.getKey()).orElseThrow(),
+                        new Value.Number(Math.clamp(n.of(), within.least, within.most)));
             }
         }
         return kept;
@@ -264,43 +315,82 @@ final class Asked {
 
     /** The tab sets that are entered. */
     List<In> entering(Landing to, Cell.Behind behind, int marks) {
-        return to.tabs().isEmpty() ? List.of() : In.entering(to.tabs().stream().map(this::of).toList(), to.screen().id(), behind, marks);
+        return to.tabs().isEmpty()
+                ? List.of()
+                : In.entering(
+                        to.tabs().stream().map(this::of).toList(), to.screen().id(), behind, marks);
     }
 
     /**
-     * Whether places deeper in a tab of a set need not tell what lies behind the set: where facts change, summaries know it; else where every
-     * root shows the strip, so that the root of each tab is come to as soon as the set is.
+     * Whether places deeper in a tab of a set need not tell what lies behind the set: where facts change, summaries
+     * know it; else where every root shows the strip, so that the root of each tab is come to as soon as the set is.
      */
     boolean forgets(String set) {
-        return forgetful.computeIfAbsent(set, id -> changes() || prototype.tabSet(id).filter(s -> s.strip().edge() != TabSet.Edge.DRAWN && s.tabs().stream().allMatch(t ->
-                t.root().shown(prototype).filter(r -> r.status() != Status.PARKED && r.expects().stream().noneMatch(Expected::mustBeCarried)).isPresent()
-                        && !(t.root() instanceof Target.ToTabs) && prototype.tabSets().stream().noneMatch(other -> other.hiddenOn().contains(t.root().shownId(prototype))))).isPresent());
+        return forgetful.computeIfAbsent(
+                set,
+                id -> changes()
+                        || prototype
+                                .tabSet(id)
+                                .filter(s -> s.strip().edge() != TabSet.Edge.DRAWN
+                                        && s.tabs().stream()
+                                                .allMatch(t -> t.root()
+                                                                .shown(prototype)
+                                                                .filter(r -> r.status() != Status.PARKED
+                                                                        && r.expects().stream()
+                                                                                .noneMatch(Expected::mustBeCarried))
+                                                                .isPresent()
+                                                        && !(t.root() instanceof Target.ToTabs)
+                                                        && prototype.tabSets().stream()
+                                                                .noneMatch(other -> other.hiddenOn()
+                                                                        .contains(t.root()
+                                                                                .shownId(prototype)))))
+                                .isPresent());
     }
 
     /**
-     * Whether places deeper in a tab need not even tell which tab it is: the root of each always shows its own screen, since nothing takes its place, and
-     * they are not all the same; then any tab shows another screen sooner or later, as it was left, or from its root on.
+     * Whether places deeper in a tab need not even tell which tab it is: the root of each always shows its own screen,
+     * since nothing takes its place, and they are not all the same; then any tab shows another screen sooner or later,
+     * as it was left, or from its root on.
      */
     boolean forgetsTab(String set) {
-        return tabless.computeIfAbsent(set, id -> forgets(id) && !changes() && prototype.tabSet(id).filter(s -> {
-            Set<String> roots = s.tabs().stream().map(t -> t.root().shownId(prototype)).collect(Collectors.toSet());
-            return roots.size() > 1 && rootsLast(s);
-        }).isPresent());
+        return tabless.computeIfAbsent(
+                set,
+                id -> forgets(id)
+                        && !changes()
+                        && prototype
+                                .tabSet(id)
+                                .filter(s -> {
+                                    Set<String> roots = s.tabs().stream()
+                                            .map(t -> t.root().shownId(prototype))
+                                            .collect(Collectors.toSet());
+                                    return roots.size() > 1 && rootsLast(s);
+                                })
+                                .isPresent());
     }
 
     /**
-     * Whether the root of a tab can be come to again and again, by switching to it once or twice: tabs begin anew, or nothing takes the place of a root and the
-     * strip, laid over every place in the set, is hidden nowhere.
+     * Whether the root of a tab can be come to again and again, by switching to it once or twice: tabs begin anew, or
+     * nothing takes the place of a root and the strip, laid over every place in the set, is hidden nowhere.
      */
     boolean comesFresh(String set) {
-        return fresh.computeIfAbsent(set, id -> prototype.tabSet(id).filter(s -> !s.keeps() || s.strip().edge() != TabSet.Edge.DRAWN && rootsLast(s)
-                && prototype.tabSets().stream().allMatch(o -> o.hiddenOn().isEmpty())).isPresent());
+        return fresh.computeIfAbsent(
+                set,
+                id -> prototype
+                        .tabSet(id)
+                        .filter(s -> !s.keeps()
+                                || s.strip().edge() != TabSet.Edge.DRAWN
+                                        && rootsLast(s)
+                                        && prototype.tabSets().stream()
+                                                .allMatch(o -> o.hiddenOn().isEmpty()))
+                        .isPresent());
     }
 
     /** Whether nothing takes the place of the screens at its roots. */
     private boolean rootsLast(TabSet set) {
-        return set.tabs().stream().allMatch(t -> t.root() instanceof Target.ToScreen && prototype.index().waysOut(t.root().id()).stream()
-                .noneMatch(w -> w.link().effects().anyMatch(Effect.Replace.class::isInstance)));
+        return set.tabs().stream()
+                .allMatch(t -> t.root() instanceof Target.ToScreen
+                        && prototype.index().waysOut(t.root().id()).stream()
+                                .noneMatch(w -> w.link().effects().anyMatch(Effect.Replace.class::isInstance)));
     }
 
     /** Whether anything within a tab set takes the place of the whole set. */
@@ -352,17 +442,25 @@ final class Asked {
         OnScreen on = held.get(screen);
         List<Value> found = new java.util.ArrayList<>();
         if (on != null && on.given().contains(expected.name())) {
-            texts.reversed().forEach(t -> expected.take(new Value.Text(t)).filter(v -> !found.contains(v)).ifPresent(found::add));
+            texts.reversed()
+                    .forEach(t -> expected.take(new Value.Text(t))
+                            .filter(v -> !found.contains(v))
+                            .ifPresent(found::add));
         }
         if (expected.kind() == Expected.Kind.YES_NO) {
             found.addAll(List.of(new Value.YesNo(true), new Value.YesNo(false)));
         }
         if (found.isEmpty()) {
-            found.add(switch (expected.kind()) {
-                case NUMBER -> new Value.Number(1);
-                case ONE_OF -> new Value.Text(expected.words().isEmpty() ? Texts.OTHER : expected.words().getFirst());
-                default -> new Value.Text(Texts.OTHER);
-            });
+            found.add(
+                    switch (expected.kind()) {
+                        case NUMBER -> new Value.Number(1);
+                        case ONE_OF ->
+                            new Value.Text(
+                                    expected.words().isEmpty()
+                                            ? Texts.OTHER
+                                            : expected.words().getFirst());
+                        default -> new Value.Text(Texts.OTHER);
+                    });
         }
         return found;
     }

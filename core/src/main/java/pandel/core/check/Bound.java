@@ -20,14 +20,16 @@ import pandel.core.model.Prototype;
 import pandel.core.play.TrailAction;
 
 /**
- * Everything that could ever be where facts change, and more: facts are followed two at a time only ({@link Pairwise}), and whatever
- * goes brings any facts with which it could go at all, whatever it came with (Sharir, Pnueli 1981, without contexts). So what it does
- * not come to is ruled out, and it costs time in the number of places, not of places times facts.
+ * Everything that could ever be where facts change, and more: facts are followed two at a time only ({@link Pairwise}),
+ * and whatever goes brings any facts with which it could go at all, whatever it came with (Sharir, Pnueli 1981, without
+ * contexts). So what it does not come to is ruled out, and it costs time in the number of places, not of places times
+ * facts.
  */
 final class Bound {
 
     /** Places at most, and ways of holding a screen's own facts at one of them. */
     private static final int ROOM = 60_000;
+
     private static final int EACH = 512;
     /** How often a place is looked at, with other facts and on what could lie beneath it, at most. */
     private static final int TRIES = 200_000;
@@ -38,6 +40,7 @@ final class Bound {
         private final Pairwise might;
         /** What can be remembered when it goes. */
         private final Pairwise exits;
+
         private final Map<List<Integer>, List<Flow>> looked = new LinkedHashMap<>();
         private final Map<Stand, Boolean> into = new LinkedHashMap<>();
         private boolean waiting;
@@ -49,13 +52,14 @@ final class Bound {
         }
     }
 
-    /** What a turn does to what is remembered. @param to where it leads; none: it goes @param set the literals it makes of the screen's own facts, where they change @param brings whether it shows a tab as it was left */
-    private record Flow(@Nullable Stand to, List<Integer> set, boolean brings) {
-    }
+    /**
+     * What a turn does to what is remembered. @param to where it leads; none: it goes @param set the literals it makes
+     * of the screen's own facts, where they change @param brings whether it shows a tab as it was left
+     */
+    private record Flow(@Nullable Stand to, List<Integer> set, boolean brings) {}
 
     /** A tab shown from somewhere that does not know the root of the one that was. */
-    private record Showing(String set, List<InTab> tabs, Held given) {
-    }
+    private record Showing(String set, List<InTab> tabs, Held given) {}
 
     private final Exploration exploration;
     private final Prototype prototype;
@@ -118,7 +122,10 @@ final class Bound {
             come(again(made), brought);
             bare.around().stream().filter(In::root).forEach(in -> {
                 roots.computeIfAbsent(in.set(), set -> new ArrayList<>()).add(made);
-                shown.values().stream().filter(show -> show.set().equals(in.set())).toList().forEach(show -> land(made, show));
+                shown.values().stream()
+                        .filter(show -> show.set().equals(in.set()))
+                        .toList()
+                        .forEach(show -> land(made, show));
             });
         }
         beneath(bare);
@@ -193,7 +200,12 @@ final class Bound {
 
     private Flow flow(Stand stand, Cell cell, List<Integer> held, Turn turn) {
         turn.link().ifPresent(fired::add);
-        List<Integer> set = turn.facts().equals(cell.facts()) ? List.of() : held.stream().map(literal -> literals.of(turn.facts(), literals.factOf(literal))).filter(literal -> !held.contains(literal)).toList();
+        List<Integer> set = turn.facts().equals(cell.facts())
+                ? List.of()
+                : held.stream()
+                        .map(literal -> literals.of(turn.facts(), literals.factOf(literal)))
+                        .filter(literal -> !held.contains(literal))
+                        .toList();
         TrailAction last = turn.actions().getLast();
         boolean brings = last instanceof TrailAction.ShowTab || last instanceof TrailAction.ToRoot;
         Optional<Cell> to = exploration.uncovered(cell, turn);
@@ -220,7 +232,12 @@ final class Bound {
             return List.of();
         }
         Cell laid = cell.on(ground);
-        return exploration.turns().at(laid).turns().map(turn -> flow(stand, laid, held, turn)).toList();
+        return exploration
+                .turns()
+                .at(laid)
+                .turns()
+                .map(turn -> flow(stand, laid, held, turn))
+                .toList();
     }
 
     /** Whatever holds pages could lie beneath, where that matters. */
@@ -231,7 +248,8 @@ final class Bound {
         Cell.Ground ground = cell.groundAbove(exploration.named());
         if (grounds.add(ground)) {
             for (Stand stand : List.copyOf(hanging)) {
-                stand.looked.forEach((held, flows) -> flows.addAll(laid(stand, stand.cell.staying(literals.facts(held), stand.cell.waited()), held, ground)));
+                stand.looked.forEach((held, flows) -> flows.addAll(
+                        laid(stand, stand.cell.staying(literals.facts(held), stand.cell.waited()), held, ground)));
                 await(stand);
             }
         }
@@ -286,7 +304,12 @@ final class Bound {
     }
 
     private boolean mayShowTab(String link) {
-        return prototype.index().way(link).filter(w -> !w.isOfFrame()).filter(w -> w.link().effects().anyMatch(Effect.SwitchTab.class::isInstance)).isPresent();
+        return prototype
+                .index()
+                .way(link)
+                .filter(w -> !w.isOfFrame())
+                .filter(w -> w.link().effects().anyMatch(Effect.SwitchTab.class::isInstance))
+                .isPresent();
     }
 
     /** Whether there was no room for all of it: then anything could be. */

@@ -10,11 +10,13 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 
-/** {@code branch-never}: branches behind one that holds whenever they do, so that they are never reached or never on offer. */
+/**
+ * {@code branch-never}: branches behind one that holds whenever they do, so that they are never reached or never on
+ * offer.
+ */
 final class BranchesNever {
 
-    private BranchesNever() {
-    }
+    private BranchesNever() {}
 
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
@@ -30,24 +32,51 @@ final class BranchesNever {
         List<Branch> branches = way.link().branches();
         for (int i = 1; i < branches.size(); i++) {
             Branch branch = branches.get(i);
-            Optional<Branch> before = branches.subList(0, i).stream().filter(b -> shutsOut(b, branch)).findFirst();
+            Optional<Branch> before = branches.subList(0, i).stream()
+                    .filter(b -> shutsOut(b, branch))
+                    .findFirst();
             if (before.isPresent()) {
                 String which = branch.outcome().map(o -> "“" + o + "”").orElse("way " + (i + 1) + " to turn out");
                 List<Branch> left = new ArrayList<>(branches);
                 left.remove(i);
-                Fix fix = new Fix("Take it out", "It has " + branches.size() + " ways to turn out.", "It has " + left.size() + ".",
-                        LinkEdits.change("take out a way that is never chosen", way.link().withBranches(left)));
-                findings.add(new Finding(Rule.BRANCH_NEVER, Weight.WARNING, Words.link(grounds.prototype(), way) + " never comes to " + which + ": "
-                        + before.get().outcome().map(o -> branch.outcome().isEmpty() ? "“" + o + "” holds whenever it does, and then an outcome is chosen." : "“" + o + "” stands before it already.")
-                        .orElse("the one before it holds whenever it does."),
-                        way.from().stream().map(Screen::id).toList(), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
-                        way.from().stream().map(Screen::id).filter(grounds::shown).findFirst().flatMap(grounds::walkTo), List.of(fix)));
+                Fix fix = new Fix(
+                        "Take it out",
+                        "It has " + branches.size() + " ways to turn out.",
+                        "It has " + left.size() + ".",
+                        LinkEdits.change(
+                                "take out a way that is never chosen",
+                                way.link().withBranches(left)));
+                findings.add(new Finding(
+                        Rule.BRANCH_NEVER,
+                        Weight.WARNING,
+                        Words.link(grounds.prototype(), way) + " never comes to " + which + ": "
+                                + before.get()
+                                        .outcome()
+                                        .map(o -> branch.outcome().isEmpty()
+                                                ? "“" + o + "” holds whenever it does, and then an outcome is chosen."
+                                                : "“" + o + "” stands before it already.")
+                                        .orElse("the one before it holds whenever it does."),
+                        way.from().stream().map(Screen::id).toList(),
+                        way.hotspot().map(Hotspot::id),
+                        Optional.of(way.link().id()),
+                        way.from().stream()
+                                .map(Screen::id)
+                                .filter(grounds::shown)
+                                .findFirst()
+                                .flatMap(grounds::walkTo),
+                        List.of(fix)));
             }
         }
     }
 
-    /** Whether a branch, looked at first, keeps another from ever being done: it holds whenever that does, and is taken or offered in its stead. */
+    /**
+     * Whether a branch, looked at first, keeps another from ever being done: it holds whenever that does, and is taken
+     * or offered in its stead.
+     */
     private static boolean shutsOut(Branch first, Branch later) {
-        return later.when().containsAll(first.when()) && (first.outcome().isEmpty() || later.outcome().isEmpty() || first.outcome().equals(later.outcome()));
+        return later.when().containsAll(first.when())
+                && (first.outcome().isEmpty()
+                        || later.outcome().isEmpty()
+                        || first.outcome().equals(later.outcome()));
     }
 }

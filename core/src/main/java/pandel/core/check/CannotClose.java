@@ -12,11 +12,12 @@ import java.util.Set;
 import pandel.core.model.Screen;
 import pandel.core.play.TrailAction;
 
-/** {@code cannot-close}: a reached overlay that no list of events ever closes, unless it is a dead end, which says more. */
+/**
+ * {@code cannot-close}: a reached overlay that no list of events ever closes, unless it is a dead end, which says more.
+ */
 final class CannotClose {
 
-    private CannotClose() {
-    }
+    private CannotClose() {}
 
     /** @param dead ids of the screens that are dead ends */
     static List<Finding> in(Grounds grounds, Set<String> dead) {
@@ -29,7 +30,8 @@ final class CannotClose {
             doubted.addAll(exploration.perhapsShut());
             for (Node node : exploration.nodes()) {
                 String screen = node.cell.screen();
-                boolean end = grounds.prototype().screen(screen).map(Screen::end).orElse(false);
+                boolean end =
+                        grounds.prototype().screen(screen).map(Screen::end).orElse(false);
                 if (node.cell.level().base() || end || dead.contains(screen) || told.contains(node)) {
                     continue;
                 }
@@ -39,7 +41,7 @@ final class CannotClose {
                 Closing made = closing.orElseGet(() -> new Closing(exploration));
                 closing = Optional.of(made);
                 switch (made.closes(node)) {
-                    case YES -> { }
+                    case YES -> {}
                     // What could be at most was followed where not everything was looked at.
                     case UNKNOWN -> {
                         if (!exploration.surelyCloses(node)) {
@@ -50,20 +52,30 @@ final class CannotClose {
                         Set<Node> on = made.onLevel(node);
                         told.addAll(on);
                         Set<String> screens = new LinkedHashSet<>(List.of(screen));
-                        on.stream().sorted(Comparator.comparingInt(n -> n.distance)).forEach(n -> screens.add(n.cell.screen()));
+                        on.stream()
+                                .sorted(Comparator.comparingInt(n -> n.distance))
+                                .forEach(n -> screens.add(n.cell.screen()));
                         findings.putIfAbsent(screen, finding(grounds, exploration, node, List.copyOf(screens)));
                     }
                 }
             }
         }
-        doubted.stream().filter(id -> !findings.containsKey(id) && !dead.contains(id) && !grounds.prototype().screen(id).map(Screen::end).orElse(false)).forEach(id -> grounds.unsettled().accept(new Unsettled(Rule.CANNOT_CLOSE, id,
-                "Whether " + Words.screen(grounds.prototype(), id) + " can always be closed.")));
+        doubted.stream()
+                .filter(id -> !findings.containsKey(id)
+                        && !dead.contains(id)
+                        && !grounds.prototype().screen(id).map(Screen::end).orElse(false))
+                .forEach(id -> grounds.unsettled()
+                        .accept(new Unsettled(
+                                Rule.CANNOT_CLOSE,
+                                id,
+                                "Whether " + Words.screen(grounds.prototype(), id) + " can always be closed.")));
         return new ArrayList<>(findings.values());
     }
 
     /** As most overlays do, so that the rest need not be followed; a way back leads where closing is looked for too. */
     static boolean closesAtOnce(List<List<Turn>> all) {
-        return all.stream().flatMap(List::stream).anyMatch(turn -> switch (turn.actions().getFirst()) {
+        return all.stream().flatMap(List::stream).anyMatch(turn -> switch (turn.actions()
+                .getFirst()) {
             case TrailAction.CloseLevel c -> true;
             case TrailAction.Drop d -> true;
             case TrailAction.Restart r -> true;
@@ -75,8 +87,13 @@ final class CannotClose {
     /** @param screens that of the node, and those that follow it on the level */
     private static Finding finding(Grounds grounds, Exploration exploration, Node node, List<String> screens) {
         String id = node.cell.screen();
-        return Finding.about(Rule.CANNOT_CLOSE, Weight.PROBLEM, "Once " + Words.screen(grounds.prototype(), id) + " is open as a "
-                + node.cell.level().word() + ", nothing ever closes it.", screens, Optional.of(exploration.walkTo(node)))
+        return Finding.about(
+                        Rule.CANNOT_CLOSE,
+                        Weight.PROBLEM,
+                        "Once " + Words.screen(grounds.prototype(), id) + " is open as a "
+                                + node.cell.level().word() + ", nothing ever closes it.",
+                        screens,
+                        Optional.of(exploration.walkTo(node)))
                 .with(Fixes.closeAsUsual(grounds.prototype().screen(id).orElseThrow()));
     }
 }

@@ -13,24 +13,40 @@ import pandel.core.play.LevelKind;
  * the next action uncovers. There are finitely many for a prototype, whatever the length of use.
  *
  * @param screen id of the current screen
- * @param marks  which screens that links return to stand behind the current place, as {@link Named} numbers them
+ * @param marks which screens that links return to stand behind the current place, as {@link Named} numbers them
  * @param ground the page, beneath this overlay, that closing to pages uncovers; {@link Ground#ITSELF} on a level that
- *               holds pages
+ *     holds pages
  * @param levels how many levels there are, where the device cares; else 0
- * @param facts  what is remembered, as far as anything asks for it
- * @param held   what it was given and has typed in it, as far as anything asks for it
- * @param at     where the sequence stands that is the current place, with what was carried to it as far as anything asks for it
+ * @param facts what is remembered, as far as anything asks for it
+ * @param held what it was given and has typed in it, as far as anything asks for it
+ * @param at where the sequence stands that is the current place, with what was carried to it as far as anything asks
+ *     for it
  * @param around the tab sets around the current place, the outermost first
- * @param past   those around the nearest place that lies behind the sets around it, or behind it where it is in none
+ * @param past those around the nearest place that lies behind the sets around it, or behind it where it is in none
  * @param drawer id of the open drawer; empty: none is
- * @param waited what of its waits is spent since it became current, as {@link WaitTurns} counts; 0 where that cannot matter
+ * @param waited what of its waits is spent since it became current, as {@link WaitTurns} counts; 0 where that cannot
+ *     matter
  */
-record Cell(String screen, LevelKind level, Behind behind, int marks, Ground ground, int levels, Facts facts,
-            Held held, Optional<AtPage> at, List<In> around, List<In> past, int waited, Optional<String> drawer) {
+record Cell(
+        String screen,
+        LevelKind level,
+        Behind behind,
+        int marks,
+        Ground ground,
+        int levels,
+        Facts facts,
+        Held held,
+        Optional<AtPage> at,
+        List<In> around,
+        List<In> past,
+        int waited,
+        Optional<String> drawer) {
 
     /** What lies behind the current place on its level. */
     enum Behind {
-        NOTHING, SAME_SCREEN_ONLY, ANOTHER_SCREEN;
+        NOTHING,
+        SAME_SCREEN_ONLY,
+        ANOTHER_SCREEN;
 
         /** What lies behind a screen put on a cell. */
         Behind whenPut(boolean sameScreen) {
@@ -50,26 +66,49 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
      * The nearest level beneath that holds pages.
      *
      * @param current the mark of its current screen, 0 when no link returns to that
-     * @param marks   which screens that links return to stand behind its current place
-     * @param levels  how many levels there are up to it, where the device cares; else 0
-     * @param at      where the sequence stands that is its current place
-     * @param around  the tab sets around its current place
-     * @param past    those behind it
+     * @param marks which screens that links return to stand behind its current place
+     * @param levels how many levels there are up to it, where the device cares; else 0
+     * @param at where the sequence stands that is its current place
+     * @param around the tab sets around its current place
+     * @param past those behind it
      */
-    record Ground(LevelKind level, boolean first, int current, int marks, int levels, Optional<AtPage> at, List<In> around, List<In> past) {
+    record Ground(
+            LevelKind level,
+            boolean first,
+            int current,
+            int marks,
+            int levels,
+            Optional<AtPage> at,
+            List<In> around,
+            List<In> past) {
         static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0, 0, Optional.empty(), List.of(), List.of());
         /** That of a takeover, of which it is not known what it was opened on. */
-        static final Ground UNKNOWN = new Ground(LevelKind.BASE, true, -1, -1, -1, Optional.empty(), List.of(), List.of());
+        static final Ground UNKNOWN =
+                new Ground(LevelKind.BASE, true, -1, -1, -1, Optional.empty(), List.of(), List.of());
     }
 
     /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
     static Cell start(String screen, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around) {
-        return new Cell(screen, LevelKind.BASE, Behind.NOTHING, 0, Ground.ITSELF, levels, facts, held, at, around, List.of(), 0, Optional.empty());
+        return new Cell(
+                screen,
+                LevelKind.BASE,
+                Behind.NOTHING,
+                0,
+                Ground.ITSELF,
+                levels,
+                facts,
+                held,
+                at,
+                around,
+                List.of(),
+                0,
+                Optional.empty());
     }
 
     /** The same screen with something else behind it. */
     Cell with(Behind other, int otherMarks) {
-        return new Cell(screen, level, other, otherMarks, ground, levels, facts, held, at, around, past, 0, Optional.empty());
+        return new Cell(
+                screen, level, other, otherMarks, ground, levels, facts, held, at, around, past, 0, Optional.empty());
     }
 
     /** The same place still current with other facts. @param due how many of its waits were due by now */
@@ -79,17 +118,24 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
 
     /** The same place with something else typed in it. */
     Cell holding(Held other) {
-        return other == held ? this : new Cell(screen, level, behind, marks, ground, levels, facts, other, at, around, past, waited, drawer);
+        return other == held
+                ? this
+                : new Cell(
+                        screen, level, behind, marks, ground, levels, facts, other, at, around, past, waited, drawer);
     }
 
     /** The same place with other things known of the sets around it. */
     Cell around(List<In> others) {
-        return others == around ? this : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, others, past, waited, drawer);
+        return others == around
+                ? this
+                : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, others, past, waited, drawer);
     }
 
     /** The same place with that drawer open, or none. */
     Cell drawn(Optional<String> open) {
-        return open.equals(drawer) ? this : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, around, past, waited, open);
+        return open.equals(drawer)
+                ? this
+                : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, around, past, waited, open);
     }
 
     /** The same place with something else beneath. */
@@ -113,7 +159,9 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
 
     /** The ground of an overlay opened on this cell. */
     Ground groundAbove(Named named) {
-        return level.holdsPages() ? new Ground(level, first(), mark(named) | setMarks(named), marks, levels, at, around, past) : ground;
+        return level.holdsPages()
+                ? new Ground(level, first(), mark(named) | setMarks(named), marks, levels, at, around, past)
+                : ground;
     }
 
     /** The marks behind what is put on this cell. */
@@ -164,6 +212,12 @@ record Cell(String screen, LevelKind level, Behind behind, int marks, Ground gro
         int hash = screen.hashCode() * 31 + level.hashCode();
         hash = hash * 31 + behind.ordinal() * 7 + marks;
         hash = hash * 31 + (ground == Ground.ITSELF ? 1 : ground.hashCode());
-        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31 + levels * 5 + waited + at.hashCode() * 1009 + around.hashCode() * 17 + past.hashCode() + drawer.hashCode() * 13;
+        return ((hash * 31 + facts.hashCode()) * 31 + held.hashCode()) * 31
+                + levels * 5
+                + waited
+                + at.hashCode() * 1009
+                + around.hashCode() * 17
+                + past.hashCode()
+                + drawer.hashCode() * 13;
     }
 }

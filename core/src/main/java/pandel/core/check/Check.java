@@ -22,12 +22,36 @@ import pandel.core.model.Width;
 /** Runs the checks. Same prototype in, same findings in the same order out. */
 public final class Check {
 
-    private static final List<Function<Grounds, List<Finding>>> FINDINGS =
-            List.of(NoEntry::in, Addresses::in, MissingTargets::in, Sequences::in, TabSets::in, Drawers::in, Check::stuck, UnreachedScreens::in, ClosedCircles::in, DeviceRefusals::in, NeverFiring::in, ReturnsToNowhere::in, ReturnsToAbsent::in,
-                    WaitsInTrail::in, EndlessWaits::in, DeepOverlays::in, StatesNeverHolding::in, FactsUnused::in, Outcomes::in, Values::in, UnknownPlaceholders::in, HiddenGestures::in, BranchesNever::in, MocksMissing::in, NotPlaced::in, Hotspots::in, Titles::in);
+    private static final List<Function<Grounds, List<Finding>>> FINDINGS = List.of(
+            NoEntry::in,
+            Addresses::in,
+            MissingTargets::in,
+            Sequences::in,
+            TabSets::in,
+            Drawers::in,
+            Check::stuck,
+            UnreachedScreens::in,
+            ClosedCircles::in,
+            DeviceRefusals::in,
+            NeverFiring::in,
+            ReturnsToNowhere::in,
+            ReturnsToAbsent::in,
+            WaitsInTrail::in,
+            EndlessWaits::in,
+            DeepOverlays::in,
+            StatesNeverHolding::in,
+            FactsUnused::in,
+            Outcomes::in,
+            Values::in,
+            UnknownPlaceholders::in,
+            HiddenGestures::in,
+            BranchesNever::in,
+            MocksMissing::in,
+            NotPlaced::in,
+            Hotspots::in,
+            Titles::in);
 
-    private Check() {
-    }
+    private Check() {}
 
     /** Checks a prototype on every device it names. */
     public static Checked of(Prototype prototype) {
@@ -41,31 +65,53 @@ public final class Check {
 
     static Optional<Checked> of(Prototype prototype, Effort effort, BooleanSupplier calledOff) {
         Asked asked = Asked.in(prototype);
-        List<Entry> entries = prototype.entries().stream().flatMap(e -> Addresses.opened(prototype, asked, e).stream()).toList();
+        List<Entry> entries = prototype.entries().stream()
+                .flatMap(e -> Addresses.opened(prototype, asked, e).stream())
+                .toList();
         List<Exploration> explorations = explore(prototype, effort, asked, entries, calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
         List<Unsettled> unsettled = new ArrayList<>(Addresses.cut(prototype, asked));
-        List<Exploration> points = prototype.startPoints().isEmpty() ? List.of() : explore(prototype, effort, asked, prototype.startPoints(), calledOff);
+        List<Exploration> points = prototype.startPoints().isEmpty()
+                ? List.of()
+                : explore(prototype, effort, asked, prototype.startPoints(), calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
-        Grounds grounds = new Grounds(prototype, asked, explorations, points, nearest(explorations), Idles.in(explorations), unsettled::add);
+        Grounds grounds = new Grounds(
+                prototype, asked, explorations, points, nearest(explorations), Idles.in(explorations), unsettled::add);
         for (Exploration exploration : explorations) {
             if (!exploration.missing().isEmpty()) {
-                int screens = (int) exploration.missing().stream().map(Trait::screen).distinct().count();
-                unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many facts not everything could be looked at on " + exploration.device().title() + ": on " + (screens == 1 ? "1 screen" : screens + " screens")
-                        + " more may be possible than was seen."));
+                int screens = (int) exploration.missing().stream()
+                        .map(Trait::screen)
+                        .distinct()
+                        .count();
+                unsettled.add(new Unsettled(
+                        Rule.UNREACHED_SCREEN,
+                        "",
+                        "With so many facts not everything could be looked at on "
+                                + exploration.device().title() + ": on "
+                                + (screens == 1 ? "1 screen" : screens + " screens")
+                                + " more may be possible than was seen."));
             }
             if (exploration.isGivenUp()) {
-                unsettled.add(new Unsettled(Rule.UNREACHED_SCREEN, "", "With so many " + (asked.changes() ? "facts" : "tabs") + " not everything could be looked at on " + exploration.device().title() + ": "
-                        + exploration.nodes().size() + " situations were."));
+                unsettled.add(new Unsettled(
+                        Rule.UNREACHED_SCREEN,
+                        "",
+                        "With so many " + (asked.changes() ? "facts" : "tabs")
+                                + " not everything could be looked at on "
+                                + exploration.device().title() + ": "
+                                + exploration.nodes().size() + " situations were."));
             }
         }
-        List<Finding> findings = FINDINGS.stream().flatMap(f -> f.apply(grounds).stream())
-                .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule)).toList();
-        return Optional.of(new Checked(grounds, findings.stream().filter(f -> !isQuiet(prototype, f)).toList(),
+        List<Finding> findings = FINDINGS.stream()
+                .flatMap(f -> f.apply(grounds).stream())
+                .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule))
+                .toList();
+        return Optional.of(new Checked(
+                grounds,
+                findings.stream().filter(f -> !isQuiet(prototype, f)).toList(),
                 List.copyOf(new LinkedHashSet<>(unsettled))));
     }
 
@@ -73,7 +119,9 @@ public final class Check {
     static Set<String> shown(Prototype prototype, BooleanSupplier calledOff) {
         Set<String> shown = new LinkedHashSet<>();
         Asked asked = Asked.in(prototype);
-        List<Entry> entries = prototype.entries().stream().flatMap(e -> Addresses.opened(prototype, asked, e).stream()).toList();
+        List<Entry> entries = prototype.entries().stream()
+                .flatMap(e -> Addresses.opened(prototype, asked, e).stream())
+                .toList();
         for (Exploration exploration : explore(prototype, Effort.USUAL, asked, entries, calledOff)) {
             shown.addAll(exploration.nearest().keySet());
             shown.addAll(exploration.perhapsReached());
@@ -81,7 +129,8 @@ public final class Check {
         return shown;
     }
 
-    private static List<Exploration> explore(Prototype prototype, Effort effort, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
+    private static List<Exploration> explore(
+            Prototype prototype, Effort effort, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
         List<Exploration> explorations = new ArrayList<>();
         for (Device device : classes(prototype)) {
             explorations.add(Exploration.of(prototype, device, effort, asked, from, calledOff));
@@ -100,32 +149,67 @@ public final class Check {
 
     /** Whether its rule is not to be reported, everywhere or on all the screens it is about. */
     private static boolean isQuiet(Prototype prototype, Finding finding) {
-        List<Judgements.Quiet> quiet = prototype.judgements().quiet().stream().filter(q -> q.rule().equals(finding.rule().id())).toList();
-        return quiet.stream().anyMatch(q -> q.screen().isEmpty() && q.section().isEmpty()) || !finding.screens().isEmpty()
-                && finding.screens().stream().allMatch(id -> prototype.screen(id).filter(s -> quiet.stream().anyMatch(q -> q.covers(s))).isPresent());
+        List<Judgements.Quiet> quiet = prototype.judgements().quiet().stream()
+                .filter(q -> q.rule().equals(finding.rule().id()))
+                .toList();
+        return quiet.stream().anyMatch(q -> q.screen().isEmpty() && q.section().isEmpty())
+                || !finding.screens().isEmpty()
+                        && finding.screens().stream()
+                                .allMatch(id -> prototype
+                                        .screen(id)
+                                        .filter(s -> quiet.stream().anyMatch(q -> q.covers(s)))
+                                        .isPresent());
     }
 
     /** One device for each class of those that differ in nothing that matters to the rules. */
     private static List<Device> classes(Prototype prototype) {
-        record Sort(boolean goesBack, boolean swipes, boolean points, int levels, Optional<Width> width, Optional<Device.Back> back, List<Boolean> stays, Set<Device.Cannot> cannot) {
-        }
-        boolean mouseMatters = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Touch t && t.gesture().needsMouse());
-        boolean edgesMatter = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Touch t && t.gesture().isOfEdge())
+        record Sort(
+                boolean goesBack,
+                boolean swipes,
+                boolean points,
+                int levels,
+                Optional<Width> width,
+                Optional<Device.Back> back,
+                List<Boolean> stays,
+                Set<Device.Cannot> cannot) {}
+        boolean mouseMatters = prototype.index().ways().stream()
+                .anyMatch(w ->
+                        w.link().cause() instanceof Cause.Touch t && t.gesture().needsMouse());
+        boolean edgesMatter = prototype.index().ways().stream()
+                        .anyMatch(w -> w.link().cause() instanceof Cause.Touch t
+                                && t.gesture().isOfEdge())
                 || prototype.drawers().stream().anyMatch(d -> d.panel().reach() > 0);
         boolean widthsMatter = NotPlaced.anywhere(prototype);
         Map<Sort, Device> classes = new LinkedHashMap<>();
-        prototype.devices().forEach(d -> classes.putIfAbsent(new Sort(d.goesBack(), d.swipes(), mouseMatters && d.pointing() != Device.Pointing.TOUCH, d.levels(),
-                widthsMatter ? Optional.of(prototype.widths().of(d.width())) : Optional.empty(), edgesMatter ? Optional.of(d.back()) : Optional.empty(),
-                prototype.drawers().stream().map(w -> w.staysAt(d.width())).toList(), prototype.drawers().isEmpty() && prototype.sequences().isEmpty() ? Set.of() : d.cannot()), d));
+        prototype
+                .devices()
+                .forEach(d -> classes.putIfAbsent(
+                        new Sort(
+                                d.goesBack(),
+                                d.swipes(),
+                                mouseMatters && d.pointing() != Device.Pointing.TOUCH,
+                                d.levels(),
+                                widthsMatter ? Optional.of(prototype.widths().of(d.width())) : Optional.empty(),
+                                edgesMatter ? Optional.of(d.back()) : Optional.empty(),
+                                prototype.drawers().stream()
+                                        .map(w -> w.staysAt(d.width()))
+                                        .toList(),
+                                prototype.drawers().isEmpty()
+                                                && prototype.sequences().isEmpty()
+                                        ? Set.of()
+                                        : d.cannot()),
+                        d));
         return List.copyOf(classes.values());
     }
 
     private static Map<String, Exploration> nearest(List<Exploration> explorations) {
         Map<String, Exploration> nearest = new LinkedHashMap<>();
-        Stream<Map.Entry<String, Exploration>> all = explorations.stream()
-                .flatMap(e -> e.nearest().keySet().stream().map(id -> Map.entry(id, e)));
-        all.forEach(pair -> nearest.merge(pair.getKey(), pair.getValue(), (a, b) ->
-                b.nearest().get(pair.getKey()).distance < a.nearest().get(pair.getKey()).distance ? b : a));
+        Stream<Map.Entry<String, Exploration>> all =
+                explorations.stream().flatMap(e -> e.nearest().keySet().stream().map(id -> Map.entry(id, e)));
+        all.forEach(pair -> nearest.merge(
+                pair.getKey(),
+                pair.getValue(),
+                (a, b) -> b.nearest().get(pair.getKey()).distance < a.nearest().get(pair.getKey()).distance ? b : a));
         return nearest;
     }
 }

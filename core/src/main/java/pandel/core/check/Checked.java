@@ -28,7 +28,9 @@ public final class Checked {
     Checked(Grounds grounds, List<Finding> found, List<Unsettled> unsettled) {
         this.unsettled = unsettled;
         this.grounds = grounds;
-        Set<String> meant = grounds.prototype().judgements().accepted().stream().map(Judgements.Accepted::ground).collect(Collectors.toSet());
+        Set<String> meant = grounds.prototype().judgements().accepted().stream()
+                .map(Judgements.Accepted::ground)
+                .collect(Collectors.toSet());
         this.findings = found.stream().filter(f -> !meant.contains(f.ground())).toList();
         this.accepted = found.stream().filter(f -> meant.contains(f.ground())).toList();
     }
@@ -52,7 +54,10 @@ public final class Checked {
         return findings;
     }
 
-    /** Whether the lists of events are the shortest there are; where facts were too many to look at everything they are short. */
+    /**
+     * Whether the lists of events are the shortest there are; where facts were too many to look at everything they are
+     * short.
+     */
     public boolean givesShortest() {
         return grounds.explorations().stream().noneMatch(Exploration::isSpared);
     }
@@ -69,7 +74,8 @@ public final class Checked {
 
     /** Fewest events from an entry until a screen is current; empty when it never is. */
     public OptionalInt stepsTo(String screen) {
-        return grounds.shown(screen) ? OptionalInt.of(grounds.nearest().get(screen).nearest().get(screen).distance)
+        return grounds.shown(screen)
+                ? OptionalInt.of(grounds.nearest().get(screen).nearest().get(screen).distance)
                 : OptionalInt.empty();
     }
 
@@ -91,7 +97,8 @@ public final class Checked {
     /** The screens never shown, without the parked ones, in file order. */
     public List<Screen> unreached() {
         return prototype().screens().stream()
-                .filter(s -> s.status() != Status.PARKED && !grounds.shown(s.id())).toList();
+                .filter(s -> s.status() != Status.PARKED && !grounds.shown(s.id()))
+                .toList();
     }
 
     public List<Finding> findings(Rule rule) {
@@ -105,7 +112,8 @@ public final class Checked {
 
     /** How many findings of each weight. */
     public Map<Weight, Long> counts() {
-        return findings.stream().collect(Collectors.groupingBy(Finding::weight,
-                () -> new EnumMap<>(Weight.class), Collectors.counting()));
+        return findings.stream()
+                .collect(Collectors.groupingBy(
+                        Finding::weight, () -> new EnumMap<>(Weight.class), Collectors.counting()));
     }
 }

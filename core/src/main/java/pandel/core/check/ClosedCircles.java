@@ -24,14 +24,24 @@ import pandel.core.play.TrailAction;
 
 /**
  * {@code closed-circle}: two or more screens that lead only to one another, no end among them, and not the set that
- * holds the screen marked as home; without such a mark the largest set is taken for home. Where a way back leads is over-estimated (everything that ever put the place), so a set that
- * is reported really is closed; one reached in several ways can be missed.
+ * holds the screen marked as home; without such a mark the largest set is taken for home. Where a way back leads is
+ * over-estimated (everything that ever put the place), so a set that is reported really is closed; one reached in
+ * several ways can be missed.
  */
 final class ClosedCircles {
 
-    /** Where ways back lead from a cell; {@code HERE} is the cell itself, {@code AGAIN} the same place with whatever facts. */
+    /**
+     * Where ways back lead from a cell; {@code HERE} is the cell itself, {@code AGAIN} the same place with whatever
+     * facts.
+     */
     private enum Way {
-        HERE, BEHIND, BENEATH, GROUND, BEHIND_GROUND, BENEATH_GROUND, AGAIN
+        HERE,
+        BEHIND,
+        BENEATH,
+        GROUND,
+        BEHIND_GROUND,
+        BENEATH_GROUND,
+        AGAIN
     }
 
     private final Exploration exploration;
@@ -46,10 +56,15 @@ final class ClosedCircles {
         this.exploration = exploration;
         this.nodes = List.copyOf(exploration.nodes());
         nodes.forEach(node -> {
-            ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>()).add(node);
-            node.cell.at().ifPresent(at -> ofScreen.computeIfAbsent(at.sequence(), id -> new ArrayList<>()).add(node));
+            ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>())
+                    .add(node);
+            node.cell
+                    .at()
+                    .ifPresent(at -> ofScreen.computeIfAbsent(at.sequence(), id -> new ArrayList<>())
+                            .add(node));
         });
-        // What is returned to leads on to every place it stands at: one point between, or there would be as many arrows as pairs.
+        // What is returned to leads on to every place it stands at: one point between, or there would be as many arrows
+        // as pairs.
         ofScreen.keySet().forEach(id -> hubs.put(id, nodes.size() * Way.values().length + hubs.size()));
         arrows = new Arrows(nodes.size() * Way.values().length + hubs.size());
         hubs.forEach((id, hub) -> ofScreen.get(id).forEach(place -> arrows.add(hub, vertex(place, Way.HERE))));
@@ -73,15 +88,17 @@ final class ClosedCircles {
     static List<Finding> in(Grounds grounds) {
         Map<Set<String>, Finding> findings = new LinkedHashMap<>();
         for (Exploration exploration : grounds.explorations()) {
-            new ClosedCircles(exploration).circles(grounds.prototype())
-                    .forEach((screens, walk) -> findings.putIfAbsent(screens, finding(grounds, List.copyOf(screens), walk)));
+            new ClosedCircles(exploration)
+                    .circles(grounds.prototype())
+                    .forEach((screens, walk) ->
+                            findings.putIfAbsent(screens, finding(grounds, List.copyOf(screens), walk)));
         }
         return new ArrayList<>(findings.values());
     }
 
     /**
-     * The sets that nothing leaves, but for home. All points from which the first start can be come to belong to its set or
-     * leave to it, so that only the others need to be looked at closely, which are few as a rule.
+     * The sets that nothing leaves, but for home. All points from which the first start can be come to belong to its
+     * set or leave to it, so that only the others need to be looked at closely, which are few as a rule.
      */
     private Map<Set<String>, Walk> circles(Prototype prototype) {
         Map<Set<String>, Walk> circles = new LinkedHashMap<>();
@@ -103,29 +120,44 @@ final class ClosedCircles {
             closed.add(screens);
             nearest.put(screens, nodes.getFirst());
         }
-        Set<String> marked = prototype.screens().stream().filter(Screen::home).map(Screen::id).collect(Collectors.toSet());
-        Set<String> home = closed.stream().filter(screens -> !Collections.disjoint(screens, marked)).findFirst()
-                .or(() -> marked.isEmpty() ? closed.stream().max(Comparator.comparingInt(Set::size)) : Optional.empty()).orElse(Set.of());
+        Set<String> marked = prototype.screens().stream()
+                .filter(Screen::home)
+                .map(Screen::id)
+                .collect(Collectors.toSet());
+        Set<String> home = closed.stream()
+                .filter(screens -> !Collections.disjoint(screens, marked))
+                .findFirst()
+                .or(() -> marked.isEmpty() ? closed.stream().max(Comparator.comparingInt(Set::size)) : Optional.empty())
+                .orElse(Set.of());
         for (Set<String> screens : closed) {
-            if (screens.size() > 1 && screens != home && screens.stream().noneMatch(id -> prototype.screen(id).map(Screen::end).orElse(false))) {
+            if (screens.size() > 1
+                    && screens != home
+                    && screens.stream()
+                            .noneMatch(
+                                    id -> prototype.screen(id).map(Screen::end).orElse(false))) {
                 circles.putIfAbsent(screens, exploration.walkTo(nearest.get(screens)));
             }
         }
         return circles;
     }
 
-    /** The screens of each strongly connected set of points that nothing leaves; such sets of one screen are no circles. */
+    /**
+     * The screens of each strongly connected set of points that nothing leaves; such sets of one screen are no circles.
+     */
     private List<Set<String>> closed(BitSet points) {
         List<Set<String>> closed = new ArrayList<>();
         Graph<Integer, DefaultEdge> graph = new DirectedPseudograph<>(DefaultEdge.class);
         points.stream().forEach(graph::addVertex);
         points.stream().forEach(point -> arrows.eachAfter(point, to -> graph.addEdge(point, to)));
         for (Set<Integer> component : new KosarajuStrongConnectivityInspector<>(graph).stronglyConnectedSets()) {
-            boolean leaves = component.stream().anyMatch(v -> leaving.get(v) || after(v).anyMatch(to -> !component.contains(to)));
+            boolean leaves = component.stream()
+                    .anyMatch(v -> leaving.get(v) || after(v).anyMatch(to -> !component.contains(to)));
             if (!leaves) {
                 Set<String> screens = screens(component);
                 closed.add(screens);
-                component.stream().filter(this::isHere).min(Integer::compare)
+                component.stream()
+                        .filter(this::isHere)
+                        .min(Integer::compare)
                         .ifPresent(v -> nearest.put(screens, nodes.get(v / Way.values().length)));
             }
         }
@@ -140,8 +172,11 @@ final class ClosedCircles {
 
     private Set<String> screens(Collection<Integer> component) {
         Set<String> screens = new LinkedHashSet<>();
-        component.stream().filter(this::isHere).sorted()
-                .forEach(v -> screens.add(nodes.get(v / Way.values().length).cell.screen()));
+        component.stream()
+                .filter(this::isHere)
+                .sorted()
+                .forEach(
+                        v -> screens.add(nodes.get(v / Way.values().length).cell.screen()));
         return screens;
     }
 
@@ -161,34 +196,40 @@ final class ClosedCircles {
             case TrailAction.Drop d -> edge(node, Way.HERE, node, Way.BEHIND);
             case TrailAction.CloseLevel c -> edge(node, Way.HERE, node, Way.BENEATH);
             case TrailAction.CloseToPages c -> edge(node, Way.HERE, node, Way.GROUND);
-            case TrailAction.ToRoot t -> { }
-            case TrailAction.ShowTab t -> { }
-            case TrailAction.DropTo to -> Optional.ofNullable(hubs.get(to.screen())).ifPresent(hub -> arrows.add(vertex(node, Way.HERE), hub));
-            case TrailAction.Restart r -> { }
-            case TrailAction.Put p -> next.ifPresent(to -> {
-                edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.AGAIN);
-                stay(node, to, closes);
-            });
-            case TrailAction.Turn t -> next.ifPresent(to -> {
-                edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
-                stay(node, to, closes);
-            });
-            case TrailAction.Swap s -> next.ifPresent(to -> {
-                edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
-                stay(node, to, closes);
-            });
-            case TrailAction.Raise r -> next.ifPresent(to -> {
-                boolean pages = node.cell.level().holdsPages();
-                edge(to, Way.BENEATH, node, closes ? Way.GROUND : Way.AGAIN);
-                edge(to, Way.GROUND, node, pages ? Way.AGAIN : Way.GROUND);
-                edge(to, Way.BEHIND_GROUND, node, pages ? Way.BEHIND : Way.BEHIND_GROUND);
-                edge(to, Way.BENEATH_GROUND, node, pages ? Way.BENEATH : Way.BENEATH_GROUND);
-            });
-            case TrailAction.Staying s -> next.ifPresent(to -> {
-                edge(to, Way.BEHIND, node, Way.BEHIND);
-                stay(node, to, false);
-            });
-            case TrailAction.Leave l -> { }
+            case TrailAction.ToRoot t -> {}
+            case TrailAction.ShowTab t -> {}
+            case TrailAction.DropTo to ->
+                Optional.ofNullable(hubs.get(to.screen())).ifPresent(hub -> arrows.add(vertex(node, Way.HERE), hub));
+            case TrailAction.Restart r -> {}
+            case TrailAction.Put p ->
+                next.ifPresent(to -> {
+                    edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.AGAIN);
+                    stay(node, to, closes);
+                });
+            case TrailAction.Turn t ->
+                next.ifPresent(to -> {
+                    edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
+                    stay(node, to, closes);
+                });
+            case TrailAction.Swap s ->
+                next.ifPresent(to -> {
+                    edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
+                    stay(node, to, closes);
+                });
+            case TrailAction.Raise r ->
+                next.ifPresent(to -> {
+                    boolean pages = node.cell.level().holdsPages();
+                    edge(to, Way.BENEATH, node, closes ? Way.GROUND : Way.AGAIN);
+                    edge(to, Way.GROUND, node, pages ? Way.AGAIN : Way.GROUND);
+                    edge(to, Way.BEHIND_GROUND, node, pages ? Way.BEHIND : Way.BEHIND_GROUND);
+                    edge(to, Way.BENEATH_GROUND, node, pages ? Way.BENEATH : Way.BENEATH_GROUND);
+                });
+            case TrailAction.Staying s ->
+                next.ifPresent(to -> {
+                    edge(to, Way.BEHIND, node, Way.BEHIND);
+                    stay(node, to, false);
+                });
+            case TrailAction.Leave l -> {}
         }
     }
 
@@ -213,6 +254,11 @@ final class ClosedCircles {
     }
 
     private static Finding finding(Grounds grounds, List<String> screens, Walk walk) {
-        return Finding.about(Rule.CLOSED_CIRCLE, Weight.WARNING, Words.screens(grounds.prototype(), screens) + " lead only to one another.", screens, Optional.of(walk));
+        return Finding.about(
+                Rule.CLOSED_CIRCLE,
+                Weight.WARNING,
+                Words.screens(grounds.prototype(), screens) + " lead only to one another.",
+                screens,
+                Optional.of(walk));
     }
 }

@@ -13,20 +13,24 @@ import pandel.core.check.Node.Again;
 import pandel.core.play.TrailAction;
 
 /**
- * Whether overlays can be closed. From each cell on a level everything is followed that stays on the level or opens above
- * it; a way back behind the start counts as hope, since what lies there is looked at itself. All starts are answered
- * together, by going backwards once from everything that closes: time in proportion to cells and turns.
+ * Whether overlays can be closed. From each cell on a level everything is followed that stays on the level or opens
+ * above it; a way back behind the start counts as hope, since what lies there is looked at itself. All starts are
+ * answered together, by going backwards once from everything that closes: time in proportion to cells and turns.
  */
 final class Closing {
 
     /** The answer for one start. */
     enum Answer {
-        YES, NO, UNKNOWN
+        YES,
+        NO,
+        UNKNOWN
     }
 
     /** Where a followed cell stands, seen from the level that is to close. */
     private enum Height {
-        ON_IT, ABOVE, ABOVE_PAGES
+        ON_IT,
+        ABOVE,
+        ABOVE_PAGES
     }
 
     private static final Height[] ALL = Height.values();
@@ -34,8 +38,7 @@ final class Closing {
     private static final int STATES = 2 * HEIGHTS;
 
     /** What of a start decides which turns close: whether its level holds pages, and what lies behind it. */
-    private record Group(boolean pages, int marks) {
-    }
+    private record Group(boolean pages, int marks) {}
 
     private final Exploration exploration;
     private final List<Node> nodes;
@@ -44,6 +47,7 @@ final class Closing {
     private final List<List<Turn>> going;
     /** The marks of what any of them goes down to. */
     private final int downTo;
+
     private final Map<Group, BitSet> closing = new HashMap<>();
     private final Map<Group, BitSet> perhaps = new HashMap<>();
 
@@ -68,9 +72,15 @@ final class Closing {
             }
         }
         arrows.sort();
-        going = nodes.stream().map(n -> n.all().stream().filter(Closing::mayClose).toList()).toList();
-        downTo = going.stream().flatMap(List::stream).flatMap(t -> t.actions().stream()).filter(TrailAction.DropTo.class::isInstance)
-                .mapToInt(a -> exploration.named().mark(((TrailAction.DropTo) a).screen())).reduce(0, (a, b) -> a | b);
+        going = nodes.stream()
+                .map(n -> n.all().stream().filter(Closing::mayClose).toList())
+                .toList();
+        downTo = going.stream()
+                .flatMap(List::stream)
+                .flatMap(t -> t.actions().stream())
+                .filter(TrailAction.DropTo.class::isInstance)
+                .mapToInt(a -> exploration.named().mark(((TrailAction.DropTo) a).screen()))
+                .reduce(0, (a, b) -> a | b);
     }
 
     private static boolean restarts(Turn turn) {
@@ -96,14 +106,19 @@ final class Closing {
             return Answer.YES;
         }
         return perhaps.computeIfAbsent(group, g -> {
-            BitSet from = closers(g);
-            for (int i = 0; i < nodes.size(); i++) {
-                if (nodes.get(i).isDoubted() || nodes.get(i).mayComeAgain || exploration.isInexact(nodes.get(i))) {
-                    from.set(i * STATES, (i + 1) * STATES);
-                }
-            }
-            return arrows.leadingTo(from);
-        }).get(state) ? Answer.UNKNOWN : Answer.NO;
+                            BitSet from = closers(g);
+                            for (int i = 0; i < nodes.size(); i++) {
+                                if (nodes.get(i).isDoubted()
+                                        || nodes.get(i).mayComeAgain
+                                        || exploration.isInexact(nodes.get(i))) {
+                                    from.set(i * STATES, (i + 1) * STATES);
+                                }
+                            }
+                            return arrows.leadingTo(from);
+                        })
+                        .get(state)
+                ? Answer.UNKNOWN
+                : Answer.NO;
     }
 
     /** What can follow a node on its own level, itself first. */
@@ -148,9 +163,14 @@ final class Closing {
     private boolean closes(Turn turn, int state, Group group) {
         return switch (turn.actions().getFirst()) {
             case TrailAction.CloseLevel c -> height(state) == Height.ON_IT;
-            case TrailAction.CloseToPages c -> height(state) == Height.ON_IT || height(state) == Height.ABOVE && (!group.pages()
-                    || turn.actions().getLast() instanceof TrailAction.DropTo to && isBehind(group, to)
-                    || turn.actions().getLast() instanceof TrailAction.CloseLevel || turn.actions().getLast() instanceof TrailAction.Drop && atStart(state));
+            case TrailAction.CloseToPages c ->
+                height(state) == Height.ON_IT
+                        || height(state) == Height.ABOVE
+                                && (!group.pages()
+                                        || turn.actions().getLast() instanceof TrailAction.DropTo to
+                                                && isBehind(group, to)
+                                        || turn.actions().getLast() instanceof TrailAction.CloseLevel
+                                        || turn.actions().getLast() instanceof TrailAction.Drop && atStart(state));
             case TrailAction.DropTo to -> height(state) == Height.ON_IT && isBehind(group, to);
             case TrailAction.Drop d -> height(state) == Height.ON_IT && atStart(state);
             case TrailAction.Restart r -> true;
@@ -176,13 +196,18 @@ final class Closing {
         boolean start = atStart(state);
         TrailAction last = turn.actions().getLast();
         if (last instanceof TrailAction.Raise) {
-            boolean abovePages = height == Height.ABOVE_PAGES || after.cell.level().holdsPages();
+            boolean abovePages =
+                    height == Height.ABOVE_PAGES || after.cell.level().holdsPages();
             return state(after.number, start, abovePages ? Height.ABOVE_PAGES : Height.ABOVE);
         }
         // Closing to pages from overlays right above lands on this level, which then holds pages itself.
         boolean lands = turn.actions().getFirst() instanceof TrailAction.CloseToPages && height == Height.ABOVE;
         Height then = lands ? Height.ON_IT : height;
-        boolean still = start && (then != Height.ON_IT || last instanceof TrailAction.Swap || last instanceof TrailAction.Turn || last instanceof TrailAction.Staying);
+        boolean still = start
+                && (then != Height.ON_IT
+                        || last instanceof TrailAction.Swap
+                        || last instanceof TrailAction.Turn
+                        || last instanceof TrailAction.Staying);
         return state(after.number, still, then);
     }
 

@@ -7,11 +7,13 @@ import pandel.core.model.Area;
 /** Whether areas together lie over all of another: the grid of all their edges is looked at cell by cell. */
 final class Covering {
 
-    private Covering() {
-    }
+    private Covering() {}
 
     static boolean covers(List<Area> over, Area area) {
-        List<Area> near = over.stream().filter(a -> a.x() < area.right() && a.right() > area.x() && a.y() < area.bottom() && a.bottom() > area.y()).toList();
+        List<Area> near = over.stream()
+                .filter(a ->
+                        a.x() < area.right() && a.right() > area.x() && a.y() < area.bottom() && a.bottom() > area.y())
+                .toList();
         if (near.isEmpty()) {
             return false;
         }

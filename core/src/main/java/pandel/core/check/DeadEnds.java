@@ -16,8 +16,7 @@ import pandel.core.model.Screen;
  */
 final class DeadEnds {
 
-    private DeadEnds() {
-    }
+    private DeadEnds() {}
 
     private static final class Stuck {
         Optional<Walk> dead = Optional.empty();
@@ -29,7 +28,9 @@ final class DeadEnds {
         Map<String, Stuck> stuck = new LinkedHashMap<>();
         Set<String> doubted = new LinkedHashSet<>();
         for (Exploration exploration : grounds.explorations()) {
-            exploration.perhapsStuck().stream().filter(id -> !grounds.prototype().screen(id).orElseThrow().end()).forEach(doubted::add);
+            exploration.perhapsStuck().stream()
+                    .filter(id -> !grounds.prototype().screen(id).orElseThrow().end())
+                    .forEach(doubted::add);
             for (Node node : exploration.nodes()) {
                 LeadsOn on = screen(grounds, node).end() ? LeadsOn.YES : LeadsOn.from(exploration, node, false);
                 if (on == LeadsOn.UNKNOWN) {
@@ -41,13 +42,19 @@ final class DeadEnds {
         }
         List<Finding> findings = new ArrayList<>();
         stuck.forEach((id, s) -> findings.add(finding(grounds, id, s).with(fixes(grounds, id))));
-        doubted.stream().filter(id -> !stuck.containsKey(id)).forEach(id -> grounds.unsettled().accept(new Unsettled(Rule.DEAD_END, id,
-                "Whether " + Words.screen(grounds.prototype(), id) + " is a dead end.")));
+        doubted.stream()
+                .filter(id -> !stuck.containsKey(id))
+                .forEach(id -> grounds.unsettled()
+                        .accept(new Unsettled(
+                                Rule.DEAD_END,
+                                id,
+                                "Whether " + Words.screen(grounds.prototype(), id) + " is a dead end.")));
         return findings;
     }
 
     private static void note(Stuck stuck, Exploration exploration, Node node) {
-        // With no doubt without device back there is none with it but that of what device back uncovers of the same screen.
+        // With no doubt without device back there is none with it but that of what device back uncovers of the same
+        // screen.
         if (LeadsOn.from(exploration, node, true) != LeadsOn.NO) {
             stuck.onlyBack = stuck.onlyBack.or(() -> Optional.of(exploration.walkTo(node)));
         } else {
@@ -62,15 +69,29 @@ final class DeadEnds {
         String title = Words.screen(grounds.prototype(), id);
         boolean everywhere = grounds.explorations().size() == stuck.deadOn.size();
         if (stuck.dead.isPresent() && (everywhere || stuck.onlyBack.isEmpty())) {
-            return Finding.about(Rule.DEAD_END, Weight.PROBLEM, title + " is a dead end: " + reason(grounds, id)
-                    + (everywhere ? "." : " (on " + String.join(", ", stuck.deadOn) + ")."), List.of(id), stuck.dead);
+            return Finding.about(
+                    Rule.DEAD_END,
+                    Weight.PROBLEM,
+                    title + " is a dead end: " + reason(grounds, id)
+                            + (everywhere ? "." : " (on " + String.join(", ", stuck.deadOn) + ")."),
+                    List.of(id),
+                    stuck.dead);
         }
         if (stuck.dead.isPresent()) {
-            return Finding.about(Rule.ONLY_DEVICE_BACK, Weight.PROBLEM, "From " + title + " only the device’s own back leads on, and "
-                    + String.join(", ", stuck.deadOn) + " has none.", List.of(id), stuck.dead);
+            return Finding.about(
+                    Rule.ONLY_DEVICE_BACK,
+                    Weight.PROBLEM,
+                    "From " + title + " only the device’s own back leads on, and " + String.join(", ", stuck.deadOn)
+                            + " has none.",
+                    List.of(id),
+                    stuck.dead);
         }
-        return Finding.about(Rule.ONLY_DEVICE_BACK, Weight.WARNING,
-                "From " + title + " only the device’s own back leads on.", List.of(id), stuck.onlyBack);
+        return Finding.about(
+                Rule.ONLY_DEVICE_BACK,
+                Weight.WARNING,
+                "From " + title + " only the device’s own back leads on.",
+                List.of(id),
+                stuck.onlyBack);
     }
 
     private static List<Fix> fixes(Grounds grounds, String id) {
@@ -86,7 +107,9 @@ final class DeadEnds {
         int links = grounds.prototype().index().waysOut(id).size();
         int hotspots = grounds.prototype().index().hotspotsOn(id).size();
         if (links > 0) {
-            return links == 1 ? "its one link leads to no other screen" : "none of its " + links + " links leads to another screen";
+            return links == 1
+                    ? "its one link leads to no other screen"
+                    : "none of its " + links + " links leads to another screen";
         }
         return hotspots > 0 ? "its hotspots have no links" : "it has no links";
     }

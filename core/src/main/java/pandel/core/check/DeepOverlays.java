@@ -18,35 +18,47 @@ final class DeepOverlays {
     private static final int DEEP = 3;
 
     /** A node with how many overlays are open there, and how many where closing to pages leads. */
-    private record At(Node node, int open, int openBelow) {
-    }
+    private record At(Node node, int open, int openBelow) {}
 
-    private record Going(At at, @Nullable Going from, List<Event> by, int distance) {
-    }
+    private record Going(At at, @Nullable Going from, List<Event> by, int distance) {}
 
-    private DeepOverlays() {
-    }
+    private DeepOverlays() {}
 
     static List<Finding> in(Grounds grounds) {
         Map<String, Walk> third = new LinkedHashMap<>();
         for (Exploration exploration : grounds.explorations()) {
             search(exploration, third);
         }
-        if (third.isEmpty() && OpenTogether.mayBe(grounds.prototype(), DEEP) && grounds.explorations().stream().anyMatch(e -> e.isDoubtful() || e.isSpared() || e.nodes().stream().anyMatch(e::isInexact))) {
-            grounds.unsettled().accept(new Unsettled(Rule.DEEP_OVERLAYS, "", "Whether three things can be open above one another."));
+        if (third.isEmpty()
+                && OpenTogether.mayBe(grounds.prototype(), DEEP)
+                && grounds.explorations().stream()
+                        .anyMatch(e -> e.isDoubtful()
+                                || e.isSpared()
+                                || e.nodes().stream().anyMatch(e::isInexact))) {
+            grounds.unsettled()
+                    .accept(new Unsettled(
+                            Rule.DEEP_OVERLAYS, "", "Whether three things can be open above one another."));
         }
-        return third.isEmpty() ? List.of() : List.of(finding(grounds, List.copyOf(third.keySet()), third.values().iterator().next()));
+        return third.isEmpty()
+                ? List.of()
+                : List.of(finding(
+                        grounds,
+                        List.copyOf(third.keySet()),
+                        third.values().iterator().next()));
     }
 
     private static void search(Exploration exploration, Map<String, Walk> third) {
         // With nothing open above it is always the base, so that the search can begin at all of its cells at once.
         PriorityQueue<Going> horizon = new PriorityQueue<>(Comparator.comparingInt(Going::distance));
         BitSet seen = new BitSet();
-        exploration.nodes().stream().filter(n -> n.cell.level().base() && n.all().stream().anyMatch(t -> t.actions().getLast() instanceof TrailAction.Raise))
+        exploration.nodes().stream()
+                .filter(n -> n.cell.level().base()
+                        && n.all().stream().anyMatch(t -> t.actions().getLast() instanceof TrailAction.Raise))
                 .forEach(n -> horizon.add(new Going(new At(n, 0, 0), null, List.of(), n.distance)));
         while (!horizon.isEmpty()) {
             Going going = horizon.remove();
-            int state = (going.at().node().number * (DEEP + 1) + going.at().open()) * (DEEP + 1) + going.at().openBelow();
+            int state = (going.at().node().number * (DEEP + 1) + going.at().open()) * (DEEP + 1)
+                    + going.at().openBelow();
             if (seen.get(state)) {
                 continue;
             }
@@ -56,7 +68,10 @@ final class DeepOverlays {
                 continue;
             }
             for (Node.Again again : going.at().node().agains) {
-                horizon.add(new Going(new At(again.node(), going.at().open(), going.at().openBelow()), going, again.by().events(),
+                horizon.add(new Going(
+                        new At(again.node(), going.at().open(), going.at().openBelow()),
+                        going,
+                        again.by().events(),
                         going.distance() + again.by().length()));
             }
             boolean inexact = exploration.isInexact(going.at().node());
@@ -69,10 +84,17 @@ final class DeepOverlays {
                     boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
                     int kept = closes ? going.at().openBelow() : going.at().open();
                     int open = turn.actions().getLast() instanceof TrailAction.Restart ? 0 : raises ? kept + 1 : kept;
-                    int below = next.cell.level().holdsPages() ? open : raises && going.at().node().cell.level().holdsPages()
-                            ? going.at().open() : going.at().openBelow();
+                    int below = next.cell.level().holdsPages()
+                            ? open
+                            : raises && going.at().node().cell.level().holdsPages()
+                                    ? going.at().open()
+                                    : going.at().openBelow();
                     if (open > 0) {
-                        horizon.add(new Going(new At(next, open, below), going, turn.events(), going.distance() + turn.events().size()));
+                        horizon.add(new Going(
+                                new At(next, open, below),
+                                going,
+                                turn.events(),
+                                going.distance() + turn.events().size()));
                     }
                 });
             }
@@ -86,11 +108,17 @@ final class DeepOverlays {
             parts.add(at.by());
             at = at.from();
         }
-        return exploration.walkTo(at.at().node()).and(parts.reversed().stream().flatMap(List::stream).toList());
+        return exploration
+                .walkTo(at.at().node())
+                .and(parts.reversed().stream().flatMap(List::stream).toList());
     }
 
     private static Finding finding(Grounds grounds, List<String> screens, Walk walk) {
-        return Finding.about(Rule.DEEP_OVERLAYS, Weight.WARNING, Words.screens(grounds.prototype(), screens) + " can be the third thing open above the page.",
-                screens, Optional.of(walk));
+        return Finding.about(
+                Rule.DEEP_OVERLAYS,
+                Weight.WARNING,
+                Words.screens(grounds.prototype(), screens) + " can be the third thing open above the page.",
+                screens,
+                Optional.of(walk));
     }
 }

@@ -19,12 +19,14 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 
-/** {@code device-cannot}: links that open above where a named device shows no more levels, or advance from a sequence where it does not; drawers on one that has none. */
+/**
+ * {@code device-cannot}: links that open above where a named device shows no more levels, or advance from a sequence
+ * where it does not; drawers on one that has none.
+ */
 final class DeviceRefusals {
 
     /** Where something is refused. */
-    private record At(Exploration exploration, Node node) {
-    }
+    private record At(Exploration exploration, Node node) {}
 
     private final Grounds grounds;
     private final Prototype prototype;
@@ -37,7 +39,10 @@ final class DeviceRefusals {
     private DeviceRefusals(Grounds grounds) {
         this.grounds = grounds;
         this.prototype = grounds.prototype();
-        prototype.drawers().forEach(d -> standing.put(d, d.screens(prototype).stream().map(Screen::id).collect(Collectors.toSet())));
+        prototype
+                .drawers()
+                .forEach(d -> standing.put(
+                        d, d.screens(prototype).stream().map(Screen::id).collect(Collectors.toSet())));
     }
 
     static List<Finding> in(Grounds grounds) {
@@ -63,49 +68,96 @@ final class DeviceRefusals {
                 }
             }
         }
-        if (hasNoDrawers(at.exploration()) && drawers.size() < prototype.drawers().size()) {
-            prototype.drawers().stream().filter(d -> standing.get(d).contains(at.node().cell.screen())).forEach(d -> drawers.putIfAbsent(d, at));
+        if (hasNoDrawers(at.exploration())
+                && drawers.size() < prototype.drawers().size()) {
+            prototype.drawers().stream()
+                    .filter(d -> standing.get(d).contains(at.node().cell.screen()))
+                    .forEach(d -> drawers.putIfAbsent(d, at));
         }
     }
 
     private Finding tooDeep(Way way, At at) {
         int levels = at.exploration().device().levels();
         List<Fix> fixes = new ArrayList<>();
-        way.link().effect().flatMap(Effect::target).flatMap(t -> prototype.screen(t.id())).map(Screen::form)
-                .filter(form -> form == at.node().cell.level().form()).ifPresent(form -> fixes.add(Fixes.goOn(prototype, way)));
-        return link(way, at, fixes, Words.link(prototype, way) + " opens one thing more above than " + devices(d -> d.levels() == levels)
-                + " can show: " + (levels == 1 ? "nothing above the page." : "no more than " + levels + " above one another."));
+        way.link()
+                .effect()
+                .flatMap(Effect::target)
+                .flatMap(t -> prototype.screen(t.id()))
+                .map(Screen::form)
+                .filter(form -> form == at.node().cell.level().form())
+                .ifPresent(form -> fixes.add(Fixes.goOn(prototype, way)));
+        return link(
+                way,
+                at,
+                fixes,
+                Words.link(prototype, way) + " opens one thing more above than " + devices(d -> d.levels() == levels)
+                        + " can show: "
+                        + (levels == 1 ? "nothing above the page." : "no more than " + levels + " above one another."));
     }
 
     private Finding fromSequence(Way way, At at) {
-        List<Fix> fixes = new ArrayList<>(List.of(new Fix("Put it in place of the sequence", Words.link(prototype, way) + " advances.", "It replaces the sequence, which does not lie behind then.",
-                LinkEdits.change("replace the sequence", way.link().withBranches(way.link().branches().stream().map(b -> b.withEffects(b.effects().stream()
-                        .map(e -> e instanceof Effect.Advance a ? new Effect.Replace(a.to()) : e).toList())).toList())))));
-        return link(way, at, fixes, Words.link(prototype, way) + " advances from a page of a sequence, which " + devices(d -> d.cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE)) + " cannot do.");
+        List<Fix> fixes = new ArrayList<>(List.of(new Fix(
+                "Put it in place of the sequence",
+                Words.link(prototype, way) + " advances.",
+                "It replaces the sequence, which does not lie behind then.",
+                LinkEdits.change(
+                        "replace the sequence",
+                        way.link()
+                                .withBranches(way.link().branches().stream()
+                                        .map(b -> b.withEffects(b.effects().stream()
+                                                .map(e ->
+                                                        e instanceof Effect.Advance a ? new Effect.Replace(a.to()) : e)
+                                                .toList()))
+                                        .toList())))));
+        return link(
+                way,
+                at,
+                fixes,
+                Words.link(prototype, way) + " advances from a page of a sequence, which "
+                        + devices(d -> d.cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE)) + " cannot do.");
     }
 
     private Finding link(Way way, At at, List<Fix> fixes, String sentence) {
         fixes.add(Fixes.removeLink(prototype, way));
-        return new Finding(Rule.DEVICE_CANNOT, grounds.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM, sentence,
-                List.of(at.node().cell.screen()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(at.exploration().walkTo(at.node())), fixes);
+        return new Finding(
+                Rule.DEVICE_CANNOT,
+                grounds.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM,
+                sentence,
+                List.of(at.node().cell.screen()),
+                way.hotspot().map(Hotspot::id),
+                Optional.of(way.link().id()),
+                Optional.of(at.exploration().walkTo(at.node())),
+                fixes);
     }
 
     private Finding noDrawers(Drawer drawer, At at) {
-        return new Finding(Rule.DEVICE_CANNOT, Weight.WARNING, "“" + drawer.shownTitle() + "” is not there on " + devices(d -> d.cannot().contains(Device.Cannot.DRAWERS)) + ": it has no drawers. What leads on from its items alone is out of reach.",
-                List.of(at.node().cell.screen()), Optional.empty(), Optional.empty(), Optional.of(at.exploration().walkTo(at.node())), Drawers.instead(prototype, drawer));
+        return new Finding(
+                Rule.DEVICE_CANNOT,
+                Weight.WARNING,
+                "“" + drawer.shownTitle() + "” is not there on "
+                        + devices(d -> d.cannot().contains(Device.Cannot.DRAWERS))
+                        + ": it has no drawers. What leads on from its items alone is out of reach.",
+                List.of(at.node().cell.screen()),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(at.exploration().walkTo(at.node())),
+                Drawers.instead(prototype, drawer));
     }
 
     private String devices(Predicate<Device> which) {
-        Set<String> titles = new LinkedHashSet<>(prototype.devices().stream().filter(which).map(Device::title).toList());
+        Set<String> titles = new LinkedHashSet<>(
+                prototype.devices().stream().filter(which).map(Device::title).toList());
         return String.join(" and ", titles);
     }
 
     private static boolean isFull(Exploration exploration, Node node) {
-        return exploration.device().levels() > 0 && node.cell.levels() >= exploration.device().levels();
+        return exploration.device().levels() > 0
+                && node.cell.levels() >= exploration.device().levels();
     }
 
     private static boolean isStuck(Exploration exploration, Node node) {
-        return node.cell.at().isPresent() && exploration.device().cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE);
+        return node.cell.at().isPresent()
+                && exploration.device().cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE);
     }
 
     private static boolean hasNoDrawers(Exploration exploration) {
@@ -113,7 +165,10 @@ final class DeviceRefusals {
     }
 
     private static boolean opens(Prototype prototype, Way way) {
-        return way.link().effects().anyMatch(e -> e instanceof Effect.OpenAbove open && open.screen().shown(prototype).isPresent());
+        return way.link()
+                .effects()
+                .anyMatch(e -> e instanceof Effect.OpenAbove open
+                        && open.screen().shown(prototype).isPresent());
     }
 
     private static boolean advances(Way way) {
@@ -125,7 +180,12 @@ final class DeviceRefusals {
         boolean opens = opens(grounds.prototype(), way);
         boolean advances = advances(way);
         boolean draws = way.drawer().isPresent() || way.link().effects().anyMatch(Effect.MoveDrawer.class::isInstance);
-        return (opens || advances || draws) && grounds.explorations().stream().anyMatch(e -> way.from().stream().flatMap(s -> e.nodesOn(s.id()).stream())
-                .anyMatch(n -> opens && isFull(e, n) || advances && isStuck(e, n) || draws && hasNoDrawers(e)));
+        return (opens || advances || draws)
+                && grounds.explorations().stream()
+                        .anyMatch(e -> way.from().stream()
+                                .flatMap(s -> e.nodesOn(s.id()).stream())
+                                .anyMatch(n -> opens && isFull(e, n)
+                                        || advances && isStuck(e, n)
+                                        || draws && hasNoDrawers(e)));
     }
 }

@@ -15,7 +15,10 @@ import pandel.core.play.Offer;
 import pandel.core.play.Ruling;
 import pandel.core.play.TrailAction;
 
-/** What drawers do at a cell: the items of the open one and what closes it; the items of those that stay, and what the edges open. */
+/**
+ * What drawers do at a cell: the items of the open one and what closes it; the items of those that stay, and what the
+ * edges open.
+ */
 final class DrawerTurns {
 
     private final Turns turns;
@@ -36,8 +39,18 @@ final class DrawerTurns {
         DrawerTurns drawers = new DrawerTurns(turns, done, cell);
         turns.rules().drawers(drawers.head).forEach(d -> d.items().forEach(drawers::item));
         if (cell.drawer().isPresent()) {
-            turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), turns.rules().outside(drawers.head));
-            turns.add(done, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), turns.rules().away(drawers.head));
+            turns.add(
+                    done,
+                    cell,
+                    List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())),
+                    Optional.empty(),
+                    turns.rules().outside(drawers.head));
+            turns.add(
+                    done,
+                    cell,
+                    List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())),
+                    Optional.empty(),
+                    turns.rules().away(drawers.head));
         } else if (turns.device().swipes()) {
             List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT).forEach(edge -> drawers.edge(screen, edge));
         }
@@ -45,8 +58,14 @@ final class DrawerTurns {
 
     private void edge(Screen screen, Gesture edge) {
         if (Turns.own(screen, new Cause.Touch(edge)::equals).isEmpty()) {
-            turns.rules().pulled(head, edge).ifPresent(drawer -> done.sure().add(turns.turn(cell, List.of(new Event.Touched(edge, new Event.On.Point(0, 0))),
-                    Optional.empty(), List.of(new TrailAction.OpenDrawer(drawer.id())))));
+            turns.rules()
+                    .pulled(head, edge)
+                    .ifPresent(drawer -> done.sure()
+                            .add(turns.turn(
+                                    cell,
+                                    List.of(new Event.Touched(edge, new Event.On.Point(0, 0))),
+                                    Optional.empty(),
+                                    List.of(new TrailAction.OpenDrawer(drawer.id())))));
         }
     }
 
@@ -60,13 +79,20 @@ final class DrawerTurns {
             return;
         }
         switch (turns.rules().branch(head.closed(), one.branch())) {
-            case Ruling.Acts acts when acts.actions().getFirst().moves() -> {
+            case Ruling.Acts acts
+            when acts.actions().getFirst().moves() -> {
                 turns.add(done, closed, events, Optional.of(link.id()), acts);
                 if (acts.actions().stream().anyMatch(Turns::leadsToParked)) {
                     closes(events, before);
                 }
             }
-            case Ruling.Acts acts -> turns.add(done, cell, events, Optional.of(link.id()), new Ruling.Acts(then(before, acts.actions()), acts.motion()));
+            case Ruling.Acts acts ->
+                turns.add(
+                        done,
+                        cell,
+                        events,
+                        Optional.of(link.id()),
+                        new Ruling.Acts(then(before, acts.actions()), acts.motion()));
             case Ruling.Depends depends -> {
                 turns.add(done, closed, events, Optional.of(link.id()), depends);
                 if (!before.isEmpty()) {

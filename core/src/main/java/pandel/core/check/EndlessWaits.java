@@ -8,11 +8,12 @@ import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Screen;
 
-/** {@code endless-waits}: a round of screens, each moved on by a wait, on which nothing but device back does anything. */
+/**
+ * {@code endless-waits}: a round of screens, each moved on by a wait, on which nothing but device back does anything.
+ */
 final class EndlessWaits {
 
-    private EndlessWaits() {
-    }
+    private EndlessWaits() {}
 
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
@@ -27,7 +28,12 @@ final class EndlessWaits {
                     inRounds.addAll(round);
                     Set<String> screens = new LinkedHashSet<>();
                     round.forEach(n -> screens.add(n.cell.screen()));
-                    if (told.add(screens) && screens.stream().noneMatch(id -> grounds.prototype().screen(id).map(Screen::end).orElse(false))) {
+                    if (told.add(screens)
+                            && screens.stream()
+                                    .noneMatch(id -> grounds.prototype()
+                                            .screen(id)
+                                            .map(Screen::end)
+                                            .orElse(false))) {
                         findings.add(finding(grounds, exploration.walkTo(round.getFirst()), List.copyOf(screens)));
                     }
                 });
@@ -38,8 +44,13 @@ final class EndlessWaits {
 
     private static Finding finding(Grounds grounds, Walk walk, List<String> screens) {
         String names = Words.screens(grounds.prototype(), screens);
-        return Finding.about(Rule.ENDLESS_WAITS, Weight.PROBLEM, screens.size() == 1
-                ? names + " comes again and again by its own wait, and nothing can be done on it."
-                : names + " follow one another by waits for ever, and nothing can be done on them.", screens, Optional.of(walk));
+        return Finding.about(
+                Rule.ENDLESS_WAITS,
+                Weight.PROBLEM,
+                screens.size() == 1
+                        ? names + " comes again and again by its own wait, and nothing can be done on it."
+                        : names + " follow one another by waits for ever, and nothing can be done on them.",
+                screens,
+                Optional.of(walk));
     }
 }

@@ -30,12 +30,12 @@ import pandel.core.play.TrailAction;
  *
  * <p>Levels and trails make the situations those of a pushdown system (Bouajjani, Esparza, Maler 1997). Where no fact
  * changes that anything asks for, going back always uncovers a cell as it was when it was covered, so no cell is new by
- * going back, and plain search along what puts, swaps, raises and restarts is exact; only closing to pages needs to know
- * what lies beneath, which {@link Ground} keeps, and returning to a screen, whether it lies behind, which {@link Named}
- * keeps for as many as there is room for. Where facts change, {@link Summaries} searches. What hangs on what is not followed
- * is followed too, as far as it could lead: screens come to only so are neither shown nor ruled out. Without facts it
- * costs time and room in the number of cells and links on them, both in proportion to the prototype; many tab sets in a large one make them
- * many times more, and past a bound it gives up and says so.
+ * going back, and plain search along what puts, swaps, raises and restarts is exact; only closing to pages needs to
+ * know what lies beneath, which {@link Ground} keeps, and returning to a screen, whether it lies behind, which
+ * {@link Named} keeps for as many as there is room for. Where facts change, {@link Summaries} searches. What hangs on
+ * what is not followed is followed too, as far as it could lead: screens come to only so are neither shown nor ruled
+ * out. Without facts it costs time and room in the number of cells and links on them, both in proportion to the
+ * prototype; many tab sets in a large one make them many times more, and past a bound it gives up and says so.
  */
 final class Exploration {
 
@@ -63,9 +63,11 @@ final class Exploration {
     /** Whether facts change, and what hangs on what is not known was followed with any of them. */
     private boolean loose;
 
-    /** Where facts were too many to look at everything. @param most all that could be  @param missing what of it was not seen */
-    private record Spared(Standing most, Set<Trait> missing) {
-    }
+    /**
+     * Where facts were too many to look at everything. @param most all that could be @param missing what of it was not
+     * seen
+     */
+    private record Spared(Standing most, Set<Trait> missing) {}
 
     private Exploration(Prototype prototype, Device device, Effort effort, Asked asked) {
         this.device = device;
@@ -77,18 +79,31 @@ final class Exploration {
     }
 
     /**
-     * Explores from every usable start among some until nothing is new, or until it is called off; then what it holds is
-     * partial.
+     * Explores from every usable start among some until nothing is new, or until it is called off; then what it holds
+     * is partial.
      */
-    static Exploration of(Prototype prototype, Device device, Effort effort, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
+    static Exploration of(
+            Prototype prototype,
+            Device device,
+            Effort effort,
+            Asked asked,
+            List<? extends Start> from,
+            BooleanSupplier calledOff) {
         Exploration exploration = new Exploration(prototype, device, effort, asked);
-        List<? extends Start> usable = from.stream().filter(start -> Starts.isUsable(prototype, device, start)).toList();
+        List<? extends Start> usable = from.stream()
+                .filter(start -> Starts.isUsable(prototype, device, start))
+                .toList();
         if (asked.changes() || usable.stream().anyMatch(StartPoint.class::isInstance)) {
             Bound most = new Bound(exploration, prototype, asked);
-            most.run(usable.stream().map(start -> Starts.lying(exploration, prototype, asked, start)).toList(), calledOff);
+            most.run(
+                    usable.stream()
+                            .map(start -> Starts.lying(exploration, prototype, asked, start))
+                            .toList(),
+                    calledOff);
             exploration.bound = Optional.of(most).filter(b -> !b.isGivenUp());
             if (exploration.bound.isPresent() && most.size(effort.withFacts()) > effort.withFacts()) {
-                Wandering wandering = new Wandering(exploration, prototype, new Sparing(prototype, exploration.turns, asked, most.standing()));
+                Wandering wandering = new Wandering(
+                        exploration, prototype, new Sparing(prototype, exploration.turns, asked, most.standing()));
                 usable.forEach(start -> wandering.begin(start, Starts.lying(exploration, prototype, asked, start)));
                 wandering.run(calledOff);
                 exploration.take(wandering.nodes(), false);
@@ -100,10 +115,16 @@ final class Exploration {
             summaries.run(usable, calledOff);
             exploration.take(summaries.nodes(), summaries.isGivenUp());
         } else {
-            exploration.run(usable.stream().map(start -> new Node(Starts.begun(exploration, prototype, asked, (Entry) start), 0, Route.NONE, start)).toList(), calledOff);
+            exploration.run(
+                    usable.stream()
+                            .map(start -> new Node(
+                                    Starts.begun(exploration, prototype, asked, (Entry) start), 0, Route.NONE, start))
+                            .toList(),
+                    calledOff);
         }
         if (exploration.bound.filter(exploration::isSettledBy).isPresent()) {
-            exploration.loose = asked.changes() && (!exploration.perhapsFired.isEmpty() || !exploration.doubtful.isEmpty());
+            exploration.loose =
+                    asked.changes() && (!exploration.perhapsFired.isEmpty() || !exploration.doubtful.isEmpty());
             exploration.perhapsFired.removeIf(id -> prototype.tabSetOf(id).isEmpty());
             return exploration;
         }
@@ -128,9 +149,16 @@ final class Exploration {
         }
     }
 
-    /** Whether all that could be was seen: what hangs on doubt need not be followed then. A tab shown as it was left is named by its id, and is no link. */
+    /**
+     * Whether all that could be was seen: what hangs on doubt need not be followed then. A tab shown as it was left is
+     * named by its id, and is no link.
+     */
     private boolean isSettledBy(Bound most) {
-        return !givenUp && nearest.keySet().containsAll(most.standing().ids(Trait.Kind.SHOWN)) && most.fired().stream().allMatch(id -> fired.contains(id) || turns.prototype().tabSetOf(id).isPresent())
+        return !givenUp
+                && nearest.keySet().containsAll(most.standing().ids(Trait.Kind.SHOWN))
+                && most.fired().stream()
+                        .allMatch(id -> fired.contains(id)
+                                || turns.prototype().tabSetOf(id).isPresent())
                 && most.standing().isStuckNowhereBut(nodes.keySet());
     }
 
@@ -138,7 +166,8 @@ final class Exploration {
     private void keepWithin(Bound most) {
         perhapsReached.retainAll(most.standing().ids(Trait.Kind.SHOWN));
         perhapsFired.retainAll(most.fired());
-        perhapsStuck.retainAll(most.standing().stuck().stream().map(Cell::screen).collect(Collectors.toSet()));
+        perhapsStuck.retainAll(
+                most.standing().stuck().stream().map(Cell::screen).collect(Collectors.toSet()));
     }
 
     /** What is not looked at is settled by what could be at most. */
@@ -162,8 +191,7 @@ final class Exploration {
 
     private void run(List<Node> starts, BooleanSupplier calledOff) {
         // Ties go to the one found first, so that the same prototype always gives the same lists of events.
-        record Waiting(Node node, int order) {
-        }
+        record Waiting(Node node, int order) {}
         PriorityQueue<Waiting> horizon = new PriorityQueue<>(
                 Comparator.<Waiting>comparingInt(w -> w.node().distance).thenComparingInt(Waiting::order));
         int order = 0;
@@ -192,7 +220,8 @@ final class Exploration {
                 int distance = node.distance + turn.events().size();
                 if (cell.isPresent() && found.getOrDefault(cell.get(), Integer.MAX_VALUE) > distance) {
                     found.put(cell.get(), distance);
-                    horizon.add(new Waiting(new Node(cell.get(), distance, node.route.and(turn.events()), node.start), order++));
+                    horizon.add(new Waiting(
+                            new Node(cell.get(), distance, node.route.and(turn.events()), node.start), order++));
                 }
             }
         }
@@ -242,25 +271,38 @@ final class Exploration {
 
     /** The cell that an action of its own leads to from another; the action goes forward. */
     Cell after(Cell cell, TrailAction forward, Facts facts) {
-        return leading.uncovered(cell, new Turn(List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0, Optional.empty())).orElseThrow();
+        return leading.uncovered(
+                        cell,
+                        new Turn(
+                                List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0, Optional.empty()))
+                .orElseThrow();
     }
 
     /** The node of the cell that a turn newly uncovers. */
     Optional<Node> after(Node node, Turn turn) {
         List<Optional<Node>> next = after(node);
-        return IntStream.range(0, next.size()).filter(i -> node.all().get(i) == turn).mapToObj(next::get).findFirst().flatMap(n -> n);
+        return IntStream.range(0, next.size())
+                .filter(i -> node.all().get(i) == turn)
+                .mapToObj(next::get)
+                .findFirst()
+                .flatMap(n -> n);
     }
 
     /** The same, looked at now where it was spared. */
     Optional<Node> next(Node node, Turn turn) {
-        return after(node, turn).or(() -> spared.flatMap(s -> uncovered(node.cell, turn)).flatMap(cell -> node(node, cell)));
+        return after(node, turn)
+                .or(() -> spared.flatMap(s -> uncovered(node.cell, turn)).flatMap(cell -> node(node, cell)));
     }
 
     /** The nodes of the cells that all turns newly uncover, in their order. */
     List<Optional<Node>> after(Node node) {
         if (node.next == null) {
             // Device back goes back, unless the screen has a link of its own for it.
-            List<Optional<Cell>> cells = IntStream.range(0, node.all().size()).mapToObj(i -> Optional.of(node.all().get(i)).filter(t -> i < node.turns.size() || t.link().isPresent()).flatMap(t -> uncovered(node.cell, t))).toList();
+            List<Optional<Cell>> cells = IntStream.range(0, node.all().size())
+                    .mapToObj(i -> Optional.of(node.all().get(i))
+                            .filter(t -> i < node.turns.size() || t.link().isPresent())
+                            .flatMap(t -> uncovered(node.cell, t)))
+                    .toList();
             node.next = cells.stream().map(cell -> cell.map(nodes::get)).toList();
             node.mayComeAgain |= cells.stream().flatMap(Optional::stream).anyMatch(cell -> !nodes.containsKey(cell));
         }
@@ -274,8 +316,16 @@ final class Exploration {
 
     /** Whether something there is done beneath, and what it uncovers is not exactly known. */
     boolean isInexact(Node node) {
-        return !node.cell.around().isEmpty() || !node.cell.past().isEmpty() || !turns.prototype().tabSets().isEmpty() && node.cell.ground() != Ground.ITSELF || asked.goesBeneath() && node.all().stream().anyMatch(t -> t.actions().getFirst() instanceof TrailAction.CloseToPages && (node.cell.level().holdsPages()
-                || !node.cell.ground().level().base() || t.actions().getLast() instanceof TrailAction.Drop || t.actions().getLast() instanceof TrailAction.CloseLevel));
+        return !node.cell.around().isEmpty()
+                || !node.cell.past().isEmpty()
+                || !turns.prototype().tabSets().isEmpty() && node.cell.ground() != Ground.ITSELF
+                || asked.goesBeneath()
+                        && node.all().stream()
+                                .anyMatch(t -> t.actions().getFirst() instanceof TrailAction.CloseToPages
+                                        && (node.cell.level().holdsPages()
+                                                || !node.cell.ground().level().base()
+                                                || t.actions().getLast() instanceof TrailAction.Drop
+                                                || t.actions().getLast() instanceof TrailAction.CloseLevel));
     }
 
     /** Whether facts change that anything asks for. */
@@ -329,7 +379,9 @@ final class Exploration {
 
     /** Whether a look that was not seen may show all the same. */
     boolean mayLook(String state) {
-        return (isSpared() || givenUp || isDoubtful()) && bound.map(b -> b.standing().ids(Trait.Kind.LOOKS).contains(state)).orElse(true);
+        return (isSpared() || givenUp || isDoubtful())
+                && bound.map(b -> b.standing().ids(Trait.Kind.LOOKS).contains(state))
+                        .orElse(true);
     }
 
     /** Whether what is open at a node surely closes, whatever is remembered by then. */
@@ -345,7 +397,10 @@ final class Exploration {
     /** The nodes of a screen, the nearest first. */
     List<Node> nodesOn(String screen) {
         if (onScreens.isEmpty()) {
-            nodes.values().forEach(n -> onScreens.computeIfAbsent(n.cell.screen(), id -> new ArrayList<>()).add(n));
+            nodes.values()
+                    .forEach(n -> onScreens
+                            .computeIfAbsent(n.cell.screen(), id -> new ArrayList<>())
+                            .add(n));
         }
         return onScreens.getOrDefault(screen, List.of());
     }

@@ -19,8 +19,7 @@ import pandel.core.model.Source;
 /** {@code fact-never-set} and {@code fact-never-read}. */
 final class FactsUnused {
 
-    private FactsUnused() {
-    }
+    private FactsUnused() {}
 
     static List<Finding> in(Grounds grounds) {
         Prototype prototype = grounds.prototype();
@@ -29,13 +28,30 @@ final class FactsUnused {
         for (Fact fact : prototype.facts()) {
             boolean set = isSet(prototype, fact.id());
             if (!asked.contains(fact.id())) {
-                findings.add(Finding.about(Rule.FACT_NEVER_READ, Weight.NOTE, "Nothing asks for the fact “" + fact.title() + (set ? "”." : "”, and nothing sets it."),
-                        List.of(), Optional.empty()).with(List.of(Fixes.removeFact(fact))));
+                findings.add(Finding.about(
+                                Rule.FACT_NEVER_READ,
+                                Weight.NOTE,
+                                "Nothing asks for the fact “" + fact.title() + (set ? "”." : "”, and nothing sets it."),
+                                List.of(),
+                                Optional.empty())
+                        .with(List.of(Fixes.removeFact(fact))));
             } else if (!set) {
                 List<Screen> by = FactEdits.askedBy(prototype, fact.id());
-                List<String> ids = Stream.concat(by.stream(), FactEdits.linksAsking(prototype, fact.id()).stream().flatMap(w -> w.from().stream())).map(Screen::id).distinct().toList();
-                findings.add(Finding.about(Rule.FACT_NEVER_SET, Weight.WARNING, "Nothing ever sets “" + fact.title() + "”, which " + (by.isEmpty() ? "links" : "looks") + " of " + Words.screens(prototype, ids) + " ask for.",
-                        ids, ids.stream().findFirst().flatMap(grounds::walkTo)).with(List.of(Fixes.removeFactAndLooks(prototype, fact, by))));
+                List<String> ids = Stream.concat(
+                                by.stream(),
+                                FactEdits.linksAsking(prototype, fact.id()).stream()
+                                        .flatMap(w -> w.from().stream()))
+                        .map(Screen::id)
+                        .distinct()
+                        .toList();
+                findings.add(Finding.about(
+                                Rule.FACT_NEVER_SET,
+                                Weight.WARNING,
+                                "Nothing ever sets “" + fact.title() + "”, which " + (by.isEmpty() ? "links" : "looks")
+                                        + " of " + Words.screens(prototype, ids) + " ask for.",
+                                ids,
+                                ids.stream().findFirst().flatMap(grounds::walkTo))
+                        .with(List.of(Fixes.removeFactAndLooks(prototype, fact, by))));
             }
         }
         return findings;
@@ -45,20 +61,36 @@ final class FactsUnused {
     private static Set<String> read(Prototype prototype) {
         Set<String> read = new LinkedHashSet<>();
         Asked.conditions(prototype).flatMap(Condition::facts).forEach(read::add);
-        prototype.index().ways().stream().flatMap(w -> Asked.reads(w.link())).flatMap(s -> s.fact().stream()).forEach(read::add);
-        Stream<String> words = Stream.concat(prototype.screens().stream().flatMap(Values::words),
-                prototype.index().ways().stream().flatMap(w -> w.link().effects()).flatMap(UnknownPlaceholders::words));
-        words.flatMap(w -> Placeholders.in(w).stream()).flatMap(n -> Placeholders.fact(prototype, n).stream()).map(Fact::id).forEach(read::add);
+        prototype.index().ways().stream()
+                .flatMap(w -> Asked.reads(w.link()))
+                .flatMap(s -> s.fact().stream())
+                .forEach(read::add);
+        Stream<String> words = Stream.concat(
+                prototype.screens().stream().flatMap(Values::words),
+                prototype.index().ways().stream()
+                        .flatMap(w -> w.link().effects())
+                        .flatMap(UnknownPlaceholders::words));
+        words.flatMap(w -> Placeholders.in(w).stream())
+                .flatMap(n -> Placeholders.fact(prototype, n).stream())
+                .map(Fact::id)
+                .forEach(read::add);
         return read;
     }
 
     static boolean isSet(Prototype prototype, String fact) {
-        return !FactEdits.setBy(prototype, fact).isEmpty() || prototype.startPoints().stream().anyMatch(s -> s.facts().set().containsKey(fact));
+        return !FactEdits.setBy(prototype, fact).isEmpty()
+                || prototype.startPoints().stream()
+                        .anyMatch(s -> s.facts().set().containsKey(fact));
     }
 
     /** Whether a condition never holds just because nothing sets its fact. */
     static boolean isUnsetCause(Prototype prototype, Condition condition) {
-        return condition.what().fact().filter(id -> prototype.fact(id).isPresent() && !isSet(prototype, id)).isPresent() && condition.with() instanceof Source.Constant
+        return condition
+                        .what()
+                        .fact()
+                        .filter(id -> prototype.fact(id).isPresent() && !isSet(prototype, id))
+                        .isPresent()
+                && condition.with() instanceof Source.Constant
                 && !condition.holds(prototype, Known.of(Facts.NONE));
     }
 }

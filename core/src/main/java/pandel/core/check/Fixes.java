@@ -46,8 +46,7 @@ import pandel.core.play.Room;
 /** Ways to mend findings. */
 final class Fixes {
 
-    private Fixes() {
-    }
+    private Fixes() {}
 
     static Fix removeLink(Prototype p, Way way) {
         String link = Words.link(p, way);
@@ -56,71 +55,124 @@ final class Fixes {
 
     /** The wait becomes work, with what it does as one outcome and another, which does nothing yet, beside it. */
     static Fix waitForWork(Prototype p, Way way) {
-        List<Branch> branches = new ArrayList<>(way.link().branches().stream().map(b -> b.outcome().isPresent() ? b : b.withOutcome(Optional.of("done"))).toList());
+        List<Branch> branches = new ArrayList<>(way.link().branches().stream()
+                .map(b -> b.outcome().isPresent() ? b : b.withOutcome(Optional.of("done")))
+                .toList());
         branches.add(Branch.of(List.of()).withOutcome(Optional.of("failed")));
-        return new Fix("Let it wait for its work", "It goes on after a fixed time.", "It goes on when the work is done; that it failed is to be drawn.",
-                LinkEdits.change("wait for the work of " + Words.link(p, way), way.link().withCause(new Cause.Work()).withBranches(branches)));
+        return new Fix(
+                "Let it wait for its work",
+                "It goes on after a fixed time.",
+                "It goes on when the work is done; that it failed is to be drawn.",
+                LinkEdits.change(
+                        "wait for the work of " + Words.link(p, way),
+                        way.link().withCause(new Cause.Work()).withBranches(branches)));
     }
 
     static Fix waitLonger(Prototype p, Way way, int ms) {
-        return new Fix("Wait " + LinkWords.seconds(ms), Words.link(p, way) + " is " + LinkWords.cause(way.link()) + ".", "It is after " + LinkWords.seconds(ms) + ".",
+        return new Fix(
+                "Wait " + LinkWords.seconds(ms),
+                Words.link(p, way) + " is " + LinkWords.cause(way.link()) + ".",
+                "It is after " + LinkWords.seconds(ms) + ".",
                 LinkEdits.change("wait longer", way.link().withCause(new Cause.Wait(ms))));
     }
 
     /** A hotspot's link for a hidden gesture becomes its link for a tap. */
     static Fix tapToo(Hotspot hotspot, Link link) {
-        return new Fix("Make it a tap", "It needs a " + LinkWords.cause(link) + ".", "A tap does it.",
+        return new Fix(
+                "Make it a tap",
+                "It needs a " + LinkWords.cause(link) + ".",
+                "A tap does it.",
                 LinkEdits.change("make it a tap", link.withCause(new Cause.Touch(Gesture.TAP))));
     }
 
     static Fix openAbove(Prototype p, Way way, Screen target) {
-        return new Fix("Open it above instead", Words.link(p, way) + " goes on to " + quoted(target) + ", which is refused.",
+        return new Fix(
+                "Open it above instead",
+                Words.link(p, way) + " goes on to " + quoted(target) + ", which is refused.",
                 Words.link(p, way) + " opens " + quoted(target) + " above.",
-                LinkEdits.change("open " + quoted(target) + " above", way.link().doing(new Effect.OpenAbove(new Target.ToScreen(target.id())))));
+                LinkEdits.change(
+                        "open " + quoted(target) + " above",
+                        way.link().doing(new Effect.OpenAbove(new Target.ToScreen(target.id())))));
     }
 
     static Fix restartAt(Prototype p, Way way, Screen target) {
-        return new Fix("Restart there instead", Words.link(p, way) + " returns to " + quoted(target) + " where that lies behind.",
+        return new Fix(
+                "Restart there instead",
+                Words.link(p, way) + " returns to " + quoted(target) + " where that lies behind.",
                 Words.link(p, way) + " restarts at " + quoted(target) + ", wherever one came from.",
-                LinkEdits.change("restart at " + quoted(target), way.link().doing(new Effect.Restart(new Target.ToScreen(target.id())))));
+                LinkEdits.change(
+                        "restart at " + quoted(target),
+                        way.link().doing(new Effect.Restart(new Target.ToScreen(target.id())))));
     }
 
     static Fix goOn(Prototype p, Way way) {
         Target target = way.link().effect().flatMap(Effect::target).orElseThrow();
-        return new Fix("Put it in place instead", Words.link(p, way) + " opens one thing more above.",
-                Words.link(p, way) + " puts it in place of what is open.", LinkEdits.change("put it in place", way.link().doing(new Effect.Replace(target))));
+        return new Fix(
+                "Put it in place instead",
+                Words.link(p, way) + " opens one thing more above.",
+                Words.link(p, way) + " puts it in place of what is open.",
+                LinkEdits.change("put it in place", way.link().doing(new Effect.Replace(target))));
     }
 
     static Fix removeLook(Screen screen, State state) {
-        return new Fix("Remove the look", quoted(screen) + " has the look “" + state.shownTitle() + "”.", quoted(screen) + " looks as it does without it.",
+        return new Fix(
+                "Remove the look",
+                quoted(screen) + " has the look “" + state.shownTitle() + "”.",
+                quoted(screen) + " looks as it does without it.",
                 StateEdits.remove(screen, List.of(state)));
     }
 
     static Fix withoutRemovedFacts(Prototype p, Screen screen, State state) {
-        List<Condition> left = state.conditions().stream().filter(c -> c.facts().allMatch(f -> p.fact(f).isPresent())).toList();
-        return new Fix("Ask no more for what was removed", "It asks for a fact that is not there.",
-                left.isEmpty() ? "It asks for nothing and always holds." : "It asks for what is left: " + FactWords.typed(p, left) + ".",
+        List<Condition> left = state.conditions().stream()
+                .filter(c -> c.facts().allMatch(f -> p.fact(f).isPresent()))
+                .toList();
+        return new Fix(
+                "Ask no more for what was removed",
+                "It asks for a fact that is not there.",
+                left.isEmpty()
+                        ? "It asks for nothing and always holds."
+                        : "It asks for what is left: " + FactWords.typed(p, left) + ".",
                 StateEdits.change("ask no more for a removed fact", screen, state.withConditions(left), List.of()));
     }
 
     static Fix removeEntry(Entry entry) {
-        return new Fix("Remove the address", "“" + entry.address().orElse("") + "” is an address.", "It is none.", StartEdits.removeEntry(entry));
+        return new Fix(
+                "Remove the address",
+                "“" + entry.address().orElse("") + "” is an address.",
+                "It is none.",
+                StartEdits.removeEntry(entry));
     }
 
     static Fix removeFact(Fact fact) {
-        return new Fix("Remove the fact", "“" + fact.title() + "” is a fact.", "It is none, and no link remembers it.", FactEdits.remove(List.of(fact)));
+        return new Fix(
+                "Remove the fact",
+                "“" + fact.title() + "” is a fact.",
+                "It is none, and no link remembers it.",
+                FactEdits.remove(List.of(fact)));
     }
 
     static Fix removeFactAndLooks(Prototype p, Fact fact, List<Screen> asking) {
-        long looks = asking.stream().flatMap(s -> s.states().stream()).filter(t -> asks(t, fact)).count();
-        return new Fix("Remove the fact and " + (looks == 1 ? "the look" : "the " + looks + " looks") + " that ask" + (looks == 1 ? "s" : "") + " for it",
-                "“" + fact.title() + "” is a fact.", "It is none, and its looks are gone.", Edit.of("remove “" + fact.title() + "” and its looks", q -> {
-            Prototype less = FactEdits.remove(List.of(fact)).applyTo(q);
-            for (Screen screen : asking) {
-                less = StateEdits.remove(screen, screen.states().stream().filter(t -> asks(t, fact)).toList()).applyTo(less);
-            }
-            return less;
-        }));
+        long looks = asking.stream()
+                .flatMap(s -> s.states().stream())
+                .filter(t -> asks(t, fact))
+                .count();
+        return new Fix(
+                "Remove the fact and " + (looks == 1 ? "the look" : "the " + looks + " looks") + " that ask"
+                        + (looks == 1 ? "s" : "") + " for it",
+                "“" + fact.title() + "” is a fact.",
+                "It is none, and its looks are gone.",
+                Edit.of("remove “" + fact.title() + "” and its looks", q -> {
+                    Prototype less = FactEdits.remove(List.of(fact)).applyTo(q);
+                    for (Screen screen : asking) {
+                        less = StateEdits.remove(
+                                        screen,
+                                        screen.states().stream()
+                                                .filter(t -> asks(t, fact))
+                                                .toList())
+                                .applyTo(less);
+                    }
+                    return less;
+                }));
     }
 
     private static boolean asks(State state, Fact fact) {
@@ -128,27 +180,43 @@ final class Fixes {
     }
 
     static Fix withoutDevice(Prototype p, Device device) {
-        return new Fix("Make it for " + device.title() + " no more", "It is to be seen on " + device.title() + ".", "It is not.",
-                ScreenEdits.devices(p.devices().stream().filter(d -> !d.equals(device)).toList()));
+        return new Fix(
+                "Make it for " + device.title() + " no more",
+                "It is to be seen on " + device.title() + ".",
+                "It is not.",
+                ScreenEdits.devices(
+                        p.devices().stream().filter(d -> !d.equals(device)).toList()));
     }
 
     static Fix placeLikewise(Screen screen, List<Hotspot> hotspots) {
-        return new Fix("Place " + (hotspots.size() == 1 ? "it" : "them") + " where " + (hotspots.size() == 1 ? "it stands" : "they stand") + " on the other picture",
-                "Not every picture has a place for " + (hotspots.size() == 1 ? "it." : "them."), "Every picture has, at the like place; look whether it is right.",
+        return new Fix(
+                "Place " + (hotspots.size() == 1 ? "it" : "them") + " where "
+                        + (hotspots.size() == 1 ? "it stands" : "they stand") + " on the other picture",
+                "Not every picture has a place for " + (hotspots.size() == 1 ? "it." : "them."),
+                "Every picture has, at the like place; look whether it is right.",
                 HotspotEdits.placeLikewise(screen, hotspots));
     }
 
     static Fix end(Screen screen) {
-        return new Fix("Mark it as an end", quoted(screen) + " is a screen like any other.",
-                quoted(screen) + " is where using the prototype may rightly stop.", ScreenEdits.end(screen, true));
+        return new Fix(
+                "Mark it as an end",
+                quoted(screen) + " is a screen like any other.",
+                quoted(screen) + " is where using the prototype may rightly stop.",
+                ScreenEdits.end(screen, true));
     }
 
     /** Puts a shared hotspot that returns on a screen too, if there is one. */
     static Optional<Fix> sharedReturn(Prototype p, Screen screen) {
-        return p.shared().stream().filter(s -> !s.screens().contains(screen.id()))
-                .filter(s -> s.hotspot().links().stream().anyMatch(l -> l.effect().orElse(null) instanceof Effect.Return)).findFirst()
-                .map(s -> new Fix("Put the shared “" + s.hotspot().title() + "” on it", "“" + s.hotspot().title() + "” stands on " + s.screens().size() + " screens.",
-                        "It stands on " + quoted(screen) + " too, and returns from there.", HotspotEdits.share(s.hotspot(), grown(s, screen))));
+        return p.shared().stream()
+                .filter(s -> !s.screens().contains(screen.id()))
+                .filter(s ->
+                        s.hotspot().links().stream().anyMatch(l -> l.effect().orElse(null) instanceof Effect.Return))
+                .findFirst()
+                .map(s -> new Fix(
+                        "Put the shared “" + s.hotspot().title() + "” on it",
+                        "“" + s.hotspot().title() + "” stands on " + s.screens().size() + " screens.",
+                        "It stands on " + quoted(screen) + " too, and returns from there.",
+                        HotspotEdits.share(s.hotspot(), grown(s, screen))));
     }
 
     private static Set<String> grown(SharedHotspot shared, Screen screen) {
@@ -160,43 +228,81 @@ final class Fixes {
     /** The wait, and what else leads on, take the screen's place instead of leaving it behind. */
     static List<Fix> leaveNoTrace(Screen screen) {
         List<Link> advancing = new ArrayList<>();
-        screen.links().stream().filter(l -> l.effect().orElse(null) instanceof Effect.Advance).forEach(advancing::add);
-        screen.hotspots().forEach(h -> h.links().stream().filter(l -> l.effect().orElse(null) instanceof Effect.Advance).forEach(advancing::add));
+        screen.links().stream()
+                .filter(l -> l.effect().orElse(null) instanceof Effect.Advance)
+                .forEach(advancing::add);
+        screen.hotspots()
+                .forEach(h -> h.links().stream()
+                        .filter(l -> l.effect().orElse(null) instanceof Effect.Advance)
+                        .forEach(advancing::add));
         if (advancing.isEmpty()) {
             return List.of();
         }
-        return List.of(new Fix("Let what comes after take its place", "What leads on from " + quoted(screen) + " leaves it behind in the trail.",
-                "What leads on replaces it, and going back skips it.", Edit.of("leave " + quoted(screen) + " out of the trail", p -> {
+        return List.of(new Fix(
+                "Let what comes after take its place",
+                "What leads on from " + quoted(screen) + " leaves it behind in the trail.",
+                "What leads on replaces it, and going back skips it.",
+                Edit.of("leave " + quoted(screen) + " out of the trail", p -> {
                     Prototype changed = p;
                     for (Link link : advancing) {
-                        changed = LinkEdits.change("", link.doing(new Effect.Replace(link.effect().flatMap(Effect::target).orElseThrow()))).applyTo(changed);
+                        changed = LinkEdits.change(
+                                        "",
+                                        link.doing(new Effect.Replace(link.effect()
+                                                .flatMap(Effect::target)
+                                                .orElseThrow())))
+                                .applyTo(changed);
                     }
                     return changed;
                 })));
     }
 
     static List<Fix> closeAsUsual(Screen screen) {
-        return screen.closedBy().isEmpty() ? List.of() : List.of(new Fix("Let it be closed as a " + (screen.form() == Form.PAGE ? "takeover" : screen.form().word()) + " usually is",
-                quoted(screen) + " is closed by nothing but its links.", "It is closed by " + String.join(" and ", Closer.usualFor(screen.form()).stream()
-                .map(c -> c == Closer.OUTSIDE ? "a tap beside it" : c == Closer.AWAY ? "a swipe" : "the device’s back").toList()) + ".",
-                ScreenEdits.closedAsUsual(screen)));
+        return screen.closedBy().isEmpty()
+                ? List.of()
+                : List.of(new Fix(
+                        "Let it be closed as a "
+                                + (screen.form() == Form.PAGE
+                                        ? "takeover"
+                                        : screen.form().word()) + " usually is",
+                        quoted(screen) + " is closed by nothing but its links.",
+                        "It is closed by "
+                                + String.join(
+                                        " and ",
+                                        Closer.usualFor(screen.form()).stream()
+                                                .map(c -> c == Closer.OUTSIDE
+                                                        ? "a tap beside it"
+                                                        : c == Closer.AWAY ? "a swipe" : "the device’s back")
+                                                .toList())
+                                + ".",
+                        ScreenEdits.closedAsUsual(screen)));
     }
 
     static Fix removeHotspots(Prototype p, Screen screen, List<Hotspot> hotspots) {
-        String what = hotspots.size() == 1 ? Words.hotspot(p, screen.id(), hotspots.getFirst()) : hotspots.size() + " hotspots";
-        return new Fix(hotspots.size() == 1 ? "Remove the hotspot" : "Remove the hotspots", what + " on " + quoted(screen) + ".", "Gone, with any links.",
+        String what = hotspots.size() == 1
+                ? Words.hotspot(p, screen.id(), hotspots.getFirst())
+                : hotspots.size() + " hotspots";
+        return new Fix(
+                hotspots.size() == 1 ? "Remove the hotspot" : "Remove the hotspots",
+                what + " on " + quoted(screen) + ".",
+                "Gone, with any links.",
                 HotspotEdits.remove(hotspots));
     }
 
     static Fix keepFirstLink(Hotspot hotspot) {
-        return new Fix("Remove the second link", "Two links for a tap.", "The first alone.", Edit.of("remove a second link", p -> {
-            Prototype changed = p;
-            Set<Cause> seen = new HashSet<>();
-            for (Link link : hotspot.links()) {
-                changed = seen.add(link.cause()) ? changed : LinkEdits.remove(link).applyTo(changed);
-            }
-            return changed;
-        }));
+        return new Fix(
+                "Remove the second link",
+                "Two links for a tap.",
+                "The first alone.",
+                Edit.of("remove a second link", p -> {
+                    Prototype changed = p;
+                    Set<Cause> seen = new HashSet<>();
+                    for (Link link : hotspot.links()) {
+                        changed = seen.add(link.cause())
+                                ? changed
+                                : LinkEdits.remove(link).applyTo(changed);
+                    }
+                    return changed;
+                }));
     }
 
     static Fix moveOntoMock(Hotspot hotspot, Mock mock) {
@@ -207,11 +313,18 @@ final class Fixes {
 
     /** The hotspot lies above the others of its screen. */
     static Fix raise(Prototype p, Screen screen, Hotspot hotspot) {
-        return new Fix("Put it on top", "Others lie over it.", "It lies over the others.", Edit.of("put " + Words.hotspot(p, screen.id(), hotspot) + " on top",
-                q -> q.withScreen(screen.id(), s -> {
-                    List<Hotspot> order = new ArrayList<>(s.hotspots());
-                    return order.removeIf(h -> h.id().equals(hotspot.id())) ? s.withHotspots(plus(order, hotspot)) : s;
-                })));
+        return new Fix(
+                "Put it on top",
+                "Others lie over it.",
+                "It lies over the others.",
+                Edit.of(
+                        "put " + Words.hotspot(p, screen.id(), hotspot) + " on top",
+                        q -> q.withScreen(screen.id(), s -> {
+                            List<Hotspot> order = new ArrayList<>(s.hotspots());
+                            return order.removeIf(h -> h.id().equals(hotspot.id()))
+                                    ? s.withHotspots(plus(order, hotspot))
+                                    : s;
+                        })));
     }
 
     private static List<Hotspot> plus(List<Hotspot> order, Hotspot hotspot) {
@@ -223,11 +336,15 @@ final class Fixes {
     static Fix grow(Prototype p, Map<Screen, List<Hotspot>> hotspots, double side) {
         int n = hotspots.values().stream().mapToInt(List::size).sum();
         String px = Math.round(side) + " px";
-        return new Fix("Grow " + (n == 1 ? "it" : "them") + " to " + Math.round(side) + "×" + px, "As marked.", "At least " + px + " a side on every device.",
+        return new Fix(
+                "Grow " + (n == 1 ? "it" : "them") + " to " + Math.round(side) + "×" + px,
+                "As marked.",
+                "At least " + px + " a side on every device.",
                 Edit.of("grow " + (n == 1 ? "a hotspot" : n + " hotspots"), q -> {
                     Prototype changed = q;
                     for (Map.Entry<Screen, List<Hotspot>> entry : hotspots.entrySet()) {
-                        changed = grow(p, entry.getKey(), entry.getValue(), side).applyTo(changed);
+                        changed =
+                                grow(p, entry.getKey(), entry.getValue(), side).applyTo(changed);
                     }
                     return changed;
                 }));
@@ -235,27 +352,44 @@ final class Fixes {
 
     private static Edit grow(Prototype p, Screen screen, List<Hotspot> hotspots, double side) {
         Map<Hotspot, Area> grown = new LinkedHashMap<>();
-        Width width = screen.mocks().isEmpty() ? p.widths().of(p.devices().getFirst().width()) : screen.mocks().getFirst().on();
-        double factor = p.devices().stream().mapToDouble(d -> Placement.of(screen, Room.whole(p.widths(), d.width()), d.height()).factor()).min().orElse(1);
+        Width width = screen.mocks().isEmpty()
+                ? p.widths().of(p.devices().getFirst().width())
+                : screen.mocks().getFirst().on();
+        double factor = p.devices().stream()
+                .mapToDouble(d -> Placement.of(screen, Room.whole(p.widths(), d.width()), d.height())
+                        .factor())
+                .min()
+                .orElse(1);
         double least = Math.ceil(side / factor);
         for (Hotspot hotspot : hotspots) {
             hotspot.areaOn(width).ifPresent(a -> {
                 double w = Math.max(a.width(), least);
                 double h = Math.max(a.height(), least);
                 Area area = new Area(a.x() - (w - a.width()) / 2, a.y() - (h - a.height()) / 2, w, h);
-                grown.put(hotspot, screen.mockFor(width).map(m -> area.within(m.width(), m.height())).orElse(area));
+                grown.put(
+                        hotspot,
+                        screen.mockFor(width)
+                                .map(m -> area.within(m.width(), m.height()))
+                                .orElse(area));
             });
         }
         return HotspotEdits.nudge(grown, width);
     }
 
     static Fix titles(Prototype p, List<Screen> screens) {
-        return new Fix("Give " + (screens.size() == 1 ? "it a title" : "them titles"), "Untitled.", "Titled by their pictures’ file names, or by number.",
+        return new Fix(
+                "Give " + (screens.size() == 1 ? "it a title" : "them titles"),
+                "Untitled.",
+                "Titled by their pictures’ file names, or by number.",
                 Edit.of("give titles", q -> {
                     Prototype changed = q;
                     for (Screen screen : screens) {
-                        String title = screen.mocks().stream().filter(Picture.class::isInstance).map(m -> ((Picture) m).source().replaceAll("\\.[A-Za-z]+$", ""))
-                                .filter(t -> !t.isBlank()).findFirst().orElse("Screen " + (p.screens().indexOf(screen) + 1));
+                        String title = screen.mocks().stream()
+                                .filter(Picture.class::isInstance)
+                                .map(m -> ((Picture) m).source().replaceAll("\\.[A-Za-z]+$", ""))
+                                .filter(t -> !t.isBlank())
+                                .findFirst()
+                                .orElse("Screen " + (p.screens().indexOf(screen) + 1));
                         changed = ScreenEdits.rename(screen, title).applyTo(changed);
                     }
                     return changed;
@@ -264,28 +398,54 @@ final class Fixes {
 
     static Fix number(List<Screen> screens) {
         String title = screens.getFirst().title();
-        return new Fix("Number them", screens.size() + " × “" + title + "”", "“" + title + "”, “" + title + " 2” …", Edit.of("number “" + title + "”", p -> {
-            Prototype changed = p;
-            for (int i = 1; i < screens.size(); i++) {
-                changed = ScreenEdits.rename(screens.get(i), title + " " + (i + 1)).applyTo(changed);
-            }
-            return changed;
-        }));
+        return new Fix(
+                "Number them",
+                screens.size() + " × “" + title + "”",
+                "“" + title + "”, “" + title + " 2” …",
+                Edit.of("number “" + title + "”", p -> {
+                    Prototype changed = p;
+                    for (int i = 1; i < screens.size(); i++) {
+                        changed = ScreenEdits.rename(screens.get(i), title + " " + (i + 1))
+                                .applyTo(changed);
+                    }
+                    return changed;
+                }));
     }
 
     static Optional<Fix> startAtFirstPage(Prototype p) {
-        return p.screens().stream().filter(s -> s.form() == Form.PAGE && s.status() != Status.PARKED).findFirst()
-                .map(s -> new Fix("Start at " + quoted(s), "Play has nowhere to start.", "Play starts at " + quoted(s) + ".", ScreenEdits.entry(s)));
+        return p.screens().stream()
+                .filter(s -> s.form() == Form.PAGE && s.status() != Status.PARKED)
+                .findFirst()
+                .map(s -> new Fix(
+                        "Start at " + quoted(s),
+                        "Play has nowhere to start.",
+                        "Play starts at " + quoted(s) + ".",
+                        ScreenEdits.entry(s)));
     }
 
     static List<Fix> missing(Prototype p, String id, List<Way> ways) {
         String title = id.replaceAll("-[a-z]{3}$", "").replace('-', ' ');
-        Screen made = Screen.page(id, title.isBlank() ? id : Character.toUpperCase(title.charAt(0)) + title.substring(1));
-        boolean screen = !id.isBlank() && ways.stream().flatMap(w -> w.link().effects()).anyMatch(e -> e.target().filter(t -> t instanceof Target.ToScreen && t.id().equals(id)).isPresent());
-        List<Fix> fixes = new ArrayList<>(!screen ? List.of() : List.of(new Fix("Make that screen", "There is no screen of that id.", "A new, empty screen " + quoted(made) + ".",
-                ScreenEdits.add(List.of(made)))));
-        fixes.add(new Fix(ways.size() == 1 ? "Remove the link" : "Remove the " + ways.size() + " links", ways.size() + (ways.size() == 1 ? " link leads" : " links lead")
-                + " nowhere.", "Gone; the hotspots stay.", Edit.of("remove links to nowhere", q -> {
+        Screen made =
+                Screen.page(id, title.isBlank() ? id : Character.toUpperCase(title.charAt(0)) + title.substring(1));
+        boolean screen = !id.isBlank()
+                && ways.stream()
+                        .flatMap(w -> w.link().effects())
+                        .anyMatch(e -> e.target()
+                                .filter(t -> t instanceof Target.ToScreen && t.id().equals(id))
+                                .isPresent());
+        List<Fix> fixes = new ArrayList<>(
+                !screen
+                        ? List.of()
+                        : List.of(new Fix(
+                                "Make that screen",
+                                "There is no screen of that id.",
+                                "A new, empty screen " + quoted(made) + ".",
+                                ScreenEdits.add(List.of(made)))));
+        fixes.add(new Fix(
+                ways.size() == 1 ? "Remove the link" : "Remove the " + ways.size() + " links",
+                ways.size() + (ways.size() == 1 ? " link leads" : " links lead") + " nowhere.",
+                "Gone; the hotspots stay.",
+                Edit.of("remove links to nowhere", q -> {
                     Prototype changed = q;
                     for (Way way : ways) {
                         changed = LinkEdits.remove(way.link()).applyTo(changed);
@@ -297,12 +457,16 @@ final class Fixes {
 
     static Fix park(List<Screen> screens) {
         String what = screens.size() == 1 ? quoted(screens.getFirst()) : "They";
-        return new Fix(screens.size() == 1 ? "Park it" : "Park them", what + (screens.size() == 1 ? " takes" : " take") + " part in the prototype.",
-                "Set aside; the checks leave " + (screens.size() == 1 ? "it" : "them") + " out.", ScreenEdits.park(screens));
+        return new Fix(
+                screens.size() == 1 ? "Park it" : "Park them",
+                what + (screens.size() == 1 ? " takes" : " take") + " part in the prototype.",
+                "Set aside; the checks leave " + (screens.size() == 1 ? "it" : "them") + " out.",
+                ScreenEdits.park(screens));
     }
 
     private static String at(Area a) {
-        return Math.round(a.x()) + ", " + Math.round(a.y()) + ", " + Math.round(a.width()) + "×" + Math.round(a.height()) + " px";
+        return Math.round(a.x()) + ", " + Math.round(a.y()) + ", " + Math.round(a.width()) + "×"
+                + Math.round(a.height()) + " px";
     }
 
     private static String quoted(Screen screen) {

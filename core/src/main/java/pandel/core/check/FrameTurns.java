@@ -44,17 +44,33 @@ final class FrameTurns {
     }
 
     private void buttons() {
-        turns.rules().buttons(head).forEach(set -> turns.add(done, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id())), set.button().orElseThrow().link()));
+        turns.rules()
+                .buttons(head)
+                .forEach(set -> turns.add(
+                        done,
+                        cell,
+                        List.of(),
+                        new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id())),
+                        set.button().orElseThrow().link()));
     }
 
     /** Tabs of the strips that show; a swipe shows none that the strip does not. */
     private void tabs() {
-        for (Gesture gesture : turns.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
-            if (Turns.own(screen, new Cause.Touch(gesture)::equals).isEmpty() && turns.rules().swiped(head, gesture).isEmpty()) {
-                turns.rules().swipedTab(head, gesture).flatMap(t -> t).ifPresent(tab -> tab(done, tab, new Event.Touched(gesture, new Event.On.Point(0, 0))));
+        for (Gesture gesture :
+                turns.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
+            if (Turns.own(screen, new Cause.Touch(gesture)::equals).isEmpty()
+                    && turns.rules().swiped(head, gesture).isEmpty()) {
+                turns.rules()
+                        .swipedTab(head, gesture)
+                        .flatMap(t -> t)
+                        .ifPresent(tab -> tab(done, tab, new Event.Touched(gesture, new Event.On.Point(0, 0))));
             }
         }
-        turns.rules().strips(head).forEach(set -> set.tabs().forEach(tab -> tab(done, tab.id(), new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())))));
+        turns.rules()
+                .strips(head)
+                .forEach(set -> set.tabs()
+                        .forEach(tab ->
+                                tab(done, tab.id(), new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())))));
     }
 
     private void tab(Done done, String tab, Event event) {
@@ -69,17 +85,28 @@ final class FrameTurns {
         if (turns.device().swipes()) {
             for (Gesture gesture : List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT)) {
                 if (Turns.own(screen, new Cause.Touch(gesture)::equals).isEmpty()) {
-                    turns.rules().swiped(head, gesture).ifPresent(turn -> page(turn, new Event.Touched(gesture, new Event.On.Point(0, 0)), seen));
+                    turns.rules()
+                            .swiped(head, gesture)
+                            .ifPresent(turn -> page(turn, new Event.Touched(gesture, new Event.On.Point(0, 0)), seen));
                 }
             }
         }
-        turns.rules().laid(head).forEach(turn -> page(turn, new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)), seen));
-        turns.rules().skip(head).ifPresent(link -> turns.add(done, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnSkip()), link));
+        turns.rules()
+                .laid(head)
+                .forEach(turn -> page(turn, new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)), seen));
+        turns.rules()
+                .skip(head)
+                .ifPresent(link ->
+                        turns.add(done, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnSkip()), link));
     }
 
     /** The number of the page that is not turned to for want of a value. */
     private static Optional<Integer> lacking(Ruling ruling, Sequence sequence) {
-        return ruling instanceof Ruling.Refused refused ? refused.lack().map(l -> sequence.pages().indexOf(l.screen()) + 1).filter(n -> n > 0) : Optional.empty();
+        return ruling instanceof Ruling.Refused refused
+                ? refused.lack()
+                        .map(l -> sequence.pages().indexOf(l.screen()) + 1)
+                        .filter(n -> n > 0)
+                : Optional.empty();
     }
 
     /** One turn, however it is done the first time. */
@@ -93,8 +120,11 @@ final class FrameTurns {
         } else {
             Ruling ruling = turns.rules().turn(head, turn);
             turns.add(done, cell, List.of(event), ruling.countsAs(turns.prototype()), ruling);
-            cell.at().flatMap(at -> turns.prototype().sequence(at.sequence())).ifPresent(sequence -> lacking(ruling, sequence)
-                    .ifPresent(to -> turns.idle(done, sequence.turnId(to), Optional.empty(), head, List.of(event), ruling)));
+            cell.at()
+                    .flatMap(at -> turns.prototype().sequence(at.sequence()))
+                    .ifPresent(sequence -> lacking(ruling, sequence)
+                            .ifPresent(to -> turns.idle(
+                                    done, sequence.turnId(to), Optional.empty(), head, List.of(event), ruling)));
         }
     }
 }

@@ -16,18 +16,37 @@ record Gone(int number, Way way) {
 
     /** How much goes when a place goes, and what comes then. */
     enum Going {
-        PLACE, LEVEL, DOWN_TO, TO_ROOT, SHOW_TAB, SWAP_OUT, TO_PAGES, TO_PAGES_AND_TAB, TO_PAGES_AND_ROOT, TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_TURN, TO_PAGES_AND_RAISE,
-        TO_PAGES_AND_DOWN_TO, TO_PAGES_AND_BACK
+        PLACE,
+        LEVEL,
+        DOWN_TO,
+        TO_ROOT,
+        SHOW_TAB,
+        SWAP_OUT,
+        TO_PAGES,
+        TO_PAGES_AND_TAB,
+        TO_PAGES_AND_ROOT,
+        TO_PAGES_AND_PUT,
+        TO_PAGES_AND_SWAP,
+        TO_PAGES_AND_TURN,
+        TO_PAGES_AND_RAISE,
+        TO_PAGES_AND_DOWN_TO,
+        TO_PAGES_AND_BACK
     }
 
     /**
      * What tells it from others.
      *
      * @param screen what it goes down to, or what comes then; else empty
-     * @param given  to what comes
+     * @param given to what comes
      */
-    record Way(Going going, String screen, Map<String, Value> given, Optional<AtPage> at, List<InTab> tabs, boolean outside, Facts facts) {
-    }
+    record Way(
+            Going going,
+            String screen,
+            Map<String, Value> given,
+            Optional<AtPage> at,
+            List<InTab> tabs,
+            boolean outside,
+            Facts facts) {}
 
     Going going() {
         return way.going();
@@ -53,12 +72,14 @@ record Gone(int number, Way way) {
 
     /** What comes then. */
     Landing landing(Prototype prototype) {
-        return new Landing(prototype.screen(way.screen()).orElseThrow(), way.given(), way.at(), way.tabs(), way.outside());
+        return new Landing(
+                prototype.screen(way.screen()).orElseThrow(), way.given(), way.at(), way.tabs(), way.outside());
     }
 
     /** The same way to go on from where it is down to. */
     Gone going(Going other, Function<Way, Gone> numbered) {
-        return numbered.apply(new Way(other, way.screen(), way.given(), way.at(), way.tabs(), way.outside(), way.facts()));
+        return numbered.apply(
+                new Way(other, way.screen(), way.given(), way.at(), way.tabs(), way.outside(), way.facts()));
     }
 
     @Override

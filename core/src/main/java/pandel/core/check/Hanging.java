@@ -18,7 +18,7 @@ import pandel.core.model.Status;
  * What would never be shown without one screen, and without each of the links that lead out of it or into it.
  *
  * @param onScreen ids of the other screens that are come to through it alone
- * @param onLinks  by a link's id, the ids of the screens that hang on it alone; links with nothing on them are left out
+ * @param onLinks by a link's id, the ids of the screens that hang on it alone; links with nothing on them are left out
  */
 public record Hanging(Set<String> onScreen, Map<String, Set<String>> onLinks) {
 
@@ -28,10 +28,13 @@ public record Hanging(Set<String> onScreen, Map<String, Set<String>> onLinks) {
      */
     public static Optional<Hanging> of(Checked checked, Screen screen, BooleanSupplier calledOff) {
         Prototype p = checked.prototype();
-        Set<String> onScreen = lost(checked, ScreenEdits.status(screen, Status.PARKED).applyTo(p), calledOff);
+        Set<String> onScreen =
+                lost(checked, ScreenEdits.status(screen, Status.PARKED).applyTo(p), calledOff);
         onScreen.remove(screen.id());
         Map<String, Set<String>> onLinks = new LinkedHashMap<>();
-        for (Way way : Stream.concat(p.index().waysOut(screen.id()).stream(), p.index().waysIn(screen.id()).stream()).distinct().toList()) {
+        for (Way way : Stream.concat(p.index().waysOut(screen.id()).stream(), p.index().waysIn(screen.id()).stream())
+                .distinct()
+                .toList()) {
             if (calledOff.getAsBoolean()) {
                 return Optional.empty();
             }

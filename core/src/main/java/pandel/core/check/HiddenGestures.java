@@ -15,19 +15,24 @@ import pandel.core.model.Target;
 import pandel.core.model.Verb;
 import pandel.core.play.LinkWords;
 
-/** {@code hidden-gesture-only}: what only a long press, a double tap, a swipe or a mouse's gesture leads to. Nothing on a screen says that it can be done. */
+/**
+ * {@code hidden-gesture-only}: what only a long press, a double tap, a swipe or a mouse's gesture leads to. Nothing on
+ * a screen says that it can be done.
+ */
 final class HiddenGestures {
 
     private static final Set<Gesture> SEEN = Set.of(Gesture.TAP);
 
-    private HiddenGestures() {
-    }
+    private HiddenGestures() {}
 
     static List<Finding> in(Grounds grounds) {
         List<List<Way>> together = new ArrayList<>();
         for (Way way : grounds.prototype().index().ways()) {
             if (isHidden(grounds, way)) {
-                together.stream().filter(others -> doesTheSame(others.getFirst(), way)).findFirst().ifPresentOrElse(others -> others.add(way), () -> together.add(new ArrayList<>(List.of(way))));
+                together.stream()
+                        .filter(others -> doesTheSame(others.getFirst(), way))
+                        .findFirst()
+                        .ifPresentOrElse(others -> others.add(way), () -> together.add(new ArrayList<>(List.of(way))));
             }
         }
         return together.stream().map(ways -> finding(grounds, ways)).toList();
@@ -35,13 +40,18 @@ final class HiddenGestures {
 
     private static boolean isHidden(Grounds grounds, Way way) {
         Optional<Screen> shown = shown(grounds, way);
-        if (shown.isEmpty() || !(way.link().cause() instanceof Cause.Touch touch) || SEEN.contains(touch.gesture()) || !grounds.fires(way.link().id())) {
+        if (shown.isEmpty()
+                || !(way.link().cause() instanceof Cause.Touch touch)
+                || SEEN.contains(touch.gesture())
+                || !grounds.fires(way.link().id())) {
             return false;
         }
         List<Effect> moves = moves(way);
-        return !moves.isEmpty() && grounds.prototype().index().waysOut(shown.get().id()).stream()
-                .filter(other -> other.link().cause() instanceof Cause.Touch t && SEEN.contains(t.gesture()))
-                .noneMatch(other -> moves.stream().allMatch(m -> other.link().effects().anyMatch(e -> leadsAlike(e, m))));
+        return !moves.isEmpty()
+                && grounds.prototype().index().waysOut(shown.get().id()).stream()
+                        .filter(other -> other.link().cause() instanceof Cause.Touch t && SEEN.contains(t.gesture()))
+                        .noneMatch(other -> moves.stream()
+                                .allMatch(m -> other.link().effects().anyMatch(e -> leadsAlike(e, m))));
     }
 
     private static Optional<Screen> shown(Grounds grounds, Way way) {
@@ -54,16 +64,29 @@ final class HiddenGestures {
 
     /** Whether another gesture at the same place leads alike. */
     private static boolean doesTheSame(Way way, Way other) {
-        return way.hotspot().equals(other.hotspot()) && way.from().equals(other.from()) && leadsAlike(moves(way).getFirst(), moves(other).getFirst());
+        return way.hotspot().equals(other.hotspot())
+                && way.from().equals(other.from())
+                && leadsAlike(moves(way).getFirst(), moves(other).getFirst());
     }
 
     private static Finding finding(Grounds grounds, List<Way> ways) {
         Way way = ways.getFirst();
         String shown = shown(grounds, way).orElseThrow().id();
-        String gestures = ways.stream().map(w -> gesture((Cause.Touch) w.link().cause())).collect(Collectors.joining(" or "));
-        return new Finding(Rule.HIDDEN_GESTURE_ONLY, Weight.NOTE, "On " + Words.screen(grounds.prototype(), shown) + " only " + gestures
-                + way.hotspot().map(h -> " on " + Words.hotspot(grounds.prototype(), shown, h)).orElse("") + " can " + LinkWords.effect(grounds.prototype(), moves(way).getFirst()) + ".", List.of(shown), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
-                grounds.walkTo(shown), way.hotspot().map(h -> List.of(Fixes.tapToo(h, way.link()))).orElse(List.of()));
+        String gestures =
+                ways.stream().map(w -> gesture((Cause.Touch) w.link().cause())).collect(Collectors.joining(" or "));
+        return new Finding(
+                Rule.HIDDEN_GESTURE_ONLY,
+                Weight.NOTE,
+                "On " + Words.screen(grounds.prototype(), shown) + " only " + gestures
+                        + way.hotspot()
+                                .map(h -> " on " + Words.hotspot(grounds.prototype(), shown, h))
+                                .orElse("") + " can "
+                        + LinkWords.effect(grounds.prototype(), moves(way).getFirst()) + ".",
+                List.of(shown),
+                way.hotspot().map(Hotspot::id),
+                Optional.of(way.link().id()),
+                grounds.walkTo(shown),
+                way.hotspot().map(h -> List.of(Fixes.tapToo(h, way.link()))).orElse(List.of()));
     }
 
     private static String gesture(Cause.Touch touch) {
@@ -71,7 +94,8 @@ final class HiddenGestures {
     }
 
     private static boolean leadsAlike(Effect a, Effect b) {
-        return a.target().map(Target::id).equals(b.target().map(Target::id)) && (a.target().isPresent() || a.verb() == b.verb() || goesBack(a) && goesBack(b));
+        return a.target().map(Target::id).equals(b.target().map(Target::id))
+                && (a.target().isPresent() || a.verb() == b.verb() || goesBack(a) && goesBack(b));
     }
 
     private static boolean goesBack(Effect effect) {

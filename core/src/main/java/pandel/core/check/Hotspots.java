@@ -23,8 +23,9 @@ import pandel.core.play.Placement;
 import pandel.core.play.Room;
 
 /**
- * {@code target-size}, {@code covered-hotspot}, {@code same-cause-twice}, {@code outside-mock}, {@code hotspot-without-link}:
- * what is wrong with hotspots as they stand on their mocks. A shared hotspot is told of once.
+ * {@code target-size}, {@code covered-hotspot}, {@code same-cause-twice}, {@code outside-mock},
+ * {@code hotspot-without-link}: what is wrong with hotspots as they stand on their mocks. A shared hotspot is told of
+ * once.
  */
 final class Hotspots {
 
@@ -57,7 +58,9 @@ final class Hotspots {
 
     private void look(Screen screen) {
         List<Hotspot> all = prototype.index().hotspotsOn(screen.id());
-        List<Hotspot> fresh = all.stream().filter(h -> prototype.index().shared(h.id()).isEmpty() || sharedSeen.add(h.id())).toList();
+        List<Hotspot> fresh = all.stream()
+                .filter(h -> prototype.index().shared(h.id()).isEmpty() || sharedSeen.add(h.id()))
+                .toList();
         // A screen whose hotspots all lack links is a dead end, and that is said of it as one.
         if (!prototype.index().waysOut(screen.id()).isEmpty() || !grounds.shown(screen.id())) {
             withoutLink(screen, fresh.stream().filter(h -> h.waitsForLink()).toList());
@@ -70,8 +73,14 @@ final class Hotspots {
 
     private void withoutLink(Screen screen, List<Hotspot> bare) {
         if (!bare.isEmpty()) {
-            findings.add(Finding.at(Rule.HOTSPOT_WITHOUT_LINK, Weight.WARNING, names(screen, bare) + " on " + Words.screen(prototype, screen.id())
-                    + (bare.size() == 1 ? " has no link yet." : " have no links yet."), screen.id(), bare.getFirst().id(), grounds.walkTo(screen.id()))
+            findings.add(Finding.at(
+                            Rule.HOTSPOT_WITHOUT_LINK,
+                            Weight.WARNING,
+                            names(screen, bare) + " on " + Words.screen(prototype, screen.id())
+                                    + (bare.size() == 1 ? " has no link yet." : " have no links yet."),
+                            screen.id(),
+                            bare.getFirst().id(),
+                            grounds.walkTo(screen.id()))
                     .with(List.of(Fixes.removeHotspots(prototype, screen, bare))));
         }
     }
@@ -79,20 +88,47 @@ final class Hotspots {
     private void fieldRows(Screen screen, List<Hotspot> hotspots) {
         for (Hotspot hotspot : hotspots) {
             if (hotspot.nature() instanceof Hotspot.Nature.Rows rows && rows.field()) {
-                findings.add(Finding.at(Rule.FIELD_ROWS, Weight.WARNING, Words.hotspot(prototype, screen.id(), hotspot) + " on " + Words.screen(prototype, screen.id())
-                        + " is called a field and has " + (rows.values().size() == 1 ? "a row" : rows.values().size() + " rows") + "; nothing can be typed in it.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
-                        .with(List.of(new Fix("Make it a field alone", "It has rows.", "It has none, and text can be typed in it.", HotspotEdits.nature(hotspot, new Hotspot.Nature.Field())),
-                                new Fix("Keep the rows alone", "It is called a field.", "It is none.", HotspotEdits.nature(hotspot, new Hotspot.Nature.Rows(rows.values()))))));
+                findings.add(Finding.at(
+                                Rule.FIELD_ROWS,
+                                Weight.WARNING,
+                                Words.hotspot(prototype, screen.id(), hotspot) + " on "
+                                        + Words.screen(prototype, screen.id()) + " is called a field and has "
+                                        + (rows.values().size() == 1
+                                                ? "a row"
+                                                : rows.values().size() + " rows") + "; nothing can be typed in it.",
+                                screen.id(),
+                                hotspot.id(),
+                                grounds.walkTo(screen.id()))
+                        .with(List.of(
+                                new Fix(
+                                        "Make it a field alone",
+                                        "It has rows.",
+                                        "It has none, and text can be typed in it.",
+                                        HotspotEdits.nature(hotspot, new Hotspot.Nature.Field())),
+                                new Fix(
+                                        "Keep the rows alone",
+                                        "It is called a field.",
+                                        "It is none.",
+                                        HotspotEdits.nature(hotspot, new Hotspot.Nature.Rows(rows.values()))))));
             }
         }
     }
 
     private void sameCause(Screen screen, List<Hotspot> hotspots) {
         for (Hotspot hotspot : hotspots) {
-            Optional<Link> twice = hotspot.links().stream().filter(l -> !hotspot.linkFor(l.cause()).equals(Optional.of(l))).findFirst();
+            Optional<Link> twice = hotspot.links().stream()
+                    .filter(l -> !hotspot.linkFor(l.cause()).equals(Optional.of(l)))
+                    .findFirst();
             if (twice.isPresent()) {
-                findings.add(Finding.at(Rule.SAME_CAUSE_TWICE, Weight.WARNING, Words.hotspot(prototype, screen.id(), hotspot) + " on "
-                        + Words.screen(prototype, screen.id()) + " has two links for a " + LinkWords.cause(twice.get()) + "; only the first counts.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                findings.add(Finding.at(
+                                Rule.SAME_CAUSE_TWICE,
+                                Weight.WARNING,
+                                Words.hotspot(prototype, screen.id(), hotspot) + " on "
+                                        + Words.screen(prototype, screen.id()) + " has two links for a "
+                                        + LinkWords.cause(twice.get()) + "; only the first counts.",
+                                screen.id(),
+                                hotspot.id(),
+                                grounds.walkTo(screen.id()))
                         .with(List.of(Fixes.keepFirstLink(hotspot))));
             }
         }
@@ -106,18 +142,47 @@ final class Hotspots {
             }
             Area a = area.get();
             if (a.x() < -0.5 || a.y() < -0.5 || a.right() > mock.width() + 0.5 || a.bottom() > mock.height() + 0.5) {
-                findings.add(Finding.at(Rule.OUTSIDE_MOCK, Weight.WARNING, Words.hotspot(prototype, screen.id(), hotspot) + " lies "
-                        + (a.x() >= mock.width() || a.y() >= mock.height() || a.right() <= 0 || a.bottom() <= 0 ? "" : "partly ") + "outside the picture of "
-                        + Words.screen(prototype, screen.id()) + ".", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
+                findings.add(Finding.at(
+                                Rule.OUTSIDE_MOCK,
+                                Weight.WARNING,
+                                Words.hotspot(prototype, screen.id(), hotspot) + " lies "
+                                        + (a.x() >= mock.width()
+                                                        || a.y() >= mock.height()
+                                                        || a.right() <= 0
+                                                        || a.bottom() <= 0
+                                                ? ""
+                                                : "partly ")
+                                        + "outside the picture of "
+                                        + Words.screen(prototype, screen.id()) + ".",
+                                screen.id(),
+                                hotspot.id(),
+                                grounds.walkTo(screen.id()))
                         .with(List.of(Fixes.moveOntoMock(hotspot, mock))));
             }
             List<Hotspot> above = all.subList(all.indexOf(hotspot) + 1, all.size());
-            List<Gesture> gestures = Arrays.stream(Gesture.values()).filter(g -> g != Gesture.KEY && hotspot.linkFor(g).isPresent()).toList();
-            if (!gestures.isEmpty() && gestures.stream().allMatch(g -> Covering.covers(
-                    above.stream().filter(h -> h.linkFor(g).isPresent()).flatMap(h -> h.areaOn(mock.on()).stream()).toList(), a))) {
-                findings.add(Finding.at(Rule.COVERED_HOTSPOT, Weight.PROBLEM, Words.hotspot(prototype, screen.id(), hotspot) + " on "
-                        + Words.screen(prototype, screen.id()) + " lies wholly under others and can never be touched.", screen.id(), hotspot.id(), grounds.walkTo(screen.id()))
-                        .with(List.of(Fixes.raise(prototype, screen, hotspot), Fixes.removeHotspots(prototype, screen, List.of(hotspot)))));
+            List<Gesture> gestures = Arrays.stream(Gesture.values())
+                    .filter(g -> g != Gesture.KEY && hotspot.linkFor(g).isPresent())
+                    .toList();
+            if (!gestures.isEmpty()
+                    && gestures.stream()
+                            .allMatch(g -> Covering.covers(
+                                    above.stream()
+                                            .filter(h -> h.linkFor(g).isPresent())
+                                            .flatMap(h -> h.areaOn(mock.on()).stream())
+                                            .toList(),
+                                    a))) {
+                findings.add(Finding.at(
+                                Rule.COVERED_HOTSPOT,
+                                Weight.PROBLEM,
+                                Words.hotspot(prototype, screen.id(), hotspot) + " on "
+                                        + Words.screen(prototype, screen.id())
+                                        + " lies wholly under others and can never be touched.",
+                                screen.id(),
+                                hotspot.id(),
+                                grounds.walkTo(screen.id()))
+                        .with(List.of(
+                                Fixes.raise(prototype, screen, hotspot),
+                                Fixes.removeHotspots(prototype, screen, List.of(hotspot)))));
             }
         }
     }
@@ -129,9 +194,14 @@ final class Hotspots {
         for (Hotspot hotspot : hotspots) {
             double side = Double.MAX_VALUE;
             for (Device device : prototype.devices()) {
-                Placement placement = Placement.of(screen, Room.whole(prototype.widths(), device.width()), device.height());
-                Optional<Area> area = hotspot.areaOn(Placement.areasOf(screen, prototype.widths().of(device.width())));
-                side = Math.min(side, area.map(a -> Math.min(a.width(), a.height()) * placement.factor()).orElse(Double.MAX_VALUE));
+                Placement placement =
+                        Placement.of(screen, Room.whole(prototype.widths(), device.width()), device.height());
+                Optional<Area> area = hotspot.areaOn(
+                        Placement.areasOf(screen, prototype.widths().of(device.width())));
+                side = Math.min(
+                        side,
+                        area.map(a -> Math.min(a.width(), a.height()) * placement.factor())
+                                .orElse(Double.MAX_VALUE));
             }
             if (side < LEAST) {
                 tooSmall.add(hotspot);
@@ -140,9 +210,16 @@ final class Hotspots {
             }
         }
         if (!tooSmall.isEmpty()) {
-            findings.add(Finding.at(Rule.TARGET_SIZE, Weight.WARNING, names(screen, tooSmall) + " on " + Words.screen(prototype, screen.id())
-                    + (tooSmall.size() == 1 ? " is" : " are") + " under 24 px a side, the least that fingers need.", screen.id(), tooSmall.getFirst().id(),
-                    grounds.walkTo(screen.id())).with(List.of(Fixes.grow(prototype, Map.of(screen, tooSmall), LEAST))));
+            findings.add(Finding.at(
+                            Rule.TARGET_SIZE,
+                            Weight.WARNING,
+                            names(screen, tooSmall) + " on " + Words.screen(prototype, screen.id())
+                                    + (tooSmall.size() == 1 ? " is" : " are")
+                                    + " under 24 px a side, the least that fingers need.",
+                            screen.id(),
+                            tooSmall.getFirst().id(),
+                            grounds.walkTo(screen.id()))
+                    .with(List.of(Fixes.grow(prototype, Map.of(screen, tooSmall), LEAST))));
         }
         if (!small.isEmpty()) {
             underAdvice.put(screen, small);
@@ -154,14 +231,24 @@ final class Hotspots {
         if (!underAdvice.isEmpty()) {
             List<String> screens = underAdvice.keySet().stream().map(Screen::id).toList();
             int n = underAdvice.values().stream().mapToInt(List::size).sum();
-            findings.add(Finding.about(Rule.TARGET_SIZE, Weight.NOTE, (n == 1 ? "A hotspot on " : n + " hotspots on ") + Words.screens(prototype, screens)
-                    + (n == 1 ? " is" : " are") + " under the 44 px a side that are advised.", screens, grounds.walkTo(screens.getFirst()))
+            findings.add(Finding.about(
+                            Rule.TARGET_SIZE,
+                            Weight.NOTE,
+                            (n == 1 ? "A hotspot on " : n + " hotspots on ") + Words.screens(prototype, screens)
+                                    + (n == 1 ? " is" : " are") + " under the 44 px a side that are advised.",
+                            screens,
+                            grounds.walkTo(screens.getFirst()))
                     .with(List.of(Fixes.grow(prototype, underAdvice, ADVISED))));
         }
     }
 
     private String names(Screen screen, List<Hotspot> hotspots) {
-        return hotspots.size() <= 2 ? String.join(" and ", hotspots.stream().map(h -> Words.hotspot(prototype, screen.id(), h)).toList())
+        return hotspots.size() <= 2
+                ? String.join(
+                        " and ",
+                        hotspots.stream()
+                                .map(h -> Words.hotspot(prototype, screen.id(), h))
+                                .toList())
                 : hotspots.size() + " hotspots";
     }
 }

@@ -11,9 +11,9 @@ import pandel.core.play.Ruling;
 /**
  * What is done at a place and comes to nothing there.
  *
- * @param link   id of the link; for a tab chosen, of the tab
+ * @param link id of the link; for a tab chosen, of the tab
  * @param branch that was taken; empty where frames do it
- * @param known  what could be read then
+ * @param known what could be read then
  * @param events until it came to nothing; the last one does
  * @param ruling why: refused, or nothing to do
  */

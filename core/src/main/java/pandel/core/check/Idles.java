@@ -21,12 +21,14 @@ final class Idles {
 
     private final Map<String, List<At>> byLink = new LinkedHashMap<>();
 
-    private Idles() {
-    }
+    private Idles() {}
 
     static Idles in(List<Exploration> explorations) {
         Idles idles = new Idles();
-        explorations.forEach(e -> e.nodes().forEach(n -> n.idle.forEach(i -> idles.byLink.computeIfAbsent(i.link(), x -> new ArrayList<>()).add(new At(e, n, i)))));
+        explorations.forEach(e -> e.nodes()
+                .forEach(n -> n.idle.forEach(i -> idles.byLink
+                        .computeIfAbsent(i.link(), x -> new ArrayList<>())
+                        .add(new At(e, n, i)))));
         return idles;
     }
 
@@ -36,7 +38,9 @@ final class Idles {
 
     /** The first of each link that is as asked for, in the order in which they are come to. */
     List<At> firsts(Predicate<Idle> asked) {
-        return byLink.values().stream().flatMap(all -> all.stream().filter(at -> asked.test(at.idle())).findFirst().stream()).toList();
+        return byLink.values().stream()
+                .flatMap(all -> all.stream().filter(at -> asked.test(at.idle())).findFirst().stream())
+                .toList();
     }
 
     /** A list of events until a link came to nothing as asked for; empty where it never does. */

@@ -29,36 +29,84 @@ final class Leading {
     /** The cell that a turn leads to; empty when it goes back to a place that was come to before. */
     Optional<Cell> uncovered(Cell cell, Turn turn) {
         Optional<Cell> to = place(cell, turn);
-        return turn.stays() || turn.drawer().isEmpty() ? to
-                : to.map(c -> rules.opensAt(device, c.screen(), In.around(c.around()), turn.drawer().get()) ? c.drawn(turn.drawer()) : c);
+        return turn.stays() || turn.drawer().isEmpty()
+                ? to
+                : to.map(c -> rules.opensAt(
+                                device,
+                                c.screen(),
+                                In.around(c.around()),
+                                turn.drawer().get())
+                        ? c.drawn(turn.drawer())
+                        : c);
     }
 
     private Optional<Cell> place(Cell cell, Turn turn) {
         List<TrailAction> actions = turn.actions();
-        Cell on = actions.getFirst() instanceof TrailAction.CloseToPages && actions.size() > 1 ? uncoveredGround(cell) : cell;
+        Cell on = actions.getFirst() instanceof TrailAction.CloseToPages && actions.size() > 1
+                ? uncoveredGround(cell)
+                : cell;
         return switch (actions.getLast()) {
-            case TrailAction.Put put -> Optional.of(put(on, put, on == cell ? put.to().leavesTabs() ? on.marksWhenPutOutside(named) : on.marksWhenPut(named) : on.marks() | cell.ground().current(), turn.facts()));
-            case TrailAction.Swap swap when swap.to().leavesTabs() && !on.around().isEmpty() -> {
+            case TrailAction.Put put ->
+                Optional.of(put(
+                        on,
+                        put,
+                        on == cell
+                                ? put.to().leavesTabs() ? on.marksWhenPutOutside(named) : on.marksWhenPut(named)
+                                : on.marks() | cell.ground().current(),
+                        turn.facts()));
+            case TrailAction.Swap swap
+            when swap.to().leavesTabs() && !on.around().isEmpty() -> {
                 In set = on.around().getFirst();
                 Behind behind = set.behind().whenSwapped(swap.screen().id().equals(set.screen()));
-                yield Optional.of(placed(on, swap, behind, set.marks(), turn.facts(), asked.entering(swap.to(), behind, set.marks()), on.past()));
+                yield Optional.of(placed(
+                        on,
+                        swap,
+                        behind,
+                        set.marks(),
+                        turn.facts(),
+                        asked.entering(swap.to(), behind, set.marks()),
+                        on.past()));
             }
             case TrailAction.Swap swap -> Optional.of(swapped(on, swap, turn.facts()));
             // Roots of other tabs were come to when the set was, where a deeper place forgets what is behind the set.
-            case TrailAction.ShowTab show when (on.isIn(show.set()) ? on.around() : on.past()).stream().anyMatch(i -> i.set().equals(show.set()) && i.isForgetful()) -> Optional.empty();
+            case TrailAction.ShowTab show
+            when (on.isIn(show.set()) ? on.around() : on.past())
+                    .stream().anyMatch(i -> i.set().equals(show.set()) && i.isForgetful()) -> Optional.empty();
             case TrailAction.ShowTab show -> Optional.of(showing(on, show, turn.facts()));
             case TrailAction.ToRoot to -> Optional.empty();
             // What was typed on the other pages stays, and so does what lies behind.
-            case TrailAction.Turn page -> Optional.of(swapped(on, page, turn.facts())
-                    .holding(asked.turned(page, cell.held())));
-            case TrailAction.Restart restart -> Optional.of(Cell.start(restart.screen().id(), device.levels() > 0 ? 1 : 0, turn.facts(), asked.of(restart), asked.of(restart.at()), asked.entering(restart.to(), Behind.NOTHING, 0)));
+            case TrailAction.Turn page ->
+                Optional.of(swapped(on, page, turn.facts()).holding(asked.turned(page, cell.held())));
+            case TrailAction.Restart restart ->
+                Optional.of(Cell.start(
+                        restart.screen().id(),
+                        device.levels() > 0 ? 1 : 0,
+                        turn.facts(),
+                        asked.of(restart),
+                        asked.of(restart.at()),
+                        asked.entering(restart.to(), Behind.NOTHING, 0)));
             case TrailAction.Raise raise -> {
                 LevelKind opened = LevelKind.openedWith(raise.screen());
                 Ground above = on == cell ? cell.groundAbove(named) : cell.ground();
-                yield Optional.of(new Cell(raise.screen().id(), opened, Behind.NOTHING, 0, opened.holdsPages() && !asked.goesBeneath() ? Ground.ITSELF : above,
-                        device.levels() > 0 ? on.levels() + 1 : 0, turn.facts(), asked.of(raise), asked.of(raise.at()), asked.entering(raise.to(), Behind.NOTHING, 0), List.of(), 0, Optional.empty()));
+                yield Optional.of(new Cell(
+                        raise.screen().id(),
+                        opened,
+                        Behind.NOTHING,
+                        0,
+                        opened.holdsPages() && !asked.goesBeneath() ? Ground.ITSELF : above,
+                        device.levels() > 0 ? on.levels() + 1 : 0,
+                        turn.facts(),
+                        asked.of(raise),
+                        asked.of(raise.at()),
+                        asked.entering(raise.to(), Behind.NOTHING, 0),
+                        List.of(),
+                        0,
+                        Optional.empty()));
             }
-            case TrailAction.Staying s -> Optional.of(cell.staying(turn.facts(), turn.waited()).holding(turn.held()).drawn(turn.drawer()));
+            case TrailAction.Staying s ->
+                Optional.of(cell.staying(turn.facts(), turn.waited())
+                        .holding(turn.held())
+                        .drawn(turn.drawer()));
             case TrailAction.Drop d -> Optional.empty();
             case TrailAction.DropTo d -> Optional.empty();
             case TrailAction.CloseLevel c -> Optional.empty();
@@ -69,33 +117,76 @@ final class Leading {
 
     private Cell put(Cell on, TrailAction.Put put, int marks, Facts facts) {
         Behind behind = on.behind().whenPut(put.screen().id().equals(on.screen()));
-        return put.to().leavesTabs() ? placed(on, put, behind, marks, facts, asked.entering(put.to(), behind, marks), on.around().isEmpty() ? on.past() : In.behind(on.around(), asked))
+        return put.to().leavesTabs()
+                ? placed(
+                        on,
+                        put,
+                        behind,
+                        marks,
+                        facts,
+                        asked.entering(put.to(), behind, marks),
+                        on.around().isEmpty() ? on.past() : In.behind(on.around(), asked))
                 : placed(on, put, behind, marks, facts, In.deeper(on.around(), asked), on.past());
     }
 
     /** In place of what is there, entering the sets it leads to where it is in none. */
     private Cell swapped(Cell on, TrailAction.Forward to, Facts facts) {
         Behind behind = on.behind().whenSwapped(to.screen().id().equals(on.screen()));
-        List<In> around = on.around().isEmpty() ? asked.entering(to.to(), behind, on.marks()) : In.instead(on.around(), to.screen().id());
+        List<In> around = on.around().isEmpty()
+                ? asked.entering(to.to(), behind, on.marks())
+                : In.instead(on.around(), to.screen().id());
         return placed(on, to, behind, on.marks(), facts, around, on.past());
     }
 
     /** The root of another tab, as if it had not been shown before; as it was left it was come to before. */
     private Cell showing(Cell on, TrailAction.ShowTab show, Facts facts) {
         boolean inside = on.isIn(show.set());
-        List<In> around = In.showing(inside ? on.around() : on.past(), show.set(), show.to().tabs(), show.screen().id());
-        In set = around.stream().filter(i -> i.set().equals(show.set())).findFirst().orElseThrow();
+        List<In> around = In.showing(
+                inside ? on.around() : on.past(),
+                show.set(),
+                show.to().tabs(),
+                show.screen().id());
+        In set = around.stream()
+                .filter(i -> i.set().equals(show.set()))
+                .findFirst()
+                .orElseThrow();
         return placed(on, show, set.behind(), set.marks(), facts, around, inside ? on.past() : List.of());
     }
 
-    private Cell placed(Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts, List<In> around, List<In> past) {
-        return new Cell(to.screen().id(), on.level(), behind, marks, on.ground(), on.levels(), facts, asked.of(to), asked.of(to.at()), around, past, 0, Optional.empty());
+    private Cell placed(
+            Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts, List<In> around, List<In> past) {
+        return new Cell(
+                to.screen().id(),
+                on.level(),
+                behind,
+                marks,
+                on.ground(),
+                on.levels(),
+                facts,
+                asked.of(to),
+                asked.of(to.at()),
+                around,
+                past,
+                0,
+                Optional.empty());
     }
 
     /** As much of the ground beneath a cell as is known; which screen it is, is not. */
     private Cell uncoveredGround(Cell cell) {
         Ground ground = cell.ground();
-        return new Cell("", ground.level(), ground.first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN, ground.marks(),
-                ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN, ground.levels(), cell.facts(), Held.NONE, ground.at(), ground.around(), ground.past(), 0, Optional.empty());
+        return new Cell(
+                "",
+                ground.level(),
+                ground.first() ? Behind.NOTHING : Behind.ANOTHER_SCREEN,
+                ground.marks(),
+                ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN,
+                ground.levels(),
+                cell.facts(),
+                Held.NONE,
+                ground.at(),
+                ground.around(),
+                ground.past(),
+                0,
+                Optional.empty());
     }
 }

@@ -10,7 +10,9 @@ import java.util.stream.Stream;
 
 /** Whether a list of events leads on from a node to another row of screens. */
 enum LeadsOn {
-    YES, NO, UNKNOWN;
+    YES,
+    NO,
+    UNKNOWN;
 
     /** Places looked at from one, at most; where there are more it is not settled. */
     private static final int MOST = 5_000;
@@ -30,7 +32,10 @@ enum LeadsOn {
             }
             if (seen.add(at)) {
                 doubt |= at.isDoubted() || at.mayComeToItself || withBack && at.mayComeToItselfByBack;
-                for (Cell cell : withBack ? Stream.concat(at.stays.stream(), at.staysByBack.stream()).toList() : at.stays) {
+                for (Cell cell : withBack
+                        ? Stream.concat(at.stays.stream(), at.staysByBack.stream())
+                                .toList()
+                        : at.stays) {
                     Optional<Node> next = exploration.node(at, cell);
                     doubt |= next.isEmpty();
                     next.ifPresent(horizon::add);

@@ -26,40 +26,106 @@ final class Likenesses {
     private final List<Link> lookingAnywhere;
 
     /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link looks there. */
-    private record Alike(String screen, LevelKind level, boolean first, Optional<Seen> seen, int levels, Facts facts, Held held, Optional<AtPage> at, List<Around> around, int waited, Optional<String> drawer) {
-    }
+    private record Alike(
+            String screen,
+            LevelKind level,
+            boolean first,
+            Optional<Seen> seen,
+            int levels,
+            Facts facts,
+            Held held,
+            Optional<AtPage> at,
+            List<Around> around,
+            int waited,
+            Optional<String> drawer) {}
 
     /** What a link that looks back can tell apart. */
-    private record Seen(int marks, List<Around> past, boolean known, boolean base, boolean first, int current, int marksBeneath, int levels, Optional<AtPage> at, List<Around> around, List<Around> pastBeneath) {
+    private record Seen(
+            int marks,
+            List<Around> past,
+            boolean known,
+            boolean base,
+            boolean first,
+            int current,
+            int marksBeneath,
+            int levels,
+            Optional<AtPage> at,
+            List<Around> around,
+            List<Around> pastBeneath) {
 
         private static Seen from(Cell cell, int named) {
             Cell.Ground ground = cell.ground();
-            return new Seen(cell.marks() & named, In.around(cell.past()), ground != Cell.Ground.UNKNOWN, ground.level().base(), ground.first(), ground.current() & named, ground.marks() & named,
-                    ground.levels(), ground.at(), In.around(ground.around()), In.around(ground.past()));
+            return new Seen(
+                    cell.marks() & named,
+                    In.around(cell.past()),
+                    ground != Cell.Ground.UNKNOWN,
+                    ground.level().base(),
+                    ground.first(),
+                    ground.current() & named,
+                    ground.marks() & named,
+                    ground.levels(),
+                    ground.at(),
+                    In.around(ground.around()),
+                    In.around(ground.past()));
         }
     }
 
     Likenesses(Prototype prototype, Named named) {
         this.prototype = prototype;
         this.named = named;
-        this.lookingAnywhere = prototype.index().ways().stream().filter(Way::isAnywhereInside).map(Way::link).filter(Likenesses::looksBack).toList();
+        this.lookingAnywhere = prototype.index().ways().stream()
+                .filter(Way::isAnywhereInside)
+                .map(Way::link)
+                .filter(Likenesses::looksBack)
+                .toList();
     }
 
-    /** One that equals that of every cell at which the same can be done. @param cell with what is remembered of its screen's own alone */
+    /**
+     * One that equals that of every cell at which the same can be done. @param cell with what is remembered of its
+     * screen's own alone
+     */
     Object of(Cell cell) {
-        return new Alike(cell.screen(), cell.level(), cell.first(), lookingBack.computeIfAbsent(cell.screen(), this::namedFrom).map(named -> Seen.from(cell, named)), cell.levels(), cell.facts(), cell.held(),
-                cell.at(), In.around(cell.around()), cell.waited(), cell.drawer());
+        return new Alike(
+                cell.screen(),
+                cell.level(),
+                cell.first(),
+                lookingBack.computeIfAbsent(cell.screen(), this::namedFrom).map(named -> Seen.from(cell, named)),
+                cell.levels(),
+                cell.facts(),
+                cell.held(),
+                cell.at(),
+                In.around(cell.around()),
+                cell.waited(),
+                cell.drawer());
     }
 
     /** The marks of what links on a screen return to; empty where none looks back. */
     private Optional<Integer> namedFrom(String screen) {
-        Stream<String> here = Stream.concat(Stream.of(screen), prototype.pairs().stream().filter(p -> p.detail().equals(screen)).map(Pair::list));
-        List<Link> looking = Stream.concat(lookingAnywhere.stream(), here.flatMap(id -> prototype.index().waysOut(id).stream()).map(Way::link).filter(Likenesses::looksBack)).toList();
-        return looking.isEmpty() ? Optional.empty() : Optional.of(looking.stream().flatMap(Link::effects).filter(Effect.ReturnTo.class::isInstance)
-                .mapToInt(e -> named.mark(((Effect.ReturnTo) e).to().id())).reduce(0, (x, y) -> x | y));
+        Stream<String> here = Stream.concat(
+                Stream.of(screen),
+                prototype.pairs().stream()
+                        .filter(p -> p.detail().equals(screen))
+                        .map(Pair::list));
+        List<Link> looking = Stream.concat(
+                        lookingAnywhere.stream(),
+                        here.flatMap(id -> prototype.index().waysOut(id).stream())
+                                .map(Way::link)
+                                .filter(Likenesses::looksBack))
+                .toList();
+        return looking.isEmpty()
+                ? Optional.empty()
+                : Optional.of(looking.stream()
+                        .flatMap(Link::effects)
+                        .filter(Effect.ReturnTo.class::isInstance)
+                        .mapToInt(e -> named.mark(((Effect.ReturnTo) e).to().id()))
+                        .reduce(0, (x, y) -> x | y));
     }
 
     private static boolean looksBack(Link link) {
-        return link.effects().anyMatch(e -> e instanceof Effect.ReturnTo || e instanceof Effect.TurnPage || e instanceof Effect.SwitchTab) || link.branches().stream().anyMatch(b -> b.where().isPresent());
+        return link.effects()
+                        .anyMatch(e -> e instanceof Effect.ReturnTo
+                                || e instanceof Effect.TurnPage
+                                || e instanceof Effect.SwitchTab)
+                || link.branches().stream().anyMatch(b -> b.where().isPresent());
     }
 }

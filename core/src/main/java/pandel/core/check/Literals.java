@@ -27,18 +27,25 @@ final class Literals {
     private boolean tooMany;
 
     Literals(Prototype prototype, Asked asked) {
-        asked.facts().stream().sorted().flatMap(id -> prototype.fact(id).stream()).forEach(fact -> {
-            facts.add(fact.id());
-            unset.put(fact.id(), fact.unset());
-            values(fact, asked).forEach(kept -> numbers.computeIfAbsent(fact.id(), id -> new HashMap<>()).computeIfAbsent(kept, v -> {
-                factOf.add(fact.id());
-                values.add(kept);
-                return values.size() - 1;
-            }));
-        });
+        asked.facts().stream()
+                .sorted()
+                .flatMap(id -> prototype.fact(id).stream())
+                .forEach(fact -> {
+                    facts.add(fact.id());
+                    unset.put(fact.id(), fact.unset());
+                    values(fact, asked)
+                            .forEach(kept -> numbers.computeIfAbsent(fact.id(), id -> new HashMap<>())
+                                    .computeIfAbsent(kept, v -> {
+                                        factOf.add(fact.id());
+                                        values.add(kept);
+                                        return values.size() - 1;
+                                    }));
+                });
     }
 
-    /** What a fact can hold, as far as anything tells it apart; of a number whose bounds lie too far apart only some. */
+    /**
+     * What a fact can hold, as far as anything tells it apart; of a number whose bounds lie too far apart only some.
+     */
     private Stream<Value> values(Fact fact, Asked asked) {
         if (!(fact.kind() instanceof Fact.Kind.Number number)) {
             return fact.values().stream();
@@ -46,11 +53,14 @@ final class Literals {
         int least = kept(fact, number.least(), asked);
         int most = kept(fact, number.most(), asked);
         tooMany |= (long) most - least > MOST;
-        return IntStream.rangeClosed(least, (int) Math.min(most, (long) least + MOST)).mapToObj(Value.Number::new);
+        return IntStream.rangeClosed(least, (int) Math.min(most, (long) least + MOST))
+                .mapToObj(Value.Number::new);
     }
 
     private static int kept(Fact fact, int of, Asked asked) {
-        return asked.of(Facts.NONE.with(fact, new Value.Number(of))).set().get(fact.id()) instanceof Value.Number n ? n.of() : ((Value.Number) fact.unset()).of();
+        return asked.of(Facts.NONE.with(fact, new Value.Number(of))).set().get(fact.id()) instanceof Value.Number n
+                ? n.of()
+                : ((Value.Number) fact.unset()).of();
     }
 
     /** Whether they are more than are told apart at once. */

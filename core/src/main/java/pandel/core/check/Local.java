@@ -16,8 +16,9 @@ import pandel.core.model.Screen;
 import pandel.core.model.Value;
 
 /**
- * Which facts can make a difference to what can be done on a screen, or be changed by it: those that its looks and the links on it read or
- * remember. All others are after a turn what they were before, and the turn is the same whatever they are.
+ * Which facts can make a difference to what can be done on a screen, or be changed by it: those that its looks and the
+ * links on it read or remember. All others are after a turn what they were before, and the turn is the same whatever
+ * they are.
  */
 final class Local {
 
@@ -25,23 +26,39 @@ final class Local {
     private final Asked asked;
     /** What can be set off, or is shown, wherever a frame is. */
     private final Set<String> anywhere = new LinkedHashSet<>();
+
     private final Map<String, Set<String>> made = new HashMap<>();
 
     Local(Prototype prototype, Asked asked) {
         this.prototype = prototype;
         this.asked = asked;
-        prototype.index().ways().stream().filter(w -> w.isAnywhereInside() || w.isOfFrame()).forEach(w -> add(anywhere, w));
-        prototype.tabSets().stream().flatMap(t -> t.tabs().stream()).flatMap(t -> t.root().values().values().stream()).flatMap(v -> v.fact().stream()).forEach(anywhere::add);
+        prototype.index().ways().stream()
+                .filter(w -> w.isAnywhereInside() || w.isOfFrame())
+                .forEach(w -> add(anywhere, w));
+        prototype.tabSets().stream()
+                .flatMap(t -> t.tabs().stream())
+                .flatMap(t -> t.root().values().values().stream())
+                .flatMap(v -> v.fact().stream())
+                .forEach(anywhere::add);
     }
 
     /** Ids of those of a screen that anything asks for. */
     Set<String> on(String screen) {
         return made.computeIfAbsent(screen, id -> {
             Set<String> facts = new LinkedHashSet<>(anywhere);
-            Stream.concat(Stream.of(id), prototype.pairs().stream().filter(p -> p.detail().equals(id)).map(Pair::list)).forEach(on -> {
-                prototype.screen(on).map(Screen::states).stream().flatMap(Collection::stream).flatMap(s -> s.conditions().stream()).flatMap(Condition::facts).forEach(facts::add);
-                prototype.index().waysOut(on).forEach(w -> add(facts, w));
-            });
+            Stream.concat(
+                            Stream.of(id),
+                            prototype.pairs().stream()
+                                    .filter(p -> p.detail().equals(id))
+                                    .map(Pair::list))
+                    .forEach(on -> {
+                        prototype.screen(on).map(Screen::states).stream()
+                                .flatMap(Collection::stream)
+                                .flatMap(s -> s.conditions().stream())
+                                .flatMap(Condition::facts)
+                                .forEach(facts::add);
+                        prototype.index().waysOut(on).forEach(w -> add(facts, w));
+                    });
             facts.retainAll(asked.facts());
             return facts;
         });
@@ -57,7 +74,10 @@ final class Local {
         return cell.facts().set().isEmpty() ? cell : cell.staying(cell.facts().only(on(cell.screen())), cell.waited());
     }
 
-    /** What is remembered after a turn that was made with a screen's own alone. @param before everything before it  @param own what the turn made of the screen's own */
+    /**
+     * What is remembered after a turn that was made with a screen's own alone. @param before everything before
+     * it @param own what the turn made of the screen's own
+     */
     Facts after(String screen, Facts before, Facts own) {
         Map<String, Value> all = new TreeMap<>(before.set());
         all.keySet().removeAll(on(screen));

@@ -24,8 +24,14 @@ final class MarkedLookback implements Lookback {
 
     @Override
     public Optional<Lookback.Ground> ground() {
-        return cell.ground() == Cell.Ground.UNKNOWN || cell.level().base() ? Optional.empty()
-                : Optional.of(new Lookback.Ground(cell.ground().level().base(), cell.ground().first(), cell.ground().levels(), cell.ground().at(), In.around(cell.ground().around())));
+        return cell.ground() == Cell.Ground.UNKNOWN || cell.level().base()
+                ? Optional.empty()
+                : Optional.of(new Lookback.Ground(
+                        cell.ground().level().base(),
+                        cell.ground().first(),
+                        cell.ground().levels(),
+                        cell.ground().at(),
+                        In.around(cell.ground().around())));
     }
 
     @Override
@@ -46,16 +52,30 @@ final class MarkedLookback implements Lookback {
     @Override
     public Set setOnGround(String set) {
         boolean around = cell.ground().around().stream().anyMatch(i -> i.set().equals(set));
-        return cell.ground() == Cell.Ground.UNKNOWN ? new Set(Found.UNKNOWN, List.of()) : lying(set, around ? cell.ground().around() : cell.ground().past(), around || !cell.ground().first());
+        return cell.ground() == Cell.Ground.UNKNOWN
+                ? new Set(Found.UNKNOWN, List.of())
+                : lying(
+                        set,
+                        around ? cell.ground().around() : cell.ground().past(),
+                        around || !cell.ground().first());
     }
 
     /** Of all sets that lie behind only the nearest is known of. */
     private Set lying(String set, List<In> known, boolean anything) {
-        return known.stream().anyMatch(i -> i.set().equals(set)) ? new Set(Found.THERE, In.around(known))
-                : new Set(anything && (!known.isEmpty() || !cell.around().isEmpty()) && prototype.tabSets().size() > 1 ? Found.UNKNOWN : Found.ABSENT, List.of());
+        return known.stream().anyMatch(i -> i.set().equals(set))
+                ? new Set(Found.THERE, In.around(known))
+                : new Set(
+                        anything
+                                        && (!known.isEmpty() || !cell.around().isEmpty())
+                                        && prototype.tabSets().size() > 1
+                                ? Found.UNKNOWN
+                                : Found.ABSENT,
+                        List.of());
     }
 
     private Found found(int marks, String screen) {
-        return named.isUnfollowed(screen) ? Found.UNKNOWN : (marks & named.mark(screen)) == 0 ? Found.ABSENT : Found.THERE;
+        return named.isUnfollowed(screen)
+                ? Found.UNKNOWN
+                : (marks & named.mark(screen)) == 0 ? Found.ABSENT : Found.THERE;
     }
 }

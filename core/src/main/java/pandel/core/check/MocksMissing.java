@@ -13,19 +13,34 @@ import pandel.core.play.Placement;
 /** {@code mock-missing}: for each named device the screens whose pictures do not fit its width. */
 final class MocksMissing {
 
-    private MocksMissing() {
-    }
+    private MocksMissing() {}
 
     static List<Finding> in(Grounds grounds) {
         Prototype prototype = grounds.prototype();
         List<Finding> findings = new ArrayList<>();
         for (Device device : prototype.devices()) {
-            List<String> misfits = prototype.screens().stream().filter(s -> s.status() != Status.PARKED)
-                    .filter(s -> s.mockFor(prototype.widths().of(device.width())).filter(m -> misfits(s, m, device)).isPresent()).map(Screen::id).toList();
+            List<String> misfits = prototype.screens().stream()
+                    .filter(s -> s.status() != Status.PARKED)
+                    .filter(s -> s.mockFor(prototype.widths().of(device.width()))
+                            .filter(m -> misfits(s, m, device))
+                            .isPresent())
+                    .map(Screen::id)
+                    .toList();
             if (!misfits.isEmpty()) {
-                findings.add(Finding.about(Rule.MOCK_MISSING, Weight.WARNING, "No picture of " + Words.screens(prototype, misfits) + " fits " + device.title()
-                        + ", " + Math.round(device.width()) + " px wide.", misfits, misfits.stream().filter(grounds::shown).findFirst().flatMap(grounds::walkTo))
-                        .with(prototype.devices().size() > 1 ? List.of(Fixes.withoutDevice(prototype, device)) : List.of()));
+                findings.add(Finding.about(
+                                Rule.MOCK_MISSING,
+                                Weight.WARNING,
+                                "No picture of " + Words.screens(prototype, misfits) + " fits " + device.title() + ", "
+                                        + Math.round(device.width()) + " px wide.",
+                                misfits,
+                                misfits.stream()
+                                        .filter(grounds::shown)
+                                        .findFirst()
+                                        .flatMap(grounds::walkTo))
+                        .with(
+                                prototype.devices().size() > 1
+                                        ? List.of(Fixes.withoutDevice(prototype, device))
+                                        : List.of()));
             }
         }
         return findings;
@@ -33,8 +48,8 @@ final class MocksMissing {
 
     /** Pages and sheets fill the width; dialogs and panels stand at their own size where there is room. */
     private static boolean misfits(Screen screen, Mock mock, Device device) {
-        return screen.form() == Form.PAGE || screen.form() == Form.SHEET ? !Placement.fits(device.width(), mock.width())
+        return screen.form() == Form.PAGE || screen.form() == Form.SHEET
+                ? !Placement.fits(device.width(), mock.width())
                 : mock.width() > device.width() * 4 / 3;
     }
-
 }

@@ -12,8 +12,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Status;
 
 /**
- * The screens and sequences that links <i>return to</i>. Whether one lies behind doubles what has to be told apart, so only as many are
- * followed as there is room for, the most often named first; of the others the checks say that they do not know.
+ * The screens and sequences that links <i>return to</i>. Whether one lies behind doubles what has to be told apart, so
+ * only as many are followed as there is room for, the most often named first; of the others the checks say that they do
+ * not know.
  */
 final class Named {
 
@@ -21,28 +22,41 @@ final class Named {
     static final int MOST = 6;
     /** Cells that may be told apart, at least, and in proportion to the screens. */
     private static final int ROOM = 4000;
+
     private static final int ROOM_EACH = 4;
 
     private final Map<String, Integer> bits = new HashMap<>();
     private final Set<String> unfollowed = new HashSet<>();
 
-    private Named() {
-    }
+    private Named() {}
 
     /** @param most followed together at most */
     static Named in(Prototype prototype, int most) {
         Map<String, Integer> times = new LinkedHashMap<>();
-        prototype.index().ways().forEach(way -> way.link().effects().forEach(effect -> {
-            if (effect instanceof Effect.ReturnTo to && to.to().isThere(prototype) && to.to().shown(prototype).filter(s -> s.status() == Status.PARKED).isEmpty()) {
-                times.merge(to.to().id(), 1, Integer::sum);
-            }
-        }));
-        List<String> named = times.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()))
-                .map(Map.Entry::getKey).toList();
+        prototype
+                .index()
+                .ways()
+                .forEach(way -> way.link().effects().forEach(effect -> {
+                    if (effect instanceof Effect.ReturnTo to
+                            && to.to().isThere(prototype)
+                            && to.to()
+                                    .shown(prototype)
+                                    .filter(s -> s.status() == Status.PARKED)
+                                    .isEmpty()) {
+                        times.merge(to.to().id(), 1, Integer::sum);
+                    }
+                }));
+        List<String> named = times.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue(Comparator.reverseOrder()))
+                .map(Map.Entry::getKey)
+                .toList();
         Named made = new Named();
         for (String screen : named) {
             int bit = made.bits.size();
-            boolean room = bit < most && (2L << bit) * prototype.screens().size() <= Math.max(ROOM, ROOM_EACH * (long) prototype.screens().size());
+            boolean room = bit < most
+                    && (2L << bit) * prototype.screens().size()
+                            <= Math.max(
+                                    ROOM, ROOM_EACH * (long) prototype.screens().size());
             if (room) {
                 made.bits.put(screen, bit);
             } else {

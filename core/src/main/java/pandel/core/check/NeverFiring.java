@@ -19,18 +19,26 @@ import pandel.core.model.Target;
  */
 final class NeverFiring {
 
-    private NeverFiring() {
-    }
+    private NeverFiring() {}
 
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
         Set<String> idle = new HashSet<>();
-        grounds.idles().firsts(i -> !i.isRefused() && i.move().filter(m -> m instanceof Effect.Return || m instanceof Effect.ReturnTo).isPresent()).forEach(at -> idle.add(at.idle().link()));
+        grounds.idles()
+                .firsts(i -> !i.isRefused()
+                        && i.move()
+                                .filter(m -> m instanceof Effect.Return || m instanceof Effect.ReturnTo)
+                                .isPresent())
+                .forEach(at -> idle.add(at.idle().link()));
         for (Way way : grounds.prototype().index().ways()) {
-            Optional<String> shown = way.from().stream().map(Screen::id).filter(grounds::shown).findFirst();
+            Optional<String> shown =
+                    way.from().stream().map(Screen::id).filter(grounds::shown).findFirst();
             if (shown.isPresent() && grounds.perhapsFires(way.link().id())) {
-                grounds.unsettled().accept(new Unsettled(Rule.LINK_NEVER_FIRES, way.link().id(),
-                        "Whether " + Words.link(grounds.prototype(), way) + " ever does anything."));
+                grounds.unsettled()
+                        .accept(new Unsettled(
+                                Rule.LINK_NEVER_FIRES,
+                                way.link().id(),
+                                "Whether " + Words.link(grounds.prototype(), way) + " ever does anything."));
             } else if (shown.isPresent() && !grounds.fires(way.link().id()) && !isSaidElsewhere(grounds, way, idle)) {
                 findings.add(finding(grounds, way, shown.get()));
             }
@@ -45,39 +53,86 @@ final class NeverFiring {
         }
         Optional<Effect> effect = way.link().effect();
         Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> t.shown(grounds.prototype()));
-        boolean missing = effect.filter(e -> !(e instanceof Effect.ReturnTo)).flatMap(Effect::target).isPresent() && target.isEmpty();
+        boolean missing = effect.filter(e -> !(e instanceof Effect.ReturnTo))
+                        .flatMap(Effect::target)
+                        .isPresent()
+                && target.isEmpty();
         boolean parked = target.filter(t -> t.status() == Status.PARKED).isPresent();
-        boolean second = way.hotspot().isPresent() && !way.hotspot().get().linkFor(way.link().cause()).equals(Optional.of(way.link()));
-        boolean lacks = way.link().branches().stream().allMatch(b -> b.move().flatMap(Effect::target).filter(t -> lacksValue(grounds, t)).isPresent());
-        boolean wanting = grounds.idles().of(way.link().id()).stream().anyMatch(at -> at.idle().lack().isPresent());
-        return missing || parked || second || lacks || wanting || idle.contains(way.link().id());
+        boolean second = way.hotspot().isPresent()
+                && !way.hotspot().get().linkFor(way.link().cause()).equals(Optional.of(way.link()));
+        boolean lacks = way.link().branches().stream()
+                .allMatch(b -> b.move()
+                        .flatMap(Effect::target)
+                        .filter(t -> lacksValue(grounds, t))
+                        .isPresent());
+        boolean wanting = grounds.idles().of(way.link().id()).stream()
+                .anyMatch(at -> at.idle().lack().isPresent());
+        return missing
+                || parked
+                || second
+                || lacks
+                || wanting
+                || idle.contains(way.link().id());
     }
 
     /** Whether a target needs a value that nothing carries, which is a finding of its own. */
     private static boolean lacksValue(Grounds grounds, Target target) {
-        return target.shown(grounds.prototype()).filter(s -> s.expects().stream().anyMatch(e -> e.mustBeCarried()
-                && target.values().get(e.name()) == null)).isPresent();
+        return target.shown(grounds.prototype())
+                .filter(s -> s.expects().stream()
+                        .anyMatch(e -> e.mustBeCarried() && target.values().get(e.name()) == null))
+                .isPresent();
     }
 
     private static Finding finding(Grounds grounds, Way way, String screen) {
-        Optional<Screen> target = way.link().effect().flatMap(Effect::target).flatMap(t -> t.shown(grounds.prototype()));
+        Optional<Screen> target =
+                way.link().effect().flatMap(Effect::target).flatMap(t -> t.shown(grounds.prototype()));
         boolean unfit = target.filter(t -> t.form() != Form.PAGE).isPresent();
-        boolean factGone = way.link().allRemembered().anyMatch(r -> grounds.prototype().fact(r.fact()).isEmpty());
-        boolean hidden = way.hotspot().isPresent() && way.from().stream().anyMatch(s -> s.states().stream().anyMatch(t -> t.hides().contains(way.hotspot().get().id())));
-        String why = factGone ? "it remembers a fact that was removed." : way.link().effect().isEmpty() ? "it has nothing to do yet."
-                : way.link().effect().get() instanceof Effect.Close ? "nothing is ever open above there."
-                : way.link().branches().stream().noneMatch(b -> b.when().isEmpty()) && way.link().branches().stream().noneMatch(b -> way.from().stream()
-                        .anyMatch(s -> grounds.nodesOn(s.id()).anyMatch(n -> b.holds(grounds.prototype(), n.cell.known())))) ? "its conditions never hold there."
-                : unfit && way.link().effect().get() instanceof Effect.Restart ? "only a page can be restarted at."
-                : unfit ? "a " + target.orElseThrow().form().word() + " can only be opened above from there."
-                : hidden ? "its hotspot is hidden whenever the screen is shown."
-                : "something else always comes first.";
+        boolean factGone = way.link()
+                .allRemembered()
+                .anyMatch(r -> grounds.prototype().fact(r.fact()).isEmpty());
+        boolean hidden = way.hotspot().isPresent()
+                && way.from().stream()
+                        .anyMatch(s -> s.states().stream()
+                                .anyMatch(t ->
+                                        t.hides().contains(way.hotspot().get().id())));
+        String why = factGone
+                ? "it remembers a fact that was removed."
+                : way.link().effect().isEmpty()
+                        ? "it has nothing to do yet."
+                        : way.link().effect().get() instanceof Effect.Close
+                                ? "nothing is ever open above there."
+                                : way.link().branches().stream()
+                                                        .noneMatch(b -> b.when().isEmpty())
+                                                && way.link().branches().stream()
+                                                        .noneMatch(b -> way.from().stream()
+                                                                .anyMatch(s -> grounds.nodesOn(s.id())
+                                                                        .anyMatch(n -> b.holds(
+                                                                                grounds.prototype(), n.cell.known()))))
+                                        ? "its conditions never hold there."
+                                        : unfit && way.link().effect().get() instanceof Effect.Restart
+                                                ? "only a page can be restarted at."
+                                                : unfit
+                                                        ? "a "
+                                                                + target.orElseThrow()
+                                                                        .form()
+                                                                        .word()
+                                                                + " can only be opened above from there."
+                                                        : hidden
+                                                                ? "its hotspot is hidden whenever the screen is shown."
+                                                                : "something else always comes first.";
         List<Fix> fixes = new ArrayList<>();
         if (unfit) {
             fixes.add(Fixes.openAbove(grounds.prototype(), way, target.orElseThrow()));
         }
         fixes.add(Fixes.removeLink(grounds.prototype(), way));
-        return new Finding(Rule.LINK_NEVER_FIRES, Weight.WARNING, Words.link(grounds.prototype(), way) + " never does anything: " + why, List.of(screen),
-                way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), grounds.walkTo(screen), fixes);
+        return new Finding(
+                Rule.LINK_NEVER_FIRES,
+                Weight.WARNING,
+                Words.link(grounds.prototype(), way) + " never does anything: " + why,
+                List.of(screen),
+                way.hotspot().map(Hotspot::id),
+                Optional.of(way.link().id()),
+                grounds.walkTo(screen),
+                fixes);
     }
 }

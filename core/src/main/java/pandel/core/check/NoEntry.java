@@ -10,8 +10,7 @@ import pandel.core.play.Situation;
 /** {@code no-entry}: there is no usable place to start. */
 final class NoEntry {
 
-    private NoEntry() {
-    }
+    private NoEntry() {}
 
     static List<Finding> in(Grounds grounds) {
         if (grounds.prototype().screens().isEmpty()) {
@@ -19,16 +18,26 @@ final class NoEntry {
         }
         Optional<Entry> main = grounds.prototype().mainEntry();
         if (main.isEmpty()) {
-            return List.of(Finding.about(Rule.NO_ENTRY, Weight.PROBLEM,
-                    "No screen is marked as the entry, so play has nowhere to start.", List.of(), Optional.empty())
+            return List.of(Finding.about(
+                            Rule.NO_ENTRY,
+                            Weight.PROBLEM,
+                            "No screen is marked as the entry, so play has nowhere to start.",
+                            List.of(),
+                            Optional.empty())
                     .with(Fixes.startAtFirstPage(grounds.prototype()).stream().toList()));
         }
         Optional<Screen> screen = main.get().target().shown(grounds.prototype());
         Optional<String> why = Situation.whyNoStart(grounds.prototype(), main.get())
                 .or(() -> screen.filter(s -> s.status() == Status.PARKED)
                         .map(s -> "“" + s.shownTitle() + "”, where it starts, is parked."));
-        return why.map(w -> List.of(Finding.about(Rule.NO_ENTRY, Weight.PROBLEM, "Play has nowhere to start: " + w,
-                screen.map(Screen::id).stream().toList(), Optional.empty())
-                .with(Fixes.startAtFirstPage(grounds.prototype()).stream().toList()))).orElse(List.of());
+        return why.map(w -> List.of(Finding.about(
+                                Rule.NO_ENTRY,
+                                Weight.PROBLEM,
+                                "Play has nowhere to start: " + w,
+                                screen.map(Screen::id).stream().toList(),
+                                Optional.empty())
+                        .with(Fixes.startAtFirstPage(grounds.prototype()).stream()
+                                .toList())))
+                .orElse(List.of());
     }
 }

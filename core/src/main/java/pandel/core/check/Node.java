@@ -14,12 +14,14 @@ final class Node {
     final int distance;
     /** Counted from 0 in the order in which cells are come to. */
     int number;
+
     final Route route;
     final Start start;
     /** What can be done here and does something, without device back. */
     List<Turn> turns = List.of();
     /** What each turn, device back among them, newly uncovers; made when first asked for. */
-    @Nullable List<Optional<Node>> next;
+    @Nullable
+    List<Optional<Node>> next;
     /** What device back does: one for each outcome of the screen's own link for it. */
     List<Turn> back = List.of();
     /** Ids of links that may return to a screen, which is not known. */
@@ -28,21 +30,29 @@ final class Node {
     List<Idle> idle = List.of();
     /** Turns and back, once asked for. */
     private @Nullable List<Turn> all;
+
     boolean movesOn;
     boolean mayComeToItself;
     boolean movesOnByBack;
     boolean mayComeToItselfByBack;
     /** Where the same row of screens stays current and yet other things may lead on. */
     final Set<Cell> stays = new LinkedHashSet<>(2);
+
     final Set<Cell> staysByBack = new LinkedHashSet<>(1);
 
     /** The same place come to again with other facts, by what was put or opened on it and went again. */
     List<Again> agains = List.of();
     /** Whether what can be done here was looked at; not when the search was given up before. */
     boolean looked;
-    /** Whether some of its waits are spent, and it may be covered and uncovered, so that all begin anew, which is not followed. */
+    /**
+     * Whether some of its waits are spent, and it may be covered and uncovered, so that all begin anew, which is not
+     * followed.
+     */
     boolean mayBeginAnew;
-    /** Whether not everything it leads to was looked at, or it may be covered and uncovered with other facts, which is not followed. */
+    /**
+     * Whether not everything it leads to was looked at, or it may be covered and uncovered with other facts, which is
+     * not followed.
+     */
     boolean mayComeAgain;
 
     Node(Cell cell, int distance, Route route, Start start) {
@@ -55,7 +65,9 @@ final class Node {
     /** Everything that can be done here and does something, device back last. */
     List<Turn> all() {
         if (all == null) {
-            all = back.isEmpty() ? turns : Stream.concat(turns.stream(), back.stream()).toList();
+            all = back.isEmpty()
+                    ? turns
+                    : Stream.concat(turns.stream(), back.stream()).toList();
         }
         return all;
     }
@@ -83,6 +95,5 @@ final class Node {
     }
 
     /** The same place with other facts, and the shortest way there from what is put on it till it is uncovered. */
-    record Again(Node node, Route by) {
-    }
+    record Again(Node node, Route by) {}
 }

@@ -18,14 +18,13 @@ import pandel.core.model.Target;
 import pandel.core.model.Where;
 
 /**
- * An outer bound for how many things can be open above one another: by what links lead to alone, whatever holds and whatever lies behind. Costs time in
- * the number of screens and of the links on them, for each level.
+ * An outer bound for how many things can be open above one another: by what links lead to alone, whatever holds and
+ * whatever lies behind. Costs time in the number of screens and of the links on them, for each level.
  */
 final class OpenTogether {
 
     /** A screen on a level. @param pages whether the level holds pages */
-    private record Shown(Screen screen, boolean pages) {
-    }
+    private record Shown(Screen screen, boolean pages) {}
 
     private final Prototype prototype;
     /** What can be set off inside tab sets, wherever those are. */
@@ -35,8 +34,12 @@ final class OpenTogether {
 
     private OpenTogether(Prototype prototype) {
         this.prototype = prototype;
-        this.anywhere = prototype.index().ways().stream().filter(Way::isAnywhereInside).toList();
-        this.items = prototype.drawers().stream().flatMap(d -> d.items().stream()).flatMap(i -> i.link().branches().stream()).toList();
+        this.anywhere =
+                prototype.index().ways().stream().filter(Way::isAnywhereInside).toList();
+        this.items = prototype.drawers().stream()
+                .flatMap(d -> d.items().stream())
+                .flatMap(i -> i.link().branches().stream())
+                .toList();
     }
 
     /** Whether that many things could be open above the base; never false where they can be. */
@@ -55,7 +58,10 @@ final class OpenTogether {
         Set<Shown> opened = new LinkedHashSet<>();
         from.forEach(s -> branches(s).flatMap(b -> b.effects().stream()).forEach(effect -> {
             if (effect instanceof Effect.OpenAbove open) {
-                boolean pages = open.screen().shown(prototype).filter(first -> first.form() != Form.PAGE).isEmpty();
+                boolean pages = open.screen()
+                        .shown(prototype)
+                        .filter(first -> first.form() != Form.PAGE)
+                        .isEmpty();
                 takers(open.screen()).forEach(to -> opened.add(new Shown(to, pages)));
             }
         }));
@@ -68,17 +74,23 @@ final class OpenTogether {
         Deque<Shown> left = new ArrayDeque<>(from);
         while (!left.isEmpty()) {
             Shown shown = left.remove();
-            branches(shown).forEach(branch -> branch.move().flatMap(move -> put(shown, branch, move)).ifPresent(target -> takers(target).forEach(to -> {
-                Shown next = new Shown(to, shown.pages());
-                if (all.add(next)) {
-                    left.add(next);
-                }
-            })));
+            branches(shown)
+                    .forEach(branch -> branch.move()
+                            .flatMap(move -> put(shown, branch, move))
+                            .ifPresent(target -> takers(target).forEach(to -> {
+                                Shown next = new Shown(to, shown.pages());
+                                if (all.add(next)) {
+                                    left.add(next);
+                                }
+                            })));
         }
         return all;
     }
 
-    /** What a move puts on its own level; from a dialog, sheet or panel a page goes beneath, unless it is said to go here. */
+    /**
+     * What a move puts on its own level; from a dialog, sheet or panel a page goes beneath, unless it is said to go
+     * here.
+     */
     private Optional<Target> put(Shown on, Branch branch, Effect move) {
         if (branch.where().equals(Optional.of(Where.BENEATH))) {
             return Optional.empty();
@@ -86,18 +98,22 @@ final class OpenTogether {
         return switch (move) {
             case Effect.Advance advance -> stays(on, branch, advance.to());
             case Effect.Replace replace -> stays(on, branch, replace.with());
-            case Effect.SwitchTab to -> prototype.tabSetOf(to.tab()).flatMap(s -> s.tab(to.tab())).map(t -> t.root());
+            case Effect.SwitchTab to ->
+                prototype.tabSetOf(to.tab()).flatMap(s -> s.tab(to.tab())).map(t -> t.root());
             default -> Optional.empty();
         };
     }
 
     private Optional<Target> stays(Shown on, Branch branch, Target target) {
-        boolean page = target.shown(prototype).filter(s -> s.form() == Form.PAGE).isPresent();
+        boolean page =
+                target.shown(prototype).filter(s -> s.form() == Form.PAGE).isPresent();
         return page && !on.pages() && branch.where().isEmpty() ? Optional.empty() : Optional.of(target);
     }
 
     private Stream<Branch> branches(Shown shown) {
-        Stream<Way> ways = Stream.concat(prototype.index().waysOut(shown.screen().id()).stream(), shown.pages() ? anywhere.stream() : Stream.of());
+        Stream<Way> ways = Stream.concat(
+                prototype.index().waysOut(shown.screen().id()).stream(),
+                shown.pages() ? anywhere.stream() : Stream.of());
         return Stream.concat(ways.flatMap(w -> w.link().branches().stream()), items.stream());
     }
 

@@ -12,7 +12,10 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.play.LinkWords;
 
-/** {@code one-outcome}, {@code fixed-wait-for-work} and {@code wait-too-short}: what else could happen, and whether there is time. */
+/**
+ * {@code one-outcome}, {@code fixed-wait-for-work} and {@code wait-too-short}: what else could happen, and whether
+ * there is time.
+ */
 final class Outcomes {
 
     /** ms for a word, at 200 words a minute. */
@@ -20,25 +23,33 @@ final class Outcomes {
     /** ms in which a person finds and touches something. */
     static final int A_TOUCH = 1000;
     /** Words that say that something is being worked at. */
-    private static final Pattern BUSY = Pattern.compile(
-            "\\b(loading|saving|sending|paying|checking|searching|connecting|signing in|uploading|working|fetching|one moment|please wait|just a moment)\\b");
+    private static final Pattern BUSY =
+            Pattern.compile("\\b(loading|saving|sending|paying|checking|searching|connecting|signing "
+                    + "in|uploading|working|fetching|one moment|please wait|just a moment)\\b");
 
-    private Outcomes() {
-    }
+    private Outcomes() {}
 
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
         for (Way way : grounds.prototype().index().ways()) {
-            Optional<Screen> shown = way.from().stream().filter(s -> grounds.shown(s.id())).findFirst();
+            Optional<Screen> shown =
+                    way.from().stream().filter(s -> grounds.shown(s.id())).findFirst();
             if (shown.isEmpty()) {
                 continue;
             }
             List<String> outcomes = way.link().outcomes();
-            if (outcomes.size() == 1 && way.link().branches().stream().allMatch(b -> b.outcome().isPresent())) {
-                findings.add(about(grounds, Rule.ONE_OUTCOME, way, shown.get(), Words.link(grounds.prototype(), way) + " turns out as “" + outcomes.getFirst()
-                        + "” alone; what happens otherwise was not drawn."));
+            if (outcomes.size() == 1
+                    && way.link().branches().stream().allMatch(b -> b.outcome().isPresent())) {
+                findings.add(about(
+                        grounds,
+                        Rule.ONE_OUTCOME,
+                        way,
+                        shown.get(),
+                        Words.link(grounds.prototype(), way) + " turns out as “" + outcomes.getFirst()
+                                + "” alone; what happens otherwise was not drawn."));
             }
-            if (way.link().cause() instanceof Cause.Wait wait && way.link().branches().stream().anyMatch(b -> b.move().isPresent())) {
+            if (way.link().cause() instanceof Cause.Wait wait
+                    && way.link().branches().stream().anyMatch(b -> b.move().isPresent())) {
                 onWait(grounds, way, shown.get(), wait.ms(), findings);
             }
         }
@@ -47,23 +58,47 @@ final class Outcomes {
 
     private static void onWait(Grounds grounds, Way way, Screen screen, int ms, List<Finding> findings) {
         Prototype prototype = grounds.prototype();
-        List<Hotspot> hotspots = prototype.index().hotspotsOn(screen.id()).stream().filter(h -> !h.links().isEmpty()).toList();
-        String words = String.join(" ", screen.title(), String.join(" ", hotspots.stream().map(Hotspot::title).toList())).toLowerCase(Locale.ROOT);
+        List<Hotspot> hotspots = prototype.index().hotspotsOn(screen.id()).stream()
+                .filter(h -> !h.links().isEmpty())
+                .toList();
+        String words = String.join(
+                        " ",
+                        screen.title(),
+                        String.join(" ", hotspots.stream().map(Hotspot::title).toList()))
+                .toLowerCase(Locale.ROOT);
         if (BUSY.matcher(screen.title().toLowerCase(Locale.ROOT)).find()) {
-            findings.add(about(grounds, Rule.FIXED_WAIT_FOR_WORK, way, screen, Words.screen(prototype, screen.id()) + " goes on after a fixed time, as if its work could neither fail nor take long.")
+            findings.add(about(
+                            grounds,
+                            Rule.FIXED_WAIT_FOR_WORK,
+                            way,
+                            screen,
+                            Words.screen(prototype, screen.id())
+                                    + " goes on after a fixed time, as if its work could neither fail nor take long.")
                     .with(List.of(Fixes.waitForWork(prototype, way))));
         }
         int read = (int) words.strip().split("\\s+").length * A_WORD;
         if (!hotspots.isEmpty() && ms < A_TOUCH || ms < read && !words.isBlank() && !hotspots.isEmpty()) {
             int enough = Math.max(A_TOUCH, read);
-            findings.add(about(grounds, Rule.WAIT_TOO_SHORT, way, screen, Words.screen(prototype, screen.id()) + " goes on by itself after "
-                    + LinkWords.seconds(ms) + "; to read what can be touched there takes " + LinkWords.seconds(enough) + ".")
+            findings.add(about(
+                            grounds,
+                            Rule.WAIT_TOO_SHORT,
+                            way,
+                            screen,
+                            Words.screen(prototype, screen.id()) + " goes on by itself after " + LinkWords.seconds(ms)
+                                    + "; to read what can be touched there takes " + LinkWords.seconds(enough) + ".")
                     .with(List.of(Fixes.waitLonger(prototype, way, enough))));
         }
     }
 
     private static Finding about(Grounds grounds, Rule rule, Way way, Screen screen, String sentence) {
-        return new Finding(rule, Weight.WARNING, sentence, List.of(screen.id()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
-                grounds.walkTo(screen.id()), List.of());
+        return new Finding(
+                rule,
+                Weight.WARNING,
+                sentence,
+                List.of(screen.id()),
+                way.hotspot().map(Hotspot::id),
+                Optional.of(way.link().id()),
+                grounds.walkTo(screen.id()),
+                List.of());
     }
 }

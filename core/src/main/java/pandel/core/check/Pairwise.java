@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Which values facts can hold together, two facts at a time: more than can be where three hang together, never less. One bit for
- * each two {@link Literals}; a row for each, that holds itself where the value can be held at all.
+ * Which values facts can hold together, two facts at a time: more than can be where three hang together, never less.
+ * One bit for each two {@link Literals}; a row for each, that holds itself where the value can be held at all.
  */
 final class Pairwise {
 

@@ -21,9 +21,9 @@ import pandel.core.model.Target;
 import pandel.core.play.TrailAction;
 
 /**
- * What could be besides what is shown: everything that hangs on what is not known, as far as it could lead. Where facts change, whatever
- * was covered, or left in a tab, could come back with any facts with which anything goes back: more than can be, and never less. Past a
- * bound anything could be.
+ * What could be besides what is shown: everything that hangs on what is not known, as far as it could lead. Where facts
+ * change, whatever was covered, or left in a tab, could come back with any facts with which anything goes back: more
+ * than can be, and never less. Past a bound anything could be.
  */
 final class Perhaps {
 
@@ -42,14 +42,16 @@ final class Perhaps {
     private final Deque<Cell> horizon = new ArrayDeque<>();
     /** Those that could be uncovered, and the facts with which something goes back. */
     private final List<Cell> covered = new ArrayList<>();
+
     private final Set<Facts> brought = new LinkedHashSet<>();
     /** Those from which something is done beneath on what is not known, and everything that could lie there. */
     private final List<Cell> hanging = new ArrayList<>();
+
     private final Set<Cell.Ground> grounds = new LinkedHashSet<>();
     private int tries;
     private boolean loose;
 
-    /** @param fired    ids of the links of which it is not known whether they do something */
+    /** @param fired ids of the links of which it is not known whether they do something */
     Perhaps(Exploration exploration, Set<String> fired, List<Cell> doubtful) {
         this.exploration = exploration;
         this.prototype = exploration.turns().prototype();
@@ -66,7 +68,9 @@ final class Perhaps {
         }
         loose = remembers && doubts;
         horizon.addAll(doubtful);
-        exploration.nodes().stream().filter(n -> n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted.isEmpty()).forEach(n -> hang(n.cell));
+        exploration.nodes().stream()
+                .filter(n -> n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted.isEmpty())
+                .forEach(n -> hang(n.cell));
         if (loose) {
             exploration.nodes().forEach(n -> horizon.add(n.cell));
         }
@@ -167,25 +171,40 @@ final class Perhaps {
 
     private void anything() {
         boolean shutIn = prototype.drawers().stream().anyMatch(d -> !d.outside());
-        prototype.screens().stream().filter(s -> s.status() != Status.PARKED).map(Screen::id).forEach(id -> {
-            if (shutIn || !surelyLeadsOn(prototype.screen(id).orElseThrow())) {
-                stuck.add(id);
-            }
-            if (!exploration.nearest().containsKey(id)) {
-                reached.add(id);
-            }
-        });
+        prototype.screens().stream()
+                .filter(s -> s.status() != Status.PARKED)
+                .map(Screen::id)
+                .forEach(id -> {
+                    if (shutIn || !surelyLeadsOn(prototype.screen(id).orElseThrow())) {
+                        stuck.add(id);
+                    }
+                    if (!exploration.nearest().containsKey(id)) {
+                        reached.add(id);
+                    }
+                });
         prototype.index().ways().forEach(way -> fired.add(way.link().id()));
     }
 
     /** Whether a tap that is always there, whatever is remembered or lies behind, shows another screen. */
     private boolean surelyLeadsOn(Screen screen) {
-        return prototype.index().hotspotsOn(screen.id()).stream().filter(h -> h.rows().isEmpty() && screen.states().stream().noneMatch(s -> s.hides().contains(h.id())))
-                .flatMap(h -> h.linkFor(new Cause.Touch(Gesture.TAP)).stream()).filter(l -> l.branches().size() == 1)
-                .map(l -> l.branches().getFirst()).filter(b -> b.when().isEmpty() && b.where().isEmpty() && b.effects().size() == 1).flatMap(b -> b.effects().stream())
-                .filter(e -> e instanceof Effect.Advance || e instanceof Effect.Replace || e instanceof Effect.Restart).map(e -> e.target().orElseThrow())
-                .anyMatch(t -> t instanceof Target.ToScreen && t.shown(prototype).filter(to -> to.form() == Form.PAGE && to.status() != Status.PARKED && !to.id().equals(screen.id())
-                        && to.expects().stream().noneMatch(Expected::mustBeCarried)).isPresent());
+        return prototype.index().hotspotsOn(screen.id()).stream()
+                .filter(h -> h.rows().isEmpty()
+                        && screen.states().stream().noneMatch(s -> s.hides().contains(h.id())))
+                .flatMap(h -> h.linkFor(new Cause.Touch(Gesture.TAP)).stream())
+                .filter(l -> l.branches().size() == 1)
+                .map(l -> l.branches().getFirst())
+                .filter(b ->
+                        b.when().isEmpty() && b.where().isEmpty() && b.effects().size() == 1)
+                .flatMap(b -> b.effects().stream())
+                .filter(e -> e instanceof Effect.Advance || e instanceof Effect.Replace || e instanceof Effect.Restart)
+                .map(e -> e.target().orElseThrow())
+                .anyMatch(t -> t instanceof Target.ToScreen
+                        && t.shown(prototype)
+                                .filter(to -> to.form() == Form.PAGE
+                                        && to.status() != Status.PARKED
+                                        && !to.id().equals(screen.id())
+                                        && to.expects().stream().noneMatch(Expected::mustBeCarried))
+                                .isPresent());
     }
 
     /** Ids of the links that may do something. */

@@ -17,14 +17,17 @@ import pandel.core.play.LinkWords;
  */
 final class ReturnsToAbsent {
 
-    private ReturnsToAbsent() {
-    }
+    private ReturnsToAbsent() {}
 
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
-        for (Idles.At at : grounds.idles().firsts(i -> !i.isRefused() && target(i).isPresent())) {
+        for (Idles.At at :
+                grounds.idles().firsts(i -> !i.isRefused() && target(i).isPresent())) {
             Target to = target(at.idle()).orElseThrow();
-            grounds.prototype().index().way(at.idle().link()).ifPresent(way -> findings.add(finding(grounds, at, way, to)));
+            grounds.prototype()
+                    .index()
+                    .way(at.idle().link())
+                    .ifPresent(way -> findings.add(finding(grounds, at, way, to)));
         }
         return findings;
     }
@@ -34,16 +37,28 @@ final class ReturnsToAbsent {
     }
 
     private static Finding finding(Grounds grounds, Idles.At at, Way way, Target to) {
-        boolean never = !grounds.fires(way.link().id()) && !grounds.perhapsFires(way.link().id());
+        boolean never = !grounds.fires(way.link().id())
+                && !grounds.perhapsFires(way.link().id());
         String from = at.node().cell.screen();
         String target = "“" + LinkWords.target(grounds.prototype(), to) + "”";
-        String sentence = Words.link(grounds.prototype(), way) + (never ? " returns to " + target + ", which never lies behind it."
-                : " returns to " + target + ", which may not lie behind, on " + Words.screen(grounds.prototype(), from) + ".");
+        String sentence = Words.link(grounds.prototype(), way)
+                + (never
+                        ? " returns to " + target + ", which never lies behind it."
+                        : " returns to " + target + ", which may not lie behind, on "
+                                + Words.screen(grounds.prototype(), from) + ".");
         List<Fix> fixes = new ArrayList<>();
-        Optional<Screen> page = to.shown(grounds.prototype()).filter(s -> to instanceof Target.ToScreen && s.form() == Form.PAGE);
+        Optional<Screen> page =
+                to.shown(grounds.prototype()).filter(s -> to instanceof Target.ToScreen && s.form() == Form.PAGE);
         page.ifPresent(s -> fixes.add(Fixes.restartAt(grounds.prototype(), way, s)));
         fixes.add(Fixes.removeLink(grounds.prototype(), way));
-        return new Finding(Rule.RETURN_TO_ABSENT, never ? Weight.PROBLEM : Weight.WARNING, sentence, List.of(from),
-                way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(at.walk()), fixes);
+        return new Finding(
+                Rule.RETURN_TO_ABSENT,
+                never ? Weight.PROBLEM : Weight.WARNING,
+                sentence,
+                List.of(from),
+                way.hotspot().map(Hotspot::id),
+                Optional.of(way.link().id()),
+                Optional.of(at.walk()),
+                fixes);
     }
 }

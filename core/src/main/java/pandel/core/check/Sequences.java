@@ -17,20 +17,21 @@ import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 
 /**
- * {@code finish-missing}, {@code sideways-twice} and the pages that are {@linkplain Rule#MISSING_TARGET not there}: what is
- * wrong with how the pages of sequences are turned.
+ * {@code finish-missing}, {@code sideways-twice} and the pages that are {@linkplain Rule#MISSING_TARGET not there}:
+ * what is wrong with how the pages of sequences are turned.
  */
 final class Sequences {
 
-    private Sequences() {
-    }
+    private Sequences() {}
 
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
         for (Sequence sequence : grounds.prototype().sequences()) {
             missing(grounds, sequence, findings);
             finish(grounds, sequence, findings);
-            if (sequence.swipes() && sequence.pages().size() > 1 && grounds.prototype().devices().stream().anyMatch(Device::swipes)) {
+            if (sequence.swipes()
+                    && sequence.pages().size() > 1
+                    && grounds.prototype().devices().stream().anyMatch(Device::swipes)) {
                 sideways(grounds, sequence, findings);
             }
         }
@@ -41,9 +42,19 @@ final class Sequences {
         for (int i = 0; i < sequence.pages().size(); i++) {
             String page = sequence.pages().get(i);
             if (grounds.prototype().screen(page).isEmpty()) {
-                findings.add(Finding.about(Rule.MISSING_TARGET, Weight.PROBLEM, "Page " + (i + 1) + " of “" + sequence.shownTitle() + "” is “" + page + "”, which is not there.",
-                        shown(grounds, sequence), Optional.empty()).with(List.of(new Fix("Take it out", "“" + sequence.shownTitle() + "” has " + pages(sequence.pages().size()) + ".",
-                        "It has " + pages(sequence.pages().size() - 1) + ".", SequenceEdits.takeOut(sequence, i)))));
+                findings.add(Finding.about(
+                                Rule.MISSING_TARGET,
+                                Weight.PROBLEM,
+                                "Page " + (i + 1) + " of “" + sequence.shownTitle() + "” is “" + page
+                                        + "”, which is not there.",
+                                shown(grounds, sequence),
+                                Optional.empty())
+                        .with(List.of(new Fix(
+                                "Take it out",
+                                "“" + sequence.shownTitle() + "” has "
+                                        + pages(sequence.pages().size()) + ".",
+                                "It has " + pages(sequence.pages().size() - 1) + ".",
+                                SequenceEdits.takeOut(sequence, i)))));
                 return;
             }
         }
@@ -60,24 +71,50 @@ final class Sequences {
 
     /** The last page is come to, nothing on it leads anywhere, and nothing is said of what follows it. */
     private static void finish(Grounds grounds, Sequence sequence, List<Finding> findings) {
-        boolean finishes = sequence.finish().map(l -> !l.branches().isEmpty() && !l.branches().getFirst().effects().isEmpty()).orElse(false);
+        boolean finishes = sequence.finish()
+                .map(l -> !l.branches().isEmpty()
+                        && !l.branches().getFirst().effects().isEmpty())
+                .orElse(false);
         if (finishes || sequence.pages().isEmpty()) {
             return;
         }
         String last = sequence.pages().getLast();
-        Optional<Walk> walk = grounds.explorations().stream().flatMap(e -> e.nodesOn(last).stream()
-                .filter(n -> n.cell.at().filter(a -> a.sequence().equals(sequence.id()) && a.page() == sequence.pages().size()).isPresent()).findFirst().map(e::walkTo).stream()).findFirst();
-        boolean leads = grounds.prototype().index().waysOut(last).stream().filter(w -> !w.isOfFrame()).anyMatch(w -> w.link().effects().anyMatch(e -> e.isMove() && !(e instanceof Effect.TurnPage)));
+        Optional<Walk> walk = grounds.explorations().stream()
+                .flatMap(e -> e.nodesOn(last).stream()
+                        .filter(n -> n.cell.at()
+                                .filter(a -> a.sequence().equals(sequence.id())
+                                        && a.page() == sequence.pages().size())
+                                .isPresent())
+                        .findFirst()
+                        .map(e::walkTo)
+                        .stream())
+                .findFirst();
+        boolean leads = grounds.prototype().index().waysOut(last).stream()
+                .filter(w -> !w.isOfFrame())
+                .anyMatch(w -> w.link().effects().anyMatch(e -> e.isMove() && !(e instanceof Effect.TurnPage)));
         if (walk.isPresent() && !leads) {
-            findings.add(Finding.about(Rule.FINISH_MISSING, Weight.WARNING, "“" + sequence.shownTitle() + "” ends with " + Words.screen(grounds.prototype(), last)
-                    + ", and neither it nor the sequence says what follows.", List.of(last), walk).with(List.of(returning(grounds.prototype(), sequence))));
+            findings.add(Finding.about(
+                            Rule.FINISH_MISSING,
+                            Weight.WARNING,
+                            "“" + sequence.shownTitle() + "” ends with " + Words.screen(grounds.prototype(), last)
+                                    + ", and neither it nor the sequence says what follows.",
+                            List.of(last),
+                            walk)
+                    .with(List.of(returning(grounds.prototype(), sequence))));
         }
     }
 
     private static Fix returning(Prototype prototype, Sequence sequence) {
         String taken = sequence.id() + "-finish";
-        Link link = Link.of(prototype.index().ids().contains(taken) ? taken + "-return" : taken, new Cause.Finish(), new Effect.Return());
-        return new Fix("Let next on the last page return", "Next on the last page does nothing.", "It returns to where one came from.", LinkEdits.link(sequence, link, ": return"));
+        Link link = Link.of(
+                prototype.index().ids().contains(taken) ? taken + "-return" : taken,
+                new Cause.Finish(),
+                new Effect.Return());
+        return new Fix(
+                "Let next on the last page return",
+                "Next on the last page does nothing.",
+                "It returns to where one came from.",
+                LinkEdits.link(sequence, link, ": return"));
     }
 
     /** Swipes of its pages that a hotspot, the page's own link, or device back answers as well. */
@@ -86,10 +123,22 @@ final class Sequences {
             for (Way way : grounds.prototype().index().waysOut(page)) {
                 if (way.link().cause() instanceof Cause.Touch touch && isSideways(touch.gesture())) {
                     Screen screen = grounds.prototype().screen(page).orElseThrow();
-                    findings.add(new Finding(Rule.SIDEWAYS_TWICE, Weight.WARNING, Words.link(grounds.prototype(), way) + " answers the " + touch.word() + " that turns the pages of “"
-                            + sequence.shownTitle() + "”.", List.of(screen.id()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), grounds.walkTo(page),
-                            List.of(Fixes.removeLink(grounds.prototype(), way), new Fix("Turn the pages without swipes", "A swipe turns the pages of “" + sequence.shownTitle() + "”.", "It does not.",
-                                    SequenceEdits.change("turn without swipes", sequence.withSwipes(false))))));
+                    findings.add(new Finding(
+                            Rule.SIDEWAYS_TWICE,
+                            Weight.WARNING,
+                            Words.link(grounds.prototype(), way) + " answers the " + touch.word()
+                                    + " that turns the pages of “" + sequence.shownTitle() + "”.",
+                            List.of(screen.id()),
+                            way.hotspot().map(Hotspot::id),
+                            Optional.of(way.link().id()),
+                            grounds.walkTo(page),
+                            List.of(
+                                    Fixes.removeLink(grounds.prototype(), way),
+                                    new Fix(
+                                            "Turn the pages without swipes",
+                                            "A swipe turns the pages of “" + sequence.shownTitle() + "”.",
+                                            "It does not.",
+                                            SequenceEdits.change("turn without swipes", sequence.withSwipes(false))))));
                 }
             }
         }

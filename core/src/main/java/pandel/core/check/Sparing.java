@@ -18,14 +18,14 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 
 /**
- * Which places to look at where facts make too many: those at which something else can be done than at all before, and those where a fact holds
- * what it did not hold on that screen yet. Where that is not enough, those too where the facts that one screen asks for together do, for one such
- * screen after another. It is enough once all that could be was seen.
+ * Which places to look at where facts make too many: those at which something else can be done than at all before, and
+ * those where a fact holds what it did not hold on that screen yet. Where that is not enough, those too where the facts
+ * that one screen asks for together do, for one such screen after another. It is enough once all that could be was
+ * seen.
  */
 final class Sparing {
 
-    private record On(String screen, boolean base) {
-    }
+    private record On(String screen, boolean base) {}
 
     private final Prototype prototype;
     private final Turns turns;
@@ -33,6 +33,7 @@ final class Sparing {
     private final Standing most;
     /** The facts that are asked for together, by their place among all. */
     private int[] together = new int[0];
+
     private Set<String> aim = Set.of();
     private boolean met;
     private final Set<Set<String>> aimed = new HashSet<>();
@@ -40,6 +41,7 @@ final class Sparing {
     private final Set<Trait> sought;
     /** The screens on which nothing could lead on, and where that would be. */
     private final Map<String, Set<Cell>> stuck;
+
     private final Set<Object> alike = new HashSet<>();
     private final Set<Object> seen = new HashSet<>();
     private final Map<On, BitSet> on = new HashMap<>();
@@ -53,12 +55,17 @@ final class Sparing {
         this.literals = new Literals(prototype, asked);
         this.most = most;
         this.sought = new HashSet<>(most.traits());
-        this.stuck = most.stuck().stream().collect(Collectors.groupingBy(Cell::screen, HashMap::new, Collectors.toSet()));
+        this.stuck =
+                most.stuck().stream().collect(Collectors.groupingBy(Cell::screen, HashMap::new, Collectors.toSet()));
     }
 
-    /** Looks from now on at more: at what decides together on something that is still sought, or else is asked for together on its screen, one after another. @return whether there is more to look at */
+    /**
+     * Looks from now on at more: at what decides together on something that is still sought, or else is asked for
+     * together on its screen, one after another. @return whether there is more to look at
+     */
     boolean widen() {
-        Optional<Set<String>> next = open().filter(asked -> asked.size() > 1 && aimed.add(asked)).findFirst();
+        Optional<Set<String>> next =
+                open().filter(asked -> asked.size() > 1 && aimed.add(asked)).findFirst();
         aim = next.orElse(Set.of());
         together = aim.stream().mapToInt(literals.facts()::indexOf).sorted().toArray();
         held.clear();
@@ -68,19 +75,31 @@ final class Sparing {
 
     /** The facts that decide on each thing that is still sought, and then all that its screen asks for. */
     private Stream<Set<String>> open() {
-        Stream<Set<String>> deciding = sought.stream().sorted(Comparator.comparing(Trait::screen).thenComparing(Trait::kind).thenComparing(Trait::id)).map(this::deciding);
+        Stream<Set<String>> deciding = sought.stream()
+                .sorted(Comparator.comparing(Trait::screen)
+                        .thenComparing(Trait::kind)
+                        .thenComparing(Trait::id))
+                .map(this::deciding);
         Stream<Set<String>> stuckOn = stuck.keySet().stream().sorted().map(turns.local()::on);
-        Stream<Set<String>> all = sought.stream().map(Trait::screen).distinct().sorted().map(turns.local()::on);
+        Stream<Set<String>> all =
+                sought.stream().map(Trait::screen).distinct().sorted().map(turns.local()::on);
         return Stream.of(deciding, stuckOn, all).flatMap(s -> s);
     }
 
     private Set<String> deciding(Trait trait) {
         Optional<Way> way = prototype.index().way(trait.id());
-        Stream<Condition> of = way.stream().flatMap(w -> w.link().branches().stream()).flatMap(b -> b.when().stream());
+        Stream<Condition> of =
+                way.stream().flatMap(w -> w.link().branches().stream()).flatMap(b -> b.when().stream());
         boolean seen = way.isEmpty() || way.get().hotspot().isEmpty();
-        Stream<Condition> looks = prototype.screen(trait.screen()).orElseThrow().states().stream().filter(t -> seen ? trait.kind() == Trait.Kind.LOOKS : t.hides().contains(way.get().hotspot().get().id()))
+        Stream<Condition> looks = prototype.screen(trait.screen()).orElseThrow().states().stream()
+                .filter(t -> seen
+                        ? trait.kind() == Trait.Kind.LOOKS
+                        : t.hides().contains(way.get().hotspot().get().id()))
                 .flatMap(t -> t.conditions().stream());
-        return Stream.concat(of, looks).flatMap(Condition::facts).filter(literals.facts()::contains).collect(Collectors.toSet());
+        return Stream.concat(of, looks)
+                .flatMap(Condition::facts)
+                .filter(literals.facts()::contains)
+                .collect(Collectors.toSet());
     }
 
     /** Whether what is looked for together was just seen. */
@@ -95,7 +114,8 @@ final class Sparing {
     /** Whether to look at a place. */
     boolean wants(Cell cell) {
         boolean other = alike.add(List.of(turns.likeness(cell), cell.behind()));
-        return isNew(on.computeIfAbsent(new On(cell.screen(), cell.level().base()), o -> new BitSet()), cell.facts()) | other;
+        return isNew(on.computeIfAbsent(new On(cell.screen(), cell.level().base()), o -> new BitSet()), cell.facts())
+                | other;
     }
 
     /** Takes in what facts hold together; whether anything of it is new. */
@@ -112,7 +132,15 @@ final class Sparing {
     private int[] combinations(Facts facts) {
         int[] all = literals.of(facts);
         IntStream each = Arrays.stream(all);
-        return together.length == 0 ? all : IntStream.concat(each, IntStream.of(number(Arrays.stream(together).map(f -> all[f]).boxed().toList()))).toArray();
+        return together.length == 0
+                ? all
+                : IntStream.concat(
+                                each,
+                                IntStream.of(number(Arrays.stream(together)
+                                        .map(f -> all[f])
+                                        .boxed()
+                                        .toList())))
+                        .toArray();
     }
 
     private int number(List<Integer> values) {
@@ -121,7 +149,9 @@ final class Sparing {
 
     /** A place was looked at. */
     void see(Cell cell, Turns.All all) {
-        boolean found = stuck.containsKey(cell.screen()) && stuck.get(cell.screen()).contains(most.noted(cell)) && stuck.remove(cell.screen()) != null;
+        boolean found = stuck.containsKey(cell.screen())
+                && stuck.get(cell.screen()).contains(most.noted(cell))
+                && stuck.remove(cell.screen()) != null;
         if (seen.add(turns.likeness(cell))) {
             for (Trait trait : Trait.of(prototype, cell, all).toList()) {
                 found |= sought.remove(trait);

@@ -18,7 +18,10 @@ import pandel.core.model.Prototype;
 import pandel.core.model.TabSet;
 import pandel.core.play.TrailAction;
 
-/** Where one could stand with what is remembered of a screen's own: what that shows, where nothing leads on, and where nothing closes what is open. */
+/**
+ * Where one could stand with what is remembered of a screen's own: what that shows, where nothing leads on, and where
+ * nothing closes what is open.
+ */
 final class Standing {
 
     private final Exploration exploration;
@@ -35,6 +38,7 @@ final class Standing {
     private final Set<Cell> goingBack = new HashSet<>();
     /** What is put on a place of its level, and what takes its place, whatever is remembered: from where. */
     private final Map<Cell, Set<Cell>> putOn = new HashMap<>();
+
     private final Map<Cell, Set<Cell>> inPlaceOf = new HashMap<>();
     private final Set<Trait> traits = new LinkedHashSet<>();
     private final Set<Object> alike = new HashSet<>();
@@ -43,7 +47,10 @@ final class Standing {
     Standing(Exploration exploration, Prototype prototype) {
         this.exploration = exploration;
         this.prototype = prototype;
-        this.anyTab = prototype.tabSets().stream().filter(s -> s.strip().edge() != TabSet.Edge.DRAWN).map(TabSet::id).collect(Collectors.toSet());
+        this.anyTab = prototype.tabSets().stream()
+                .filter(s -> s.strip().edge() != TabSet.Edge.DRAWN)
+                .map(TabSet::id)
+                .collect(Collectors.toSet());
     }
 
     /** A place whatever is remembered, and whichever tab it is where every other can be shown. */
@@ -56,16 +63,22 @@ final class Standing {
         return exploration.turns().local().alone(cell).around(In.inAnyTab(cell.around(), anyTab));
     }
 
-    /** @param cell as it is {@linkplain #noted noted}  @param all what can be done there */
+    /** @param cell as it is {@linkplain #noted noted} @param all what can be done there */
     void note(Cell cell, Turns.All all) {
         if (alike.add(exploration.turns().likeness(cell))) {
             Trait.of(prototype, cell, all).forEach(traits::add);
         }
         List<Turn> sure = all.here().sure();
         leadsOn.put(cell, sure.stream().anyMatch(turn -> exploration.leadsOn(cell, turn)));
-        sure.forEach(turn -> exploration.rows().same(cell, turn).ifPresent(to -> from.computeIfAbsent(noted(to), t -> new ArrayList<>(1)).add(cell)));
+        sure.forEach(turn -> exploration
+                .rows()
+                .same(cell, turn)
+                .ifPresent(to ->
+                        from.computeIfAbsent(noted(to), t -> new ArrayList<>(1)).add(cell)));
         if (!cell.level().base()) {
-            noteLevel(cell, Stream.concat(sure.stream(), all.back().sure().stream()).toList());
+            noteLevel(
+                    cell,
+                    Stream.concat(sure.stream(), all.back().sure().stream()).toList());
         }
     }
 
@@ -74,11 +87,16 @@ final class Standing {
         for (Turn turn : all.stream().filter(Standing::staysOnLevel).toList()) {
             exploration.uncovered(cell, turn).map(this::bare).ifPresent(to -> {
                 following.add(to);
-                (turn.actions().getFirst() instanceof TrailAction.Put ? putOn : inPlaceOf).computeIfAbsent(to, x -> new LinkedHashSet<>()).add(bare(cell));
+                (turn.actions().getFirst() instanceof TrailAction.Put ? putOn : inPlaceOf)
+                        .computeIfAbsent(to, x -> new LinkedHashSet<>())
+                        .add(bare(cell));
             });
         }
-        List<Turn> back = all.stream().filter(t -> t.actions().getFirst() instanceof TrailAction.Drop).toList();
-        if (!CannotClose.closesAtOnce(List.of(all.stream().filter(t -> !back.contains(t)).toList()))) {
+        List<Turn> back = all.stream()
+                .filter(t -> t.actions().getFirst() instanceof TrailAction.Drop)
+                .toList();
+        if (!CannotClose.closesAtOnce(
+                List.of(all.stream().filter(t -> !back.contains(t)).toList()))) {
             shut.put(cell, following);
             if (!back.isEmpty()) {
                 goingBack.add(cell);
@@ -101,7 +119,10 @@ final class Standing {
 
     private static boolean staysOnLevel(Turn turn) {
         TrailAction first = turn.actions().getFirst();
-        return first instanceof TrailAction.Put || first instanceof TrailAction.Swap || first instanceof TrailAction.Turn || first instanceof TrailAction.Staying;
+        return first instanceof TrailAction.Put
+                || first instanceof TrailAction.Swap
+                || first instanceof TrailAction.Turn
+                || first instanceof TrailAction.Staying;
     }
 
     /** Whether nothing is stuck but what was looked at. */
@@ -121,7 +142,8 @@ final class Standing {
 
     private Set<Cell> findStuck() {
         Set<Cell> leading = new HashSet<>();
-        Deque<Cell> horizon = new ArrayDeque<>(leadsOn.keySet().stream().filter(leadsOn::get).toList());
+        Deque<Cell> horizon =
+                new ArrayDeque<>(leadsOn.keySet().stream().filter(leadsOn::get).toList());
         while (!horizon.isEmpty()) {
             Cell cell = horizon.remove();
             if (leading.add(cell)) {
@@ -133,7 +155,9 @@ final class Standing {
         return stuck;
     }
 
-    /** Where what is open may never close: neither at once nor from a place that follows, whatever is remembered there. */
+    /**
+     * Where what is open may never close: neither at once nor from a place that follows, whatever is remembered there.
+     */
     Set<Cell> shut() {
         Set<Cell> left = new LinkedHashSet<>(shut.keySet());
         Map<Cell, Set<Cell>> behind = new HashMap<>();
@@ -142,7 +166,8 @@ final class Standing {
         while (more) {
             Set<Cell> closed = left.stream().map(this::bare).collect(Collectors.toSet());
             more = left.removeIf(cell -> shut.get(cell).stream().anyMatch(to -> !closed.contains(to))
-                    || !behind.getOrDefault(cell, Set.of()).isEmpty() && behind.get(cell).stream().noneMatch(closed::contains));
+                    || !behind.getOrDefault(cell, Set.of()).isEmpty()
+                            && behind.get(cell).stream().noneMatch(closed::contains));
         }
         return left;
     }
@@ -154,6 +179,9 @@ final class Standing {
 
     /** Ids of the screens or looks, or what else a kind is about, that could be. */
     Set<String> ids(Trait.Kind kind) {
-        return traits.stream().filter(t -> t.kind() == kind).map(t -> kind == Trait.Kind.SHOWN ? t.screen() : t.id()).collect(Collectors.toCollection(LinkedHashSet::new));
+        return traits.stream()
+                .filter(t -> t.kind() == kind)
+                .map(t -> kind == Trait.Kind.SHOWN ? t.screen() : t.id())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 }

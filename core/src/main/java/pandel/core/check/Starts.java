@@ -19,15 +19,20 @@ import pandel.core.play.Visit;
 /** The cells where play begins. */
 final class Starts {
 
-    private Starts() {
-    }
+    private Starts() {}
 
     /** Whether play can begin there on a device. */
     static boolean isUsable(Prototype prototype, Device device, Start start) {
         return Situation.at(prototype, start, device)
-                .filter(s -> s.levels().stream().allMatch(l -> l.trail().places().stream()
-                        .noneMatch(v -> prototype.screen(v.screen()).orElseThrow().status() == Status.PARKED)))
-                .filter(s -> device.levels() == 0 || s.levels().size() <= device.levels()).isPresent();
+                .filter(s -> s.levels().stream()
+                        .allMatch(l -> l.trail().places().stream()
+                                .noneMatch(v -> prototype
+                                                .screen(v.screen())
+                                                .orElseThrow()
+                                                .status()
+                                        == Status.PARKED)))
+                .filter(s -> device.levels() == 0 || s.levels().size() <= device.levels())
+                .isPresent();
     }
 
     /** The only place of an entry, where nothing is remembered. */
@@ -37,23 +42,40 @@ final class Starts {
 
     /** The places of a usable start, one lying on the other; the last is current. */
     static List<Cell> lying(Exploration exploration, Prototype prototype, Asked asked, Start start) {
-        Situation situation = Situation.at(prototype, start, exploration.device()).orElseThrow();
+        Situation situation =
+                Situation.at(prototype, start, exploration.device()).orElseThrow();
         Facts facts = asked.of(situation.facts());
         int one = exploration.device().levels() > 0 ? 1 : 0;
         List<Cell> cells = new ArrayList<>();
         for (Level level : situation.levels()) {
             for (Visit visit : level.trail().places()) {
-                cells.add(cells.isEmpty() ? Cell.start(visit.screen(), one, facts, asked.of(visit), asked.of(visit.at()), asked.entering(visit))
-                        : above(exploration, prototype, asked, cells.getLast(), level, visit));
+                cells.add(
+                        cells.isEmpty()
+                                ? Cell.start(
+                                        visit.screen(),
+                                        one,
+                                        facts,
+                                        asked.of(visit),
+                                        asked.of(visit.at()),
+                                        asked.entering(visit))
+                                : above(exploration, prototype, asked, cells.getLast(), level, visit));
             }
         }
         return cells;
     }
 
-    private static Cell above(Exploration exploration, Prototype prototype, Asked asked, Cell under, Level level, Visit visit) {
+    private static Cell above(
+            Exploration exploration, Prototype prototype, Asked asked, Cell under, Level level, Visit visit) {
         Screen screen = prototype.screen(visit.screen()).orElseThrow();
         boolean opens = level.trail().places().getFirst() == visit;
-        Landing landing = new Landing(screen, visit.held().given(), visit.at(), visit.tabs().stream().map(Tabs::in).toList(), visit.inside() == 0);
-        return exploration.after(under, opens ? new TrailAction.Raise(landing) : new TrailAction.Put(landing), under.facts()).holding(asked.of(screen.id(), visit.held()));
+        Landing landing = new Landing(
+                screen,
+                visit.held().given(),
+                visit.at(),
+                visit.tabs().stream().map(Tabs::in).toList(),
+                visit.inside() == 0);
+        return exploration
+                .after(under, opens ? new TrailAction.Raise(landing) : new TrailAction.Put(landing), under.facts())
+                .holding(asked.of(screen.id(), visit.held()));
     }
 }

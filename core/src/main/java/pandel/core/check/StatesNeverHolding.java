@@ -20,8 +20,7 @@ import pandel.core.model.State;
  */
 final class StatesNeverHolding {
 
-    private StatesNeverHolding() {
-    }
+    private StatesNeverHolding() {}
 
     static List<Finding> in(Grounds grounds) {
         Prototype prototype = grounds.prototype();
@@ -29,27 +28,46 @@ final class StatesNeverHolding {
             return List.of();
         }
         Set<String> seen = new HashSet<>();
-        Stream.concat(grounds.explorations().stream(), grounds.points().stream()).flatMap(e -> e.nodes().stream()).forEach(node ->
-                prototype.screen(node.cell.screen()).filter(s -> !s.states().isEmpty())
-                        .flatMap(s -> Look.of(prototype, s, node.cell.known()).state()).ifPresent(s -> seen.add(s.id())));
+        Stream.concat(grounds.explorations().stream(), grounds.points().stream())
+                .flatMap(e -> e.nodes().stream())
+                .forEach(node -> prototype
+                        .screen(node.cell.screen())
+                        .filter(s -> !s.states().isEmpty())
+                        .flatMap(s -> Look.of(prototype, s, node.cell.known()).state())
+                        .ifPresent(s -> seen.add(s.id())));
         List<Finding> findings = new ArrayList<>();
         for (Screen screen : prototype.screens()) {
             for (State state : screen.states()) {
                 boolean shown = grounds.shown(screen.id());
-                if (!shown || seen.contains(state.id()) || state.conditions().stream().anyMatch(c -> FactsUnused.isUnsetCause(prototype, c))) {
+                if (!shown
+                        || seen.contains(state.id())
+                        || state.conditions().stream().anyMatch(c -> FactsUnused.isUnsetCause(prototype, c))) {
                     continue;
                 }
                 Optional<Condition> removed = state.conditions().stream()
-                        .filter(c -> c.facts().anyMatch(f -> prototype.fact(f).isEmpty()) && !c.holds(prototype, Known.of(Facts.NONE))).findFirst();
+                        .filter(c -> c.facts().anyMatch(f -> prototype.fact(f).isEmpty())
+                                && !c.holds(prototype, Known.of(Facts.NONE)))
+                        .findFirst();
                 String title = "The look “" + state.shownTitle() + "” of " + Words.screen(prototype, screen.id());
-                if (removed.isEmpty() && Stream.concat(grounds.explorations().stream(), grounds.points().stream()).anyMatch(e -> e.mayLook(state.id()))) {
-                    grounds.unsettled().accept(new Unsettled(Rule.STATE_NEVER_HOLDS, state.id(), "Whether " + title.replaceFirst("^The", "the") + " is ever shown."));
+                if (removed.isEmpty()
+                        && Stream.concat(grounds.explorations().stream(), grounds.points().stream())
+                                .anyMatch(e -> e.mayLook(state.id()))) {
+                    grounds.unsettled()
+                            .accept(new Unsettled(
+                                    Rule.STATE_NEVER_HOLDS,
+                                    state.id(),
+                                    "Whether " + title.replaceFirst("^The", "the") + " is ever shown."));
                 } else {
                     List<Fix> fixes = new ArrayList<>();
                     removed.ifPresent(c -> fixes.add(Fixes.withoutRemovedFacts(prototype, screen, state)));
                     fixes.add(Fixes.removeLook(screen, state));
-                    findings.add(Finding.about(Rule.STATE_NEVER_HOLDS, Weight.WARNING, title + " is never shown: " + why(prototype, screen, state, removed),
-                            List.of(screen.id()), grounds.walkTo(screen.id())).with(fixes));
+                    findings.add(Finding.about(
+                                    Rule.STATE_NEVER_HOLDS,
+                                    Weight.WARNING,
+                                    title + " is never shown: " + why(prototype, screen, state, removed),
+                                    List.of(screen.id()),
+                                    grounds.walkTo(screen.id()))
+                            .with(fixes));
                 }
             }
         }
@@ -61,9 +79,16 @@ final class StatesNeverHolding {
             return "it asks for a fact that was removed.";
         }
         List<State> before = screen.states().subList(0, screen.states().indexOf(state));
-        Optional<State> first = before.stream().filter(s -> new HashSet<>(state.conditions()).containsAll(s.conditions())).findFirst();
+        Optional<State> first = before.stream()
+                .filter(s -> new HashSet<>(state.conditions()).containsAll(s.conditions()))
+                .findFirst();
         return first.map(s -> "“" + s.shownTitle() + "” always comes before it.")
-                .orElseGet(() -> "“" + String.join(" and ", state.conditions().stream().map(c -> c.words(prototype)).toList()) + "” never holds there"
+                .orElseGet(() -> "“"
+                        + String.join(
+                                " and ",
+                                state.conditions().stream()
+                                        .map(c -> c.words(prototype))
+                                        .toList()) + "” never holds there"
                         + (before.isEmpty() ? "." : ", or an earlier look comes first."));
     }
 }

@@ -21,11 +21,11 @@ import pandel.core.model.Start;
 import pandel.core.play.TrailAction;
 
 /**
- * The search where facts change: what is put on a place may change them, and then the place is uncovered with other facts.
- * For each place, each way in which it can go, sooner or later (how much goes with it, and with which facts) is a summary
- * that holds for everything the place was ever put on (Reps, Horwitz, Sagiv 1995). Lists of events are shortest, since
- * summaries are found in the order of their length (Knuth 1977). Time and room grow with places times the facts they can go
- * with; past a bound it gives up and says so.
+ * The search where facts change: what is put on a place may change them, and then the place is uncovered with other
+ * facts. For each place, each way in which it can go, sooner or later (how much goes with it, and with which facts) is
+ * a summary that holds for everything the place was ever put on (Reps, Horwitz, Sagiv 1995). Lists of events are
+ * shortest, since summaries are found in the order of their length (Knuth 1977). Time and room grow with places times
+ * the facts they can go with; past a bound it gives up and says so.
  */
 final class Summaries {
 
@@ -37,8 +37,7 @@ final class Summaries {
     private static final int PLACE = 10;
 
     /** From one place to another. @param push whether the second is put or opened on the first */
-    private record Edge(Place from, Place to, Route by, boolean push) {
-    }
+    private record Edge(Place from, Place to, Route by, boolean push) {}
 
     private static final class Place {
         private final Cell cell;
@@ -46,12 +45,14 @@ final class Summaries {
         private final List<Gone> ways = new ArrayList<>();
         /** The shortest route so far to each way, by its number. */
         private @Nullable Route[] routes = new Route[4];
+
         private final BitSet settled = new BitSet();
         private final List<Edge> into = new ArrayList<>();
         private final List<Edge> on = new ArrayList<>();
         private final Map<Place, Route> agains = new LinkedHashMap<>();
         /** What comes to lie on it when all above it closes, by the length of the shortest way. */
         private final Map<Place, Integer> landed = new HashMap<>();
+
         private @Nullable Node looked;
         private int distance = Integer.MAX_VALUE;
         private Route route = Route.NONE;
@@ -77,16 +78,15 @@ final class Summaries {
     }
 
     /** A summary to be settled when everything shorter was. */
-    private record Waiting(Place place, Gone gone, Route by, int order) {
-    }
+    private record Waiting(Place place, Gone gone, Route by, int order) {}
 
     private final Exploration exploration;
     private final Prototype prototype;
     private final Asked asked;
     private final Map<Cell, Place> places = new LinkedHashMap<>();
     private final List<Place> starts = new ArrayList<>();
-    private final PriorityQueue<Waiting> horizon =
-            new PriorityQueue<>(Comparator.<Waiting>comparingInt(w -> w.by().length()).thenComparingInt(Waiting::order));
+    private final PriorityQueue<Waiting> horizon = new PriorityQueue<>(
+            Comparator.<Waiting>comparingInt(w -> w.by().length()).thenComparingInt(Waiting::order));
     private final List<Place> fresh = new ArrayList<>();
     private final List<Node> found = new ArrayList<>();
     private final Map<Gone.Way, Gone> numbered = new HashMap<>();
@@ -173,22 +173,43 @@ final class Summaries {
         Route by = Route.NONE.and(turn.events());
         TrailAction first = turn.actions().getFirst();
         switch (first) {
-            case TrailAction.Staying s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
-            case TrailAction.Turn t -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
-            case TrailAction.Swap s when s.to().leavesTabs() && place.cell.isWithinTabs() -> go(place, gone(Going.SWAP_OUT, s, turn.facts()), Route.NONE, by);
-            case TrailAction.Swap s -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
-            case TrailAction.Put p -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
-            case TrailAction.Raise r -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
+            case TrailAction.Staying s ->
+                edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Turn t ->
+                edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Swap s
+            when s.to().leavesTabs() && place.cell.isWithinTabs() ->
+                go(place, gone(Going.SWAP_OUT, s, turn.facts()), Route.NONE, by);
+            case TrailAction.Swap s ->
+                edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Put p ->
+                edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
+            case TrailAction.Raise r ->
+                edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, true);
             // What restarts leaves nothing behind: it is come to, and its going concerns nobody.
-            case TrailAction.Restart r -> place.on.add(new Edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false));
-            case TrailAction.ShowTab show when !place.cell.isRootOf(show.set()) -> go(place, gone(Going.SHOW_TAB, show, turn.facts()), Route.NONE, by);
-            case TrailAction.ShowTab show -> edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
+            case TrailAction.Restart r ->
+                place.on.add(new Edge(
+                        place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false));
+            case TrailAction.ShowTab show
+            when !place.cell.isRootOf(show.set()) ->
+                go(place, gone(Going.SHOW_TAB, show, turn.facts()), Route.NONE, by);
+            case TrailAction.ShowTab show ->
+                edge(place, place(exploration.uncovered(place.cell, turn).orElseThrow()), by, false);
             case TrailAction.ToRoot to -> go(place, gone(Going.TO_ROOT, to.set(), turn.facts()), Route.NONE, by);
             case TrailAction.Drop d -> go(place, gone(Going.PLACE, "", turn.facts()), Route.NONE, by);
             case TrailAction.DropTo to -> go(place, gone(Going.DOWN_TO, to.screen(), turn.facts()), Route.NONE, by);
             case TrailAction.CloseLevel c -> go(place, gone(Going.LEVEL, "", turn.facts()), Route.NONE, by);
-            case TrailAction.CloseToPages c -> go(place, toPages(turn.actions().size() == 1 ? first : turn.actions().getLast(), turn.facts()), Route.NONE, by);
-            case TrailAction.Leave l -> { }
+            case TrailAction.CloseToPages c ->
+                go(
+                        place,
+                        toPages(
+                                turn.actions().size() == 1
+                                        ? first
+                                        : turn.actions().getLast(),
+                                turn.facts()),
+                        Route.NONE,
+                        by);
+            case TrailAction.Leave l -> {}
         }
     }
 
@@ -222,7 +243,14 @@ final class Summaries {
     }
 
     private Gone gone(Going going, TrailAction.Forward to, Facts facts) {
-        return gone(new Gone.Way(going, to.screen().id(), asked.of(to).given(), asked.of(to.at()), to.to().tabs(), to.to().outside(), facts));
+        return gone(new Gone.Way(
+                going,
+                to.screen().id(),
+                asked.of(to).given(),
+                asked.of(to.at()),
+                to.to().tabs(),
+                to.to().outside(),
+                facts));
     }
 
     private Gone gone(Gone.Way way) {
@@ -251,7 +279,15 @@ final class Summaries {
         switch (gone.going()) {
             case PLACE -> uncover(from, gone.facts(), edge.by(), way);
             case LEVEL -> landOr(leavesLevel, from, gone, edge.by(), way);
-            case DOWN_TO -> landOr(from.cell.isNamed(gone.screen()) || from.cell.isIn(gone.screen()) && !edge.to().cell.isIn(gone.screen()), from, gone, edge.by(), way);
+            case DOWN_TO ->
+                landOr(
+                        from.cell.isNamed(gone.screen())
+                                || from.cell.isIn(gone.screen())
+                                        && !edge.to().cell.isIn(gone.screen()),
+                        from,
+                        gone,
+                        edge.by(),
+                        way);
             case TO_ROOT -> landOr(from.cell.isRootOf(gone.screen()), from, gone, edge.by(), way);
             case SHOW_TAB -> {
                 if (from.cell.isRootOf(gone.set())) {
@@ -274,12 +310,16 @@ final class Summaries {
                 } else if (gone.going() == Going.TO_PAGES_AND_SWAP && gone.leavesTabs() && from.cell.isWithinTabs()) {
                     go(from, gone.going(Going.SWAP_OUT, this::gone), edge.by(), way);
                 } else {
-                    land(edge, gone, way, switch (gone.going()) {
-                        case TO_PAGES_AND_PUT -> new TrailAction.Put(gone.landing(prototype));
-                        case TO_PAGES_AND_SWAP -> new TrailAction.Swap(gone.landing(prototype));
-                        case TO_PAGES_AND_TURN -> new TrailAction.Turn(gone.landing(prototype));
-                        default -> new TrailAction.Raise(gone.landing(prototype));
-                    });
+                    land(
+                            edge,
+                            gone,
+                            way,
+                            switch (gone.going()) {
+                                case TO_PAGES_AND_PUT -> new TrailAction.Put(gone.landing(prototype));
+                                case TO_PAGES_AND_SWAP -> new TrailAction.Swap(gone.landing(prototype));
+                                case TO_PAGES_AND_TURN -> new TrailAction.Turn(gone.landing(prototype));
+                                default -> new TrailAction.Raise(gone.landing(prototype));
+                            });
                 }
             }
             case TO_PAGES_AND_TAB -> {
@@ -289,9 +329,21 @@ final class Summaries {
                     go(from, onGround ? gone.going(Going.SHOW_TAB, this::gone) : gone, edge.by(), way);
                 }
             }
-            case TO_PAGES_AND_ROOT -> landOr(onGround && from.cell.isRootOf(gone.screen()), from, onGround ? gone(Going.TO_ROOT, gone.screen(), gone.facts()) : gone, edge.by(), way);
-            case TO_PAGES_AND_BACK -> go(from, onGround ? gone(from.cell.first() ? Going.LEVEL : Going.PLACE, "", gone.facts()) : gone, edge.by(), way);
-            case TO_PAGES_AND_DOWN_TO -> go(from, onGround ? gone(Going.DOWN_TO, gone.screen(), gone.facts()) : gone, edge.by(), way);
+            case TO_PAGES_AND_ROOT ->
+                landOr(
+                        onGround && from.cell.isRootOf(gone.screen()),
+                        from,
+                        onGround ? gone(Going.TO_ROOT, gone.screen(), gone.facts()) : gone,
+                        edge.by(),
+                        way);
+            case TO_PAGES_AND_BACK ->
+                go(
+                        from,
+                        onGround ? gone(from.cell.first() ? Going.LEVEL : Going.PLACE, "", gone.facts()) : gone,
+                        edge.by(),
+                        way);
+            case TO_PAGES_AND_DOWN_TO ->
+                go(from, onGround ? gone(Going.DOWN_TO, gone.screen(), gone.facts()) : gone, edge.by(), way);
         }
     }
 
@@ -328,9 +380,9 @@ final class Summaries {
 
     /** How far each place is from a start. */
     private void measure() {
-        record Far(Place place, int distance, int order) {
-        }
-        PriorityQueue<Far> far = new PriorityQueue<>(Comparator.comparingInt(Far::distance).thenComparingInt(Far::order));
+        record Far(Place place, int distance, int order) {}
+        PriorityQueue<Far> far =
+                new PriorityQueue<>(Comparator.comparingInt(Far::distance).thenComparingInt(Far::order));
         int number = 0;
         for (Place place : starts) {
             far.add(new Far(place, 0, number++));
@@ -354,15 +406,21 @@ final class Summaries {
 
     private void collect() {
         Map<Place, Node> nodes = new HashMap<>();
-        places.values().stream().filter(p -> p.start != null).sorted(Comparator.comparingInt(p -> p.distance)).forEach(place -> {
-            Node node = new Node(place.cell, place.distance, place.route, java.util.Objects.requireNonNull(place.start));
-            if (place.looked != null) {
-                node.takeFrom(place.looked);
-            }
-            found.add(node);
-            nodes.put(place, node);
-        });
-        nodes.forEach((place, node) -> node.agains = place.agains.entrySet().stream().filter(e -> nodes.containsKey(e.getKey()))
-                .map(e -> new Again(nodes.get(e.getKey()), e.getValue())).toList());
+        places.values().stream()
+                .filter(p -> p.start != null)
+                .sorted(Comparator.comparingInt(p -> p.distance))
+                .forEach(place -> {
+                    Node node = new Node(
+                            place.cell, place.distance, place.route, java.util.Objects.requireNonNull(place.start));
+                    if (place.looked != null) {
+                        node.takeFrom(place.looked);
+                    }
+                    found.add(node);
+                    nodes.put(place, node);
+                });
+        nodes.forEach((place, node) -> node.agains = place.agains.entrySet().stream()
+                .filter(e -> nodes.containsKey(e.getKey()))
+                .map(e -> new Again(nodes.get(e.getKey()), e.getValue()))
+                .toList());
     }
 }

@@ -23,25 +23,52 @@ import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
 
-/** {@code tab-count}, {@code tab-label-twice}, {@code tab-screen-twice}, {@code tab-without-target}, {@code tab-advanced-to} and {@code strip-vanishes}. */
+/**
+ * {@code tab-count}, {@code tab-label-twice}, {@code tab-screen-twice}, {@code tab-without-target},
+ * {@code tab-advanced-to} and {@code strip-vanishes}.
+ */
 final class TabSets {
 
     private static final int FEWEST = 2;
     private static final int MOST = 5;
 
-    private TabSets() {
-    }
+    private TabSets() {}
 
     static List<Finding> in(Grounds grounds) {
         List<Finding> findings = new ArrayList<>();
         for (TabSet set : grounds.prototype().tabSets()) {
             count(grounds, set, findings);
             twice(grounds, set, findings);
-            set.tabs().stream().filter(t -> t.root().shown(grounds.prototype()).isEmpty()).forEach(t -> findings.add(about(grounds, Rule.TAB_WITHOUT_TARGET, Weight.PROBLEM, set,
-                    "The tab “" + t.shownLabel() + "” of “" + set.shownTitle() + "” leads to nothing that is there.", List.of(takeOut(set, t)))));
-            set.tabs().forEach(t -> t.root().shown(grounds.prototype()).filter(s -> s.form() != Form.PAGE).ifPresent(s -> findings.add(about(grounds, Rule.TAB_WITHOUT_TARGET, Weight.PROBLEM, set,
-                    "The tab “" + t.shownLabel() + "” of “" + set.shownTitle() + "” leads to " + Words.screen(grounds.prototype(), s.id()) + ", a " + s.form().word() + "; only pages stand behind a strip.",
-                    List.of(new Fix("Make it a page", Words.screen(grounds.prototype(), s.id()) + " is a " + s.form().word() + ".", "It is a page.", ScreenEdits.form(s, Form.PAGE)), takeOut(set, t))))));
+            set.tabs().stream()
+                    .filter(t -> t.root().shown(grounds.prototype()).isEmpty())
+                    .forEach(t -> findings.add(about(
+                            grounds,
+                            Rule.TAB_WITHOUT_TARGET,
+                            Weight.PROBLEM,
+                            set,
+                            "The tab “" + t.shownLabel() + "” of “" + set.shownTitle()
+                                    + "” leads to nothing that is there.",
+                            List.of(takeOut(set, t)))));
+            set.tabs()
+                    .forEach(t -> t.root()
+                            .shown(grounds.prototype())
+                            .filter(s -> s.form() != Form.PAGE)
+                            .ifPresent(s -> findings.add(about(
+                                    grounds,
+                                    Rule.TAB_WITHOUT_TARGET,
+                                    Weight.PROBLEM,
+                                    set,
+                                    "The tab “" + t.shownLabel() + "” of “" + set.shownTitle() + "” leads to "
+                                            + Words.screen(grounds.prototype(), s.id()) + ", a "
+                                            + s.form().word() + "; only pages stand behind a strip.",
+                                    List.of(
+                                            new Fix(
+                                                    "Make it a page",
+                                                    Words.screen(grounds.prototype(), s.id()) + " is a "
+                                                            + s.form().word() + ".",
+                                                    "It is a page.",
+                                                    ScreenEdits.form(s, Form.PAGE)),
+                                            takeOut(set, t))))));
             advanced(grounds, set, findings);
             vanishes(grounds, set, findings);
             if (set.swipes() && grounds.prototype().devices().stream().anyMatch(Device::swipes)) {
@@ -54,8 +81,24 @@ final class TabSets {
     private static void count(Grounds grounds, TabSet set, List<Finding> findings) {
         int count = set.tabs().size();
         if (count < FEWEST || count > MOST) {
-            findings.add(about(grounds, Rule.TAB_COUNT, Weight.WARNING, set, "“" + set.shownTitle() + "” has " + (count == 0 ? "no tab." : count == 1 ? "one tab only; a strip is for choosing." : count + " tabs; more than " + MOST + " are hard to tell apart and to hit."),
-                    count < FEWEST ? List.of(new Fix("Remove the tab set", "“" + set.shownTitle() + "” is a tab set.", "It is none; its screens stay.", TabSetEdits.remove(set)))
+            findings.add(about(
+                    grounds,
+                    Rule.TAB_COUNT,
+                    Weight.WARNING,
+                    set,
+                    "“" + set.shownTitle() + "” has "
+                            + (count == 0
+                                    ? "no tab."
+                                    : count == 1
+                                            ? "one tab only; a strip is for choosing."
+                                            : count + " tabs; more than " + MOST
+                                                    + " are hard to tell apart and to hit."),
+                    count < FEWEST
+                            ? List.of(new Fix(
+                                    "Remove the tab set",
+                                    "“" + set.shownTitle() + "” is a tab set.",
+                                    "It is none; its screens stay.",
+                                    TabSetEdits.remove(set)))
                             : List.of(takeOut(set, set.tabs().getLast()))));
         }
     }
@@ -64,26 +107,54 @@ final class TabSets {
         Map<String, TabSet.Tab> labels = new HashMap<>();
         Map<Target, TabSet.Tab> roots = new HashMap<>();
         for (TabSet.Tab tab : set.tabs()) {
-            TabSet.Tab same = tab.label().isBlank() ? null : labels.putIfAbsent(tab.label().strip().toLowerCase(java.util.Locale.ROOT), tab);
+            TabSet.Tab same = tab.label().isBlank()
+                    ? null
+                    : labels.putIfAbsent(tab.label().strip().toLowerCase(java.util.Locale.ROOT), tab);
             if (same != null) {
-                findings.add(about(grounds, Rule.TAB_LABEL_TWICE, Weight.WARNING, set, "Two tabs of “" + set.shownTitle() + "” are called “" + tab.label() + "”.", named(grounds.prototype(), set, tab)));
+                findings.add(about(
+                        grounds,
+                        Rule.TAB_LABEL_TWICE,
+                        Weight.WARNING,
+                        set,
+                        "Two tabs of “" + set.shownTitle() + "” are called “" + tab.label() + "”.",
+                        named(grounds.prototype(), set, tab)));
             }
             TabSet.Tab there = roots.putIfAbsent(tab.root(), tab);
             if (there != null) {
-                findings.add(about(grounds, Rule.TAB_SCREEN_TWICE, Weight.WARNING, set, "The tabs “" + there.shownLabel() + "” and “" + tab.shownLabel() + "” of “" + set.shownTitle() + "” lead to the same place.", List.of(takeOut(set, tab))));
+                findings.add(about(
+                        grounds,
+                        Rule.TAB_SCREEN_TWICE,
+                        Weight.WARNING,
+                        set,
+                        "The tabs “" + there.shownLabel() + "” and “" + tab.shownLabel() + "” of “" + set.shownTitle()
+                                + "” lead to the same place.",
+                        List.of(takeOut(set, tab))));
             }
         }
     }
 
     /** The label it could have: its root's title. */
     private static List<Fix> named(Prototype prototype, TabSet set, TabSet.Tab tab) {
-        return tab.root().shown(prototype).map(Screen::title).filter(t -> !t.isBlank() && set.tabs().stream().noneMatch(o -> o.label().equalsIgnoreCase(t)))
-                .map(title -> List.of(new Fix("Call it “" + title + "”", "A tab is called “" + tab.label() + "”, as another is.", "It is called “" + title + "”.",
-                        TabSetEdits.change("call a tab “" + title + "”", set.withTab(tab.id(), t -> t.withLabel(title)))))).orElse(List.of(takeOut(set, tab)));
+        return tab.root()
+                .shown(prototype)
+                .map(Screen::title)
+                .filter(t -> !t.isBlank()
+                        && set.tabs().stream().noneMatch(o -> o.label().equalsIgnoreCase(t)))
+                .map(title -> List.of(new Fix(
+                        "Call it “" + title + "”",
+                        "A tab is called “" + tab.label() + "”, as another is.",
+                        "It is called “" + title + "”.",
+                        TabSetEdits.change(
+                                "call a tab “" + title + "”", set.withTab(tab.id(), t -> t.withLabel(title))))))
+                .orElse(List.of(takeOut(set, tab)));
     }
 
     private static Fix takeOut(TabSet set, TabSet.Tab tab) {
-        return new Fix("Take the tab out", "“" + tab.shownLabel() + "” is a tab of “" + set.shownTitle() + "”.", "It is none.", TabSetEdits.takeOut(set, tab));
+        return new Fix(
+                "Take the tab out",
+                "“" + tab.shownLabel() + "” is a tab of “" + set.shownTitle() + "”.",
+                "It is none.",
+                TabSetEdits.takeOut(set, tab));
     }
 
     /** Links within the set that put the root of a tab on a trail once more. */
@@ -93,15 +164,48 @@ final class TabSets {
                 continue;
             }
             for (Way way : grounds.prototype().index().waysIn(root.id())) {
-                boolean advances = way.link().effects().anyMatch(e -> e instanceof Effect.Advance a && a.to() instanceof Target.ToScreen to && to.id().equals(root.id()));
-                Optional<Walk> walk = !advances ? Optional.empty() : grounds.explorations().stream().flatMap(e -> way.from().stream().flatMap(s -> e.nodesOn(s.id()).stream())
-                        .filter(n -> n.cell.isIn(set.id())).findFirst().map(n -> e.walkTo(n).andTouching(way)).stream()).findFirst();
+                boolean advances = way.link()
+                        .effects()
+                        .anyMatch(e -> e instanceof Effect.Advance a
+                                && a.to() instanceof Target.ToScreen to
+                                && to.id().equals(root.id()));
+                Optional<Walk> walk = !advances
+                        ? Optional.empty()
+                        : grounds.explorations().stream()
+                                .flatMap(e -> way.from().stream()
+                                        .flatMap(s -> e.nodesOn(s.id()).stream())
+                                        .filter(n -> n.cell.isIn(set.id()))
+                                        .findFirst()
+                                        .map(n -> e.walkTo(n).andTouching(way))
+                                        .stream())
+                                .findFirst();
                 if (walk.isPresent()) {
-                    findings.add(new Finding(Rule.TAB_ADVANCED_TO, Weight.WARNING, Words.link(grounds.prototype(), way) + " advances to " + Words.screen(grounds.prototype(), root.id())
-                            + ", the root of a tab: a second copy of it, on the wrong trail.", way.from().stream().map(Screen::id).toList(), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), walk,
-                            List.of(new Fix("Switch to the tab instead", Words.link(grounds.prototype(), way) + " advances there.", "It switches to “" + tab.shownLabel() + "”.",
-                                    LinkEdits.change("switch to “" + tab.shownLabel() + "”", way.link().withBranches(way.link().branches().stream().map(b -> b.withEffects(b.effects().stream()
-                                            .map(e -> e instanceof Effect.Advance a && a.to().id().equals(root.id()) ? new Effect.SwitchTab(tab.id()) : e).toList())).toList()))))));
+                    findings.add(new Finding(
+                            Rule.TAB_ADVANCED_TO,
+                            Weight.WARNING,
+                            Words.link(grounds.prototype(), way) + " advances to "
+                                    + Words.screen(grounds.prototype(), root.id())
+                                    + ", the root of a tab: a second copy of it, on the wrong trail.",
+                            way.from().stream().map(Screen::id).toList(),
+                            way.hotspot().map(Hotspot::id),
+                            Optional.of(way.link().id()),
+                            walk,
+                            List.of(new Fix(
+                                    "Switch to the tab instead",
+                                    Words.link(grounds.prototype(), way) + " advances there.",
+                                    "It switches to “" + tab.shownLabel() + "”.",
+                                    LinkEdits.change(
+                                            "switch to “" + tab.shownLabel() + "”",
+                                            way.link()
+                                                    .withBranches(way.link().branches().stream()
+                                                            .map(b -> b.withEffects(b.effects().stream()
+                                                                    .map(e -> e instanceof Effect.Advance a
+                                                                                    && a.to().id()
+                                                                                            .equals(root.id())
+                                                                            ? new Effect.SwitchTab(tab.id())
+                                                                            : e)
+                                                                    .toList()))
+                                                            .toList()))))));
                 }
             }
         }
@@ -110,40 +214,96 @@ final class TabSets {
     /** The strip is hidden on a screen in the set, and nothing on that screen goes back or elsewhere. */
     private static void vanishes(Grounds grounds, TabSet set, List<Finding> findings) {
         for (String id : set.hiddenOn()) {
-            boolean leads = grounds.prototype().index().waysOut(id).stream().filter(w -> !w.isOfFrame()).anyMatch(w -> w.link().effects().anyMatch(e -> e.isMove() && !(e instanceof Effect.OpenAbove)));
-            Optional<Walk> walk = leads ? Optional.empty() : grounds.explorations().stream().flatMap(e -> e.nodesOn(id).stream().filter(n -> n.cell.isIn(set.id())).findFirst().map(e::walkTo).stream()).findFirst();
+            boolean leads = grounds.prototype().index().waysOut(id).stream()
+                    .filter(w -> !w.isOfFrame())
+                    .anyMatch(w -> w.link().effects().anyMatch(e -> e.isMove() && !(e instanceof Effect.OpenAbove)));
+            Optional<Walk> walk = leads
+                    ? Optional.empty()
+                    : grounds.explorations().stream()
+                            .flatMap(e -> e.nodesOn(id).stream()
+                                    .filter(n -> n.cell.isIn(set.id()))
+                                    .findFirst()
+                                    .map(e::walkTo)
+                                    .stream())
+                            .findFirst();
             if (walk.isPresent()) {
                 Screen screen = grounds.prototype().screen(id).orElseThrow();
-                findings.add(Finding.about(Rule.STRIP_VANISHES, Weight.WARNING, Words.screen(grounds.prototype(), id) + " hides the strip of “" + set.shownTitle() + "”, and nothing on it leads back.", List.of(id), walk)
-                        .with(List.of(new Fix("Show the strip there", "The strip is hidden on " + Words.screen(grounds.prototype(), id) + ".", "It shows.", TabSetEdits.hide(set, screen, false)))));
+                findings.add(Finding.about(
+                                Rule.STRIP_VANISHES,
+                                Weight.WARNING,
+                                Words.screen(grounds.prototype(), id) + " hides the strip of “" + set.shownTitle()
+                                        + "”, and nothing on it leads back.",
+                                List.of(id),
+                                walk)
+                        .with(List.of(new Fix(
+                                "Show the strip there",
+                                "The strip is hidden on " + Words.screen(grounds.prototype(), id) + ".",
+                                "It shows.",
+                                TabSetEdits.hide(set, screen, false)))));
             }
         }
     }
 
     /** Sideways swipes of hotspots, of the whole screen, and of pages, where the strip is swiped too. */
     private static void sideways(Grounds grounds, TabSet set, List<Finding> findings) {
-        Fix fix = new Fix("Switch tabs without swipes", "A swipe switches the tabs of “" + set.shownTitle() + "”.", "It does not.", TabSetEdits.change("switch without swipes", set.withSwipes(false)));
+        Fix fix = new Fix(
+                "Switch tabs without swipes",
+                "A swipe switches the tabs of “" + set.shownTitle() + "”.",
+                "It does not.",
+                TabSetEdits.change("switch without swipes", set.withSwipes(false)));
         Set<String> told = new HashSet<>();
         for (Exploration exploration : grounds.explorations()) {
             for (Node node : exploration.nodes()) {
-                if (!node.cell.isIn(set.id()) || set.hiddenOn().contains(node.cell.screen()) || !told.add(node.cell.screen())) {
+                if (!node.cell.isIn(set.id())
+                        || set.hiddenOn().contains(node.cell.screen())
+                        || !told.add(node.cell.screen())) {
                     continue;
                 }
                 String screen = node.cell.screen();
                 for (Way way : grounds.prototype().index().waysOut(screen)) {
-                    if (way.link().cause() instanceof Cause.Touch touch && (touch.gesture() == Gesture.SWIPE_LEFT || touch.gesture() == Gesture.SWIPE_RIGHT)) {
-                        findings.add(new Finding(Rule.SIDEWAYS_TWICE, Weight.WARNING, Words.link(grounds.prototype(), way) + " answers the " + touch.word() + " that switches the tabs of “" + set.shownTitle() + "”.",
-                                List.of(screen), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), Optional.of(exploration.walkTo(node)), List.of(Fixes.removeLink(grounds.prototype(), way), fix)));
+                    if (way.link().cause() instanceof Cause.Touch touch
+                            && (touch.gesture() == Gesture.SWIPE_LEFT || touch.gesture() == Gesture.SWIPE_RIGHT)) {
+                        findings.add(new Finding(
+                                Rule.SIDEWAYS_TWICE,
+                                Weight.WARNING,
+                                Words.link(grounds.prototype(), way) + " answers the " + touch.word()
+                                        + " that switches the tabs of “" + set.shownTitle() + "”.",
+                                List.of(screen),
+                                way.hotspot().map(Hotspot::id),
+                                Optional.of(way.link().id()),
+                                Optional.of(exploration.walkTo(node)),
+                                List.of(Fixes.removeLink(grounds.prototype(), way), fix)));
                     }
                 }
-                node.cell.at().flatMap(a -> grounds.prototype().sequence(a.sequence())).filter(Sequence::swipes).ifPresent(s -> findings.add(Finding.about(Rule.SIDEWAYS_TWICE, Weight.WARNING,
-                        "A swipe turns the pages of “" + s.shownTitle() + "”, and switches the tabs of “" + set.shownTitle() + "” elsewhere.", List.of(screen), Optional.of(exploration.walkTo(node))).with(List.of(fix))));
+                node.cell
+                        .at()
+                        .flatMap(a -> grounds.prototype().sequence(a.sequence()))
+                        .filter(Sequence::swipes)
+                        .ifPresent(s -> findings.add(Finding.about(
+                                        Rule.SIDEWAYS_TWICE,
+                                        Weight.WARNING,
+                                        "A swipe turns the pages of “" + s.shownTitle()
+                                                + "”, and switches the tabs of “" + set.shownTitle() + "” elsewhere.",
+                                        List.of(screen),
+                                        Optional.of(exploration.walkTo(node)))
+                                .with(List.of(fix))));
             }
         }
     }
 
-    private static Finding about(Grounds grounds, Rule rule, Weight weight, TabSet set, String sentence, List<Fix> fixes) {
-        List<String> screens = set.tabs().stream().flatMap(t -> t.root().shown(grounds.prototype()).stream()).map(Screen::id).distinct().toList();
-        return Finding.about(rule, weight, sentence, screens, screens.stream().filter(grounds::shown).findFirst().flatMap(grounds::walkTo)).with(fixes);
+    private static Finding about(
+            Grounds grounds, Rule rule, Weight weight, TabSet set, String sentence, List<Fix> fixes) {
+        List<String> screens = set.tabs().stream()
+                .flatMap(t -> t.root().shown(grounds.prototype()).stream())
+                .map(Screen::id)
+                .distinct()
+                .toList();
+        return Finding.about(
+                        rule,
+                        weight,
+                        sentence,
+                        screens,
+                        screens.stream().filter(grounds::shown).findFirst().flatMap(grounds::walkTo))
+                .with(fixes);
     }
 }

@@ -12,25 +12,38 @@ import pandel.core.model.Status;
 /** {@code title-twice} and {@code title-empty}. */
 final class Titles {
 
-    private Titles() {
-    }
+    private Titles() {}
 
     static List<Finding> in(Grounds grounds) {
         Map<String, List<Screen>> byTitle = new LinkedHashMap<>();
         for (Screen screen : grounds.prototype().screens()) {
             if (screen.status() != Status.PARKED) {
-                byTitle.computeIfAbsent(screen.title().strip().toLowerCase(Locale.ROOT), t -> new ArrayList<>()).add(screen);
+                byTitle.computeIfAbsent(screen.title().strip().toLowerCase(Locale.ROOT), t -> new ArrayList<>())
+                        .add(screen);
             }
         }
         List<Finding> findings = new ArrayList<>();
         byTitle.forEach((title, screens) -> {
             List<String> ids = screens.stream().map(Screen::id).toList();
             if (title.isEmpty()) {
-                findings.add(Finding.about(Rule.TITLE_EMPTY, Weight.WARNING, screens.size() == 1 ? "One screen has no title."
-                        : screens.size() + " screens have no titles.", ids, grounds.walkTo(ids.getFirst())).with(List.of(Fixes.titles(grounds.prototype(), screens))));
+                findings.add(Finding.about(
+                                Rule.TITLE_EMPTY,
+                                Weight.WARNING,
+                                screens.size() == 1
+                                        ? "One screen has no title."
+                                        : screens.size() + " screens have no titles.",
+                                ids,
+                                grounds.walkTo(ids.getFirst()))
+                        .with(List.of(Fixes.titles(grounds.prototype(), screens))));
             } else if (screens.size() > 1) {
-                findings.add(Finding.about(Rule.TITLE_TWICE, Weight.WARNING, screens.size() + " screens have the title “" + screens.getFirst().title() + "”.",
-                        ids, Optional.empty()).with(List.of(Fixes.number(screens))));
+                findings.add(Finding.about(
+                                Rule.TITLE_TWICE,
+                                Weight.WARNING,
+                                screens.size() + " screens have the title “"
+                                        + screens.getFirst().title() + "”.",
+                                ids,
+                                Optional.empty())
+                        .with(List.of(Fixes.number(screens))));
             }
         });
         return findings;

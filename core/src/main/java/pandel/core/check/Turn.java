@@ -11,19 +11,42 @@ import pandel.core.play.TrailAction;
  * One way on from a cell.
  *
  * @param events what a person does, or waits for, until it is done; the last one does it
- * @param link   id of the link that does it; empty for what the frames and the device do
+ * @param link id of the link that does it; empty for what the frames and the device do
  * @param actions moves alone; facts set only where nothing moves; never empty
- * @param facts   what is remembered after it, as far as anything asks for it
- * @param held    what the place has typed in it after it, where nothing moves
- * @param drawer  id of the drawer that is open after it; where it moves, if it is attached there
- * @param out     whether it leads to an outside address, besides a move too
- * @param waited  what of the waits is spent by then, where nothing moves; see {@link WaitTurns}
+ * @param facts what is remembered after it, as far as anything asks for it
+ * @param held what the place has typed in it after it, where nothing moves
+ * @param drawer id of the drawer that is open after it; where it moves, if it is attached there
+ * @param out whether it leads to an outside address, besides a move too
+ * @param waited what of the waits is spent by then, where nothing moves; see {@link WaitTurns}
  */
-record Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, Held held, int waited, Optional<String> drawer, boolean out) {
+record Turn(
+        List<Event> events,
+        Optional<String> link,
+        List<TrailAction> actions,
+        Facts facts,
+        Held held,
+        int waited,
+        Optional<String> drawer,
+        boolean out) {
 
     /** One that leads to no outside address, unless its actions do. */
-    Turn(List<Event> events, Optional<String> link, List<TrailAction> actions, Facts facts, Held held, int waited, Optional<String> drawer) {
-        this(events, link, actions, facts, held, waited, drawer, actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
+    Turn(
+            List<Event> events,
+            Optional<String> link,
+            List<TrailAction> actions,
+            Facts facts,
+            Held held,
+            int waited,
+            Optional<String> drawer) {
+        this(
+                events,
+                link,
+                actions,
+                facts,
+                held,
+                waited,
+                drawer,
+                actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
     }
 
     /** The same with other things remembered after it. */

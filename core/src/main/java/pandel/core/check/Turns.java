@@ -31,7 +31,6 @@ import pandel.core.model.Status;
 import pandel.core.model.TabSet;
 import pandel.core.model.Value;
 import pandel.core.play.Head;
-import pandel.core.play.Lookback;
 import pandel.core.play.Offer;
 import pandel.core.play.Rules;
 import pandel.core.play.Ruling;
@@ -62,17 +61,19 @@ final class Turns {
         this.device = device;
         this.named = named;
         this.likenesses = new Likenesses(prototype, named);
-        this.known = Arrays.stream(Gesture.values()).filter(g -> g.refusedBy(device).isEmpty()).toList();
+        this.known = Arrays.stream(Gesture.values())
+                .filter(g -> g.refusedBy(device).isEmpty())
+                .toList();
     }
 
     /**
      * What can be done at a cell.
      *
-     * @param sure     what surely does something
+     * @param sure what surely does something
      * @param doubtful waits that come only when an earlier one finds nothing to return to, or whose moment is not known
-     * @param nothing  ids of the links that surely find nothing to do
-     * @param back     ids of the links that may return to a screen, or may find nothing to return to
-     * @param idle     what surely comes to nothing, each with how
+     * @param nothing ids of the links that surely find nothing to do
+     * @param back ids of the links that may return to a screen, or may find nothing to return to
+     * @param idle what surely comes to nothing, each with how
      */
     record Done(List<Turn> sure, List<Turn> doubtful, Set<String> back, Set<String> nothing, List<Idle> idle) {
 
@@ -81,14 +82,24 @@ final class Turns {
         }
 
         private Done with(UnaryOperator<Facts> after) {
-            return new Done(sure.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(), doubtful.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(), back, nothing, idle);
+            return new Done(
+                    sure.stream()
+                            .map(t -> t.remembering(after.apply(t.facts())))
+                            .toList(),
+                    doubtful.stream()
+                            .map(t -> t.remembering(after.apply(t.facts())))
+                            .toList(),
+                    back,
+                    nothing,
+                    idle);
         }
     }
 
     /**
      * Everything at a cell.
      *
-     * @param here all but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does, waits
+     * @param here all but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does,
+     *     waits
      * @param back what device back does
      */
     record All(Done here, Done back) {
@@ -105,12 +116,15 @@ final class Turns {
 
         /** What surely comes to nothing, device back among it. */
         List<Idle> idle() {
-            return back.idle().isEmpty() ? here.idle() : Stream.concat(here.idle().stream(), back.idle().stream()).toList();
+            return back.idle().isEmpty()
+                    ? here.idle()
+                    : Stream.concat(here.idle().stream(), back.idle().stream()).toList();
         }
 
         /** What surely does something, and what may. */
         Stream<Turn> turns() {
-            return Stream.of(here.sure(), here.doubtful(), back.sure(), back.doubtful()).flatMap(List::stream);
+            return Stream.of(here.sure(), here.doubtful(), back.sure(), back.doubtful())
+                    .flatMap(List::stream);
         }
 
         /** The same where more is remembered. @param after what is remembered after each turn */
@@ -119,15 +133,20 @@ final class Turns {
         }
     }
 
-    /** Made once for all cells that differ in nothing that matters there, and for all that is remembered and neither read nor changed there. */
+    /**
+     * Made once for all cells that differ in nothing that matters there, and for all that is remembered and neither
+     * read nor changed there.
+     */
     All at(Cell cell) {
         Cell alone = local.alone(cell);
         All all = made.computeIfAbsent(likenesses.of(alone), key -> {
             Done back = back(alone);
             return new All(make(alone, back), back);
         });
-        return alone.facts().equals(cell.facts()) ? all
-                : all.with(own -> own.equals(alone.facts()) ? cell.facts() : local.after(cell.screen(), cell.facts(), own));
+        return alone.facts().equals(cell.facts())
+                ? all
+                : all.with(own ->
+                        own.equals(alone.facts()) ? cell.facts() : local.after(cell.screen(), cell.facts(), own));
     }
 
     private static Set<String> joined(Set<String> a, Set<String> b) {
@@ -155,17 +174,38 @@ final class Turns {
                 return turns;
             }
         }
-        for (Hotspot hotspot : Look.of(prototype, screen, cell.known()).hotspots(prototype, prototype.widths().of(device.width()))) {
-            rows(hotspot).forEach(row -> touches(hotspot.links(), (touch, link) ->
-                    add(turns, cell, hotspot.row(row), List.of(), new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)), link)));
+        for (Hotspot hotspot : Look.of(prototype, screen, cell.known())
+                .hotspots(prototype, prototype.widths().of(device.width()))) {
+            rows(hotspot)
+                    .forEach(row -> touches(
+                            hotspot.links(),
+                            (touch, link) -> add(
+                                    turns,
+                                    cell,
+                                    hotspot.row(row),
+                                    List.of(),
+                                    new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)),
+                                    link)));
             typing(turns, cell, hotspot);
         }
-        touches(screen.links(), (touch, link) -> add(turns, cell, List.of(), new Event.Touched(touch, new Event.On.Point(0, 0)), link));
+        touches(
+                screen.links(),
+                (touch, link) -> add(turns, cell, List.of(), new Event.Touched(touch, new Event.On.Point(0, 0)), link));
         FrameTurns.add(this, turns, cell, screen);
         if (!cell.level().base()) {
             Head head = head(cell);
-            add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())), Optional.empty(), rules.outside(head));
-            add(turns, cell, List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())), Optional.empty(), rules.away(head));
+            add(
+                    turns,
+                    cell,
+                    List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())),
+                    Optional.empty(),
+                    rules.outside(head));
+            add(
+                    turns,
+                    cell,
+                    List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())),
+                    Optional.empty(),
+                    rules.away(head));
         }
         WaitTurns.add(this, turns, cell, screen);
         PairTurns.add(this, turns, cell, back);
@@ -177,7 +217,11 @@ final class Turns {
         if (hotspot.rows().isEmpty()) {
             return List.of(0);
         }
-        Set<String> read = hotspot.links().stream().flatMap(Asked::reads).filter(Source.OfRow.class::isInstance).map(s -> ((Source.OfRow) s).name()).collect(Collectors.toSet());
+        Set<String> read = hotspot.links().stream()
+                .flatMap(Asked::reads)
+                .filter(Source.OfRow.class::isInstance)
+                .map(s -> ((Source.OfRow) s).name())
+                .collect(Collectors.toSet());
         Map<Map<String, Value>, Integer> first = new LinkedHashMap<>();
         for (int row = 1; row <= hotspot.rows().size(); row++) {
             Map<String, Value> values = new HashMap<>(hotspot.row(row));
@@ -193,17 +237,27 @@ final class Turns {
             for (String text : asked.texts()) {
                 Held then = cell.held().typing(hotspot.id(), text);
                 if (!then.equals(cell.held())) {
-                    turns.sure().add(new Turn(List.of(new Event.Typed(hotspot.id(), text)), Optional.empty(), List.of(new TrailAction.Hold(hotspot.id(), text)), cell.facts(), then, cell.waited(), cell.drawer()));
+                    turns.sure()
+                            .add(new Turn(
+                                    List.of(new Event.Typed(hotspot.id(), text)),
+                                    Optional.empty(),
+                                    List.of(new TrailAction.Hold(hotspot.id(), text)),
+                                    cell.facts(),
+                                    then,
+                                    cell.waited(),
+                                    cell.drawer()));
                 }
             }
         }
-        hotspot.linkFor(new Cause.Submit()).ifPresent(link -> add(turns, cell, List.of(), new Event.Submitted(hotspot.id()), link));
+        hotspot.linkFor(new Cause.Submit())
+                .ifPresent(link -> add(turns, cell, List.of(), new Event.Submitted(hotspot.id()), link));
     }
 
     /** Each gesture that the device knows, with the first link for it. */
     void touches(List<Link> links, BiConsumer<Cause.Touch, Link> then) {
         for (int i = 0; i < links.size(); i++) {
-            if (links.get(i).cause() instanceof Cause.Touch touch && known.contains(touch.gesture())
+            if (links.get(i).cause() instanceof Cause.Touch touch
+                    && known.contains(touch.gesture())
                     && links.subList(0, i).stream().noneMatch(l -> l.cause().equals(touch))) {
                 then.accept(touch, links.get(i));
             }
@@ -217,7 +271,9 @@ final class Turns {
     /** What device back does: the screen's own link for it, each of its outcomes, else the device itself. */
     private Done back(Cell cell) {
         Done turns = new Done();
-        Optional<Link> link = device.goesBack() && cell.drawer().isEmpty() ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance)) : Optional.empty();
+        Optional<Link> link = device.goesBack() && cell.drawer().isEmpty()
+                ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance))
+                : Optional.empty();
         if (link.isEmpty() || rules.offer(head(cell), link.get()) instanceof Offer.Nothing) {
             Ruling ruling = rules.deviceBack(head(cell));
             add(turns, cell, List.of(new Event.DeviceBack()), ruling.countsAs(prototype), ruling);
@@ -228,7 +284,19 @@ final class Turns {
     }
 
     Head head(Cell cell) {
-        return new Head(device, cell.screen(), cell.at(), In.around(cell.around()), cell.level(), cell.first(), new MarkedLookback(prototype, named, cell), cell.known(), cell.levels(), device.width(), cell.drawer(), Optional.empty());
+        return new Head(
+                device,
+                cell.screen(),
+                cell.at(),
+                In.around(cell.around()),
+                cell.level(),
+                cell.first(),
+                new MarkedLookback(prototype, named, cell),
+                cell.known(),
+                cell.levels(),
+                device.width(),
+                cell.drawer(),
+                Optional.empty());
     }
 
     /** What a link can turn out to, one after another; empty where none of its conditions holds. */
@@ -245,16 +313,28 @@ final class Turns {
         return switch (rules.offer(head, link)) {
             case Offer.Nothing nothing -> List.of();
             case Offer.One one -> List.of(add(turns, cell, head, after(before, last), link, one.branch()));
-            case Offer.Several several -> several.branches().stream()
-                    .map(b -> add(turns, cell, head, after(before, last.turning(b.outcome().orElseThrow())), link, b)).toList();
+            case Offer.Several several ->
+                several.branches().stream()
+                        .map(b -> add(
+                                turns,
+                                cell,
+                                head,
+                                after(before, last.turning(b.outcome().orElseThrow())),
+                                link,
+                                b))
+                        .toList();
         };
     }
 
     /** The outcome of a link that does nothing; empty where it need not be named. */
     Optional<String> idle(Cell cell, Link link) {
         Head head = head(cell);
-        return rules.offer(head, link) instanceof Offer.Several several ? several.branches().stream()
-                .filter(b -> !(rules.branch(head, b) instanceof Ruling.Acts)).findFirst().flatMap(Branch::outcome) : Optional.empty();
+        return rules.offer(head, link) instanceof Offer.Several several
+                ? several.branches().stream()
+                        .filter(b -> !(rules.branch(head, b) instanceof Ruling.Acts))
+                        .findFirst()
+                        .flatMap(Branch::outcome)
+                : Optional.empty();
     }
 
     private static List<Event> after(List<Event> before, Event last) {
@@ -290,14 +370,37 @@ final class Turns {
         }
         if (ruling instanceof Ruling.Acts acts && acts.actions().stream().noneMatch(Turns::leadsToParked)) {
             // A tab that was shown before is as it was left, with facts that may be others now.
-            if (asked.changes() && acts.actions().stream().anyMatch(a -> a instanceof TrailAction.ShowTab show && prototype.tabSet(show.set()).map(TabSet::keeps).orElse(false))) {
-                turns.back().add(acts.actions().stream().filter(TrailAction.ShowTab.class::isInstance).map(a -> ((TrailAction.ShowTab) a).to().tabs().getFirst().tab()).findFirst().orElseThrow());
+            if (asked.changes()
+                    && acts.actions().stream()
+                            .anyMatch(a -> a instanceof TrailAction.ShowTab show
+                                    && prototype
+                                            .tabSet(show.set())
+                                            .map(TabSet::keeps)
+                                            .orElse(false))) {
+                turns.back()
+                        .add(acts.actions().stream()
+                                .filter(TrailAction.ShowTab.class::isInstance)
+                                .map(a -> ((TrailAction.ShowTab) a)
+                                        .to()
+                                        .tabs()
+                                        .getFirst()
+                                        .tab())
+                                .findFirst()
+                                .orElseThrow());
             }
             Turn turn = turn(cell, events, link, acts.actions());
-            if (acts.actions().getFirst().moves() && turn.drawer().isPresent() && (!(turn.actions().getLast() instanceof TrailAction.Forward to) || to instanceof TrailAction.ShowTab)) {
+            if (acts.actions().getFirst().moves()
+                    && turn.drawer().isPresent()
+                    && (!(turn.actions().getLast() instanceof TrailAction.Forward to)
+                            || to instanceof TrailAction.ShowTab)) {
                 // What it goes back to is not known here, nor whether the drawer opens there: that is not followed.
                 turns.doubtful().add(turn);
-                turns.doubtful().add(turn(cell, events, link, List.of(new TrailAction.OpenDrawer(turn.drawer().get()))));
+                turns.doubtful()
+                        .add(turn(
+                                cell,
+                                events,
+                                link,
+                                List.of(new TrailAction.OpenDrawer(turn.drawer().get()))));
                 turns.back().add(link.orElseThrow());
                 return;
             }
@@ -307,7 +410,14 @@ final class Turns {
 
     /** A wait is spent and does nothing; what is remembered may be other when the next one is due. */
     Turn spending(Cell then, List<Event> events) {
-        return new Turn(events, Optional.empty(), List.of(new TrailAction.Spend()), then.facts(), then.held(), then.waited(), then.drawer());
+        return new Turn(
+                events,
+                Optional.empty(),
+                List.of(new TrailAction.Spend()),
+                then.facts(),
+                then.held(),
+                then.waited(),
+                then.drawer());
     }
 
     Local local() {
@@ -328,23 +438,36 @@ final class Turns {
 
     /** Whether what is remembered can matter to a link. */
     boolean asks(Link link) {
-        return (asked.changes() || asked.anyHeld()) && link.branches().stream().anyMatch(b -> !b.when().isEmpty());
+        return (asked.changes() || asked.anyHeld())
+                && link.branches().stream().anyMatch(b -> !b.when().isEmpty());
     }
 
     Turn turn(Cell cell, List<Event> events, Optional<String> link, List<TrailAction> actions) {
         Facts facts = cell.facts();
         Optional<String> drawer = cell.drawer();
         for (TrailAction action : actions) {
-            drawer = action instanceof TrailAction.OpenDrawer open ? Optional.of(open.drawer()) : action instanceof TrailAction.CloseDrawer ? Optional.empty() : drawer;
+            drawer = action instanceof TrailAction.OpenDrawer open
+                    ? Optional.of(open.drawer())
+                    : action instanceof TrailAction.CloseDrawer ? Optional.empty() : drawer;
             facts = action instanceof TrailAction.Set set ? facts.with(set.fact(), set.value()) : facts;
         }
         facts = facts == cell.facts() ? facts : asked.of(facts);
         boolean moves = actions.getFirst().moves();
-        return new Turn(events, link, moves ? actions.stream().filter(TrailAction::moves).toList() : actions, facts, cell.held(), moves ? 0 : cell.waited(), moves ? opensThere(actions) : drawer, actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
+        return new Turn(
+                events,
+                link,
+                moves ? actions.stream().filter(TrailAction::moves).toList() : actions,
+                facts,
+                cell.held(),
+                moves ? 0 : cell.waited(),
+                moves ? opensThere(actions) : drawer,
+                actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
     }
 
     private static Optional<String> opensThere(List<TrailAction> actions) {
-        return actions.stream().flatMap(a -> a instanceof TrailAction.OpenThere open ? Stream.of(open.drawer()) : Stream.empty()).findFirst();
+        return actions.stream()
+                .flatMap(a -> a instanceof TrailAction.OpenThere open ? Stream.of(open.drawer()) : Stream.empty())
+                .findFirst();
     }
 
     static boolean leadsToParked(TrailAction action) {

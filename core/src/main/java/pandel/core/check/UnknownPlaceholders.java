@@ -14,11 +14,12 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 
-/** {@code unknown-placeholder}: names in braces, in words shown, that are neither values the screen expects nor facts. */
+/**
+ * {@code unknown-placeholder}: names in braces, in words shown, that are neither values the screen expects nor facts.
+ */
 final class UnknownPlaceholders {
 
-    private UnknownPlaceholders() {
-    }
+    private UnknownPlaceholders() {}
 
     static List<Finding> in(Grounds grounds) {
         Prototype prototype = grounds.prototype();
@@ -26,25 +27,51 @@ final class UnknownPlaceholders {
         for (Screen screen : prototype.screens()) {
             if (screen.status() != Status.PARKED) {
                 Map<String, String> unknown = new LinkedHashMap<>();
-                Values.words(screen).forEach(words -> names(words).filter(n -> isUnknown(prototype, screen, n)).forEach(n -> unknown.putIfAbsent(n, words)));
-                unknown.forEach((name, words) -> findings.add(Finding.about(Rule.UNKNOWN_PLACEHOLDER, Weight.WARNING,
-                        Words.screen(prototype, screen.id()) + " shows {" + name + "}, and there is no such value.", List.of(screen.id()), grounds.walkTo(screen.id()))
+                Values.words(screen)
+                        .forEach(words -> names(words)
+                                .filter(n -> isUnknown(prototype, screen, n))
+                                .forEach(n -> unknown.putIfAbsent(n, words)));
+                unknown.forEach((name, words) -> findings.add(Finding.about(
+                                Rule.UNKNOWN_PLACEHOLDER,
+                                Weight.WARNING,
+                                Words.screen(prototype, screen.id()) + " shows {" + name
+                                        + "}, and there is no such value.",
+                                List.of(screen.id()),
+                                grounds.walkTo(screen.id()))
                         .with(List.of(ValueFixes.expect(screen, name)))));
             }
         }
         for (Way way : prototype.index().ways()) {
-            way.link().effects().flatMap(UnknownPlaceholders::words).flatMap(UnknownPlaceholders::names).distinct()
-                    .filter(n -> way.from().stream().anyMatch(s -> isUnknown(prototype, s, n))).forEach(name -> {
-                        Screen on = way.from().stream().filter(s -> isUnknown(prototype, s, name)).findFirst().orElseThrow();
-                        findings.add(new Finding(Rule.UNKNOWN_PLACEHOLDER, Weight.WARNING, Words.link(prototype, way) + " says {" + name + "}, and there is no such value on “" + on.shownTitle() + "”.",
-                                List.of(on.id()), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()), grounds.walkTo(on.id()), List.of(ValueFixes.expect(on, name))));
+            way.link()
+                    .effects()
+                    .flatMap(UnknownPlaceholders::words)
+                    .flatMap(UnknownPlaceholders::names)
+                    .distinct()
+                    .filter(n -> way.from().stream().anyMatch(s -> isUnknown(prototype, s, n)))
+                    .forEach(name -> {
+                        Screen on = way.from().stream()
+                                .filter(s -> isUnknown(prototype, s, name))
+                                .findFirst()
+                                .orElseThrow();
+                        findings.add(new Finding(
+                                Rule.UNKNOWN_PLACEHOLDER,
+                                Weight.WARNING,
+                                Words.link(prototype, way) + " says {" + name + "}, and there is no such value on “"
+                                        + on.shownTitle() + "”.",
+                                List.of(on.id()),
+                                way.hotspot().map(Hotspot::id),
+                                Optional.of(way.link().id()),
+                                grounds.walkTo(on.id()),
+                                List.of(ValueFixes.expect(on, name))));
                     });
         }
         return findings;
     }
 
     static Stream<String> words(Effect effect) {
-        return effect instanceof Effect.Notice notice ? Stream.of(notice.words()) : effect instanceof Effect.Leave leave ? Stream.of(leave.address()) : Stream.empty();
+        return effect instanceof Effect.Notice notice
+                ? Stream.of(notice.words())
+                : effect instanceof Effect.Leave leave ? Stream.of(leave.address()) : Stream.empty();
     }
 
     private static Stream<String> names(String words) {
@@ -52,6 +79,7 @@ final class UnknownPlaceholders {
     }
 
     private static boolean isUnknown(Prototype prototype, Screen screen, String name) {
-        return screen.expects().stream().noneMatch(e -> e.name().equals(name)) && Placeholders.fact(prototype, name).isEmpty();
+        return screen.expects().stream().noneMatch(e -> e.name().equals(name))
+                && Placeholders.fact(prototype, name).isEmpty();
     }
 }

@@ -14,29 +14,45 @@ import pandel.core.model.Status;
 /** {@code unreached-screen}: what no way of using the prototype ever shows, one finding for each kind of reason. */
 final class UnreachedScreens {
 
-    private UnreachedScreens() {
-    }
+    private UnreachedScreens() {}
 
     /** Why a screen is never shown. */
     enum Reason {
-        NOTHING_LEADS_HERE, ONLY_UNREACHED, LINKS_NEVER_WORK, ONLY_FROM_START_POINTS
+        NOTHING_LEADS_HERE,
+        ONLY_UNREACHED,
+        LINKS_NEVER_WORK,
+        ONLY_FROM_START_POINTS
     }
 
     static List<Finding> in(Grounds grounds) {
         Map<Reason, List<String>> unreached = new EnumMap<>(Reason.class);
         for (Screen screen : grounds.prototype().screens()) {
             if (grounds.perhapsShown(screen.id())) {
-                grounds.unsettled().accept(new Unsettled(Rule.UNREACHED_SCREEN, screen.id(),
-                        "Whether " + Words.screen(grounds.prototype(), screen.id()) + " is ever shown."));
+                grounds.unsettled()
+                        .accept(new Unsettled(
+                                Rule.UNREACHED_SCREEN,
+                                screen.id(),
+                                "Whether " + Words.screen(grounds.prototype(), screen.id()) + " is ever shown."));
             } else if (screen.status() != Status.PARKED && !grounds.shown(screen.id())) {
-                unreached.computeIfAbsent(reason(grounds, screen.id()), r -> new ArrayList<>()).add(screen.id());
+                unreached
+                        .computeIfAbsent(reason(grounds, screen.id()), r -> new ArrayList<>())
+                        .add(screen.id());
             }
         }
         List<Finding> findings = new ArrayList<>();
-        unreached.forEach((reason, ids) -> findings.add(Finding.about(Rule.UNREACHED_SCREEN,
-                reason == Reason.LINKS_NEVER_WORK ? Weight.PROBLEM : reason == Reason.ONLY_FROM_START_POINTS ? Weight.NOTE : Weight.WARNING,
-                sentence(grounds.prototype(), reason, ids), ids, reason == Reason.ONLY_FROM_START_POINTS ? grounds.walkFromPoint(ids.getFirst()) : Optional.empty())
-                .with(List.of(Fixes.park(ids.stream().map(id -> grounds.prototype().screen(id).orElseThrow()).toList())))));
+        unreached.forEach((reason, ids) -> findings.add(Finding.about(
+                        Rule.UNREACHED_SCREEN,
+                        reason == Reason.LINKS_NEVER_WORK
+                                ? Weight.PROBLEM
+                                : reason == Reason.ONLY_FROM_START_POINTS ? Weight.NOTE : Weight.WARNING,
+                        sentence(grounds.prototype(), reason, ids),
+                        ids,
+                        reason == Reason.ONLY_FROM_START_POINTS
+                                ? grounds.walkFromPoint(ids.getFirst())
+                                : Optional.empty())
+                .with(List.of(Fixes.park(ids.stream()
+                        .map(id -> grounds.prototype().screen(id).orElseThrow())
+                        .toList())))));
         return findings;
     }
 
@@ -49,18 +65,21 @@ final class UnreachedScreens {
             return Reason.NOTHING_LEADS_HERE;
         }
         List<Way> live = grounds.prototype().index().waysIn(id).stream()
-                .filter(way -> way.from().stream().anyMatch(s -> grounds.shown(s.id()))).toList();
+                .filter(way -> way.from().stream().anyMatch(s -> grounds.shown(s.id())))
+                .toList();
         return live.isEmpty() ? Reason.ONLY_UNREACHED : Reason.LINKS_NEVER_WORK;
     }
 
     private static String sentence(Prototype prototype, Reason reason, List<String> ids) {
         String names = Words.screens(prototype, ids);
         String are = ids.size() == 1 ? " is never shown: " : " are never shown: ";
-        return names + are + switch (reason) {
-            case NOTHING_LEADS_HERE -> "nothing leads here yet.";
-            case ONLY_UNREACHED -> "only screens that are never shown themselves lead here.";
-            case ONLY_FROM_START_POINTS -> "from no entry; only play that begins at a start point comes here.";
-            case LINKS_NEVER_WORK -> "links lead here, but none of them ever works.";
-        };
+        return names
+                + are
+                + switch (reason) {
+                    case NOTHING_LEADS_HERE -> "nothing leads here yet.";
+                    case ONLY_UNREACHED -> "only screens that are never shown themselves lead here.";
+                    case ONLY_FROM_START_POINTS -> "from no entry; only play that begins at a start point comes here.";
+                    case LINKS_NEVER_WORK -> "links lead here, but none of them ever works.";
+                };
     }
 }

@@ -11,24 +11,37 @@ import pandel.core.model.Target;
 /** Ways to mend what is found about values. */
 final class ValueFixes {
 
-    private ValueFixes() {
-    }
+    private ValueFixes() {}
 
     static Fix expect(Screen screen, String name) {
-        return new Fix("Let the screen expect “" + name + "”", "“" + screen.shownTitle() + "” does not expect it.", "“" + screen.shownTitle() + "” expects it, as a text, and can do without.",
+        return new Fix(
+                "Let the screen expect “" + name + "”",
+                "“" + screen.shownTitle() + "” does not expect it.",
+                "“" + screen.shownTitle() + "” expects it, as a text, and can do without.",
                 Carrying.expect(screen, Expected.text(name).withRequired(false)));
     }
 
     static Fix needNot(Screen screen, Expected expected) {
-        return new Fix("Let the screen do without “" + expected.name() + "”", "“" + screen.shownTitle() + "” needs it.", "“" + screen.shownTitle() + "” can do without it.",
+        return new Fix(
+                "Let the screen do without “" + expected.name() + "”",
+                "“" + screen.shownTitle() + "” needs it.",
+                "“" + screen.shownTitle() + "” can do without it.",
                 Carrying.expect(screen, expected.withRequired(false)));
     }
 
     static Fix carryNoMore(Way way, Target target, String name) {
-        return new Fix("Carry “" + name + "” no more", "The link carries it.", "The link does not carry it.", Carrying.carry(way.link(), target, name, Optional.empty()));
+        return new Fix(
+                "Carry “" + name + "” no more",
+                "The link carries it.",
+                "The link does not carry it.",
+                Carrying.carry(way.link(), target, name, Optional.empty()));
     }
 
     static Fix carryGiven(Way way, Target target, String name) {
-        return new Fix("Carry the “" + name + "” that the screen was given", "The link carries none.", "The link carries what its own screen was given.", Carrying.carry(way.link(), target, name, Optional.of(new Source.Given(name))));
+        return new Fix(
+                "Carry the “" + name + "” that the screen was given",
+                "The link carries none.",
+                "The link carries what its own screen was given.",
+                Carrying.carry(way.link(), target, name, Optional.of(new Source.Given(name))));
     }
 }

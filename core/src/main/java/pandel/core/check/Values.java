@@ -13,7 +13,6 @@ import pandel.core.model.Expected;
 import pandel.core.model.Fact;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Known;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Source;
@@ -22,7 +21,10 @@ import pandel.core.model.Target;
 import pandel.core.model.Value;
 import pandel.core.play.Ruling;
 
-/** {@code value-missing}, {@code value-unknown} and {@code value-type}: what links carry against what their targets expect. */
+/**
+ * {@code value-missing}, {@code value-unknown} and {@code value-type}: what links carry against what their targets
+ * expect.
+ */
 final class Values {
 
     private final Grounds grounds;
@@ -39,9 +41,15 @@ final class Values {
         Values values = new Values(grounds);
         for (Way way : grounds.prototype().index().ways()) {
             for (Branch branch : way.link().branches()) {
-                branch.move().flatMap(Effect::target).ifPresent(target -> grounds.prototype().screen(target.id()).filter(s -> s.status() != Status.PARKED)
-                        .filter(s -> !s.expects().isEmpty() || !target.values().isEmpty())
-                        .filter(s -> !(branch.move().get() instanceof Effect.ReturnTo)).ifPresent(s -> values.look(way, branch, target, s)));
+                branch.move()
+                        .flatMap(Effect::target)
+                        .ifPresent(target -> grounds.prototype()
+                                .screen(target.id())
+                                .filter(s -> s.status() != Status.PARKED)
+                                .filter(s -> !s.expects().isEmpty()
+                                        || !target.values().isEmpty())
+                                .filter(s -> !(branch.move().get() instanceof Effect.ReturnTo))
+                                .ifPresent(s -> values.look(way, branch, target, s)));
             }
         }
         values.inFrames();
@@ -51,7 +59,13 @@ final class Values {
     private void look(Way way, Branch branch, Target target, Screen screen) {
         for (String name : target.values().keySet()) {
             if (screen.expects().stream().noneMatch(e -> e.name().equals(name))) {
-                add(way, Rule.VALUE_UNKNOWN, Weight.WARNING, link(way) + " carries “" + name + "” to “" + screen.shownTitle() + "”, which does not expect it.", Optional.empty(),
+                add(
+                        way,
+                        Rule.VALUE_UNKNOWN,
+                        Weight.WARNING,
+                        link(way) + " carries “" + name + "” to “" + screen.shownTitle()
+                                + "”, which does not expect it.",
+                        Optional.empty(),
                         List.of(ValueFixes.expect(screen, name), ValueFixes.carryNoMore(way, target, name)));
             }
         }
@@ -61,16 +75,37 @@ final class Values {
             if (source == null) {
                 if (needed) {
                     List<Fix> fixes = new ArrayList<>();
-                    if (!way.from().isEmpty() && way.from().stream().allMatch(s -> s.expects().stream().anyMatch(e -> e.name().equals(expected.name())))) {
+                    if (!way.from().isEmpty()
+                            && way.from().stream()
+                                    .allMatch(s -> s.expects().stream()
+                                            .anyMatch(e -> e.name().equals(expected.name())))) {
                         fixes.add(ValueFixes.carryGiven(way, target, expected.name()));
                     }
                     fixes.add(ValueFixes.needNot(screen, expected));
-                    add(way, Rule.VALUE_MISSING, Weight.PROBLEM, link(way) + " carries no “" + expected.name() + "”, and “" + screen.shownTitle() + "” needs it.",
-                            grounds.idles().walk(way.link().id(), i -> i.branch().filter(b -> b == branch).isPresent() && i.isRefused()), fixes);
+                    add(
+                            way,
+                            Rule.VALUE_MISSING,
+                            Weight.PROBLEM,
+                            link(way) + " carries no “" + expected.name() + "”, and “" + screen.shownTitle()
+                                    + "” needs it.",
+                            grounds.idles()
+                                    .walk(
+                                            way.link().id(),
+                                            i -> i.branch()
+                                                            .filter(b -> b == branch)
+                                                            .isPresent()
+                                                    && i.isRefused()),
+                            fixes);
                 }
             } else if (neverFits(expected, way, source)) {
-                add(way, Rule.VALUE_TYPE, needed ? Weight.PROBLEM : Weight.WARNING, link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name() + "”, which is "
-                        + kind(expected) + ".", Optional.empty(), List.of(ValueFixes.carryNoMore(way, target, expected.name())));
+                add(
+                        way,
+                        Rule.VALUE_TYPE,
+                        needed ? Weight.PROBLEM : Weight.WARNING,
+                        link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name() + "”, which is "
+                                + kind(expected) + ".",
+                        Optional.empty(),
+                        List.of(ValueFixes.carryNoMore(way, target, expected.name())));
             } else if (needed && !(source instanceof Source.Constant)) {
                 lacking(way, branch, screen, expected, source);
             }
@@ -79,28 +114,57 @@ final class Values {
 
     /** A source that is nothing, or of the wrong type, in some situation in which the branch is taken. */
     private void lacking(Way way, Branch branch, Screen screen, Expected expected, Source source) {
-        grounds.idles().of(way.link().id()).stream().filter(at -> at.idle().branch().filter(b -> b == branch).isPresent() && at.idle().isRefused()
-                && expected.take(at.idle().known().value(prototype, source)).isEmpty()).findFirst().ifPresent(at ->
-                add(way, Rule.VALUE_MISSING, grounds.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM,
-                        link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name() + "”, which can be "
-                                + (at.idle().known().value(prototype, source).equals(Value.NOTHING) ? "empty" : "no " + expected.kind().word()) + "; “" + screen.shownTitle() + "” needs it.",
-                        Optional.of(at.walk()), List.of(ValueFixes.needNot(screen, expected))));
+        grounds.idles().of(way.link().id()).stream()
+                .filter(at -> at.idle().branch().filter(b -> b == branch).isPresent()
+                        && at.idle().isRefused()
+                        && expected.take(at.idle().known().value(prototype, source))
+                                .isEmpty())
+                .findFirst()
+                .ifPresent(at -> add(
+                        way,
+                        Rule.VALUE_MISSING,
+                        grounds.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM,
+                        link(way) + " carries “" + source.words(prototype) + "” as “" + expected.name()
+                                + "”, which can be "
+                                + (at.idle().known().value(prototype, source).equals(Value.NOTHING)
+                                        ? "empty"
+                                        : "no " + expected.kind().word())
+                                + "; “" + screen.shownTitle() + "” needs it.",
+                        Optional.of(at.walk()),
+                        List.of(ValueFixes.needNot(screen, expected))));
     }
 
-    /** What is refused for want of a value where a tab set or a sequence is led to, or one of their tabs and pages chosen. */
+    /**
+     * What is refused for want of a value where a tab set or a sequence is led to, or one of their tabs and pages
+     * chosen.
+     */
     private void inFrames() {
         for (Idles.At at : grounds.idles().firsts(i -> i.lack().isPresent())) {
             Ruling.Lack lack = at.idle().lack().orElseThrow();
             Optional<Way> way = prototype.index().way(at.idle().link());
             Optional<Target> target = at.idle().move().flatMap(Effect::target);
             Optional<Screen> screen = prototype.screen(lack.screen());
-            Optional<Expected> expected = screen.stream().flatMap(s -> s.expects().stream()).filter(e -> e.name().equals(lack.name())).findFirst();
-            if (way.isPresent() && expected.isPresent() && target.filter(Target.ToScreen.class::isInstance).isEmpty()) {
-                Optional<Source> source = target.flatMap(t -> Optional.ofNullable(t.values().get(lack.name())));
-                add(way.get(), Rule.VALUE_MISSING, grounds.fires(way.get().link().id()) ? Weight.WARNING : Weight.PROBLEM,
-                        link(way.get()) + (source.isEmpty() ? " brings no “" + lack.name() + "” to “" : " carries “" + source.get().words(prototype) + "” as “" + lack.name() + "”, which does not come to “")
+            Optional<Expected> expected = screen.stream()
+                    .flatMap(s -> s.expects().stream())
+                    .filter(e -> e.name().equals(lack.name()))
+                    .findFirst();
+            if (way.isPresent()
+                    && expected.isPresent()
+                    && target.filter(Target.ToScreen.class::isInstance).isEmpty()) {
+                Optional<Source> source =
+                        target.flatMap(t -> Optional.ofNullable(t.values().get(lack.name())));
+                add(
+                        way.get(),
+                        Rule.VALUE_MISSING,
+                        grounds.fires(way.get().link().id()) ? Weight.WARNING : Weight.PROBLEM,
+                        link(way.get())
+                                + (source.isEmpty()
+                                        ? " brings no “" + lack.name() + "” to “"
+                                        : " carries “" + source.get().words(prototype) + "” as “" + lack.name()
+                                                + "”, which does not come to “")
                                 + screen.get().shownTitle() + "”, which needs it.",
-                        Optional.of(at.walk()), List.of(ValueFixes.needNot(screen.get(), expected.get())));
+                        Optional.of(at.walk()),
+                        List.of(ValueFixes.needNot(screen.get(), expected.get())));
             }
         }
     }
@@ -113,15 +177,29 @@ final class Values {
     private boolean neverFits(Expected expected, Way way, Source source) {
         return switch (source) {
             case Source.Constant c -> expected.take(c.value()).isEmpty();
-            case Source.OfFact f -> prototype.fact(f.id()).map(Fact::values).filter(all -> all.stream().noneMatch(v -> expected.take(v).isPresent())).isPresent();
-            case Source.Given g -> way.from().stream().anyMatch(s -> s.expects().stream().anyMatch(e -> e.name().equals(g.name()) && clashes(e.kind(), expected.kind())));
+            case Source.OfFact f ->
+                prototype
+                        .fact(f.id())
+                        .map(Fact::values)
+                        .filter(all ->
+                                all.stream().noneMatch(v -> expected.take(v).isPresent()))
+                        .isPresent();
+            case Source.Given g ->
+                way.from().stream()
+                        .anyMatch(s -> s.expects().stream()
+                                .anyMatch(e -> e.name().equals(g.name()) && clashes(e.kind(), expected.kind())));
             case Source.Typed t -> expected.kind() == Expected.Kind.YES_NO;
-            case Source.OfRow r -> rows(way).stream().noneMatch(row -> expected.take(row.getOrDefault(r.name(), Value.NOTHING)).isPresent());
+            case Source.OfRow r ->
+                rows(way).stream()
+                        .noneMatch(row -> expected.take(row.getOrDefault(r.name(), Value.NOTHING))
+                                .isPresent());
         };
     }
 
     private static boolean clashes(Expected.Kind given, Expected.Kind expected) {
-        return given != expected && expected != Expected.Kind.TEXT && (given == Expected.Kind.YES_NO || expected == Expected.Kind.YES_NO);
+        return given != expected
+                && expected != Expected.Kind.TEXT
+                && (given == Expected.Kind.YES_NO || expected == Expected.Kind.YES_NO);
     }
 
     private static String kind(Expected expected) {
@@ -140,13 +218,23 @@ final class Values {
     private void add(Way way, Rule rule, Weight weight, String sentence, Optional<Walk> walk, List<Fix> fixes) {
         if (seen.add(rule + sentence)) {
             Optional<Screen> from = way.from().stream().findFirst();
-            findings.add(new Finding(rule, weight, sentence, from.map(Screen::id).stream().toList(), way.hotspot().map(Hotspot::id), Optional.of(way.link().id()),
-                    walk.or(() -> rule == Rule.VALUE_MISSING ? Optional.empty() : from.flatMap(s -> grounds.walkTo(s.id()))), fixes));
+            findings.add(new Finding(
+                    rule,
+                    weight,
+                    sentence,
+                    from.map(Screen::id).stream().toList(),
+                    way.hotspot().map(Hotspot::id),
+                    Optional.of(way.link().id()),
+                    walk.or(() ->
+                            rule == Rule.VALUE_MISSING ? Optional.empty() : from.flatMap(s -> grounds.walkTo(s.id()))),
+                    fixes));
         }
     }
 
     /** The words in which a screen shows values: its title and what is laid on its pictures. */
     static Stream<String> words(Screen screen) {
-        return Stream.concat(Stream.of(screen.title()), screen.allMocks().flatMap(m -> m.patches().stream()).map(pandel.core.model.Patch::words));
+        return Stream.concat(
+                Stream.of(screen.title()),
+                screen.allMocks().flatMap(m -> m.patches().stream()).map(pandel.core.model.Patch::words));
     }
 }

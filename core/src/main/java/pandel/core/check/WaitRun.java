@@ -7,20 +7,19 @@ import pandel.core.model.Event;
 import pandel.core.play.TrailAction;
 
 /**
- * What happens from a node on when nobody does anything and nothing but waits can: one step after another, with the places
- * put since. It ends where it goes back behind its start, where something else can be done, or where it comes round.
+ * What happens from a node on when nobody does anything and nothing but waits can: one step after another, with the
+ * places put since. It ends where it goes back behind its start, where something else can be done, or where it comes
+ * round.
  */
 final class WaitRun {
 
     private static final int LONGEST = 1000;
 
     /** A place put since the start. @param opened whether it opened its level */
-    private record Place(Node node, boolean opened) {
-    }
+    private record Place(Node node, boolean opened) {}
 
     /** A moment of the run. @param height how many places there were */
-    private record Moment(Node node, int height) {
-    }
+    private record Moment(Node node, int height) {}
 
     private final Exploration exploration;
     private final List<Place> places = new ArrayList<>();
@@ -58,14 +57,17 @@ final class WaitRun {
         for (int i = past.size() - 1; i >= 0; i--) {
             lowest = Math.min(lowest, past.get(i).height());
             if (past.get(i).node() == now && past.get(i).height() <= lowest) {
-                return Optional.of(past.subList(i, past.size()).stream().map(Moment::node).toList());
+                return Optional.of(
+                        past.subList(i, past.size()).stream().map(Moment::node).toList());
             }
         }
         return Optional.empty();
     }
 
     private static boolean isMovedByWaitAlone(Node node) {
-        return !node.isDoubted() && node.turns.size() == 1 && node.turns.getFirst().events().getLast().plain() instanceof Event.Elapse;
+        return !node.isDoubted()
+                && node.turns.size() == 1
+                && node.turns.getFirst().events().getLast().plain() instanceof Event.Elapse;
     }
 
     /** Leaves no places where it goes back behind the start. */
@@ -90,7 +92,8 @@ final class WaitRun {
                 case TrailAction.CloseToPages c -> {
                     do {
                         closeLevel();
-                    } while (!places.isEmpty() && !places.getLast().node().cell.level().holdsPages());
+                    } while (!places.isEmpty()
+                            && !places.getLast().node().cell.level().holdsPages());
                 }
                 case TrailAction.Staying s -> stay(next);
                 case TrailAction.Leave l -> places.clear();
@@ -107,11 +110,14 @@ final class WaitRun {
     /** What is uncovered begins its waits anew, with what is remembered by now. */
     private void uncovered(Node from, Turn turn) {
         Place last = places.removeLast();
-        exploration.node(from, last.node().cell.again(turn.facts())).ifPresentOrElse(node -> places.add(new Place(node, last.opened())), places::clear);
+        exploration
+                .node(from, last.node().cell.again(turn.facts()))
+                .ifPresentOrElse(node -> places.add(new Place(node, last.opened())), places::clear);
     }
 
     private void stay(Optional<Node> next) {
-        next.ifPresent(n -> places.set(places.size() - 1, new Place(n, places.getLast().opened())));
+        next.ifPresent(
+                n -> places.set(places.size() - 1, new Place(n, places.getLast().opened())));
     }
 
     private void dropTo(String screen) {

@@ -13,12 +13,12 @@ import pandel.core.model.Screen;
 import pandel.core.play.Ruling;
 
 /**
- * The waits of a cell's screen. Plain ones fall due by length, then file order. One for an untouched screen is put off by
- * whatever the person does, by scrolling here; work is done at any moment.
+ * The waits of a cell's screen. Plain ones fall due by length, then file order. One for an untouched screen is put off
+ * by whatever the person does, by scrolling here; work is done at any moment.
  *
- * <p>How much of its waits is spent is one number: the plain ones that were due in its lowest bits, one bit for each of the
- * others above. Where one for an untouched screen was spent, how long the screen has been current is not known any more; what
- * hangs on that is doubtful.
+ * <p>How much of its waits is spent is one number: the plain ones that were due in its lowest bits, one bit for each of
+ * the others above. Where one for an untouched screen was spent, how long the screen has been current is not known any
+ * more; what hangs on that is doubtful.
  */
 final class WaitTurns {
 
@@ -42,9 +42,19 @@ final class WaitTurns {
         this.done = done;
         this.cell = cell;
         this.file = screen.links();
-        this.plain = file.stream().filter(l -> l.cause() instanceof Cause.Wait).sorted(Comparator.comparingInt(WaitTurns::ms)).limit(PLAIN).toList();
-        this.untouched = file.stream().filter(l -> l.cause() instanceof Cause.Untouched).limit(OTHERS / 2).toList();
-        this.work = file.stream().filter(l -> l.cause() instanceof Cause.Work).limit(OTHERS / 2).toList();
+        this.plain = file.stream()
+                .filter(l -> l.cause() instanceof Cause.Wait)
+                .sorted(Comparator.comparingInt(WaitTurns::ms))
+                .limit(PLAIN)
+                .toList();
+        this.untouched = file.stream()
+                .filter(l -> l.cause() instanceof Cause.Untouched)
+                .limit(OTHERS / 2)
+                .toList();
+        this.work = file.stream()
+                .filter(l -> l.cause() instanceof Cause.Work)
+                .limit(OTHERS / 2)
+                .toList();
         boolean known = untouched.stream().allMatch(this::isUnspent);
         this.now = !known ? OptionalInt.empty() : OptionalInt.of(next() == 0 ? 0 : ms(plain.get(next() - 1)));
     }
@@ -54,7 +64,9 @@ final class WaitTurns {
             return;
         }
         WaitTurns waits = new WaitTurns(turns, done, cell, screen);
-        waits.work.stream().filter(waits::isUnspent).forEach(link -> waits.due(link, List.of(), new Event.Done(link.id())));
+        waits.work.stream()
+                .filter(waits::isUnspent)
+                .forEach(link -> waits.due(link, List.of(), new Event.Done(link.id())));
         waits.untouched.stream().filter(waits::isUnspent).forEach(waits::untouched);
         waits.plain();
     }
@@ -91,7 +103,10 @@ final class WaitTurns {
 
     /** A wait for an untouched screen, when nobody does anything from now on. */
     private void untouched(Link link) {
-        List<Link> sooner = untouched.stream().filter(u -> isUnspent(u) && comesFirst(u, link)).sorted(Comparator.comparingInt(WaitTurns::ms)).toList();
+        List<Link> sooner = untouched.stream()
+                .filter(u -> isUnspent(u) && comesFirst(u, link))
+                .sorted(Comparator.comparingInt(WaitTurns::ms))
+                .toList();
         List<Event> until = new ArrayList<>(begunAnew());
         int passed = 0;
         for (Link one : sooner) {
@@ -110,8 +125,9 @@ final class WaitTurns {
             return;
         }
         Link then = plain.get(next());
-        boolean before = now.isPresent() && (ms(link) < ms(then) - now.getAsInt()
-                || ms(link) == ms(then) - now.getAsInt() && file.indexOf(link) < file.indexOf(then));
+        boolean before = now.isPresent()
+                && (ms(link) < ms(then) - now.getAsInt()
+                        || ms(link) == ms(then) - now.getAsInt() && file.indexOf(link) < file.indexOf(then));
         if (before) {
             due(link, until, last);
         } else if (ms(link) <= ms(then)) {
@@ -197,13 +213,19 @@ final class WaitTurns {
     }
 
     /**
-     * Lets some ms pass. Time stops whenever a wait for an untouched screen is due: one that does nothing then is passed, before one
-     * that does something the screen is scrolled. Empty where it cannot be told.
+     * Lets some ms pass. Time stops whenever a wait for an untouched screen is due: one that does nothing then is
+     * passed, before one that does something the screen is scrolled. Empty where it cannot be told.
      */
     private Optional<List<Event>> passing(int ms) {
         List<Link> left = untouched.stream().filter(this::isUnspent).toList();
-        List<Link> idle = left.stream().filter(this::isIdle).sorted(Comparator.comparingInt(WaitTurns::ms)).toList();
-        OptionalInt shortest = left.stream().filter(u -> !idle.contains(u)).mapToInt(WaitTurns::ms).min();
+        List<Link> idle = left.stream()
+                .filter(this::isIdle)
+                .sorted(Comparator.comparingInt(WaitTurns::ms))
+                .toList();
+        OptionalInt shortest = left.stream()
+                .filter(u -> !idle.contains(u))
+                .mapToInt(WaitTurns::ms)
+                .min();
         // Where nobody need touch anything, what passed before counts for them too.
         int before = shortest.isEmpty() && cell.waited() != 0 && now.isPresent() ? now.getAsInt() : 0;
         if (shortest.isEmpty() && !idle.isEmpty() && now.isEmpty()) {

@@ -28,14 +28,25 @@ public record Walk(Device device, Start entry, List<Event> events) {
         return now;
     }
 
-    /** The same walk and the touch that sets a link off; nothing more where it is no touch, or where its outcome would have to be chosen. */
+    /**
+     * The same walk and the touch that sets a link off; nothing more where it is no touch, or where its outcome would
+     * have to be chosen.
+     */
     Walk andTouching(Way way) {
         if (!way.link().outcomes().isEmpty()) {
             return this;
         }
         return switch (way.link().cause()) {
-            case Cause.Touch touch -> and(List.of(new Event.Touched(touch, way.hotspot().<Event.On>map(h -> new Event.On.OnHotspot(h.id(), h.rows().isEmpty() ? 0 : 1)).orElse(new Event.On.Point(0, 0)))));
-            case Cause.Submit submit when way.hotspot().isPresent() -> and(List.of(new Event.Submitted(way.hotspot().get().id())));
+            case Cause.Touch touch ->
+                and(List.of(new Event.Touched(
+                        touch,
+                        way.hotspot()
+                                .<Event.On>map(h ->
+                                        new Event.On.OnHotspot(h.id(), h.rows().isEmpty() ? 0 : 1))
+                                .orElse(new Event.On.Point(0, 0)))));
+            case Cause.Submit submit
+            when way.hotspot().isPresent() ->
+                and(List.of(new Event.Submitted(way.hotspot().get().id())));
             default -> this;
         };
     }

@@ -26,13 +26,15 @@ import pandel.core.play.Ruling;
 import pandel.core.play.TrailAction;
 
 /**
- * A search for situations where facts make too many for all of them: real ones, with all that lies behind and beneath, the nearest first, as far as
- * {@link Sparing} wants them. What it comes to is come to; of what it does not come to it says nothing.
+ * A search for situations where facts make too many for all of them: real ones, with all that lies behind and beneath,
+ * the nearest first, as far as {@link Sparing} wants them. What it comes to is come to; of what it does not come to it
+ * says nothing.
  */
 final class Wandering {
 
     /** Places looked at, at most, for each screen and in all. */
     private static final int EACH = 100;
+
     private static final int ROOM = 60_000;
 
     /** A place that was come to, on what it lies. @param tabs ids of those that were shown in the sets around it */
@@ -43,14 +45,14 @@ final class Wandering {
         }
     }
 
-    private record Waiting(Stop stop, int order) {
-    }
+    private record Waiting(Stop stop, int order) {}
 
     private final Exploration exploration;
     private final Prototype prototype;
     private final Sparing sparing;
     private final Map<Cell, Node> nodes = new LinkedHashMap<>();
-    private final PriorityQueue<Waiting> horizon = new PriorityQueue<>(Comparator.<Waiting>comparingInt(w -> w.stop().node().distance).thenComparingInt(Waiting::order));
+    private final PriorityQueue<Waiting> horizon = new PriorityQueue<>(
+            Comparator.<Waiting>comparingInt(w -> w.stop().node().distance).thenComparingInt(Waiting::order));
     private final Set<String> fired = new HashSet<>();
     private final List<Stop> spared = new ArrayList<>();
     private int order;
@@ -79,7 +81,11 @@ final class Wandering {
             List<Stop> again = List.copyOf(spared);
             spared.clear();
             again.forEach(stop -> horizon.add(new Waiting(stop, order++)));
-            while (!horizon.isEmpty() && nodes.size() < room && !sparing.isMet() && !sparing.isDone() && !calledOff.getAsBoolean()) {
+            while (!horizon.isEmpty()
+                    && nodes.size() < room
+                    && !sparing.isMet()
+                    && !sparing.isDone()
+                    && !calledOff.getAsBoolean()) {
                 come(horizon.remove().stop());
             }
             horizon.forEach(waiting -> spared.add(waiting.stop()));
@@ -99,13 +105,22 @@ final class Wandering {
         nodes.put(node.cell, node);
         sparing.see(node.cell, exploration.look(node));
         node.mayComeAgain = node.all().stream().anyMatch(Turn::covers);
-        node.doubted.stream().filter(id -> !fired.contains(id)).forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, way)));
+        node.doubted.stream()
+                .filter(id -> !fired.contains(id))
+                .forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, way)));
         node.all().forEach(turn -> next(stop, turn).ifPresent(next -> horizon.add(new Waiting(next, order++))));
     }
 
     /** A link that may return to what is not followed is tried out in play, where that lies behind. */
     private void tryOut(Stop stop, Way way) {
-        if (way.link().effects().noneMatch(e -> e instanceof Effect.ReturnTo to && down(stop, c -> c.isNamed(to.to().id()) || c.isIn(to.to().id())).isPresent())) {
+        if (way.link()
+                .effects()
+                .noneMatch(e -> e instanceof Effect.ReturnTo to
+                        && down(
+                                        stop,
+                                        c -> c.isNamed(to.to().id())
+                                                || c.isIn(to.to().id()))
+                                .isPresent())) {
             return;
         }
         Head head = exploration.walkTo(stop.node()).replay(prototype).head();
@@ -115,7 +130,8 @@ final class Wandering {
             case Offer.One one -> Stream.of(one.branch());
             case Offer.Several several -> several.branches().stream();
         };
-        if (offered.anyMatch(branch -> rules.branch(head, branch) instanceof Ruling.Acts acts && acts.actions().stream().noneMatch(Turns::leadsToParked))) {
+        if (offered.anyMatch(branch -> rules.branch(head, branch) instanceof Ruling.Acts acts
+                && acts.actions().stream().noneMatch(Turns::leadsToParked))) {
             fired.add(way.link().id());
             sparing.see(stop.cell().screen(), way.link().id());
         }
@@ -132,12 +148,15 @@ final class Wandering {
         return switch (last) {
             case TrailAction.Put p -> forth(stop, turn, on);
             case TrailAction.Raise r -> forth(stop, turn, on);
-            case TrailAction.Swap s when s.to().leavesTabs() && on.cell().isWithinTabs() -> down(on, c -> !c.isWithinTabs()).flatMap(root -> forth(stop, turn, root.below()));
+            case TrailAction.Swap s
+            when s.to().leavesTabs() && on.cell().isWithinTabs() ->
+                down(on, c -> !c.isWithinTabs()).flatMap(root -> forth(stop, turn, root.below()));
             case TrailAction.Swap s -> forth(stop, turn, on.below());
             case TrailAction.Turn t -> forth(stop, turn, on.below());
             case TrailAction.Staying s -> forth(stop, turn, on.below());
             case TrailAction.Restart r -> forth(stop, turn, null);
-            case TrailAction.ShowTab show -> down(on, c -> c.isRootOf(show.set())).flatMap(root -> show(stop, turn, root, show));
+            case TrailAction.ShowTab show ->
+                down(on, c -> c.isRootOf(show.set())).flatMap(root -> show(stop, turn, root, show));
             case TrailAction.ToRoot to -> down(on, c -> c.isRootOf(to.set())).flatMap(root -> back(stop, turn, root));
             case TrailAction.Drop d -> back(stop, turn, on.below());
             case TrailAction.DropTo to -> dropTo(on, to.screen()).flatMap(there -> back(stop, turn, there));
@@ -148,8 +167,19 @@ final class Wandering {
     }
 
     private Optional<Stop> forth(Stop from, Turn turn, @Nullable Stop below) {
-        return exploration.uncovered(from.cell(), turn).map(cell -> stop(from, turn, cell, below, turn.actions().getLast() instanceof TrailAction.Staying ? from.tabs()
-                : turn.actions().getLast() instanceof TrailAction.Restart || cell.around().stream().anyMatch(in -> in.root()) ? Set.of() : from.tabs()));
+        return exploration
+                .uncovered(from.cell(), turn)
+                .map(cell -> stop(
+                        from,
+                        turn,
+                        cell,
+                        below,
+                        turn.actions().getLast() instanceof TrailAction.Staying
+                                ? from.tabs()
+                                : turn.actions().getLast() instanceof TrailAction.Restart
+                                                || cell.around().stream().anyMatch(in -> in.root())
+                                        ? Set.of()
+                                        : from.tabs()));
     }
 
     /** A tab that was shown before is as it was left, which is not followed. */
@@ -158,17 +188,22 @@ final class Wandering {
         if (keeps && show.to().tabs().stream().anyMatch(t -> root.tabs().contains(t.tab()))) {
             return Optional.empty();
         }
-        return Optional.of(stop(from, turn, exploration.after(root.cell(), show, turn.facts()), root.below(), root.tabs()));
+        return Optional.of(
+                stop(from, turn, exploration.after(root.cell(), show, turn.facts()), root.below(), root.tabs()));
     }
 
     /** An earlier place is current again. */
     private Optional<Stop> back(Stop from, Turn turn, @Nullable Stop to) {
-        return Optional.ofNullable(to).map(there -> stop(from, turn, there.cell().again(turn.facts()), there.below(), there.tabs()));
+        return Optional.ofNullable(to)
+                .map(there -> stop(from, turn, there.cell().again(turn.facts()), there.below(), there.tabs()));
     }
 
     private static Stop stop(Stop from, Turn turn, Cell cell, @Nullable Stop below, Set<String> before) {
         Node node = from.node();
-        return new Stop(new Node(cell, node.distance + turn.events().size(), node.route.and(turn.events()), node.start), below, tabs(before, cell));
+        return new Stop(
+                new Node(cell, node.distance + turn.events().size(), node.route.and(turn.events()), node.start),
+                below,
+                tabs(before, cell));
     }
 
     private static Set<String> tabs(Set<String> before, Cell cell) {
@@ -192,7 +227,9 @@ final class Wandering {
     private static Optional<Stop> dropTo(Stop from, String id) {
         Stop above = from;
         @Nullable Stop at = from.below();
-        while (at != null && !(at.cell().isNamed(id) || at.cell().isIn(id) && !above.cell().isIn(id))) {
+        while (at != null
+                && !(at.cell().isNamed(id)
+                        || at.cell().isIn(id) && !above.cell().isIn(id))) {
             above = at;
             at = at.below();
         }
@@ -218,7 +255,9 @@ final class Wandering {
 
     /** What was looked at, the nearest first. */
     Collection<Node> nodes() {
-        return nodes.values().stream().sorted(Comparator.comparingInt(n -> n.distance)).toList();
+        return nodes.values().stream()
+                .sorted(Comparator.comparingInt(n -> n.distance))
+                .toList();
     }
 
     /** Ids of the links that were not sure to do anything, and did. */

@@ -22,8 +22,12 @@ public record Between(Walk lead, List<Journey.Leg> legs) {
 
     /** Empty when the first is never shown, or the other is not found among the situations looked at. */
     public static Optional<Between> of(Checked checked, String from, String to) {
-        return checked.walkTo(from).flatMap(lead -> Onward.until(checked.prototype(), lead.replay(checked.prototype()),
-                stepped -> stepped.situation().screen().equals(to)).map(legs -> new Between(lead, legs)));
+        return checked.walkTo(from)
+                .flatMap(lead -> Onward.until(
+                                checked.prototype(),
+                                lead.replay(checked.prototype()),
+                                stepped -> stepped.situation().screen().equals(to))
+                        .map(legs -> new Between(lead, legs)));
     }
 
     /** All of it, from the entry on. */

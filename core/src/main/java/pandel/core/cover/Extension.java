@@ -5,13 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
-import pandel.core.play.Happening;
 
 /** A journey led on until a link does something. */
 public final class Extension {
 
-    private Extension() {
-    }
+    private Extension() {}
 
     /** The working journey that needs the fewest events more, led on to the link; empty when none gets there soon. */
     public static Optional<Journey> to(Prototype prototype, List<Replayed> journeys, String link) {
@@ -19,8 +17,12 @@ public final class Extension {
         int fewest = Integer.MAX_VALUE;
         for (Replayed replayed : journeys) {
             if (replayed.broken().isEmpty() && replayed.end().isPresent()) {
-                List<Journey.Leg> more = Onward.until(prototype, replayed.end().get(), stepped ->
-                        stepped.happening().link().equals(Optional.of(link)) && stepped.happening().isDone()).orElse(List.of());
+                List<Journey.Leg> more = Onward.until(
+                                prototype,
+                                replayed.end().get(),
+                                stepped -> stepped.happening().link().equals(Optional.of(link))
+                                        && stepped.happening().isDone())
+                        .orElse(List.of());
                 if (!more.isEmpty() && more.size() < fewest) {
                     fewest = more.size();
                     List<Journey.Leg> all = new ArrayList<>(replayed.journey().legs());

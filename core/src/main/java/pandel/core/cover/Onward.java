@@ -24,11 +24,9 @@ public final class Onward {
     /** The most situations looked at. */
     public static final int MOST = 10_000;
 
-    private record Going(Situation situation, @Nullable Going from, Event by) {
-    }
+    private record Going(Situation situation, @Nullable Going from, Event by) {}
 
-    private Onward() {
-    }
+    private Onward() {}
 
     /**
      * Looks at situations by the number of events to them.
@@ -43,7 +41,9 @@ public final class Onward {
             Going going = horizon.remove();
             for (Event event : Possible.events(prototype, going.situation())) {
                 Stepped stepped = step.step(going.situation(), event);
-                if ((stepped.happening() instanceof Happening.Moved || stepped.happening() instanceof Happening.Remembered) && seen.add(key(stepped.situation()))) {
+                if ((stepped.happening() instanceof Happening.Moved
+                                || stepped.happening() instanceof Happening.Remembered)
+                        && seen.add(key(stepped.situation()))) {
                     Going next = new Going(stepped.situation(), going, event);
                     if (wanted.test(stepped)) {
                         return Optional.of(path(next));
@@ -58,7 +58,11 @@ public final class Onward {
     }
 
     private static Object key(Situation s) {
-        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().told())).toList(), s.facts());
+        return List.of(
+                s.levels().stream()
+                        .map(l -> List.of(l.kind(), l.trail().told()))
+                        .toList(),
+                s.facts());
     }
 
     private static List<Journey.Leg> path(Going end) {

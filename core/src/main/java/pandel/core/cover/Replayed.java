@@ -16,16 +16,16 @@ import pandel.core.play.Stepped;
 /**
  * A journey played again.
  *
- * @param path    ids of the screens shown, one after each event, from the first on, up to where it breaks
- * @param links   ids of the links that did something, up to where it breaks
- * @param broken  the first leg that no longer shows what it showed; empty when all do
- * @param end     the situation where it ended or broke; empty when it could not begin
+ * @param path ids of the screens shown, one after each event, from the first on, up to where it breaks
+ * @param links ids of the links that did something, up to where it breaks
+ * @param broken the first leg that no longer shows what it showed; empty when all do
+ * @param end the situation where it ended or broke; empty when it could not begin
  */
-public record Replayed(Journey journey, List<String> path, Set<String> links, Optional<Broken> broken, Optional<Situation> end) {
+public record Replayed(
+        Journey journey, List<String> path, Set<String> links, Optional<Broken> broken, Optional<Situation> end) {
 
     /** The first broken leg, counted from 1 (0: it cannot begin), and why in one sentence. */
-    public record Broken(int leg, String why) {
-    }
+    public record Broken(int leg, String why) {}
 
     public Replayed {
         path = List.copyOf(path);
@@ -38,9 +38,17 @@ public record Replayed(Journey journey, List<String> path, Set<String> links, Op
 
     /** Plays a journey again. */
     public static Replayed of(Prototype prototype, Journey journey) {
-        Optional<Situation> start = prototype.start(journey.entry()).flatMap(e -> Situation.at(prototype, e, prototype.device(journey.device())));
+        Optional<Situation> start = prototype
+                .start(journey.entry())
+                .flatMap(e -> Situation.at(prototype, e, prototype.device(journey.device())));
         if (start.isEmpty()) {
-            return new Replayed(journey, List.of(), Set.of(), Optional.of(new Broken(0, "It cannot begin: its entry or start point is not there, or leads to no page.")), Optional.empty());
+            return new Replayed(
+                    journey,
+                    List.of(),
+                    Set.of(),
+                    Optional.of(new Broken(
+                            0, "It cannot begin: its entry or start point is not there, or leads to no page.")),
+                    Optional.empty());
         }
         Step step = new Step(prototype);
         Situation now = start.get();
@@ -53,9 +61,12 @@ public record Replayed(Journey journey, List<String> path, Set<String> links, Op
             if (!now.screen().equals(legs.get(i).shown())) {
                 String why = switch (stepped.happening()) {
                     case Happening.Nothing nothing -> nothing.why();
-                    case Happening.Asks asks -> "it must be said how it turns out: " + String.join(", ", asks.outcomes()) + ".";
+                    case Happening.Asks asks ->
+                        "it must be said how it turns out: " + String.join(", ", asks.outcomes()) + ".";
                     case Happening.Refused refused -> refused.why();
-                    default -> "It shows “" + title(prototype, now.screen()) + "” instead of “" + title(prototype, legs.get(i).shown()) + "”.";
+                    default ->
+                        "It shows “" + title(prototype, now.screen()) + "” instead of “"
+                                + title(prototype, legs.get(i).shown()) + "”.";
                 };
                 return new Replayed(journey, path, links, Optional.of(new Broken(i + 1, why)), Optional.of(now));
             }

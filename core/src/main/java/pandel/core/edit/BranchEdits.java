@@ -19,8 +19,7 @@ public final class BranchEdits {
     /** How the first of two ways is called when nobody said. */
     public static final String DONE = "done";
 
-    private BranchEdits() {
-    }
+    private BranchEdits() {}
 
     private static Edit change(String name, Link link, int number, UnaryOperator<Branch> how) {
         return LinkEdits.change(name, link.branch(number, how));
@@ -36,16 +35,24 @@ public final class BranchEdits {
     public static Edit outcome(Link link, int number, String name) {
         String word = name.strip();
         Optional<String> outcome = word.isEmpty() ? Optional.empty() : Optional.of(word);
-        boolean wasAlways = link.always().isPresent() && link.branches().size() > number && link.always().equals(link.branches().get(number).outcome());
+        boolean wasAlways = link.always().isPresent()
+                && link.branches().size() > number
+                && link.always().equals(link.branches().get(number).outcome());
         return Edit.of("name an outcome", p -> {
             Link changed = link.branch(number, b -> b.withOutcome(outcome));
-            return LinkEdits.change("", wasAlways ? changed.withAlways(outcome) : changed).applyTo(p);
+            return LinkEdits.change("", wasAlways ? changed.withAlways(outcome) : changed)
+                    .applyTo(p);
         });
     }
 
-    /** Another way it can turn out, behind the others. One that names no outcome and asks for nothing would always come before: it gets a name. */
+    /**
+     * Another way it can turn out, behind the others. One that names no outcome and asks for nothing would always come
+     * before: it gets a name.
+     */
     public static Edit another(Link link, String outcome) {
-        List<Branch> branches = new ArrayList<>(link.branches().stream().map(b -> b.outcome().isEmpty() && b.when().isEmpty() ? b.withOutcome(Optional.of(DONE)) : b).toList());
+        List<Branch> branches = new ArrayList<>(link.branches().stream()
+                .map(b -> b.outcome().isEmpty() && b.when().isEmpty() ? b.withOutcome(Optional.of(DONE)) : b)
+                .toList());
         branches.add(Branch.of(List.of()).withOutcome(Optional.of(outcome)));
         return LinkEdits.change("add another way it can turn out", link.withBranches(branches));
     }
@@ -77,7 +84,10 @@ public final class BranchEdits {
 
     /** All links whose first move is of that verb move so; empty: as usual. */
     public static Edit motionOfAll(Verb verb, Optional<Motion> motion) {
-        return Edit.of("change the motion of every " + verb.word(), p -> LinkEdits.branches(p, b -> b.move().filter(m -> m.verb() == verb).isPresent() ? b.withMotion(motion) : b));
+        return Edit.of(
+                "change the motion of every " + verb.word(),
+                p -> LinkEdits.branches(
+                        p, b -> b.move().filter(m -> m.verb() == verb).isPresent() ? b.withMotion(motion) : b));
     }
 
     /** How a branch moves; empty: as usual. */

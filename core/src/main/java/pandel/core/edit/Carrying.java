@@ -23,45 +23,83 @@ import pandel.core.model.Target;
 /** Edits of what screens expect and links carry. */
 public final class Carrying {
 
-    private Carrying() {
-    }
+    private Carrying() {}
 
     /** A screen expects a value, in the place of one of that name. */
     public static Edit expect(Screen screen, Expected value) {
-        return Edit.of("let " + ScreenEdits.quoted(screen) + " expect “" + value.name() + "”", p -> p.withScreen(screen.id(), s -> {
-            List<Expected> all = new ArrayList<>(s.expects());
-            all.replaceAll(e -> e.name().equals(value.name()) ? value : e);
-            if (all.stream().noneMatch(e -> e.name().equals(value.name()))) {
-                all.add(value);
-            }
-            return s.withExpects(all);
-        }));
+        return Edit.of(
+                "let " + ScreenEdits.quoted(screen) + " expect “" + value.name() + "”",
+                p -> p.withScreen(screen.id(), s -> {
+                    List<Expected> all = new ArrayList<>(s.expects());
+                    all.replaceAll(e -> e.name().equals(value.name()) ? value : e);
+                    if (all.stream().noneMatch(e -> e.name().equals(value.name()))) {
+                        all.add(value);
+                    }
+                    return s.withExpects(all);
+                }));
     }
 
     /** A screen expects a value no more; what links carry of it is dropped. */
     public static Edit expectNoMore(Screen screen, String name) {
         return Edit.of("let " + ScreenEdits.quoted(screen) + " expect “" + name + "” no more", p -> {
-            Prototype less = p.withScreen(screen.id(), s -> s.withExpects(s.expects().stream().filter(e -> !e.name().equals(name)).toList()));
-            return LinkEdits.effects(less, (link, e) -> e.target().filter(t -> t.id().equals(screen.id())).map(t -> e.leadingTo(t.with(name, Optional.empty()))).orElse(e));
+            Prototype less = p.withScreen(
+                    screen.id(),
+                    s -> s.withExpects(s.expects().stream()
+                            .filter(e -> !e.name().equals(name))
+                            .toList()));
+            return LinkEdits.effects(
+                    less,
+                    (link, e) -> e.target()
+                            .filter(t -> t.id().equals(screen.id()))
+                            .map(t -> e.leadingTo(t.with(name, Optional.empty())))
+                            .orElse(e));
         });
     }
 
-    /** A value of a screen goes by another name, also in what links carry to it, in what its own links and looks read, and in words laid on it. */
+    /**
+     * A value of a screen goes by another name, also in what links carry to it, in what its own links and looks read,
+     * and in words laid on it.
+     */
     public static Edit rename(Screen screen, String from, String to) {
         UnaryOperator<Source> named = s -> s.equals(new Source.Given(from)) ? new Source.Given(to) : s;
         UnaryOperator<Condition> asked = c -> new Condition(named.apply(c.what()), c.compare(), named.apply(c.with()));
         return Edit.of("call “" + from + "” “" + to + "”", p -> {
-            Set<String> own = p.index().waysOut(screen.id()).stream().filter(w -> w.from().size() == 1).map(w -> w.link().id()).collect(Collectors.toSet());
-            Prototype expecting = p.withScreen(screen.id(), s -> s.withExpects(s.expects().stream().map(e -> e.name().equals(from) ? e.withName(to) : e).toList())
-                    .withTitle(s.title().replace("{" + from + "}", "{" + to + "}"))
-                    .withStates(s.states().stream().map(t -> t.withConditions(t.conditions().stream().map(asked).toList())).toList())
-                    .withEveryMock(mocks -> mocks.stream().map(m -> m instanceof Picture picture ? picture.withPatches(picture.patches().stream()
-                            .map(x -> x.withWords(x.words().replace("{" + from + "}", "{" + to + "}"))).toList()) : m).toList()));
+            Set<String> own = p.index().waysOut(screen.id()).stream()
+                    .filter(w -> w.from().size() == 1)
+                    .map(w -> w.link().id())
+                    .collect(Collectors.toSet());
+            Prototype expecting = p.withScreen(
+                    screen.id(),
+                    s -> s.withExpects(s.expects().stream()
+                                    .map(e -> e.name().equals(from) ? e.withName(to) : e)
+                                    .toList())
+                            .withTitle(s.title().replace("{" + from + "}", "{" + to + "}"))
+                            .withStates(s.states().stream()
+                                    .map(t -> t.withConditions(
+                                            t.conditions().stream().map(asked).toList()))
+                                    .toList())
+                            .withEveryMock(mocks -> mocks.stream()
+                                    .map(m -> m instanceof Picture picture
+                                            ? picture.withPatches(picture.patches().stream()
+                                                    .map(x -> x.withWords(
+                                                            x.words().replace("{" + from + "}", "{" + to + "}")))
+                                                    .toList())
+                                            : m)
+                                    .toList()));
             Prototype carrying = LinkEdits.effects(expecting, (link, e) -> {
                 Effect read = own.contains(link.id()) ? reading(e, named) : e;
-                return read.target().filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from)).map(t -> read.leadingTo(t.with(to, Optional.of(t.values().get(from))).with(from, Optional.empty()))).orElse(read);
+                return read.target()
+                        .filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from))
+                        .map(t -> read.leadingTo(
+                                t.with(to, Optional.of(t.values().get(from))).with(from, Optional.empty())))
+                        .orElse(read);
             });
-            return LinkEdits.links(carrying, own, l -> l.withBranches(l.branches().stream().map(x -> x.withWhen(x.when().stream().map(asked).toList())).toList()));
+            return LinkEdits.links(
+                    carrying,
+                    own,
+                    l -> l.withBranches(l.branches().stream()
+                            .map(x -> x.withWhen(x.when().stream().map(asked).toList()))
+                            .toList()));
         });
     }
 
@@ -70,37 +108,50 @@ public final class Carrying {
         if (effect instanceof Effect.Remember r && r.change() instanceof Effect.Change.Set set) {
             return new Effect.Remember(r.fact(), new Effect.Change.Set(named.apply(set.to())));
         }
-        return effect.target().map(t -> {
-            Map<String, Source> values = new TreeMap<>(t.values());
-            values.replaceAll((name, source) -> named.apply(source));
-            return effect.leadingTo(t.carrying(values));
-        }).orElse(effect);
+        return effect.target()
+                .map(t -> {
+                    Map<String, Source> values = new TreeMap<>(t.values());
+                    values.replaceAll((name, source) -> named.apply(source));
+                    return effect.leadingTo(t.carrying(values));
+                })
+                .orElse(effect);
     }
 
     /** A link carries that under a name wherever it leads to a target; empty: nothing. */
     public static Edit carry(Link link, Target target, String name, Optional<Source> source) {
-        return Edit.of("change what a link carries", p -> LinkEdits.effects(p, (l, e) -> l.id().equals(link.id()) && e.target().equals(Optional.of(target))
-                ? e.leadingTo(target.with(name, source)) : e));
+        return Edit.of(
+                "change what a link carries",
+                p -> LinkEdits.effects(
+                        p,
+                        (l, e) -> l.id().equals(link.id()) && e.target().equals(Optional.of(target))
+                                ? e.leadingTo(target.with(name, source))
+                                : e));
     }
 
     /**
-     * What a link carries to a screen when it is led there: what it carried that is expected there too, and what goes by the very name
-     * among what the row holds and the screen it stands on was given.
+     * What a link carries to a screen when it is led there: what it carried that is expected there too, and what goes
+     * by the very name among what the row holds and the screen it stands on was given.
      */
-    public static Map<String, Source> toward(Prototype p, List<Screen> from, Optional<Hotspot> hotspot, String to, Map<String, Source> now) {
+    public static Map<String, Source> toward(
+            Prototype p, List<Screen> from, Optional<Hotspot> hotspot, String to, Map<String, Source> now) {
         return toward(p, from, hotspot, new Target.ToScreen(to), now);
     }
 
     /** The same for any target. */
-    public static Map<String, Source> toward(Prototype p, List<Screen> from, Optional<Hotspot> hotspot, Target to, Map<String, Source> now) {
+    public static Map<String, Source> toward(
+            Prototype p, List<Screen> from, Optional<Hotspot> hotspot, Target to, Map<String, Source> now) {
         Map<String, Source> values = expected(p, to, now);
         SourceWords words = new SourceWords(p, from, hotspot);
-        expectedBy(p, to).stream().map(Expected::name)
+        expectedBy(p, to).stream()
+                .map(Expected::name)
                 .forEach(name -> words.namesake(name).ifPresent(source -> values.putIfAbsent(name, source)));
         return values;
     }
 
-    /** What is expected where a target leads: by a screen, the pages of a sequence or the roots of a tab set, each name once. */
+    /**
+     * What is expected where a target leads: by a screen, the pages of a sequence or the roots of a tab set, each name
+     * once.
+     */
     public static List<Expected> expectedBy(Prototype p, Target target) {
         Map<String, Expected> all = new LinkedHashMap<>();
         target.takers(p).forEach(s -> s.expects().forEach(e -> all.putIfAbsent(e.name(), e)));

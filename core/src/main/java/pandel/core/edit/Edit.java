@@ -8,9 +8,9 @@ import pandel.core.model.Prototype;
 /**
  * One change of a prototype.
  *
- * @param name   what a person reads after "Undo": "link Reserve to Choose dates"
+ * @param name what a person reads after "Undo": "link Reserve to Choose dates"
  * @param change pure; returns its argument itself when there is nothing to change
- * @param joins  edits in a row with the same value here count as one for undo (a hotspot nudged ten times)
+ * @param joins edits in a row with the same value here count as one for undo (a hotspot nudged ten times)
  */
 public record Edit(String name, UnaryOperator<Prototype> change, Optional<String> joins) {
 

@@ -20,9 +20,9 @@ import pandel.core.model.Source;
 import pandel.core.model.Value;
 
 /**
- * Conditions and what is remembered, as people type them: "signed in", "basket at least 3", "plan is gold and not signed
- * in"; "signed in is yes", "basket + 1", "dark is the other". A fact not known yet is made of its words: yes/no, a number
- * where a number is named, else one of the words named.
+ * Conditions and what is remembered, as people type them: "signed in", "basket at least 3", "plan is gold and not
+ * signed in"; "signed in is yes", "basket + 1", "dark is the other". A fact not known yet is made of its words: yes/no,
+ * a number where a number is named, else one of the words named.
  */
 public final class FactWords {
 
@@ -50,12 +50,17 @@ public final class FactWords {
     }
 
     /** The conditions that words mean; none for no words. Only facts are known. */
-    public static Said<List<Condition>> conditions(Prototype prototype, String typed, Naming naming) throws NotUnderstood {
+    public static Said<List<Condition>> conditions(Prototype prototype, String typed, Naming naming)
+            throws NotUnderstood {
         return conditions(prototype, List.of(), typed, naming);
     }
 
-    /** The conditions that words mean; none for no words. @param on the screens whose given values and fields are known too */
-    public static Said<List<Condition>> conditions(Prototype prototype, List<Screen> on, String typed, Naming naming) throws NotUnderstood {
+    /**
+     * The conditions that words mean; none for no words. @param on the screens whose given values and fields are known
+     * too
+     */
+    public static Said<List<Condition>> conditions(Prototype prototype, List<Screen> on, String typed, Naming naming)
+            throws NotUnderstood {
         FactWords words = new FactWords(prototype, on, naming);
         List<Condition> conditions = new ArrayList<>();
         for (String part : typed.isBlank() ? List.<String>of() : List.of(JOINED.split(typed.strip()))) {
@@ -65,33 +70,43 @@ public final class FactWords {
     }
 
     /** What words say to remember. Only facts are known. */
-    public static Said<Effect.Remember> remember(Prototype prototype, String typed, Naming naming) throws NotUnderstood {
+    public static Said<Effect.Remember> remember(Prototype prototype, String typed, Naming naming)
+            throws NotUnderstood {
         return remember(prototype, List.of(), typed, naming);
     }
 
     /** What words say to remember. @param on the screens whose given values and fields are known too */
-    public static Said<Effect.Remember> remember(Prototype prototype, List<Screen> on, String typed, Naming naming) throws NotUnderstood {
+    public static Said<Effect.Remember> remember(Prototype prototype, List<Screen> on, String typed, Naming naming)
+            throws NotUnderstood {
         FactWords words = new FactWords(prototype, on, naming);
         return new Said<>(words.effect(typed.strip()), words.made);
     }
 
     /** Conditions as they can be typed again. */
     public static String typed(Prototype prototype, List<Condition> conditions) {
-        return String.join(" and ", conditions.stream().map(c -> c.words(prototype)).toList());
+        return String.join(
+                " and ", conditions.stream().map(c -> c.words(prototype)).toList());
     }
 
     private Condition condition(String text) throws NotUnderstood {
         Optional<Map.Entry<String, Source>> held = sources.beginning(text);
         if (held.isPresent()) {
-            return ofHeld(held.get().getKey(), held.get().getValue(), text.substring(held.get().getKey().length()).strip());
+            return ofHeld(
+                    held.get().getKey(),
+                    held.get().getValue(),
+                    text.substring(held.get().getKey().length()).strip());
         }
         Optional<Fact> known = known(text);
         String rest = known.map(f -> text.substring(f.title().length()).strip()).orElse("");
         if (known.isEmpty() && text.toLowerCase(Locale.ROOT).startsWith("not ")) {
-            return new Condition(fact(text.substring(4).strip(), new Value.YesNo(true)).id(), Compare.IS, new Value.YesNo(false));
+            return new Condition(
+                    fact(text.substring(4).strip(), new Value.YesNo(true)).id(), Compare.IS, new Value.YesNo(false));
         }
         for (Compare compare : List.of(Compare.IS_NOT, Compare.EMPTY, Compare.AT_LEAST, Compare.AT_MOST, Compare.IS)) {
-            Optional<String[]> split = known.isPresent() ? after(rest, compare.word()).map(v -> new String[] {known.get().title(), v}) : around(text, compare.word());
+            Optional<String[]> split = known.isPresent()
+                    ? after(rest, compare.word())
+                            .map(v -> new String[] {known.get().title(), v})
+                    : around(text, compare.word());
             if (split.isPresent()) {
                 String name = split.get()[0];
                 if (compare == Compare.EMPTY) {
@@ -109,7 +124,8 @@ public final class FactWords {
             }
         }
         if (!rest.isEmpty()) {
-            throw new NotUnderstood("After “" + known.orElseThrow().title() + "” say is, is not, at least, at most or is empty.");
+            throw new NotUnderstood(
+                    "After “" + known.orElseThrow().title() + "” say is, is not, at least, at most or is empty.");
         }
         return new Condition(fact(text, new Value.YesNo(true)).id(), Compare.IS, new Value.YesNo(true));
     }
@@ -119,7 +135,10 @@ public final class FactWords {
         for (Compare compare : List.of(Compare.IS_NOT, Compare.EMPTY, Compare.AT_LEAST, Compare.AT_MOST, Compare.IS)) {
             Optional<String> with = after(rest, compare.word());
             if (with.isPresent() && (compare == Compare.EMPTY || !with.get().isEmpty())) {
-                return new Condition(source, compare, compare == Compare.EMPTY ? Source.of(Value.NOTHING) : sources.source(with.get()));
+                return new Condition(
+                        source,
+                        compare,
+                        compare == Compare.EMPTY ? Source.of(Value.NOTHING) : sources.source(with.get()));
             }
         }
         throw new NotUnderstood("After “" + name + "” say is, is not, at least, at most or is empty.");
@@ -128,14 +147,21 @@ public final class FactWords {
     private Effect.Remember effect(String text) throws NotUnderstood {
         Matcher by = BY.matcher(text);
         Optional<Fact> known = known(text);
-        if (by.matches() && known.filter(f -> f.title().length() == text.length()).isEmpty()) {
+        if (by.matches()
+                && known.filter(f -> f.title().length() == text.length()).isEmpty()) {
             int n = Integer.parseInt(by.group(3));
-            return new Effect.Remember(fact(by.group(1), new Value.Number(0)).id(), new Change.By(by.group(2).equals("+") ? n : -n));
+            return new Effect.Remember(
+                    fact(by.group(1), new Value.Number(0)).id(),
+                    new Change.By(by.group(2).equals("+") ? n : -n));
         }
         if (text.toLowerCase(Locale.ROOT).startsWith("not ") && known.isEmpty()) {
-            return new Effect.Remember(fact(text.substring(4).strip(), new Value.YesNo(true)).id(), new Change.Set(new Value.YesNo(false)));
+            return new Effect.Remember(
+                    fact(text.substring(4).strip(), new Value.YesNo(true)).id(),
+                    new Change.Set(new Value.YesNo(false)));
         }
-        Optional<String[]> is = known.isPresent() ? after(text.substring(known.get().title().length()).strip(), "is").map(v -> new String[] {known.get().title(), v})
+        Optional<String[]> is = known.isPresent()
+                ? after(text.substring(known.get().title().length()).strip(), "is")
+                        .map(v -> new String[] {known.get().title(), v})
                 : around(text, "is");
         if (is.isPresent()) {
             String name = is.get()[0];
@@ -169,32 +195,48 @@ public final class FactWords {
         String folded = text.toLowerCase(Locale.ROOT);
         List<Fact> all = new ArrayList<>(made);
         all.addAll(prototype.facts());
-        return all.stream().filter(f -> !f.title().isBlank() && folded.startsWith(f.title().toLowerCase(Locale.ROOT))
-                        && (folded.length() == f.title().length() || !Character.isLetterOrDigit(folded.charAt(f.title().length()))))
+        return all.stream()
+                .filter(f -> !f.title().isBlank()
+                        && folded.startsWith(f.title().toLowerCase(Locale.ROOT))
+                        && (folded.length() == f.title().length()
+                                || !Character.isLetterOrDigit(
+                                        folded.charAt(f.title().length()))))
                 .max(Comparator.comparingInt(f -> f.title().length()));
     }
 
     private static Optional<String> after(String text, String word) {
         String folded = text.toLowerCase(Locale.ROOT);
         boolean whole = folded.equals(word);
-        return whole || folded.startsWith(word + " ") ? Optional.of(text.substring(word.length()).strip()) : Optional.empty();
+        return whole || folded.startsWith(word + " ")
+                ? Optional.of(text.substring(word.length()).strip())
+                : Optional.empty();
     }
 
     private static Optional<String[]> around(String text, String word) {
         int at = (text.toLowerCase(Locale.ROOT) + " ").indexOf(" " + word + " ");
-        return at <= 0 ? Optional.empty() : Optional.of(new String[] {text.substring(0, at).strip(),
-                at + word.length() + 1 >= text.length() ? "" : text.substring(at + word.length() + 2).strip()});
+        return at <= 0
+                ? Optional.empty()
+                : Optional.of(new String[] {
+                    text.substring(0, at).strip(),
+                    at + word.length() + 1 >= text.length()
+                            ? ""
+                            : text.substring(at + word.length() + 2).strip()
+                });
     }
 
     private Value value(String name, String words) throws NotUnderstood {
         if (words.isEmpty()) {
             throw new NotUnderstood("Say what “" + name + "” is: yes, no, a number or a word.");
         }
-        boolean wordy = known(name).filter(f -> f.kind() instanceof Fact.Kind.OneOf).isPresent();
+        boolean wordy =
+                known(name).filter(f -> f.kind() instanceof Fact.Kind.OneOf).isPresent();
         return switch (words.toLowerCase(Locale.ROOT)) {
             case "yes" -> wordy ? new Value.Text(words) : new Value.YesNo(true);
             case "no" -> wordy ? new Value.Text(words) : new Value.YesNo(false);
-            default -> WHOLE.matcher(words).matches() && !wordy ? new Value.Number(Integer.parseInt(words.replace('−', '-'))) : new Value.Text(words);
+            default ->
+                WHOLE.matcher(words).matches() && !wordy
+                        ? new Value.Number(Integer.parseInt(words.replace('−', '-')))
+                        : new Value.Text(words);
         };
     }
 
@@ -226,11 +268,12 @@ public final class FactWords {
             return grown;
         }
         if (!fact.takes(value) && !value.equals(Value.NOTHING)) {
-            throw new NotUnderstood("“" + fact.title() + "” is " + switch (fact.kind()) {
-                case Fact.Kind.YesNo y -> "yes or no.";
-                case Fact.Kind.Number n -> "a number from " + n.least() + " to " + n.most() + ".";
-                case Fact.Kind.OneOf o -> "one of " + String.join(", ", o.words()) + ".";
-            });
+            throw new NotUnderstood("“" + fact.title() + "” is "
+                    + switch (fact.kind()) {
+                        case Fact.Kind.YesNo y -> "yes or no.";
+                        case Fact.Kind.Number n -> "a number from " + n.least() + " to " + n.most() + ".";
+                        case Fact.Kind.OneOf o -> "one of " + String.join(", ", o.words()) + ".";
+                    });
         }
         return fact;
     }

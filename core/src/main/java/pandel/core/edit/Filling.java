@@ -22,21 +22,20 @@ import pandel.core.model.Width;
 import pandel.core.play.Placement;
 
 /**
- * Links made in bulk, from screen to screen, without marking each: a hotspot that has no link yet and is worded like the
- * target is taken; else one is placed at the foot of the mock, above those there, to be moved later.
+ * Links made in bulk, from screen to screen, without marking each: a hotspot that has no link yet and is worded like
+ * the target is taken; else one is placed at the foot of the mock, above those there, to be moved later.
  */
 public final class Filling {
 
     /** Px high and from the mock's edge: large enough to touch. */
     private static final double HIGH = 44;
+
     private static final double EDGE = 8;
 
     /** From one screen to another, by id. */
-    public record Pair(String from, String to) {
-    }
+    public record Pair(String from, String to) {}
 
-    private Filling() {
-    }
+    private Filling() {}
 
     /**
      * Links each pair by a tap that has none yet.
@@ -72,7 +71,9 @@ public final class Filling {
 
     /** The links that lead from one screen to the other. */
     public static List<Way> between(Prototype p, Pair pair) {
-        return p.index().waysOut(pair.from()).stream().filter(way -> way.targets().contains(pair.to())).toList();
+        return p.index().waysOut(pair.from()).stream()
+                .filter(way -> way.targets().contains(pair.to()))
+                .toList();
     }
 
     private static Prototype one(Prototype p, Pair pair, Optional<Verb> verb, Device device, Naming naming) {
@@ -81,17 +82,27 @@ public final class Filling {
         if (from.isEmpty() || to.isEmpty() || !between(p, pair).isEmpty()) {
             return p;
         }
-        Verb fitting = verb.filter(v -> Fitting.whyNot(v, from.get(), to.get()).isEmpty()).orElse(Fitting.usualVerb(from.get(), to.get()));
+        Verb fitting = verb.filter(v -> Fitting.whyNot(v, from.get(), to.get()).isEmpty())
+                .orElse(Fitting.usualVerb(from.get(), to.get()));
         Set<String> taken = p.index().ids();
-        Link link = Link.of(naming.fresh("tap", taken), new Cause.Touch(Gesture.TAP), Effect.of(fitting, new Target.ToScreen(to.get().id())));
-        Optional<Hotspot> bare = from.get().hotspots().stream().filter(h -> h.waitsForLink() && Offers.alike(to.get().title(), h.title())).findFirst();
+        Link link = Link.of(
+                naming.fresh("tap", taken),
+                new Cause.Touch(Gesture.TAP),
+                Effect.of(fitting, new Target.ToScreen(to.get().id())));
+        Optional<Hotspot> bare = from.get().hotspots().stream()
+                .filter(h -> h.waitsForLink() && Offers.alike(to.get().title(), h.title()))
+                .findFirst();
         if (bare.isPresent()) {
             return LinkEdits.link(bare.get(), link, "").applyTo(p);
         }
         taken.add(link.id());
         Width width = Placement.areasOf(from.get(), p.widths().of(device.width()));
-        Hotspot made = new Hotspot(naming.fresh(to.get().title(), taken), to.get().title(), Map.of(width, free(p, from.get(), width, device)),
-                List.of(link), Rest.NONE);
+        Hotspot made = new Hotspot(
+                naming.fresh(to.get().title(), taken),
+                to.get().title(),
+                Map.of(width, free(p, from.get(), width, device)),
+                List.of(link),
+                Rest.NONE);
         return HotspotEdits.put(p, from.get().id(), made);
     }
 
@@ -100,10 +111,15 @@ public final class Filling {
         Placement.Size size = Placement.sizeOf(screen, width, device.width(), device.height());
         List<Area> taken = new ArrayList<>();
         p.index().hotspotsOn(screen.id()).forEach(h -> h.areaOn(width).ifPresent(taken::add));
-        Area foot = new Area(EDGE, size.height() - HIGH - EDGE, Math.max(HIGH, size.width() - 2 * EDGE), HIGH).within(size.width(), size.height());
+        Area foot = new Area(EDGE, size.height() - HIGH - EDGE, Math.max(HIGH, size.width() - 2 * EDGE), HIGH)
+                .within(size.width(), size.height());
         for (double y = foot.y(); y >= 0; y -= HIGH + EDGE) {
             Area row = new Area(foot.x(), y, foot.width(), foot.height());
-            if (taken.stream().noneMatch(a -> a.x() < row.right() && row.x() < a.right() && a.y() < row.bottom() && row.y() < a.bottom())) {
+            if (taken.stream()
+                    .noneMatch(a -> a.x() < row.right()
+                            && row.x() < a.right()
+                            && a.y() < row.bottom()
+                            && row.y() < a.bottom())) {
                 return row.rounded();
             }
         }

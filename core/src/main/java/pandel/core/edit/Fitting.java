@@ -11,26 +11,36 @@ import pandel.core.model.Verb;
 /** Which verbs fit which screens, so that the interface offers only what can work. */
 public final class Fitting {
 
-    private Fitting() {
-    }
+    private Fitting() {}
 
     /** Why a verb cannot lead from a screen to another; empty when it can. */
     public static Optional<String> whyNot(Verb verb, Screen from, Screen target) {
         if (verb == Verb.RESTART && target.form() != Form.PAGE) {
-            return Optional.of("“" + target.shownTitle() + "” is a " + target.form().word() + ": only a page is restarted at");
+            return Optional.of(
+                    "“" + target.shownTitle() + "” is a " + target.form().word() + ": only a page is restarted at");
         }
         boolean goesOn = verb == Verb.ADVANCE || verb == Verb.REPLACE;
         return goesOn && target.form() != Form.PAGE && target.form() != from.form()
-                ? Optional.of("“" + target.shownTitle() + "” is a " + target.form().word() + ": it opens above") : Optional.empty();
+                ? Optional.of(
+                        "“" + target.shownTitle() + "” is a " + target.form().word() + ": it opens above")
+                : Optional.empty();
     }
 
-    /** Why there is no page to turn from a screen; empty when there may be. What lies above pages can turn those beneath. */
+    /**
+     * Why there is no page to turn from a screen; empty when there may be. What lies above pages can turn those
+     * beneath.
+     */
     public static Optional<String> whyNoTurn(Prototype prototype, Screen from) {
-        return from.form() == Form.PAGE && prototype.index().sequencesOf(from.id()).isEmpty() ? Optional.of("“" + from.shownTitle() + "” is no page of a sequence")
+        return from.form() == Form.PAGE
+                        && prototype.index().sequencesOf(from.id()).isEmpty()
+                ? Optional.of("“" + from.shownTitle() + "” is no page of a sequence")
                 : prototype.sequences().isEmpty() ? Optional.of("there is no sequence yet") : Optional.empty();
     }
 
-    /** The verb that most likely is meant: pages are advanced to, anything else opens above or is the next step of its like. */
+    /**
+     * The verb that most likely is meant: pages are advanced to, anything else opens above or is the next step of its
+     * like.
+     */
     public static Verb usualVerb(Screen from, Screen target) {
         return whyNot(Verb.ADVANCE, from, target).isPresent() ? Verb.OPEN_ABOVE : Verb.ADVANCE;
     }
@@ -47,7 +57,9 @@ public final class Fitting {
 
     /** The effect with a target that shows a screen first, its verb kept where it fits. */
     public static Effect leadingTo(Optional<Effect> now, Screen from, Screen target, Target to) {
-        Verb verb = now.map(Effect::verb).filter(Verb::needsTarget).filter(v -> whyNot(v, from, target).isEmpty())
+        Verb verb = now.map(Effect::verb)
+                .filter(Verb::needsTarget)
+                .filter(v -> whyNot(v, from, target).isEmpty())
                 .orElse(usualVerb(from, target));
         return Effect.of(verb, to);
     }

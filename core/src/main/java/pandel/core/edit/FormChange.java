@@ -16,21 +16,23 @@ import pandel.core.model.Verb;
 /**
  * A link whose verb no longer says what was meant when a screen gets another form.
  *
- * @param now  what it does
+ * @param now what it does
  * @param then what it will do
  */
 public record FormChange(Way way, Effect now, Effect then) {
 
     /**
-     * The links to change when screens get a form: those that lead to them in a way their form refuses, or open above what
-     * becomes a page; and on them, those that close what is no longer open above, when it becomes a page.
+     * The links to change when screens get a form: those that lead to them in a way their form refuses, or open above
+     * what becomes a page; and on them, those that close what is no longer open above, when it becomes a page.
      */
     public static List<FormChange> of(Prototype prototype, List<Screen> screens, Form form) {
-        Set<String> ids = new HashSet<>(screens.stream().filter(s -> s.form() != form).map(Screen::id).toList());
+        Set<String> ids = new HashSet<>(
+                screens.stream().filter(s -> s.form() != form).map(Screen::id).toList());
         List<FormChange> changes = new ArrayList<>();
         for (Way way : prototype.index().ways()) {
             Optional<Effect> now = way.link().effect();
-            now.flatMap(effect -> then(prototype, way, effect, ids, form)).ifPresent(then -> changes.add(new FormChange(way, now.get(), then)));
+            now.flatMap(effect -> then(prototype, way, effect, ids, form))
+                    .ifPresent(then -> changes.add(new FormChange(way, now.get(), then)));
         }
         return changes;
     }
@@ -46,7 +48,9 @@ public record FormChange(Way way, Effect now, Effect then) {
         }
         boolean targetChanged = ids.contains(target.get());
         Form fromForm = fromChanged ? form : way.from().getFirst().form();
-        Form toForm = targetChanged ? form : prototype.screen(target.get()).map(Screen::form).orElse(Form.PAGE);
+        Form toForm = targetChanged
+                ? form
+                : prototype.screen(target.get()).map(Screen::form).orElse(Form.PAGE);
         if (!targetChanged && !fromChanged) {
             return Optional.empty();
         }
@@ -64,7 +68,8 @@ public record FormChange(Way way, Effect now, Effect then) {
         return Edit.of(alone.name(), p -> {
             Prototype changed = alone.applyTo(p);
             for (FormChange change : changes) {
-                changed = LinkEdits.change("", change.way().link().doing(change.then())).applyTo(changed);
+                changed = LinkEdits.change("", change.way().link().doing(change.then()))
+                        .applyTo(changed);
             }
             return changed;
         });

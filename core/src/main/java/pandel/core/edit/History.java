@@ -15,8 +15,7 @@ public final class History {
     /** The most steps that undo goes back. */
     public static final int LIMIT = 500;
 
-    private record Moment(Prototype prototype, String name, Optional<String> joins) {
-    }
+    private record Moment(Prototype prototype, String name, Optional<String> joins) {}
 
     private final List<Moment> moments;
     private final int now;
@@ -50,8 +49,8 @@ public final class History {
             return this;
         }
         Moment last = moments.get(now);
-        boolean joined = now > 0 && edit.joins().isPresent() && edit.joins().equals(last.joins())
-                && last.prototype() != saved;
+        boolean joined =
+                now > 0 && edit.joins().isPresent() && edit.joins().equals(last.joins()) && last.prototype() != saved;
         List<Moment> kept = new ArrayList<>(moments.subList(0, joined ? now : now + 1));
         if (kept.size() > LIMIT) {
             kept.removeFirst();
@@ -67,7 +66,9 @@ public final class History {
 
     /** What redo would bring again. */
     public Optional<String> redoName() {
-        return now == moments.size() - 1 ? Optional.empty() : Optional.of(moments.get(now + 1).name());
+        return now == moments.size() - 1
+                ? Optional.empty()
+                : Optional.of(moments.get(now + 1).name());
     }
 
     public History undone() {

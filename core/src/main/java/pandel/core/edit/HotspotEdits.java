@@ -23,8 +23,7 @@ import pandel.core.model.Width;
 /** Edits of hotspots, a screen's own and shared ones alike. */
 public final class HotspotEdits {
 
-    private HotspotEdits() {
-    }
+    private HotspotEdits() {}
 
     /** Marks a hotspot on a screen, above those already there. */
     public static Edit mark(Screen screen, Hotspot hotspot) {
@@ -51,7 +50,8 @@ public final class HotspotEdits {
     }
 
     /** The same hotspots with new ids for them and their links, each moved by that much px. */
-    public static List<Hotspot> copies(Collection<Hotspot> hotspots, Prototype into, Naming naming, double dx, double dy) {
+    public static List<Hotspot> copies(
+            Collection<Hotspot> hotspots, Prototype into, Naming naming, double dx, double dy) {
         Set<String> taken = into.index().ids();
         List<Hotspot> made = new ArrayList<>();
         for (Hotspot hotspot : hotspots) {
@@ -59,7 +59,11 @@ public final class HotspotEdits {
             taken.add(id);
             List<Link> links = new ArrayList<>();
             for (Link link : hotspot.links()) {
-                String linkId = naming.fresh(link.cause() instanceof Cause.Touch t ? t.word() : link.cause() instanceof Cause.Submit ? "submit" : "wait", taken);
+                String linkId = naming.fresh(
+                        link.cause() instanceof Cause.Touch t
+                                ? t.word()
+                                : link.cause() instanceof Cause.Submit ? "submit" : "wait",
+                        taken);
                 taken.add(linkId);
                 links.add(link.withId(linkId));
             }
@@ -76,8 +80,8 @@ public final class HotspotEdits {
     }
 
     /**
-     * Gives hotspots an area on every picture of a screen, in whatever look, that has none for them: in proportion to where
-     * they stand on another.
+     * Gives hotspots an area on every picture of a screen, in whatever look, that has none for them: in proportion to
+     * where they stand on another.
      */
     public static Edit placeLikewise(Screen screen, List<Hotspot> hotspots) {
         return Edit.of("place " + count(hotspots) + " on every picture", p -> {
@@ -90,27 +94,39 @@ public final class HotspotEdits {
     }
 
     private static Hotspot likewise(Screen screen, Hotspot hotspot) {
-        Optional<Mock> from = screen.allMocks().filter(m -> hotspot.areaOn(m.on()).isPresent()).findFirst();
+        Optional<Mock> from = screen.allMocks()
+                .filter(m -> hotspot.areaOn(m.on()).isPresent())
+                .findFirst();
         Hotspot placed = hotspot;
         for (Mock mock : from.isEmpty() ? List.<Mock>of() : screen.allMocks().toList()) {
             if (placed.areaOn(mock.on()).isEmpty()) {
-                placed = placed.withArea(mock.on(), likewise(hotspot.areaOn(from.get().on()).orElseThrow(), from.get(), mock));
+                placed = placed.withArea(
+                        mock.on(), likewise(hotspot.areaOn(from.get().on()).orElseThrow(), from.get(), mock));
             }
         }
         return placed;
     }
 
-    /** The area at the like place of another mock: in proportion across, and at the same distance from the nearer of top and bottom. */
+    /**
+     * The area at the like place of another mock: in proportion across, and at the same distance from the nearer of top
+     * and bottom.
+     */
     public static Area likewise(Area area, Mock from, Mock to) {
         double across = to.width() / from.width();
         boolean low = area.y() + area.height() / 2 > from.height() * 0.7;
         double y = low ? to.height() - (from.height() - area.y()) : area.y();
-        return new Area(area.x() * across, y, area.width() * across, area.height()).within(to.width(), to.height()).rounded();
+        return new Area(area.x() * across, y, area.width() * across, area.height())
+                .within(to.width(), to.height())
+                .rounded();
     }
 
-    /** Moves several areas by hand, a little at a time; doing so again and again with the same ones is one undo step. */
+    /**
+     * Moves several areas by hand, a little at a time; doing so again and again with the same ones is one undo step.
+     */
     public static Edit nudge(Map<Hotspot, Area> areas, Width width) {
-        return place("nudge " + count(List.copyOf(areas.keySet())), areas, width).joining("nudge " + areas.keySet().stream().map(Hotspot::id).sorted().toList());
+        return place("nudge " + count(List.copyOf(areas.keySet())), areas, width)
+                .joining("nudge "
+                        + areas.keySet().stream().map(Hotspot::id).sorted().toList());
     }
 
     /** Places several areas at once. */
@@ -118,7 +134,10 @@ public final class HotspotEdits {
         return Edit.of(name, p -> {
             Prototype placed = p;
             for (Map.Entry<Hotspot, Area> one : areas.entrySet()) {
-                placed = change(placed, one.getKey().id(), h -> h.withArea(width, one.getValue().rounded()));
+                placed = change(
+                        placed,
+                        one.getKey().id(),
+                        h -> h.withArea(width, one.getValue().rounded()));
             }
             return placed;
         });
@@ -126,7 +145,8 @@ public final class HotspotEdits {
 
     /** It is a field, or rows, or neither. */
     public static Edit nature(Hotspot hotspot, Hotspot.Nature nature) {
-        return Edit.of("change what " + named(hotspot) + " is", p -> change(p, hotspot.id(), h -> h.withNature(nature)));
+        return Edit.of(
+                "change what " + named(hotspot) + " is", p -> change(p, hotspot.id(), h -> h.withNature(nature)));
     }
 
     public static Edit rename(Hotspot hotspot, String title) {
@@ -136,10 +156,18 @@ public final class HotspotEdits {
     /** Removes hotspots and their links; shared ones go from every screen. */
     public static Edit remove(List<Hotspot> hotspots) {
         List<String> gone = hotspots.stream().map(Hotspot::id).toList();
-        return Edit.of("remove " + count(hotspots), p -> p
-                .withScreens(p.screens().stream().map(s -> s.hotspots().stream().anyMatch(h -> gone.contains(h.id()))
-                        ? s.withHotspots(s.hotspots().stream().filter(h -> !gone.contains(h.id())).toList()) : s).toList())
-                .withShared(p.shared().stream().filter(s -> !gone.contains(s.hotspot().id())).toList()));
+        return Edit.of(
+                "remove " + count(hotspots),
+                p -> p.withScreens(p.screens().stream()
+                                .map(s -> s.hotspots().stream().anyMatch(h -> gone.contains(h.id()))
+                                        ? s.withHotspots(s.hotspots().stream()
+                                                .filter(h -> !gone.contains(h.id()))
+                                                .toList())
+                                        : s)
+                                .toList())
+                        .withShared(p.shared().stream()
+                                .filter(s -> !gone.contains(s.hotspot().id()))
+                                .toList()));
     }
 
     /** Makes a screen's own hotspot a shared one, or changes which screens a shared one stands on. */
@@ -148,7 +176,8 @@ public final class HotspotEdits {
             if (p.index().shared(hotspot.id()).isPresent()) {
                 return p.withShared(p.shared().stream()
                         .map(s -> s.hotspot().id().equals(hotspot.id()) ? s.on(screens) : s)
-                        .filter(s -> !s.screens().isEmpty()).toList());
+                        .filter(s -> !s.screens().isEmpty())
+                        .toList());
             }
             List<SharedHotspot> all = new ArrayList<>(p.shared());
             all.add(new SharedHotspot(hotspot, new LinkedHashSet<>(screens), Rest.NONE));
@@ -158,7 +187,8 @@ public final class HotspotEdits {
 
     /** Makes a shared hotspot one screen's own again; it goes from the others. */
     public static Edit unshare(SharedHotspot shared, Screen keeper) {
-        return Edit.of("keep " + named(shared.hotspot()) + " on " + ScreenEdits.quoted(keeper) + " alone",
+        return Edit.of(
+                "keep " + named(shared.hotspot()) + " on " + ScreenEdits.quoted(keeper) + " alone",
                 p -> put(remove(List.of(shared.hotspot())).applyTo(p), keeper.id(), shared.hotspot()));
     }
 
@@ -166,10 +196,15 @@ public final class HotspotEdits {
     static Prototype change(Prototype p, String id, UnaryOperator<Hotspot> change) {
         UnaryOperator<Hotspot> ifMeant = h -> h.id().equals(id) ? change.apply(h) : h;
         if (p.index().shared(id).isPresent()) {
-            return p.withShared(p.shared().stream().map(s -> s.withHotspot(ifMeant.apply(s.hotspot()))).toList());
+            return p.withShared(p.shared().stream()
+                    .map(s -> s.withHotspot(ifMeant.apply(s.hotspot())))
+                    .toList());
         }
-        return p.withScreens(p.screens().stream().map(s -> s.hotspots().stream().anyMatch(h -> h.id().equals(id))
-                ? s.withHotspots(s.hotspots().stream().map(ifMeant).toList()) : s).toList());
+        return p.withScreens(p.screens().stream()
+                .map(s -> s.hotspots().stream().anyMatch(h -> h.id().equals(id))
+                        ? s.withHotspots(s.hotspots().stream().map(ifMeant).toList())
+                        : s)
+                .toList());
     }
 
     /** How a hotspot is called in sentences. */

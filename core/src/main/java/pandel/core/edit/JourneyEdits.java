@@ -7,8 +7,7 @@ import pandel.core.model.Journey;
 /** Edits of journeys. */
 public final class JourneyEdits {
 
-    private JourneyEdits() {
-    }
+    private JourneyEdits() {}
 
     /** Keeps a journey, in place of one with its id. */
     public static Edit keep(Journey journey) {
@@ -25,7 +24,10 @@ public final class JourneyEdits {
     }
 
     public static Edit remove(Journey journey) {
-        return Edit.of("remove the journey “" + journey.title() + "”",
-                p -> p.withJourneys(p.journeys().stream().filter(j -> !j.id().equals(journey.id())).toList()));
+        return Edit.of(
+                "remove the journey “" + journey.title() + "”",
+                p -> p.withJourneys(p.journeys().stream()
+                        .filter(j -> !j.id().equals(journey.id()))
+                        .toList()));
     }
 }

@@ -3,16 +3,15 @@ package pandel.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import pandel.core.model.Judgements;
 import pandel.core.model.Judgements.Accepted;
 import pandel.core.model.Judgements.Quiet;
-import pandel.core.model.Judgements;
 import pandel.core.model.Rest;
 
 /** Deciding about findings: accepting them, quietening their rules, and taking that back. */
 public final class JudgementEdits {
 
-    private JudgementEdits() {
-    }
+    private JudgementEdits() {}
 
     /** @param ground what the finding stands on */
     public static Edit accept(String rule, String ground, String reason) {
@@ -25,8 +24,13 @@ public final class JudgementEdits {
     }
 
     public static Edit takeBack(Accepted accepted) {
-        return Edit.of("report " + accepted.rule() + " again", p -> p.withJudgements(new Judgements(
-                p.judgements().accepted().stream().filter(a -> !a.equals(accepted)).toList(), p.judgements().quiet())));
+        return Edit.of(
+                "report " + accepted.rule() + " again",
+                p -> p.withJudgements(new Judgements(
+                        p.judgements().accepted().stream()
+                                .filter(a -> !a.equals(accepted))
+                                .toList(),
+                        p.judgements().quiet())));
     }
 
     /** Everywhere. */
@@ -48,12 +52,18 @@ public final class JudgementEdits {
         return Edit.of("quieten " + quiet.rule(), p -> {
             List<Quiet> all = new ArrayList<>(p.judgements().quiet());
             all.add(quiet);
-            return p.withJudgements(new Judgements(p.judgements().accepted(), all.stream().distinct().toList()));
+            return p.withJudgements(new Judgements(
+                    p.judgements().accepted(), all.stream().distinct().toList()));
         });
     }
 
     public static Edit speakAgain(Quiet quiet) {
-        return Edit.of("report " + quiet.rule() + " again", p -> p.withJudgements(new Judgements(
-                p.judgements().accepted(), p.judgements().quiet().stream().filter(q -> !q.equals(quiet)).toList())));
+        return Edit.of(
+                "report " + quiet.rule() + " again",
+                p -> p.withJudgements(new Judgements(
+                        p.judgements().accepted(),
+                        p.judgements().quiet().stream()
+                                .filter(q -> !q.equals(quiet))
+                                .toList())));
     }
 }

@@ -8,10 +8,12 @@ import java.util.OptionalInt;
 /** How well a text answers what was typed: every typed word must be in it. */
 public final class Matching {
 
-    private Matching() {
-    }
+    private Matching() {}
 
-    /** 0 when it begins with what was typed, 1 when its words begin with the typed words, 2 when they are within; empty when not. */
+    /**
+     * 0 when it begins with what was typed, 1 when its words begin with the typed words, 2 when they are within; empty
+     * when not.
+     */
     public static OptionalInt rank(String text, String typed) {
         String folded = fold(text);
         List<String> wanted = words(typed);
@@ -26,7 +28,9 @@ public final class Matching {
     }
 
     static List<String> words(String text) {
-        return Arrays.stream(fold(text).split("[^\\p{L}\\p{N}]+")).filter(w -> !w.isEmpty()).toList();
+        return Arrays.stream(fold(text).split("[^\\p{L}\\p{N}]+"))
+                .filter(w -> !w.isEmpty())
+                .toList();
     }
 
     static String fold(String text) {

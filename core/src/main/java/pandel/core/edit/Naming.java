@@ -31,8 +31,11 @@ public record Naming(IntUnaryOperator dice) {
     }
 
     private static String words(String title) {
-        String plain = Normalizer.normalize(title, Normalizer.Form.NFD).toLowerCase(Locale.ROOT)
-                .replaceAll("\\p{M}", "").replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+        String plain = Normalizer.normalize(title, Normalizer.Form.NFD)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("\\p{M}", "")
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-+|-+$", "");
         String cut = plain.length() > LONGEST ? plain.substring(0, LONGEST).replaceAll("-+$", "") : plain;
         return cut.isEmpty() ? "x" : cut;
     }

@@ -13,21 +13,30 @@ import pandel.core.model.Screen;
 /** Edits of the pictures of screens. Hotspots and links are never touched by them. */
 public final class PictureEdits {
 
-    private PictureEdits() {
-    }
+    private PictureEdits() {}
 
     /** One picture in place of another, on the width the old one was for. */
     public record Swap(String screen, Picture old, Picture fresh) {
 
         Mock made() {
-            return new Picture(old.on(), fresh.content(), fresh.pixelWidth(), fresh.pixelHeight(), fresh.scale(), fresh.source(), old.fixedTop(), old.fixedBottom(), old.patches(), old.rest());
+            return new Picture(
+                    old.on(),
+                    fresh.content(),
+                    fresh.pixelWidth(),
+                    fresh.pixelHeight(),
+                    fresh.scale(),
+                    fresh.source(),
+                    old.fixedTop(),
+                    old.fixedBottom(),
+                    old.patches(),
+                    old.rest());
         }
     }
 
     /**
      * Swaps pictures, adds screens and removes others, all in one.
      *
-     * @param added   new screens, put at the end
+     * @param added new screens, put at the end
      * @param removed screens that go, with the links that lead to them
      */
     public static Edit replace(List<Swap> swaps, List<Screen> added, List<Screen> removed) {
@@ -35,7 +44,9 @@ public final class PictureEdits {
         String name = n == 1 ? "replace the picture of " + swaps.getFirst().screen() : "replace " + n + " pictures";
         Map<String, List<Swap>> byScreen = swaps.stream().collect(Collectors.groupingBy(Swap::screen));
         return Edit.of(n == 0 ? "take pictures in" : name, p -> {
-            Prototype swapped = p.withScreens(p.screens().stream().map(s -> with(s, byScreen.getOrDefault(s.id(), List.of()))).toList());
+            Prototype swapped = p.withScreens(p.screens().stream()
+                    .map(s -> with(s, byScreen.getOrDefault(s.id(), List.of())))
+                    .toList());
             Prototype grown = ScreenEdits.add(added).applyTo(swapped);
             return removed.isEmpty() ? grown : ScreenEdits.remove(removed).applyTo(grown);
         });
@@ -46,15 +57,26 @@ public final class PictureEdits {
             return screen;
         }
         UnaryOperator<List<Mock>> swapped = mocks -> mocks.stream()
-                .map(m -> swaps.stream().filter(s -> s.old().equals(m)).findFirst().map(Swap::made).orElse(m)).toList();
+                .map(m -> swaps.stream()
+                        .filter(s -> s.old().equals(m))
+                        .findFirst()
+                        .map(Swap::made)
+                        .orElse(m))
+                .toList();
         return screen.withEveryMock(swapped);
     }
 
     /** Changes pictures of any look of screens. */
     public static Edit change(String name, Set<String> screens, UnaryOperator<Picture> change) {
-        UnaryOperator<List<Mock>> all = mocks -> mocks.stream().<Mock>map(m -> switch (m) {
-            case Picture p -> change.apply(p);
-        }).toList();
-        return Edit.of(name, p -> p.withScreens(p.screens().stream().map(s -> screens.contains(s.id()) ? s.withEveryMock(all) : s).toList()));
+        UnaryOperator<List<Mock>> all = mocks -> mocks.stream()
+                .<Mock>map(m -> switch (m) {
+                    case Picture p -> change.apply(p);
+                })
+                .toList();
+        return Edit.of(
+                name,
+                p -> p.withScreens(p.screens().stream()
+                        .map(s -> screens.contains(s.id()) ? s.withEveryMock(all) : s)
+                        .toList()));
     }
 }

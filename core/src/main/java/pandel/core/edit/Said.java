@@ -7,7 +7,7 @@ import pandel.core.model.Fact;
  * What words typed by a person mean.
  *
  * @param facts those that are new, or that need another word among theirs; to be put in the prototype with it
- * @param <T>   conditions, or what is remembered
+ * @param <T> conditions, or what is remembered
  */
 public record Said<T>(T what, List<Fact> facts) {
     public Said {

@@ -17,8 +17,8 @@ import pandel.core.model.Width;
 import pandel.core.model.Widths;
 
 /**
- * Corrects how many picture pixels make a px. Hotspots stay on what they are on: their areas, in px, grow or shrink with the
- * picture; a picture that thereby is for another width becomes that width's, unless the screen has one for it.
+ * Corrects how many picture pixels make a px. Hotspots stay on what they are on: their areas, in px, grow or shrink
+ * with the picture; a picture that thereby is for another width becomes that width's, unless the screen has one for it.
  */
 public final class ScaleEdit {
 
@@ -36,17 +36,32 @@ public final class ScaleEdit {
         String name = screens.size() == 1 ? ScreenEdits.quoted(screens.getFirst()) : screens.size() + " screens";
         return Edit.of("set the scale of " + name, p -> {
             ScaleEdit to = new ScaleEdit(p.widths(), scale);
-            Prototype scaled = p.withScreens(p.screens().stream().map(s -> ids.contains(s.id()) ? to.scaled(s) : s).toList());
+            Prototype scaled = p.withScreens(p.screens().stream()
+                    .map(s -> ids.contains(s.id()) ? to.scaled(s) : s)
+                    .toList());
             // One that is shared goes along where all its screens do.
-            return scaled.withShared(p.shared().stream().map(s -> ids.containsAll(s.screens())
-                    ? s.withHotspot(to.scaled(s.hotspot(), s.screens().stream().flatMap(id -> p.screen(id).stream()).findFirst().map(Screen::mocks).orElse(List.of()))) : s).toList());
+            return scaled.withShared(p.shared().stream()
+                    .map(s -> ids.containsAll(s.screens())
+                            ? s.withHotspot(to.scaled(
+                                    s.hotspot(),
+                                    s.screens().stream()
+                                            .flatMap(id -> p.screen(id).stream())
+                                            .findFirst()
+                                            .map(Screen::mocks)
+                                            .orElse(List.of())))
+                            : s)
+                    .toList());
         });
     }
 
     private Screen scaled(Screen screen) {
         return screen.withMocks(mocks(screen.mocks()))
-                .withHotspots(screen.hotspots().stream().map(h -> scaled(h, screen.mocks())).toList())
-                .withStates(screen.states().stream().map(s -> scaled(s, s.mocks().isEmpty() ? screen.mocks() : s.mocks())).toList());
+                .withHotspots(screen.hotspots().stream()
+                        .map(h -> scaled(h, screen.mocks()))
+                        .toList())
+                .withStates(screen.states().stream()
+                        .map(s -> scaled(s, s.mocks().isEmpty() ? screen.mocks() : s.mocks()))
+                        .toList());
     }
 
     private State scaled(State state, List<Mock> seen) {
@@ -60,13 +75,19 @@ public final class ScaleEdit {
     }
 
     private List<Mock> mocks(List<Mock> mocks) {
-        return mocks.stream().<Mock>map(m -> switch (m) {
-            case Picture p -> {
-                double ratio = p.scale() / scale;
-                yield p.withScale(scale).withFixed(p.fixedTop() * ratio, p.fixedBottom() * ratio)
-                        .withPatches(p.patches().stream().map(patch -> patch.grown(ratio)).toList()).withOn(on(p, mocks));
-            }
-        }).toList();
+        return mocks.stream()
+                .<Mock>map(m -> switch (m) {
+                    case Picture p -> {
+                        double ratio = p.scale() / scale;
+                        yield p.withScale(scale)
+                                .withFixed(p.fixedTop() * ratio, p.fixedBottom() * ratio)
+                                .withPatches(p.patches().stream()
+                                        .map(patch -> patch.grown(ratio))
+                                        .toList())
+                                .withOn(on(p, mocks));
+                    }
+                })
+                .toList();
     }
 
     private Width on(Picture picture, List<Mock> all) {

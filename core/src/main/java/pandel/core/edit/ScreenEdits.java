@@ -21,8 +21,7 @@ import pandel.core.model.Widths;
 /** Edits of screens, entries and the prototype as a whole. */
 public final class ScreenEdits {
 
-    private ScreenEdits() {
-    }
+    private ScreenEdits() {}
 
     /** Puts screens at the end; the first of them becomes the entry where there is none yet. */
     public static Edit add(List<Screen> screens) {
@@ -33,7 +32,9 @@ public final class ScreenEdits {
             List<Screen> all = new ArrayList<>(p.screens());
             all.addAll(screens);
             Prototype grown = p.withScreens(all);
-            return p.mainEntry().isPresent() ? grown : startingAt(grown, screens.getFirst().id());
+            return p.mainEntry().isPresent()
+                    ? grown
+                    : startingAt(grown, screens.getFirst().id());
         });
     }
 
@@ -50,16 +51,23 @@ public final class ScreenEdits {
     public static Edit place(List<Screen> screens, String section, Optional<String> before) {
         Set<String> moving = ids(screens);
         return Edit.of("move " + named(screens), p -> {
-            List<Screen> moved = p.screens().stream().filter(s -> moving.contains(s.id())).map(s -> s.section().equals(section) ? s : s.withSection(section)).toList();
-            List<Screen> order = new ArrayList<>(p.screens().stream().filter(s -> !moving.contains(s.id())).toList());
+            List<Screen> moved = p.screens().stream()
+                    .filter(s -> moving.contains(s.id()))
+                    .map(s -> s.section().equals(section) ? s : s.withSection(section))
+                    .toList();
+            List<Screen> order = new ArrayList<>(
+                    p.screens().stream().filter(s -> !moving.contains(s.id())).toList());
             order.addAll(position(p, order, section, before, moving), moved);
             return p.withScreens(order);
         });
     }
 
-    private static int position(Prototype p, List<Screen> order, String section, Optional<String> before, Set<String> moving) {
+    private static int position(
+            Prototype p, List<Screen> order, String section, Optional<String> before, Set<String> moving) {
         // Before one that moves along is before the next that stays.
-        int from = before.flatMap(p::screen).map(p.screens()::indexOf).orElse(p.screens().size());
+        int from = before.flatMap(p::screen)
+                .map(p.screens()::indexOf)
+                .orElse(p.screens().size());
         for (Screen next : p.screens().subList(from, p.screens().size())) {
             if (!moving.contains(next.id())) {
                 return order.indexOf(next);
@@ -73,26 +81,39 @@ public final class ScreenEdits {
         return order.size();
     }
 
-    /** Moves a screen one place towards the front (−1) or the end (1) among those of its section, past the ends into the section beside it. */
+    /**
+     * Moves a screen one place towards the front (−1) or the end (1) among those of its section, past the ends into the
+     * section beside it.
+     */
     public static Edit shift(Screen screen, int by) {
         return Edit.of("move " + quoted(screen), p -> {
-            List<Screen> own = p.screens().stream().filter(s -> s.section().equals(screen.section())).toList();
+            List<Screen> own = p.screens().stream()
+                    .filter(s -> s.section().equals(screen.section()))
+                    .toList();
             int at = own.indexOf(p.screen(screen.id()).orElse(null));
             if (at < 0) {
                 return p;
             }
             int to = at + by;
             if (to >= 0 && to < own.size()) {
-                Optional<String> before = by < 0 ? Optional.of(own.get(to).id()) : to + 1 < own.size() ? Optional.of(own.get(to + 1).id()) : Optional.empty();
+                Optional<String> before = by < 0
+                        ? Optional.of(own.get(to).id())
+                        : to + 1 < own.size() ? Optional.of(own.get(to + 1).id()) : Optional.empty();
                 return place(List.of(screen), screen.section(), before).applyTo(p);
             }
-            List<String> sections = p.screens().stream().map(Screen::section).distinct().toList();
+            List<String> sections =
+                    p.screens().stream().map(Screen::section).distinct().toList();
             int next = sections.indexOf(screen.section()) + by;
             if (next < 0 || next >= sections.size()) {
                 return p;
             }
             String section = sections.get(next);
-            Optional<String> first = by < 0 ? Optional.empty() : p.screens().stream().filter(s -> s.section().equals(section)).map(Screen::id).findFirst();
+            Optional<String> first = by < 0
+                    ? Optional.empty()
+                    : p.screens().stream()
+                            .filter(s -> s.section().equals(section))
+                            .map(Screen::id)
+                            .findFirst();
             return place(List.of(screen), section, first).applyTo(p);
         });
     }
@@ -100,20 +121,29 @@ public final class ScreenEdits {
     /** Gives a section another name; one that another section has joins them. */
     public static Edit renameSection(String section, String name) {
         String clean = name.strip();
-        return Edit.of("rename the section “" + section + "”", p -> p.withScreens(
-                p.screens().stream().map(s -> s.section().equals(section) ? s.withSection(clean) : s).toList())
-                .withJudgements(p.judgements().sectionRenamed(section, clean)));
+        return Edit.of(
+                "rename the section “" + section + "”",
+                p -> p.withScreens(p.screens().stream()
+                                .map(s -> s.section().equals(section) ? s.withSection(clean) : s)
+                                .toList())
+                        .withJudgements(p.judgements().sectionRenamed(section, clean)));
     }
 
     public static Edit end(Screen screen, boolean end) {
-        return Edit.of((end ? "mark " : "unmark ") + quoted(screen) + " as an end",
+        return Edit.of(
+                (end ? "mark " : "unmark ") + quoted(screen) + " as an end",
                 p -> p.withScreen(screen.id(), s -> s.withEnd(end)));
     }
 
     /** Makes a screen home, in place of any other, or no longer. */
     public static Edit home(Screen screen, boolean home) {
-        return Edit.of((home ? "make " + quoted(screen) + " home" : quoted(screen) + " is not home"), p -> p.withScreens(
-                p.screens().stream().map(s -> s.home() == (home && s.id().equals(screen.id())) ? s : s.withHome(home && s.id().equals(screen.id()))).toList()));
+        return Edit.of(
+                (home ? "make " + quoted(screen) + " home" : quoted(screen) + " is not home"),
+                p -> p.withScreens(p.screens().stream()
+                        .map(s -> s.home() == (home && s.id().equals(screen.id()))
+                                ? s
+                                : s.withHome(home && s.id().equals(screen.id())))
+                        .toList()));
     }
 
     public static Edit form(Screen screen, Form form) {
@@ -123,16 +153,24 @@ public final class ScreenEdits {
     /** Gives screens a form. */
     public static Edit form(List<Screen> screens, Form form) {
         Set<String> ids = ids(screens);
-        return Edit.of("make " + named(screens) + (screens.size() == 1 ? " a " + form.word() : " " + form.word() + "s"), p -> p.withScreens(
-                p.screens().stream().map(s -> ids.contains(s.id()) ? s.withForm(form) : s).toList()));
+        return Edit.of(
+                "make " + named(screens) + (screens.size() == 1 ? " a " + form.word() : " " + form.word() + "s"),
+                p -> p.withScreens(p.screens().stream()
+                        .map(s -> ids.contains(s.id()) ? s.withForm(form) : s)
+                        .toList()));
     }
 
     /** Puts screens in a section; an empty one takes them out of any. */
     public static Edit section(List<Screen> screens, String section) {
         Set<String> ids = ids(screens);
         String what = named(screens);
-        return Edit.of(section.isBlank() ? "take " + what + " out of its section" : "put " + what + " in “" + section.strip() + "”", p -> p.withScreens(
-                p.screens().stream().map(s -> ids.contains(s.id()) ? s.withSection(section.strip()) : s).toList()));
+        return Edit.of(
+                section.isBlank()
+                        ? "take " + what + " out of its section"
+                        : "put " + what + " in “" + section.strip() + "”",
+                p -> p.withScreens(p.screens().stream()
+                        .map(s -> ids.contains(s.id()) ? s.withSection(section.strip()) : s)
+                        .toList()));
     }
 
     /** Makes a screen the main entry. */
@@ -156,13 +194,24 @@ public final class ScreenEdits {
     }
 
     private static Prototype without(Prototype p, Set<String> gone) {
-        Prototype unlinked = PairEdits.without(DrawerEdits.without(TabSetEdits.withoutRoots(SequenceEdits.withoutPages(LinkEdits.dropLinksTo(p, gone), gone), gone), gone), gone);
-        return unlinked
-                .withScreens(unlinked.screens().stream().filter(s -> !gone.contains(s.id())).toList())
+        Prototype unlinked = PairEdits.without(
+                DrawerEdits.without(
+                        TabSetEdits.withoutRoots(
+                                SequenceEdits.withoutPages(LinkEdits.dropLinksTo(p, gone), gone), gone),
+                        gone),
+                gone);
+        return unlinked.withScreens(unlinked.screens().stream()
+                        .filter(s -> !gone.contains(s.id()))
+                        .toList())
                 .withShared(unlinked.shared().stream()
-                        .map(s -> s.on(s.screens().stream().filter(id -> !gone.contains(id)).toList()))
-                        .filter(s -> !s.screens().isEmpty()).toList())
-                .withEntries(unlinked.entries().stream().filter(e -> !gone.contains(e.target().id())).toList());
+                        .map(s -> s.on(s.screens().stream()
+                                .filter(id -> !gone.contains(id))
+                                .toList()))
+                        .filter(s -> !s.screens().isEmpty())
+                        .toList())
+                .withEntries(unlinked.entries().stream()
+                        .filter(e -> !gone.contains(e.target().id()))
+                        .toList());
     }
 
     /** Sets screens aside: they take no part in checks. */
@@ -182,7 +231,11 @@ public final class ScreenEdits {
 
     private static Edit status(String name, List<Screen> screens, Status status) {
         Set<String> ids = ids(screens);
-        return Edit.of(name, p -> p.withScreens(p.screens().stream().map(s -> ids.contains(s.id()) ? s.withStatus(status) : s).toList()));
+        return Edit.of(
+                name,
+                p -> p.withScreens(p.screens().stream()
+                        .map(s -> ids.contains(s.id()) ? s.withStatus(status) : s)
+                        .toList()));
     }
 
     /** An overlay opened with the screen is closed as usual for its form. */
@@ -197,14 +250,17 @@ public final class ScreenEdits {
 
     /** Says where one class of widths ends and the next begins. */
     public static Edit widths(Widths widths) {
-        return Edit.of("let devices be medium from " + widths.medium() + " px and wide from " + widths.wide() + " px", p -> p.withWidths(widths));
+        return Edit.of(
+                "let devices be medium from " + widths.medium() + " px and wide from " + widths.wide() + " px",
+                p -> p.withWidths(widths));
     }
 
     private static Prototype startingAt(Prototype p, String screen) {
         List<Entry> others = new ArrayList<>(p.entries());
         Entry main = p.mainEntry().orElse(null);
         others.remove(main);
-        Entry changed = main == null ? Entry.at("start", screen)
+        Entry changed = main == null
+                ? Entry.at("start", screen)
                 : new Entry(main.id(), new Target.ToScreen(screen), main.address(), main.rest());
         others.addFirst(changed);
         return p.withEntries(others);
@@ -231,6 +287,12 @@ public final class ScreenEdits {
 
     /** What closes an overlay opened with a screen; those usual for its form are not written down. */
     public static Edit closers(Screen screen, Set<Closer> closers) {
-        return Edit.of("change what closes " + quoted(screen), p -> p.withScreen(screen.id(), s -> closers.equals(Closer.usualFor(s.form())) ? s.closedAsUsual() : s.withClosers(closers.toArray(Closer[]::new))));
+        return Edit.of(
+                "change what closes " + quoted(screen),
+                p -> p.withScreen(
+                        screen.id(),
+                        s -> closers.equals(Closer.usualFor(s.form()))
+                                ? s.closedAsUsual()
+                                : s.withClosers(closers.toArray(Closer[]::new))));
     }
 }

@@ -16,28 +16,46 @@ public final class StartEdits {
     /** What an address may look like: parts of letters, digits, dots, dashes, or a value's name in braces. */
     private static final Pattern ADDRESS = Pattern.compile("/|(/([\\w.~-]+|\\{[\\p{L}][\\p{L}\\p{N} _-]*\\}))+");
 
-    private StartEdits() {
-    }
+    private StartEdits() {}
 
-    /** Why an address cannot be used; empty when it can. @param entry id of the entry it is for; its own address is no clash */
+    /**
+     * Why an address cannot be used; empty when it can. @param entry id of the entry it is for; its own address is no
+     * clash
+     */
     public static Optional<String> whyNot(Prototype prototype, String entry, String address) {
         if (!ADDRESS.matcher(address).matches()) {
             return Optional.of("An address begins with / and goes on in parts: /loans/{loan}.");
         }
         String shape = shape(address);
-        return prototype.entries().stream().filter(e -> !e.id().equals(entry)).filter(e -> e.address().map(StartEdits::shape).filter(shape::equals).isPresent())
-                .findFirst().map(e -> "“" + e.address().orElseThrow() + "” already leads to “"
-                        + prototype.screen(e.target().shownId(prototype)).map(pandel.core.model.Screen::shownTitle).orElse(e.target().id()) + "”.");
+        return prototype.entries().stream()
+                .filter(e -> !e.id().equals(entry))
+                .filter(e ->
+                        e.address().map(StartEdits::shape).filter(shape::equals).isPresent())
+                .findFirst()
+                .map(e -> "“" + e.address().orElseThrow() + "” already leads to “"
+                        + prototype
+                                .screen(e.target().shownId(prototype))
+                                .map(pandel.core.model.Screen::shownTitle)
+                                .orElse(e.target().id())
+                        + "”.");
     }
 
     private static String shape(String address) {
         return address.replaceAll("\\{[^}]*\\}", "{}");
     }
 
-    /** The entry an address typed by a person opens, with its values: the one with the fewest to fill. Its parts in braces take any part. */
+    /**
+     * The entry an address typed by a person opens, with its values: the one with the fewest to fill. Its parts in
+     * braces take any part.
+     */
     public static Optional<Entry> opened(Prototype prototype, String typed) {
-        return prototype.entries().stream().filter(e -> e.address().filter(a -> pattern(a).matcher(typed.strip()).matches()).isPresent())
-                .min(java.util.Comparator.comparingLong(e -> e.address().orElseThrow().chars().filter(c -> c == '{').count())).map(e -> filled(e, typed.strip()));
+        return prototype.entries().stream()
+                .filter(e -> e.address()
+                        .filter(a -> pattern(a).matcher(typed.strip()).matches())
+                        .isPresent())
+                .min(java.util.Comparator.comparingLong(e ->
+                        e.address().orElseThrow().chars().filter(c -> c == '{').count()))
+                .map(e -> filled(e, typed.strip()));
     }
 
     private static Entry filled(Entry entry, String typed) {
@@ -73,7 +91,11 @@ public final class StartEdits {
     }
 
     public static Edit removeEntry(Entry entry) {
-        return Edit.of("remove the entry " + entry.address().orElse(""), p -> p.withEntries(p.entries().stream().filter(e -> !e.id().equals(entry.id())).toList()));
+        return Edit.of(
+                "remove the entry " + entry.address().orElse(""),
+                p -> p.withEntries(p.entries().stream()
+                        .filter(e -> !e.id().equals(entry.id()))
+                        .toList()));
     }
 
     /** Keeps a start point, in place of one with its id. */
@@ -89,6 +111,10 @@ public final class StartEdits {
     }
 
     public static Edit remove(StartPoint point) {
-        return Edit.of("remove the start point “" + point.title() + "”", p -> p.withStartPoints(p.startPoints().stream().filter(s -> !s.id().equals(point.id())).toList()));
+        return Edit.of(
+                "remove the start point “" + point.title() + "”",
+                p -> p.withStartPoints(p.startPoints().stream()
+                        .filter(s -> !s.id().equals(point.id()))
+                        .toList()));
     }
 }

@@ -23,15 +23,26 @@ public record Waiting(Screen screen, Hotspot hotspot) {
         return waiting;
     }
 
-    /** The next one behind a hotspot of a screen, or behind the screen's start; round again from the first. @param hotspot id; none: empty */
+    /**
+     * The next one behind a hotspot of a screen, or behind the screen's start; round again from the first. @param
+     * hotspot id; none: empty
+     */
     public static Optional<Waiting> after(Prototype prototype, String screen, String hotspot) {
         List<Waiting> all = in(prototype);
         List<String> order = prototype.screens().stream().map(Screen::id).toList();
         int here = order.indexOf(screen);
-        int at = prototype.index().hotspotsOn(screen).stream().map(Hotspot::id).toList().indexOf(hotspot);
-        return all.stream().filter(w -> {
-            int there = order.indexOf(w.screen().id());
-            return there > here || there == here && prototype.index().hotspotsOn(screen).indexOf(w.hotspot()) > at;
-        }).findFirst().or(() -> all.stream().findFirst());
+        int at = prototype.index().hotspotsOn(screen).stream()
+                .map(Hotspot::id)
+                .toList()
+                .indexOf(hotspot);
+        return all.stream()
+                .filter(w -> {
+                    int there = order.indexOf(w.screen().id());
+                    return there > here
+                            || there == here
+                                    && prototype.index().hotspotsOn(screen).indexOf(w.hotspot()) > at;
+                })
+                .findFirst()
+                .or(() -> all.stream().findFirst());
     }
 }

@@ -29,10 +29,10 @@ import pandel.core.model.Width;
 /**
  * A made-up prototype of a size, kind and seed.
  *
- * <p><b>usual</b>: 5 links a screen (advance 53 %, replace 8, return 17, open above 10, close 8, restart
- * 1, return to 1, waits 2), a fifth of the
- * screens in circles of 3 to 8, one in 25 unreached, one in 50 a dead end. <b>nasty</b>: all verbs alike often, links to
- * the screen itself, returns with nothing behind, waits in rings, overlays on overlays, missing targets, more entries.
+ * <p><b>usual</b>: 5 links a screen (advance 53 %, replace 8, return 17, open above 10, close 8, restart 1, return to
+ * 1, waits 2), a fifth of the screens in circles of 3 to 8, one in 25 unreached, one in 50 a dead end. <b>nasty</b>:
+ * all verbs alike often, links to the screen itself, returns with nothing behind, waits in rings, overlays on overlays,
+ * missing targets, more entries.
  */
 public final class Generated {
 
@@ -72,8 +72,8 @@ public final class Generated {
      * The same for the same arguments.
      *
      * @param screens 1 or more
-     * @param facts   how many; a tenth of the links remember one, a fifth of the screens have a look that asks for some and
-     *                hides a hotspot; in a nasty one some are numbers or one of words, and some are asked for that are gone
+     * @param facts how many; a tenth of the links remember one, a fifth of the screens have a look that asks for some
+     *     and hides a hotspot; in a nasty one some are numbers or one of words, and some are asked for that are gone
      */
     public static Prototype of(int screens, long seed, Kind kind, int facts) {
         if (screens < 1) {
@@ -81,14 +81,19 @@ public final class Generated {
         }
         Prototype plain = GeneratedCauses.on(new Generated(screens, seed, kind).make(), new Random(seed + 1), kind);
         Prototype made = facts == 0 ? plain : new GeneratedFacts(plain, seed, kind, facts).made();
-        Prototype tabbed = GeneratedTabs.on(GeneratedSequences.on(GeneratedValues.on(made, new Random(seed + 2), kind), new Random(seed + 3), kind), new Random(seed + 4), kind);
+        Prototype tabbed = GeneratedTabs.on(
+                GeneratedSequences.on(GeneratedValues.on(made, new Random(seed + 2), kind), new Random(seed + 3), kind),
+                new Random(seed + 4),
+                kind);
         return GeneratedDrawers.on(tabbed, new Random(seed + 5), kind);
     }
 
     private Form form() {
         int dice = random.nextInt(100);
         int overlays = kind == Kind.USUAL ? 12 : 40;
-        return dice >= overlays ? Form.PAGE : List.of(Form.DIALOG, Form.SHEET, Form.PANEL).get(dice % 3);
+        return dice >= overlays
+                ? Form.PAGE
+                : List.of(Form.DIALOG, Form.SHEET, Form.PANEL).get(dice % 3);
     }
 
     private Prototype make() {
@@ -103,12 +108,22 @@ public final class Generated {
         }
         List<Screen> screens = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            Screen screen = Screen.page(id(i), "Screen " + (i + 1)).withForm(forms[i])
-                    .withHotspots(hotspots.get(i)).withLinks(waits.get(i));
+            Screen screen = Screen.page(id(i), "Screen " + (i + 1))
+                    .withForm(forms[i])
+                    .withHotspots(hotspots.get(i))
+                    .withLinks(waits.get(i));
             screens.add(kind == Kind.NASTY && random.nextInt(6) == 0 ? screen.withClosers() : screen);
         }
-        return new Prototype("Made up " + count, screens, shared(), entries(),
-                kind == Kind.USUAL ? List.of(Device.PHONE) : List.of(Device.PHONE, Device.KIOSK), Map.of(), Judgements.NONE, List.of(), Rest.NONE);
+        return new Prototype(
+                "Made up " + count,
+                screens,
+                shared(),
+                entries(),
+                kind == Kind.USUAL ? List.of(Device.PHONE) : List.of(Device.PHONE, Device.KIOSK),
+                Map.of(),
+                Judgements.NONE,
+                List.of(),
+                Rest.NONE);
     }
 
     /** A tree of links that reaches every screen meant to be reached. */
@@ -117,7 +132,9 @@ public final class Generated {
         for (int i = 1; i < count; i++) {
             if (!unreached[i]) {
                 int from = open.get(Math.max(0, open.size() - 1 - random.nextInt(Math.min(open.size(), 12))));
-                tap(from, Effect.of(forms[i] == Form.PAGE ? Verb.ADVANCE : Verb.OPEN_ABOVE, new Target.ToScreen(id(i))));
+                tap(
+                        from,
+                        Effect.of(forms[i] == Form.PAGE ? Verb.ADVANCE : Verb.OPEN_ABOVE, new Target.ToScreen(id(i))));
                 if (forms[i] == Form.PAGE && !dead[i]) {
                     open.add(i);
                 }
@@ -157,9 +174,21 @@ public final class Generated {
         } else if (dice < 2) {
             wait(from, effect(Verb.ADVANCE, from));
         } else {
-            tap(from, dice < 3 ? Effect.of(Verb.RESTART, new Target.ToScreen(id(0))) : dice < 4 ? Effect.of(Verb.RETURN_TO, new Target.ToScreen(id(0)))
-                    : effect(dice < 57 ? Verb.ADVANCE : dice < 65 ? Verb.REPLACE : dice < 82 ? Verb.RETURN
-                    : dice < 92 ? Verb.OPEN_ABOVE : Verb.CLOSE, from));
+            tap(
+                    from,
+                    dice < 3
+                            ? Effect.of(Verb.RESTART, new Target.ToScreen(id(0)))
+                            : dice < 4
+                                    ? Effect.of(Verb.RETURN_TO, new Target.ToScreen(id(0)))
+                                    : effect(
+                                            dice < 57
+                                                    ? Verb.ADVANCE
+                                                    : dice < 65
+                                                            ? Verb.REPLACE
+                                                            : dice < 82
+                                                                    ? Verb.RETURN
+                                                                    : dice < 92 ? Verb.OPEN_ABOVE : Verb.CLOSE,
+                                            from));
         }
     }
 
@@ -181,8 +210,13 @@ public final class Generated {
         int n = hotspots.get(from).size();
         String id = id(from) + "-h" + n;
         Area area = new Area(20, 60 + n * 56, 350, 48);
-        hotspots.get(from).add(new Hotspot(id, "Part " + (n + 1), new EnumMap<>(Map.of(Width.NARROW, area)),
-                List.of(Link.of(id + "-tap", new Cause.Touch(Gesture.TAP), effect)), Rest.NONE));
+        hotspots.get(from)
+                .add(new Hotspot(
+                        id,
+                        "Part " + (n + 1),
+                        new EnumMap<>(Map.of(Width.NARROW, area)),
+                        List.of(Link.of(id + "-tap", new Cause.Touch(Gesture.TAP), effect)),
+                        Rest.NONE));
     }
 
     private void wait(int from, Effect effect) {
@@ -194,8 +228,12 @@ public final class Generated {
         if (count < 4 || kind == Kind.USUAL) {
             return List.of();
         }
-        Hotspot back = new Hotspot("back-sign", "Back", Map.of(Width.NARROW, new Area(8, 8, 44, 44)),
-                List.of(Link.of("back-sign-tap", new Cause.Touch(Gesture.TAP), new Effect.Return())), Rest.NONE);
+        Hotspot back = new Hotspot(
+                "back-sign",
+                "Back",
+                Map.of(Width.NARROW, new Area(8, 8, 44, 44)),
+                List.of(Link.of("back-sign-tap", new Cause.Touch(Gesture.TAP), new Effect.Return())),
+                Rest.NONE);
         return List.of(new SharedHotspot(back, new LinkedHashSet<>(List.of(id(1), id(count / 2))), Rest.NONE));
     }
 
@@ -203,8 +241,11 @@ public final class Generated {
         List<Entry> entries = new ArrayList<>(List.of(Entry.at("start", id(0))));
         if (kind == Kind.NASTY) {
             for (int i = 1; i < 2 + random.nextInt(2); i++) {
-                entries.add(new Entry("entry-" + i, new Target.ToScreen(id(random.nextInt(count))),
-                        Optional.of("/made-up/" + i), Rest.NONE));
+                entries.add(new Entry(
+                        "entry-" + i,
+                        new Target.ToScreen(id(random.nextInt(count))),
+                        Optional.of("/made-up/" + i),
+                        Rest.NONE));
             }
         }
         return entries;

@@ -38,7 +38,8 @@ final class GeneratedCauses {
 
     private Screen screen(Screen screen) {
         List<Hotspot> hotspots = screen.hotspots().stream().map(this::hotspot).toList();
-        List<Link> links = new ArrayList<>(screen.links().stream().map(this::turningOut).toList());
+        List<Link> links =
+                new ArrayList<>(screen.links().stream().map(this::turningOut).toList());
         if (seldom()) {
             Cause cause = switch (random.nextInt(5)) {
                 case 0 -> new Cause.Untouched(1 + random.nextInt(kind == Kind.NASTY ? 5 : 5000));
@@ -47,15 +48,21 @@ final class GeneratedCauses {
                 case 3 -> touch();
                 default -> new Cause.Wait(1 + random.nextInt(kind == Kind.NASTY ? 5 : 5000));
             };
-            links.add(turningOut(Link.of(screen.id() + "-c" + links.size(), cause, Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any()))));
+            links.add(turningOut(Link.of(
+                    screen.id() + "-c" + links.size(),
+                    cause,
+                    Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any()))));
         }
         return screen.withHotspots(hotspots).withLinks(links);
     }
 
     private Hotspot hotspot(Hotspot hotspot) {
-        List<Link> links = new ArrayList<>(hotspot.links().stream().map(this::turningOut).toList());
+        List<Link> links =
+                new ArrayList<>(hotspot.links().stream().map(this::turningOut).toList());
         if (seldom()) {
-            links.add(turningOut(Link.of(hotspot.id() + "-c", touch(),
+            links.add(turningOut(Link.of(
+                    hotspot.id() + "-c",
+                    touch(),
                     Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any()))));
         }
         return hotspot.withLinks(links);
@@ -81,14 +88,24 @@ final class GeneratedCauses {
         List<Branch> branches = new ArrayList<>();
         int n = 1 + random.nextInt(kind == Kind.USUAL ? 2 : 3);
         for (int i = 0; i < n; i++) {
-            List<Effect> effects = new ArrayList<>(i == 0 ? link.branches().getFirst().effects() : List.of(Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any())));
+            List<Effect> effects = new ArrayList<>(
+                    i == 0
+                            ? link.branches().getFirst().effects()
+                            : List.of(Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any())));
             if (random.nextInt(3) == 0) {
-                effects.add(random.nextBoolean() ? new Effect.Notice("It is done", 2000) : new Effect.Leave("https://hollow-lane.example/rules"));
+                effects.add(
+                        random.nextBoolean()
+                                ? new Effect.Notice("It is done", 2000)
+                                : new Effect.Leave("https://hollow-lane.example/rules"));
             }
             if (kind == Kind.NASTY && random.nextInt(6) == 0) {
                 effects.removeIf(Effect::isMove);
             }
-            branches.add(Branch.of(effects).withOutcome(n == 1 || kind == Kind.NASTY && random.nextInt(5) == 0 ? Optional.empty() : Optional.of(OUTCOMES.get(i))));
+            branches.add(Branch.of(effects)
+                    .withOutcome(
+                            n == 1 || kind == Kind.NASTY && random.nextInt(5) == 0
+                                    ? Optional.empty()
+                                    : Optional.of(OUTCOMES.get(i))));
         }
         return new Link(link.id(), link.cause(), branches, Rest.NONE);
     }

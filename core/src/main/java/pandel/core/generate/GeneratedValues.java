@@ -39,9 +39,11 @@ final class GeneratedValues {
 
     static Prototype on(Prototype plain, Random random, Kind kind) {
         GeneratedValues values = new GeneratedValues(random, kind, plain);
-        Prototype expecting = plain.withScreens(plain.screens().stream().map(values::expecting).toList());
+        Prototype expecting = plain.withScreens(
+                plain.screens().stream().map(values::expecting).toList());
         GeneratedValues carrying = new GeneratedValues(random, kind, expecting);
-        return expecting.withScreens(expecting.screens().stream().map(carrying::carrying).toList());
+        return expecting.withScreens(
+                expecting.screens().stream().map(carrying::carrying).toList());
     }
 
     private boolean seldom() {
@@ -57,44 +59,76 @@ final class GeneratedValues {
             if (random.nextBoolean()) {
                 Expected.Kind type = Expected.Kind.values()[random.nextInt(kind == Kind.USUAL ? 2 : 4)];
                 List<String> words = type == Expected.Kind.ONE_OF ? List.of("drill", "tent") : List.of();
-                expects.add(new Expected(name, type, words, kind == Kind.NASTY && random.nextInt(3) == 0, random.nextInt(3) == 0 ? Optional.of(new Value.Text("drill")).map(v -> (Value) v).filter(v ->
-                        type == Expected.Kind.TEXT || type == Expected.Kind.ONE_OF) : Optional.empty()));
+                expects.add(new Expected(
+                        name,
+                        type,
+                        words,
+                        kind == Kind.NASTY && random.nextInt(3) == 0,
+                        random.nextInt(3) == 0
+                                ? Optional.of(new Value.Text("drill"))
+                                        .map(v -> (Value) v)
+                                        .filter(v -> type == Expected.Kind.TEXT || type == Expected.Kind.ONE_OF)
+                                : Optional.empty()));
             }
         }
-        List<Hotspot> hotspots = screen.hotspots().stream().map(h -> {
-            int what = random.nextInt(6);
-            return what == 0 ? h.withNature(new Hotspot.Nature.Field()) : what == 1
-                    ? h.withNature(new Hotspot.Nature.Rows(List.of(Map.of("tool", new Value.Text("drill")), Map.of("tool", new Value.Text("tent")), Map.of("tool", new Value.Text("drill"))))) : h;
-        }).toList();
+        List<Hotspot> hotspots = screen.hotspots().stream()
+                .map(h -> {
+                    int what = random.nextInt(6);
+                    return what == 0
+                            ? h.withNature(new Hotspot.Nature.Field())
+                            : what == 1
+                                    ? h.withNature(new Hotspot.Nature.Rows(List.of(
+                                            Map.of("tool", new Value.Text("drill")),
+                                            Map.of("tool", new Value.Text("tent")),
+                                            Map.of("tool", new Value.Text("drill")))))
+                                    : h;
+                })
+                .toList();
         return screen.withExpects(expects).withHotspots(hotspots);
     }
 
     private Screen carrying(Screen screen) {
-        List<Hotspot> hotspots = screen.hotspots().stream().map(h -> {
-            List<Link> links = new ArrayList<>(h.links().stream().map(l -> link(screen, Optional.of(h), l)).toList());
-            if (h.isField() && !links.isEmpty() && random.nextBoolean()) {
-                links.set(0, links.getFirst().withCause(new Cause.Submit()));
-            }
-            return h.withLinks(links);
-        }).toList();
-        return screen.withHotspots(hotspots).withLinks(screen.links().stream().map(l -> link(screen, Optional.empty(), l)).toList());
+        List<Hotspot> hotspots = screen.hotspots().stream()
+                .map(h -> {
+                    List<Link> links = new ArrayList<>(h.links().stream()
+                            .map(l -> link(screen, Optional.of(h), l))
+                            .toList());
+                    if (h.isField() && !links.isEmpty() && random.nextBoolean()) {
+                        links.set(0, links.getFirst().withCause(new Cause.Submit()));
+                    }
+                    return h.withLinks(links);
+                })
+                .toList();
+        return screen.withHotspots(hotspots)
+                .withLinks(screen.links().stream()
+                        .map(l -> link(screen, Optional.empty(), l))
+                        .toList());
     }
 
     private Link link(Screen on, Optional<Hotspot> hotspot, Link link) {
-        return link.withBranches(link.branches().stream().map(b -> branch(on, hotspot, b)).toList());
+        return link.withBranches(
+                link.branches().stream().map(b -> branch(on, hotspot, b)).toList());
     }
 
     private Branch branch(Screen on, Optional<Hotspot> hotspot, Branch branch) {
-        Branch made = branch.withEffects(branch.effects().stream().map(e -> effect(on, hotspot, e)).toList());
+        Branch made = branch.withEffects(
+                branch.effects().stream().map(e -> effect(on, hotspot, e)).toList());
         if (!on.expects().isEmpty() && random.nextInt(3) == 0) {
-            made = made.withWhen(List.of(new Condition(random.nextBoolean() ? source(on, Optional.empty()) : new Source.Given("tool"),
-                    Compare.values()[random.nextInt(5)], random.nextInt(4) == 0 ? source(on, Optional.empty()) : Source.of(text()))));
+            made = made.withWhen(List.of(new Condition(
+                    random.nextBoolean() ? source(on, Optional.empty()) : new Source.Given("tool"),
+                    Compare.values()[random.nextInt(5)],
+                    random.nextInt(4) == 0 ? source(on, Optional.empty()) : Source.of(text()))));
         }
-        return kind == Kind.NASTY && seldom() && made.move().isPresent() ? made.withWhere(Optional.of(random.nextBoolean() ? Where.HERE : Where.BENEATH)) : made;
+        return kind == Kind.NASTY && seldom() && made.move().isPresent()
+                ? made.withWhere(Optional.of(random.nextBoolean() ? Where.HERE : Where.BENEATH))
+                : made;
     }
 
     private Effect effect(Screen on, Optional<Hotspot> hotspot, Effect effect) {
-        List<Expected> expects = effect.target().flatMap(t -> plain.screen(t.id())).map(Screen::expects).orElse(List.of());
+        List<Expected> expects = effect.target()
+                .flatMap(t -> plain.screen(t.id()))
+                .map(Screen::expects)
+                .orElse(List.of());
         if (expects.isEmpty()) {
             return effect;
         }
@@ -115,8 +149,15 @@ final class GeneratedValues {
         List<Hotspot> fields = on.hotspots().stream().filter(Hotspot::isField).toList();
         return switch (random.nextInt(5)) {
             case 0 -> new Source.Given(NAMES.get(random.nextInt(NAMES.size())));
-            case 1 -> fields.isEmpty() ? Source.of(text()) : new Source.Typed(fields.get(random.nextInt(fields.size())).id());
-            case 2 -> touched.filter(h -> !h.rows().isEmpty()).isPresent() ? new Source.OfRow("tool") : Source.of(new Value.Number(random.nextInt(3)));
+            case 1 ->
+                fields.isEmpty()
+                        ? Source.of(text())
+                        : new Source.Typed(
+                                fields.get(random.nextInt(fields.size())).id());
+            case 2 ->
+                touched.filter(h -> !h.rows().isEmpty()).isPresent()
+                        ? new Source.OfRow("tool")
+                        : Source.of(new Value.Number(random.nextInt(3)));
             case 3 -> plain.facts().isEmpty() ? Source.of(text()) : fact();
             default -> Source.of(text());
         };

@@ -3,21 +3,26 @@ package pandel.core.model;
 /**
  * A rectangle on a mock, in px from the mock's upper left corner.
  *
- * @param width  more than 0
+ * @param width more than 0
  * @param height more than 0
  */
 public record Area(double x, double y, double width, double height) {
 
     public Area {
-        if (!(width > 0) || !(height > 0) || !Double.isFinite(x) || !Double.isFinite(y)
-                || !Double.isFinite(width) || !Double.isFinite(height)) {
+        if (!(width > 0)
+                || !(height > 0)
+                || !Double.isFinite(x)
+                || !Double.isFinite(y)
+                || !Double.isFinite(width)
+                || !Double.isFinite(height)) {
             throw new IllegalArgumentException("An area has a width and a height above 0: " + width + " × " + height);
         }
     }
 
     /** The smallest area that holds both corners, at least 1 px each way. */
     public static Area between(double x1, double y1, double x2, double y2) {
-        return new Area(Math.min(x1, x2), Math.min(y1, y2), Math.max(1, Math.abs(x2 - x1)), Math.max(1, Math.abs(y2 - y1)));
+        return new Area(
+                Math.min(x1, x2), Math.min(y1, y2), Math.max(1, Math.abs(x2 - x1)), Math.max(1, Math.abs(y2 - y1)));
     }
 
     public double right() {

@@ -8,8 +8,8 @@ import java.util.TreeMap;
  * Where a place of a sequence stands.
  *
  * @param sequence id of the sequence
- * @param page     its page, from 1
- * @param offered  what was carried to the sequence, by name: each page takes of it what it expects
+ * @param page its page, from 1
+ * @param offered what was carried to the sequence, by name: each page takes of it what it expects
  */
 public record AtPage(String sequence, int page, Map<String, Value> offered) {
 

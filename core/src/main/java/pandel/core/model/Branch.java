@@ -6,14 +6,19 @@ import java.util.Optional;
 /**
  * One way a link can turn out.
  *
- * @param when    all must hold; none: it always holds
+ * @param when all must hold; none: it always holds
  * @param outcome a result that the person does not decide ("saved"); empty: none
  * @param effects done in order, all or none; at most one of them is a move
- * @param motion  empty: as usual for its verb
- * @param where   where its move is done; empty: as usual for its verb and what it leads to
+ * @param motion empty: as usual for its verb
+ * @param where where its move is done; empty: as usual for its verb and what it leads to
  */
-public record Branch(List<Condition> when, Optional<String> outcome, List<Effect> effects, Optional<Motion> motion,
-                     Optional<Where> where, Rest rest) {
+public record Branch(
+        List<Condition> when,
+        Optional<String> outcome,
+        List<Effect> effects,
+        Optional<Motion> motion,
+        Optional<Where> where,
+        Rest rest) {
 
     public Branch {
         when = List.copyOf(when);
@@ -21,7 +26,8 @@ public record Branch(List<Condition> when, Optional<String> outcome, List<Effect
     }
 
     /** A branch that is done where it usually is. */
-    public Branch(List<Condition> when, Optional<String> outcome, List<Effect> effects, Optional<Motion> motion, Rest rest) {
+    public Branch(
+            List<Condition> when, Optional<String> outcome, List<Effect> effects, Optional<Motion> motion, Rest rest) {
         this(when, outcome, effects, motion, Optional.empty(), rest);
     }
 
@@ -47,7 +53,10 @@ public record Branch(List<Condition> when, Optional<String> outcome, List<Effect
 
     /** What it remembers, in order. */
     public List<Effect.Remember> remembers() {
-        return effects.stream().filter(Effect.Remember.class::isInstance).map(Effect.Remember.class::cast).toList();
+        return effects.stream()
+                .filter(Effect.Remember.class::isInstance)
+                .map(Effect.Remember.class::cast)
+                .toList();
     }
 
     public Branch withWhen(List<Condition> conditions) {
@@ -74,7 +83,8 @@ public record Branch(List<Condition> when, Optional<String> outcome, List<Effect
 
     /** The same with that move in place of the one it has, moving as usual; everything else is kept where it stands. */
     public Branch doing(Effect move) {
-        List<Effect> others = new java.util.ArrayList<>(effects.stream().filter(e -> !e.isMove()).toList());
+        List<Effect> others = new java.util.ArrayList<>(
+                effects.stream().filter(e -> !e.isMove()).toList());
         others.add(move);
         return new Branch(when, outcome, others, Optional.empty(), rest);
     }

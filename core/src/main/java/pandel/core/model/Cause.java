@@ -27,8 +27,7 @@ public sealed interface Cause {
     }
 
     /** What is typed in the owner, a field, is sent. */
-    record Submit() implements Cause {
-    }
+    record Submit() implements Cause {}
 
     /**
      * Time since the screen became current.
@@ -53,32 +52,25 @@ public sealed interface Cause {
     }
 
     /** Work that the screen waits for is done: at any moment while it is current. */
-    record Work() implements Cause {
-    }
+    record Work() implements Cause {}
 
     /** A page of a sequence is turned, by a swipe or by what is laid over it. */
-    record Turn() implements Cause {
-    }
+    record Turn() implements Cause {}
 
     /** A tab of a strip is chosen, or its neighbour swiped away. */
-    record Tab() implements Cause {
-    }
+    record Tab() implements Cause {}
 
     /** An item of a drawer is chosen. */
-    record Item() implements Cause {
-    }
+    record Item() implements Cause {}
 
     /** Next on the last page of a sequence. */
-    record Finish() implements Cause {
-    }
+    record Finish() implements Cause {}
 
     /** Skipping a sequence by what is laid over it. */
-    record Skip() implements Cause {
-    }
+    record Skip() implements Cause {}
 
     /** The device's own back, while the screen is current. */
-    record Back() implements Cause {
-    }
+    record Back() implements Cause {}
 
     private static void atLeastOne(int ms) {
         if (ms < 1) {
@@ -93,6 +85,10 @@ public sealed interface Cause {
 
     /** Whether it belongs to a frame, not to what a screen or hotspot holds. */
     default boolean isOfFrames() {
-        return this instanceof Turn || this instanceof Tab || this instanceof Item || this instanceof Finish || this instanceof Skip;
+        return this instanceof Turn
+                || this instanceof Tab
+                || this instanceof Item
+                || this instanceof Finish
+                || this instanceof Skip;
     }
 }

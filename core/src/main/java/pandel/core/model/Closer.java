@@ -6,9 +6,12 @@ import java.util.Set;
 
 /** What closes an overlay besides its own links. */
 public enum Closer {
-    /** A tap beside it. */ OUTSIDE,
-    /** A swipe that throws it off. */ AWAY,
-    /** The device's own back. */ DEVICE_BACK;
+    /** A tap beside it. */
+    OUTSIDE,
+    /** A swipe that throws it off. */
+    AWAY,
+    /** The device's own back. */
+    DEVICE_BACK;
 
     /** What closes an overlay of a form unless its screen says otherwise; a page above is a takeover. */
     public static Set<Closer> usualFor(Form form) {

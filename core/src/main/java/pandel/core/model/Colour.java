@@ -7,8 +7,7 @@ public final class Colour {
 
     private static final Pattern WRITTEN = Pattern.compile("#[0-9A-Fa-f]{6}");
 
-    private Colour() {
-    }
+    private Colour() {}
 
     /** Whether words are a colour. */
     public static boolean is(String words) {

@@ -4,7 +4,8 @@ import java.util.Locale;
 import java.util.stream.Stream;
 
 /**
- * Something that holds or does not: a fact, a given value or a typed text, compared with a constant or with another of them.
+ * Something that holds or does not: a fact, a given value or a typed text, compared with a constant or with another of
+ * them.
  *
  * @param with is not looked at by {@link Compare#EMPTY}
  */
@@ -23,7 +24,11 @@ public record Condition(Source what, Compare compare, Source with) {
 
     /** How two values are compared. At least and at most are for numbers alone, else false. */
     public enum Compare {
-        IS, IS_NOT, AT_LEAST, AT_MOST, EMPTY;
+        IS,
+        IS_NOT,
+        AT_LEAST,
+        AT_MOST,
+        EMPTY;
 
         /** The words in sentences and in the file. */
         public String word() {
@@ -41,8 +46,16 @@ public record Condition(Source what, Compare compare, Source with) {
         return switch (compare) {
             case IS -> now.is(other);
             case IS_NOT -> !now.is(other);
-            case AT_LEAST -> now.isNumberBeside(other) && now.number().flatMap(a -> other.number().map(b -> a.of() >= b.of())).orElse(false);
-            case AT_MOST -> now.isNumberBeside(other) && now.number().flatMap(a -> other.number().map(b -> a.of() <= b.of())).orElse(false);
+            case AT_LEAST ->
+                now.isNumberBeside(other)
+                        && now.number()
+                                .flatMap(a -> other.number().map(b -> a.of() >= b.of()))
+                                .orElse(false);
+            case AT_MOST ->
+                now.isNumberBeside(other)
+                        && now.number()
+                                .flatMap(a -> other.number().map(b -> a.of() <= b.of()))
+                                .orElse(false);
             case EMPTY -> now.equals(Value.NOTHING);
         };
     }
@@ -64,6 +77,7 @@ public record Condition(Source what, Compare compare, Source with) {
 
     /** "signed in is yes", "basket at least 3", "plan is empty", "typed PIN is given PIN". */
     public String words(Prototype prototype) {
-        return what.words(prototype) + " " + compare.word() + (compare == Compare.EMPTY ? "" : " " + with.words(prototype));
+        return what.words(prototype) + " " + compare.word()
+                + (compare == Compare.EMPTY ? "" : " " + with.words(prototype));
     }
 }

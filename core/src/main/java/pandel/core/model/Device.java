@@ -8,14 +8,23 @@ import java.util.TreeSet;
 /**
  * A device the prototype will be seen on.
  *
- * @param width  px, more than 0
+ * @param width px, more than 0
  * @param height px, more than 0
- * @param scale  device pixels for each px
+ * @param scale device pixels for each px
  * @param levels how many levels it can show, the base included; 0: any number
  * @param cannot what else it refuses
  */
-public record Device(String id, String title, double width, double height, double scale, Back back, Pointing pointing,
-                     int levels, Set<Cannot> cannot, Rest rest) {
+public record Device(
+        String id,
+        String title,
+        double width,
+        double height,
+        double scale,
+        Back back,
+        Pointing pointing,
+        int levels,
+        Set<Cannot> cannot,
+        Rest rest) {
 
     /** What some devices refuse. */
     public enum Cannot {
@@ -36,7 +45,11 @@ public record Device(String id, String title, double width, double height, doubl
 
     /** How the device itself goes back. */
     public enum Back {
-        NONE, BUTTON, SWIPE, SWIPE_FROM_RIGHT, SWIPE_FROM_BOTH;
+        NONE,
+        BUTTON,
+        SWIPE,
+        SWIPE_FROM_RIGHT,
+        SWIPE_FROM_BOTH;
 
         /** The word in the file. */
         public String word() {
@@ -46,7 +59,9 @@ public record Device(String id, String title, double width, double height, doubl
 
     /** What a person points with. */
     public enum Pointing {
-        TOUCH, MOUSE, BOTH;
+        TOUCH,
+        MOUSE,
+        BOTH;
 
         /** The word in the file. */
         public String word() {
@@ -68,22 +83,40 @@ public record Device(String id, String title, double width, double height, doubl
             new Device("kiosk", "Kiosk", 1080, 1920, 1, Back.NONE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
 
     /** A tablet on its side. */
-    public static final Device TABLET_ON_ITS_SIDE =
-            new Device("tablet-on-its-side", "Tablet on its side", 1180, 820, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+    public static final Device TABLET_ON_ITS_SIDE = new Device(
+            "tablet-on-its-side",
+            "Tablet on its side",
+            1180,
+            820,
+            2,
+            Back.SWIPE,
+            Pointing.TOUCH,
+            0,
+            Set.of(),
+            Rest.NONE);
 
     /** A screen with a mouse. */
     public static final Device DESKTOP =
             new Device("desktop", "Desktop", 1440, 900, 1, Back.NONE, Pointing.MOUSE, 0, Set.of(), Rest.NONE);
 
     /** A small round or square screen worn at the wrist, that shows two things above one another at most. */
-    public static final Device WATCH =
-            new Device("watch", "Watch", 198, 242, 2, Back.SWIPE, Pointing.TOUCH, 2, Set.of(Cannot.ADVANCE_FROM_A_SEQUENCE, Cannot.DRAWERS), Rest.NONE);
+    public static final Device WATCH = new Device(
+            "watch",
+            "Watch",
+            198,
+            242,
+            2,
+            Back.SWIPE,
+            Pointing.TOUCH,
+            2,
+            Set.of(Cannot.ADVANCE_FROM_A_SEQUENCE, Cannot.DRAWERS),
+            Rest.NONE);
 
     public Device withTitle(String other) {
         return new Device(id, other, width, height, scale, back, pointing, levels, cannot, rest);
     }
 
-    /** @param wide px  @param high px */
+    /** @param wide px @param high px */
     public Device withSize(double wide, double high) {
         return new Device(id, title, wide, high, scale, back, pointing, levels, cannot, rest);
     }
@@ -110,6 +143,7 @@ public record Device(String id, String title, double width, double height, doubl
 
     /** Least and most px of a side. */
     public static final double LEAST = 40;
+
     public static final double MOST = 10_000;
 
     public Device {

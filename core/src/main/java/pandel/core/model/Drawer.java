@@ -14,18 +14,28 @@ import java.util.function.UnaryOperator;
 /**
  * A panel from an edge, with items.
  *
- * @param head    words at its head, with placeholders; may be empty
+ * @param head words at its head, with placeholders; may be empty
  * @param picture at its head, over the words, as wide as the panel
- * @param panel   where it is and how it comes
+ * @param panel where it is and how it comes
  * @param outside whether a tap beside it closes it
- * @param items   in order; those of one section stand together
- * @param on      where it is attached
+ * @param items in order; those of one section stand together
+ * @param on where it is attached
  */
-public record Drawer(String id, String title, String head, Optional<Picture> picture, Panel panel, boolean outside, List<Item> items, Attached on, Rest rest) {
+public record Drawer(
+        String id,
+        String title,
+        String head,
+        Optional<Picture> picture,
+        Panel panel,
+        boolean outside,
+        List<Item> items,
+        Attached on,
+        Rest rest) {
 
     /** The edge it comes from. */
     public enum Side {
-        LEFT, RIGHT;
+        LEFT,
+        RIGHT;
 
         /** The word in the file. */
         public String word() {
@@ -38,9 +48,15 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
         }
     }
 
-    /** How drawer and page move: over the page; beneath a page that moves and shrinks; beside a page that moves; always there where it is wide. */
+    /**
+     * How drawer and page move: over the page; beneath a page that moves and shrinks; beside a page that moves; always
+     * there where it is wide.
+     */
     public enum Moves {
-        COVERS, REVEALS, SHIFTS, STAYS;
+        COVERS,
+        REVEALS,
+        SHIFTS,
+        STAYS;
 
         /** The word in the file. */
         public String word() {
@@ -51,23 +67,43 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
     /**
      * How it looks and comes.
      *
-     * @param width  px, 1 or more; never more than the device is wide
-     * @param from   px of the device's width from which one that stays does so; where it is narrower, it covers
-     * @param shade  how dark the page gets while it is open, in hundredths, 0 to 100
-     * @param reach  px from the edge within which a swipe opens it; 0: none does
+     * @param width px, 1 or more; never more than the device is wide
+     * @param from px of the device's width from which one that stays does so; where it is narrower, it covers
+     * @param shade how dark the page gets while it is open, in hundredths, 0 to 100
+     * @param reach px from the edge within which a swipe opens it; 0: none does
      * @param shrinks how large the page stays that reveals it, in hundredths, 40 to 100
      * @param ground #RRGGBB @param ink of the items @param chosen of the current one
      */
-    public record Panel(Side side, Moves moves, double width, int from, int shade, int reach, int shrinks, String ground, String ink, String chosen) {
+    public record Panel(
+            Side side,
+            Moves moves,
+            double width,
+            int from,
+            int shade,
+            int reach,
+            int shrinks,
+            String ground,
+            String ink,
+            String chosen) {
         /** From the left over the page. */
-        public static final Panel USUAL = new Panel(Side.LEFT, Moves.COVERS, 280, 1000, 45, 20, 85, "#FFFFFF", "#33414A", "#0E5668");
+        public static final Panel USUAL =
+                new Panel(Side.LEFT, Moves.COVERS, 280, 1000, 45, 20, 85, "#FFFFFF", "#33414A", "#0E5668");
         /** Least hundredths to which a page shrinks. */
         public static final int LEAST_SHRUNK = 40;
 
         public Panel {
             Colour.require(ground, ink, chosen);
-            if (!(width >= 1) || from < 1 || reach < 0 || shade < 0 || shade > 100 || shrinks < LEAST_SHRUNK || shrinks > 100) {
-                throw new IllegalArgumentException("A drawer is 1 px wide or more, stays from 1 px on, is reached within 0 px or more, has a shade of 0 to 100, and shrinks the page to " + LEAST_SHRUNK + " to 100 hundredths");
+            if (!(width >= 1)
+                    || from < 1
+                    || reach < 0
+                    || shade < 0
+                    || shade > 100
+                    || shrinks < LEAST_SHRUNK
+                    || shrinks > 100) {
+                throw new IllegalArgumentException(
+                        "A drawer is 1 px wide or more, stays from 1 px on, is reached within 0 px or more, has a "
+                                + "shade of 0 to 100, and shrinks the page to "
+                                + LEAST_SHRUNK + " to 100 hundredths");
             }
         }
 
@@ -115,10 +151,10 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
     /**
      * One thing to choose.
      *
-     * @param sign    the name of its sign; empty: none
+     * @param sign the name of its sign; empty: none
      * @param section over it, where it begins one; items of one section stand together; empty: none
-     * @param held    whether it is held at the bottom
-     * @param does    its effects: one branch, which has no outcome
+     * @param held whether it is held at the bottom
+     * @param does its effects: one branch, which has no outcome
      */
     public record Item(String id, String label, String sign, String section, boolean held, Branch does) {
         public Item {
@@ -158,7 +194,7 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
     /**
      * Where it is attached.
      *
-     * @param all     to all screens of form page
+     * @param all to all screens of form page
      * @param screens ids of screens
      * @param tabSets ids of tab sets, anywhere inside of which it is
      */
@@ -212,7 +248,13 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
 
     /** Whether it is attached to a place. @param inside whether the place is inside a tab set of an id */
     public boolean isAttached(Prototype prototype, String screen, Predicate<String> inside) {
-        return on.screens().contains(screen) || on.tabSets().stream().anyMatch(inside) || on.all() && prototype.screen(screen).filter(s -> s.form() == Form.PAGE).isPresent();
+        return on.screens().contains(screen)
+                || on.tabSets().stream().anyMatch(inside)
+                || on.all()
+                        && prototype
+                                .screen(screen)
+                                .filter(s -> s.form() == Form.PAGE)
+                                .isPresent();
     }
 
     /** Whether it stands on a screen, or may: inside a tab set that can be anywhere. */
@@ -232,7 +274,9 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
 
     /** The screens it stands on as far as that can be told without playing: inside tab sets the roots of their tabs. */
     public List<Screen> screens(Prototype prototype) {
-        return screenIds(prototype).stream().flatMap(id -> prototype.screen(id).stream()).toList();
+        return screenIds(prototype).stream()
+                .flatMap(id -> prototype.screen(id).stream())
+                .toList();
     }
 
     /** Their ids, missing ones too. */
@@ -272,7 +316,9 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
 
     /** The same with one item changed. */
     public Drawer withItem(String itemId, UnaryOperator<Item> change) {
-        return withItems(items.stream().map(i -> i.id().equals(itemId) ? change.apply(i) : i).toList());
+        return withItems(items.stream()
+                .map(i -> i.id().equals(itemId) ? change.apply(i) : i)
+                .toList());
     }
 
     public Drawer withOn(Attached other) {
@@ -283,7 +329,9 @@ public record Drawer(String id, String title, String head, Optional<Picture> pic
     public Drawer withEachLink(Function<Link, Optional<Link>> change) {
         List<Item> changed = new ArrayList<>();
         for (Item item : items) {
-            Branch does = change.apply(item.link()).flatMap(l -> l.branches().stream().findFirst()).orElse(Branch.of(List.of()));
+            Branch does = change.apply(item.link())
+                    .flatMap(l -> l.branches().stream().findFirst())
+                    .orElse(Branch.of(List.of()));
             changed.add(does.equals(item.does()) ? item : item.withDoes(does));
         }
         return changed.equals(items) ? this : withItems(changed);

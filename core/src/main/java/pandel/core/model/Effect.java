@@ -6,52 +6,44 @@ import java.util.Optional;
 public sealed interface Effect {
 
     /** The target becomes the current place; what was current stays behind it. */
-    record Advance(Target to) implements Effect {
-    }
+    record Advance(Target to) implements Effect {}
 
     /** The target takes the current place; the old one is gone from the trail. */
-    record Replace(Target with) implements Effect {
-    }
+    record Replace(Target with) implements Effect {}
 
     /** Overlays close, every trail is emptied, the target is the only place. */
-    record Restart(Target at) implements Effect {
-    }
+    record Restart(Target at) implements Effect {}
 
     /** A new level with the target in its form. */
-    record OpenAbove(Target screen) implements Effect {
-    }
+    record OpenAbove(Target screen) implements Effect {}
 
     /** The current place goes, the one behind is current. */
-    record Return() implements Effect {
-    }
+    record Return() implements Effect {}
 
     /** Back to the nearest place of that name behind the current one. */
-    record ReturnTo(Target to) implements Effect {
-    }
+    record ReturnTo(Target to) implements Effect {}
 
     /** The link's own overlay, and any above it, closes. */
-    record Close() implements Effect {
-    }
+    record Close() implements Effect {}
 
     /** Another page of the sequence that is the current place. */
-    record TurnPage(PageTurn turn) implements Effect {
-    }
+    record TurnPage(PageTurn turn) implements Effect {}
 
     /** A tab set shows another tab. @param tab its id */
-    record SwitchTab(String tab) implements Effect {
-    }
+    record SwitchTab(String tab) implements Effect {}
 
     /**
      * A drawer that is attached to the current place is opened or closed.
      *
      * @param drawer its id
      */
-    record MoveDrawer(String drawer, How how) implements Effect {
-    }
+    record MoveDrawer(String drawer, How how) implements Effect {}
 
     /** What is done to a drawer. */
     enum How {
-        OPEN, CLOSE, TOGGLE;
+        OPEN,
+        CLOSE,
+        TOGGLE;
 
         Verb verb() {
             return this == OPEN ? Verb.DRAWER_OPEN : this == CLOSE ? Verb.DRAWER_CLOSE : Verb.DRAWER_TOGGLE;
@@ -63,8 +55,7 @@ public sealed interface Effect {
      *
      * @param fact id of the fact
      */
-    record Remember(String fact, Change change) implements Effect {
-    }
+    record Remember(String fact, Change change) implements Effect {}
 
     /**
      * A passing message over everything; it outlives moves, and a newer one takes its place.
@@ -83,8 +74,7 @@ public sealed interface Effect {
     }
 
     /** Out to an outside address: told, and play stays. */
-    record Leave(String address) implements Effect {
-    }
+    record Leave(String address) implements Effect {}
 
     /** What is done to a fact. */
     sealed interface Change {
@@ -98,16 +88,13 @@ public sealed interface Effect {
         }
 
         /** Yes becomes no, and no yes. */
-        record Toggle() implements Change {
-        }
+        record Toggle() implements Change {}
 
         /** A number grows, or shrinks; it stops at its bounds. */
-        record By(int n) implements Change {
-        }
+        record By(int n) implements Change {}
 
         /** It is unset: no, 0, nothing. */
-        record Unset() implements Change {
-        }
+        record Unset() implements Change {}
     }
 
     default Verb verb() {
@@ -154,12 +141,18 @@ public sealed interface Effect {
 
     /** Whether it is a move: a branch holds at most one. */
     default boolean isMove() {
-        return !(this instanceof MoveDrawer || this instanceof Remember || this instanceof Notice || this instanceof Leave);
+        return !(this instanceof MoveDrawer
+                || this instanceof Remember
+                || this instanceof Notice
+                || this instanceof Leave);
     }
 
     /** What one of the verbs of drawers does to one; empty for any other verb. */
     static Optional<Effect> ofDrawer(Verb verb, String drawer) {
-        return java.util.Arrays.stream(How.values()).filter(h -> h.verb() == verb).findFirst().map(h -> new MoveDrawer(drawer, h));
+        return java.util.Arrays.stream(How.values())
+                .filter(h -> h.verb() == verb)
+                .findFirst()
+                .map(h -> new MoveDrawer(drawer, h));
     }
 
     /**
@@ -178,7 +171,8 @@ public sealed interface Effect {
             case CLOSE -> new Close();
             case TURN_PAGE -> new TurnPage(new PageTurn.Next());
             case SWITCH_TAB -> new SwitchTab("");
-            case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE -> throw new IllegalArgumentException("More is needed than where to " + verb.word());
+            case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE ->
+                throw new IllegalArgumentException("More is needed than where to " + verb.word());
         };
     }
 }

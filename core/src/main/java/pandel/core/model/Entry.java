@@ -9,10 +9,11 @@ import java.util.TreeMap;
 /**
  * Where the prototype starts.
  *
- * @param values  what stands for the names in the address when it is opened here: {loan} is "42"
+ * @param values what stands for the names in the address when it is opened here: {loan} is "42"
  * @param address for an entry opened from outside; empty for the main one
  */
-public record Entry(String id, Target target, Optional<String> address, Map<String, Value> values, Rest rest) implements Start {
+public record Entry(String id, Target target, Optional<String> address, Map<String, Value> values, Rest rest)
+        implements Start {
 
     public Entry {
         values = values.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));
@@ -33,7 +34,10 @@ public record Entry(String id, Target target, Optional<String> address, Map<Stri
         return other.equals(target) ? this : new Entry(id, other, address, values, rest);
     }
 
-    /** Its address with the values it is opened with in place of their names; what has none keeps its braces. Empty for the main entry. */
+    /**
+     * Its address with the values it is opened with in place of their names; what has none keeps its braces. Empty for
+     * the main entry.
+     */
     public Optional<String> filledAddress() {
         return address.map(a -> {
             String filled = a;
@@ -49,7 +53,6 @@ public record Entry(String id, Target target, Optional<String> address, Map<Stri
     public List<String> names() {
         return address.map(Placeholders::in).orElse(List.of());
     }
-
 
     /** The main entry, at a screen. */
     public static Entry at(String id, String screen) {

@@ -1,6 +1,5 @@
 package pandel.core.model;
 
-
 /** The one thing that happens next. Events name ids, not coordinates; a point is only ever a miss. */
 public sealed interface Event {
 
@@ -26,34 +25,29 @@ public sealed interface Event {
      * Text stands in a field of the current screen from now on.
      *
      * @param field id of its hotspot
-     * @param text  all of it; empty: nothing
+     * @param text all of it; empty: nothing
      */
-    record Typed(String field, String text) implements Event {
-    }
+    record Typed(String field, String text) implements Event {}
 
     /** What stands in a field is sent. @param field id of its hotspot */
-    record Submitted(String field) implements Event {
-    }
+    record Submitted(String field) implements Event {}
 
     /** The device's own back. */
-    record DeviceBack() implements Event {
-    }
+    record DeviceBack() implements Event {}
 
     /**
      * The work that a link waits for is done.
      *
      * @param link id of the link
      */
-    record Done(String link) implements Event {
-    }
+    record Done(String link) implements Event {}
 
     /**
      * Another event, with the outcome of the link that it sets off.
      *
      * @param named the outcome's name
      */
-    record Turning(Event event, String named) implements Event {
-    }
+    record Turning(Event event, String named) implements Event {}
 
     /**
      * Time passes, at most up to the next due wait.
@@ -69,12 +63,11 @@ public sealed interface Event {
     }
 
     /** The current screen is scrolled, to px from its top. */
-    record Scroll(double to) implements Event {
-    }
+    record Scroll(double to) implements Event {}
 
     /**
-     * What is meant for the list of a pair, where it stands beside its detail: a gesture, or scrolling it. Hotspots and fields that stand on the list alone
-     * need not be told apart so.
+     * What is meant for the list of a pair, where it stands beside its detail: a gesture, or scrolling it. Hotspots and
+     * fields that stand on the list alone need not be told apart so.
      */
     record OnList(Event event) implements Event {
         public OnList {
@@ -104,36 +97,28 @@ public sealed interface Event {
         }
 
         /** Beside an overlay or an open drawer. */
-        record Outside() implements On {
-        }
+        record Outside() implements On {}
 
         /** A sheet, panel or drawer thrown off. */
-        record Away() implements On {
-        }
+        record Away() implements On {}
 
         /** A sign or word laid over the page of a sequence. */
-        record OnTurn(PageTurn turn) implements On {
-        }
+        record OnTurn(PageTurn turn) implements On {}
 
         /** A tab of a strip. @param id of the tab */
-        record OnTab(String id) implements On {
-        }
+        record OnTab(String id) implements On {}
 
         /** The button that floats over the places of a tab set. @param set its id */
-        record OnButton(String set) implements On {
-        }
+        record OnButton(String set) implements On {}
 
         /** An item of the open drawer, or of one that stays. @param id of the item */
-        record OnItem(String id) implements On {
-        }
+        record OnItem(String id) implements On {}
 
         /** The word for skipping that is laid over the page of a sequence. */
-        record OnSkip() implements On {
-        }
+        record OnSkip() implements On {}
 
         /** A bare point in px of the current screen's mock: nothing answers there, or only the whole screen does. */
-        record Point(double x, double y) implements On {
-        }
+        record Point(double x, double y) implements On {}
     }
 
     /** The event itself, whatever outcome it names. */

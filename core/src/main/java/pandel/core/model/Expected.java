@@ -6,8 +6,8 @@ import java.util.Optional;
 /**
  * A value that a screen expects.
  *
- * @param name     as it stands in braces in words on the screen: “loan” for {loan}
- * @param words    those it can be, for one of some; else empty
+ * @param name as it stands in braces in words on the screen: “loan” for {loan}
+ * @param words those it can be, for one of some; else empty
  * @param required whether a move to the screen is refused without it
  * @param fallback what it is when nothing is carried
  */
@@ -15,7 +15,10 @@ public record Expected(String name, Kind kind, List<String> words, boolean requi
 
     /** What a value can be. */
     public enum Kind {
-        TEXT, NUMBER, YES_NO, ONE_OF;
+        TEXT,
+        NUMBER,
+        YES_NO,
+        ONE_OF;
 
         /** The words in sentences and in the file. */
         public String word() {
@@ -42,7 +45,10 @@ public record Expected(String name, Kind kind, List<String> words, boolean requi
         return required && fallback.isEmpty();
     }
 
-    /** A value as this takes it; empty when it is missing: empty itself, or of the wrong type. Text that reads as a number is one. */
+    /**
+     * A value as this takes it; empty when it is missing: empty itself, or of the wrong type. Text that reads as a
+     * number is one.
+     */
     public Optional<Value> take(Value value) {
         if (value.equals(Value.NOTHING)) {
             return Optional.empty();

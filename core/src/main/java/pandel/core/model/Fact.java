@@ -14,8 +14,7 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
     public sealed interface Kind {
 
         /** Yes or no. */
-        record YesNo() implements Kind {
-        }
+        record YesNo() implements Kind {}
 
         /** One of some words, or nothing. */
         record OneOf(List<String> words) implements Kind {
@@ -28,7 +27,8 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
         record Number(int least, int most) implements Kind {
             public Number {
                 if (least > most) {
-                    throw new IllegalArgumentException("A number’s least is not above its most: " + least + " to " + most);
+                    throw new IllegalArgumentException(
+                            "A number’s least is not above its most: " + least + " to " + most);
                 }
             }
         }
@@ -64,34 +64,47 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
     public boolean takes(Value value) {
         return switch (kind) {
             case Kind.YesNo y -> value instanceof Value.YesNo;
-            case Kind.OneOf o -> value instanceof Value.Text text && (text.words().isEmpty() || o.words().contains(text.words()));
+            case Kind.OneOf o ->
+                value instanceof Value.Text text
+                        && (text.words().isEmpty() || o.words().contains(text.words()));
             case Kind.Number n -> value instanceof Value.Number;
         };
     }
 
     /**
-     * What it holds when set to a value: empty unsets it, text that reads as a number is one; empty when it cannot hold that.
+     * What it holds when set to a value: empty unsets it, text that reads as a number is one; empty when it cannot hold
+     * that.
      */
     public java.util.Optional<Value> taking(Value value) {
         if (value.equals(Value.NOTHING)) {
             return java.util.Optional.of(unset());
         }
-        Value read = kind instanceof Kind.Number ? value.number().<Value>map(n -> n).orElse(value) : kind instanceof Kind.OneOf && !(value instanceof Value.YesNo) ? new Value.Text(value.shown()) : value;
+        Value read = kind instanceof Kind.Number
+                ? value.number().<Value>map(n -> n).orElse(value)
+                : kind instanceof Kind.OneOf && !(value instanceof Value.YesNo) ? new Value.Text(value.shown()) : value;
         return takes(read) ? java.util.Optional.of(within(read)) : java.util.Optional.empty();
     }
 
     /** A value it takes, within its bounds. */
     public Value within(Value value) {
-        return kind instanceof Kind.Number n && value instanceof Value.Number v ? new Value.Number(Math.clamp(v.of(), n.least(), n.most())) : value;
+        return kind instanceof Kind.Number n && value instanceof Value.Number v
+                ? new Value.Number(Math.clamp(v.of(), n.least(), n.most()))
+                : value;
     }
 
     /** Every value it can hold. */
     public List<Value> values() {
         return switch (kind) {
             case Kind.YesNo y -> List.of(new Value.YesNo(false), new Value.YesNo(true));
-            case Kind.OneOf o -> java.util.stream.Stream.concat(java.util.stream.Stream.of(Value.NOTHING),
-                    o.words().stream().<Value>map(Value.Text::new)).toList();
-            case Kind.Number n -> java.util.stream.IntStream.rangeClosed(n.least(), n.most()).<Value>mapToObj(Value.Number::new).toList();
+            case Kind.OneOf o ->
+                java.util.stream.Stream.concat(
+                                java.util.stream.Stream.of(Value.NOTHING),
+                                o.words().stream().<Value>map(Value.Text::new))
+                        .toList();
+            case Kind.Number n ->
+                java.util.stream.IntStream.rangeClosed(n.least(), n.most())
+                        .<Value>mapToObj(Value.Number::new)
+                        .toList();
         };
     }
 }

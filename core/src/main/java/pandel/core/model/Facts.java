@@ -19,10 +19,12 @@ public final class Facts {
 
     private Facts(Map<String, Value> set) {
         this.set = set;
-        // A map's own hash adds up what its entries have: with many facts of yes and no, most of all sums would be the same.
+        // A map's own hash adds up what its entries have: with many facts of yes and no, most of all sums would be the
+        // same.
         int mixed = 1;
         for (Map.Entry<String, Value> entry : set.entrySet()) {
-            mixed = 31 * (31 * mixed + entry.getKey().hashCode()) + entry.getValue().hashCode();
+            mixed = 31 * (31 * mixed + entry.getKey().hashCode())
+                    + entry.getValue().hashCode();
             mixed ^= mixed >>> 15;
         }
         this.hash = mixed;
@@ -52,8 +54,11 @@ public final class Facts {
 
     /** The same without what other facts hold. */
     public Facts only(Set<String> facts) {
-        return set.isEmpty() || facts.containsAll(set.keySet()) ? this
-                : of(set.entrySet().stream().filter(e -> facts.contains(e.getKey())).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+        return set.isEmpty() || facts.containsAll(set.keySet())
+                ? this
+                : of(set.entrySet().stream()
+                        .filter(e -> facts.contains(e.getKey()))
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
     }
 
     /** What is not unset, by fact id, sorted. */

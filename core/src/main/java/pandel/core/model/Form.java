@@ -2,7 +2,10 @@ package pandel.core.model;
 
 /** What a screen is to the person who meets it; decides how it stands above or in place of others. */
 public enum Form {
-    PAGE, DIALOG, SHEET, PANEL;
+    PAGE,
+    DIALOG,
+    SHEET,
+    PANEL;
 
     /** The word in sentences and in the file. */
     public String word() {

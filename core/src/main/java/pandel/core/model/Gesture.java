@@ -2,7 +2,18 @@ package pandel.core.model;
 
 /** What a person does on a hotspot or on the screen. */
 public enum Gesture {
-    TAP, DOUBLE_TAP, LONG_PRESS, SWIPE_LEFT, SWIPE_RIGHT, SWIPE_UP, SWIPE_DOWN, EDGE_SWIPE_LEFT, EDGE_SWIPE_RIGHT, HOVER, SECONDARY_PRESS, KEY;
+    TAP,
+    DOUBLE_TAP,
+    LONG_PRESS,
+    SWIPE_LEFT,
+    SWIPE_RIGHT,
+    SWIPE_UP,
+    SWIPE_DOWN,
+    EDGE_SWIPE_LEFT,
+    EDGE_SWIPE_RIGHT,
+    HOVER,
+    SECONDARY_PRESS,
+    KEY;
 
     /** The words in sentences and in the file. An edge swipe is named by the edge it begins at. */
     public String word() {
@@ -30,9 +41,14 @@ public enum Gesture {
 
     /** Why a device does not know it; empty when it does. */
     public java.util.Optional<String> refusedBy(Device device) {
-        return isSwipe() && !device.swipes() ? java.util.Optional.of(device.title() + " has no swipes.")
-                : isOfEdge() && device.goesBackBy(this) ? java.util.Optional.of("On " + device.title() + " that is device back.")
-                : this == KEY && device.pointing() == Device.Pointing.TOUCH ? java.util.Optional.of(device.title() + " has no keys.")
-                : needsMouse() && device.pointing() == Device.Pointing.TOUCH ? java.util.Optional.of(device.title() + " has no mouse.") : java.util.Optional.empty();
+        return isSwipe() && !device.swipes()
+                ? java.util.Optional.of(device.title() + " has no swipes.")
+                : isOfEdge() && device.goesBackBy(this)
+                        ? java.util.Optional.of("On " + device.title() + " that is device back.")
+                        : this == KEY && device.pointing() == Device.Pointing.TOUCH
+                                ? java.util.Optional.of(device.title() + " has no keys.")
+                                : needsMouse() && device.pointing() == Device.Pointing.TOUCH
+                                        ? java.util.Optional.of(device.title() + " has no mouse.")
+                                        : java.util.Optional.empty();
     }
 }

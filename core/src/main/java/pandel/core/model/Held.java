@@ -27,7 +27,7 @@ public final class Held {
         return of(values, Map.of());
     }
 
-    /** @param given by name  @param typed by id of the field’s hotspot */
+    /** @param given by name @param typed by id of the field’s hotspot */
     public static Held of(Map<String, Value> given, Map<String, Value> typed) {
         return given.isEmpty() && typed.isEmpty() ? NONE : new Held(sorted(given), sorted(typed));
     }
@@ -73,7 +73,11 @@ public final class Held {
 
     @Override
     public boolean equals(@org.jspecify.annotations.Nullable Object other) {
-        return this == other || other instanceof Held held && hash == held.hash && given.equals(held.given) && typed.equals(held.typed);
+        return this == other
+                || other instanceof Held held
+                        && hash == held.hash
+                        && given.equals(held.given)
+                        && typed.equals(held.typed);
     }
 
     @Override

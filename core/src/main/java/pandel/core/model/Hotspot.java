@@ -9,8 +9,8 @@ import java.util.Optional;
 /**
  * An area of a screen that answers to gestures.
  *
- * @param title  what stands there, in words ("Reserve"); may be empty
- * @param areas  one for each width it is placed on
+ * @param title what stands there, in words ("Reserve"); may be empty
+ * @param areas one for each width it is placed on
  * @param nature what it is besides
  */
 public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link> links, Nature nature, Rest rest) {
@@ -22,18 +22,16 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
         Nature PLAIN = new Plain();
 
         /** Nothing besides. */
-        record Plain() implements Nature {
-        }
+        record Plain() implements Nature {}
 
         /** A field that text can be typed in. */
-        record Field() implements Nature {
-        }
+        record Field() implements Nature {}
 
         /**
          * Rows one below another, of one height, in one area.
          *
          * @param values what each row holds, by name; one for each row
-         * @param field  whether it was called a field as well, which rows are not: nothing can be typed in them
+         * @param field whether it was called a field as well, which rows are not: nothing can be typed in them
          */
         record Rows(List<Map<String, Value>> values, boolean field) implements Nature {
 
@@ -43,7 +41,10 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
             }
 
             public Rows {
-                values = values.stream().map(v -> Collections.unmodifiableMap(new java.util.TreeMap<String, Value>(v))).map(v -> (Map<String, Value>) v).toList();
+                values = values.stream()
+                        .map(v -> Collections.unmodifiableMap(new java.util.TreeMap<String, Value>(v)))
+                        .map(v -> (Map<String, Value>) v)
+                        .toList();
                 if (values.isEmpty()) {
                     throw new IllegalArgumentException("What is repeated has a row");
                 }
@@ -70,7 +71,9 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
 
     /** The link that a gesture sets off: of two with one cause only the first counts. */
     public Optional<Link> linkFor(Gesture gesture) {
-        return links.stream().filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() == gesture).findFirst();
+        return links.stream()
+                .filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() == gesture)
+                .findFirst();
     }
 
     /** The link that a cause sets off: of two with one cause only the first counts. */
@@ -100,7 +103,9 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
 
     /** The row at a height in an area of it, from 1; 0 where it is not repeated. @param y px from the mock's top */
     public int rowAt(Area area, double y) {
-        return rows().isEmpty() ? 0 : Math.clamp((int) ((y - area.y()) / area.height() * rows().size()) + 1, 1, rows().size());
+        return rows().isEmpty()
+                ? 0
+                : Math.clamp((int) ((y - area.y()) / area.height() * rows().size()) + 1, 1, rows().size());
     }
 
     public Hotspot withTitle(String newTitle) {

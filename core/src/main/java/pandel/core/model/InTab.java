@@ -7,8 +7,8 @@ import java.util.TreeMap;
 /**
  * The tab of a set in which a place is the root.
  *
- * @param set     id of the tab set
- * @param tab     id of its tab
+ * @param set id of the tab set
+ * @param tab id of its tab
  * @param offered what was carried to the set, by name: each root takes of it what it expects
  */
 public record InTab(String set, String tab, Map<String, Value> offered) {

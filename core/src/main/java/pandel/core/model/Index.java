@@ -43,7 +43,9 @@ public final class Index {
         }
         for (SharedHotspot s : prototype.shared()) {
             if (shared.putIfAbsent(s.hotspot().id(), s) == null) {
-                s.screens().stream().filter(screens::containsKey).forEach(id -> hotspotsOn.get(id).add(s.hotspot()));
+                s.screens().stream()
+                        .filter(screens::containsKey)
+                        .forEach(id -> hotspotsOn.get(id).add(s.hotspot()));
             }
         }
         for (Screen screen : screens.values()) {
@@ -51,7 +53,12 @@ public final class Index {
             screen.links().forEach(link -> addWay(way(link, List.of(screen), Optional.empty(), Optional.empty())));
         }
         for (SharedHotspot s : shared.values()) {
-            addHotspot(s.screens().stream().filter(screens::containsKey).map(screens::get).toList(), s.hotspot());
+            addHotspot(
+                    s.screens().stream()
+                            .filter(screens::containsKey)
+                            .map(screens::get)
+                            .toList(),
+                    s.hotspot());
         }
         hotspotsOn.replaceAll((id, list) -> List.copyOf(list));
         prototype.tabSets().forEach(s -> {
@@ -60,19 +67,34 @@ public final class Index {
             if (isChosenItself(s)) {
                 addTabs(s);
             }
-            s.button().ifPresent(b -> addWay(way(b.link(), screens(s.tabs().stream().map(t -> t.root().shownId(prototype)).toList()), Optional.empty(), Optional.empty()).of(s)));
+            s.button()
+                    .ifPresent(b -> addWay(way(
+                                    b.link(),
+                                    screens(s.tabs().stream()
+                                            .map(t -> t.root().shownId(prototype))
+                                            .toList()),
+                                    Optional.empty(),
+                                    Optional.empty())
+                            .of(s)));
         });
         for (Sequence sequence : prototype.sequences()) {
             others.add(sequence.id());
-            sequence.pages().forEach(page -> sequencesOf.computeIfAbsent(page, id -> new ArrayList<>()).add(sequence));
+            sequence.pages()
+                    .forEach(page -> sequencesOf
+                            .computeIfAbsent(page, id -> new ArrayList<>())
+                            .add(sequence));
             addTurns(sequence);
-            sequence.links().forEach(link -> addWay(way(link, screens(sequence.pagesOf(link)), Optional.empty(), Optional.of(sequence))));
+            sequence.links()
+                    .forEach(link -> addWay(
+                            way(link, screens(sequence.pagesOf(link)), Optional.empty(), Optional.of(sequence))));
         }
         prototype.pairs().forEach(p -> others.add(p.id()));
         for (Drawer drawer : prototype.drawers()) {
             others.add(drawer.id());
             List<Screen> on = screens(List.copyOf(drawer.screenIds(prototype)));
-            drawer.items().forEach(i -> addWay(way(i.link(), on, Optional.empty(), Optional.empty()).of(drawer)));
+            drawer.items()
+                    .forEach(i -> addWay(way(i.link(), on, Optional.empty(), Optional.empty())
+                            .of(drawer)));
         }
     }
 
@@ -85,23 +107,47 @@ public final class Index {
     private void addTabs(TabSet set) {
         for (int i = 0; i < set.tabs().size(); i++) {
             TabSet.Tab tab = set.tabs().get(i);
-            List<String> roots = set.tabs().stream().filter(t -> t != tab).map(t -> t.root().shownId(prototype)).toList();
-            addWay(new Way(set.switches().get(i), screens(roots), Optional.empty(), Optional.empty(), Optional.of(set), Optional.empty(), Set.of(tab.root().shownId(prototype))));
+            List<String> roots = set.tabs().stream()
+                    .filter(t -> t != tab)
+                    .map(t -> t.root().shownId(prototype))
+                    .toList();
+            addWay(new Way(
+                    set.switches().get(i),
+                    screens(roots),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(set),
+                    Optional.empty(),
+                    Set.of(tab.root().shownId(prototype))));
         }
     }
 
-    /** Each page is turned to from those beside it; dots lead there from everywhere, which would only hide that in the lists. */
+    /**
+     * Each page is turned to from those beside it; dots lead there from everywhere, which would only hide that in the
+     * lists.
+     */
     private void addTurns(Sequence sequence) {
         List<String> pages = sequence.pages();
         for (int i = 0; i < pages.size(); i++) {
             List<String> beside = new ArrayList<>(pages.subList(Math.max(0, i - 1), i));
             beside.addAll(pages.subList(Math.min(pages.size(), i + 1), Math.min(pages.size(), i + 2)));
-            addWay(new Way(sequence.turns().get(i), screens(beside), Optional.empty(), Optional.of(sequence), Optional.empty(), Optional.empty(), screens.containsKey(pages.get(i)) ? Set.of(pages.get(i)) : Set.of()));
+            addWay(new Way(
+                    sequence.turns().get(i),
+                    screens(beside),
+                    Optional.empty(),
+                    Optional.of(sequence),
+                    Optional.empty(),
+                    Optional.empty(),
+                    screens.containsKey(pages.get(i)) ? Set.of(pages.get(i)) : Set.of()));
         }
     }
 
     private List<Screen> screens(List<String> ids) {
-        return ids.stream().filter(screens::containsKey).distinct().map(screens::get).toList();
+        return ids.stream()
+                .filter(screens::containsKey)
+                .distinct()
+                .map(screens::get)
+                .toList();
     }
 
     private Way way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence) {
@@ -109,7 +155,11 @@ public final class Index {
         link.effects().forEach(e -> {
             e.target().ifPresent(t -> leads.add(t.shownId(prototype)));
             if (e instanceof Effect.SwitchTab to) {
-                leads.add(prototype.tabSetOf(to.tab()).flatMap(s -> s.tab(to.tab())).map(t -> t.root().shownId(prototype)).orElse(to.tab()));
+                leads.add(prototype
+                        .tabSetOf(to.tab())
+                        .flatMap(s -> s.tab(to.tab()))
+                        .map(t -> t.root().shownId(prototype))
+                        .orElse(to.tab()));
             }
         });
         return new Way(link, from, hotspot, sequence, Optional.empty(), Optional.empty(), leads);
@@ -122,8 +172,12 @@ public final class Index {
 
     private void addWay(Way way) {
         ways.putIfAbsent(way.link().id(), way);
-        way.from().forEach(screen -> waysOut.computeIfAbsent(screen.id(), id -> new ArrayList<>()).add(way));
-        way.targets().forEach(id -> waysIn.computeIfAbsent(id, key -> new ArrayList<>()).add(way));
+        way.from()
+                .forEach(screen -> waysOut.computeIfAbsent(screen.id(), id -> new ArrayList<>())
+                        .add(way));
+        way.targets()
+                .forEach(id ->
+                        waysIn.computeIfAbsent(id, key -> new ArrayList<>()).add(way));
     }
 
     public Optional<Screen> screen(String id) {
@@ -198,14 +252,21 @@ public final class Index {
     /**
      * A link where it stands.
      *
-     * @param from    the screens it can be set off on: one, or those of a shared hotspot
-     * @param hotspot  empty for a link of the whole screen, or of a sequence
+     * @param from the screens it can be set off on: one, or those of a shared hotspot
+     * @param hotspot empty for a link of the whole screen, or of a sequence
      * @param sequence of which it is a turn, the finish or the skip; else empty
-     * @param tabs     the set of which it is a tab, or the floating button; else empty
-     * @param drawer   of which it is an item; else empty
-     * @param targets  ids of the screens it leads to, each once; of a sequence the page shown first
+     * @param tabs the set of which it is a tab, or the floating button; else empty
+     * @param drawer of which it is an item; else empty
+     * @param targets ids of the screens it leads to, each once; of a sequence the page shown first
      */
-    public record Way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence, Optional<TabSet> tabs, Optional<Drawer> drawer, Set<String> targets) {
+    public record Way(
+            Link link,
+            List<Screen> from,
+            Optional<Hotspot> hotspot,
+            Optional<Sequence> sequence,
+            Optional<TabSet> tabs,
+            Optional<Drawer> drawer,
+            Set<String> targets) {
 
         public Way {
             from = List.copyOf(from);
@@ -222,7 +283,8 @@ public final class Index {
 
         /** Whether it can be set off anywhere inside a tab set, on other screens too than those it names. */
         public boolean isAnywhereInside() {
-            return drawer.filter(d -> !d.on().tabSets().isEmpty()).isPresent() || tabs.isPresent() && link.cause() instanceof Cause.Touch;
+            return drawer.filter(d -> !d.on().tabSets().isEmpty()).isPresent()
+                    || tabs.isPresent() && link.cause() instanceof Cause.Touch;
         }
 
         /** Whether it is a turn of a page or a tab, which the file does not hold as a link. */

@@ -7,15 +7,22 @@ import java.util.Optional;
  * A recorded, named, replayable list of events with what was shown.
  *
  * @param purpose what it is for; may be empty
- * @param device  id of the device it was recorded on
- * @param entry   id of the entry it begins at
- * @param end     id of the screen it is expected to end on; empty: wherever
+ * @param device id of the device it was recorded on
+ * @param entry id of the entry it begins at
+ * @param end id of the screen it is expected to end on; empty: wherever
  */
-public record Journey(String id, String title, String purpose, String device, String entry, List<Leg> legs, Optional<String> end, Rest rest) {
+public record Journey(
+        String id,
+        String title,
+        String purpose,
+        String device,
+        String entry,
+        List<Leg> legs,
+        Optional<String> end,
+        Rest rest) {
 
     /** One event and the id of the screen that was current after it. */
-    public record Leg(Event event, String shown) {
-    }
+    public record Leg(Event event, String shown) {}
 
     public Journey {
         legs = List.copyOf(legs);
@@ -28,6 +35,14 @@ public record Journey(String id, String title, String purpose, String device, St
 
     /** The same going on. */
     public Journey with(List<Leg> newLegs) {
-        return new Journey(id, title, purpose, device, entry, newLegs, newLegs.isEmpty() ? end : Optional.of(newLegs.getLast().shown()), rest);
+        return new Journey(
+                id,
+                title,
+                purpose,
+                device,
+                entry,
+                newLegs,
+                newLegs.isEmpty() ? end : Optional.of(newLegs.getLast().shown()),
+                rest);
     }
 }

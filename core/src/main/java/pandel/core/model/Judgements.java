@@ -7,7 +7,7 @@ import java.util.Optional;
  * What people decided about findings.
  *
  * @param accepted findings that are meant, with the reason
- * @param quiet    rules that are not to be reported, everywhere, in a section or on a screen
+ * @param quiet rules that are not to be reported, everywhere, in a section or on a screen
  */
 public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
 
@@ -22,23 +22,24 @@ public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
     /**
      * A finding that is meant.
      *
-     * @param rule   id of its rule
+     * @param rule id of its rule
      * @param ground what it stood on; when that changes the finding comes back
      */
-    public record Accepted(String rule, String ground, String reason, Rest rest) {
-    }
+    public record Accepted(String rule, String ground, String reason, Rest rest) {}
 
     /**
      * A rule that is not to be reported; with neither a section nor a screen it is reported nowhere.
      *
      * @param section on the screens of a section
-     * @param screen  on one screen
+     * @param screen on one screen
      */
     public record Quiet(String rule, Optional<String> section, Optional<String> screen, Rest rest) {
 
         /** Whether it is quiet on a screen. */
         public boolean covers(Screen on) {
-            return section.isEmpty() && screen.isEmpty() || screen.equals(Optional.of(on.id())) || section.isPresent() && section.get().equals(on.section());
+            return section.isEmpty() && screen.isEmpty()
+                    || screen.equals(Optional.of(on.id()))
+                    || section.isPresent() && section.get().equals(on.section());
         }
     }
 
@@ -49,7 +50,13 @@ public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
     /** The same, about a section under its new name. */
     public Judgements sectionRenamed(String from, String to) {
         Optional<String> now = to.isEmpty() ? Optional.empty() : Optional.of(to);
-        return new Judgements(accepted, quiet.stream().filter(q -> now.isPresent() || !q.section().equals(Optional.of(from)))
-                .map(q -> q.section().equals(Optional.of(from)) ? new Quiet(q.rule(), now, q.screen(), q.rest()) : q).toList());
+        return new Judgements(
+                accepted,
+                quiet.stream()
+                        .filter(q -> now.isPresent() || !q.section().equals(Optional.of(from)))
+                        .map(q -> q.section().equals(Optional.of(from))
+                                ? new Quiet(q.rule(), now, q.screen(), q.rest())
+                                : q)
+                        .toList());
     }
 }

@@ -6,7 +6,7 @@ import java.util.Map;
  * Everything that conditions and links can read at one moment.
  *
  * @param held what the current place was given, and what was typed in it
- * @param row  what the touched row holds, by name; empty where no row is touched
+ * @param row what the touched row holds, by name; empty where no row is touched
  */
 public record Known(Facts facts, Held held, Map<String, Value> row) {
 

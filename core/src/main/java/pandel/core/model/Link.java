@@ -10,7 +10,7 @@ import java.util.stream.Stream;
  * What makes something happen: a cause on its owner (the hotspot or screen that holds it) and branches.
  *
  * @param branches looked at in order; none: the link does nothing yet
- * @param always   the outcome that play takes when an event names none; empty: play asks
+ * @param always the outcome that play takes when an event names none; empty: play asks
  */
 public record Link(String id, Cause cause, List<Branch> branches, Optional<String> always, Rest rest) {
 
@@ -29,7 +29,10 @@ public record Link(String id, Cause cause, List<Branch> branches, Optional<Strin
 
     /** The first effect of the first branch that moves; else its first effect. */
     public Optional<Effect> effect() {
-        return branches.stream().flatMap(branch -> branch.move().or(() -> branch.effects().stream().findFirst()).stream()).findFirst();
+        return branches.stream()
+                .flatMap(branch ->
+                        branch.move().or(() -> branch.effects().stream().findFirst()).stream())
+                .findFirst();
     }
 
     /** What all branches do, in order. */
@@ -76,7 +79,8 @@ public record Link(String id, Cause cause, List<Branch> branches, Optional<Strin
     }
 
     public Link withBranches(List<Branch> newBranches) {
-        Optional<String> kept = always.filter(a -> newBranches.stream().anyMatch(b -> b.outcome().equals(always)));
+        Optional<String> kept = always.filter(
+                a -> newBranches.stream().anyMatch(b -> b.outcome().equals(always)));
         return new Link(id, cause, newBranches, kept, rest);
     }
 

@@ -14,8 +14,13 @@ public record Look(Screen screen, Optional<State> state) {
 
     /** The look of a screen while that is known. */
     public static Look of(Prototype prototype, Screen screen, Known known) {
-        return new Look(screen, screen.states().isEmpty() ? Optional.empty()
-                : screen.states().stream().filter(s -> s.holds(prototype, known)).findFirst());
+        return new Look(
+                screen,
+                screen.states().isEmpty()
+                        ? Optional.empty()
+                        : screen.states().stream()
+                                .filter(s -> s.holds(prototype, known))
+                                .findFirst());
     }
 
     public static Look plain(Screen screen) {
@@ -38,16 +43,21 @@ public record Look(Screen screen, Optional<State> state) {
     }
 
     /**
-     * Where a hotspot stands on the mock seen on a width; empty when it has no area there. With no mock at all the area of
-     * the next narrower width serves, else that of the next wider.
+     * Where a hotspot stands on the mock seen on a width; empty when it has no area there. With no mock at all the area
+     * of the next narrower width serves, else that of the next wider.
      */
     public Optional<Area> areaOf(Hotspot hotspot, Width width) {
         Optional<Mock> mock = mockFor(width);
         if (mock.isPresent()) {
             return hotspot.areaOn(mock.get().on());
         }
-        return Stream.concat(Stream.of(Width.values()).filter(w -> w.compareTo(width) <= 0).sorted(Comparator.reverseOrder()),
-                Stream.of(Width.values()).filter(w -> w.compareTo(width) > 0)).flatMap(w -> hotspot.areaOn(w).stream()).findFirst();
+        return Stream.concat(
+                        Stream.of(Width.values())
+                                .filter(w -> w.compareTo(width) <= 0)
+                                .sorted(Comparator.reverseOrder()),
+                        Stream.of(Width.values()).filter(w -> w.compareTo(width) > 0))
+                .flatMap(w -> hotspot.areaOn(w).stream())
+                .findFirst();
     }
 
     /** The hotspots that can be touched on a width, as they stand. */
@@ -64,11 +74,15 @@ public record Look(Screen screen, Optional<State> state) {
     /** The hotspots that are there, as they stand; later ones lie above earlier ones. */
     public List<Hotspot> hotspots(Prototype prototype) {
         List<Hotspot> all = prototype.index().hotspotsOn(screen.id());
-        return state.isEmpty() ? all : all.stream().flatMap(h -> state.get().showing(h).stream()).toList();
+        return state.isEmpty()
+                ? all
+                : all.stream().flatMap(h -> state.get().showing(h).stream()).toList();
     }
 
     /** "Loans", "Loans, empty". */
     public String title() {
-        return screen.shownTitle() + state.map(s -> ", " + s.shownTitle().toLowerCase(java.util.Locale.ROOT)).orElse("");
+        return screen.shownTitle()
+                + state.map(s -> ", " + s.shownTitle().toLowerCase(java.util.Locale.ROOT))
+                        .orElse("");
     }
 }

@@ -5,14 +5,19 @@ import java.util.Locale;
 /**
  * How one screen gives way to another.
  *
- * @param ms     0 to 5000
+ * @param ms 0 to 5000
  * @param easing a CSS easing name or cubic-bezier()
  */
 public record Motion(Kind kind, Direction direction, int ms, String easing, Rest rest) {
 
     /** The shape of the movement. */
     public enum Kind {
-        NONE, FADE, SLIDE_ACROSS, SLIDE_ALONG, RISE, GROW;
+        NONE,
+        FADE,
+        SLIDE_ACROSS,
+        SLIDE_ALONG,
+        RISE,
+        GROW;
 
         /** The word in sentences and in the file. */
         public String word() {
@@ -22,7 +27,10 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
 
     /** Whither the arriving screen moves. */
     public enum Direction {
-        LEFT, RIGHT, UP, DOWN;
+        LEFT,
+        RIGHT,
+        UP,
+        DOWN;
 
         public Direction opposite() {
             return switch (this) {
@@ -60,7 +68,16 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
             case REPLACE, RESTART -> new Motion(Kind.FADE, Direction.LEFT, 220, "ease", Rest.NONE);
             case OPEN_ABOVE -> new Motion(Kind.RISE, Direction.UP, 250, "ease-out", Rest.NONE);
             case TURN_PAGE -> new Motion(Kind.SLIDE_ALONG, Direction.LEFT, 240, "ease-out", Rest.NONE);
-            case SWITCH_TAB, RETURN, RETURN_TO, CLOSE, DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE -> NONE;
+            case SWITCH_TAB,
+                    RETURN,
+                    RETURN_TO,
+                    CLOSE,
+                    DRAWER_OPEN,
+                    DRAWER_CLOSE,
+                    DRAWER_TOGGLE,
+                    REMEMBER,
+                    NOTICE,
+                    LEAVE -> NONE;
         };
     }
 }

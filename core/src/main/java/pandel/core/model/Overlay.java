@@ -3,9 +3,11 @@ package pandel.core.model;
 /**
  * How a screen stands where it is open above others.
  *
- * @param share of the device's height that a sheet takes, or of its width that a panel takes, in hundredths; 0: as its picture is
- * @param stop  of the height to which a sheet can be drawn up, in hundredths, more than its share; 0: it has no second stop
- * @param side  at which a panel stands
+ * @param share of the device's height that a sheet takes, or of its width that a panel takes, in hundredths; 0: as its
+ *     picture is
+ * @param stop of the height to which a sheet can be drawn up, in hundredths, more than its share; 0: it has no second
+ *     stop
+ * @param side at which a panel stands
  * @param shade how dark what is beneath gets, in hundredths
  */
 public record Overlay(int share, int stop, Drawer.Side side, int shade) {
@@ -17,7 +19,8 @@ public record Overlay(int share, int stop, Drawer.Side side, int shade) {
 
     public Overlay {
         if (share < 0 || share > WHOLE || stop < 0 || stop > WHOLE || shade < 0 || shade > WHOLE) {
-            throw new IllegalArgumentException("An overlay takes 0 to 100 hundredths of the device, and shades 0 to 100");
+            throw new IllegalArgumentException(
+                    "An overlay takes 0 to 100 hundredths of the device, and shades 0 to 100");
         }
         if (stop != 0 && (share == 0 || stop <= share)) {
             throw new IllegalArgumentException("A sheet’s second stop lies above its first: " + stop + " and " + share);

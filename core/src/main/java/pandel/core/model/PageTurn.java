@@ -4,12 +4,10 @@ package pandel.core.model;
 public sealed interface PageTurn {
 
     /** The one after the current page; on the last one the sequence is finished. */
-    record Next() implements PageTurn {
-    }
+    record Next() implements PageTurn {}
 
     /** The one before the current page. */
-    record Previous() implements PageTurn {
-    }
+    record Previous() implements PageTurn {}
 
     /** A page by its number. @param number from 1 */
     record To(int number) implements PageTurn {

@@ -3,11 +3,11 @@ package pandel.core.model;
 /**
  * Words laid on a picture, which show values: “Due on {date}”.
  *
- * @param area   in px of the mock
+ * @param area in px of the mock
  * @param ground its colour behind the words, as CSS writes it (#rrggbb); empty: the picture shows through
- * @param ink    the colour of the words, as CSS writes it (#rrggbb)
- * @param words  with names of values in braces
- * @param size    of the letters in px, more than 0
+ * @param ink the colour of the words, as CSS writes it (#rrggbb)
+ * @param words with names of values in braces
+ * @param size of the letters in px, more than 0
  * @param centred whether they stand in the middle of the area, else at its left
  */
 public record Patch(Area area, String ground, String ink, String words, double size, boolean centred) {
@@ -32,7 +32,13 @@ public record Patch(Area area, String ground, String ink, String words, double s
 
     /** The same on a mock that many times as large. */
     public Patch grown(double ratio) {
-        return new Patch(new Area(area.x() * ratio, area.y() * ratio, area.width() * ratio, area.height() * ratio), ground, ink, words, size * ratio, centred);
+        return new Patch(
+                new Area(area.x() * ratio, area.y() * ratio, area.width() * ratio, area.height() * ratio),
+                ground,
+                ink,
+                words,
+                size * ratio,
+                centred);
     }
 
     public Patch withCentred(boolean is) {

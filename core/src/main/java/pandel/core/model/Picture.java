@@ -5,18 +5,27 @@ import java.util.List;
 /**
  * A mock that is an imported picture.
  *
- * @param on          the width it was made for
- * @param content     the name of its bytes: SHA-256 in hex, a dot, {@code png} or {@code jpg}
- * @param pixelWidth  columns of the picture
+ * @param on the width it was made for
+ * @param content the name of its bytes: SHA-256 in hex, a dot, {@code png} or {@code jpg}
+ * @param pixelWidth columns of the picture
  * @param pixelHeight rows of the picture
- * @param scale       picture pixels for each px, more than 0
- * @param source      the file name it came under, for people
- * @param fixedTop    px at its top that stay put while the rest scrolls, 0 or more
+ * @param scale picture pixels for each px, more than 0
+ * @param source the file name it came under, for people
+ * @param fixedTop px at its top that stay put while the rest scrolls, 0 or more
  * @param fixedBottom px at its bottom that stay put while the rest scrolls, 0 or more
- * @param patches     words laid on it, the later above the earlier
+ * @param patches words laid on it, the later above the earlier
  */
-public record Picture(Width on, String content, int pixelWidth, int pixelHeight, double scale, String source, double fixedTop,
-                      double fixedBottom, List<Patch> patches, Rest rest)
+public record Picture(
+        Width on,
+        String content,
+        int pixelWidth,
+        int pixelHeight,
+        double scale,
+        String source,
+        double fixedTop,
+        double fixedBottom,
+        List<Patch> patches,
+        Rest rest)
         implements Mock {
 
     public Picture {
@@ -39,14 +48,16 @@ public record Picture(Width on, String content, int pixelWidth, int pixelHeight,
     }
 
     public Picture withOn(Width width) {
-        return new Picture(width, content, pixelWidth, pixelHeight, scale, source, fixedTop, fixedBottom, patches, rest);
+        return new Picture(
+                width, content, pixelWidth, pixelHeight, scale, source, fixedTop, fixedBottom, patches, rest);
     }
 
     public Picture withScale(double newScale) {
-        return new Picture(on, content, pixelWidth, pixelHeight, newScale, source, fixedTop, fixedBottom, patches, rest);
+        return new Picture(
+                on, content, pixelWidth, pixelHeight, newScale, source, fixedTop, fixedBottom, patches, rest);
     }
 
-    /** @param top px  @param bottom px */
+    /** @param top px @param bottom px */
     public Picture withFixed(double top, double bottom) {
         return new Picture(on, content, pixelWidth, pixelHeight, scale, source, top, bottom, patches, rest);
     }

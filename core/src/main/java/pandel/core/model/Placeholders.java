@@ -10,8 +10,7 @@ public final class Placeholders {
 
     private static final Pattern BRACED = Pattern.compile("\\{([^{}]{1,60})}");
 
-    private Placeholders() {
-    }
+    private Placeholders() {}
 
     /** The names in words, in order. */
     public static List<String> in(String words) {
@@ -23,7 +22,10 @@ public final class Placeholders {
         return names;
     }
 
-    /** Words with what a place was given, else what a fact of that title holds, in place of names; what is not there stays in braces. */
+    /**
+     * Words with what a place was given, else what a fact of that title holds, in place of names; what is not there
+     * stays in braces.
+     */
     public static String filled(String words, Prototype prototype, Known known) {
         if (words.indexOf('{') < 0) {
             return words;
@@ -31,13 +33,19 @@ public final class Placeholders {
         return BRACED.matcher(words).replaceAll(m -> {
             String name = m.group(1).strip();
             Value given = known.held().given().get(name);
-            String shown = given != null ? given.shown() : fact(prototype, name).map(f -> known.facts().of(prototype, f.id()).shown()).orElse(m.group());
+            String shown = given != null
+                    ? given.shown()
+                    : fact(prototype, name)
+                            .map(f -> known.facts().of(prototype, f.id()).shown())
+                            .orElse(m.group());
             return Matcher.quoteReplacement(shown);
         });
     }
 
     /** The fact of that title. */
     public static java.util.Optional<Fact> fact(Prototype prototype, String name) {
-        return prototype.facts().stream().filter(f -> f.title().equalsIgnoreCase(name)).findFirst();
+        return prototype.facts().stream()
+                .filter(f -> f.title().equalsIgnoreCase(name))
+                .findFirst();
     }
 }

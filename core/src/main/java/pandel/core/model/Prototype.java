@@ -42,9 +42,34 @@ public final class Prototype {
      * @param devices when empty, {@link Device#PHONE} alone
      * @param motions the prototype's own usual motions; a verb not named moves as {@link Motion#usualFor} says
      */
-    public Prototype(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries,
-                     List<Device> devices, Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, Rest rest) {
-        this(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Widths.USUAL, rest));
+    public Prototype(
+            String title,
+            List<Screen> screens,
+            List<SharedHotspot> shared,
+            List<Entry> entries,
+            List<Device> devices,
+            Map<Verb, Motion> motions,
+            Judgements judgements,
+            List<Journey> journeys,
+            Rest rest) {
+        this(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Widths.USUAL,
+                rest));
     }
 
     private Prototype(Parts parts) {
@@ -73,18 +98,58 @@ public final class Prototype {
     }
 
     /** All that a prototype is made of, to change one and keep the others. */
-    private record Parts(String title, List<Screen> screens, List<SharedHotspot> shared, List<Entry> entries, List<Device> devices,
-                         Map<Verb, Motion> motions, Judgements judgements, List<Journey> journeys, List<Fact> facts,
-                         List<StartPoint> startPoints, List<Version> versions, List<Sequence> sequences, List<TabSet> tabSets, List<Drawer> drawers, List<Pair> pairs, Widths widths, Rest rest) {
-    }
+    private record Parts(
+            String title,
+            List<Screen> screens,
+            List<SharedHotspot> shared,
+            List<Entry> entries,
+            List<Device> devices,
+            Map<Verb, Motion> motions,
+            Judgements judgements,
+            List<Journey> journeys,
+            List<Fact> facts,
+            List<StartPoint> startPoints,
+            List<Version> versions,
+            List<Sequence> sequences,
+            List<TabSet> tabSets,
+            List<Drawer> drawers,
+            List<Pair> pairs,
+            Widths widths,
+            Rest rest) {}
 
     private Parts parts() {
-        return new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest);
+        return new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest);
     }
 
     /** A prototype with no screens, for a phone. */
     public static Prototype empty(String title) {
-        return new Prototype(title, List.of(), List.of(), List.of(), List.of(Device.PHONE), Map.of(), Judgements.NONE, List.of(), Rest.NONE);
+        return new Prototype(
+                title,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(Device.PHONE),
+                Map.of(),
+                Judgements.NONE,
+                List.of(),
+                Rest.NONE);
     }
 
     public String title() {
@@ -154,7 +219,9 @@ public final class Prototype {
 
     /** The tab set of that id. */
     public Optional<TabSet> tabSet(String id) {
-        return tabSets.isEmpty() ? Optional.empty() : tabSets.stream().filter(s -> s.id().equals(id)).findFirst();
+        return tabSets.isEmpty()
+                ? Optional.empty()
+                : tabSets.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
     /** The tab set that has a tab. @param tab its id */
@@ -168,7 +235,9 @@ public final class Prototype {
 
     /** The drawer of that id. */
     public Optional<Drawer> drawer(String id) {
-        return drawers.isEmpty() ? Optional.empty() : drawers.stream().filter(d -> d.id().equals(id)).findFirst();
+        return drawers.isEmpty()
+                ? Optional.empty()
+                : drawers.stream().filter(d -> d.id().equals(id)).findFirst();
     }
 
     public List<Pair> pairs() {
@@ -192,7 +261,9 @@ public final class Prototype {
 
     /** The entry or start point of an id. */
     public Optional<Start> start(String id) {
-        return Stream.<Start>concat(entries.stream(), startPoints.stream()).filter(s -> s.id().equals(id)).findFirst();
+        return Stream.<Start>concat(entries.stream(), startPoints.stream())
+                .filter(s -> s.id().equals(id))
+                .findFirst();
     }
 
     public Rest rest() {
@@ -230,72 +301,346 @@ public final class Prototype {
     }
 
     public Prototype withTitle(String newTitle) {
-        return new Prototype(new Parts(newTitle, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                newTitle,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(new Parts(title, newScreens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                newScreens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(new Parts(title, screens, newShared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                newShared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(new Parts(title, screens, shared, newEntries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                newEntries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(new Parts(title, screens, shared, entries, newDevices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                newDevices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withJourneys(List<Journey> newJourneys) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, newJourneys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                newJourneys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, newJudgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                newJudgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withFacts(List<Fact> newFacts) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, newFacts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                newFacts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withStartPoints(List<StartPoint> newStartPoints) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, newStartPoints, versions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                newStartPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withVersions(List<Version> newVersions) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, newVersions, sequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                newVersions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withSequences(List<Sequence> newSequences) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, newSequences, tabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                newSequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withTabSets(List<TabSet> newTabSets) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, newTabSets, drawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                newTabSets,
+                drawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withDrawers(List<Drawer> newDrawers) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, newDrawers, pairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                newDrawers,
+                pairs,
+                widths,
+                rest));
     }
 
     public Prototype withPairs(List<Pair> newPairs) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, newPairs, widths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                newPairs,
+                widths,
+                rest));
     }
 
     public Prototype withWidths(Widths newWidths) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, newWidths, rest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                newWidths,
+                rest));
     }
 
     public Prototype withRest(Rest newRest) {
-        return new Prototype(new Parts(title, screens, shared, entries, devices, motions, judgements, journeys, facts, startPoints, versions, sequences, tabSets, drawers, pairs, widths, newRest));
+        return new Prototype(new Parts(
+                title,
+                screens,
+                shared,
+                entries,
+                devices,
+                motions,
+                judgements,
+                journeys,
+                facts,
+                startPoints,
+                versions,
+                sequences,
+                tabSets,
+                drawers,
+                pairs,
+                widths,
+                newRest));
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */
     public Prototype withScreen(String id, UnaryOperator<Screen> change) {
-        return withScreens(screens.stream().map(s -> s.id().equals(id) ? change.apply(s) : s).toList());
+        return withScreens(screens.stream()
+                .map(s -> s.id().equals(id) ? change.apply(s) : s)
+                .toList());
     }
 
     @Override

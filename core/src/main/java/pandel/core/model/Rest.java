@@ -9,7 +9,7 @@ import java.util.Map;
  * Fields of a record that a newer Pandel wrote and this one does not know. They are carried unread and written back.
  *
  * @param fields plain JSON values (strings, numbers, booleans, lists, maps) by name, in file order
- * @param inner  of the whole prototype: those of parts that carry none themselves
+ * @param inner of the whole prototype: those of parts that carry none themselves
  */
 public record Rest(Map<String, Object> fields, List<UnknownFields> inner) {
 

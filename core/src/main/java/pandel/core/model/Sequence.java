@@ -8,15 +8,23 @@ import java.util.function.UnaryOperator;
 /**
  * Ordered pages moved through by next, previous, dots and swipe. It is one place on a trail.
  *
- * @param pages   ids of its screens in order; they have one form
- * @param swipes  whether a sideways swipe turns the page
- * @param backs   whether device back goes to the page before
- * @param laid    what Pandel lays over its pages to turn them by
- * @param finish  what next does on the last page: one branch without conditions and outcome; empty: nothing
- * @param skip    what skipping does; empty: it cannot be skipped by what is laid over it
+ * @param pages ids of its screens in order; they have one form
+ * @param swipes whether a sideways swipe turns the page
+ * @param backs whether device back goes to the page before
+ * @param laid what Pandel lays over its pages to turn them by
+ * @param finish what next does on the last page: one branch without conditions and outcome; empty: nothing
+ * @param skip what skipping does; empty: it cannot be skipped by what is laid over it
  */
-public record Sequence(String id, String title, List<String> pages, boolean swipes, boolean backs, Laid laid, Optional<Link> finish,
-                       Optional<Link> skip, Rest rest) {
+public record Sequence(
+        String id,
+        String title,
+        List<String> pages,
+        boolean swipes,
+        boolean backs,
+        Laid laid,
+        Optional<Link> finish,
+        Optional<Link> skip,
+        Rest rest) {
 
     /**
      * Signs and words at the foot of each page; empty words are not laid.
@@ -24,7 +32,7 @@ public record Sequence(String id, String title, List<String> pages, boolean swip
      * @param dots one for each page
      * @param last stands in place of next on the last page
      * @param skip not on the last page
-     * @param ink  #RRGGBB
+     * @param ink #RRGGBB
      */
     public record Laid(boolean dots, String previous, String next, String last, String skip, String ink) {
         /** Nothing: the pictures have areas for it, or swipes do. */
@@ -72,8 +80,13 @@ public record Sequence(String id, String title, List<String> pages, boolean swip
 
     public Sequence {
         pages = List.copyOf(pages);
-        if (finish.isPresent() && (finish.get().branches().size() > 1 || finish.get().branches().stream().anyMatch(b -> !b.when().isEmpty() || b.outcome().isPresent()))) {
-            throw new IllegalArgumentException("What finishes a sequence is one branch, without conditions and outcome");
+        if (finish.isPresent()
+                && (finish.get().branches().size() > 1
+                        || finish.get().branches().stream()
+                                .anyMatch(
+                                        b -> !b.when().isEmpty() || b.outcome().isPresent()))) {
+            throw new IllegalArgumentException(
+                    "What finishes a sequence is one branch, without conditions and outcome");
         }
     }
 
@@ -107,7 +120,9 @@ public record Sequence(String id, String title, List<String> pages, boolean swip
 
     /** Ids of the screens a link of its own can be set off on. */
     public List<String> pagesOf(Link link) {
-        return pages.isEmpty() ? List.of() : link.cause() instanceof Cause.Finish ? List.of(pages.getLast()) : pages.subList(0, pages.size() - 1);
+        return pages.isEmpty()
+                ? List.of()
+                : link.cause() instanceof Cause.Finish ? List.of(pages.getLast()) : pages.subList(0, pages.size() - 1);
     }
 
     public Sequence withTitle(String other) {
@@ -140,6 +155,7 @@ public record Sequence(String id, String title, List<String> pages, boolean swip
 
     /** The same with its own links changed; one that comes to nothing is gone. */
     public Sequence withEachLink(UnaryOperator<List<Link>> change) {
-        return withFinish(change.apply(finish.stream().toList()).stream().findFirst()).withSkip(change.apply(skip.stream().toList()).stream().findFirst());
+        return withFinish(change.apply(finish.stream().toList()).stream().findFirst())
+                .withSkip(change.apply(skip.stream().toList()).stream().findFirst());
     }
 }

@@ -4,24 +4,19 @@ package pandel.core.model;
 public sealed interface Source {
 
     /** Always the same. */
-    record Constant(Value value) implements Source {
-    }
+    record Constant(Value value) implements Source {}
 
     /** What a fact holds. @param id of the fact; one that is not there holds nothing */
-    record OfFact(String id) implements Source {
-    }
+    record OfFact(String id) implements Source {}
 
     /** What the current screen was given under a name it expects. */
-    record Given(String name) implements Source {
-    }
+    record Given(String name) implements Source {}
 
     /** What was typed in a field of the current screen. @param field id of its hotspot */
-    record Typed(String field) implements Source {
-    }
+    record Typed(String field) implements Source {}
 
     /** What the touched row of a repeated hotspot holds under a name. */
-    record OfRow(String name) implements Source {
-    }
+    record OfRow(String name) implements Source {}
 
     /** A source that always gives that. */
     static Source of(Value value) {
@@ -39,7 +34,13 @@ public sealed interface Source {
             case Constant c -> c.value().shown();
             case OfFact f -> prototype.fact(f.id()).map(Fact::title).orElse(f.id() + " (removed)");
             case Given g -> "given " + g.name();
-            case Typed t -> "typed " + prototype.index().hotspot(t.field()).map(h -> h.title().isBlank() ? "text" : h.title()).orElse(t.field() + " (removed)");
+            case Typed t ->
+                "typed "
+                        + prototype
+                                .index()
+                                .hotspot(t.field())
+                                .map(h -> h.title().isBlank() ? "text" : h.title())
+                                .orElse(t.field() + " (removed)");
             case OfRow r -> "row " + r.name();
         };
     }

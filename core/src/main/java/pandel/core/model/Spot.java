@@ -6,9 +6,9 @@ import java.util.Optional;
 /**
  * A place of a start point: a screen, and what it was given and has typed in it.
  *
- * @param at     where the sequence stands of which the screen is a page; empty for a screen alone
+ * @param at where the sequence stands of which the screen is a page; empty for a screen alone
  * @param inside how many tab sets it is in
- * @param tabs   the tabs it is the root of, the outermost first
+ * @param tabs the tabs it is the root of, the outermost first
  */
 public record Spot(String screen, Held held, Optional<AtPage> at, int inside, List<InTab> tabs) {
 

@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * A named situation to begin play, a journey or a session from.
  *
- * @param title  what people call it: "signed in, loan overdue"
+ * @param title what people call it: "signed in, loan overdue"
  * @param levels the places on each level's trail, the base first, the current one last; never empty
  */
 public record StartPoint(String id, String title, List<List<Spot>> levels, Facts facts, Rest rest) implements Start {

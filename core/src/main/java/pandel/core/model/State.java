@@ -13,12 +13,18 @@ import java.util.Set;
  * Another look of a screen while conditions hold. It keeps the screen's hotspots unless it hides or moves them.
  *
  * @param conditions all must hold; none: it always holds, unless an earlier state does
- * @param mocks      one for each width it was drawn for; none: it looks as the plain look does
- * @param hides      ids of the hotspots, the screen's own and shared ones, that are not there in this look
- * @param moves      areas that stand elsewhere in this look, by hotspot id
+ * @param mocks one for each width it was drawn for; none: it looks as the plain look does
+ * @param hides ids of the hotspots, the screen's own and shared ones, that are not there in this look
+ * @param moves areas that stand elsewhere in this look, by hotspot id
  */
-public record State(String id, String title, List<Condition> conditions, List<Mock> mocks, Set<String> hides,
-                    Map<String, Map<Width, Area>> moves, Rest rest) {
+public record State(
+        String id,
+        String title,
+        List<Condition> conditions,
+        List<Mock> mocks,
+        Set<String> hides,
+        Map<String, Map<Width, Area>> moves,
+        Rest rest) {
 
     public State {
         conditions = List.copyOf(conditions);

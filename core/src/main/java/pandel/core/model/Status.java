@@ -2,7 +2,9 @@ package pandel.core.model;
 
 /** How far a screen is in its making. Parked screens take no part in checks. */
 public enum Status {
-    DRAFT, READY, PARKED;
+    DRAFT,
+    READY,
+    PARKED;
 
     /** The word in sentences and in the file. */
     public String word() {

@@ -15,22 +15,33 @@ import java.util.function.UnaryOperator;
 /**
  * Places side by side behind one strip, each tab with a trail of its own.
  *
- * @param first   id of the tab that a new visit starts at; empty, or one that is not there: the first of them
- * @param keeps   whether each tab's trail survives while another is shown
- * @param backs   whether return at another tab's root leads to the first tab
- * @param swipes  whether a sideways swipe shows the tab beside, where the strip shows
- * @param strip   how its strip looks
+ * @param first id of the tab that a new visit starts at; empty, or one that is not there: the first of them
+ * @param keeps whether each tab's trail survives while another is shown
+ * @param backs whether return at another tab's root leads to the first tab
+ * @param swipes whether a sideways swipe shows the tab beside, where the strip shows
+ * @param strip how its strip looks
  * @param hiddenOn ids of the screens that hide the strip
- * @param button  one that floats over its places, where the strip shows; empty: none
+ * @param button one that floats over its places, where the strip shows; empty: none
  */
-public record TabSet(String id, String title, List<Tab> tabs, String first, boolean keeps, boolean backs, boolean swipes, Strip strip, Set<String> hiddenOn, Optional<Floating> button, Rest rest) {
+public record TabSet(
+        String id,
+        String title,
+        List<Tab> tabs,
+        String first,
+        boolean keeps,
+        boolean backs,
+        boolean swipes,
+        Strip strip,
+        Set<String> hiddenOn,
+        Optional<Floating> button,
+        Rest rest) {
 
     /**
      * One tab.
      *
      * @param label may be empty
-     * @param sign  the name of its sign; empty: none
-     * @param root  what stands first in it: a screen, a sequence, or a tab set that is not in another
+     * @param sign the name of its sign; empty: none
+     * @param root what stands first in it: a screen, a sequence, or a tab set that is not in another
      */
     public record Tab(String id, String label, String sign, Target root) {
         public String shownLabel() {
@@ -53,7 +64,7 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
     /**
      * Where the strip stands, and how it looks.
      *
-     * @param looks  by width; one that is not there is a strip at its edge
+     * @param looks by width; one that is not there is a strip at its edge
      * @param ground #RRGGBB @param ink of the tabs @param chosen of the tab that is shown
      */
     public record Strip(Edge edge, Labels labels, Map<Width, Side> looks, String ground, String ink, String chosen) {
@@ -107,7 +118,7 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
     /**
      * A button that floats over the places of a set.
      *
-     * @param link   what a tap on it does
+     * @param link what a tap on it does
      * @param absent the looks of the strip with which it is not there
      */
     public record Floating(Link link, String sign, Set<Side> absent) {
@@ -137,7 +148,9 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
 
     /** Where the strip stands; on the picture it is drawn already, and its areas are tapped. */
     public enum Edge {
-        TOP, BOTTOM, DRAWN;
+        TOP,
+        BOTTOM,
+        DRAWN;
 
         /** The word in the file. */
         public String word() {
@@ -147,7 +160,9 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
 
     /** How a strip looks on a width: along its edge; at the side, with signs alone; at the side, a list with labels. */
     public enum Side {
-        STRIP, SIDE_SIGNS, SIDE_LIST;
+        STRIP,
+        SIDE_SIGNS,
+        SIDE_LIST;
 
         /** The word in the file. */
         public String word() {
@@ -157,7 +172,9 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
 
     /** Which tabs show their labels. */
     public enum Labels {
-        ALL, CHOSEN, NONE;
+        ALL,
+        CHOSEN,
+        NONE;
 
         /** The word in the file. */
         public String word() {
@@ -205,7 +222,9 @@ public record TabSet(String id, String title, List<Tab> tabs, String first, bool
 
     /** The same with one tab changed. */
     public TabSet withTab(String tabId, UnaryOperator<Tab> change) {
-        return withTabs(tabs.stream().map(t -> t.id().equals(tabId) ? change.apply(t) : t).toList());
+        return withTabs(tabs.stream()
+                .map(t -> t.id().equals(tabId) ? change.apply(t) : t)
+                .toList());
     }
 
     public TabSet withFirst(String other) {

@@ -82,16 +82,30 @@ public sealed interface Target {
 
     private String shownId(Prototype prototype, int deep) {
         return switch (this) {
-            case ToTabs to -> deep == 0 ? to.id() : to.first(prototype).map(t -> t.root().shownId(prototype, deep - 1)).orElse(to.id());
+            case ToTabs to ->
+                deep == 0
+                        ? to.id()
+                        : to.first(prototype)
+                                .map(t -> t.root().shownId(prototype, deep - 1))
+                                .orElse(to.id());
             case ToScreen to -> to.id();
-            case ToSequence to -> prototype.sequence(to.id()).filter(s -> to.first() >= 1 && to.first() <= s.pages().size())
-                    .map(s -> s.pages().get(to.first() - 1)).orElse(to.id());
+            case ToSequence to ->
+                prototype
+                        .sequence(to.id())
+                        .filter(s -> to.first() >= 1 && to.first() <= s.pages().size())
+                        .map(s -> s.pages().get(to.first() - 1))
+                        .orElse(to.id());
         };
     }
 
-    /** All screens that what is carried there may be given to: the screen, the pages of a sequence, the roots of a tab set; what is missing is left out. */
+    /**
+     * All screens that what is carried there may be given to: the screen, the pages of a sequence, the roots of a tab
+     * set; what is missing is left out.
+     */
     default List<Screen> takers(Prototype prototype) {
-        return takerIds(prototype).stream().flatMap(id -> prototype.screen(id).stream()).toList();
+        return takerIds(prototype).stream()
+                .flatMap(id -> prototype.screen(id).stream())
+                .toList();
     }
 
     /** Ids of all screens that what is carried there may be given to, missing ones too. */
@@ -101,9 +115,18 @@ public sealed interface Target {
 
     private List<String> takerIds(Prototype prototype, int deep) {
         return switch (this) {
-            case ToTabs to -> deep == 0 ? List.of() : prototype.tabSet(to.id()).stream().flatMap(s -> s.tabs().stream()).flatMap(t -> t.root().takerIds(prototype, deep - 1).stream()).toList();
+            case ToTabs to ->
+                deep == 0
+                        ? List.of()
+                        : prototype.tabSet(to.id()).stream()
+                                .flatMap(s -> s.tabs().stream())
+                                .flatMap(t -> t.root().takerIds(prototype, deep - 1).stream())
+                                .toList();
             case ToScreen to -> List.of(to.id());
-            case ToSequence to -> prototype.sequence(to.id()).stream().flatMap(s -> s.pages().stream()).toList();
+            case ToSequence to ->
+                prototype.sequence(to.id()).stream()
+                        .flatMap(s -> s.pages().stream())
+                        .toList();
         };
     }
 

@@ -7,10 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Fields that a newer Pandel wrote into a part of a record that has no {@link Rest} of its own: a cause, an effect, a strip.
+ * Fields that a newer Pandel wrote into a part of a record that has no {@link Rest} of its own: a cause, an effect, a
+ * strip.
  *
- * @param owner  the id of the nearest thing around that has one; empty for the prototype itself
- * @param path   from the owner to the part
+ * @param owner the id of the nearest thing around that has one; empty for the prototype itself
+ * @param path from the owner to the part
  * @param fields plain JSON values by name
  */
 public record UnknownFields(String owner, List<Step> path, Map<String, Object> fields) {
@@ -27,15 +28,13 @@ public record UnknownFields(String owner, List<Step> path, Map<String, Object> f
         Optional<Object> whole();
 
         /** Into the field of that name. */
-        record Named(String name, Optional<Object> whole) implements Step {
-        }
+        record Named(String name, Optional<Object> whole) implements Step {}
 
         /**
          * Into an item of a list: the one that is written the same, else the one at the same place of a list as long.
          *
          * @param print how this Pandel writes the item
          */
-        record Item(int index, int of, String print, Optional<Object> whole) implements Step {
-        }
+        record Item(int index, int of, String print, Optional<Object> whole) implements Step {}
     }
 }

@@ -7,22 +7,22 @@ public sealed interface Value {
     Value NOTHING = new Text("");
 
     /** Yes or no. */
-    record YesNo(boolean yes) implements Value {
-    }
+    record YesNo(boolean yes) implements Value {}
 
     /** A whole number. */
-    record Number(int of) implements Value {
-    }
+    record Number(int of) implements Value {}
 
     /** A word or words; empty: nothing chosen. */
-    record Text(String words) implements Value {
-    }
+    record Text(String words) implements Value {}
 
     /** It as a whole number, where it is one or reads as one. */
     default java.util.Optional<Number> number() {
         return switch (this) {
             case Number n -> java.util.Optional.of(n);
-            case Text t when t.words().strip().matches("[-−]?[0-9]{1,9}") -> java.util.Optional.of(new Number(Integer.parseInt(t.words().strip().replace('−', '-'))));
+            case Text t
+            when t.words().strip().matches("[-−]?[0-9]{1,9}") ->
+                java.util.Optional.of(
+                        new Number(Integer.parseInt(t.words().strip().replace('−', '-'))));
             default -> java.util.Optional.empty();
         };
     }

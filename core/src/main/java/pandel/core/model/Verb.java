@@ -4,7 +4,21 @@ import java.util.Locale;
 
 /** What a link does, named. */
 public enum Verb {
-    ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE, SWITCH_TAB, TURN_PAGE, DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE;
+    ADVANCE,
+    REPLACE,
+    RESTART,
+    OPEN_ABOVE,
+    RETURN,
+    RETURN_TO,
+    CLOSE,
+    SWITCH_TAB,
+    TURN_PAGE,
+    DRAWER_OPEN,
+    DRAWER_CLOSE,
+    DRAWER_TOGGLE,
+    REMEMBER,
+    NOTICE,
+    LEAVE;
 
     /** The word in sentences and in the file. */
     public String word() {

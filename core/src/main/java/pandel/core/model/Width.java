@@ -2,7 +2,9 @@ package pandel.core.model;
 
 /** The class of a device's width; {@link Widths} says where each begins. */
 public enum Width {
-    NARROW, MEDIUM, WIDE;
+    NARROW,
+    MEDIUM,
+    WIDE;
 
     /** The word in the file. */
     public String word() {

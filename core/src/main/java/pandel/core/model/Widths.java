@@ -4,7 +4,7 @@ package pandel.core.model;
  * Where one class of widths ends and the next begins.
  *
  * @param medium px from which a device is no longer narrow, above what the narrowest device has
- * @param wide   px from which it is wide, more than that
+ * @param wide px from which it is wide, more than that
  */
 public record Widths(int medium, int wide) {
 
@@ -12,11 +12,13 @@ public record Widths(int medium, int wide) {
     public static final Widths USUAL = new Widths(640, 1000);
     /** px between which both lie. */
     public static final int LEAST = 41;
+
     public static final int MOST = 10_000;
 
     public Widths {
         if (medium < LEAST || wide <= medium || wide > MOST) {
-            throw new IllegalArgumentException("Medium begins at " + LEAST + " px or more, wide at more than that and " + MOST + " at most; " + medium + " and " + wide + " do not");
+            throw new IllegalArgumentException("Medium begins at " + LEAST + " px or more, wide at more than that and "
+                    + MOST + " at most; " + medium + " and " + wide + " do not");
         }
     }
 
@@ -27,11 +29,13 @@ public record Widths(int medium, int wide) {
             case MEDIUM -> Device.TABLET.width();
             case WIDE -> Device.TABLET_ON_ITS_SIDE.width();
         };
-        return of(usual) == width ? usual : switch (width) {
-            case NARROW -> medium - 1;
-            case MEDIUM -> medium;
-            case WIDE -> wide;
-        };
+        return of(usual) == width
+                ? usual
+                : switch (width) {
+                    case NARROW -> medium - 1;
+                    case MEDIUM -> medium;
+                    case WIDE -> wide;
+                };
     }
 
     /** The class that a width in px falls into. */

@@ -1,4 +1,7 @@
-/** What a prototype is made of: immutable records, one for each word of the trade. Lengths are px (CSS pixels), times milliseconds. */
+/**
+ * What a prototype is made of: immutable records, one for each word of the trade. Lengths are px (CSS pixels), times
+ * milliseconds.
+ */
 @NullMarked
 package pandel.core.model;
 

@@ -22,21 +22,43 @@ final class Actions {
     Situation act(Situation now, TrailAction action, Motion motion) {
         Level top = now.top();
         return switch (action) {
-            case TrailAction.Put put -> now.withTop(top.with(top.trail().put(put.to().leavesTabs() ? visit(put.to(), motion) : visit(put.to(), motion).inside(top.trail().current().inside()))));
-            case TrailAction.Swap swap -> now.withTop(top.with(swap.to().leavesTabs() ? top.trail().swappedOutside(visit(swap.to(), motion))
-                    : top.trail().swapped(visit(swap.to(), motion).rootIn(top.trail().current().tabs()).inside(top.trail().current().inside()))));
-            case TrailAction.ShowTab show -> now.withTop(top.with(top.trail().showing(show.set(), prototype.tabSet(show.set()).orElseThrow().keeps(), visit(show.to(), motion))));
+            case TrailAction.Put put ->
+                now.withTop(top.with(top.trail()
+                        .put(
+                                put.to().leavesTabs()
+                                        ? visit(put.to(), motion)
+                                        : visit(put.to(), motion)
+                                                .inside(top.trail().current().inside()))));
+            case TrailAction.Swap swap ->
+                now.withTop(top.with(
+                        swap.to().leavesTabs()
+                                ? top.trail().swappedOutside(visit(swap.to(), motion))
+                                : top.trail()
+                                        .swapped(visit(swap.to(), motion)
+                                                .rootIn(top.trail().current().tabs())
+                                                .inside(top.trail().current().inside()))));
+            case TrailAction.ShowTab show ->
+                now.withTop(top.with(top.trail()
+                        .showing(
+                                show.set(),
+                                prototype.tabSet(show.set()).orElseThrow().keeps(),
+                                visit(show.to(), motion))));
             case TrailAction.ToRoot to -> now.withTop(top.with(top.trail().toRoot(to.set())));
-            case TrailAction.Drop drop -> now.withTop(top.with(top.trail().behind().orElseThrow()));
-            case TrailAction.DropTo to -> now.withTop(top.with(top.trail().behindTo(to.screen()).orElseThrow()));
-            case TrailAction.Turn turn -> now.withTop(top.with(top.trail().swapped(turned(top.trail().current(), turn))));
-            case TrailAction.Restart restart -> now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart.to(), motion)))));
+            case TrailAction.Drop drop ->
+                now.withTop(top.with(top.trail().behind().orElseThrow()));
+            case TrailAction.DropTo to ->
+                now.withTop(top.with(top.trail().behindTo(to.screen()).orElseThrow()));
+            case TrailAction.Turn turn ->
+                now.withTop(top.with(top.trail().swapped(turned(top.trail().current(), turn))));
+            case TrailAction.Restart restart ->
+                now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart.to(), motion)))));
             case TrailAction.Raise raise -> {
                 List<Level> levels = new ArrayList<>(now.levels());
                 levels.add(new Level(LevelKind.openedWith(raise.screen()), Trail.of(visit(raise.to(), motion))));
                 yield now.withLevels(levels);
             }
-            case TrailAction.CloseLevel close -> now.withLevels(now.levels().subList(0, now.levels().size() - 1));
+            case TrailAction.CloseLevel close ->
+                now.withLevels(now.levels().subList(0, now.levels().size() - 1));
             case TrailAction.CloseToPages close -> {
                 int keep = now.levels().size() - 1;
                 while (!now.levels().get(keep - 1).kind().holdsPages()) {
@@ -45,10 +67,18 @@ final class Actions {
                 yield now.withLevels(now.levels().subList(0, keep));
             }
             case TrailAction.Set set -> now.with(now.facts().with(set.fact(), set.value()));
-            case TrailAction.Hold hold -> now.withTop(top.with(top.trail().swapped(top.trail().current().holding(top.trail().current().held().typing(hold.field(), hold.text())))));
+            case TrailAction.Hold hold ->
+                now.withTop(top.with(top.trail()
+                        .swapped(top.trail()
+                                .current()
+                                .holding(top.trail().current().held().typing(hold.field(), hold.text())))));
             case TrailAction.Tell tell -> now.telling(Optional.of(new Situation.Notice(tell.words(), tell.ms())));
             case TrailAction.OpenDrawer open -> now.drawn(Optional.of(open.drawer()));
-            case TrailAction.OpenThere open -> now.drawn(now.drawers(prototype, now.levels().size() - 1).stream().filter(d -> d.id().equals(open.drawer()) && !d.staysAt(now.width())).map(Drawer::id).findFirst());
+            case TrailAction.OpenThere open ->
+                now.drawn(now.drawers(prototype, now.levels().size() - 1).stream()
+                        .filter(d -> d.id().equals(open.drawer()) && !d.staysAt(now.width()))
+                        .map(Drawer::id)
+                        .findFirst());
             case TrailAction.CloseDrawer close -> now.drawn(Optional.empty());
             case TrailAction.LeaveTo leave -> now;
             case TrailAction.Spend spend -> now;
@@ -57,11 +87,25 @@ final class Actions {
     }
 
     private static Visit visit(Landing to, Motion motion) {
-        return new Visit(to.screen().id(), to.held(), motion, 0, to.at(), to.tabs().size(), to.tabs().stream().map(t -> new Tabs(t, Map.of())).toList());
+        return new Visit(
+                to.screen().id(),
+                to.held(),
+                motion,
+                0,
+                to.at(),
+                to.tabs().size(),
+                to.tabs().stream().map(t -> new Tabs(t, Map.of())).toList());
     }
 
     /** The place stays, with what was typed on any of its pages; the page begins at its top. */
     private static Visit turned(Visit now, TrailAction.Turn to) {
-        return new Visit(to.screen().id(), Held.of(to.given(), now.held().typed()), now.brought(), 0, to.at(), now.inside(), now.tabs());
+        return new Visit(
+                to.screen().id(),
+                Held.of(to.given(), now.held().typed()),
+                now.brought(),
+                0,
+                to.at(),
+                now.inside(),
+                now.tabs());
     }
 }

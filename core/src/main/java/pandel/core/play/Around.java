@@ -6,10 +6,9 @@ import pandel.core.model.Value;
 /**
  * A tab set around the current place.
  *
- * @param set     its id
- * @param tab     id of the tab that is shown
+ * @param set its id
+ * @param tab id of the tab that is shown
  * @param offered what was carried to it
- * @param root    whether the current place is the root of that tab
+ * @param root whether the current place is the root of that tab
  */
-public record Around(String set, String tab, Map<String, Value> offered, boolean root) {
-}
+public record Around(String set, String tab, Map<String, Value> offered, boolean root) {}

@@ -12,13 +12,20 @@ import pandel.core.model.Prototype;
 /** Which drawers are attached to a place, and what opening and closing one comes to. */
 final class Drawers {
 
-    private Drawers() {
-    }
+    private Drawers() {}
 
-    /** Those attached to a place, in file order; none where the device has none. @param around the tab sets around it */
+    /**
+     * Those attached to a place, in file order; none where the device has none. @param around the tab sets around it
+     */
     static List<Drawer> attached(Prototype prototype, Device device, String screen, List<Around> around) {
-        return prototype.drawers().isEmpty() || refused(device) ? List.of() : prototype.drawers().stream()
-                .filter(d -> d.isAttached(prototype, screen, set -> around.stream().anyMatch(a -> a.set().equals(set)))).toList();
+        return prototype.drawers().isEmpty() || refused(device)
+                ? List.of()
+                : prototype.drawers().stream()
+                        .filter(d -> d.isAttached(
+                                prototype,
+                                screen,
+                                set -> around.stream().anyMatch(a -> a.set().equals(set))))
+                        .toList();
     }
 
     private static List<Drawer> attached(Prototype prototype, Head head) {
@@ -28,7 +35,13 @@ final class Drawers {
     /** Those that open there: attached to the place itself, or to what stands beside it. */
     private static List<Drawer> opening(Prototype prototype, Head head) {
         List<Drawer> all = attached(prototype, head);
-        return head.beside().isEmpty() ? all : Stream.concat(all.stream(), attached(prototype, head.device(), head.beside().get(), head.around()).stream()).distinct().toList();
+        return head.beside().isEmpty()
+                ? all
+                : Stream.concat(
+                                all.stream(),
+                                attached(prototype, head.device(), head.beside().get(), head.around()).stream())
+                        .distinct()
+                        .toList();
     }
 
     private static boolean refused(Device device) {
@@ -37,10 +50,17 @@ final class Drawers {
 
     /** Those whose items can be chosen: the open one, else those that are always there. */
     static List<Drawer> shown(Prototype prototype, Head head) {
-        return head.drawer().isPresent() ? head.drawer().flatMap(prototype::drawer).stream().toList() : attached(prototype, head).stream().filter(d -> d.staysAt(head.width())).toList();
+        return head.drawer().isPresent()
+                ? head.drawer().flatMap(prototype::drawer).stream().toList()
+                : attached(prototype, head).stream()
+                        .filter(d -> d.staysAt(head.width()))
+                        .toList();
     }
 
-    /** What a verb of drawers comes to, where one is open or none is: which is open then. @param open id of the one that is open by now */
+    /**
+     * What a verb of drawers comes to, where one is open or none is: which is open then. @param open id of the one that
+     * is open by now
+     */
     static Moved moved(Prototype prototype, Head head, Optional<String> open, Effect.MoveDrawer effect) {
         Optional<Drawer> drawer = prototype.drawer(effect.drawer());
         if (drawer.isEmpty()) {
@@ -58,22 +78,32 @@ final class Drawers {
         }
         boolean isOpen = open.equals(Optional.of(effect.drawer()));
         boolean opens = effect.how() == Effect.How.OPEN || effect.how() == Effect.How.TOGGLE && !isOpen;
-        return opens == isOpen ? new Moved(open, named + (isOpen ? " is open already." : " is not open."), false)
+        return opens == isOpen
+                ? new Moved(open, named + (isOpen ? " is open already." : " is not open."), false)
                 : new Moved(opens ? Optional.of(effect.drawer()) : Optional.empty(), "", false);
     }
 
-    /** @param open id of the drawer that is open after it  @param why it did nothing; empty: it did  @param refused whether it can never be done */
-    record Moved(Optional<String> open, String why, boolean refused) {
-    }
+    /**
+     * @param open id of the drawer that is open after it @param why it did nothing; empty: it did @param refused
+     *     whether it can never be done
+     */
+    record Moved(Optional<String> open, String why, boolean refused) {}
 
     /** The drawer that a swipe from the edge opens: the first at that edge that has a reach. */
     static Optional<Drawer> pulled(Prototype prototype, Head head, Gesture gesture) {
-        return head.drawer().isPresent() || head.device().goesBackBy(gesture) ? Optional.empty() : opening(prototype, head).stream()
-                .filter(d -> d.panel().side().edge() == gesture && d.panel().reach() > 0 && !d.staysAt(head.width())).findFirst();
+        return head.drawer().isPresent() || head.device().goesBackBy(gesture)
+                ? Optional.empty()
+                : opening(prototype, head).stream()
+                        .filter(d ->
+                                d.panel().side().edge() == gesture && d.panel().reach() > 0 && !d.staysAt(head.width()))
+                        .findFirst();
     }
 
     /** What turns one open drawer, or none, into another; empty where nothing changes. */
     static Optional<TrailAction> change(Optional<String> before, Optional<String> after) {
-        return before.equals(after) ? Optional.empty() : Optional.of(after.<TrailAction>map(TrailAction.OpenDrawer::new).orElseGet(TrailAction.CloseDrawer::new));
+        return before.equals(after)
+                ? Optional.empty()
+                : Optional.of(
+                        after.<TrailAction>map(TrailAction.OpenDrawer::new).orElseGet(TrailAction.CloseDrawer::new));
     }
 }

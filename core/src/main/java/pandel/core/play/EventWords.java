@@ -12,46 +12,92 @@ import pandel.core.model.Prototype;
 /** An event as a person would say it. */
 public final class EventWords {
 
-    private EventWords() {
-    }
+    private EventWords() {}
 
-    /** "tap Reserve", "swipe left on the screen", "the work is done: refused". @param before the situation in which it happens */
+    /**
+     * "tap Reserve", "swipe left on the screen", "the work is done: refused". @param before the situation in which it
+     * happens
+     */
     public static String of(Prototype prototype, Situation before, Event event) {
         return switch (event) {
             case Event.Turning turning -> of(prototype, before, turning.plain()) + ": " + turning.named();
-            case Event.Touched touched -> switch (touched.on()) {
-                case Event.On.OnHotspot on -> touched.touch().word() + (on.row() > 0 ? " row " + on.row() + " of " : " ") + hotspot(prototype, before, on.id());
-                case Event.On.Outside o -> "tap beside it";
-                case Event.On.Away a -> "swipe it off";
-                case Event.On.OnTurn on -> switch (on.turn()) {
-                    case PageTurn.Next n -> "turn to the next page";
-                    case PageTurn.Previous p -> "turn to the page before";
-                    case PageTurn.To to -> "tap dot " + to.number();
+            case Event.Touched touched ->
+                switch (touched.on()) {
+                    case Event.On.OnHotspot on ->
+                        touched.touch().word()
+                                + (on.row() > 0 ? " row " + on.row() + " of " : " ")
+                                + hotspot(prototype, before, on.id());
+                    case Event.On.Outside o -> "tap beside it";
+                    case Event.On.Away a -> "swipe it off";
+                    case Event.On.OnTurn on ->
+                        switch (on.turn()) {
+                            case PageTurn.Next n -> "turn to the next page";
+                            case PageTurn.Previous p -> "turn to the page before";
+                            case PageTurn.To to -> "tap dot " + to.number();
+                        };
+                    case Event.On.OnTab on ->
+                        "tap the tab "
+                                + prototype
+                                        .tabSetOf(on.id())
+                                        .flatMap(s -> s.tab(on.id()))
+                                        .map(pandel.core.model.TabSet.Tab::shownLabel)
+                                        .orElse(on.id());
+                    case Event.On.OnButton on ->
+                        "tap the button of "
+                                + prototype
+                                        .tabSet(on.set())
+                                        .map(pandel.core.model.TabSet::shownTitle)
+                                        .orElse(on.set());
+                    case Event.On.OnItem on ->
+                        "choose “"
+                                + prototype
+                                        .drawerOf(on.id())
+                                        .flatMap(d -> d.item(on.id()))
+                                        .map(pandel.core.model.Drawer.Item::shownLabel)
+                                        .orElse(on.id())
+                                + "” in the drawer";
+                    case Event.On.OnSkip s -> "tap the word for skipping";
+                    case Event.On.Point p ->
+                        touched.gesture() == Gesture.TAP
+                                ? "tap the screen"
+                                : touched.touch().word()
+                                        + (touched.gesture().isOfEdge() || touched.gesture() == Gesture.KEY
+                                                ? ""
+                                                : " on the screen");
                 };
-                case Event.On.OnTab on -> "tap the tab " + prototype.tabSetOf(on.id()).flatMap(s -> s.tab(on.id())).map(pandel.core.model.TabSet.Tab::shownLabel).orElse(on.id());
-                case Event.On.OnButton on -> "tap the button of " + prototype.tabSet(on.set()).map(pandel.core.model.TabSet::shownTitle).orElse(on.set());
-                case Event.On.OnItem on -> "choose “" + prototype.drawerOf(on.id()).flatMap(d -> d.item(on.id())).map(pandel.core.model.Drawer.Item::shownLabel).orElse(on.id()) + "” in the drawer";
-                case Event.On.OnSkip s -> "tap the word for skipping";
-                case Event.On.Point p -> touched.gesture() == Gesture.TAP ? "tap the screen" : touched.touch().word() + (touched.gesture().isOfEdge() || touched.gesture() == Gesture.KEY ? "" : " on the screen");
-            };
-            case Event.Typed typed -> (typed.text().isEmpty() ? "clear " : "type “" + typed.text() + "” in ") + hotspot(prototype, before, typed.field());
+            case Event.Typed typed ->
+                (typed.text().isEmpty() ? "clear " : "type “" + typed.text() + "” in ")
+                        + hotspot(prototype, before, typed.field());
             case Event.Submitted sent -> "send " + hotspot(prototype, before, sent.field());
             case Event.Done done -> "the work is done";
             case Event.DeviceBack back -> "device back";
             case Event.Elapse elapse -> "wait " + LinkWords.seconds(elapse.ms());
             case Event.Scroll scroll -> "scroll";
-            case Event.OnList on -> switch (on.event()) {
-                case Event.Touched t when t.on() instanceof Event.On.OnHotspot -> of(prototype, Pairs.beside(prototype, before).map(Pairs.Beside::returned).orElse(before), t) + " of the list";
-                case Event.Touched t -> t.gesture() == Gesture.TAP ? "tap the list" : t.touch().word() + (t.gesture().isOfEdge() ? "" : " on the list");
-                default -> "scroll the list";
-            };
+            case Event.OnList on ->
+                switch (on.event()) {
+                    case Event.Touched t
+                    when t.on() instanceof Event.On.OnHotspot ->
+                        of(
+                                        prototype,
+                                        Pairs.beside(prototype, before)
+                                                .map(Pairs.Beside::returned)
+                                                .orElse(before),
+                                        t) + " of the list";
+                    case Event.Touched t ->
+                        t.gesture() == Gesture.TAP
+                                ? "tap the list"
+                                : t.touch().word() + (t.gesture().isOfEdge() ? "" : " on the list");
+                    default -> "scroll the list";
+                };
             case Event.Resize resize -> "resize the device";
         };
     }
 
     /** What a hotspot is called: of the current screen, else of the list beside it. */
     private static String hotspot(Prototype prototype, Situation before, String id) {
-        return name(prototype, before, id).or(() -> Pairs.beside(prototype, before).flatMap(b -> name(prototype, b.returned(), id))).orElse(id);
+        return name(prototype, before, id)
+                .or(() -> Pairs.beside(prototype, before).flatMap(b -> name(prototype, b.returned(), id)))
+                .orElse(id);
     }
 
     private static Optional<String> name(Prototype prototype, Situation now, String id) {

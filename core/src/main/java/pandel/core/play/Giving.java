@@ -14,7 +14,7 @@ import pandel.core.model.Value;
 /**
  * What a place is given when something leads to it.
  *
- * @param values  by name; only what the screen expects
+ * @param values by name; only what the screen expects
  * @param missing why it cannot be led to; empty when it can
  */
 record Giving(Map<String, Value> values, Optional<Ruling.Refused> missing) {
@@ -39,12 +39,19 @@ record Giving(Map<String, Value> values, Optional<Ruling.Refused> missing) {
         Map<String, Value> values = new TreeMap<>();
         for (Expected expected : screen.expects()) {
             Optional<Source> source = Optional.ofNullable(target.values().get(expected.name()));
-            Optional<Value> value = source.map(s -> known.value(prototype, s)).flatMap(expected::take).or(expected::fallback);
+            Optional<Value> value = source.map(s -> known.value(prototype, s))
+                    .flatMap(expected::take)
+                    .or(expected::fallback);
             if (value.isPresent()) {
                 values.put(expected.name(), value.get());
             } else if (expected.required()) {
-                return new Giving(Map.of(), Optional.of(new Ruling.Refused("“" + screen.shownTitle() + "” needs a value for “" + expected.name() + "”, and "
-                        + source.map(s -> "“" + s.words(prototype) + "” is none now.").orElse("nothing carries one."), Optional.of(new Ruling.Lack(screen.id(), expected.name())))));
+                return new Giving(
+                        Map.of(),
+                        Optional.of(new Ruling.Refused(
+                                "“" + screen.shownTitle() + "” needs a value for “" + expected.name() + "”, and "
+                                        + source.map(s -> "“" + s.words(prototype) + "” is none now.")
+                                                .orElse("nothing carries one."),
+                                Optional.of(new Ruling.Lack(screen.id(), expected.name())))));
             }
         }
         return new Giving(values, Optional.empty());

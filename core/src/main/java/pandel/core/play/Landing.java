@@ -12,10 +12,10 @@ import pandel.core.model.Value;
 /**
  * A place that something leads to.
  *
- * @param screen  what is shown there first
- * @param given   to that screen
- * @param at      where a sequence stands; empty: it is none
- * @param tabs    the tab sets it is the root in, the outermost first; none: it is no tab set
+ * @param screen what is shown there first
+ * @param given to that screen
+ * @param at where a sequence stands; empty: it is none
+ * @param tabs the tab sets it is the root in, the outermost first; none: it is no tab set
  * @param outside whether it is put on the trail that holds the outermost tab set
  */
 public record Landing(Screen screen, Map<String, Value> given, Optional<AtPage> at, List<InTab> tabs, boolean outside) {

@@ -29,7 +29,6 @@ record Landings(Optional<Landing> landing, Ruling.Refused refused) {
         return refused.why();
     }
 
-
     /** @param known what can be read where something leads there */
     static Landings of(Prototype prototype, Target target, Known known) {
         return of(prototype, target, known, Map.of(), new ArrayList<>());
@@ -37,10 +36,16 @@ record Landings(Optional<Landing> landing, Ruling.Refused refused) {
 
     /** The root of a tab of a set that was visited with values. */
     static Landings ofTab(Prototype prototype, TabSet set, TabSet.Tab tab, Map<String, Value> offered) {
-        return of(prototype, tab.root(), Known.of(pandel.core.model.Facts.NONE), offered, new ArrayList<>(List.of(new InTab(set.id(), tab.id(), offered))));
+        return of(
+                prototype,
+                tab.root(),
+                Known.of(pandel.core.model.Facts.NONE),
+                offered,
+                new ArrayList<>(List.of(new InTab(set.id(), tab.id(), offered))));
     }
 
-    private static Landings of(Prototype prototype, Target target, Known known, Map<String, Value> before, List<InTab> tabs) {
+    private static Landings of(
+            Prototype prototype, Target target, Known known, Map<String, Value> before, List<InTab> tabs) {
         Map<String, Value> offered = new TreeMap<>(before);
         offered.putAll(Giving.offered(prototype, target, known));
         return switch (target) {
@@ -49,28 +54,51 @@ record Landings(Optional<Landing> landing, Ruling.Refused refused) {
                 if (tab.isEmpty()) {
                     yield nowhere(missing(prototype, target));
                 }
-                if (tabs.size() == Target.DEEPEST || tabs.stream().anyMatch(t -> t.set().equals(to.id()))) {
-                    yield nowhere("“" + prototype.tabSet(to.id()).orElseThrow().shownTitle() + "” lies too deep: a tab can hold one further tab set, and not its own.");
+                if (tabs.size() == Target.DEEPEST
+                        || tabs.stream().anyMatch(t -> t.set().equals(to.id()))) {
+                    yield nowhere("“" + prototype.tabSet(to.id()).orElseThrow().shownTitle()
+                            + "” lies too deep: a tab can hold one further tab set, and not its own.");
                 }
                 tabs.add(new InTab(to.id(), tab.get().id(), offered));
                 yield of(prototype, tab.get().root(), known, offered, tabs);
             }
-            case Target.ToSequence to -> on(prototype, target, offered, Optional.of(new AtPage(to.id(), to.first(), offered)), tabs, known, before);
+            case Target.ToSequence to ->
+                on(
+                        prototype,
+                        target,
+                        offered,
+                        Optional.of(new AtPage(to.id(), to.first(), offered)),
+                        tabs,
+                        known,
+                        before);
             case Target.ToScreen to -> on(prototype, target, offered, Optional.empty(), tabs, known, before);
         };
     }
 
-    private static Landings on(Prototype prototype, Target target, Map<String, Value> offered, Optional<AtPage> at, List<InTab> tabs, Known known, Map<String, Value> before) {
+    private static Landings on(
+            Prototype prototype,
+            Target target,
+            Map<String, Value> offered,
+            Optional<AtPage> at,
+            List<InTab> tabs,
+            Known known,
+            Map<String, Value> before) {
         Optional<Screen> screen = target.shown(prototype);
         if (screen.isEmpty()) {
             return nowhere(missing(prototype, target));
         }
         if (!tabs.isEmpty() && screen.get().form() != Form.PAGE) {
-            return nowhere("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word() + ", and only pages stand behind a strip.");
+            return nowhere("“" + screen.get().shownTitle() + "” is a "
+                    + screen.get().form().word() + ", and only pages stand behind a strip.");
         }
         // What is led to by itself says of its own values what is missing.
-        Giving giving = before.isEmpty() && tabs.isEmpty() ? Giving.of(prototype, target, screen.get(), known) : Giving.of(prototype, screen.get(), offered);
-        return giving.missing().map(why -> new Landings(Optional.empty(), why)).orElseGet(() -> new Landings(Optional.of(new Landing(screen.get(), giving.values(), at, tabs, false)), NOT));
+        Giving giving = before.isEmpty() && tabs.isEmpty()
+                ? Giving.of(prototype, target, screen.get(), known)
+                : Giving.of(prototype, screen.get(), offered);
+        return giving.missing()
+                .map(why -> new Landings(Optional.empty(), why))
+                .orElseGet(() ->
+                        new Landings(Optional.of(new Landing(screen.get(), giving.values(), at, tabs, false)), NOT));
     }
 
     private static Landings nowhere(String why) {
@@ -81,11 +109,19 @@ record Landings(Optional<Landing> landing, Ruling.Refused refused) {
     static String missing(Prototype prototype, Target target) {
         return switch (target) {
             case Target.ToScreen to -> "The screen “" + to.id() + "” that it leads to is not there.";
-            case Target.ToSequence to -> prototype.sequence(to.id()).map(s -> "“" + s.shownTitle() + "” has no page " + to.first() + " that could be shown.")
-                    .orElse("The sequence “" + to.id() + "” that it leads to is not there.");
-            case Target.ToTabs to -> prototype.tabSet(to.id()).map(s -> to.first(prototype).map(t -> "The tab “" + t.shownLabel() + "” of “" + s.shownTitle() + "” leads to nothing that could be shown.")
-                    .orElse("“" + s.shownTitle() + "” has no such tab."))
-                    .orElse("The tab set “" + to.id() + "” that it leads to is not there.");
+            case Target.ToSequence to ->
+                prototype
+                        .sequence(to.id())
+                        .map(s -> "“" + s.shownTitle() + "” has no page " + to.first() + " that could be shown.")
+                        .orElse("The sequence “" + to.id() + "” that it leads to is not there.");
+            case Target.ToTabs to ->
+                prototype
+                        .tabSet(to.id())
+                        .map(s -> to.first(prototype)
+                                .map(t -> "The tab “" + t.shownLabel() + "” of “" + s.shownTitle()
+                                        + "” leads to nothing that could be shown.")
+                                .orElse("“" + s.shownTitle() + "” has no such tab."))
+                        .orElse("The tab set “" + to.id() + "” that it leads to is not there.");
         };
     }
 }

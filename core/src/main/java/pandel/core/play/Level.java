@@ -10,8 +10,8 @@ import pandel.core.model.Screen;
 public record Level(LevelKind kind, Trail trail) {
 
     /**
-     * How the current place looks: in the form of the level, which is that of the screen it was opened with. A page put here on a dialog is
-     * drawn as a dialog.
+     * How the current place looks: in the form of the level, which is that of the screen it was opened with. A page put
+     * here on a dialog is drawn as a dialog.
      */
     public Look look(Prototype prototype, Screen screen, Facts facts) {
         Screen drawn = kind.holdsPages() || screen.form() == kind.form() ? screen : screen.withForm(kind.form());

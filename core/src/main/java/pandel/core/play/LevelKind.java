@@ -9,7 +9,7 @@ import pandel.core.model.Screen;
  * What a level is, from its opening to its closing: the base, or an overlay with the form and the closers of the screen
  * it was opened with. A page above is a takeover.
  *
- * @param form    {@link Form#PAGE} for the base and for takeovers
+ * @param form {@link Form#PAGE} for the base and for takeovers
  * @param closers empty for the base
  */
 public record LevelKind(boolean base, Form form, Set<Closer> closers) {

@@ -21,8 +21,7 @@ import pandel.core.model.Target;
 /** Links and what stands around them, in words. */
 public final class LinkWords {
 
-    private LinkWords() {
-    }
+    private LinkWords() {}
 
     /** "advance to Tool", "return", "nothing yet". */
     public static String effect(Prototype prototype, Link link) {
@@ -36,8 +35,15 @@ public final class LinkWords {
         List<String> parts = new ArrayList<>();
         branch.outcome().ifPresent(parts::add);
         branch.when().forEach(c -> parts.add(c.words(prototype)));
-        String effects = branch.effects().isEmpty() ? "nothing yet" : String.join(", ", branch.effects().stream().map(e -> effect(prototype, e)).toList());
-        String where = branch.where().filter(w -> branch.move().isPresent()).map(w -> " " + w.word()).orElse("");
+        String effects = branch.effects().isEmpty()
+                ? "nothing yet"
+                : String.join(
+                        ", ",
+                        branch.effects().stream().map(e -> effect(prototype, e)).toList());
+        String where = branch.where()
+                .filter(w -> branch.move().isPresent())
+                .map(w -> " " + w.word())
+                .orElse("");
         effects += where;
         return parts.isEmpty() ? effects : "if " + String.join(" and ", parts) + ": " + effects;
     }
@@ -48,7 +54,8 @@ public final class LinkWords {
             case Effect.Advance a -> "advance to " + target(prototype, a.to()) + carried(prototype, a.to());
             case Effect.Replace r -> "replace with " + target(prototype, r.with()) + carried(prototype, r.with());
             case Effect.Restart r -> "restart at " + target(prototype, r.at()) + carried(prototype, r.at());
-            case Effect.OpenAbove o -> "open " + target(prototype, o.screen()) + " above" + carried(prototype, o.screen());
+            case Effect.OpenAbove o ->
+                "open " + target(prototype, o.screen()) + " above" + carried(prototype, o.screen());
             case Effect.Return r -> "return";
             case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
@@ -74,19 +81,32 @@ public final class LinkWords {
 
     /** A target's title, or its id when it is missing; of a frame also what of it is shown first. */
     public static String target(Prototype prototype, Target target) {
-        return title(prototype, target) + switch (target) {
-            case Target.ToScreen to -> "";
-            case Target.ToTabs to -> to.tab().map(t -> " at " + prototype.tabSet(to.id()).flatMap(s -> s.tab(t)).map(TabSet.Tab::shownLabel).orElse(t)).orElse("");
-            case Target.ToSequence to -> to.page().map(p -> " at page " + p).orElse("");
-        };
+        return title(prototype, target)
+                + switch (target) {
+                    case Target.ToScreen to -> "";
+                    case Target.ToTabs to ->
+                        to.tab()
+                                .map(t -> " at "
+                                        + prototype
+                                                .tabSet(to.id())
+                                                .flatMap(s -> s.tab(t))
+                                                .map(TabSet.Tab::shownLabel)
+                                                .orElse(t))
+                                .orElse("");
+                    case Target.ToSequence to ->
+                        to.page().map(p -> " at page " + p).orElse("");
+                };
     }
 
     /** A target's title, or its id when it is missing. */
     public static String title(Prototype prototype, Target target) {
         return switch (target) {
-            case Target.ToScreen to -> prototype.screen(to.id()).map(Screen::shownTitle).orElse(to.id());
-            case Target.ToTabs to -> prototype.tabSet(to.id()).map(TabSet::shownTitle).orElse(to.id());
-            case Target.ToSequence to -> prototype.sequence(to.id()).map(Sequence::shownTitle).orElse(to.id());
+            case Target.ToScreen to ->
+                prototype.screen(to.id()).map(Screen::shownTitle).orElse(to.id());
+            case Target.ToTabs to ->
+                prototype.tabSet(to.id()).map(TabSet::shownTitle).orElse(to.id());
+            case Target.ToSequence to ->
+                prototype.sequence(to.id()).map(Sequence::shownTitle).orElse(to.id());
         };
     }
 
@@ -97,7 +117,11 @@ public final class LinkWords {
 
     /** A tab by its label and, where there are several sets, its set: "Loans of Main". */
     public static String tab(Prototype prototype, String id) {
-        return prototype.tabSetOf(id).flatMap(s -> s.tab(id).map(t -> t.shownLabel() + (prototype.tabSets().size() > 1 ? " of " + s.shownTitle() : ""))).orElse(id + " (removed)");
+        return prototype
+                .tabSetOf(id)
+                .flatMap(s -> s.tab(id)
+                        .map(t -> t.shownLabel() + (prototype.tabSets().size() > 1 ? " of " + s.shownTitle() : "")))
+                .orElse(id + " (removed)");
     }
 
     /** A drawer's title, or its id when it is missing. */
@@ -107,16 +131,25 @@ public final class LinkWords {
 
     /** "turn to the next page", "turn to page 3". */
     public static String turn(PageTurn turn) {
-        return "turn to " + switch (turn) {
-            case PageTurn.Next n -> "the next page";
-            case PageTurn.Previous p -> "the page before";
-            case PageTurn.To to -> "page " + to.number();
-        };
+        return "turn to "
+                + switch (turn) {
+                    case PageTurn.Next n -> "the next page";
+                    case PageTurn.Previous p -> "the page before";
+                    case PageTurn.To to -> "page " + to.number();
+                };
     }
 
     /** " with loan drill and due typed Date"; empty when nothing is carried. */
     public static String carried(Prototype prototype, Target target) {
-        return target.values().isEmpty() ? "" : " with " + String.join(" and ", target.values().entrySet().stream().map(e -> e.getKey() + " " + e.getValue().words(prototype)).toList());
+        return target.values().isEmpty()
+                ? ""
+                : " with "
+                        + String.join(
+                                " and ",
+                                target.values().entrySet().stream()
+                                        .map(e ->
+                                                e.getKey() + " " + e.getValue().words(prototype))
+                                        .toList());
     }
 
     /** "tap", "after 1.5 s". */
@@ -146,10 +179,17 @@ public final class LinkWords {
         return ms % 1000 == 0 ? ms / 1000 + " s" : String.format(Locale.ROOT, "%.1f s", ms / 1000.0);
     }
 
-    /** "tap Reserve", "tap hotspot 3", "after 2 s". @param number the hotspot's place among those of its screen, from 1 */
+    /**
+     * "tap Reserve", "tap hotspot 3", "after 2 s". @param number the hotspot's place among those of its screen, from 1
+     */
     public static String what(Way way, int number) {
         if (way.drawer().isPresent()) {
-            return "item " + way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("");
+            return "item "
+                    + way.drawer()
+                            .get()
+                            .item(way.link().id())
+                            .map(Drawer.Item::shownLabel)
+                            .orElse("");
         }
         if (way.tabs().isPresent() && !way.isOfFrame()) {
             return "the button of " + way.tabs().get().shownTitle();
@@ -159,8 +199,16 @@ public final class LinkWords {
 
     /** "Tools: tap Hedge shears, advance to Tool". */
     public static String described(Prototype prototype, Way way) {
-        String on = way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens";
-        int number = way.hotspot().map(h -> 1 + prototype.index().hotspotsOn(way.from().getFirst().id()).indexOf(h)).orElse(0);
+        String on = way.from().size() == 1
+                ? way.from().getFirst().shownTitle()
+                : way.from().size() + " screens";
+        int number = way.hotspot()
+                .map(h -> 1
+                        + prototype
+                                .index()
+                                .hotspotsOn(way.from().getFirst().id())
+                                .indexOf(h))
+                .orElse(0);
         return on + ": " + what(way, number) + ", " + effect(prototype, way.link());
     }
 

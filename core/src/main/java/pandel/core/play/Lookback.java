@@ -4,12 +4,16 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.model.AtPage;
 
-/** What lies where <i>return to</i> looks: behind the current place, and on the level that closing to pages uncovers. */
+/**
+ * What lies where <i>return to</i> looks: behind the current place, and on the level that closing to pages uncovers.
+ */
 public interface Lookback {
 
     /** Whether a screen is found. */
     enum Found {
-        THERE, ABSENT, UNKNOWN
+        THERE,
+        ABSENT,
+        UNKNOWN
     }
 
     /** Whether a screen stands behind the current place on its level. */
@@ -18,14 +22,13 @@ public interface Lookback {
     /**
      * The nearest level beneath that holds pages.
      *
-     * @param base   whether it is the base
-     * @param first  whether nothing lies behind its current place
+     * @param base whether it is the base
+     * @param first whether nothing lies behind its current place
      * @param levels how many levels there are up to it
-     * @param at     where the sequence stands that is its current place; empty: none is
+     * @param at where the sequence stands that is its current place; empty: none is
      * @param around the tab sets around its current place
      */
-    record Ground(boolean base, boolean first, int levels, Optional<AtPage> at, List<Around> around) {
-    }
+    record Ground(boolean base, boolean first, int levels, Optional<AtPage> at, List<Around> around) {}
 
     /** What closing to pages uncovers; empty where that is not known. Not asked on the base. */
     Optional<Ground> ground();
@@ -38,8 +41,7 @@ public interface Lookback {
      *
      * @param around the tab sets around the place that lies there, that one among them; empty unless it is found
      */
-    record Set(Found found, List<Around> around) {
-    }
+    record Set(Found found, List<Around> around) {}
 
     /** Looks for a tab set behind the current place on its level. @param set its id */
     Set setBehind(String set);

@@ -37,21 +37,29 @@ final class Moving {
 
     /** @param where where it is done; empty: as usual */
     Ruling of(Effect effect, Optional<Where> where) {
-        if (where.equals(Optional.of(Where.BENEATH)) && !(effect instanceof Effect.Close) && !(effect instanceof Effect.Restart)) {
+        if (where.equals(Optional.of(Where.BENEATH))
+                && !(effect instanceof Effect.Close)
+                && !(effect instanceof Effect.Restart)) {
             return beneath(effect);
         }
         boolean outside = where.equals(Optional.of(Where.OUTSIDE_THE_TABS));
         return switch (effect) {
-            case Effect.Advance advance when head.at().isPresent() && head.device().cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE) -> new Ruling.Refused(head.device().title() + " does not advance from a sequence.");
-            case Effect.Advance advance -> goOn(advance.to(), where, to -> new TrailAction.Put(outside ? to.putOutside() : to));
-            case Effect.Replace replace -> goOn(replace.with(), where, to -> new TrailAction.Swap(outside ? to.putOutside() : to));
+            case Effect.Advance advance
+            when head.at().isPresent() && head.device().cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE) ->
+                new Ruling.Refused(head.device().title() + " does not advance from a sequence.");
+            case Effect.Advance advance ->
+                goOn(advance.to(), where, to -> new TrailAction.Put(outside ? to.putOutside() : to));
+            case Effect.Replace replace ->
+                goOn(replace.with(), where, to -> new TrailAction.Swap(outside ? to.putOutside() : to));
             case Effect.Restart restart -> restart(restart.at());
-            case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(head.levels()), TrailAction.Raise::new, List.of());
+            case Effect.OpenAbove open ->
+                leading(open.screen(), screen -> tooMany(head.levels()), TrailAction.Raise::new, List.of());
             case Effect.Return back -> goBack();
             case Effect.ReturnTo back -> returnTo(back.to(), where);
-            case Effect.Close close -> head.level().base()
-                    ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
-                    : Ruling.back(new TrailAction.CloseLevel());
+            case Effect.Close close ->
+                head.level().base()
+                        ? new Ruling.NothingToDo("Nothing is open above, so there is nothing to close.")
+                        : Ruling.back(new TrailAction.CloseLevel());
             case Effect.TurnPage turn -> turnPage(turn, where);
             case Effect.SwitchTab to -> switchTab(to.tab(), where);
             case Effect.MoveDrawer d -> throw noMove(effect);
@@ -72,36 +80,63 @@ final class Moving {
         }
         Optional<Lookback.Ground> ground = head.back().ground();
         if (ground.isEmpty()) {
-            boolean there = effect instanceof Effect.ReturnTo back ? back.to().isThere(prototype) : effect.target().flatMap(t -> t.shown(prototype)).isPresent();
+            boolean there = effect instanceof Effect.ReturnTo back
+                    ? back.to().isThere(prototype)
+                    : effect.target().flatMap(t -> t.shown(prototype)).isPresent();
             return effect.target().filter(t -> !there).map(this::missing).orElseGet(Ruling.Depends::new);
         }
         List<TrailAction> closing = List.of(new TrailAction.CloseToPages());
         return switch (effect) {
             case Effect.Advance advance -> leading(advance.to(), Moving::noPage, TrailAction.Put::new, closing);
             case Effect.Replace replace -> leading(replace.with(), Moving::noPage, TrailAction.Swap::new, closing);
-            case Effect.OpenAbove open -> leading(open.screen(), screen -> tooMany(ground.get().levels()), TrailAction.Raise::new, closing);
+            case Effect.OpenAbove open ->
+                leading(open.screen(), screen -> tooMany(ground.get().levels()), TrailAction.Raise::new, closing);
             case Effect.ReturnTo back -> back.to().isThere(prototype) ? onGround(back.to()) : missing(back.to());
-            case Effect.TurnPage turn -> ground.get().at().map(at -> Pages.turn(prototype, at, turn.turn(), motion, closing)).orElseGet(Moving::noSequence);
+            case Effect.TurnPage turn ->
+                ground.get()
+                        .at()
+                        .map(at -> Pages.turn(prototype, at, turn.turn(), motion, closing))
+                        .orElseGet(Moving::noSequence);
             case Effect.SwitchTab to -> switchBeneath(to.tab());
-            case Effect.Return back when Strips.back(prototype, ground.get().around(), switching(), closing).isPresent() -> Strips.back(prototype, ground.get().around(), switching(), closing).orElseThrow();
-            case Effect.Return back -> !ground.get().first() ? new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.Drop()), Optional.empty())
-                    : ground.get().base() ? new Ruling.NothingToDo("There is nothing to return to.")
-                    : new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.CloseLevel()), Optional.empty());
+            case Effect.Return back
+            when Strips.back(prototype, ground.get().around(), switching(), closing)
+                    .isPresent() ->
+                Strips.back(prototype, ground.get().around(), switching(), closing)
+                        .orElseThrow();
+            case Effect.Return back ->
+                !ground.get().first()
+                        ? new Ruling.Acts(
+                                List.of(new TrailAction.CloseToPages(), new TrailAction.Drop()), Optional.empty())
+                        : ground.get().base()
+                                ? new Ruling.NothingToDo("There is nothing to return to.")
+                                : new Ruling.Acts(
+                                        List.of(new TrailAction.CloseToPages(), new TrailAction.CloseLevel()),
+                                        Optional.empty());
             default -> throw noMove(effect);
         };
     }
 
     private static Optional<String> noPage(Screen screen) {
-        return screen.form() == Form.PAGE ? Optional.empty() : Optional.of("“" + screen.shownTitle() + "” is a " + screen.form().word() + " and can only be opened above from here.");
+        return screen.form() == Form.PAGE
+                ? Optional.empty()
+                : Optional.of("“" + screen.shownTitle() + "” is a "
+                        + screen.form().word() + " and can only be opened above from here.");
     }
 
     private Optional<String> tooMany(int levels) {
         int most = head.device().levels();
-        return most > 0 && levels >= most ? Optional.of(head.device().title() + " shows " + (most == 1 ? "nothing" : "no more than " + most) + " above one another.") : Optional.empty();
+        return most > 0 && levels >= most
+                ? Optional.of(head.device().title() + " shows " + (most == 1 ? "nothing" : "no more than " + most)
+                        + " above one another.")
+                : Optional.empty();
     }
 
     /** A move forward: refused for a missing target, where it does not fit, or for want of a value. */
-    private Ruling leading(Target target, java.util.function.Function<Screen, Optional<String>> unfit, ToAction action, List<TrailAction> before) {
+    private Ruling leading(
+            Target target,
+            java.util.function.Function<Screen, Optional<String>> unfit,
+            ToAction action,
+            List<TrailAction> before) {
         Optional<Screen> found = target.shown(prototype);
         if (found.isEmpty()) {
             return missing(target);
@@ -111,24 +146,43 @@ final class Moving {
             return new Ruling.Refused(why.get());
         }
         Landings landings = Landings.of(prototype, target, known);
-        return landings.landing().<Ruling>map(to -> new Ruling.Acts(
-                Stream.concat(before.stream(), Stream.of(action.of(to))).toList(), Optional.of(motion))).orElseGet(() -> landings.refused());
+        return landings.landing()
+                .<Ruling>map(to -> new Ruling.Acts(
+                        Stream.concat(before.stream(), Stream.of(action.of(to))).toList(), Optional.of(motion)))
+                .orElseGet(() -> landings.refused());
     }
 
-    /** Advance and replace: a page goes on a level that holds pages unless it is said to go here, any other form stays on a level of its own form. */
+    /**
+     * Advance and replace: a page goes on a level that holds pages unless it is said to go here, any other form stays
+     * on a level of its own form.
+     */
     private Ruling goOn(Target target, Optional<Where> where, ToAction action) {
-        boolean page = target.shown(prototype).filter(s -> s.form() == Form.PAGE).isPresent();
+        boolean page =
+                target.shown(prototype).filter(s -> s.form() == Form.PAGE).isPresent();
         if (page && !head.level().holdsPages()) {
-            return where.isPresent() ? leading(target, s -> Optional.empty(), action, List.of())
+            return where.isPresent()
+                    ? leading(target, s -> Optional.empty(), action, List.of())
                     : leading(target, s -> Optional.empty(), action, List.of(new TrailAction.CloseToPages()));
         }
-        return leading(target, s -> s.form() == head.level().form() ? Optional.empty()
-                : Optional.of("“" + s.shownTitle() + "” is a " + s.form().word() + " and can only be opened above from here."), action, List.of());
+        return leading(
+                target,
+                s -> s.form() == head.level().form()
+                        ? Optional.empty()
+                        : Optional.of("“" + s.shownTitle() + "” is a "
+                                + s.form().word() + " and can only be opened above from here."),
+                action,
+                List.of());
     }
 
     private Ruling restart(Target target) {
-        return leading(target, s -> s.form() == Form.PAGE ? Optional.empty()
-                : Optional.of("“" + s.shownTitle() + "” is a " + s.form().word() + ", and only a page can be restarted at."), TrailAction.Restart::new, List.of());
+        return leading(
+                target,
+                s -> s.form() == Form.PAGE
+                        ? Optional.empty()
+                        : Optional.of("“" + s.shownTitle() + "” is a "
+                                + s.form().word() + ", and only a page can be restarted at."),
+                TrailAction.Restart::new,
+                List.of());
     }
 
     /**
@@ -151,11 +205,15 @@ final class Moving {
         return switch (head.back().onGround(target.id())) {
             case THERE -> Ruling.back(new TrailAction.CloseToPages());
             case UNKNOWN -> new Ruling.Depends();
-            case ABSENT -> switch (head.back().behindGround(target.id())) {
-                case THERE -> new Ruling.Acts(List.of(new TrailAction.CloseToPages(), new TrailAction.DropTo(target.id())), Optional.empty());
-                case UNKNOWN -> new Ruling.Depends();
-                case ABSENT -> absent(target);
-            };
+            case ABSENT ->
+                switch (head.back().behindGround(target.id())) {
+                    case THERE ->
+                        new Ruling.Acts(
+                                List.of(new TrailAction.CloseToPages(), new TrailAction.DropTo(target.id())),
+                                Optional.empty());
+                    case UNKNOWN -> new Ruling.Depends();
+                    case ABSENT -> absent(target);
+                };
         };
     }
 
@@ -167,8 +225,15 @@ final class Moving {
         if (head.at().isEmpty() && Pages.turnedBy(head, where).isPresent()) {
             return beneath(turn);
         }
-        boolean unknown = head.at().isEmpty() && where.isEmpty() && !head.level().holdsPages() && head.back().ground().isEmpty();
-        return unknown ? new Ruling.Depends() : head.at().map(at -> Pages.turn(prototype, at, turn.turn(), motion, List.of())).orElseGet(Moving::noSequence);
+        boolean unknown = head.at().isEmpty()
+                && where.isEmpty()
+                && !head.level().holdsPages()
+                && head.back().ground().isEmpty();
+        return unknown
+                ? new Ruling.Depends()
+                : head.at()
+                        .map(at -> Pages.turn(prototype, at, turn.turn(), motion, List.of()))
+                        .orElseGet(Moving::noSequence);
     }
 
     private static Ruling noSequence() {
@@ -191,7 +256,15 @@ final class Moving {
         }
         Lookback.Set behind = head.back().setBehind(set.get().id());
         return switch (behind.found()) {
-            case THERE -> Strips.tab(prototype, behind.around(), Strips.having(prototype, behind.around(), tab).orElseThrow(), tab, true, motion, List.of());
+            case THERE ->
+                Strips.tab(
+                        prototype,
+                        behind.around(),
+                        Strips.having(prototype, behind.around(), tab).orElseThrow(),
+                        tab,
+                        true,
+                        motion,
+                        List.of());
             case UNKNOWN -> new Ruling.Depends();
             case ABSENT -> head.level().holdsPages() || where.isPresent() ? noSet(set.get()) : switchBeneath(tab);
         };
@@ -207,7 +280,10 @@ final class Moving {
         return switch (beneath.found()) {
             case THERE -> {
                 Around of = Strips.having(prototype, beneath.around(), tab).orElseThrow();
-                boolean above = head.back().ground().filter(g -> g.around().stream().anyMatch(a -> a.set().equals(of.set()))).isEmpty();
+                boolean above = head.back()
+                        .ground()
+                        .filter(g -> g.around().stream().anyMatch(a -> a.set().equals(of.set())))
+                        .isEmpty();
                 yield Strips.tab(prototype, beneath.around(), of, tab, above, motion, closing);
             }
             case UNKNOWN -> new Ruling.Depends();
@@ -231,7 +307,9 @@ final class Moving {
         if (!head.first()) {
             return Ruling.back(new TrailAction.Drop());
         }
-        return head.level().base() ? new Ruling.NothingToDo("There is nothing to return to.") : Ruling.back(new TrailAction.CloseLevel());
+        return head.level().base()
+                ? new Ruling.NothingToDo("There is nothing to return to.")
+                : Ruling.back(new TrailAction.CloseLevel());
     }
 
     private Ruling missing(Target target) {

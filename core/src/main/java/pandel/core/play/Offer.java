@@ -7,12 +7,10 @@ import pandel.core.model.Branch;
 public sealed interface Offer {
 
     /** It does nothing, whatever the outcome. */
-    record Nothing(String why) implements Offer {
-    }
+    record Nothing(String why) implements Offer {}
 
     /** One branch, taken unasked. */
-    record One(Branch branch) implements Offer {
-    }
+    record One(Branch branch) implements Offer {}
 
     /** Two or more branches of which the outcome chooses one, no two of the same outcome. */
     record Several(List<Branch> branches) implements Offer {
@@ -26,7 +24,8 @@ public sealed interface Offer {
         return switch (this) {
             case Nothing n -> List.of();
             case One one -> one.branch().outcome().stream().toList();
-            case Several several -> several.branches().stream().map(b -> b.outcome().orElseThrow()).toList();
+            case Several several ->
+                several.branches().stream().map(b -> b.outcome().orElseThrow()).toList();
         };
     }
 }

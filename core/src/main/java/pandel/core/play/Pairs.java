@@ -10,36 +10,48 @@ import pandel.core.model.Width;
 /** A list beside its detail on a wide device. */
 public final class Pairs {
 
-    private Pairs() {
-    }
+    private Pairs() {}
 
     /**
      * A list drawn beside the current place.
      *
      * @param returned the situation as if the detail had been returned from
-     * @param list     where the list stands
-     * @param detail   where the detail stands
+     * @param list where the list stands
+     * @param detail where the detail stands
      */
-    public record Beside(Pair pair, Situation returned, Room list, Room detail) {
-    }
+    public record Beside(Pair pair, Situation returned, Room list, Room detail) {}
 
     /** The list beside the current place of the top level; empty where none is. */
     public static Optional<Beside> beside(Prototype prototype, Situation now) {
         return beside(prototype, now, now.levels().size() - 1);
     }
 
-    /** The list beside the current place of a level: right behind it on the trail, in the same tab. @param level counted from 0, the base */
+    /**
+     * The list beside the current place of a level: right behind it on the trail, in the same tab. @param level counted
+     * from 0, the base
+     */
     public static Optional<Beside> beside(Prototype prototype, Situation now, int level) {
         if (prototype.pairs().isEmpty() || prototype.widths().of(now.width()) != Width.WIDE) {
             return Optional.empty();
         }
         Trail trail = now.levels().get(level).trail();
         Visit detail = trail.current();
-        Optional<Visit> list = trail.behind().map(Trail::current).filter(v -> v.at().isEmpty() && detail.at().isEmpty() && detail.tabs().isEmpty() && v.inside() == detail.inside());
-        return list.flatMap(v -> prototype.pairs().stream().filter(p -> p.list().equals(v.screen()) && p.detail().equals(detail.screen())).findFirst())
+        Optional<Visit> list = trail.behind()
+                .map(Trail::current)
+                .filter(v -> v.at().isEmpty()
+                        && detail.at().isEmpty()
+                        && detail.tabs().isEmpty()
+                        && v.inside() == detail.inside());
+        return list.flatMap(v -> prototype.pairs().stream()
+                        .filter(p -> p.list().equals(v.screen()) && p.detail().equals(detail.screen()))
+                        .findFirst())
                 .map(pair -> {
                     Room whole = Room.whole(prototype, now, level);
-                    return new Beside(pair, with(now, level, trail.behind().orElseThrow()), whole.list(prototype.widths(), pair), whole.detail(prototype.widths(), pair));
+                    return new Beside(
+                            pair,
+                            with(now, level, trail.behind().orElseThrow()),
+                            whole.list(prototype.widths(), pair),
+                            whole.detail(prototype.widths(), pair));
                 });
     }
 

@@ -12,25 +12,32 @@ import pandel.core.model.Width;
 /**
  * Where a screen's mock stands on a device, in the device's px.
  *
- * @param x         of its left edge
- * @param y         of its top edge when not scrolled
- * @param factor    device px for each px of the mock
- * @param width     of the mock as it stands
- * @param height    of the mock as it stands
+ * @param x of its left edge
+ * @param y of its top edge when not scrolled
+ * @param factor device px for each px of the mock
+ * @param width of the mock as it stands
+ * @param height of the mock as it stands
  * @param maxScroll px it can be scrolled, 0 when all of it shows
- * @param rise     px of that by which a sheet with a second stop is drawn up first
- * @param fixedTop  px at its top that stay put when it is scrolled
+ * @param rise px of that by which a sheet with a second stop is drawn up first
+ * @param fixedTop px at its top that stay put when it is scrolled
  * @param fixedBottom px at its bottom that stay put when it is scrolled
  */
-public record Placement(double x, double y, double factor, double width, double height, double maxScroll, double rise, double fixedTop,
-                        double fixedBottom) {
+public record Placement(
+        double x,
+        double y,
+        double factor,
+        double width,
+        double height,
+        double maxScroll,
+        double rise,
+        double fixedTop,
+        double fixedBottom) {
 
     private static final double NARROWEST = 0.75;
     private static final double WIDEST = 4.0 / 3;
 
     /** Width and height in px. */
-    public record Size(double width, double height) {
-    }
+    public record Size(double width, double height) {}
 
     /** The size of a screen's plain look. */
     public static Size sizeOf(Screen screen, Width width, double deviceWidth, double deviceHeight) {
@@ -63,9 +70,10 @@ public record Placement(double x, double y, double factor, double width, double 
     }
 
     /**
-     * Places a screen within the room there is on a device. Pages and sheets are scaled to the room's width when that is ¾ to 4⁄3 of their own, and stand at
-     * their own size, centred, else; dialogs and panels stand at their own size unless the room is narrower. A page stands between strips, and scrolls between
-     * them where it is higher. x is from the room's left edge.
+     * Places a screen within the room there is on a device. Pages and sheets are scaled to the room's width when that
+     * is ¾ to 4⁄3 of their own, and stand at their own size, centred, else; dialogs and panels stand at their own size
+     * unless the room is narrower. A page stands between strips, and scrolls between them where it is higher. x is from
+     * the room's left edge.
      */
     public static Placement of(Look look, Room room, double deviceHeight) {
         Screen screen = look.screen();
@@ -85,8 +93,15 @@ public record Placement(double x, double y, double factor, double width, double 
         boolean left = screen.form() == Form.PANEL && overlay.side() == Drawer.Side.LEFT;
         double x = left ? 0 : screen.form() == Form.PANEL ? deviceWidth - w : (deviceWidth - w) / 2;
         boolean sheet = screen.form() == Form.SHEET;
-        double seen = sheet && overlay.share() > 0 ? Math.min(h, deviceHeight * overlay.share() / 100) : Math.min(h, screen.form() == Form.PAGE ? Math.max(1, deviceHeight - room.top() - room.foot()) : deviceHeight);
-        double rise = sheet && overlay.stop() > 0 ? Math.max(0, Math.min(h, deviceHeight * overlay.stop() / 100) - seen) : 0;
+        double seen = sheet && overlay.share() > 0
+                ? Math.min(h, deviceHeight * overlay.share() / 100)
+                : Math.min(
+                        h,
+                        screen.form() == Form.PAGE
+                                ? Math.max(1, deviceHeight - room.top() - room.foot())
+                                : deviceHeight);
+        double rise =
+                sheet && overlay.stop() > 0 ? Math.max(0, Math.min(h, deviceHeight * overlay.stop() / 100) - seen) : 0;
         double y = switch (screen.form()) {
             case PAGE -> room.top();
             case PANEL -> 0;
@@ -106,7 +121,10 @@ public record Placement(double x, double y, double factor, double width, double 
         return Math.min(scroll, rise);
     }
 
-    /** A point of the device on the mock, in px of the mock, when it is scrolled down so far. @param scroll px of the device */
+    /**
+     * A point of the device on the mock, in px of the mock, when it is scrolled down so far. @param scroll px of the
+     * device
+     */
     public double mockY(double py, double scroll) {
         double raised = raised(scroll);
         double shown = py - y + raised;

@@ -13,11 +13,13 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Value;
 
-/** What can be done in a situation: one event for each link that can be set off, or for each of its outcomes, and what frames and the device do. */
+/**
+ * What can be done in a situation: one event for each link that can be set off, or for each of its outcomes, and what
+ * frames and the device do.
+ */
 public final class Possible {
 
-    private Possible() {
-    }
+    private Possible() {}
 
     /** The events that something answers, hotspots first, in file order; device back last. */
     public static List<Event> events(Prototype prototype, Situation now) {
@@ -35,25 +37,47 @@ public final class Possible {
                 add(events, rules, now, Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
             }
         }
-        rules.strips(now.head()).forEach(set -> set.tabs().forEach(tab -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())))));
+        rules.strips(now.head())
+                .forEach(set -> set.tabs()
+                        .forEach(tab -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())))));
         rules.laid(now.head()).forEach(turn -> {
             Event event = new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn));
-            rules.finish(now.head(), turn).ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));
+            rules.finish(now.head(), turn)
+                    .ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));
         });
-        rules.skip(now.head()).ifPresent(link -> add(events, rules, now, Map.of(), link, new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
-        for (Gesture gesture : now.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
-            if (screen.stream().flatMap(s -> s.links().stream()).noneMatch(l -> l.cause().equals(new Cause.Touch(gesture)))) {
+        rules.skip(now.head())
+                .ifPresent(link ->
+                        add(events, rules, now, Map.of(), link, new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
+        for (Gesture gesture :
+                now.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
+            if (screen.stream()
+                    .flatMap(s -> s.links().stream())
+                    .noneMatch(l -> l.cause().equals(new Cause.Touch(gesture)))) {
                 rules.swiped(now.head(), gesture).ifPresent(turn -> {
                     Event event = new Event.Touched(gesture, new Event.On.Point(0, 0));
-                    rules.finish(now.head(), turn).ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));
+                    rules.finish(now.head(), turn)
+                            .ifPresentOrElse(
+                                    link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));
                 });
             }
         }
         items(events, rules, now);
-        rules.buttons(now.head()).forEach(set -> add(events, rules, now, Map.of(), set.button().orElseThrow().link(), new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
-        for (Gesture gesture : now.device().swipes() ? List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT) : List.<Gesture>of()) {
-            if (screen.stream().flatMap(s -> s.links().stream()).noneMatch(l -> l.cause().equals(new Cause.Touch(gesture)))) {
-                rules.pulled(now.head(), gesture).ifPresent(drawer -> events.add(new Event.Touched(gesture, new Event.On.Point(0, 0))));
+        rules.buttons(now.head())
+                .forEach(set -> add(
+                        events,
+                        rules,
+                        now,
+                        Map.of(),
+                        set.button().orElseThrow().link(),
+                        new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
+        for (Gesture gesture : now.device().swipes()
+                ? List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT)
+                : List.<Gesture>of()) {
+            if (screen.stream()
+                    .flatMap(s -> s.links().stream())
+                    .noneMatch(l -> l.cause().equals(new Cause.Touch(gesture)))) {
+                rules.pulled(now.head(), gesture)
+                        .ifPresent(drawer -> events.add(new Event.Touched(gesture, new Event.On.Point(0, 0))));
             }
         }
         if (!now.top().kind().base()) {
@@ -61,9 +85,14 @@ public final class Possible {
             events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
         }
         waits(prototype, events, rules, now);
-        Optional<Link> back = screen.stream().flatMap(s -> s.links().stream()).filter(l -> l.cause() instanceof Cause.Back).findFirst();
+        Optional<Link> back = screen.stream()
+                .flatMap(s -> s.links().stream())
+                .filter(l -> l.cause() instanceof Cause.Back)
+                .findFirst();
         if (now.device().goesBack()) {
-            back.ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, new Event.DeviceBack()), () -> events.add(new Event.DeviceBack()));
+            back.ifPresentOrElse(
+                    link -> add(events, rules, now, Map.of(), link, new Event.DeviceBack()),
+                    () -> events.add(new Event.DeviceBack()));
         }
         return events;
     }
@@ -72,7 +101,8 @@ public final class Possible {
     private static void list(Prototype prototype, List<Event> events, Rules rules, Situation now, Under list) {
         List<Event> onList = new ArrayList<>();
         hotspots(prototype, onList, rules, list);
-        for (Link link : prototype.screen(list.now().screen()).map(Screen::links).orElse(List.of())) {
+        for (Link link :
+                prototype.screen(list.now().screen()).map(Screen::links).orElse(List.of())) {
             if (link.cause() instanceof Cause.Touch touch) {
                 add(onList, rules, list.now(), Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
             }
@@ -83,14 +113,24 @@ public final class Possible {
     private static void hotspots(Prototype prototype, List<Event> events, Rules rules, Under at) {
         Situation now = at.now();
         for (Hotspot hotspot : at.hotspots(prototype)) {
-            for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
+            for (int row = hotspot.rows().isEmpty() ? 0 : 1;
+                    row <= hotspot.rows().size();
+                    row++) {
                 for (Link link : hotspot.links()) {
-                    if (link.cause() instanceof Cause.Touch touch && hotspot.linkFor(touch).equals(Optional.of(link))) {
-                        add(events, rules, now, hotspot.row(row), link, new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
+                    if (link.cause() instanceof Cause.Touch touch
+                            && hotspot.linkFor(touch).equals(Optional.of(link))) {
+                        add(
+                                events,
+                                rules,
+                                now,
+                                hotspot.row(row),
+                                link,
+                                new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
                     }
                 }
             }
-            hotspot.linkFor(new Cause.Submit()).ifPresent(link -> add(events, rules, now, Map.of(), link, new Event.Submitted(hotspot.id())));
+            hotspot.linkFor(new Cause.Submit())
+                    .ifPresent(link -> add(events, rules, now, Map.of(), link, new Event.Submitted(hotspot.id())));
         }
     }
 
@@ -106,17 +146,29 @@ public final class Possible {
     }
 
     private static void items(List<Event> events, Rules rules, Situation now) {
-        rules.drawers(now.head()).forEach(d -> d.items().forEach(i -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnItem(i.id())))));
+        rules.drawers(now.head())
+                .forEach(d -> d.items()
+                        .forEach(i -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnItem(i.id())))));
     }
 
     private static void waits(Prototype prototype, List<Event> events, Rules rules, Situation now) {
-        now.waits().work().forEach(id -> prototype.index().way(id).ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Done(id))));
-        now.waits().untilDue().ifPresent(ms -> prototype.index().way(now.waits().after(ms).due().orElseThrow())
-                .ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Elapse(ms))));
+        now.waits()
+                .work()
+                .forEach(id -> prototype
+                        .index()
+                        .way(id)
+                        .ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Done(id))));
+        now.waits()
+                .untilDue()
+                .ifPresent(ms -> prototype
+                        .index()
+                        .way(now.waits().after(ms).due().orElseThrow())
+                        .ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Elapse(ms))));
     }
 
     /** One for each outcome where there are several to choose from. */
-    private static void add(List<Event> events, Rules rules, Situation now, Map<String, Value> row, Link link, Event event) {
+    private static void add(
+            List<Event> events, Rules rules, Situation now, Map<String, Value> row, Link link, Event event) {
         if (rules.offer(now.head().atRow(row), link) instanceof Offer.Several several) {
             several.outcomes().forEach(outcome -> events.add(event.turning(outcome)));
         } else {

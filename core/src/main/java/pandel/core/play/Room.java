@@ -9,13 +9,14 @@ import pandel.core.model.Width;
 import pandel.core.model.Widths;
 
 /**
- * Where a level's page stands on a device: beside the drawers that are always there and beside its list, between the strips laid at its top and foot.
+ * Where a level's page stands on a device: beside the drawers that are always there and beside its list, between the
+ * strips laid at its top and foot.
  *
- * @param x     px from the device's left edge
+ * @param x px from the device's left edge
  * @param width px
- * @param on    the width by which mocks and areas are chosen: that of the device, of each side of a pair that of the side
- * @param top   px that strips take at the top
- * @param foot  px that strips take at the foot
+ * @param on the width by which mocks and areas are chosen: that of the device, of each side of a pair that of the side
+ * @param top px that strips take at the top
+ * @param foot px that strips take at the foot
  */
 public record Room(double x, double width, Width on, double top, double foot) {
 
@@ -32,8 +33,11 @@ public record Room(double x, double width, Width on, double top, double foot) {
         return new Room(otherX, otherWidth, other, top, foot);
     }
 
-    /** What the strips of the tab sets around a place leave of a device. @param deviceWidth px  @param deviceHeight px */
-    public static Room within(Prototype prototype, List<Around> around, String screen, double deviceWidth, double deviceHeight) {
+    /**
+     * What the strips of the tab sets around a place leave of a device. @param deviceWidth px @param deviceHeight px
+     */
+    public static Room within(
+            Prototype prototype, List<Around> around, String screen, double deviceWidth, double deviceHeight) {
         Room whole = whole(prototype.widths(), deviceWidth);
         double side = 0;
         double top = 0;
@@ -48,7 +52,9 @@ public record Room(double x, double width, Width on, double top, double foot) {
         return new Room(side, Math.max(LEAST, deviceWidth - side), whole.on(), top, foot);
     }
 
-    /** Where the current place of a level stands: all of that, or beside its list. @param level counted from 0, the base */
+    /**
+     * Where the current place of a level stands: all of that, or beside its list. @param level counted from 0, the base
+     */
     public static Room of(Prototype prototype, Situation now, int level) {
         return Pairs.beside(prototype, now, level).map(b -> b.detail()).orElseGet(() -> whole(prototype, now, level));
     }
@@ -65,11 +71,19 @@ public record Room(double x, double width, Width on, double top, double foot) {
         return part(x + list, width - list, widths.of(width - list));
     }
 
-    /** All that is left beside the drawers that stay on a level, and the strips around its place. @param level counted from 0, the base */
+    /**
+     * All that is left beside the drawers that stay on a level, and the strips around its place. @param level counted
+     * from 0, the base
+     */
     public static Room whole(Prototype prototype, Situation now, int level) {
         Trail trail = now.levels().get(level).trail();
         Room beside = ofStrips(prototype, now, level);
-        Room strips = within(prototype, trail.around().isEmpty() ? List.of() : Situation.around(trail), trail.current().screen(), now.width(), now.height());
+        Room strips = within(
+                prototype,
+                trail.around().isEmpty() ? List.of() : Situation.around(trail),
+                trail.current().screen(),
+                now.width(),
+                now.height());
         return strips.part(beside.x() + strips.x(), Math.max(LEAST, beside.width() - strips.x()), strips.on());
     }
 

@@ -34,8 +34,8 @@ public final class Rules {
     }
 
     /**
-     * How a link can turn out at a head: the first branch that holds, when it names no outcome; else all that hold and name
-     * one, up to the first that holds and names none.
+     * How a link can turn out at a head: the first branch that holds, when it names no outcome; else all that hold and
+     * name one, up to the first that holds and names none.
      */
     public Offer offer(Head head, Link link) {
         List<Branch> open = new ArrayList<>();
@@ -53,7 +53,9 @@ public final class Rules {
                 open.add(branch);
             }
         }
-        return open.isEmpty() ? new Offer.Nothing(link.branches().isEmpty() ? "This link does nothing yet." : "None of its conditions holds now.")
+        return open.isEmpty()
+                ? new Offer.Nothing(
+                        link.branches().isEmpty() ? "This link does nothing yet." : "None of its conditions holds now.")
                 : open.size() == 1 ? new Offer.One(open.getFirst()) : new Offer.Several(open);
     }
 
@@ -73,8 +75,10 @@ public final class Rules {
         String why = "";
         for (Effect effect : branch.effects()) {
             switch (effect) {
-                case Effect.Notice notice -> sets.add(new TrailAction.Tell(Placeholders.filled(notice.words(), prototype, known), notice.ms()));
-                case Effect.Leave leave -> sets.add(new TrailAction.LeaveTo(Placeholders.filled(leave.address(), prototype, known)));
+                case Effect.Notice notice ->
+                    sets.add(new TrailAction.Tell(Placeholders.filled(notice.words(), prototype, known), notice.ms()));
+                case Effect.Leave leave ->
+                    sets.add(new TrailAction.LeaveTo(Placeholders.filled(leave.address(), prototype, known)));
                 case Effect.Remember remember -> {
                     Optional<Fact> fact = prototype.fact(remember.fact());
                     if (fact.isEmpty()) {
@@ -82,7 +86,8 @@ public final class Rules {
                     }
                     Optional<Value> value = changed(fact.get(), known, remember.change());
                     if (value.isEmpty()) {
-                        return new Ruling.Refused("“" + fact.get().title() + "” cannot hold that: it is " + fact.get().kind().word() + ".");
+                        return new Ruling.Refused("“" + fact.get().title() + "” cannot hold that: it is "
+                                + fact.get().kind().word() + ".");
                     }
                     known = new Known(known.facts().with(fact.get(), value.get()), known.held(), known.row());
                     sets.add(new TrailAction.Set(fact.get(), value.get()));
@@ -106,13 +111,23 @@ public final class Rules {
         Optional<String> opensThere = there;
         Drawers.change(head.drawer(), drawer).ifPresent(sets::add);
         if (move.isEmpty()) {
-            return sets.isEmpty() ? new Ruling.NothingToDo(why.isEmpty() ? "The drawer is as it was." : why) : new Ruling.Acts(sets, Optional.empty());
+            return sets.isEmpty()
+                    ? new Ruling.NothingToDo(why.isEmpty() ? "The drawer is as it was." : why)
+                    : new Ruling.Acts(sets, Optional.empty());
         }
-        Motion motion = branch.motion().orElseGet(() -> prototype.usualMotion(move.get().verb()));
+        Motion motion =
+                branch.motion().orElseGet(() -> prototype.usualMotion(move.get().verb()));
         return switch (new Moving(prototype, head, atMove, motion).of(move.get(), branch.where())) {
             // A move that is done closes the drawer, whatever was done to it before.
-            case Ruling.Acts acts -> new Ruling.Acts(Stream.of(acts.actions().stream(), sets.stream().filter(s -> !isOfDrawer(s)), opensThere.stream().map(TrailAction.OpenThere::new))
-                    .<TrailAction>flatMap(s -> s).toList(), acts.motion());
+            case Ruling.Acts acts ->
+                new Ruling.Acts(
+                        Stream.of(
+                                        acts.actions().stream(),
+                                        sets.stream().filter(s -> !isOfDrawer(s)),
+                                        opensThere.stream().map(TrailAction.OpenThere::new))
+                                .<TrailAction>flatMap(s -> s)
+                                .toList(),
+                        acts.motion());
             case Ruling.NothingToDo nothing -> sets.isEmpty() ? nothing : new Ruling.Acts(sets, Optional.empty());
             case Ruling.Depends depends -> new Ruling.Depends(sets);
             case Ruling.Refused refused -> refused;
@@ -131,7 +146,8 @@ public final class Rules {
 
     /** Whether a drawer opens at a place that something led to. @param around the tab sets around it */
     public boolean opensAt(Device device, String screen, List<Around> around, String drawer) {
-        return Drawers.attached(prototype, device, screen, around).stream().anyMatch(d -> d.id().equals(drawer) && !d.staysAt(device.width()));
+        return Drawers.attached(prototype, device, screen, around).stream()
+                .anyMatch(d -> d.id().equals(drawer) && !d.staysAt(device.width()));
     }
 
     private static boolean isOfDrawer(TrailAction action) {
@@ -143,9 +159,13 @@ public final class Rules {
         Value now = known.facts().of(prototype, fact.id());
         return switch (change) {
             case Effect.Change.Set set -> fact.taking(known.value(prototype, set.to()));
-            case Effect.Change.Toggle t -> now instanceof Value.YesNo y ? Optional.of(new Value.YesNo(!y.yes())) : Optional.empty();
-            case Effect.Change.By by -> now instanceof Value.Number n
-                    ? Optional.of(fact.within(new Value.Number((int) Math.clamp((long) n.of() + by.n(), Integer.MIN_VALUE, Integer.MAX_VALUE)))) : Optional.empty();
+            case Effect.Change.Toggle t ->
+                now instanceof Value.YesNo y ? Optional.of(new Value.YesNo(!y.yes())) : Optional.empty();
+            case Effect.Change.By by ->
+                now instanceof Value.Number n
+                        ? Optional.of(fact.within(new Value.Number(
+                                (int) Math.clamp((long) n.of() + by.n(), Integer.MIN_VALUE, Integer.MAX_VALUE))))
+                        : Optional.empty();
             case Effect.Change.Unset u -> Optional.of(fact.unset());
         };
     }
@@ -174,12 +194,18 @@ public final class Rules {
 
     /** The page of the current sequence that device back leaves for the one before. */
     Optional<AtPage> turnedBack(Head head) {
-        return head.at().filter(at -> at.page() > 1 && prototype.sequence(at.sequence()).map(Sequence::backs).orElse(false));
+        return head.at()
+                .filter(at -> at.page() > 1
+                        && prototype
+                                .sequence(at.sequence())
+                                .map(Sequence::backs)
+                                .orElse(false));
     }
 
     /** A page turned by a swipe, or by what is laid over it; next on the last page is {@linkplain #finish not this}. */
     public Ruling turn(Head head, PageTurn turn) {
-        return head.at().map(at -> Pages.turn(prototype, at, turn, prototype.usualMotion(Verb.TURN_PAGE), List.of()))
+        return head.at()
+                .map(at -> Pages.turn(prototype, at, turn, prototype.usualMotion(Verb.TURN_PAGE), List.of()))
                 .orElseGet(() -> new Ruling.NothingToDo("No sequence is the current place."));
     }
 
@@ -210,27 +236,48 @@ public final class Rules {
 
     /** The tab sets whose strips are laid over the current place, the outermost first. */
     public List<TabSet> strips(Head head) {
-        return Strips.shown(prototype, head.around(), head.screen()).stream().filter(s -> s.strip().edge() != TabSet.Edge.DRAWN).toList();
+        return Strips.shown(prototype, head.around(), head.screen()).stream()
+                .filter(s -> s.strip().edge() != TabSet.Edge.DRAWN)
+                .toList();
     }
 
     /** The tab sets whose buttons float over the current place, the outermost first. */
     public List<TabSet> buttons(Head head) {
-        return head.drawer().isPresent() ? List.of() : Strips.shown(prototype, head.around(), head.screen()).stream().filter(s -> s.buttonOn(prototype.widths().of(head.width())).isPresent()).toList();
+        return head.drawer().isPresent()
+                ? List.of()
+                : Strips.shown(prototype, head.around(), head.screen()).stream()
+                        .filter(s ->
+                                s.buttonOn(prototype.widths().of(head.width())).isPresent())
+                        .toList();
     }
 
     /** A tab chosen on a strip that shows, or swiped to. @param tab its id */
     public Ruling tab(Head head, String tab) {
-        return Strips.shown(prototype, head.around(), head.screen()).stream().anyMatch(s -> s.tab(tab).isPresent()) ? Strips.tab(prototype, head.around(), Strips.having(prototype, head.around(), tab).orElseThrow(), tab, false, prototype.usualMotion(Verb.SWITCH_TAB), List.of())
+        return Strips.shown(prototype, head.around(), head.screen()).stream()
+                        .anyMatch(s -> s.tab(tab).isPresent())
+                ? Strips.tab(
+                        prototype,
+                        head.around(),
+                        Strips.having(prototype, head.around(), tab).orElseThrow(),
+                        tab,
+                        false,
+                        prototype.usualMotion(Verb.SWITCH_TAB),
+                        List.of())
                 : new Ruling.NothingToDo("No strip with that tab shows here.");
     }
 
     /** Whether a tab is the active one at its root, so that choosing it scrolls to the top. @param tab its id */
     boolean isAtRootOf(Head head, String tab) {
-        return head.around().stream().anyMatch(a -> a.tab().equals(tab)) && Strips.having(prototype, head.around(), tab)
-                .filter(of -> Strips.tab(prototype, head.around(), of, tab, false, Motion.NONE, List.of()) instanceof Ruling.NothingToDo).isPresent();
+        return head.around().stream().anyMatch(a -> a.tab().equals(tab))
+                && Strips.having(prototype, head.around(), tab)
+                        .filter(of -> Strips.tab(prototype, head.around(), of, tab, false, Motion.NONE, List.of())
+                                instanceof Ruling.NothingToDo)
+                        .isPresent();
     }
 
-    /** The tab that a swipe shows, where no link and no page answers it; one within is empty where there is none beside. */
+    /**
+     * The tab that a swipe shows, where no link and no page answers it; one within is empty where there is none beside.
+     */
     public Optional<Optional<String>> swipedTab(Head head, Gesture gesture) {
         return Strips.swiped(prototype, head.around(), head.screen(), gesture).map(Strips.Swiped::tab);
     }
@@ -254,7 +301,9 @@ public final class Rules {
     public Ruling outside(Head head) {
         Optional<Drawer> open = head.drawer().flatMap(prototype::drawer);
         if (open.isPresent()) {
-            return open.get().outside() ? Ruling.back(new TrailAction.CloseDrawer()) : new Ruling.NothingToDo("This drawer is not closed by a tap beside it.");
+            return open.get().outside()
+                    ? Ruling.back(new TrailAction.CloseDrawer())
+                    : new Ruling.NothingToDo("This drawer is not closed by a tap beside it.");
         }
         return closing(head, Closer.OUTSIDE);
     }
@@ -272,9 +321,11 @@ public final class Rules {
             return new Ruling.NothingToDo("Nothing is open above.");
         }
         boolean nothingBeside = closer == Closer.OUTSIDE && head.level().form() == Form.PAGE;
-        return head.level().closers().contains(closer) && !nothingBeside ? Ruling.back(new TrailAction.CloseLevel())
+        return head.level().closers().contains(closer) && !nothingBeside
+                ? Ruling.back(new TrailAction.CloseLevel())
                 : new Ruling.NothingToDo("This " + head.level().word() + " is not closed by "
-                        + (closer == Closer.OUTSIDE ? "a tap beside it." : closer == Closer.AWAY ? "a swipe."
-                        : "the device’s back."));
+                        + (closer == Closer.OUTSIDE
+                                ? "a tap beside it."
+                                : closer == Closer.AWAY ? "a swipe." : "the device’s back."));
     }
 }

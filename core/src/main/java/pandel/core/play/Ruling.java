@@ -20,12 +20,11 @@ public sealed interface Ruling {
     }
 
     /** There is nothing to do: the wrong place, or already so. */
-    record NothingToDo(String why) implements Ruling {
-    }
+    record NothingToDo(String why) implements Ruling {}
 
     /**
-     * It is done, or there is nothing to do, as the trail has it: said only where what lies behind or beneath is not known, never
-     * of a situation.
+     * It is done, or there is nothing to do, as the trail has it: said only where what lies behind or beneath is not
+     * known, never of a situation.
      *
      * @param sets the facts that are set whether it goes back or not
      */
@@ -43,10 +42,9 @@ public sealed interface Ruling {
      * A value that a screen needs and does not get.
      *
      * @param screen id of the screen
-     * @param name   of the value
+     * @param name of the value
      */
-    record Lack(String screen, String name) {
-    }
+    record Lack(String screen, String name) {}
 
     /**
      * The file or the device can never do it as it stands, or a value is wanting.
@@ -60,13 +58,21 @@ public sealed interface Ruling {
         }
     }
 
-    /** Id of the link that it counts as where no link ruled: that of the page turned to, or of the tab shown by going back. */
+    /**
+     * Id of the link that it counts as where no link ruled: that of the page turned to, or of the tab shown by going
+     * back.
+     */
     default Optional<String> countsAs(Prototype prototype) {
-        return this instanceof Acts acts ? switch (acts.actions().getLast()) {
-            case TrailAction.ShowTab show -> Optional.of(show.to().tabs().getFirst().tab());
-            case TrailAction.Turn turn -> turn.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page())));
-            default -> Optional.empty();
-        } : Optional.empty();
+        return this instanceof Acts acts
+                ? switch (acts.actions().getLast()) {
+                    case TrailAction.ShowTab show ->
+                        Optional.of(show.to().tabs().getFirst().tab());
+                    case TrailAction.Turn turn ->
+                        turn.at()
+                                .flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.turnId(at.page())));
+                    default -> Optional.empty();
+                }
+                : Optional.empty();
     }
 
     /** One action of a move back. */

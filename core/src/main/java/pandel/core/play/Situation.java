@@ -11,8 +11,8 @@ import pandel.core.model.Expected;
 import pandel.core.model.Fact;
 import pandel.core.model.Facts;
 import pandel.core.model.Form;
-import pandel.core.model.Look;
 import pandel.core.model.Known;
+import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
@@ -28,32 +28,46 @@ import pandel.core.model.Verb;
 /**
  * Everything true at one moment of play.
  *
- * @param width  px the device is wide now
+ * @param width px the device is wide now
  * @param height px the device is high now
  * @param levels the base first; never empty
- * @param facts  what is remembered
+ * @param facts what is remembered
  * @param notice the passing message that stands over everything
  * @param drawer id of the open drawer; empty: none is
- * @param left   whether it was left by device back: nothing happens then but starting over
+ * @param left whether it was left by device back: nothing happens then but starting over
  */
-public record Situation(Device device, double width, double height, List<Level> levels, Waits waits, Facts facts, Optional<Notice> notice, Optional<String> drawer, boolean left) {
+public record Situation(
+        Device device,
+        double width,
+        double height,
+        List<Level> levels,
+        Waits waits,
+        Facts facts,
+        Optional<Notice> notice,
+        Optional<String> drawer,
+        boolean left) {
 
     /** A message. @param ms how long it still stands */
-    public record Notice(String words, int ms) {
-    }
+    public record Notice(String words, int ms) {}
 
     public Situation {
         levels = List.copyOf(levels);
     }
 
     /**
-     * Why play cannot begin somewhere, or empty when it can. An entry leads to what is shown as a page, as does the base
-     * of a start point; on each of its levels all screens have the form of the first.
+     * Why play cannot begin somewhere, or empty when it can. An entry leads to what is shown as a page, as does the
+     * base of a start point; on each of its levels all screens have the form of the first.
      */
     public static Optional<String> whyNoStart(Prototype prototype, Start start) {
         return switch (start) {
-            case Entry entry -> whyNoStart(prototype, List.of(List.of(Spot.of(entry.target().shownId(prototype)))), "it starts at", "be started at")
-                    .or(() -> whyNoValues(prototype, entry.target().shown(prototype).orElseThrow(), entry));
+            case Entry entry ->
+                whyNoStart(
+                                prototype,
+                                List.of(List.of(Spot.of(entry.target().shownId(prototype)))),
+                                "it starts at",
+                                "be started at")
+                        .or(() -> whyNoValues(
+                                prototype, entry.target().shown(prototype).orElseThrow(), entry));
             case StartPoint point -> whyNoStart(prototype, point.levels(), "it begins with", "be the base");
         };
     }
@@ -63,9 +77,21 @@ public record Situation(Device device, double width, double height, List<Level> 
         if (landings.landing().isPresent()) {
             return Optional.empty();
         }
-        List<String> lacking = screen.expects().stream().filter(e -> e.mustBeCarried()).map(Expected::name).filter(n -> !entry.names().contains(n)).toList();
-        return Optional.of(Giving.of(prototype, screen, entry.values()).missing().isEmpty() ? landings.why() : lacking.isEmpty() ? "“" + screen.shownTitle() + "” needs a value for " + listed(entry.names()) + " to be opened with."
-                : "“" + screen.shownTitle() + "” needs " + listed(lacking) + ", which " + entry.address().map(a -> "“" + a + "” does not hold.").orElse("the main entry cannot give."));
+        List<String> lacking = screen.expects().stream()
+                .filter(e -> e.mustBeCarried())
+                .map(Expected::name)
+                .filter(n -> !entry.names().contains(n))
+                .toList();
+        return Optional.of(
+                Giving.of(prototype, screen, entry.values()).missing().isEmpty()
+                        ? landings.why()
+                        : lacking.isEmpty()
+                                ? "“" + screen.shownTitle() + "” needs a value for " + listed(entry.names())
+                                        + " to be opened with."
+                                : "“" + screen.shownTitle() + "” needs " + listed(lacking) + ", which "
+                                        + entry.address()
+                                                .map(a -> "“" + a + "” does not hold.")
+                                                .orElse("the main entry cannot give."));
     }
 
     private static String listed(List<String> names) {
@@ -82,12 +108,15 @@ public record Situation(Device device, double width, double height, List<Level> 
                     return Optional.of("The screen “" + id + "” that " + leads + " is not there.");
                 }
                 if (level == 0 && screen.get().form() != Form.PAGE) {
-                    return Optional.of("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word() + ", and only a page can " + can + ".");
+                    return Optional.of("“" + screen.get().shownTitle() + "” is a "
+                            + screen.get().form().word() + ", and only a page can " + can + ".");
                 }
                 first = first.or(() -> screen);
                 if (first.get().form() != screen.get().form()) {
-                    return Optional.of("“" + screen.get().shownTitle() + "” is a " + screen.get().form().word() + " and cannot lie on a level with “"
-                            + first.get().shownTitle() + "”, a " + first.get().form().word() + ".");
+                    return Optional.of("“" + screen.get().shownTitle() + "” is a "
+                            + screen.get().form().word() + " and cannot lie on a level with “"
+                            + first.get().shownTitle() + "”, a "
+                            + first.get().form().word() + ".");
                 }
             }
         }
@@ -99,24 +128,61 @@ public record Situation(Device device, double width, double height, List<Level> 
         if (whyNoStart(prototype, start).isPresent()) {
             return Optional.empty();
         }
-        List<List<Spot>> spots = start instanceof StartPoint point ? point.levels() : List.of(List.of(opened(prototype, (Entry) start)));
+        List<List<Spot>> spots =
+                start instanceof StartPoint point ? point.levels() : List.of(List.of(opened(prototype, (Entry) start)));
         List<Level> levels = new ArrayList<>();
         for (List<Spot> trails : spots) {
             Screen first = prototype.screen(trails.getFirst().screen()).orElseThrow();
-            Trail trail = Trail.of(new Visit(first.id(), trails.getFirst().held(), levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE), 0, trails.getFirst().at(), trails.getFirst().inside(), visits(trails.getFirst())));
+            Trail trail = Trail.of(new Visit(
+                    first.id(),
+                    trails.getFirst().held(),
+                    levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE),
+                    0,
+                    trails.getFirst().at(),
+                    trails.getFirst().inside(),
+                    visits(trails.getFirst())));
             for (Spot spot : trails.subList(1, trails.size())) {
-                trail = trail.put(new Visit(spot.screen(), spot.held(), prototype.usualMotion(Verb.ADVANCE), 0, spot.at(), spot.inside(), visits(spot)));
+                trail = trail.put(new Visit(
+                        spot.screen(),
+                        spot.held(),
+                        prototype.usualMotion(Verb.ADVANCE),
+                        0,
+                        spot.at(),
+                        spot.inside(),
+                        visits(spot)));
             }
             levels.add(new Level(levels.isEmpty() ? LevelKind.BASE : LevelKind.openedWith(first), trail));
         }
         Facts facts = start instanceof StartPoint point ? valid(prototype, point.facts()) : Facts.NONE;
-        return Optional.of(new Situation(device, device.width(), device.height(), levels,
-                prototype.screen(spots.getLast().getLast().screen()).map(Waits::of).orElse(Waits.NONE), facts, Optional.empty(), Optional.empty(), false));
+        return Optional.of(new Situation(
+                device,
+                device.width(),
+                device.height(),
+                levels,
+                prototype
+                        .screen(spots.getLast().getLast().screen())
+                        .map(Waits::of)
+                        .orElse(Waits.NONE),
+                facts,
+                Optional.empty(),
+                Optional.empty(),
+                false));
     }
 
-    /** A screen alone on a device, with nothing given to it; that it can be played so is not asked. @param screen its id */
+    /**
+     * A screen alone on a device, with nothing given to it; that it can be played so is not asked. @param screen its id
+     */
     public static Situation shownAlone(String screen, Device device) {
-        return new Situation(device, device.width(), device.height(), List.of(new Level(LevelKind.BASE, Trail.of(new Visit(screen, Motion.NONE, 0)))), Waits.NONE, Facts.NONE, Optional.empty(), Optional.empty(), false);
+        return new Situation(
+                device,
+                device.width(),
+                device.height(),
+                List.of(new Level(LevelKind.BASE, Trail.of(new Visit(screen, Motion.NONE, 0)))),
+                Waits.NONE,
+                Facts.NONE,
+                Optional.empty(),
+                Optional.empty(),
+                false);
     }
 
     private static List<Tabs> visits(Spot spot) {
@@ -129,7 +195,11 @@ public record Situation(Device device, double width, double height, List<Level> 
         int roots = trail.current().tabs().size();
         List<Around> around = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
-            around.add(new Around(all.get(i).in().set(), all.get(i).in().tab(), all.get(i).in().offered(), i >= all.size() - roots));
+            around.add(new Around(
+                    all.get(i).in().set(),
+                    all.get(i).in().tab(),
+                    all.get(i).in().offered(),
+                    i >= all.size() - roots));
         }
         return around;
     }
@@ -142,8 +212,15 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     private static Spot opened(Prototype prototype, Entry entry) {
-        Landing landing = Landings.of(prototype, opening(entry), Known.of(Facts.NONE)).landing().orElseThrow();
-        return new Spot(landing.screen().id(), landing.held(), landing.at(), landing.tabs().size(), landing.tabs());
+        Landing landing = Landings.of(prototype, opening(entry), Known.of(Facts.NONE))
+                .landing()
+                .orElseThrow();
+        return new Spot(
+                landing.screen().id(),
+                landing.held(),
+                landing.at(),
+                landing.tabs().size(),
+                landing.tabs());
     }
 
     /** Without facts that are gone or can no longer hold what they held. */
@@ -160,7 +237,21 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     /** This moment as a start point. */
     public StartPoint asStartPoint(String id, String title) {
-        return new StartPoint(id, title, levels.stream().map(l -> l.trail().places().stream().map(v -> new Spot(v.screen(), v.held(), v.at(), v.inside(), v.tabs().stream().map(Tabs::in).toList())).toList()).toList(), facts, Rest.NONE);
+        return new StartPoint(
+                id,
+                title,
+                levels.stream()
+                        .map(l -> l.trail().places().stream()
+                                .map(v -> new Spot(
+                                        v.screen(),
+                                        v.held(),
+                                        v.at(),
+                                        v.inside(),
+                                        v.tabs().stream().map(Tabs::in).toList()))
+                                .toList())
+                        .toList(),
+                facts,
+                Rest.NONE);
     }
 
     /** How the current screen looks now; empty when it is gone. */
@@ -184,7 +275,19 @@ public record Situation(Device device, double width, double height, List<Level> 
     }
 
     public Head head() {
-        return new Head(device, screen(), top().trail().current().at(), around(top().trail()), top().kind(), top().trail().isFirst(), new Back(), known(), levels.size(), width, drawer, Optional.empty());
+        return new Head(
+                device,
+                screen(),
+                top().trail().current().at(),
+                around(top().trail()),
+                top().kind(),
+                top().trail().isFirst(),
+                new Back(),
+                known(),
+                levels.size(),
+                width,
+                drawer,
+                Optional.empty());
     }
 
     /** How many levels there are up to the nearest beneath the top one that holds pages; the base has none beneath. */
@@ -208,12 +311,18 @@ public record Situation(Device device, double width, double height, List<Level> 
 
         @Override
         public Optional<Ground> ground() {
-            return Optional.of(new Ground(onGroundLevel().kind().base(), onGroundLevel().trail().isFirst(), toGround(), onGroundLevel().trail().current().at(), around(onGroundLevel().trail())));
+            return Optional.of(new Ground(
+                    onGroundLevel().kind().base(),
+                    onGroundLevel().trail().isFirst(),
+                    toGround(),
+                    onGroundLevel().trail().current().at(),
+                    around(onGroundLevel().trail())));
         }
 
         @Override
         public Found onGround(String screen) {
-            return found(onGroundLevel().trail().current().isNamed(screen) || onGroundLevel().trail().isIn(screen));
+            return found(onGroundLevel().trail().current().isNamed(screen)
+                    || onGroundLevel().trail().isIn(screen));
         }
 
         @Override
@@ -232,7 +341,9 @@ public record Situation(Device device, double width, double height, List<Level> 
         }
 
         private static Set set(String set, Trail from) {
-            for (Optional<Trail> t = Optional.of(from); t.isPresent(); t = t.get().behind()) {
+            for (Optional<Trail> t = Optional.of(from);
+                    t.isPresent();
+                    t = t.get().behind()) {
                 if (t.get().isIn(set)) {
                     return new Set(Found.THERE, around(t.get()));
                 }
@@ -278,7 +389,9 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     /** The same with that drawer open, or none. */
     Situation drawn(Optional<String> open) {
-        return open.equals(drawer) ? this : new Situation(device, width, height, levels, waits, facts, notice, open, left);
+        return open.equals(drawer)
+                ? this
+                : new Situation(device, width, height, levels, waits, facts, notice, open, left);
     }
 
     /** The drawers attached to the current place of a level, in file order. @param level counted from 0, the base */
@@ -289,10 +402,13 @@ public record Situation(Device device, double width, double height, List<Level> 
 
     /** The same some ms later, as far as the notice goes. */
     Situation fading(int ms) {
-        return ms == 0 || notice.isEmpty() ? this : telling(notice.filter(n -> n.ms() > ms).map(n -> new Notice(n.words(), n.ms() - ms)));
+        return ms == 0 || notice.isEmpty()
+                ? this
+                : telling(notice.filter(n -> n.ms() > ms).map(n -> new Notice(n.words(), n.ms() - ms)));
     }
 
     Situation asLeft() {
-        return new Situation(device, width, height, levels, Waits.NONE, facts, Optional.empty(), Optional.empty(), true);
+        return new Situation(
+                device, width, height, levels, Waits.NONE, facts, Optional.empty(), Optional.empty(), true);
     }
 }

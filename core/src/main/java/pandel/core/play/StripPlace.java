@@ -11,8 +11,8 @@ import pandel.core.model.Width;
 /**
  * Where the strip of a tab set stands on a device: laid over the page, or at its side.
  *
- * @param area  of the strip, in px of the device
- * @param look  along its edge, or at the side
+ * @param area of the strip, in px of the device
+ * @param look along its edge, or at the side
  * @param signs one for each tab, from the left or the top
  */
 public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> signs) {
@@ -21,6 +21,7 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
     private static final double HIGH_WITHOUT_LABELS = 48;
     /** What a tab takes at least; more than fit go on beyond the edge and are scrolled to. */
     private static final double NARROWEST = 64;
+
     private static final double SIDE = 72;
     private static final double SIDE_WITH_LABELS = 200;
     private static final double SIDE_TOP = 24;
@@ -29,7 +30,9 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
     /** One tab. @param chosen whether it is shown */
     public record Sign(TabSet.Tab tab, Area area, boolean chosen) {
         private Sign moved(double byX, double byY) {
-            return byX == 0 && byY == 0 ? this : new Sign(tab, new Area(area.x() + byX, area.y() + byY, area.width(), area.height()), chosen);
+            return byX == 0 && byY == 0
+                    ? this
+                    : new Sign(tab, new Area(area.x() + byX, area.y() + byY, area.width(), area.height()), chosen);
         }
     }
 
@@ -46,14 +49,24 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
         Area first = signs.getFirst().area();
         Area last = signs.getLast().area();
         double back = look == TabSet.Side.STRIP ? first.x() - area.x() : first.y() - area.y() - SIDE_TOP;
-        double on = look == TabSet.Side.STRIP ? last.x() + last.width() - area.x() - area.width() : last.y() + last.height() - area.y() - area.height() + SIDE_TOP;
+        double on = look == TabSet.Side.STRIP
+                ? last.x() + last.width() - area.x() - area.width()
+                : last.y() + last.height() - area.y() - area.height() + SIDE_TOP;
         return Math.clamp(by, Math.min(0, back), Math.max(0, on));
     }
 
     /** The same scrolled as far as it can be. @param by px onwards from where its shown tab puts it */
     public StripPlace scrolled(double by) {
         double to = within(by);
-        return to == 0 ? this : new StripPlace(set, area, look, signs.stream().map(s -> look == TabSet.Side.STRIP ? s.moved(-to, 0) : s.moved(0, -to)).toList());
+        return to == 0
+                ? this
+                : new StripPlace(
+                        set,
+                        area,
+                        look,
+                        signs.stream()
+                                .map(s -> look == TabSet.Side.STRIP ? s.moved(-to, 0) : s.moved(0, -to))
+                                .toList());
     }
 
     /** Id of the tab that is shown. */
@@ -65,9 +78,15 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
      * The strips laid over a place or at its side, the outermost nearest to its edge.
      *
      * @param around the tab sets around the place
-     * @param on     the width by which looks are chosen
+     * @param on the width by which looks are chosen
      */
-    public static List<StripPlace> on(Prototype prototype, List<Around> around, String screen, Width on, double deviceWidth, double deviceHeight) {
+    public static List<StripPlace> on(
+            Prototype prototype,
+            List<Around> around,
+            String screen,
+            Width on,
+            double deviceWidth,
+            double deviceHeight) {
         List<StripPlace> places = new ArrayList<>();
         double top = 0;
         double foot = deviceHeight;
@@ -76,7 +95,11 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
             if (set.strip().edge() == TabSet.Edge.DRAWN || set.tabs().isEmpty()) {
                 continue;
             }
-            String chosen = around.stream().filter(a -> a.set().equals(set.id())).findFirst().orElseThrow().tab();
+            String chosen = around.stream()
+                    .filter(a -> a.set().equals(set.id()))
+                    .findFirst()
+                    .orElseThrow()
+                    .tab();
             double wide = wide(set, on);
             if (wide > 0) {
                 Area area = new Area(left, 0, Math.min(wide, Math.max(1, deviceWidth - left)), deviceHeight);
@@ -90,7 +113,13 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
             top += above ? high : 0;
             foot -= above ? 0 : high;
             double start = left;
-            places.add(new StripPlace(set, new Area(start, y, Math.max(1, deviceWidth - start), high), TabSet.Side.STRIP, signs(set, chosen, y, high, Math.max(1, deviceWidth - start)).stream().map(s -> s.moved(start, 0)).toList()));
+            places.add(new StripPlace(
+                    set,
+                    new Area(start, y, Math.max(1, deviceWidth - start), high),
+                    TabSet.Side.STRIP,
+                    signs(set, chosen, y, high, Math.max(1, deviceWidth - start)).stream()
+                            .map(s -> s.moved(start, 0))
+                            .toList()));
         }
         return places;
     }
@@ -107,11 +136,15 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
     private static List<Sign> below(TabSet set, String chosen, Area area) {
         int at = Math.max(0, set.tabs().stream().map(TabSet.Tab::id).toList().indexOf(chosen));
         double all = set.tabs().size() * EACH;
-        double scrolled = Math.clamp((at + 0.5) * EACH - area.height() / 2, 0, Math.max(0, all + 2 * SIDE_TOP - area.height()));
+        double scrolled =
+                Math.clamp((at + 0.5) * EACH - area.height() / 2, 0, Math.max(0, all + 2 * SIDE_TOP - area.height()));
         List<Sign> signs = new ArrayList<>();
         for (int i = 0; i < set.tabs().size(); i++) {
             TabSet.Tab tab = set.tabs().get(i);
-            signs.add(new Sign(tab, new Area(area.x(), SIDE_TOP + i * EACH - scrolled, area.width(), EACH), tab.id().equals(chosen)));
+            signs.add(new Sign(
+                    tab,
+                    new Area(area.x(), SIDE_TOP + i * EACH - scrolled, area.width(), EACH),
+                    tab.id().equals(chosen)));
         }
         return signs;
     }
@@ -125,7 +158,8 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
         List<Sign> signs = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             TabSet.Tab tab = set.tabs().get(i);
-            signs.add(new Sign(tab, new Area(i * each - scrolled, y, each, high), tab.id().equals(chosen)));
+            signs.add(new Sign(
+                    tab, new Area(i * each - scrolled, y, each, high), tab.id().equals(chosen)));
         }
         return signs;
     }

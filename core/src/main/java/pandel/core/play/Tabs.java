@@ -8,8 +8,9 @@ import pandel.core.model.InTab;
 /**
  * A visit of a tab set, told at the root of the tab that is shown.
  *
- * @param in   the set and the tab that is shown
- * @param kept the trails of other tabs that survive, by the tab's id, each root first; without what this and outer sets say of the root
+ * @param in the set and the tab that is shown
+ * @param kept the trails of other tabs that survive, by the tab's id, each root first; without what this and outer sets
+ *     say of the root
  */
 public record Tabs(InTab in, Map<String, List<Visit>> kept) {
 

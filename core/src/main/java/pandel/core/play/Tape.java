@@ -10,12 +10,13 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Start;
 
 /**
- * Everything that happened in one play, and where it stands. Wound back and gone on from there, what came later is gone.
+ * Everything that happened in one play, and where it stands. Wound back and gone on from there, what came later is
+ * gone.
  *
- * @param entry  where it began: an entry or a start point
- * @param ticks  the first is the start; never empty
- * @param at     which tick is shown
- * @param now    the situation, with the time that has passed since that tick
+ * @param entry where it began: an entry or a start point
+ * @param ticks the first is the start; never empty
+ * @param at which tick is shown
+ * @param now the situation, with the time that has passed since that tick
  * @param passed ms since that tick
  */
 public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int passed) {
@@ -24,10 +25,9 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
      * One thing that happened.
      *
      * @param events what was done, time that passed before it first; empty for the start
-     * @param what   empty for the start
+     * @param what empty for the start
      */
-    public record Tick(List<Event> events, Situation after, Optional<Happening> what) {
-    }
+    public record Tick(List<Event> events, Situation after, Optional<Happening> what) {}
 
     public Tape {
         ticks = List.copyOf(ticks);
@@ -39,8 +39,10 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
                 .map(s -> new Tape(entry, List.of(new Tick(List.of(), s, Optional.empty())), 0, s, 0));
     }
 
-    /** The same after one event more. Time that passes without anything due makes no tick, scrolling on
-     * makes one in all, and so do typing on in a field and changing the device's size. */
+    /**
+     * The same after one event more. Time that passes without anything due makes no tick, scrolling on makes one in
+     * all, and so do typing on in a field and changing the device's size.
+     */
     public Tape then(Step step, Event event) {
         return then(event, step.step(now, event));
     }
@@ -53,7 +55,12 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
         boolean time = event.plain() instanceof Event.Elapse;
         if (stepped.happening() instanceof Happening.Asks) {
             // Nothing has happened yet but the time until then.
-            return new Tape(entry, ticks, at, stepped.situation(), passed + (time ? now.waits().untilDue().orElse(0) : 0));
+            return new Tape(
+                    entry,
+                    ticks,
+                    at,
+                    stepped.situation(),
+                    passed + (time ? now.waits().untilDue().orElse(0) : 0));
         }
         List<Event> events = new ArrayList<>();
         if (passed > 0) {
@@ -61,9 +68,14 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
         }
         Event due = time ? new Event.Elapse(now.waits().untilDue().orElse(0)) : event;
         events.add(time ? event.outcome().map(due::turning).orElse(due) : due);
-        boolean scrollsOn = event instanceof Event.Scroll && current().events().stream().anyMatch(Event.Scroll.class::isInstance)
-                || event instanceof Event.Typed t && current().events().stream().anyMatch(e -> e instanceof Event.Typed before && before.field().equals(t.field()))
-                || event instanceof Event.Resize && current().events().stream().anyMatch(Event.Resize.class::isInstance);
+        boolean scrollsOn =
+                event instanceof Event.Scroll && current().events().stream().anyMatch(Event.Scroll.class::isInstance)
+                        || event instanceof Event.Typed t
+                                && current().events().stream()
+                                        .anyMatch(e -> e instanceof Event.Typed before
+                                                && before.field().equals(t.field()))
+                        || event instanceof Event.Resize
+                                && current().events().stream().anyMatch(Event.Resize.class::isInstance);
         List<Tick> kept = new ArrayList<>(ticks.subList(0, scrollsOn ? at : at + 1));
         kept.add(new Tick(List.copyOf(events), stepped.situation(), Optional.of(stepped.happening())));
         return new Tape(entry, kept, kept.size() - 1, stepped.situation(), 0);
@@ -86,7 +98,12 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
         for (int i = 1; i <= at; i++) {
             List<Event> events = ticks.get(i).events();
             // Time that passed before something was done changed nothing that is shown.
-            events.subList(0, events.size() - 1).forEach(e -> legs.add(new Journey.Leg(e, legs.isEmpty() ? ticks.getFirst().after().screen() : legs.getLast().shown())));
+            events.subList(0, events.size() - 1)
+                    .forEach(e -> legs.add(new Journey.Leg(
+                            e,
+                            legs.isEmpty()
+                                    ? ticks.getFirst().after().screen()
+                                    : legs.getLast().shown())));
             legs.add(new Journey.Leg(events.getLast(), ticks.get(i).after().screen()));
         }
         return legs;
@@ -97,14 +114,18 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
         return replayed(changed, ticks.getFirst().after().device());
     }
 
-    /** The same events with a changed prototype or on another device, wound to the same of them; empty when it no longer starts there. */
+    /**
+     * The same events with a changed prototype or on another device, wound to the same of them; empty when it no longer
+     * starts there.
+     */
     public Optional<Tape> replayed(Prototype changed, Device device) {
         Step step = new Step(changed);
         // Another device has a size of its own.
         boolean other = !device.equals(ticks.getFirst().after().device());
         return from(changed, entry, device).map(start -> {
             Tape shown = start.thenAll(step, ticks.subList(1, at + 1), !other);
-            return shown.thenAll(step, ticks.subList(at + 1, ticks.size()), !other).windTo(shown.at());
+            return shown.thenAll(step, ticks.subList(at + 1, ticks.size()), !other)
+                    .windTo(shown.at());
         });
     }
 

@@ -9,8 +9,9 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The places one came through on a level, the current one last. Never empty; immutable; put and drop cost nothing. The places in the
- * tab that a tab set shows are among them: its root says of which sets it is the root, and what their other tabs keep.
+ * The places one came through on a level, the current one last. Never empty; immutable; put and drop cost nothing. The
+ * places in the tab that a tab set shows are among them: its root says of which sets it is the root, and what their
+ * other tabs keep.
  */
 public final class Trail {
 
@@ -55,7 +56,10 @@ public final class Trail {
         return new Trail(visit, behind);
     }
 
-    /** The trail up to the nearest place of a screen or sequence behind the current one, or to a tab set there as it was left; empty when there is none. */
+    /**
+     * The trail up to the nearest place of a screen or sequence behind the current one, or to a tab set there as it was
+     * left; empty when there is none.
+     */
     public Optional<Trail> behindTo(String id) {
         for (Trail t = behind; t != null; t = t.behind) {
             if (t.current.isNamed(id) || t.isIn(id) && !isIn(id)) {
@@ -123,16 +127,25 @@ public final class Trail {
         for (Trail t = top; t != null && t != root.behind; t = t.behind) {
             left.addFirst(t.current);
         }
-        left.set(0, root.current.rootIn(root.current.tabs().subList(at + 1, root.current.tabs().size())));
+        left.set(
+                0,
+                root.current.rootIn(
+                        root.current.tabs().subList(at + 1, root.current.tabs().size())));
         if (keeps) {
             kept.put(now.in().tab(), left);
         }
-        List<Visit> shown = kept.containsKey(tab) ? Objects.requireNonNull(kept.remove(tab)) : List.of(fresh.rootIn(fresh.tabs().subList(1, fresh.tabs().size())));
+        List<Visit> shown = kept.containsKey(tab)
+                ? Objects.requireNonNull(kept.remove(tab))
+                : List.of(fresh.rootIn(fresh.tabs().subList(1, fresh.tabs().size())));
         List<Tabs> of = new ArrayList<>(root.current.tabs().subList(0, at));
         of.add(new Tabs(new pandel.core.model.InTab(set, tab, now.in().offered()), kept));
         of.addAll(shown.getFirst().tabs());
         int outer = root.current.inside() - root.current.tabs().size() + at;
-        Trail made = new Trail(shown.getFirst().rootIn(of).inside(outer + 1 + shown.getFirst().tabs().size()), root.behind);
+        Trail made = new Trail(
+                shown.getFirst()
+                        .rootIn(of)
+                        .inside(outer + 1 + shown.getFirst().tabs().size()),
+                root.behind);
         for (Visit visit : shown.subList(1, shown.size())) {
             made = made.put(visit);
         }
@@ -148,14 +161,28 @@ public final class Trail {
         return places.reversed();
     }
 
-    /** What makes a difference of its places, without motions and scroll: two that tell the same are the same in checks. */
+    /**
+     * What makes a difference of its places, without motions and scroll: two that tell the same are the same in checks.
+     */
     public List<Object> told() {
         return told(places());
     }
 
     private static List<Object> told(List<Visit> places) {
-        return places.stream().<Object>map(v -> List.of(v.screen(), v.held(), v.at(), v.inside(), v.tabs().stream()
-                .map(t -> List.of(t.in(), t.kept().entrySet().stream().map(e -> List.of(e.getKey(), told(e.getValue()))).collect(java.util.stream.Collectors.toSet()))).toList())).toList();
+        return places.stream()
+                .<Object>map(v -> List.of(
+                        v.screen(),
+                        v.held(),
+                        v.at(),
+                        v.inside(),
+                        v.tabs().stream()
+                                .map(t -> List.of(
+                                        t.in(),
+                                        t.kept().entrySet().stream()
+                                                .map(e -> List.of(e.getKey(), told(e.getValue())))
+                                                .collect(java.util.stream.Collectors.toSet())))
+                                .toList()))
+                .toList();
     }
 
     @Override

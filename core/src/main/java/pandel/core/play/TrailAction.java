@@ -40,91 +40,77 @@ public sealed interface TrailAction {
     }
 
     /** One that leaves levels and trails as they are. */
-    sealed interface Staying extends TrailAction {
-    }
+    sealed interface Staying extends TrailAction {}
 
     /** A place more on the top level's trail. */
-    record Put(Landing to) implements Forward {
-    }
-
-    /** The current place of the top level goes; there is another behind it. Where it is the root of a tab, the tab set goes. */
-    record Drop() implements TrailAction {
-    }
-
-    /** Back to the nearest place of a screen, sequence or tab set behind the current one of the top level; there is one. @param screen its id */
-    record DropTo(String screen) implements TrailAction {
-    }
-
-    /** Another place instead of the current one. */
-    record Swap(Landing to) implements Forward {
-    }
-
-    /** Another page of the sequence that is the current place; what was typed in it stays. */
-    record Turn(Landing to) implements Forward {
-    }
+    record Put(Landing to) implements Forward {}
 
     /**
-     * A tab set of the top level's trail shows another of its tabs, as it was left or from its root on; what lies above the set goes.
+     * The current place of the top level goes; there is another behind it. Where it is the root of a tab, the tab set
+     * goes.
+     */
+    record Drop() implements TrailAction {}
+
+    /**
+     * Back to the nearest place of a screen, sequence or tab set behind the current one of the top level; there is
+     * one. @param screen its id
+     */
+    record DropTo(String screen) implements TrailAction {}
+
+    /** Another place instead of the current one. */
+    record Swap(Landing to) implements Forward {}
+
+    /** Another page of the sequence that is the current place; what was typed in it stays. */
+    record Turn(Landing to) implements Forward {}
+
+    /**
+     * A tab set of the top level's trail shows another of its tabs, as it was left or from its root on; what lies above
+     * the set goes.
      *
      * @param set its id
-     * @param to  the root of the tab; the first of its tabs is that of the set
+     * @param to the root of the tab; the first of its tabs is that of the set
      */
-    record ShowTab(String set, Landing to) implements Forward {
-    }
+    record ShowTab(String set, Landing to) implements Forward {}
 
     /** Back to the root of the tab that is shown. @param set id of the tab set around the current place */
-    record ToRoot(String set) implements TrailAction {
-    }
+    record ToRoot(String set) implements TrailAction {}
 
     /** A new level. */
-    record Raise(Landing to) implements Forward {
-    }
+    record Raise(Landing to) implements Forward {}
 
     /** The top level goes; it is not the base. */
-    record CloseLevel() implements TrailAction {
-    }
+    record CloseLevel() implements TrailAction {}
 
     /** The top level goes, and every one above the nearest beneath it that holds pages; there is one. */
-    record CloseToPages() implements TrailAction {
-    }
+    record CloseToPages() implements TrailAction {}
 
     /** Everything goes, and a screen is the only place there is. */
-    record Restart(Landing to) implements Forward {
-    }
+    record Restart(Landing to) implements Forward {}
 
     /** A fact holds a value from now on; one within its bounds. */
-    record Set(Fact fact, Value value) implements Staying {
-    }
+    record Set(Fact fact, Value value) implements Staying {}
 
     /** A message is shown for some ms. */
-    record Tell(String words, int ms) implements Staying {
-    }
+    record Tell(String words, int ms) implements Staying {}
 
     /** An outside address is led to; play stays. */
-    record LeaveTo(String address) implements Staying {
-    }
+    record LeaveTo(String address) implements Staying {}
 
     /** Something is typed in a field of the current place. */
-    record Hold(String field, String text) implements Staying {
-    }
+    record Hold(String field, String text) implements Staying {}
 
     /** A drawer opens, in place of one that is open. @param drawer its id */
-    record OpenDrawer(String drawer) implements Staying {
-    }
+    record OpenDrawer(String drawer) implements Staying {}
 
     /** A drawer opens where a move has led, if it is attached there and is not always there. @param drawer its id */
-    record OpenThere(String drawer) implements Staying {
-    }
+    record OpenThere(String drawer) implements Staying {}
 
     /** The open drawer closes. */
-    record CloseDrawer() implements Staying {
-    }
+    record CloseDrawer() implements Staying {}
 
     /** A wait is spent, and nothing else changes. */
-    record Spend() implements Staying {
-    }
+    record Spend() implements Staying {}
 
     /** The prototype is left. */
-    record Leave() implements TrailAction {
-    }
+    record Leave() implements TrailAction {}
 }

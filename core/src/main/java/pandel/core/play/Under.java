@@ -9,15 +9,17 @@ import pandel.core.model.Prototype;
 /**
  * What lies under a point of the top level: its current place, or the list beside that.
  *
- * @param now    where it is the current place: for the list, as if the detail had been returned from
- * @param room   where it stands
+ * @param now where it is the current place: for the list, as if the detail had been returned from
+ * @param room where it stands
  * @param isList whether it is the list
  */
 public record Under(Situation now, Room room, boolean isList) {
 
     /** @param x px from the device's left edge */
     public static Under at(Prototype prototype, Situation now, double x) {
-        return list(prototype, now).filter(l -> x < l.room().x() + l.room().width()).orElseGet(() -> current(prototype, now));
+        return list(prototype, now)
+                .filter(l -> x < l.room().x() + l.room().width())
+                .orElseGet(() -> current(prototype, now));
     }
 
     /** The current place. */
@@ -51,7 +53,8 @@ public record Under(Situation now, Room room, boolean isList) {
         }
         Event meant = switch (t.on()) {
             case Event.On.Point point -> new Event.OnList(t);
-            case Event.On.OnHotspot on when current(prototype, whole).hotspot(prototype, on.id()).isPresent() -> new Event.OnList(t);
+            case Event.On.OnHotspot on
+            when current(prototype, whole).hotspot(prototype, on.id()).isPresent() -> new Event.OnList(t);
             default -> t;
         };
         return event.outcome().map(meant::turning).orElse(meant);

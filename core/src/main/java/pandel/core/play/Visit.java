@@ -9,15 +9,16 @@ import pandel.core.model.Motion;
 /**
  * A place on a trail: a visit of a screen, or of a sequence.
  *
- * @param screen  id of the screen; of a sequence that of the page it stands on
- * @param held    what it was given, and what was typed in it
+ * @param screen id of the screen; of a sequence that of the page it stands on
+ * @param held what it was given, and what was typed in it
  * @param brought the motion that brought it, played in reverse when it goes
- * @param scroll  px that the screen is scrolled down
- * @param at      where a sequence stands; empty for a screen alone
- * @param inside  how many tab sets it is in
- * @param tabs    the visits of tab sets in which it is the root of the tab shown, the outermost first
+ * @param scroll px that the screen is scrolled down
+ * @param at where a sequence stands; empty for a screen alone
+ * @param inside how many tab sets it is in
+ * @param tabs the visits of tab sets in which it is the root of the tab shown, the outermost first
  */
-public record Visit(String screen, Held held, Motion brought, double scroll, Optional<AtPage> at, int inside, List<Tabs> tabs) {
+public record Visit(
+        String screen, Held held, Motion brought, double scroll, Optional<AtPage> at, int inside, List<Tabs> tabs) {
 
     public Visit {
         tabs = List.copyOf(tabs);

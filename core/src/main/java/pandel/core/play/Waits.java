@@ -19,11 +19,10 @@ public record Waits(List<Left> left, List<String> work) {
     /**
      * A wait still running.
      *
-     * @param ms        until its link is due, 0 or more
+     * @param ms until its link is due, 0 or more
      * @param untouched ms it begins anew with at whatever the person does; 0: it runs on
      */
-    public record Left(String link, int ms, int untouched) {
-    }
+    public record Left(String link, int ms, int untouched) {}
 
     public static final Waits NONE = new Waits(List.of(), List.of());
 
@@ -41,14 +40,14 @@ public record Waits(List<Left> left, List<String> work) {
                 case Cause.Wait wait -> left.add(new Left(link.id(), wait.ms(), 0));
                 case Cause.Untouched untouched -> left.add(new Left(link.id(), untouched.ms(), untouched.ms()));
                 case Cause.Work w -> work.add(link.id());
-                case Cause.Touch t -> { }
-                case Cause.Submit s -> { }
-                case Cause.Back b -> { }
-                case Cause.Turn t -> { }
-                case Cause.Tab t -> { }
-                case Cause.Item i -> { }
-                case Cause.Finish f -> { }
-                case Cause.Skip s -> { }
+                case Cause.Touch t -> {}
+                case Cause.Submit s -> {}
+                case Cause.Back b -> {}
+                case Cause.Turn t -> {}
+                case Cause.Tab t -> {}
+                case Cause.Item i -> {}
+                case Cause.Finish f -> {}
+                case Cause.Skip s -> {}
             }
         }
         return left.isEmpty() && work.isEmpty() ? NONE : new Waits(left, work);
@@ -71,17 +70,30 @@ public record Waits(List<Left> left, List<String> work) {
 
     /** The same after time has passed, at most until the next one is due. */
     public Waits after(int ms) {
-        return ms == 0 ? this : new Waits(left.stream().map(l -> new Left(l.link(), l.ms() - ms, l.untouched())).toList(), work);
+        return ms == 0
+                ? this
+                : new Waits(
+                        left.stream()
+                                .map(l -> new Left(l.link(), l.ms() - ms, l.untouched()))
+                                .toList(),
+                        work);
     }
 
     /** The same after the person has done something. */
     public Waits touched() {
         return left.stream().anyMatch(l -> l.untouched() > 0 && l.ms() < l.untouched())
-                ? new Waits(left.stream().map(l -> l.untouched() > 0 ? new Left(l.link(), l.untouched(), l.untouched()) : l).toList(), work) : this;
+                ? new Waits(
+                        left.stream()
+                                .map(l -> l.untouched() > 0 ? new Left(l.link(), l.untouched(), l.untouched()) : l)
+                                .toList(),
+                        work)
+                : this;
     }
 
     /** The same with a link's wait spent. */
     public Waits without(String link) {
-        return new Waits(left.stream().filter(l -> !l.link().equals(link)).toList(), work.stream().filter(l -> !l.equals(link)).toList());
+        return new Waits(
+                left.stream().filter(l -> !l.link().equals(link)).toList(),
+                work.stream().filter(l -> !l.equals(link)).toList());
     }
 }

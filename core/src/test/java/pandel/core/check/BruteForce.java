@@ -105,12 +105,23 @@ final class BruteForce {
 
     /** Whether the top level of a situation can be closed: null when the look was cut off before an answer. */
     Boolean closes(Situation from, int most) {
-        return comesTo(from, true, most, next -> next.situation().levels().size() < from.levels().size());
+        return comesTo(
+                from,
+                true,
+                most,
+                next -> next.situation().levels().size() < from.levels().size());
     }
 
     /** Whether the row of screens can be changed from a situation: null when the look was cut off before an answer. */
     Boolean leadsOn(Situation from, boolean withDeviceBack, int most) {
-        return comesTo(from, withDeviceBack, most, next -> next.happening() instanceof Happening.LedOut || next.happening() instanceof Happening.Moved m && m.address().isPresent() || !next.situation().row().equals(from.row()));
+        return comesTo(
+                from,
+                withDeviceBack,
+                most,
+                next -> next.happening() instanceof Happening.LedOut
+                        || next.happening() instanceof Happening.Moved m
+                                && m.address().isPresent()
+                        || !next.situation().row().equals(from.row()));
     }
 
     private Boolean comesTo(Situation from, boolean withDeviceBack, int most, Predicate<Stepped> wanted) {
@@ -142,11 +153,18 @@ final class BruteForce {
     List<Event> events(Situation now) {
         List<Event> events = new ArrayList<>();
         List<Hotspot> hotspots = new ArrayList<>(prototype.index().hotspotsOn(now.screen()));
-        prototype.pairs().stream().filter(p -> p.detail().equals(now.screen())).forEach(p -> hotspots.addAll(prototype.index().hotspotsOn(p.list())));
+        prototype.pairs().stream()
+                .filter(p -> p.detail().equals(now.screen()))
+                .forEach(p -> hotspots.addAll(prototype.index().hotspotsOn(p.list())));
         for (Hotspot hotspot : hotspots) {
-            for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= hotspot.rows().size(); row++) {
+            for (int row = hotspot.rows().isEmpty() ? 0 : 1;
+                    row <= hotspot.rows().size();
+                    row++) {
                 int at = row;
-                hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch).map(l -> (Cause.Touch) l.cause()).distinct()
+                hotspot.links().stream()
+                        .filter(l -> l.cause() instanceof Cause.Touch)
+                        .map(l -> (Cause.Touch) l.cause())
+                        .distinct()
                         .forEach(t -> events.add(new Event.Touched(t, new Event.On.OnHotspot(hotspot.id(), at))));
             }
             if (hotspot.isField()) {
@@ -156,10 +174,16 @@ final class BruteForce {
                 events.add(new Event.Submitted(hotspot.id()));
             }
         }
-        now.head().around().forEach(a -> prototype.tabSet(a.set()).stream().flatMap(s -> s.tabs().stream()).forEach(t -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTab(t.id())))));
+        now.head()
+                .around()
+                .forEach(a -> prototype.tabSet(a.set()).stream()
+                        .flatMap(s -> s.tabs().stream())
+                        .forEach(t -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTab(t.id())))));
         if (now.top().trail().current().at().isPresent() || !now.head().around().isEmpty()) {
             events.add(new Event.Touched(Gesture.TAP, new Event.On.OnSkip()));
-            Stream.concat(Stream.of(new PageTurn.Next(), new PageTurn.Previous()), IntStream.rangeClosed(1, 5).mapToObj(PageTurn.To::new))
+            Stream.concat(
+                            Stream.of(new PageTurn.Next(), new PageTurn.Previous()),
+                            IntStream.rangeClosed(1, 5).mapToObj(PageTurn.To::new))
                     .forEach(turn -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn))));
             events.add(new Event.Touched(Gesture.SWIPE_LEFT, new Event.On.Point(0, 0)));
             events.add(new Event.Touched(Gesture.SWIPE_RIGHT, new Event.On.Point(0, 0)));
@@ -171,7 +195,9 @@ final class BruteForce {
         });
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
-        prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() != Gesture.TAP)
+        prototype.screen(now.screen()).stream()
+                .flatMap(s -> s.links().stream())
+                .filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() != Gesture.TAP)
                 .forEach(l -> events.add(new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Point(0, 0)));
         now.waits().untilDue().ifPresent(ms -> events.add(new Event.Elapse(ms)));
@@ -181,13 +207,22 @@ final class BruteForce {
         }
         now.waits().work().forEach(link -> events.add(new Event.Done(link)));
         events.add(new Event.DeviceBack());
-        return events.stream().flatMap(e -> step.step(now, e).happening() instanceof Happening.Asks asks
-                ? asks.outcomes().stream().map(e::turning) : Stream.of(e)).toList();
+        return events.stream()
+                .flatMap(e -> step.step(now, e).happening() instanceof Happening.Asks asks
+                        ? asks.outcomes().stream().map(e::turning)
+                        : Stream.of(e))
+                .toList();
     }
 
     /** A situation without motions and scroll, which make no difference. */
     private static Object key(Situation s) {
-        return List.of(s.levels().stream().map(l -> List.of(l.kind(), l.trail().told())).toList(),
-                s.waits(), s.facts(), s.left(), s.drawer());
+        return List.of(
+                s.levels().stream()
+                        .map(l -> List.of(l.kind(), l.trail().told()))
+                        .toList(),
+                s.waits(),
+                s.facts(),
+                s.left(),
+                s.drawer());
     }
 }

@@ -30,13 +30,14 @@ import pandel.core.play.Step;
 import pandel.core.play.Visit;
 
 /**
- * What the checks say is shown really replays; what they rule out is never found. Each run looks at other prototypes; its seeds are
- * printed, and what failed is tried first from then on.
+ * What the checks say is shown really replays; what they rule out is never found. Each run looks at other prototypes;
+ * its seeds are printed, and what failed is tried first from then on.
  */
 class ChecksAgainstBruteForceTest {
 
     @Property(tries = 50)
-    void agreeOnNastyPrototypes(@ForAll long seed, @ForAll @IntRange(min = 1, max = 9) int size, @ForAll @IntRange(max = 6) int followed) {
+    void agreeOnNastyPrototypes(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 9) int size, @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY), 7, 3000, followed);
     }
 
@@ -46,25 +47,37 @@ class ChecksAgainstBruteForceTest {
     }
 
     @Property(tries = 50)
-    void agreeOnNastyPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 1, max = 7) int size, @ForAll @IntRange(min = 1, max = 3) int facts,
-                                         @ForAll @IntRange(max = 6) int followed) {
+    void agreeOnNastyPrototypesWithFacts(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 1, max = 7) int size,
+            @ForAll @IntRange(min = 1, max = 3) int facts,
+            @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, followed);
     }
 
     @Property(tries = 20)
-    void agreeOnUsualPrototypesWithFacts(@ForAll long seed, @ForAll @IntRange(min = 2, max = 40) int size, @ForAll @IntRange(min = 1, max = 4) int facts) {
+    void agreeOnUsualPrototypesWithFacts(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 2, max = 40) int size,
+            @ForAll @IntRange(min = 1, max = 4) int facts) {
         agree(Generated.of(size, seed, Kind.USUAL, facts), 6, 3000, 6);
     }
 
     /** Only some of what comes to be is looked at, and the rest is settled by what could be at most. */
     @Property(tries = 50)
-    void agreeOnNastyPrototypesWithTooManyFacts(@ForAll long seed, @ForAll @IntRange(min = 1, max = 7) int size, @ForAll @IntRange(min = 1, max = 4) int facts,
-                                                @ForAll @IntRange(max = 6) int followed) {
+    void agreeOnNastyPrototypesWithTooManyFacts(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 1, max = 7) int size,
+            @ForAll @IntRange(min = 1, max = 4) int facts,
+            @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, new Effort(followed, 0));
     }
 
     @Property(tries = 20)
-    void agreeOnUsualPrototypesWithTooManyFacts(@ForAll long seed, @ForAll @IntRange(min = 2, max = 40) int size, @ForAll @IntRange(min = 1, max = 6) int facts) {
+    void agreeOnUsualPrototypesWithTooManyFacts(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 2, max = 40) int size,
+            @ForAll @IntRange(min = 1, max = 6) int facts) {
         agree(Generated.of(size, seed, Kind.USUAL, facts), 6, 3000, new Effort(6, 0));
     }
 
@@ -115,31 +128,52 @@ class ChecksAgainstBruteForceTest {
         open.addAll(unsettled);
         stuck.addAll(unsettled);
         checked.findings(Rule.CANNOT_CLOSE).forEach(f -> open.addAll(f.screens()));
-        boolean putsOff = prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Untouched);
+        boolean putsOff =
+                prototype.index().ways().stream().anyMatch(w -> w.link().cause() instanceof Cause.Untouched);
         for (Device device : prototype.devices()) {
             Map<Situation, Integer> met = brute.reach(device, depth, most);
             met.forEach((situation, steps) -> {
                 boolean shown = checked.stepsTo(situation.screen()).isPresent();
-                assertThat(shown || unsettled.contains(situation.screen())).as("%s is shown", situation.screen()).isTrue();
+                assertThat(shown || unsettled.contains(situation.screen()))
+                        .as("%s is shown", situation.screen())
+                        .isTrue();
                 // What is not settled may lead there sooner.
                 // Putting off a wait for an untouched screen takes events that brute force need not think of.
                 // A list beside its detail saves going back.
-                assertThat(!all || !shown || putsOff || !prototype.pairs().isEmpty() || !unsettled.isEmpty() || checked.stepsTo(situation.screen()).getAsInt() <= steps).isTrue();
+                assertThat(!all
+                                || !shown
+                                || putsOff
+                                || !prototype.pairs().isEmpty()
+                                || !unsettled.isEmpty()
+                                || checked.stepsTo(situation.screen()).getAsInt() <= steps)
+                        .isTrue();
                 if (!situation.left() && Boolean.FALSE.equals(brute.leadsOn(situation, false, 60))) {
                     assertThat(stuck).as("stuck in %s", situation.row()).contains(situation.screen());
                 }
-                if (situation.levels().size() > 1 && !situation.left() && Boolean.FALSE.equals(brute.closes(situation, 40))) {
+                if (situation.levels().size() > 1
+                        && !situation.left()
+                        && Boolean.FALSE.equals(brute.closes(situation, 40))) {
                     // It is told once, where the trouble begins on the level.
-                    assertThat(open).as("open for ever in %s", situation.row()).containsAnyElementsOf(situation.top().trail().places().stream().map(Visit::screen).toList());
+                    assertThat(open)
+                            .as("open for ever in %s", situation.row())
+                            .containsAnyElementsOf(situation.top().trail().places().stream()
+                                    .map(Visit::screen)
+                                    .toList());
                 }
-                situation.look(prototype).flatMap(Look::state).ifPresent(state -> assertThat(checked.findings(Rule.STATE_NEVER_HOLDS))
-                        .as("%s holds", state.id()).noneMatch(f -> f.screens().contains(situation.screen()) && f.sentence().startsWith("The look “" + state.title() + "”")));
+                situation
+                        .look(prototype)
+                        .flatMap(Look::state)
+                        .ifPresent(state -> assertThat(checked.findings(Rule.STATE_NEVER_HOLDS))
+                                .as("%s holds", state.id())
+                                .noneMatch(f -> f.screens().contains(situation.screen())
+                                        && f.sentence().startsWith("The look “" + state.title() + "”")));
                 if (situation.levels().size() > 3 && !unsettled.contains("")) {
                     assertThat(checked.findings(Rule.DEEP_OVERLAYS)).isNotEmpty();
                 }
             });
         }
-        prototype.index().ways().stream().filter(way -> way.from().stream().anyMatch(s -> unsettled.contains(s.id())))
+        prototype.index().ways().stream()
+                .filter(way -> way.from().stream().anyMatch(s -> unsettled.contains(s.id())))
                 .forEach(way -> unsettled.add(way.link().id()));
         assertThat(brute.fired()).allMatch(link -> checked.fires(link) || unsettled.contains(link));
         shownReplays(prototype, checked, brute);
@@ -164,22 +198,41 @@ class ChecksAgainstBruteForceTest {
                 for (int i = 0; i < 40; i++) {
                     assertThat(finding.screens()).contains(there.screen());
                     Situation now = there;
-                    assertThat(brute.events(now).stream().filter(e -> !(e instanceof Event.Elapse) && !(e instanceof Event.DeviceBack))
-                            .map(e -> step.step(now, e).happening())).noneMatch(Happening.Moved.class::isInstance);
-                    there = step.step(there, new Event.Elapse(there.waits().untilDue().orElseThrow())).situation();
+                    assertThat(brute.events(now).stream()
+                                    .filter(e -> !(e instanceof Event.Elapse) && !(e instanceof Event.DeviceBack))
+                                    .map(e -> step.step(now, e).happening()))
+                            .noneMatch(Happening.Moved.class::isInstance);
+                    there = step.step(
+                                    there,
+                                    new Event.Elapse(there.waits().untilDue().orElseThrow()))
+                            .situation();
                 }
             }
             case VALUE_MISSING -> {
-                Link link = prototype.index().way(finding.link().orElseThrow()).orElseThrow().link();
+                Link link = prototype
+                        .index()
+                        .way(finding.link().orElseThrow())
+                        .orElseThrow()
+                        .link();
                 Situation at = before(finding, step, prototype);
                 Rules rules = new Rules(prototype);
                 if (finding.sentence().contains("can be")) {
-                    List<Map<String, Value>> rows = finding.hotspot().flatMap(h -> prototype.index().hotspot(h)).map(Hotspot::rows).filter(r -> !r.isEmpty()).orElse(List.of(Map.of()));
-                    assertThat(rows).anyMatch(row -> link.branches().stream().anyMatch(b -> rules.branch(at.head().atRow(row), b) instanceof Ruling.Refused));
+                    List<Map<String, Value>> rows = finding.hotspot()
+                            .flatMap(h -> prototype.index().hotspot(h))
+                            .map(Hotspot::rows)
+                            .filter(r -> !r.isEmpty())
+                            .orElse(List.of(Map.of()));
+                    assertThat(rows)
+                            .anyMatch(row -> link.branches().stream()
+                                    .anyMatch(b -> rules.branch(at.head().atRow(row), b) instanceof Ruling.Refused));
                 }
             }
             case RETURN_TO_ABSENT, RETURN_TO_NOWHERE -> {
-                Link link = prototype.index().ways().stream().map(Index.Way::link).filter(l -> l.id().equals(finding.link().get())).findFirst().orElseThrow();
+                Link link = prototype.index().ways().stream()
+                        .map(Index.Way::link)
+                        .filter(l -> l.id().equals(finding.link().get()))
+                        .findFirst()
+                        .orElseThrow();
                 Situation at = before(finding, step, prototype);
                 Rules rules = new Rules(prototype);
                 assertThat(link.branches()).anyMatch(b -> rules.branch(at.head(), b) instanceof Ruling.NothingToDo);
@@ -191,8 +244,25 @@ class ChecksAgainstBruteForceTest {
     /** The situation in which what a finding says happens. */
     private static Situation before(Finding finding, Step step, Prototype prototype) {
         Situation there = finding.walk().orElseThrow().replay(prototype);
-        return prototype.index().way(finding.link().orElseThrow()).orElseThrow().from().stream().anyMatch(s -> s.id().equals(there.screen())) ? there
-                : new Walk(finding.walk().get().device(), finding.walk().get().entry(), finding.walk().get().events().subList(0, Math.max(0, finding.walk().get().events().size() - 1))).replay(prototype);
+        return prototype.index().way(finding.link().orElseThrow()).orElseThrow().from().stream()
+                        .anyMatch(s -> s.id().equals(there.screen()))
+                ? there
+                : new Walk(
+                                finding.walk().get().device(),
+                                finding.walk().get().entry(),
+                                finding.walk()
+                                        .get()
+                                        .events()
+                                        .subList(
+                                                0,
+                                                Math.max(
+                                                        0,
+                                                        finding.walk()
+                                                                        .get()
+                                                                        .events()
+                                                                        .size()
+                                                                - 1)))
+                        .replay(prototype);
     }
 
     private static void shownReplays(Prototype prototype, Checked checked, BruteForce brute) {

@@ -32,12 +32,14 @@ class ListsShowTheirFindingsTest {
     }
 
     @Property(tries = 60)
-    void inNastyPrototypes(@ForAll long seed, @ForAll @IntRange(min = 1, max = 14) int size, @ForAll @IntRange(max = 3) int facts) {
+    void inNastyPrototypes(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 14) int size, @ForAll @IntRange(max = 3) int facts) {
         show(Generated.of(size, seed, Kind.NASTY, facts));
     }
 
     @Property(tries = 25)
-    void inUsualPrototypes(@ForAll long seed, @ForAll @IntRange(min = 2, max = 50) int size, @ForAll @IntRange(max = 4) int facts) {
+    void inUsualPrototypes(
+            @ForAll long seed, @ForAll @IntRange(min = 2, max = 50) int size, @ForAll @IntRange(max = 4) int facts) {
         show(Generated.of(size, seed, Kind.USUAL, facts));
     }
 
@@ -66,11 +68,16 @@ class ListsShowTheirFindingsTest {
             }
             case MISSING_TARGET, VALUE_MISSING -> {
                 assertThat(last).as(as).isInstanceOf(Happening.Refused.class);
-                assertThat(last.link().or(() -> Optional.of(turnOf(finding)))).as(as).isEqualTo(finding.link());
+                assertThat(last.link().or(() -> Optional.of(turnOf(finding))))
+                        .as(as)
+                        .isEqualTo(finding.link());
             }
             case CANNOT_CLOSE -> assertThat(now.levels().size()).as(as).isGreaterThan(1);
             case DEEP_OVERLAYS -> assertThat(now.levels().size()).as(as).isGreaterThan(3);
-            default -> assertThat(finding.screens().isEmpty() || seen(now, finding) || seen(before, finding)).as(as).isTrue();
+            default ->
+                assertThat(finding.screens().isEmpty() || seen(now, finding) || seen(before, finding))
+                        .as(as)
+                        .isTrue();
         }
     }
 

@@ -9,7 +9,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import pandel.core.Made;
 import pandel.core.model.Area;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
@@ -42,7 +41,9 @@ class RuleExamplesTest {
             for (Fix fix : finding.fixes()) {
                 Prototype after = fix.edit().applyTo(before);
                 assertThat(after).as(fix.words()).isNotEqualTo(before);
-                assertThat(Check.of(after).findings(rule)).as(fix.words()).noneMatch(f -> f.ground().equals(finding.ground()));
+                assertThat(Check.of(after).findings(rule))
+                        .as(fix.words())
+                        .noneMatch(f -> f.ground().equals(finding.ground()));
             }
         }
     }
@@ -69,24 +70,41 @@ class RuleExamplesTest {
         assertMends(placed(new Area(380, 20, 60, 60)), Rule.OUTSIDE_MOCK);
         assertMends(placed(large, new Area(10, 10, 200, 200)), Rule.COVERED_HOTSPOT);
         // Two halves cover it together; with a gap between them they do not.
-        assertThat(Check.of(placed(large, new Area(20, 20, 50, 60), new Area(70, 20, 50, 60))).findings(Rule.COVERED_HOTSPOT)).hasSize(1);
-        assertThat(Check.of(placed(large, new Area(20, 20, 50, 60), new Area(71, 20, 50, 60))).findings(Rule.COVERED_HOTSPOT)).isEmpty();
+        assertThat(Check.of(placed(large, new Area(20, 20, 50, 60), new Area(70, 20, 50, 60)))
+                        .findings(Rule.COVERED_HOTSPOT))
+                .hasSize(1);
+        assertThat(Check.of(placed(large, new Area(20, 20, 50, 60), new Area(71, 20, 50, 60)))
+                        .findings(Rule.COVERED_HOTSPOT))
+                .isEmpty();
     }
 
     private static void assertMends(Prototype before, Rule rule) {
         Finding finding = Check.of(before).findings(rule).getFirst();
         assertThat(finding.fixes()).isNotEmpty();
         for (Fix fix : finding.fixes()) {
-            assertThat(Check.of(fix.edit().applyTo(before)).findings(rule)).as(fix.words()).noneMatch(f -> f.ground().equals(finding.ground()));
+            assertThat(Check.of(fix.edit().applyTo(before)).findings(rule))
+                    .as(fix.words())
+                    .noneMatch(f -> f.ground().equals(finding.ground()));
         }
     }
 
     @Test
     void twoLinksForATapAndNoTitle() {
         Prototype p = placed(new Area(20, 20, 100, 60));
-        Prototype twice = p.withScreen("home", s -> s.withHotspots(List.of(s.hotspots().getFirst().withLinks(
-                List.of(s.hotspots().getFirst().links().getFirst(), Link.of("second", s.hotspots().getFirst().links().getFirst().cause(),
-                        new Effect.Return()))))));
+        Prototype twice = p.withScreen(
+                "home",
+                s -> s.withHotspots(List.of(s.hotspots()
+                        .getFirst()
+                        .withLinks(List.of(
+                                s.hotspots().getFirst().links().getFirst(),
+                                Link.of(
+                                        "second",
+                                        s.hotspots()
+                                                .getFirst()
+                                                .links()
+                                                .getFirst()
+                                                .cause(),
+                                        new Effect.Return()))))));
         assertMends(twice, Rule.SAME_CAUSE_TWICE);
         assertMends(p.withScreen("home", s -> s.withTitle(" ")), Rule.TITLE_EMPTY);
     }

@@ -24,7 +24,9 @@ class RulesPageTest {
         if (Boolean.getBoolean("pandel.write")) {
             Files.writeString(PAGE, wanted);
         }
-        assertThat(page).as("docs/rules.md; renew it with mvn -pl core test -Dtest=RulesPageTest -DargLine=-Dpandel.write=true").isEqualTo(wanted);
+        assertThat(page)
+                .as("docs/rules.md; renew it with mvn -pl core test -Dtest=RulesPageTest -DargLine=-Dpandel.write=true")
+                .isEqualTo(wanted);
     }
 
     @Test
@@ -35,11 +37,29 @@ class RulesPageTest {
     private static String rules() {
         StringBuilder text = new StringBuilder();
         for (Rule rule : Rule.values()) {
-            text.append("\n### ").append(rule.id()).append("\n\n*").append(rule.weights()).append("*: ").append(rule.meaning()).append(". ").append(rule.why()).append('\n');
-            for (RuleExample example : RuleExample.ALL.stream().filter(e -> e.rule() == rule).toList()) {
-                Finding finding = Check.of(RuleExample.made(example.shows())).findings(rule).getFirst();
-                text.append("\n```\n").append(lines(example.shows())).append("\n```\n\nshows it: *").append(finding.sentence()).append("* ").append(fixes(finding.fixes()))
-                        .append("\n\n```\n").append(lines(example.mustNot())).append("\n```\n\ndoes not.\n");
+            text.append("\n### ")
+                    .append(rule.id())
+                    .append("\n\n*")
+                    .append(rule.weights())
+                    .append("*: ")
+                    .append(rule.meaning())
+                    .append(". ")
+                    .append(rule.why())
+                    .append('\n');
+            for (RuleExample example :
+                    RuleExample.ALL.stream().filter(e -> e.rule() == rule).toList()) {
+                Finding finding = Check.of(RuleExample.made(example.shows()))
+                        .findings(rule)
+                        .getFirst();
+                text.append("\n```\n")
+                        .append(lines(example.shows()))
+                        .append("\n```\n\nshows it: *")
+                        .append(finding.sentence())
+                        .append("* ")
+                        .append(fixes(finding.fixes()))
+                        .append("\n\n```\n")
+                        .append(lines(example.mustNot()))
+                        .append("\n```\n\ndoes not.\n");
             }
         }
         return text.append('\n').toString();
@@ -50,6 +70,13 @@ class RulesPageTest {
     }
 
     private static String fixes(List<Fix> fixes) {
-        return fixes.isEmpty() ? "" : "It offers: " + fixes.stream().map(f -> f.words().substring(0, 1).toLowerCase() + f.words().substring(1)).collect(Collectors.joining("; ")) + ".";
+        return fixes.isEmpty()
+                ? ""
+                : "It offers: "
+                        + fixes.stream()
+                                .map(f -> f.words().substring(0, 1).toLowerCase()
+                                        + f.words().substring(1))
+                                .collect(Collectors.joining("; "))
+                        + ".";
     }
 }

@@ -28,7 +28,8 @@ class TooManyFactsTest {
     private static final Effort SPARING = new Effort(Named.MOST, 0);
 
     @Property(tries = 60)
-    void twoFactsAtATimeHoldEverythingThatCanBeAndTwoAloneNothingMore(@ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int count) {
+    void twoFactsAtATimeHoldEverythingThatCanBeAndTwoAloneNothingMore(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int count) {
         Prototype p = Generated.of(12, seed, Kind.NASTY, count);
         Literals literals = new Literals(p, Asked.in(p));
         Random random = new Random(seed);
@@ -37,7 +38,9 @@ class TooManyFactsTest {
         for (int i = 0; i < 6; i++) {
             Facts facts = any(p, literals, random);
             might.join(Pairwise.of(literals, literals.of(facts)));
-            assertThat(might.join(Pairwise.of(literals, literals.of(facts)))).as("whether %s is new again", facts).isFalse();
+            assertThat(might.join(Pairwise.of(literals, literals.of(facts))))
+                    .as("whether %s is new again", facts)
+                    .isFalse();
             real.add(facts);
         }
         assertThat(all(literals, might)).containsAll(real);
@@ -49,14 +52,21 @@ class TooManyFactsTest {
         }
         int literal = random.nextInt(literals.size());
         String fact = literals.factOf(literal);
-        List<Facts> holding = real.stream().filter(f -> literals.of(f, fact) == literal).toList();
-        assertThat(all(literals, might.where(List.of(literal)))).containsAll(holding).allMatch(f -> literals.of(f, fact) == literal);
+        List<Facts> holding =
+                real.stream().filter(f -> literals.of(f, fact) == literal).toList();
+        assertThat(all(literals, might.where(List.of(literal))))
+                .containsAll(holding)
+                .allMatch(f -> literals.of(f, fact) == literal);
         Pairwise set = might.after(List.of(literal));
-        assertThat(all(literals, set)).containsAll(real.stream().map(f -> with(literals, f, literal)).toList()).allMatch(f -> literals.of(f, fact) == literal);
+        assertThat(all(literals, set))
+                .containsAll(real.stream().map(f -> with(literals, f, literal)).toList())
+                .allMatch(f -> literals.of(f, fact) == literal);
     }
 
     private static List<Facts> all(Literals literals, Pairwise might) {
-        return might.of(new LinkedHashSet<>(literals.facts()), 100_000).orElseThrow().stream().map(literals::facts).toList();
+        return might.of(new LinkedHashSet<>(literals.facts()), 100_000).orElseThrow().stream()
+                .map(literals::facts)
+                .toList();
     }
 
     private static Facts any(Prototype p, Literals literals, Random random) {
@@ -79,7 +89,8 @@ class TooManyFactsTest {
 
     /** Whatever else is remembered, what is done on a screen is the same. */
     @Property(tries = 30)
-    void whatAScreenDoesHangsOnItsOwnFactsAlone(@ForAll long seed, @ForAll @IntRange(min = 1, max = 5) int count, @ForAll Kind kind) {
+    void whatAScreenDoesHangsOnItsOwnFactsAlone(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 5) int count, @ForAll Kind kind) {
         Prototype p = Generated.of(8, seed, kind, count);
         Asked asked = Asked.in(p);
         Literals literals = new Literals(p, asked);
@@ -93,18 +104,25 @@ class TooManyFactsTest {
                 Cell other = node.cell.staying(others, node.cell.waited());
                 for (Way way : p.index().waysOut(node.cell.screen())) {
                     for (Branch branch : way.link().branches()) {
-                        assertThat(turns.rules().branch(turns.head(other), branch)).isEqualTo(turns.rules().branch(turns.head(node.cell), branch));
+                        assertThat(turns.rules().branch(turns.head(other), branch))
+                                .isEqualTo(turns.rules().branch(turns.head(node.cell), branch));
                         assertThat(branch.holds(p, other.known())).isEqualTo(branch.holds(p, node.cell.known()));
                     }
                 }
-                assertThat(turns.at(other).turns().map(Turn::actions)).isEqualTo(turns.at(node.cell).turns().map(Turn::actions).toList());
+                assertThat(turns.at(other).turns().map(Turn::actions))
+                        .isEqualTo(
+                                turns.at(node.cell).turns().map(Turn::actions).toList());
             }
         }
     }
 
     /** What was looked at is what play comes to by its list of events, with what is remembered there. */
     @Property(tries = 30)
-    void whatIsComeToReplays(@ForAll long seed, @ForAll @IntRange(min = 1, max = 14) int size, @ForAll @IntRange(min = 1, max = 6) int count, @ForAll Kind kind) {
+    void whatIsComeToReplays(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 1, max = 14) int size,
+            @ForAll @IntRange(min = 1, max = 6) int count,
+            @ForAll Kind kind) {
         Prototype p = Generated.of(size, seed, kind, count);
         Asked asked = Asked.in(p);
         for (Device device : p.devices()) {
@@ -114,23 +132,35 @@ class TooManyFactsTest {
                 assertThat(there.screen()).isEqualTo(node.cell.screen());
                 assertThat(asked.of(there.facts())).isEqualTo(node.cell.facts());
                 assertThat(there.drawer()).isEqualTo(node.cell.drawer());
-                assertThat(there.levels().size() == 1).isEqualTo(node.cell.level().base());
-                assertThat(node.distance).isEqualTo(exploration.walkTo(node).events().size());
+                assertThat(there.levels().size() == 1)
+                        .isEqualTo(node.cell.level().base());
+                assertThat(node.distance)
+                        .isEqualTo(exploration.walkTo(node).events().size());
             }
         }
     }
 
     /** Looking at some and bounding the rest says nothing else than looking at all. */
     @Property(tries = 20)
-    void lookingAtSomeNeverSaysTheContraryOfLookingAtAll(@ForAll long seed, @ForAll @IntRange(min = 2, max = 25) int size, @ForAll @IntRange(min = 1, max = 3) int count) {
+    void lookingAtSomeNeverSaysTheContraryOfLookingAtAll(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 2, max = 25) int size,
+            @ForAll @IntRange(min = 1, max = 3) int count) {
         Prototype p = Generated.of(size, seed, Kind.USUAL, count);
         Checked all = Check.of(p, new Effort(Named.MOST, 4_000), () -> false).orElseThrow();
         Checked some = Check.of(p, SPARING, () -> false).orElseThrow();
         Set<String> open = new LinkedHashSet<>();
         all.unsettled().forEach(u -> open.add(u.subject()));
         some.unsettled().forEach(u -> open.add(u.subject()));
-        p.screens().stream().filter(s -> !open.contains(s.id())).forEach(s -> assertThat(some.shows(s.id())).as("%s is shown", s.id()).isEqualTo(all.shows(s.id())));
-        p.index().ways().stream().map(w -> w.link().id()).filter(id -> !open.contains(id)).forEach(id -> assertThat(some.fires(id)).as("%s does something", id).isEqualTo(all.fires(id)));
+        p.screens().stream()
+                .filter(s -> !open.contains(s.id()))
+                .forEach(s ->
+                        assertThat(some.shows(s.id())).as("%s is shown", s.id()).isEqualTo(all.shows(s.id())));
+        p.index().ways().stream()
+                .map(w -> w.link().id())
+                .filter(id -> !open.contains(id))
+                .forEach(id ->
+                        assertThat(some.fires(id)).as("%s does something", id).isEqualTo(all.fires(id)));
         for (Rule rule : List.of(Rule.DEAD_END, Rule.ONLY_DEVICE_BACK, Rule.STATE_NEVER_HOLDS)) {
             assertThat(screens(some, rule, open)).as(rule.id()).isEqualTo(screens(all, rule, open));
         }
@@ -149,20 +179,37 @@ class TooManyFactsTest {
         Prototype p = Generated.of(300, 8, Kind.USUAL, 8);
         assertThat(p.facts()).allMatch(f -> f.kind() instanceof Fact.Kind.YesNo);
         Checked checked = Check.of(p);
-        assertThat(checked.unsettled()).hasSizeLessThan(5).allMatch(u -> u.rule() == Rule.LINK_NEVER_FIRES || u.rule() == Rule.UNREACHED_SCREEN && u.subject().isEmpty());
+        assertThat(checked.unsettled())
+                .hasSizeLessThan(5)
+                .allMatch(u -> u.rule() == Rule.LINK_NEVER_FIRES
+                        || u.rule() == Rule.UNREACHED_SCREEN && u.subject().isEmpty());
         assertThat(checked.shown().size()).isGreaterThan(280);
-        checked.shown().forEach(id -> assertThat(checked.walkTo(id).orElseThrow().replay(p).screen()).isEqualTo(id));
+        checked.shown()
+                .forEach(id -> assertThat(
+                                checked.walkTo(id).orElseThrow().replay(p).screen())
+                        .isEqualTo(id));
     }
 
     /** A number of two thousand million values is not counted through. */
     @Example
     void aNumberWithoutEndIsNoTrouble() {
-        for (Prototype small : IntStream.range(0, 20).mapToObj(seed -> Generated.of(3, seed, Kind.NASTY, 1)).filter(q -> q.facts().getFirst().kind() instanceof Fact.Kind.Number).limit(3).toList()) {
-            Prototype p = small.withFacts(small.facts().stream().map(f -> f.kind() instanceof Fact.Kind.Number ? new Fact(f.id(), f.title(), new Fact.Kind.Number(-1_000_000_000, 1_000_000_000), f.rest()) : f).toList());
+        for (Prototype small : IntStream.range(0, 20)
+                .mapToObj(seed -> Generated.of(3, seed, Kind.NASTY, 1))
+                .filter(q -> q.facts().getFirst().kind() instanceof Fact.Kind.Number)
+                .limit(3)
+                .toList()) {
+            Prototype p = small.withFacts(small.facts().stream()
+                    .map(f -> f.kind() instanceof Fact.Kind.Number
+                            ? new Fact(f.id(), f.title(), new Fact.Kind.Number(-1_000_000_000, 1_000_000_000), f.rest())
+                            : f)
+                    .toList());
             Literals literals = new Literals(p, Asked.in(p));
             assertThat(literals.size()).isLessThan(3 * Literals.MOST);
             Checked checked = Check.of(p);
-            checked.shown().forEach(id -> assertThat(checked.walkTo(id).orElseThrow().replay(p).screen()).isEqualTo(id));
+            checked.shown()
+                    .forEach(id -> assertThat(
+                                    checked.walkTo(id).orElseThrow().replay(p).screen())
+                            .isEqualTo(id));
         }
     }
 }

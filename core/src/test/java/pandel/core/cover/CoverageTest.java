@@ -19,12 +19,18 @@ import pandel.core.play.Step;
 
 class CoverageTest {
 
-    private static final Prototype APP = Made.of("home page: list advance list; ask open above ask", "list page: item advance item; back return",
-            "item page: back return", "ask dialog: shut close", "lost page: x advance home");
+    private static final Prototype APP = Made.of(
+            "home page: list advance list; ask open above ask",
+            "list page: item advance item; back return",
+            "item page: back return",
+            "ask dialog: shut close",
+            "lost page: x advance home");
 
     private static Journey journey(String id, Event... events) {
         Step step = new Step(APP);
-        Situation now = Situation.at(APP, APP.mainEntry().orElseThrow(), APP.devices().getFirst()).orElseThrow();
+        Situation now = Situation.at(
+                        APP, APP.mainEntry().orElseThrow(), APP.devices().getFirst())
+                .orElseThrow();
         List<Journey.Leg> legs = new ArrayList<>();
         for (Event event : events) {
             now = step.step(now, event).situation();
@@ -35,34 +41,47 @@ class CoverageTest {
 
     @Test
     void whatJourneysTravelIsCountedAgainstWhatIsPossible() {
-        Prototype p = JourneyEdits.keep(journey("j", Event.tap("home.list"), Event.tap("list.back"))).applyTo(APP);
+        Prototype p = JourneyEdits.keep(journey("j", Event.tap("home.list"), Event.tap("list.back")))
+                .applyTo(APP);
         Coverage coverage = Coverage.of(Check.of(p));
         assertThat(coverage.screensTravelled() + " of " + coverage.screens()).isEqualTo("2 of 4");
         assertThat(coverage.linksTravelled() + " of " + coverage.links()).isEqualTo("2 of 6");
         assertThat(coverage.percent()).isEqualTo(40);
         assertThat(coverage.missingScreens()).extracting(s -> s.id()).containsExactly("item", "ask");
-        assertThat(coverage.missingLinks()).extracting(w -> w.link().id()).containsExactly("home.ask.tap", "list.item.tap", "item.back.tap", "ask.shut.tap");
+        assertThat(coverage.missingLinks())
+                .extracting(w -> w.link().id())
+                .containsExactly("home.ask.tap", "list.item.tap", "item.back.tap", "ask.shut.tap");
     }
 
     @Test
     void theNearestJourneyIsLedOnToAMissingLink() {
         Prototype p = APP.withJourneys(List.of(journey("far"), journey("near", Event.tap("home.list"))));
-        Journey led = Extension.to(p, Coverage.of(Check.of(p)).journeys(), "item.back.tap").orElseThrow();
+        Journey led = Extension.to(p, Coverage.of(Check.of(p)).journeys(), "item.back.tap")
+                .orElseThrow();
         assertThat(led.id()).isEqualTo("near");
-        assertThat(led.events()).containsExactly(Event.tap("home.list"), Event.tap("list.item"), Event.tap("item.back"));
+        assertThat(led.events())
+                .containsExactly(Event.tap("home.list"), Event.tap("list.item"), Event.tap("item.back"));
         Prototype grown = JourneyEdits.keep(led).applyTo(p);
-        assertThat(Coverage.of(Check.of(grown)).missingLinks()).noneMatch(w -> w.link().id().equals("item.back.tap"));
-        assertThat(Extension.to(p, Coverage.of(Check.of(p)).journeys(), "lost.x.tap")).isEmpty();
+        assertThat(Coverage.of(Check.of(grown)).missingLinks())
+                .noneMatch(w -> w.link().id().equals("item.back.tap"));
+        assertThat(Extension.to(p, Coverage.of(Check.of(p)).journeys(), "lost.x.tap"))
+                .isEmpty();
     }
 
     @Test
     void aJourneyThatNoLongerWorksNamesItsFirstBrokenLegAndWhy() {
-        Prototype p = APP.withJourneys(List.of(journey("j", Event.tap("home.list"), Event.tap("list.item"), Event.tap("item.back"))));
+        Prototype p = APP.withJourneys(
+                List.of(journey("j", Event.tap("home.list"), Event.tap("list.item"), Event.tap("item.back"))));
         assertThat(Replayed.of(p, p.journeys().getFirst()).broken()).isEmpty();
-        Prototype without = ScreenEdits.remove(List.of(p.screen("item").orElseThrow())).applyTo(p);
+        Prototype without =
+                ScreenEdits.remove(List.of(p.screen("item").orElseThrow())).applyTo(p);
         assertThat(Replayed.of(without, p.journeys().getFirst()).broken())
                 .contains(new Replayed.Broken(2, "This hotspot has no link yet."));
         Prototype noStart = p.withEntries(List.of());
-        assertThat(Replayed.of(noStart, p.journeys().getFirst()).broken().orElseThrow().leg()).isZero();
+        assertThat(Replayed.of(noStart, p.journeys().getFirst())
+                        .broken()
+                        .orElseThrow()
+                        .leg())
+                .isZero();
     }
 }

@@ -10,12 +10,12 @@ import pandel.core.Made;
 import pandel.core.model.Effect;
 import pandel.core.model.Expected;
 import pandel.core.model.Facts;
+import pandel.core.model.Held;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Known;
 import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
-import pandel.core.model.Held;
 import pandel.core.model.Source;
 import pandel.core.model.Target;
 import pandel.core.model.Value;
@@ -24,16 +24,26 @@ import pandel.core.model.Verb;
 /** What screens expect and links carry, and what is done to many links at once. */
 class CarryingTest {
 
-    private static final Prototype LENDING = Made.of("home page: drill advance loan +loan=drill; note advance note", "loan page needs:loan: again advance loan +loan=given:loan; note advance note +loan=given:loan",
+    private static final Prototype LENDING = Made.of(
+            "home page: drill advance loan +loan=drill; note advance note",
+            "loan page needs:loan: again advance loan +loan=given:loan; note advance note +loan=given:loan",
             "note page expects:loan: back return");
 
     private static Map<String, Source> carried(Prototype p, String link) {
-        return p.index().way(link).orElseThrow().link().effect().flatMap(Effect::target).orElseThrow().values();
+        return p.index()
+                .way(link)
+                .orElseThrow()
+                .link()
+                .effect()
+                .flatMap(Effect::target)
+                .orElseThrow()
+                .values();
     }
 
     @Test
     void aValueRenamedIsCarriedByItsNewName() {
-        Prototype named = Carrying.rename(LENDING.screen("loan").orElseThrow(), "loan", "item").applyTo(LENDING);
+        Prototype named = Carrying.rename(LENDING.screen("loan").orElseThrow(), "loan", "item")
+                .applyTo(LENDING);
         assertThat(carried(named, "home.drill.tap")).containsOnlyKeys("item");
         assertThat(carried(named, "loan.note.tap")).containsOnlyKeys("loan").containsValue(new Source.Given("item"));
         assertThat(carried(named, "loan.again.tap")).containsEntry("item", new Source.Given("item"));
@@ -41,7 +51,8 @@ class CarryingTest {
 
     @Test
     void aValueExpectedNoMoreIsCarriedNoMore() {
-        Prototype less = Carrying.expectNoMore(LENDING.screen("loan").orElseThrow(), "loan").applyTo(LENDING);
+        Prototype less = Carrying.expectNoMore(LENDING.screen("loan").orElseThrow(), "loan")
+                .applyTo(LENDING);
         assertThat(carried(less, "home.drill.tap")).isEmpty();
         assertThat(less.screen("loan").orElseThrow().expects()).isEmpty();
     }
@@ -49,9 +60,16 @@ class CarryingTest {
     @Test
     void whatGoesByTheSameNameIsCarriedUnasked() {
         List<pandel.core.model.Screen> from = List.of(LENDING.screen("loan").orElseThrow());
-        assertThat(Carrying.toward(LENDING, from, Optional.empty(), "note", Map.of())).containsEntry("loan", new Source.Given("loan"));
-        Hotspot rows = LENDING.screen("home").orElseThrow().hotspots().getFirst().withNature(new Hotspot.Nature.Rows(List.of(Map.of("loan", new Value.Text("tent")))));
-        assertThat(Carrying.toward(LENDING, List.of(LENDING.screen("home").orElseThrow()), Optional.of(rows), "note", Map.of())).containsEntry("loan", new Source.OfRow("loan"));
+        assertThat(Carrying.toward(LENDING, from, Optional.empty(), "note", Map.of()))
+                .containsEntry("loan", new Source.Given("loan"));
+        Hotspot rows = LENDING.screen("home")
+                .orElseThrow()
+                .hotspots()
+                .getFirst()
+                .withNature(new Hotspot.Nature.Rows(List.of(Map.of("loan", new Value.Text("tent")))));
+        assertThat(Carrying.toward(
+                        LENDING, List.of(LENDING.screen("home").orElseThrow()), Optional.of(rows), "note", Map.of()))
+                .containsEntry("loan", new Source.OfRow("loan"));
     }
 
     @Test
@@ -59,7 +77,11 @@ class CarryingTest {
         List<Way> ways = List.copyOf(LENDING.index().ways());
         Bulk bulk = Bulk.leadTo(LENDING, ways, LENDING.screen("note").orElseThrow());
         Prototype led = bulk.edit().applyTo(LENDING);
-        assertThat(led.index().ways().stream().flatMap(w -> w.link().effects()).flatMap(e -> e.target().stream()).map(Target::id)).containsOnly("note");
+        assertThat(led.index().ways().stream()
+                        .flatMap(w -> w.link().effects())
+                        .flatMap(e -> e.target().stream())
+                        .map(Target::id))
+                .containsOnly("note");
         assertThat(carried(led, "home.drill.tap")).containsEntry("loan", Source.of(new Value.Text("drill")));
         assertThat(bulk.left()).isEqualTo(ways.size() - bulk.done());
     }
@@ -69,14 +91,24 @@ class CarryingTest {
         Prototype p = Made.of("home page: ask open ask; on advance b", "ask dialog: x close x", "b page: back return");
         Bulk bulk = Bulk.verb(p, List.copyOf(p.index().ways()), Verb.RESTART);
         assertThat(bulk.done()).isEqualTo(1);
-        assertThat(bulk.edit().applyTo(p).index().way("home.ask.tap").orElseThrow().link().effect().map(Effect::verb)).contains(Verb.OPEN_ABOVE);
+        assertThat(bulk.edit()
+                        .applyTo(p)
+                        .index()
+                        .way("home.ask.tap")
+                        .orElseThrow()
+                        .link()
+                        .effect()
+                        .map(Effect::verb))
+                .contains(Verb.OPEN_ABOVE);
     }
 
     @Test
     void namesInBracesShowWhatWasGivenElseAFactElseThemselves() {
-        Prototype p = FactEdits.put(pandel.core.model.Fact.yesNo("in", "signed in")).applyTo(LENDING);
+        Prototype p =
+                FactEdits.put(pandel.core.model.Fact.yesNo("in", "signed in")).applyTo(LENDING);
         Known known = Known.of(Facts.NONE, Held.given(Map.of("loan", new Value.Text("Hand drill $1"))));
-        assertThat(Placeholders.filled("{loan}, {signed in}, {nothing}", p, known)).isEqualTo("Hand drill $1, no, {nothing}");
+        assertThat(Placeholders.filled("{loan}, {signed in}, {nothing}", p, known))
+                .isEqualTo("Hand drill $1, no, {nothing}");
         assertThat(Placeholders.in("Due on { date } and {}")).containsExactly("date");
     }
 
@@ -87,7 +119,11 @@ class CarryingTest {
         assertThat(number.take(new Value.Text("twelve"))).isEmpty();
         assertThat(number.take(Value.NOTHING)).isEmpty();
         assertThat(Expected.text("t").take(new Value.Number(3))).contains(new Value.Text("3"));
-        assertThat(Expected.text("t").withKind(Expected.Kind.ONE_OF, List.of("gold")).take(new Value.Text("iron"))).isEmpty();
-        assertThat(Expected.text("t").withKind(Expected.Kind.YES_NO, List.of()).take(new Value.Text("yes"))).isEmpty();
+        assertThat(Expected.text("t")
+                        .withKind(Expected.Kind.ONE_OF, List.of("gold"))
+                        .take(new Value.Text("iron")))
+                .isEmpty();
+        assertThat(Expected.text("t").withKind(Expected.Kind.YES_NO, List.of()).take(new Value.Text("yes")))
+                .isEmpty();
     }
 }

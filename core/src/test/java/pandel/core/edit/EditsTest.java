@@ -1,4 +1,5 @@
 package pandel.core.edit;
+
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -68,8 +69,12 @@ class EditsTest {
         Naming naming = new Naming(random::nextInt);
         Screen screen = p.screens().get(random.nextInt(p.screens().size()));
         List<Hotspot> hotspots = p.index().hotspotsOn(screen.id());
-        Hotspot fresh = new Hotspot(naming.fresh("New", p.index().ids()), "New",
-                Map.of(Width.NARROW, new Area(1, 2, 30, 40)), List.of(), Rest.NONE);
+        Hotspot fresh = new Hotspot(
+                naming.fresh("New", p.index().ids()),
+                "New",
+                Map.of(Width.NARROW, new Area(1, 2, 30, 40)),
+                List.of(),
+                Rest.NONE);
         Hotspot hotspot = hotspots.isEmpty() ? fresh : hotspots.get(random.nextInt(hotspots.size()));
         Link link = Link.of(naming.fresh("tap", p.index().ids()), new Cause.Touch(Gesture.TAP), new Effect.Return());
         List<Way> ways = List.copyOf(p.index().ways());
@@ -78,8 +83,17 @@ class EditsTest {
             case 12 -> Carrying.expect(screen, Expected.text("loan"));
             case 13 -> Carrying.expectNoMore(screen, "loan");
             case 14 -> Carrying.rename(screen, "loan", "tool");
-            case 15 -> old.effect().flatMap(Effect::target).map(t -> Carrying.carry(old, t, "loan", Optional.of(Source.of(new Value.Text("drill"))))).orElse(LinkEdits.remove(old));
-            case 16 -> HotspotEdits.nature(hotspot, random.nextBoolean() ? new Hotspot.Nature.Field() : new Hotspot.Nature.Rows(List.of(Map.of(), Map.of("tool", new Value.Number(3)))));
+            case 15 ->
+                old.effect()
+                        .flatMap(Effect::target)
+                        .map(t -> Carrying.carry(old, t, "loan", Optional.of(Source.of(new Value.Text("drill")))))
+                        .orElse(LinkEdits.remove(old));
+            case 16 ->
+                HotspotEdits.nature(
+                        hotspot,
+                        random.nextBoolean()
+                                ? new Hotspot.Nature.Field()
+                                : new Hotspot.Nature.Rows(List.of(Map.of(), Map.of("tool", new Value.Number(3)))));
             case 17 -> BranchEdits.where(old, 0, Optional.of(Where.BENEATH));
             case 18 -> BranchEdits.motionOfAll(Verb.ADVANCE, Optional.of(Motion.NONE));
             case 19 -> Bulk.leadTo(p, ways, screen).edit();
@@ -87,20 +101,45 @@ class EditsTest {
             case 21 -> Bulk.copyLinks(p, screen, p.screens().getFirst(), naming).edit();
             case 22 -> Bulk.inOrder(p, p.screens(), naming).edit();
             // What finishes a sequence has one branch: nobody is offered another.
-            case 23 -> old.cause() instanceof Cause.Finish ? LinkEdits.remove(old) : BranchEdits.another(old, "refused");
-            case 24 -> DrawerEdits.make(Drawer.of(naming.fresh("menu", p.index().ids()), "Menu", List.of(), random.nextBoolean() ? Drawer.Attached.ALL : Drawer.Attached.to(List.of(screen.id()))));
-            case 25 -> p.drawers().isEmpty() ? ScreenEdits.entry(screen) : drawn(random, p, p.drawers().get(random.nextInt(p.drawers().size())), naming);
+            case 23 ->
+                old.cause() instanceof Cause.Finish ? LinkEdits.remove(old) : BranchEdits.another(old, "refused");
+            case 24 ->
+                DrawerEdits.make(Drawer.of(
+                        naming.fresh("menu", p.index().ids()),
+                        "Menu",
+                        List.of(),
+                        random.nextBoolean() ? Drawer.Attached.ALL : Drawer.Attached.to(List.of(screen.id()))));
+            case 25 ->
+                p.drawers().isEmpty()
+                        ? ScreenEdits.entry(screen)
+                        : drawn(
+                                random,
+                                p,
+                                p.drawers().get(random.nextInt(p.drawers().size())),
+                                naming);
             case 0 -> ScreenEdits.rename(screen, "Renamed " + random.nextInt(3));
-            case 1 -> ScreenEdits.place(List.of(screen), random.nextBoolean() ? "" : "Loans", random.nextBoolean() ? Optional.empty() : Optional.of(p.screens().get(random.nextInt(p.screens().size())).id()));
+            case 1 ->
+                ScreenEdits.place(
+                        List.of(screen),
+                        random.nextBoolean() ? "" : "Loans",
+                        random.nextBoolean()
+                                ? Optional.empty()
+                                : Optional.of(p.screens()
+                                        .get(random.nextInt(p.screens().size()))
+                                        .id()));
             case 2 -> ScreenEdits.remove(List.of(screen));
             case 3 -> ScreenEdits.form(screen, Form.values()[random.nextInt(4)]);
             case 4 -> ScreenEdits.entry(screen);
             case 5 -> HotspotEdits.mark(screen, fresh);
             case 6 -> HotspotEdits.place(hotspot, Width.NARROW, new Area(random.nextInt(99), 5, 44, 44));
             case 7 -> HotspotEdits.remove(List.of(hotspot));
-            case 8 -> HotspotEdits.share(hotspot, List.of(screen.id(), p.screens().getFirst().id()));
+            case 8 ->
+                HotspotEdits.share(
+                        hotspot, List.of(screen.id(), p.screens().getFirst().id()));
             case 9 -> LinkEdits.link(hotspot, link, " back");
-            case 10 -> LinkEdits.markAndLink(screen, fresh.withLinks(List.of(link)), Optional.of(Screen.page("made", "Made")), "");
+            case 10 ->
+                LinkEdits.markAndLink(
+                        screen, fresh.withLinks(List.of(link)), Optional.of(Screen.page("made", "Made")), "");
             default -> HotspotEdits.copyTo(screen, HotspotEdits.copies(hotspots, p, naming, 4, 4));
         };
     }
@@ -110,19 +149,29 @@ class EditsTest {
         return switch (random.nextInt(5)) {
             case 0 -> DrawerEdits.sign(drawer, naming.fresh("sign", taken), random.nextBoolean());
             case 1 -> DrawerEdits.remove(drawer);
-            case 2 -> drawer.items().isEmpty() ? DrawerEdits.remove(drawer) : DrawerEdits.takeOut(drawer, drawer.items().getFirst());
+            case 2 ->
+                drawer.items().isEmpty()
+                        ? DrawerEdits.remove(drawer)
+                        : DrawerEdits.takeOut(drawer, drawer.items().getFirst());
             case 3 -> drawer.items().size() < 2 ? DrawerEdits.remove(drawer) : DrawerEdits.move(drawer, 0, 1);
-            default -> DrawerEdits.type(p, drawer, "Loans\nThe house:\nRules", () -> {
-                String id = naming.fresh("item", taken);
-                taken.add(id);
-                return id;
-            });
+            default ->
+                DrawerEdits.type(p, drawer, "Loans\nThe house:\nRules", () -> {
+                    String id = naming.fresh("item", taken);
+                    taken.add(id);
+                    return id;
+                });
         };
     }
 
     @Test
     void anItemCarriedToAnotherPlaceJoinsTheSectionThere() {
-        Prototype p = DrawerEdits.type(Made.of("a page:"), Drawer.of("menu", "Menu", List.of(), Drawer.Attached.ALL), "One\nTwo\nHouse:\nThree", () -> "i").applyTo(Made.of("a page:").withDrawers(List.of(Drawer.of("menu", "Menu", List.of(), Drawer.Attached.ALL))));
+        Prototype p = DrawerEdits.type(
+                        Made.of("a page:"),
+                        Drawer.of("menu", "Menu", List.of(), Drawer.Attached.ALL),
+                        "One\nTwo\nHouse:\nThree",
+                        () -> "i")
+                .applyTo(Made.of("a page:")
+                        .withDrawers(List.of(Drawer.of("menu", "Menu", List.of(), Drawer.Attached.ALL))));
         Drawer drawer = p.drawers().getFirst();
         assertThat(drawer.items()).extracting(Drawer.Item::section).containsExactly("", "", "House");
         Drawer moved = DrawerEdits.move(drawer, 0, 2).applyTo(p).drawers().getFirst();
@@ -132,30 +181,56 @@ class EditsTest {
 
     @Test
     void aSignStandsWhereNothingOpensTheDrawerYet() {
-        Prototype p = Made.of("a page drawn: m draw menu", "b page drawn: back return", "c dialog: shut close", "drawer menu x=a,y=b right");
-        Prototype signed = DrawerEdits.sign(p.drawers().getFirst(), "sign", true).applyTo(p);
+        Prototype p = Made.of(
+                "a page drawn: m draw menu",
+                "b page drawn: back return",
+                "c dialog: shut close",
+                "drawer menu x=a,y=b right");
+        Prototype signed =
+                DrawerEdits.sign(p.drawers().getFirst(), "sign", true).applyTo(p);
         assertThat(signed.shared().getFirst().screens()).containsExactly("b");
-        assertThat(signed.shared().getFirst().hotspot().areas()).containsEntry(Width.NARROW, new Area(390 - 8 - 44, 8, 44, 44));
-        assertThat(((Picture) signed.screens().get(1).mocks().getFirst()).patches()).extracting(Patch::words).containsExactly("≡");
+        assertThat(signed.shared().getFirst().hotspot().areas())
+                .containsEntry(Width.NARROW, new Area(390 - 8 - 44, 8, 44, 44));
+        assertThat(((Picture) signed.screens().get(1).mocks().getFirst()).patches())
+                .extracting(Patch::words)
+                .containsExactly("≡");
         Prototype without = DrawerEdits.remove(p.drawers().getFirst()).applyTo(signed);
         assertThat(without.index().ways()).extracting(w -> w.link().id()).containsExactly("b.back.tap", "c.shut.tap");
     }
 
     @Test
     void removingAScreenTakesTheLinksToItAndSaysWhich() {
-        Prototype p = Made.of("home page: go advance list; on advance item", "list page: go advance item; me advance list", "item page: back return");
-        assertThat(ScreenEdits.linksLostWith(p, List.of("list"))).extracting(Way::link).extracting(Link::id).containsExactly("home.go.tap");
+        Prototype p = Made.of(
+                "home page: go advance list; on advance item",
+                "list page: go advance item; me advance list",
+                "item page: back return");
+        assertThat(ScreenEdits.linksLostWith(p, List.of("list")))
+                .extracting(Way::link)
+                .extracting(Link::id)
+                .containsExactly("home.go.tap");
         Prototype without = ScreenEdits.remove(List.of(p.screens().get(1))).applyTo(p);
-        assertThat(without.index().ways()).extracting(w -> w.link().id()).containsExactly("home.on.tap", "item.back.tap");
+        assertThat(without.index().ways())
+                .extracting(w -> w.link().id())
+                .containsExactly("home.on.tap", "item.back.tap");
         assertThat(without.index().hotspotsOn("home")).hasSize(2);
     }
 
     @Test
     void theFirstScreensMakeTheEntryAndRemovingItLeavesNone() {
-        Prototype p = ScreenEdits.add(List.of(Screen.page("a", "A"), Screen.page("b", "B"))).applyTo(Prototype.empty("New"));
+        Prototype p = ScreenEdits.add(List.of(Screen.page("a", "A"), Screen.page("b", "B")))
+                .applyTo(Prototype.empty("New"));
         assertThat(p.mainEntry().orElseThrow().target()).isEqualTo(new Target.ToScreen("a"));
-        assertThat(ScreenEdits.entry(p.screens().get(1)).applyTo(p).mainEntry().orElseThrow().target().id()).isEqualTo("b");
-        assertThat(ScreenEdits.remove(List.of(p.screens().getFirst())).applyTo(p).mainEntry()).isEmpty();
+        assertThat(ScreenEdits.entry(p.screens().get(1))
+                        .applyTo(p)
+                        .mainEntry()
+                        .orElseThrow()
+                        .target()
+                        .id())
+                .isEqualTo("b");
+        assertThat(ScreenEdits.remove(List.of(p.screens().getFirst()))
+                        .applyTo(p)
+                        .mainEntry())
+                .isEmpty();
     }
 
     @Test
@@ -167,7 +242,9 @@ class EditsTest {
         assertThat(shared.screens().getFirst().hotspots()).isEmpty();
         Prototype renamed = HotspotEdits.rename(back, "Back").applyTo(shared);
         assertThat(renamed.index().hotspotsOn("b")).extracting(Hotspot::title).containsExactly("Back");
-        Prototype own = HotspotEdits.unshare(renamed.shared().getFirst(), renamed.screens().get(2)).applyTo(renamed);
+        Prototype own = HotspotEdits.unshare(
+                        renamed.shared().getFirst(), renamed.screens().get(2))
+                .applyTo(renamed);
         assertThat(own.index().hotspotsOn("a")).isEmpty();
         assertThat(own.screens().get(2).hotspots()).hasSize(1);
     }
@@ -181,7 +258,8 @@ class EditsTest {
                 .after(HotspotEdits.nudge(Map.of(back, new Area(12, 10, 60, 60)), Width.NARROW));
         assertThat(nudged.undone().prototype()).isSameAs(p);
         assertThat(nudged.undoName()).contains("nudge “a.back”");
-        History saved = nudged.saved(nudged.prototype()).after(HotspotEdits.nudge(Map.of(back, new Area(13, 10, 60, 60)), Width.NARROW));
+        History saved = nudged.saved(nudged.prototype())
+                .after(HotspotEdits.nudge(Map.of(back, new Area(13, 10, 60, 60)), Width.NARROW));
         assertThat(saved.isSaved()).isFalse();
         assertThat(saved.undone().isSaved()).isTrue();
     }
@@ -189,7 +267,8 @@ class EditsTest {
     @Test
     void anEditThatChangesNothingLeavesNoTrace() {
         History start = History.ofSaved(Made.of("a page:"));
-        assertThat(start.after(ScreenEdits.rename(start.prototype().screens().getFirst(), " a "))).isSameAs(start);
+        assertThat(start.after(ScreenEdits.rename(start.prototype().screens().getFirst(), " a ")))
+                .isSameAs(start);
     }
 
     @Test

@@ -16,11 +16,17 @@ import pandel.core.model.Verb;
 
 class OffersTest {
 
-    private static final Prototype APP = Prototype.empty("A").withScreens(List.of(Screen.page("tools", "Tools"), Screen.page("dates", "Choose dates"),
-            Screen.page("tool", "Tool detail"), Screen.page("how", "How to use the tool")));
+    private static final Prototype APP = Prototype.empty("A")
+            .withScreens(List.of(
+                    Screen.page("tools", "Tools"),
+                    Screen.page("dates", "Choose dates"),
+                    Screen.page("tool", "Tool detail"),
+                    Screen.page("how", "How to use the tool")));
 
     private static List<String> offered(String words, Set<String> unreached, String typed) {
-        return Offers.of(APP, "tools", words, unreached, typed).stream().map(Screen::id).toList();
+        return Offers.of(APP, "tools", words, unreached, typed).stream()
+                .map(Screen::id)
+                .toList();
     }
 
     @Test
@@ -51,8 +57,10 @@ class OffersTest {
 
     /** Wherever a corner or the whole is dragged, the area stays on the mock and keeps its least size. */
     @Property(tries = 300)
-    void draggingKeepsAnAreaOnItsMock(@ForAll @DoubleRange(min = -900, max = 900) double dx, @ForAll @DoubleRange(min = -900, max = 900) double dy,
-                                      @ForAll AreaDrag.Handle handle) {
+    void draggingKeepsAnAreaOnItsMock(
+            @ForAll @DoubleRange(min = -900, max = 900) double dx,
+            @ForAll @DoubleRange(min = -900, max = 900) double dy,
+            @ForAll AreaDrag.Handle handle) {
         Area dragged = new AreaDrag(new Area(100, 200, 80, 60), handle, 390, 844).by(dx, dy);
         assertThat(dragged.x()).isGreaterThanOrEqualTo(0);
         assertThat(dragged.y()).isGreaterThanOrEqualTo(0);

@@ -25,7 +25,11 @@ import pandel.core.model.Target;
 class GeneratedTest {
 
     @Property(tries = 40)
-    void theSameSeedMakesTheSame(@ForAll long seed, @ForAll @IntRange(min = 1, max = 60) int size, @ForAll @IntRange(max = 4) int facts, @ForAll Kind kind) {
+    void theSameSeedMakesTheSame(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 1, max = 60) int size,
+            @ForAll @IntRange(max = 4) int facts,
+            @ForAll Kind kind) {
         Prototype made = Generated.of(size, seed, kind, facts);
         assertThat(Generated.of(size, seed, kind, facts)).isEqualTo(made);
         assertThat(made.screens()).hasSize(size);
@@ -60,7 +64,8 @@ class GeneratedTest {
     }
 
     private static List<String> ids(Hotspot hotspot) {
-        return Stream.concat(Stream.of(hotspot.id()), hotspot.links().stream().map(l -> l.id())).toList();
+        return Stream.concat(Stream.of(hotspot.id()), hotspot.links().stream().map(l -> l.id()))
+                .toList();
     }
 
     @Property(tries = 30)
@@ -68,7 +73,10 @@ class GeneratedTest {
         Prototype made = Generated.of(size, seed, Kind.USUAL, 3);
         for (Way way : made.index().ways()) {
             for (Effect effect : way.link().effects().toList()) {
-                effect.target().ifPresent(to -> assertThat(to.shown(made)).as("%s of %s", to.id(), way.link().id()).isPresent());
+                effect.target()
+                        .ifPresent(to -> assertThat(to.shown(made))
+                                .as("%s of %s", to.id(), way.link().id())
+                                .isPresent());
                 if (effect instanceof Effect.Remember remember) {
                     assertThat(made.fact(remember.fact())).isPresent();
                 }
@@ -81,11 +89,18 @@ class GeneratedTest {
     @Property(tries = 40)
     void usualFramesHoldWhatFramesCanHold(@ForAll long seed, @ForAll @IntRange(min = 10, max = 80) int size) {
         Prototype made = Generated.of(size, seed, Kind.USUAL);
-        made.sequences().forEach(s -> assertThat(s.pages().stream().map(id -> made.screen(id).orElseThrow().form()).distinct()).hasSize(1));
+        made.sequences()
+                .forEach(s -> assertThat(s.pages().stream()
+                                .map(id -> made.screen(id).orElseThrow().form())
+                                .distinct())
+                        .hasSize(1));
         made.tabSets().forEach(set -> {
             Set<String> roots = set.tabs().stream().map(t -> t.root().id()).collect(Collectors.toSet());
             assertThat(roots).isNotEmpty().doesNotContain(set.id());
-            assertThat(set.tabs().stream().flatMap(t -> t.root().shown(made).stream()).map(Screen::form)).containsOnly(Form.PAGE);
+            assertThat(set.tabs().stream()
+                            .flatMap(t -> t.root().shown(made).stream())
+                            .map(Screen::form))
+                    .containsOnly(Form.PAGE);
         });
         Set<String> taken = new HashSet<>();
         made.pairs().forEach(pair -> assertThat(taken.add(pair.detail())).isTrue());
@@ -100,12 +115,14 @@ class GeneratedTest {
         for (int seed = 0; seed < 40; seed++) {
             Prototype made = Generated.of(9, seed, Kind.NASTY, 2);
             for (Way way : made.index().ways()) {
-                for (Target to : way.link().effects().flatMap(e -> e.target().stream()).toList()) {
+                for (Target to :
+                        way.link().effects().flatMap(e -> e.target().stream()).toList()) {
                     gone |= to.shown(made).isEmpty();
                     itself |= way.from().stream().anyMatch(s -> s.id().equals(to.id()));
                 }
             }
-            framesOfFrames |= made.tabSets().stream().anyMatch(s -> s.tabs().stream().anyMatch(t -> !(t.root() instanceof Target.ToScreen)));
+            framesOfFrames |= made.tabSets().stream()
+                    .anyMatch(s -> s.tabs().stream().anyMatch(t -> !(t.root() instanceof Target.ToScreen)));
         }
         assertThat(List.of(gone, itself, framesOfFrames)).containsOnly(true);
     }

@@ -15,15 +15,27 @@ import pandel.core.generate.Kind;
 class IndexTest {
 
     @Property(tries = 120)
-    void waysOutAndInAreThoseThatStandThereAndLeadThere(@ForAll long seed, @ForAll @IntRange(min = 1, max = 25) int size, @ForAll boolean nasty) {
+    void waysOutAndInAreThoseThatStandThereAndLeadThere(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 25) int size, @ForAll boolean nasty) {
         Prototype p = Generated.of(size, seed, nasty ? Kind.NASTY : Kind.USUAL, 2);
         for (Screen screen : p.screens()) {
-            assertThat(p.index().waysOut(screen.id())).containsExactlyInAnyOrderElementsOf(p.index().ways().stream().filter(w -> w.from().contains(screen)).toList());
-            assertThat(p.index().waysIn(screen.id())).containsExactlyInAnyOrderElementsOf(p.index().ways().stream().filter(w -> w.targets().contains(screen.id())).toList());
+            assertThat(p.index().waysOut(screen.id()))
+                    .containsExactlyInAnyOrderElementsOf(p.index().ways().stream()
+                            .filter(w -> w.from().contains(screen))
+                            .toList());
+            assertThat(p.index().waysIn(screen.id()))
+                    .containsExactlyInAnyOrderElementsOf(p.index().ways().stream()
+                            .filter(w -> w.targets().contains(screen.id()))
+                            .toList());
             List<Hotspot> on = p.index().hotspotsOn(screen.id());
             assertThat(on.subList(0, screen.hotspots().size())).isEqualTo(screen.hotspots());
-            assertThat(on.subList(screen.hotspots().size(), on.size())).containsExactlyElementsOf(p.shared().stream().filter(s -> s.screens().contains(screen.id())).map(SharedHotspot::hotspot).toList());
-            assertThat(p.index().sequencesOf(screen.id())).allMatch(s -> s.pages().contains(screen.id()));
+            assertThat(on.subList(screen.hotspots().size(), on.size()))
+                    .containsExactlyElementsOf(p.shared().stream()
+                            .filter(s -> s.screens().contains(screen.id()))
+                            .map(SharedHotspot::hotspot)
+                            .toList());
+            assertThat(p.index().sequencesOf(screen.id()))
+                    .allMatch(s -> s.pages().contains(screen.id()));
         }
     }
 
@@ -47,7 +59,9 @@ class IndexTest {
         p.sequences().forEach(s -> ids.add(s.id()));
         p.pairs().forEach(l -> ids.add(l.id()));
         p.drawers().forEach(d -> ids.add(d.id()));
-        p.index().ways().stream().filter(w -> !w.isOfFrame()).forEach(w -> ids.add(w.link().id()));
+        p.index().ways().stream()
+                .filter(w -> !w.isOfFrame())
+                .forEach(w -> ids.add(w.link().id()));
         assertThat(p.index().ids()).containsAll(ids);
         p.index().ways().forEach(w -> assertThat(p.index().way(w.link().id())).contains(w));
         p.index().hotspots().forEach(h -> assertThat(p.index().hotspot(h.id())).contains(h));

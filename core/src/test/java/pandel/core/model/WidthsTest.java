@@ -18,7 +18,8 @@ class WidthsTest {
 
     @Test
     void eachPxIsOfOneClassAndEachClassHasAWidth() {
-        for (Widths widths : List.of(Widths.USUAL, new Widths(700, 1200), new Widths(41, 42), new Widths(9000, 10_000))) {
+        for (Widths widths :
+                List.of(Widths.USUAL, new Widths(700, 1200), new Widths(41, 42), new Widths(9000, 10_000))) {
             assertThat(widths.of(widths.medium() - 1)).isEqualTo(Width.NARROW);
             assertThat(widths.of(widths.medium())).isEqualTo(Width.MEDIUM);
             assertThat(widths.of(widths.wide() - 0.5)).isEqualTo(Width.MEDIUM);
@@ -27,20 +28,30 @@ class WidthsTest {
                 assertThat(widths.of(widths.one(width))).isEqualTo(width);
             }
         }
-        assertThatThrownBy(() -> new Widths(700, 700)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("700 and 700 do not");
+        assertThatThrownBy(() -> new Widths(700, 700))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("700 and 700 do not");
         assertThatThrownBy(() -> new Widths(40, 700)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new Widths(700, 10_001)).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
     void looksAndPairsGoByWhatThePrototypeSays() {
-        Prototype usual = Made.of("list page: a advance detail", "detail page: up return").withPairs(List.of(Pair.of("p", "list", "detail")));
+        Prototype usual = Made.of("list page: a advance detail", "detail page: up return")
+                .withPairs(List.of(Pair.of("p", "list", "detail")));
         Prototype later = usual.withWidths(new Widths(700, 1200));
         for (Prototype p : List.of(usual, later)) {
-            Situation now = new Step(p).step(Situation.at(p, p.mainEntry().orElseThrow(), Device.TABLET_ON_ITS_SIDE).orElseThrow(), Event.tap("list.a")).situation();
+            Situation now = new Step(p)
+                    .step(
+                            Situation.at(p, p.mainEntry().orElseThrow(), Device.TABLET_ON_ITS_SIDE)
+                                    .orElseThrow(),
+                            Event.tap("list.a"))
+                    .situation();
             assertThat(Pairs.beside(p, now).isPresent()).isEqualTo(p == usual);
             assertThat(Room.whole(p, now, 0).on()).isEqualTo(p == usual ? Width.WIDE : Width.MEDIUM);
         }
-        assertThat(Changes.between(usual, later)).extracting(Change::sentence).contains("Devices are medium from 700 px on, and wide from 1200 px on.");
+        assertThat(Changes.between(usual, later))
+                .extracting(Change::sentence)
+                .contains("Devices are medium from 700 px on, and wide from 1200 px on.");
     }
 }

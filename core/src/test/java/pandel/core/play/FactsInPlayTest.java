@@ -26,7 +26,8 @@ import pandel.core.model.Value;
 class FactsInPlayTest {
 
     private static final Prototype APP = Made.of(
-            "home page when:ready hide:go: go advance list; on % ready; both advance list % ready; more % count + 1; less % count - 3; wrong advance nowhere % ready; away return % ready",
+            "home page when:ready hide:go: go advance list; on % ready; both advance list % ready; more % count + "
+                    + "1; less % count - 3; wrong advance nowhere % ready; away return % ready",
             "list page when:count-at-least-2: back return; off % ready is no; turn % ready is the other",
             "busy page: 100 % ready; 300 advance list");
 
@@ -53,7 +54,9 @@ class FactsInPlayTest {
     @Test
     void aHotspotHiddenInALookIsNotThere() {
         Situation ready = step(home(), "home.on").situation();
-        assertThat(step(ready, "home.go").happening()).isEqualTo(new Happening.Nothing(java.util.Optional.empty(), "The hotspot “home.go” is not there as this screen looks now."));
+        assertThat(step(ready, "home.go").happening())
+                .isEqualTo(new Happening.Nothing(
+                        java.util.Optional.empty(), "The hotspot “home.go” is not there as this screen looks now."));
         assertThat(step(home(), "home.go").situation().screen()).isEqualTo("list");
     }
 
@@ -93,18 +96,30 @@ class FactsInPlayTest {
     @Test
     void aFactThatIsGoneOrOfAnotherKindIsRefused() {
         Prototype none = APP.withFacts(List.of());
-        assertThat(new Step(none).step(Situation.at(none, none.mainEntry().orElseThrow(), Device.PHONE).orElseThrow(), Event.tap("home.on")).happening())
+        assertThat(new Step(none)
+                        .step(
+                                Situation.at(none, none.mainEntry().orElseThrow(), Device.PHONE)
+                                        .orElseThrow(),
+                                Event.tap("home.on"))
+                        .happening())
                 .isInstanceOf(Happening.Refused.class);
         Fact ready = APP.facts().getFirst();
         Prototype number = APP.withFacts(List.of(new Fact(ready.id(), "ready", Fact.Kind.USUAL_NUMBER, Rest.NONE)));
-        assertThat(((Happening.Refused) new Step(number).step(Situation.at(number, number.mainEntry().orElseThrow(), Device.PHONE).orElseThrow(), Event.tap("home.on")).happening()).why())
+        assertThat(((Happening.Refused) new Step(number)
+                                .step(
+                                        Situation.at(number, number.mainEntry().orElseThrow(), Device.PHONE)
+                                                .orElseThrow(),
+                                        Event.tap("home.on"))
+                                .happening())
+                        .why())
                 .isEqualTo("“ready” cannot hold that: it is number.");
     }
 
     @Test
     void aWaitThatOnlyRemembersLeavesTheOthersRunning() {
         Prototype busy = APP.withEntries(List.of(Entry.at("start", "busy")));
-        Situation now = Situation.at(busy, busy.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
+        Situation now =
+                Situation.at(busy, busy.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
         Step step = new Step(busy);
         now = step.step(now, new Event.Elapse(100)).situation();
         assertThat(now.facts().set()).hasSize(1);
@@ -122,27 +137,37 @@ class FactsInPlayTest {
         assertThat(again.facts()).isEqualTo(list.facts());
         assertThat(step(again, "list.back").situation().screen()).isEqualTo("home");
         // What a fact can no longer hold is unset.
-        StartPoint odd = new StartPoint("q", "", List.of(List.of(Spot.of("home"))), Facts.of(Map.of("gone", new Value.Number(3))), Rest.NONE);
+        StartPoint odd = new StartPoint(
+                "q", "", List.of(List.of(Spot.of("home"))), Facts.of(Map.of("gone", new Value.Number(3))), Rest.NONE);
         assertThat(Situation.at(APP, odd, Device.PHONE).orElseThrow().facts()).isEqualTo(Facts.NONE);
-        assertThat(Situation.whyNoStart(APP, new StartPoint("r", "", List.of(List.of(Spot.of("home"), Spot.of("nowhere"))), Facts.NONE, Rest.NONE)))
+        assertThat(Situation.whyNoStart(
+                        APP,
+                        new StartPoint(
+                                "r", "", List.of(List.of(Spot.of("home"), Spot.of("nowhere"))), Facts.NONE, Rest.NONE)))
                 .hasValue("The screen “nowhere” that it begins with is not there.");
     }
 
     @Test
     void aDeviceThatShowsSoManyLevelsRefusesMore() {
-        Prototype p = Made.of("home page: a open above a", "a dialog: b open above b; x close x", "b dialog: x close x");
-        Situation now = Situation.at(p, p.mainEntry().orElseThrow(), Device.WATCH).orElseThrow();
+        Prototype p =
+                Made.of("home page: a open above a", "a dialog: b open above b; x close x", "b dialog: x close x");
+        Situation now =
+                Situation.at(p, p.mainEntry().orElseThrow(), Device.WATCH).orElseThrow();
         now = new Step(p).step(now, Event.tap("home.a")).situation();
-        assertThat(new Step(p).step(now, Event.tap("a.b")).happening()).isEqualTo(new Happening.Refused(java.util.Optional.of("a.b.tap"), "Watch shows no more than 2 above one another."));
+        assertThat(new Step(p).step(now, Event.tap("a.b")).happening())
+                .isEqualTo(new Happening.Refused(
+                        java.util.Optional.of("a.b.tap"), "Watch shows no more than 2 above one another."));
     }
 
     @Test
     void anAddressOpensTheEntryWithTheFewestValuesToFill() {
-        Prototype p = APP.withEntries(List.of(Entry.at("start", "home"), entry("a", "/loans/{loan}", "list"), entry("b", "/loans/new", "busy")));
+        Prototype p = APP.withEntries(List.of(
+                Entry.at("start", "home"), entry("a", "/loans/{loan}", "list"), entry("b", "/loans/new", "busy")));
         assertThat(StartEdits.opened(p, "/loans/7")).map(Entry::id).hasValue("a");
         assertThat(StartEdits.opened(p, "/loans/new")).map(Entry::id).hasValue("b");
         assertThat(StartEdits.opened(p, "/loans/7/x")).isEmpty();
-        assertThat(StartEdits.whyNot(p, "c", "loans")).hasValue("An address begins with / and goes on in parts: /loans/{loan}.");
+        assertThat(StartEdits.whyNot(p, "c", "loans"))
+                .hasValue("An address begins with / and goes on in parts: /loans/{loan}.");
         assertThat(StartEdits.whyNot(p, "c", "/loans/{any}")).hasValue("“/loans/{loan}” already leads to “list”.");
     }
 
@@ -152,7 +177,9 @@ class FactsInPlayTest {
 
     @Test
     void effectsAreToldInWords() {
-        assertThat(LinkWords.effect(APP, APP.index().way("home.both.tap").orElseThrow().link())).isEqualTo("remember ready is yes, advance to list");
+        assertThat(LinkWords.effect(
+                        APP, APP.index().way("home.both.tap").orElseThrow().link()))
+                .isEqualTo("remember ready is yes, advance to list");
         assertThat(LinkWords.effect(APP, new Effect.Close())).isEqualTo("close");
     }
 }

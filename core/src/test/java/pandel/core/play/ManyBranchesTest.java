@@ -26,7 +26,8 @@ import pandel.core.model.Value;
 class ManyBranchesTest {
 
     private static final int MANY = 200;
-    private static final Prototype PLAIN = Made.of("home page: go advance other; more return; less return", "other page: back return");
+    private static final Prototype PLAIN =
+            Made.of("home page: go advance other; more return; less return", "other page: back return");
 
     private static Link go(Prototype p) {
         return p.screen("home").orElseThrow().hotspots().getFirst().links().getFirst();
@@ -47,16 +48,24 @@ class ManyBranchesTest {
     @Test
     void eachOutcomeIsOnOfferAndDoesItsOwn() {
         Branch one = go(PLAIN).branches().getFirst();
-        List<Branch> branches = IntStream.range(0, MANY).mapToObj(i -> one.withOutcome(Optional.of("way " + i)).withEffects(List.of(i % 2 == 0 ? to("other") : new Effect.Notice("way " + i, 1000)))).toList();
-        Prototype p = LinkEdits.change("many ways", go(PLAIN).withBranches(branches)).applyTo(PLAIN);
+        List<Branch> branches = IntStream.range(0, MANY)
+                .mapToObj(i -> one.withOutcome(Optional.of("way " + i))
+                        .withEffects(List.of(i % 2 == 0 ? to("other") : new Effect.Notice("way " + i, 1000))))
+                .toList();
+        Prototype p =
+                LinkEdits.change("many ways", go(PLAIN).withBranches(branches)).applyTo(PLAIN);
         Step step = new Step(p);
-        assertThat(step.step(start(p), tap(p)).situation().screen()).as("nothing happens before one is chosen").isEqualTo("home");
+        assertThat(step.step(start(p), tap(p)).situation().screen())
+                .as("nothing happens before one is chosen")
+                .isEqualTo("home");
         for (int i = 0; i < MANY; i++) {
             Situation then = step.step(start(p), tap(p).turning("way " + i)).situation();
             assertThat(then.screen()).isEqualTo(i % 2 == 0 ? "other" : "home");
-            assertThat(then.notice().map(n -> n.words())).isEqualTo(i % 2 == 0 ? Optional.empty() : Optional.of("way " + i));
+            assertThat(then.notice().map(n -> n.words()))
+                    .isEqualTo(i % 2 == 0 ? Optional.empty() : Optional.of("way " + i));
         }
-        assertThat(step.step(start(p), tap(p).turning("way " + MANY)).happening()).isInstanceOf(Happening.Refused.class);
+        assertThat(step.step(start(p), tap(p).turning("way " + MANY)).happening())
+                .isInstanceOf(Happening.Refused.class);
         Checked checked = Check.of(p);
         assertThat(checked.shows("other")).isTrue();
         assertThat(checked.unsettled()).isEmpty();
@@ -66,9 +75,13 @@ class ManyBranchesTest {
     void theFirstThatHoldsIsDone() {
         Fact count = new Fact("count", "count", new Fact.Kind.Number(0, MANY - 1), Rest.NONE);
         Branch one = go(PLAIN).branches().getFirst();
-        List<Branch> branches = IntStream.range(0, MANY).mapToObj(i -> one.withWhen(List.of(new Condition("count", Condition.Compare.IS, new Value.Number(i)))).withEffects(List.of(i == MANY - 1 ? to("other")
-                : new Effect.Remember("count", new Effect.Change.By(1))))).toList();
-        Prototype p = LinkEdits.change("count up", go(PLAIN).withBranches(branches)).applyTo(PLAIN.withFacts(List.of(count)));
+        List<Branch> branches = IntStream.range(0, MANY)
+                .mapToObj(i -> one.withWhen(List.of(new Condition("count", Condition.Compare.IS, new Value.Number(i))))
+                        .withEffects(List.of(
+                                i == MANY - 1 ? to("other") : new Effect.Remember("count", new Effect.Change.By(1)))))
+                .toList();
+        Prototype p =
+                LinkEdits.change("count up", go(PLAIN).withBranches(branches)).applyTo(PLAIN.withFacts(List.of(count)));
         Situation now = start(p);
         Step step = new Step(p);
         for (int i = 0; i < MANY - 1; i++) {

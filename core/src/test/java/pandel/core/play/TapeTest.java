@@ -13,7 +13,10 @@ import pandel.core.model.Prototype;
 
 class TapeTest {
 
-    private static final Prototype APP = Made.of("home page: list advance list; 900 advance item", "list page: item advance item; back return", "item page: back return");
+    private static final Prototype APP = Made.of(
+            "home page: list advance list; 900 advance item",
+            "list page: item advance item; back return",
+            "item page: back return");
     private static final Step STEP = new Step(APP);
 
     private static Tape start() {
@@ -27,13 +30,18 @@ class TapeTest {
         assertThat(tape.now().waits().untilDue()).hasValue(400);
         Tape tapped = tape.then(STEP, Event.tap("home.list"));
         assertThat(tapped.current().events()).containsExactly(new Event.Elapse(500), Event.tap("home.list"));
-        assertThat(tapped.legs()).containsExactly(new Journey.Leg(new Event.Elapse(500), "home"), new Journey.Leg(Event.tap("home.list"), "list"));
+        assertThat(tapped.legs())
+                .containsExactly(
+                        new Journey.Leg(new Event.Elapse(500), "home"),
+                        new Journey.Leg(Event.tap("home.list"), "list"));
         assertThat(tape.then(STEP, new Event.Elapse(60_000)).now().screen()).isEqualTo("item");
     }
 
     @Test
     void woundBackAndGoneOnWhatCameLaterIsGone() {
-        Tape tape = start().then(STEP, Event.tap("home.list")).then(STEP, Event.tap("list.item")).then(STEP, new Event.DeviceBack());
+        Tape tape = start().then(STEP, Event.tap("home.list"))
+                .then(STEP, Event.tap("list.item"))
+                .then(STEP, new Event.DeviceBack());
         Tape wound = tape.windTo(1);
         assertThat(wound.now().screen()).isEqualTo("list");
         assertThat(wound.ticks()).hasSize(4);
@@ -43,7 +51,9 @@ class TapeTest {
 
     @Test
     void scrollingOnMakesOneTickInAll() {
-        Tape tape = start().then(STEP, new Event.Scroll(10)).then(STEP, new Event.Scroll(30)).then(STEP, new Event.Scroll(60));
+        Tape tape = start().then(STEP, new Event.Scroll(10))
+                .then(STEP, new Event.Scroll(30))
+                .then(STEP, new Event.Scroll(60));
         assertThat(tape.ticks()).hasSize(2);
         assertThat(tape.now().top().trail().current().scroll()).isEqualTo(60);
     }
@@ -51,13 +61,19 @@ class TapeTest {
     @Test
     void theSameEventsArePlayedWithAChangedPrototypeOrOnAnotherDevice() {
         Tape tape = start().then(STEP, Event.tap("home.list")).then(STEP, Event.tap("list.item"));
-        assertThat(tape.replayed(APP, Device.KIOSK).orElseThrow().now().device()).isEqualTo(Device.KIOSK);
-        Prototype without = ScreenEdits.remove(List.of(APP.screen("item").orElseThrow())).applyTo(APP);
+        assertThat(tape.replayed(APP, Device.KIOSK).orElseThrow().now().device())
+                .isEqualTo(Device.KIOSK);
+        Prototype without =
+                ScreenEdits.remove(List.of(APP.screen("item").orElseThrow())).applyTo(APP);
         assertThat(tape.replayed(without).orElseThrow().now().screen()).isEqualTo("list");
         // Wound back, what came later stays to be wound to.
-        Tape wound = tape.windTo(1).replayed(ScreenEdits.rename(APP.screen("home").orElseThrow(), "Start").applyTo(APP)).orElseThrow();
+        Tape wound = tape.windTo(1)
+                .replayed(ScreenEdits.rename(APP.screen("home").orElseThrow(), "Start")
+                        .applyTo(APP))
+                .orElseThrow();
         assertThat(wound.at()).isOne();
         assertThat(wound.windTo(2).now().screen()).isEqualTo("item");
-        assertThat(tape.replayed(APP.withEntries(List.of()).withScreens(List.of()))).isEmpty();
+        assertThat(tape.replayed(APP.withEntries(List.of()).withScreens(List.of())))
+                .isEmpty();
     }
 }

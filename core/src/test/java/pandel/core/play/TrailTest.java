@@ -52,8 +52,12 @@ class TrailTest {
             assertThat(trail.depth()).isEqualTo(plain.size());
             assertThat(trail.isFirst()).isEqualTo(plain.size() == 1);
             for (String screen : SCREENS) {
-                int nearest = plain.subList(0, plain.size() - 1).stream().map(Visit::screen).toList().lastIndexOf(screen);
-                assertThat(trail.behindTo(screen).map(Trail::places)).isEqualTo(nearest < 0 ? Optional.empty() : Optional.of(plain.subList(0, nearest + 1)));
+                int nearest = plain.subList(0, plain.size() - 1).stream()
+                        .map(Visit::screen)
+                        .toList()
+                        .lastIndexOf(screen);
+                assertThat(trail.behindTo(screen).map(Trail::places))
+                        .isEqualTo(nearest < 0 ? Optional.empty() : Optional.of(plain.subList(0, nearest + 1)));
             }
         }
     }
@@ -62,7 +66,9 @@ class TrailTest {
     @Property(tries = 100)
     void waitsAreDueWhenAClockSaysSo(@ForAll long seed) {
         Random random = new Random(seed);
-        Prototype p = Made.of("home page: " + (100 + random.nextInt(5) * 100) + " advance home; " + (600 + random.nextInt(5) * 100) + " advance home; " + (1100 + random.nextInt(5) * 100) + " advance home");
+        Prototype p = Made.of(
+                "home page: " + (100 + random.nextInt(5) * 100) + " advance home; " + (600 + random.nextInt(5) * 100)
+                        + " advance home; " + (1100 + random.nextInt(5) * 100) + " advance home");
         Screen home = p.screen("home").orElseThrow();
         Waits waits = Waits.of(home);
         List<Integer> lengths = waits.left().stream().map(Waits.Left::ms).toList();
@@ -84,7 +90,8 @@ class TrailTest {
 
     @Test
     void whateverThePersonDoesPutsOffAnUntouchedWaitAlone() {
-        Waits waits = new Waits(List.of(new Waits.Left("plain", 500, 0), new Waits.Left("idle", 300, 300)), List.of("work"));
+        Waits waits =
+                new Waits(List.of(new Waits.Left("plain", 500, 0), new Waits.Left("idle", 300, 300)), List.of("work"));
         Waits later = waits.after(200).touched();
         assertThat(later.left()).containsExactly(new Waits.Left("plain", 300, 0), new Waits.Left("idle", 300, 300));
         assertThat(later.work()).containsExactly("work");
@@ -95,7 +102,8 @@ class TrailTest {
     @Test
     void aWordForEachEvent() {
         Prototype p = Made.of("home page: a advance list; name^field", "list page: b return");
-        Situation now = Situation.at(p, p.mainEntry().orElseThrow(), p.devices().getFirst()).orElseThrow();
+        Situation now = Situation.at(p, p.mainEntry().orElseThrow(), p.devices().getFirst())
+                .orElseThrow();
         assertThat(EventWords.of(p, now, Event.tap("home.a"))).isEqualTo("tap home.a");
         assertThat(EventWords.of(p, now, Event.tap("gone"))).isEqualTo("tap gone");
         assertThat(EventWords.of(p, now, Event.tap("home.a").turning("saved"))).isEqualTo("tap home.a: saved");

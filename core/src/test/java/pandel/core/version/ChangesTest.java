@@ -27,7 +27,10 @@ import pandel.core.model.Width;
 class ChangesTest {
 
     private static final Naming NAMING = new Naming(n -> 0);
-    private static final Prototype APP = Made.of("home page drawn: on advance list; ask open above ask", "list page: back return; go advance home", "ask dialog: x close x; on replace list");
+    private static final Prototype APP = Made.of(
+            "home page drawn: on advance list; ask open above ask",
+            "list page: back return; go advance home",
+            "ask dialog: x close x; on replace list");
 
     private static List<String> told(Prototype before, Prototype now) {
         return Changes.between(before, now).stream().map(Change::sentence).toList();
@@ -35,29 +38,56 @@ class ChangesTest {
 
     @Test
     void eachChangeIsOneSentence() {
-        Prototype now = Made.of("home page drawn: on replace list; extra return", "list page when:ready: back return; go advance home % ready", "more page: back return");
-        assertThat(told(APP, now)).containsExactly("The fact “ready” is new.", "“home.on” on “home”: tap, replace with list; before: tap, advance to list.",
-                "“home.extra” on “home” is new: tap, return.", "“home.ask” on “home” was removed.", "The look “ready” of “list” is new.",
-                "“list.go” on “list”: tap, remember ready is yes, advance to home; before: tap, advance to home.", "“more” is new, with one link.", "“ask” was removed.");
+        Prototype now = Made.of(
+                "home page drawn: on replace list; extra return",
+                "list page when:ready: back return; go advance home % ready",
+                "more page: back return");
+        assertThat(told(APP, now))
+                .containsExactly(
+                        "The fact “ready” is new.",
+                        "“home.on” on “home”: tap, replace with list; before: tap, advance to list.",
+                        "“home.extra” on “home” is new: tap, return.",
+                        "“home.ask” on “home” was removed.",
+                        "The look “ready” of “list” is new.",
+                        "“list.go” on “list”: tap, remember ready is yes, advance to home; before: tap, advance "
+                                + "to home.",
+                        "“more” is new, with one link.",
+                        "“ask” was removed.");
         assertThat(told(APP, APP)).isEmpty();
-        assertThat(told(APP, ScreenEdits.rename(APP.screens().getFirst(), "House").applyTo(APP))).containsExactly("“House” was called “home”.");
+        assertThat(told(
+                        APP,
+                        ScreenEdits.rename(APP.screens().getFirst(), "House").applyTo(APP)))
+                .containsExactly("“House” was called “home”.");
     }
 
     @Test
     void valuesRowsAndFieldsAreTold() {
         Prototype before = Made.of("home page drawn: on advance list; code return", "list page: back return");
-        Prototype now = Made.of("home page drawn: on advance list +loan=drill; code ^field return", "list page needs:loan: back return");
-        assertThat(told(before, now)).containsExactly("“home.on” on “home”: tap, advance to list with loan drill; before: tap, advance to list.",
-                "“home.code” on “home” is a field.", "“list” expects “loan”, text, which must be brought.");
-        assertThat(told(now, before)).contains("“list” expects “loan” no more.", "“home.code” on “home” is no field any more.");
-        Prototype laid = before.withScreen("home", s -> s.withEveryMock(mocks -> mocks.stream().map(m -> (pandel.core.model.Mock) ((pandel.core.model.Picture) m).withPatches(List.of(
-                new pandel.core.model.Patch(new pandel.core.model.Area(0, 0, 10, 10), "", "#000000", "Hello", 12)))).toList()));
-        assertThat(told(before, laid)).containsExactly("“home” has other words laid on its picture for narrow devices.");
+        Prototype now = Made.of(
+                "home page drawn: on advance list +loan=drill; code ^field return",
+                "list page needs:loan: back return");
+        assertThat(told(before, now))
+                .containsExactly(
+                        "“home.on” on “home”: tap, advance to list with loan drill; before: tap, advance to list.",
+                        "“home.code” on “home” is a field.",
+                        "“list” expects “loan”, text, which must be brought.");
+        assertThat(told(now, before))
+                .contains("“list” expects “loan” no more.", "“home.code” on “home” is no field any more.");
+        Prototype laid = before.withScreen(
+                "home",
+                s -> s.withEveryMock(mocks -> mocks.stream()
+                        .map(m -> (pandel.core.model.Mock) ((pandel.core.model.Picture) m)
+                                .withPatches(List.of(new pandel.core.model.Patch(
+                                        new pandel.core.model.Area(0, 0, 10, 10), "", "#000000", "Hello", 12))))
+                        .toList()));
+        assertThat(told(before, laid))
+                .containsExactly("“home” has other words laid on its picture for narrow devices.");
     }
 
     /** Equal prototypes give nothing, unlike ones something. */
     @Property(tries = 60)
-    void nothingIsToldExactlyOfWhatIsTheSame(@ForAll long seed, @ForAll long other, @ForAll @IntRange(min = 1, max = 12) int size) {
+    void nothingIsToldExactlyOfWhatIsTheSame(
+            @ForAll long seed, @ForAll long other, @ForAll @IntRange(min = 1, max = 12) int size) {
         Prototype a = Generated.of(size, seed, Kind.NASTY, 2);
         Prototype b = Generated.of(size, other, Kind.NASTY, 2);
         assertThat(Changes.between(a, a)).isEmpty();
@@ -70,7 +100,9 @@ class ChangesTest {
         Version version = kept.versions().getFirst();
         Prototype was = ((Version.Content.Kept) version.content()).prototype();
         assertThat(was).isEqualTo(APP);
-        Prototype changed = ScreenEdits.remove(List.of(kept.screen("ask").orElseThrow())).applyTo(ScreenEdits.rename(kept.screen("list").orElseThrow(), "Other").applyTo(kept));
+        Prototype changed = ScreenEdits.remove(List.of(kept.screen("ask").orElseThrow()))
+                .applyTo(ScreenEdits.rename(kept.screen("list").orElseThrow(), "Other")
+                        .applyTo(kept));
         Prototype whole = VersionEdits.restore("sent", was).applyTo(changed);
         assertThat(whole.withVersions(List.of())).isEqualTo(APP);
         assertThat(whole.versions()).containsExactly(version);
@@ -84,12 +116,25 @@ class ChangesTest {
     @Test
     void aFormChangesTheVerbsThatGoWithIt() {
         List<FormChange> toPanel = FormChange.of(APP, List.of(APP.screen("list").orElseThrow()), Form.PANEL);
-        assertThat(toPanel).extracting(c -> c.way().link().id() + " " + c.then().verb().word()).containsExactly("home.on.tap open above", "ask.on.tap open above");
-        Prototype panel = FormChange.edit(List.of(APP.screen("list").orElseThrow()), Form.PANEL, toPanel).applyTo(APP);
+        assertThat(toPanel)
+                .extracting(c -> c.way().link().id() + " " + c.then().verb().word())
+                .containsExactly("home.on.tap open above", "ask.on.tap open above");
+        Prototype panel = FormChange.edit(List.of(APP.screen("list").orElseThrow()), Form.PANEL, toPanel)
+                .applyTo(APP);
         assertThat(panel.screen("list").orElseThrow().form()).isEqualTo(Form.PANEL);
-        assertThat(panel.index().way("home.on.tap").orElseThrow().link().effect().orElseThrow().verb().word()).isEqualTo("open above");
+        assertThat(panel.index()
+                        .way("home.on.tap")
+                        .orElseThrow()
+                        .link()
+                        .effect()
+                        .orElseThrow()
+                        .verb()
+                        .word())
+                .isEqualTo("open above");
         List<FormChange> toPage = FormChange.of(APP, List.of(APP.screen("ask").orElseThrow()), Form.PAGE);
-        assertThat(toPage).extracting(c -> c.way().link().id() + " " + c.then().verb().word()).containsExactly("home.ask.tap advance", "ask.x.tap return");
+        assertThat(toPage)
+                .extracting(c -> c.way().link().id() + " " + c.then().verb().word())
+                .containsExactly("home.ask.tap advance", "ask.x.tap return");
     }
 
     @Test
@@ -100,7 +145,8 @@ class ChangesTest {
         assertThat(home.hotspots().getFirst().areaOn(Width.NARROW)).hasValue(new Area(5, 5, 30, 30));
         Prototype large = ScaleEdit.of(APP.screens(), 0.25).applyTo(APP);
         assertThat(large.screen("home").orElseThrow().mocks().getFirst().on()).isEqualTo(Width.WIDE);
-        assertThat(large.screen("home").orElseThrow().hotspots().getFirst().areas()).containsOnlyKeys(Width.WIDE);
+        assertThat(large.screen("home").orElseThrow().hotspots().getFirst().areas())
+                .containsOnlyKeys(Width.WIDE);
         assertThat(ScaleEdit.of(APP.screens(), 1).applyTo(doubled)).isEqualTo(APP);
     }
 }

@@ -14,7 +14,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
@@ -25,8 +24,8 @@ import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
-import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.theme.Press;
+import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Journal;
 import pandel.desktop.work.Work;
 
@@ -133,26 +132,48 @@ public final class CheckView implements StageView {
             return;
         }
         if (work.stoppedProperty().get().isPresent()) {
-            body.getChildren().setAll(new EmptyStage("The checks stopped", "They came to no end, so nothing is known about the prototype as it is now; what happened stands in "
-                    + Journal.file() + ". The next edit begins them anew."));
+            body.getChildren()
+                    .setAll(new EmptyStage(
+                            "The checks stopped",
+                            "They came to no end, so nothing is known about the prototype as it is now; what "
+                                    + "happened stands in "
+                                    + Journal.file() + ". The next edit begins them anew."));
             return;
         }
         if (work.prototype().screens().isEmpty() || work.checked().isEmpty()) {
-            body.getChildren().setAll(new EmptyStage("Nothing to check yet", "Take pictures of the screens in and link them; checks run by themselves after each edit."));
+            body.getChildren()
+                    .setAll(new EmptyStage(
+                            "Nothing to check yet",
+                            "Take pictures of the screens in and link them; checks run by themselves "
+                                    + "after each edit."));
             return;
         }
         Checked checked = work.checked().get();
         boolean decided = !work.prototype().judgements().isEmpty();
         if (checked.findings().isEmpty() && !decided) {
-            body.getChildren().setAll(new EmptyStage("Nothing found", "Every screen is shown, none is a dead end, and every link leads somewhere. "
-                    + "This holds for use of any length on " + work.prototype().devices().stream().map(d -> d.title()).collect(Collectors.joining(", ")) + "."));
+            body.getChildren()
+                    .setAll(new EmptyStage(
+                            "Nothing found",
+                            "Every screen is shown, none is a dead end, and every link leads somewhere. "
+                                    + "This holds for use of any length on "
+                                    + work.prototype().devices().stream()
+                                            .map(d -> d.title())
+                                            .collect(Collectors.joining(", "))
+                                    + "."));
             return;
         }
-        Set<Rule> there = checked.findings().stream().map(Finding::rule).collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
+        Set<Rule> there = checked.findings().stream()
+                .map(Finding::rule)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Rule.class)));
         only.retainAll(there);
-        filters.getChildren().setAll(there.stream().map(rule -> filter(rule, checked)).toList());
-        listed = checked.findings().stream().filter(f -> only.isEmpty() || only.contains(f.rule())).toList();
-        chosen = chosen.flatMap(c -> listed.stream().filter(f -> f.rule() == c.rule() && f.screens().equals(c.screens())).findFirst())
+        filters.getChildren()
+                .setAll(there.stream().map(rule -> filter(rule, checked)).toList());
+        listed = checked.findings().stream()
+                .filter(f -> only.isEmpty() || only.contains(f.rule()))
+                .toList();
+        chosen = chosen.flatMap(c -> listed.stream()
+                        .filter(f -> f.rule() == c.rule() && f.screens().equals(c.screens()))
+                        .findFirst())
                 .or(() -> listed.stream().findFirst());
         Optional<Finding> stays = chosen;
         list.getItems().setAll(listed);
@@ -170,7 +191,8 @@ public final class CheckView implements StageView {
     }
 
     private ToggleButton filter(Rule rule, Checked checked) {
-        ToggleButton button = new ToggleButton(rule.id() + "  " + checked.findings(rule).size());
+        ToggleButton button =
+                new ToggleButton(rule.id() + "  " + checked.findings(rule).size());
         button.getStyleClass().add("filter");
         button.setId("filter-" + rule.id());
         button.setSelected(only.contains(rule));
@@ -187,7 +209,8 @@ public final class CheckView implements StageView {
     private static Node unsettled(Checked checked) {
         List<Unsettled> all = checked.unsettled();
         String first = all.stream().limit(NAMED).map(u -> u.sentence()).collect(Collectors.joining(" "));
-        Label label = new WrappedLabel("Not settled: " + first + (all.size() > NAMED ? " And " + (all.size() - NAMED) + " more." : ""));
+        Label label = new WrappedLabel(
+                "Not settled: " + first + (all.size() > NAMED ? " And " + (all.size() - NAMED) + " more." : ""));
         label.getStyleClass().add("quiet");
         label.setId("unsettled");
         label.setStyle("-fx-padding: 8 20 12 20;");
@@ -227,7 +250,9 @@ public final class CheckView implements StageView {
 
     @Override
     public List<Command> commands() {
-        return List.of(Command.here("Next finding", () -> step(1), "Down"), Command.here("Previous finding", () -> step(-1), "Up"),
+        return List.of(
+                Command.here("Next finding", () -> step(1), "Down"),
+                Command.here("Previous finding", () -> step(-1), "Up"),
                 Command.here("Show me", told::showMe, "Enter").when(() -> !Press.isOnButton(node)));
     }
 }

@@ -59,7 +59,9 @@ final class CoveragePane extends BorderPane {
         journeys.getChildren().clear();
         measures.getChildren().clear();
         if (work.prototype().journeys().isEmpty() || work.coverage().isEmpty()) {
-            Label hint = new WrappedLabel("Play the prototype and keep what you did as a journey. Journeys are replayed after each edit, and what they travel is measured here.");
+            Label hint = new WrappedLabel(
+                    "Play the prototype and keep what you did as a journey. Journeys are replayed after each "
+                            + "edit, and what they travel is measured here.");
             hint.setStyle("-fx-padding: 12;");
             Button play = new Button("Go to Play");
             play.getStyleClass().add("main");
@@ -72,11 +74,16 @@ final class CoveragePane extends BorderPane {
         coverage.journeys().forEach(r -> journeys.getChildren().add(row(r)));
         Label percent = new Label(coverage.percent() + " %");
         percent.getStyleClass().add("figure-large");
-        Label of = new Label("of what can be travelled, by " + coverage.journeys().size() + (coverage.journeys().size() == 1 ? " journey" : " journeys"));
+        Label of = new Label("of what can be travelled, by "
+                + coverage.journeys().size() + (coverage.journeys().size() == 1 ? " journey" : " journeys"));
         of.getStyleClass().add("quiet");
         HBox head = new HBox(10, percent, of);
         head.setAlignment(Pos.BASELINE_LEFT);
-        measures.getChildren().addAll(head, measure("screens", coverage.screensTravelled(), coverage.screens()), measure("links", coverage.linksTravelled(), coverage.links()));
+        measures.getChildren()
+                .addAll(
+                        head,
+                        measure("screens", coverage.screensTravelled(), coverage.screens()),
+                        measure("links", coverage.linksTravelled(), coverage.links()));
         if (!coverage.missingScreens().isEmpty()) {
             measures.getChildren().add(heading("Screens no journey shows"));
             coverage.missingScreens().forEach(s -> measures.getChildren().add(new Label(s.shownTitle())));
@@ -84,7 +91,9 @@ final class CoveragePane extends BorderPane {
         if (!coverage.missingLinks().isEmpty()) {
             measures.getChildren().add(heading("Links no journey follows"));
             VBox missing = new VBox(2);
-            coverage.missingLinks().stream().limit(60).forEach(w -> missing.getChildren().add(missing(w)));
+            coverage.missingLinks().stream()
+                    .limit(60)
+                    .forEach(w -> missing.getChildren().add(missing(w)));
             measures.getChildren().add(missing);
         }
     }
@@ -94,8 +103,10 @@ final class CoveragePane extends BorderPane {
         Label title = new Label(journey.title());
         title.getStyleClass().add("strong");
         title.setMinWidth(0);
-        String result = replayed.broken().map(b -> "breaks at step " + b.leg() + " of " + journey.legs().size() + ": " + b.why())
-                .orElse("works · " + journey.legs().size() + " steps · " + replayed.screens().size() + " screens");
+        String result = replayed.broken()
+                .map(b -> "breaks at step " + b.leg() + " of " + journey.legs().size() + ": " + b.why())
+                .orElse("works · " + journey.legs().size() + " steps · "
+                        + replayed.screens().size() + " screens");
         Label told = new WrappedLabel((journey.purpose().isBlank() ? "" : journey.purpose() + " · ") + result);
         told.getStyleClass().addAll("small", replayed.broken().isPresent() ? "trouble" : "quiet");
         VBox words = new VBox(2, title, told);
@@ -103,7 +114,8 @@ final class CoveragePane extends BorderPane {
         HBox.setHgrow(words, Priority.ALWAYS);
         Button play = Press.smallWord("Play", "play-" + journey.id(), () -> play(journey, false));
         Button step = Press.smallWord("Step", "step-" + journey.id(), () -> play(journey, true));
-        Button remove = Press.smallWord("Remove", "remove-" + journey.id(), () -> work.edit(JourneyEdits.remove(journey)));
+        Button remove =
+                Press.smallWord("Remove", "remove-" + journey.id(), () -> work.edit(JourneyEdits.remove(journey)));
         HBox row = new HBox(words, play, step, remove);
         row.getStyleClass().add("journey-row");
         row.setId("journey-" + journey.id());
@@ -111,9 +123,15 @@ final class CoveragePane extends BorderPane {
     }
 
     private void play(Journey journey, boolean byStep) {
-        work.prototype().start(journey.entry()).ifPresentOrElse(
-                entry -> around.play(journey.title(), new Walk(work.prototype().device(journey.device()), entry, journey.events()), byStep),
-                () -> around.say("“" + journey.title() + "” cannot be played: its entry or start point is not there."));
+        work.prototype()
+                .start(journey.entry())
+                .ifPresentOrElse(
+                        entry -> around.play(
+                                journey.title(),
+                                new Walk(work.prototype().device(journey.device()), entry, journey.events()),
+                                byStep),
+                        () -> around.say(
+                                "“" + journey.title() + "” cannot be played: its entry or start point is not there."));
     }
 
     private static Node measure(String what, int travelled, int possible) {
@@ -137,16 +155,24 @@ final class CoveragePane extends BorderPane {
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
         words.setMaxWidth(Double.MAX_VALUE);
-        HBox row = new HBox(8, words, Press.smallWord("Lead a journey there", "lead-" + way.link().id(), () -> lead(way)));
+        HBox row = new HBox(
+                8,
+                words,
+                Press.smallWord("Lead a journey there", "lead-" + way.link().id(), () -> lead(way)));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
 
     private void lead(Way way) {
-        work.coverage().flatMap(c -> Extension.to(work.prototype(), c.journeys(), way.link().id())).ifPresentOrElse(journey -> {
-            work.edit(JourneyEdits.keep(journey));
-            around.say("“" + journey.title() + "” now goes on to there. Ctrl+Z takes it back.");
-        }, () -> around.say("No journey gets there soon; play it, and keep that as a journey."));
+        work.coverage()
+                .flatMap(c ->
+                        Extension.to(work.prototype(), c.journeys(), way.link().id()))
+                .ifPresentOrElse(
+                        journey -> {
+                            work.edit(JourneyEdits.keep(journey));
+                            around.say("“" + journey.title() + "” now goes on to there. Ctrl+Z takes it back.");
+                        },
+                        () -> around.say("No journey gets there soon; play it, and keep that as a journey."));
     }
 
     private static Label heading(String text) {

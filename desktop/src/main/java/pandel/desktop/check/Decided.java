@@ -25,13 +25,29 @@ final class Decided extends VBox {
         heading.getStyleClass().add("heading");
         getChildren().add(heading);
         for (Judgements.Accepted accepted : work.prototype().judgements().accepted()) {
-            Optional<Finding> now = checked.accepted().stream().filter(f -> f.ground().equals(accepted.ground())).findFirst();
-            String sentence = now.map(Finding::sentence).orElse(accepted.rule() + ": no longer found, or its ground has changed");
-            getChildren().add(row(sentence + (accepted.reason().isEmpty() ? "" : " — " + accepted.reason()), () -> work.edit(JudgementEdits.takeBack(accepted))));
+            Optional<Finding> now = checked.accepted().stream()
+                    .filter(f -> f.ground().equals(accepted.ground()))
+                    .findFirst();
+            String sentence =
+                    now.map(Finding::sentence).orElse(accepted.rule() + ": no longer found, or its ground has changed");
+            getChildren()
+                    .add(row(
+                            sentence + (accepted.reason().isEmpty() ? "" : " — " + accepted.reason()),
+                            () -> work.edit(JudgementEdits.takeBack(accepted))));
         }
         for (Judgements.Quiet quiet : work.prototype().judgements().quiet()) {
-            String where = quiet.screen().map(id -> " on " + work.prototype().screen(id).map(Screen::shownTitle).orElse(id)).or(() -> quiet.section().map(s -> " in " + s)).orElse("");
-            getChildren().add(row(quiet.rule() + " is not reported" + where, () -> work.edit(JudgementEdits.speakAgain(quiet))));
+            String where = quiet.screen()
+                    .map(id -> " on "
+                            + work.prototype()
+                                    .screen(id)
+                                    .map(Screen::shownTitle)
+                                    .orElse(id))
+                    .or(() -> quiet.section().map(s -> " in " + s))
+                    .orElse("");
+            getChildren()
+                    .add(row(
+                            quiet.rule() + " is not reported" + where,
+                            () -> work.edit(JudgementEdits.speakAgain(quiet))));
         }
     }
 

@@ -27,13 +27,29 @@ final class Decision extends HBox {
             String id = finding.screens().getFirst();
             String title = work.prototype().screen(id).map(Screen::shownTitle).orElse(id);
             if (finding.screens().size() == 1) {
-                getChildren().add(Press.word("Never report it on " + title, "quiet-here",
-                        () -> work.edit(JudgementEdits.quietenOn(finding.rule().id(), id))));
+                getChildren()
+                        .add(Press.word(
+                                "Never report it on " + title,
+                                "quiet-here",
+                                () -> work.edit(
+                                        JudgementEdits.quietenOn(finding.rule().id(), id))));
             }
-            work.prototype().screen(id).map(Screen::section).filter(s -> !s.isEmpty()).ifPresent(section ->
-                    getChildren().add(Press.word("In " + section, "quiet-section", () -> work.edit(JudgementEdits.quietenIn(finding.rule().id(), section)))));
+            work.prototype()
+                    .screen(id)
+                    .map(Screen::section)
+                    .filter(s -> !s.isEmpty())
+                    .ifPresent(section -> getChildren()
+                            .add(Press.word(
+                                    "In " + section,
+                                    "quiet-section",
+                                    () -> work.edit(JudgementEdits.quietenIn(
+                                            finding.rule().id(), section)))));
         }
-        getChildren().add(Press.word("Anywhere", "quiet", () -> work.edit(JudgementEdits.quieten(finding.rule().id()))));
+        getChildren()
+                .add(Press.word(
+                        "Anywhere",
+                        "quiet",
+                        () -> work.edit(JudgementEdits.quieten(finding.rule().id()))));
     }
 
     private void ask() {
@@ -42,7 +58,8 @@ final class Decision extends HBox {
         reason.setPromptText("Why it is meant; Enter accepts");
         reason.setAccessibleText("Why it is meant");
         HBox.setHgrow(reason, Priority.ALWAYS);
-        reason.setOnAction(e -> work.edit(JudgementEdits.accept(finding.rule().id(), finding.ground(), reason.getText())));
+        reason.setOnAction(
+                e -> work.edit(JudgementEdits.accept(finding.rule().id(), finding.ground(), reason.getText())));
         reason.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 e.consume();

@@ -36,7 +36,6 @@ import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
-
 /** One finding at length: the row of pictures from the entry to the trouble, why it matters, where to go. */
 final class FindingPane extends Scroll {
 
@@ -69,16 +68,31 @@ final class FindingPane extends Scroll {
         why.setMinHeight(Region.USE_PREF_SIZE);
         told.getChildren().addAll(sentence, why, buttons(shown));
         if (shown.walk().isPresent()) {
-            told.getChildren().add(heading(shown.walk().get().events().isEmpty() ? "It starts there"
-                    : (work.checked().get().givesShortest() ? "The shortest way there" : "A short way there") + (work.prototype().devices().size() > 1 ? ", on " + shown.walk().get().device().title() : "")));
+            told.getChildren()
+                    .add(heading(
+                            shown.walk().get().events().isEmpty()
+                                    ? "It starts there"
+                                    : (work.checked().get().givesShortest()
+                                                    ? "The shortest way there"
+                                                    : "A short way there")
+                                            + (work.prototype().devices().size() > 1
+                                                    ? ", on "
+                                                            + shown.walk()
+                                                                    .get()
+                                                                    .device()
+                                                                    .title()
+                                                    : "")));
             told.getChildren().add(pictures(shown.walk().get()));
         } else {
             told.getChildren().add(heading(shown.screens().size() == 1 ? "The screen" : "The screens"));
             told.getChildren().add(screens(shown));
         }
         if (!shown.fixes().isEmpty()) {
-            told.getChildren().add(heading(shown.fixes().size() == 1 ? "What would mend it" : "Any of these would mend it"));
-            shown.fixes().forEach(fix -> told.getChildren().add(fix(fix, shown.fixes().indexOf(fix))));
+            told.getChildren()
+                    .add(heading(shown.fixes().size() == 1 ? "What would mend it" : "Any of these would mend it"));
+            shown.fixes()
+                    .forEach(
+                            fix -> told.getChildren().add(fix(fix, shown.fixes().indexOf(fix))));
         }
         told.getChildren().addAll(heading("Or it is meant"), new Decision(work, shown));
     }
@@ -151,7 +165,8 @@ final class FindingPane extends Scroll {
             Situation before = situations.getLast();
             Stepped stepped = step.step(before, event);
             situations.add(stepped.situation());
-            String reason = stepped.happening() instanceof Happening.Refused r ? " — " + r.why()
+            String reason = stepped.happening() instanceof Happening.Refused r
+                    ? " — " + r.why()
                     : stepped.happening() instanceof Happening.Nothing n ? " — " + n.why() : "";
             words.add(EventWords.of(work.prototype(), before, event) + reason);
         }
@@ -169,7 +184,13 @@ final class FindingPane extends Scroll {
                 row.getChildren().add(more);
                 i = situations.size() - MOST + 1;
             }
-            row.getChildren().add(picture(situations.get(i).screen(), situations.get(i).known(), words.get(i), situations.get(i).width(), situations.get(i).height()));
+            row.getChildren()
+                    .add(picture(
+                            situations.get(i).screen(),
+                            situations.get(i).known(),
+                            words.get(i),
+                            situations.get(i).width(),
+                            situations.get(i).height()));
         }
         return row;
     }
@@ -184,8 +205,15 @@ final class FindingPane extends Scroll {
 
     private Node screens(Finding shown) {
         FlowPane row = new FlowPane(12, 12);
-        shown.screens().stream().limit(12).forEach(id -> row.getChildren()
-                .add(picture(id, Known.of(Facts.NONE), "", work.device().width(), work.device().height())));
+        shown.screens().stream()
+                .limit(12)
+                .forEach(id -> row.getChildren()
+                        .add(picture(
+                                id,
+                                Known.of(Facts.NONE),
+                                "",
+                                work.device().width(),
+                                work.device().height())));
         if (shown.screens().size() > 12) {
             row.getChildren().add(new Label("and " + (shown.screens().size() - 12) + " more"));
         }
@@ -211,9 +239,14 @@ final class FindingPane extends Scroll {
             if (!above.isEmpty()) {
                 view.fill(words -> Placeholders.filled(words, work.prototype(), known));
             }
-            Placement.Size size = Placement.sizeOf(look, work.prototype().widths().of(width), width, height);
+            Placement.Size size =
+                    Placement.sizeOf(look, work.prototype().widths().of(width), width, height);
             double factor = Math.min(PICTURE / size.width(), 232 / size.height());
-            view.show(look, work.prototype().widths().of(width), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+            view.show(
+                    look,
+                    work.prototype().widths().of(width),
+                    Math.rint(size.width() * factor),
+                    Math.rint(size.height() * factor));
             StackPane frame = new StackPane(view);
             frame.setStyle("-fx-border-color: -rule;");
             frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);

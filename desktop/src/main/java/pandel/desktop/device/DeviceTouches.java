@@ -33,12 +33,14 @@ final class DeviceTouches implements Gestures.Told {
 
     @Override
     public boolean drawn(double x, double y, double by) {
-        return device.strips().follow(() -> touched.strip(px(x), px(y)), true, px(by)) || device.pull(touched, x, y, by);
+        return device.strips().follow(() -> touched.strip(px(x), px(y)), true, px(by))
+                || device.pull(touched, x, y, by);
     }
 
     @Override
     public boolean lifted(double x, double y, double by) {
-        return device.strips().follow(() -> touched.strip(px(x), px(y)), false, px(by)) || device.lifted(touched, x, y, by);
+        return device.strips().follow(() -> touched.strip(px(x), px(y)), false, px(by))
+                || device.lifted(touched, x, y, by);
     }
 
     @Override

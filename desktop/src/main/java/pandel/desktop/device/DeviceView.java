@@ -25,14 +25,17 @@ import pandel.core.play.Placement;
 import pandel.core.play.Room;
 import pandel.core.play.Scrolled;
 import pandel.core.play.Situation;
-import pandel.desktop.theme.Pace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.theme.Pace;
 
 /** A device with all its levels as they stand, and their motion from one situation to the next. */
 public final class DeviceView extends Pane {
 
-    /** Where there is no page to turn to, a page gives so many times less than the finger, and so does a sheet that cannot go. */
+    /**
+     * Where there is no page to turn to, a page gives so many times less than the finger, and so does a sheet that
+     * cannot go.
+     */
     static final double GIVES = 5;
     /** Share of its way at which a drawer that is let go goes on. */
     private static final double HALFWAY = 0.5;
@@ -40,15 +43,17 @@ public final class DeviceView extends Pane {
     private final PictureLibrary pictures;
     private final List<LevelView> levels = new ArrayList<>();
     private Optional<Animation> running = Optional.empty();
-    private Runnable settle = () -> { };
-    private Runnable onRest = () -> { };
+    private Runnable settle = () -> {};
+    private Runnable onRest = () -> {};
     private double scale = 1;
     /** Interface px that the current page is drawn aside by a finger. */
     private double pulledBy;
+
     private Optional<Drawn> drawn = Optional.empty();
     private final DrawerLayer drawers;
     /** Lists beside the current places, by their levels. */
     private List<Optional<LevelView>> beside = List.of();
+
     private Optional<Touched.Draws> draws = Optional.empty();
     private Optional<SheetLift> lift = Optional.empty();
     private final StripRolls strips = new StripRolls(() -> levels.forEach(LevelView::placeStrips));
@@ -65,16 +70,18 @@ public final class DeviceView extends Pane {
         setClip(clip);
     }
 
-    /** What a finger draws, from its first px that way until it is let go. @param beside the page that comes in; empty: there is none */
-    private record Drawn(boolean onward, Optional<LevelView> beside) {
-    }
+    /**
+     * What a finger draws, from its first px that way until it is let go. @param beside the page that comes in; empty:
+     * there is none
+     */
+    private record Drawn(boolean onward, Optional<LevelView> beside) {}
 
     /** Tells of each gesture. A long press that nothing answers becomes a tap when it is let go. */
     public void onGesture(Touched touched) {
         Gestures.on(this, new DeviceTouches(this, touched));
     }
 
-    /** A sheet follows a finger up or down. @param by interface px it was drawn  @return whether one does */
+    /** A sheet follows a finger up or down. @param by interface px it was drawn @return whether one does */
     boolean lifted(Touched touched, double x, double y, double by) {
         if (lift.isEmpty() && !levels.isEmpty()) {
             finishMotion();
@@ -120,8 +127,8 @@ public final class DeviceView extends Pane {
     }
 
     /**
-     * Shows a situation; the step is done at once, the picture catches up. A motion that still runs is brought to its end
-     * first.
+     * Shows a situation; the step is done at once, the picture catches up. A motion that still runs is brought to its
+     * end first.
      *
      * @param moved how the last step looks, if it moved
      */
@@ -142,12 +149,20 @@ public final class DeviceView extends Pane {
                 continue;
             }
             Look look = level.look(prototype, screen.get(), now.facts());
-            boolean same = i < before.size() && before.get(i).shows(look, level.trail().depth());
-            LevelView view = same ? before.get(i) : new LevelView(pictures, look, level.trail().depth(), i > 0);
+            boolean same =
+                    i < before.size() && before.get(i).shows(look, level.trail().depth());
+            LevelView view = same
+                    ? before.get(i)
+                    : new LevelView(pictures, look, level.trail().depth(), i > 0);
             view.know(prototype, level.known(now.facts()));
             view.standAt(prototype, level.trail().current().at());
             view.standIn(prototype, Situation.around(level.trail()), strips::rolled);
-            view.place(Room.of(prototype, now, i), Room.ofStrips(prototype, now, i), now.height(), scale, level.trail().current().scroll());
+            view.place(
+                    Room.of(prototype, now, i),
+                    Room.ofStrips(prototype, now, i),
+                    now.height(),
+                    scale,
+                    level.trail().current().scroll());
             if (!same) {
                 arriving.add(view);
             }
@@ -156,7 +171,9 @@ public final class DeviceView extends Pane {
         List<LevelView> leaving = new ArrayList<>(before);
         leaving.removeAll(levels);
         boolean apart = beside.stream().noneMatch(Optional::isPresent);
-        beside = IntStream.range(0, levels.size()).mapToObj(i -> LevelView.list(pictures, prototype, now, i, scale)).toList();
+        beside = IntStream.range(0, levels.size())
+                .mapToObj(i -> LevelView.list(pictures, prototype, now, i, scale))
+                .toList();
         // Where a list stays in sight the picture changes at once.
         boolean together = !apart || beside.stream().anyMatch(Optional::isPresent);
         if (drawer(prototype, now, before)) {
@@ -164,9 +181,21 @@ public final class DeviceView extends Pane {
         }
         // Where the system asks for less motion, the picture changes at once.
         // What a finger has drawn goes on from there, even where it would else change at once.
-        Optional<Happening.Moved> seen = begun == 0 ? moved : moved.map(m -> m.motion().kind() != Motion.Kind.NONE ? m
-                : new Happening.Moved(m.link(), Motion.usualFor(Verb.TURN_PAGE).towards(begun < 0 ? Motion.Direction.LEFT : Motion.Direction.RIGHT), false, m.address()));
-        seen.filter(m -> !together && !Platform.getPreferences().isReducedMotion() && m.motion().kind() != Motion.Kind.NONE && m.motion().ms() > 0 && !(arriving.isEmpty() && leaving.isEmpty()))
+        Optional<Happening.Moved> seen = begun == 0
+                ? moved
+                : moved.map(m -> m.motion().kind() != Motion.Kind.NONE
+                        ? m
+                        : new Happening.Moved(
+                                m.link(),
+                                Motion.usualFor(Verb.TURN_PAGE)
+                                        .towards(begun < 0 ? Motion.Direction.LEFT : Motion.Direction.RIGHT),
+                                false,
+                                m.address()));
+        seen.filter(m -> !together
+                        && !Platform.getPreferences().isReducedMotion()
+                        && m.motion().kind() != Motion.Kind.NONE
+                        && m.motion().ms() > 0
+                        && !(arriving.isEmpty() && leaving.isEmpty()))
                 .ifPresentOrElse(m -> move(m, leaving, arriving, begun), () -> {
                     levels.forEach(LevelView::still);
                     rest();
@@ -187,7 +216,10 @@ public final class DeviceView extends Pane {
         boolean still = Platform.getPreferences().isReducedMotion() || !onLevel;
         Optional<LevelView> page = levels.isEmpty() ? Optional.empty() : Optional.of(levels.getLast());
         if (open.isPresent() && page.isPresent()) {
-            double out = drawers.moving().filter(d -> d.id().equals(open.get().id())).map(d -> drawers.out()).orElse(0.0);
+            double out = drawers.moving()
+                    .filter(d -> d.id().equals(open.get().id()))
+                    .map(d -> drawers.out())
+                    .orElse(0.0);
             drawers.drop(page);
             drawers.bring(prototype, now, open.get(), scale);
             drawers.at(still ? 1 : out, page.get());
@@ -246,7 +278,8 @@ public final class DeviceView extends Pane {
         Touched.Draws asked = draws.orElseThrow();
         draws = Optional.empty();
         boolean outwards = asked.drawer().panel().side() == Drawer.Side.LEFT ? by > 0 : by < 0;
-        boolean done = asked.out() == outwards && (thrown || (asked.out() ? drawers.out() > HALFWAY : drawers.out() < HALFWAY));
+        boolean done = asked.out() == outwards
+                && (thrown || (asked.out() ? drawers.out() > HALFWAY : drawers.out() < HALFWAY));
         if (done) {
             asked.release().run();
         } else {
@@ -264,7 +297,7 @@ public final class DeviceView extends Pane {
         return strips;
     }
 
-    /** Scrolls the rows of the drawer that is out. @param by px  @return whether one is out */
+    /** Scrolls the rows of the drawer that is out. @param by px @return whether one is out */
     public boolean scrollDrawer(double by) {
         drawers.moving().ifPresent(d -> d.scrollTo(d.scrolled() + by));
         return drawers.moving().isPresent();
@@ -278,8 +311,17 @@ public final class DeviceView extends Pane {
     /** Has the pictures of screens that may come next made ready, so that they are there when they do. */
     public void prepare(Prototype prototype, List<Screen> next, Situation now, double atScale) {
         Map<String, Integer> wide = new LinkedHashMap<>();
-        next.forEach(screen -> screen.mockFor(prototype.widths().of(now.width())).filter(Picture.class::isInstance).map(Picture.class::cast).ifPresent(picture ->
-                wide.put(picture.content(), MockView.pixels(this, Math.rint(Placement.of(screen, Room.whole(prototype.widths(), now.width()), now.height()).width() * atScale)))));
+        next.forEach(screen -> screen.mockFor(prototype.widths().of(now.width()))
+                .filter(Picture.class::isInstance)
+                .map(Picture.class::cast)
+                .ifPresent(picture -> wide.put(
+                        picture.content(),
+                        MockView.pixels(
+                                this,
+                                Math.rint(
+                                        Placement.of(screen, Room.whole(prototype.widths(), now.width()), now.height())
+                                                        .width()
+                                                * atScale)))));
         pictures.expect(wide.keySet(), wide::get);
     }
 
@@ -288,7 +330,8 @@ public final class DeviceView extends Pane {
         if (by == 0 || levels.isEmpty()) {
             return false;
         }
-        Optional<Touched.Draws> drawer = draws.or(() -> drawn.isPresent() ? Optional.empty() : touched.draws(x / scale, y / scale));
+        Optional<Touched.Draws> drawer =
+                draws.or(() -> drawn.isPresent() ? Optional.empty() : touched.draws(x / scale, y / scale));
         if (drawer.isPresent()) {
             return follow(drawer.get(), by);
         }
@@ -323,7 +366,12 @@ public final class DeviceView extends Pane {
         LevelView view = new LevelView(pictures, look, level.trail().depth(), false);
         view.know(prototype, level.known(to.facts()));
         int top = to.levels().size() - 1;
-        view.place(Room.of(prototype, to), Room.ofStrips(prototype, to, top), to.height(), scale, level.trail().current().scroll());
+        view.place(
+                Room.of(prototype, to),
+                Room.ofStrips(prototype, to, top),
+                to.height(),
+                scale,
+                level.trail().current().scroll());
         return view;
     }
 
@@ -352,11 +400,20 @@ public final class DeviceView extends Pane {
         // What comes in going forward lies above what goes; going back it lies beneath.
         shown.addAll(moved.backward() ? shown.size() : Math.max(0, shown.size() - arriving.size()), leaving);
         getChildren().setAll(shown);
-        leaving.stream().filter(old -> arriving.stream().anyMatch(old::isBeside)).forEach(LevelView::hideFoot);
-        arriving.stream().filter(fresh -> leaving.stream().anyMatch(fresh::isBeside)).forEach(LevelView::keepFootStill);
-        leaving.stream().filter(old -> arriving.stream().anyMatch(a -> a.sharesStrips(old, getPrefHeight()))).forEach(LevelView::keepStripStill);
-        arriving.stream().filter(fresh -> leaving.stream().anyMatch(old -> fresh.sharesStrips(old, getPrefHeight()))).forEach(LevelView::keepStripStill);
-        Animation animation = Motions.of(moved.motion(), moved.backward(), leaving, arriving, getPrefWidth(), getPrefHeight(), begun);
+        leaving.stream()
+                .filter(old -> arriving.stream().anyMatch(old::isBeside))
+                .forEach(LevelView::hideFoot);
+        arriving.stream()
+                .filter(fresh -> leaving.stream().anyMatch(fresh::isBeside))
+                .forEach(LevelView::keepFootStill);
+        leaving.stream()
+                .filter(old -> arriving.stream().anyMatch(a -> a.sharesStrips(old, getPrefHeight())))
+                .forEach(LevelView::keepStripStill);
+        arriving.stream()
+                .filter(fresh -> leaving.stream().anyMatch(old -> fresh.sharesStrips(old, getPrefHeight())))
+                .forEach(LevelView::keepStripStill);
+        Animation animation =
+                Motions.of(moved.motion(), moved.backward(), leaving, arriving, getPrefWidth(), getPrefHeight(), begun);
         pictures.hold(true);
         run(animation, () -> {
             arriving.forEach(LevelView::still);

@@ -42,18 +42,33 @@ final class DrawerLayer {
     void stay(Prototype prototype, Situation now, double scale) {
         List<List<DrawerView>> all = new ArrayList<>();
         for (int level = 0; level < now.levels().size(); level++) {
-            all.add(prototype.drawers().isEmpty() ? List.of() : DrawerPlace.shown(prototype, now, level).stream().filter(p -> p.drawer().staysAt(now.width()))
-                    .map(p -> new DrawerView(pictures, p, now.width(), now.height(), scale)).toList());
+            all.add(
+                    prototype.drawers().isEmpty()
+                            ? List.of()
+                            : DrawerPlace.shown(prototype, now, level).stream()
+                                    .filter(p -> p.drawer().staysAt(now.width()))
+                                    .map(p -> new DrawerView(pictures, p, now.width(), now.height(), scale))
+                                    .toList());
         }
         staying = all;
     }
 
     /** Makes a drawer of the top level, as far out as the one before was. */
     void bring(Prototype prototype, Situation now, Drawer drawer, double scale) {
-        double scrolled = moving.filter(d -> d.id().equals(drawer.id())).map(DrawerView::scrolled).orElse(0.0);
-        moving = Optional.of(new DrawerView(pictures, DrawerPlace.of(prototype, now, now.levels().size() - 1, drawer), now.width(), now.height(), scale));
+        double scrolled = moving.filter(d -> d.id().equals(drawer.id()))
+                .map(DrawerView::scrolled)
+                .orElse(0.0);
+        moving = Optional.of(new DrawerView(
+                pictures,
+                DrawerPlace.of(prototype, now, now.levels().size() - 1, drawer),
+                now.width(),
+                now.height(),
+                scale));
         moving.get().scrollTo(scrolled);
-        Rectangle ground = new Rectangle(Math.rint(now.width() * scale), Math.rint(now.height() * scale), javafx.scene.paint.Color.web(drawer.panel().ground()));
+        Rectangle ground = new Rectangle(
+                Math.rint(now.width() * scale),
+                Math.rint(now.height() * scale),
+                javafx.scene.paint.Color.web(drawer.panel().ground()));
         behind = Optional.of(ground).filter(g -> moving.get().isBeneath());
     }
 

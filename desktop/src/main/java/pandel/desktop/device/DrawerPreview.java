@@ -18,7 +18,10 @@ import pandel.core.play.Room;
 import pandel.core.play.Situation;
 import pandel.desktop.picture.PictureLibrary;
 
-/** A drawer all out on a small device, beside or over its page. Dragged sideways it grows wider; a page that reveals it shrinks as it is dragged up or down. */
+/**
+ * A drawer all out on a small device, beside or over its page. Dragged sideways it grows wider; a page that reveals it
+ * shrinks as it is dragged up or down.
+ */
 public final class DrawerPreview extends SmallDevice {
 
     private final LevelView page;
@@ -31,16 +34,24 @@ public final class DrawerPreview extends SmallDevice {
     private Optional<Animation> running = Optional.empty();
 
     /**
-     * @param wide  interface px
+     * @param wide interface px
      * @param sized told the px it is dragged wide, and the hundredths to which its page shrinks
      */
-    public DrawerPreview(PictureLibrary pictures, Prototype prototype, Drawer drawer, Screen screen, Device device, double wide, BiConsumer<Double, Integer> sized) {
+    public DrawerPreview(
+            PictureLibrary pictures,
+            Prototype prototype,
+            Drawer drawer,
+            Screen screen,
+            Device device,
+            double wide,
+            BiConsumer<Double, Integer> sized) {
         double high = Math.rint(device.height() * wide / device.width());
         super(wide, high);
         this.scale = wide / device.width();
         this.drawer = drawer;
         this.stays = drawer.staysAt(device.width());
-        Prototype alone = prototype.withDrawers(List.of(drawer.withOn(new Drawer.Attached(false, java.util.Set.of(screen.id()), java.util.Set.of()))));
+        Prototype alone = prototype.withDrawers(
+                List.of(drawer.withOn(new Drawer.Attached(false, java.util.Set.of(screen.id()), java.util.Set.of()))));
         Situation now = Situation.shownAlone(screen.id(), device);
         page = page(pictures, alone, screen, false);
         page.place(Room.of(alone, now), device.height(), scale, 0);
@@ -84,7 +95,9 @@ public final class DrawerPreview extends SmallDevice {
             double by = (e.getX() - startX) / scale * (drawer.panel().side() == Drawer.Side.LEFT ? 1 : -1);
             double width = Math.clamp(Math.rint(drawer.panel().width() + by), 1, device.width());
             double shrunk = drawer.panel().shrinks() - 100 * 2 * (e.getY() - startY) / getPrefHeight();
-            int shrinks = drawer.panel().moves() != Moves.REVEALS ? drawer.panel().shrinks() : Math.clamp(Math.round(shrunk), Drawer.Panel.LEAST_SHRUNK, 100);
+            int shrinks = drawer.panel().moves() != Moves.REVEALS
+                    ? drawer.panel().shrinks()
+                    : Math.clamp(Math.round(shrunk), Drawer.Panel.LEAST_SHRUNK, 100);
             if (width != drawer.panel().width() || shrinks != drawer.panel().shrinks()) {
                 sized.accept(width, shrinks);
             }

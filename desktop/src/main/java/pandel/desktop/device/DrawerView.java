@@ -30,7 +30,7 @@ final class DrawerView {
     private final Moves moves;
     private double scrolled;
 
-    /** @param deviceWidth px  @param deviceHeight px */
+    /** @param deviceWidth px @param deviceHeight px */
     DrawerView(PictureLibrary pictures, DrawerPlace place, double deviceWidth, double deviceHeight, double scale) {
         this.place = place;
         this.deviceWidth = deviceWidth;
@@ -106,7 +106,11 @@ final class DrawerView {
         Label label = label(place.words(), 18, place.drawer().panel().ink(), true);
         label.setWrapText(true);
         label.setAlignment(Pos.BOTTOM_LEFT);
-        label.resizeRelocate(Math.rint(EDGE * scale), Math.rint((place.picture() + 12) * scale), wide - 2 * EDGE * scale, Math.rint((place.head() - place.picture() - 24) * scale));
+        label.resizeRelocate(
+                Math.rint(EDGE * scale),
+                Math.rint((place.picture() + 12) * scale),
+                wide - 2 * EDGE * scale,
+                Math.rint((place.head() - place.picture() - 24) * scale));
         rows.getChildren().add(label);
     }
 
@@ -115,7 +119,8 @@ final class DrawerView {
         label.setManaged(false);
         label.setAlignment(Pos.CENTER_LEFT);
         label.setMnemonicParsing(false);
-        label.setStyle("-fx-font-smoothing-type: gray; -fx-font-size: " + Math.max(1, px * scale) + "px; -fx-text-fill: " + colour + ";" + (strong ? " -fx-font-family: 'Inter SemiBold';" : ""));
+        label.setStyle("-fx-font-smoothing-type: gray; -fx-font-size: " + Math.max(1, px * scale)
+                + "px; -fx-text-fill: " + colour + ";" + (strong ? " -fx-font-family: 'Inter SemiBold';" : ""));
         return label;
     }
 
@@ -127,19 +132,32 @@ final class DrawerView {
         double x = EDGE * scale;
         Optional<String> sign = row.item().map(Drawer.Item::sign).filter(s -> !s.isEmpty());
         if (sign.isPresent()) {
-            on.getChildren().add(TabSigns.drawn(sign.get(), colour, scale, x + TabSigns.SIZE * scale / 2, y + high / 2));
+            on.getChildren()
+                    .add(TabSigns.drawn(sign.get(), colour, scale, x + TabSigns.SIZE * scale / 2, y + high / 2));
             x += (TabSigns.SIZE + 14) * scale;
         }
-        Label label = label(row.words(), row.item().isPresent() ? 16 : 12, colour, row.here() || row.item().isEmpty());
+        Label label = label(
+                row.words(),
+                row.item().isPresent() ? 16 : 12,
+                colour,
+                row.here() || row.item().isEmpty());
         if (row.item().isEmpty()) {
             label.setOpacity(0.75);
             label.setAlignment(Pos.BOTTOM_LEFT);
         }
-        label.resizeRelocate(Math.rint(x), y, Math.max(0, wide - x - EDGE * scale / 2), high - (row.item().isEmpty() ? Math.rint(6 * scale) : 0));
+        label.resizeRelocate(
+                Math.rint(x),
+                y,
+                Math.max(0, wide - x - EDGE * scale / 2),
+                high - (row.item().isEmpty() ? Math.rint(6 * scale) : 0));
         on.getChildren().add(label);
         if (row.here()) {
             double thick = Math.max(2, Math.rint(4 * scale));
-            Rectangle mark = new Rectangle(look.side() == Drawer.Side.LEFT ? 0 : wide - thick, y + Math.rint(high * 0.22), thick, Math.rint(high * 0.56));
+            Rectangle mark = new Rectangle(
+                    look.side() == Drawer.Side.LEFT ? 0 : wide - thick,
+                    y + Math.rint(high * 0.22),
+                    thick,
+                    Math.rint(high * 0.56));
             mark.setFill(Color.web(colour));
             on.getChildren().add(mark);
         }
@@ -155,7 +173,7 @@ final class DrawerView {
         rows.setTranslateY(-Math.rint(scrolled * scale));
     }
 
-    /** @param out from 0, in, to 1, all out  @param page that it comes over, or that moves with it */
+    /** @param out from 0, in, to 1, all out @param page that it comes over, or that moves with it */
     void at(double out, LevelView page) {
         double all = Math.rint(deviceWidth * scale);
         double inwards = side() == Drawer.Side.LEFT ? 1 : -1;

@@ -7,7 +7,10 @@ import javafx.scene.layout.Region;
 import pandel.core.model.Gesture;
 import pandel.desktop.theme.Pace;
 
-/** Tells taps, double taps, long presses, swipes, hovering and secondary presses from what a mouse or finger does on a region. */
+/**
+ * Tells taps, double taps, long presses, swipes, hovering and secondary presses from what a mouse or finger does on a
+ * region.
+ */
 final class Gestures {
 
     /** ms that a finger rests until it is a long press. */
@@ -32,16 +35,19 @@ final class Gestures {
         /** Whether a second tap there would mean something of its own. */
         boolean waitsForSecond(double x, double y);
 
-        /** A finger is drawn sideways. @param by so far  @return whether something follows it */
+        /** A finger is drawn sideways. @param by so far @return whether something follows it */
         boolean drawn(double x, double y, double by);
 
-        /** A finger is drawn up or down. @param by so far  @return whether something follows it */
+        /** A finger is drawn up or down. @param by so far @return whether something follows it */
         boolean lifted(double x, double y, double by);
 
         /** What followed a finger up or down is let go. @param thrown whether quickly */
         void letDown(double by, boolean thrown);
 
-        /** What followed the finger is let go. @param thrown whether quickly  @param turned whether it was a swipe  @return whether that was all */
+        /**
+         * What followed the finger is let go. @param thrown whether quickly @param turned whether it was a
+         * swipe @return whether that was all
+         */
         boolean letGo(double by, boolean thrown, boolean turned);
 
         /** Whether something follows a finger that comes in from the edge there. */
@@ -82,7 +88,9 @@ final class Gestures {
     private void draw(MouseEvent e) {
         double dx = e.getX() - startX;
         boolean fromEdge = startX < EDGE || startX > region.getWidth() - EDGE;
-        if (e.getButton() != MouseButton.PRIMARY && e.getButton() != MouseButton.NONE || fromEdge && !followed && !told.fromEdge(startX, startY) || taken) {
+        if (e.getButton() != MouseButton.PRIMARY && e.getButton() != MouseButton.NONE
+                || fromEdge && !followed && !told.fromEdge(startX, startY)
+                || taken) {
             return;
         }
         double dy = e.getY() - startY;

@@ -52,7 +52,7 @@ final class LevelView extends Pane {
     private BiFunction<Room, Double, List<StripPlace>> strips = (r, h) -> List.of();
     private BiFunction<Room, Double, List<ButtonPlace>> buttons = (r, h) -> List.of();
     private Room ofStrips = Room.whole(Widths.USUAL, 1);
-    private Runnable placeStrips = () -> { };
+    private Runnable placeStrips = () -> {};
     private UnaryOperator<String> filled = UnaryOperator.identity();
     private Optional<AtPage> at = Optional.empty();
     private BiFunction<Room, Double, List<PageFoot.Sign>> signs = (r, h) -> List.of();
@@ -65,7 +65,8 @@ final class LevelView extends Pane {
         this.depth = depth;
         this.overlay = overlay;
         shade.getStyleClass().add("device-shade");
-        shade.setStyle("-fx-background-color: rgba(28, 37, 41, " + look.screen().overlay().shade() / 100.0 + ");");
+        shade.setStyle("-fx-background-color: rgba(28, 37, 41, "
+                + look.screen().overlay().shade() / 100.0 + ");");
         shade.setVisible(overlay);
         shade.setManaged(false);
         setPickOnBounds(false);
@@ -79,7 +80,11 @@ final class LevelView extends Pane {
         return Pairs.beside(prototype, now, at).flatMap(b -> {
             Level list = b.returned().levels().get(at);
             return prototype.screen(list.trail().current().screen()).map(screen -> {
-                LevelView view = new LevelView(pictures, list.look(prototype, screen, now.facts()), list.trail().depth(), false);
+                LevelView view = new LevelView(
+                        pictures,
+                        list.look(prototype, screen, now.facts()),
+                        list.trail().depth(),
+                        false);
                 view.mock.setId("beside-list");
                 view.know(prototype, list.known(now.facts()));
                 view.place(b.list(), now.height(), scale, list.trail().current().scroll());
@@ -121,7 +126,11 @@ final class LevelView extends Pane {
             look.areaOf((Hotspot) node.getUserData(), width).ifPresent(a -> {
                 double factor = p.factor() * scale;
                 node.setStyle("-fx-font-size: " + Math.max(1, FieldLetters.px(a.height()) * factor) + "px;");
-                node.resizeRelocate(Math.rint(p.x() * scale + a.x() * factor), Math.rint((p.y() - scroll) * scale + a.y() * factor), Math.rint(a.width() * factor), Math.rint(a.height() * factor));
+                node.resizeRelocate(
+                        Math.rint(p.x() * scale + a.x() * factor),
+                        Math.rint((p.y() - scroll) * scale + a.y() * factor),
+                        Math.rint(a.width() * factor),
+                        Math.rint(a.height() * factor));
             });
         }
     }
@@ -130,7 +139,9 @@ final class LevelView extends Pane {
     void standAt(Prototype prototype, Optional<AtPage> place) {
         at = place;
         signs = (room, height) -> PageFoot.on(prototype, look, place, room, height);
-        ink = place.flatMap(a -> prototype.sequence(a.sequence())).map(s -> s.laid().ink()).orElse("");
+        ink = place.flatMap(a -> prototype.sequence(a.sequence()))
+                .map(s -> s.laid().ink())
+                .orElse("");
     }
 
     /** The strips of the tab sets it stands in. */
@@ -140,15 +151,22 @@ final class LevelView extends Pane {
 
     /** @param rolled a strip as it is scrolled */
     void standIn(Prototype prototype, List<Around> around, UnaryOperator<StripPlace> rolled) {
-        buttons = (room, height) -> ButtonPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
-        strips = (room, height) -> StripPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height).stream().map(rolled).toList();
+        buttons = (room, height) ->
+                ButtonPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
+        strips = (room, height) ->
+                StripPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height).stream()
+                        .map(rolled)
+                        .toList();
     }
 
     /** Strips stand across all of the device, also where the page has less of it. */
     private void placeStrips(Room page, double deviceHeight, double scale) {
         placeStrips = () -> placeStrips(page, deviceHeight, scale);
         strip.relocate(Math.rint(ofStrips.x() * scale) - Math.rint(page.x() * scale), 0);
-        strip.getChildren().setAll(strips.apply(ofStrips, deviceHeight).stream().map(p -> new StripView(p, scale)).toList());
+        strip.getChildren()
+                .setAll(strips.apply(ofStrips, deviceHeight).stream()
+                        .map(p -> new StripView(p, scale))
+                        .toList());
         buttons.apply(ofStrips, deviceHeight).forEach(p -> strip.getChildren().add(StripView.button(p, scale)));
     }
 
@@ -160,7 +178,13 @@ final class LevelView extends Pane {
     /** Whether another view stands in the same strips, which stay while what is behind them changes. */
     boolean sharesStrips(LevelView other, double height) {
         List<StripPlace> own = strips.apply(ofStrips, height);
-        return !own.isEmpty() && own.stream().map(p -> p.set().id()).toList().equals(other.strips.apply(other.ofStrips, height).stream().map(p -> p.set().id()).toList());
+        return !own.isEmpty()
+                && own.stream()
+                        .map(p -> p.set().id())
+                        .toList()
+                        .equals(other.strips.apply(other.ofStrips, height).stream()
+                                .map(p -> p.set().id())
+                                .toList());
     }
 
     /** While tabs are switched, or one goes on in one of them, the strip stays where it is. */
@@ -175,7 +199,9 @@ final class LevelView extends Pane {
 
     /** Whether another view shows a page of the same sequence. */
     boolean isBeside(LevelView other) {
-        return at.isPresent() && at.map(AtPage::sequence).equals(other.at.map(AtPage::sequence)) && depth == other.depth;
+        return at.isPresent()
+                && at.map(AtPage::sequence).equals(other.at.map(AtPage::sequence))
+                && depth == other.depth;
     }
 
     /** While pages are turned what is laid over them stays where it is. */
@@ -197,7 +223,10 @@ final class LevelView extends Pane {
     }
 
     private Node dot(PageFoot.Sign sign, double scale) {
-        Circle dot = new Circle(Math.rint((sign.area().x() + sign.area().width() / 2) * scale) + 0.5, Math.rint((sign.area().y() + sign.area().height() / 2) * scale) + 0.5, Math.max(2, 4 * scale));
+        Circle dot = new Circle(
+                Math.rint((sign.area().x() + sign.area().width() / 2) * scale) + 0.5,
+                Math.rint((sign.area().y() + sign.area().height() / 2) * scale) + 0.5,
+                Math.max(2, 4 * scale));
         Color colour = Color.web(ink);
         dot.setFill(sign.here() ? colour : Color.TRANSPARENT);
         dot.setStroke(colour);
@@ -208,19 +237,27 @@ final class LevelView extends Pane {
     private Node word(PageFoot.Sign sign, double scale) {
         Label word = new Label(sign.words());
         word.setManaged(false);
-        boolean left = sign.on().filter(on -> on instanceof Event.On.OnTurn turn && turn.turn() instanceof PageTurn.Previous).isPresent();
+        boolean left = sign.on()
+                .filter(on -> on instanceof Event.On.OnTurn turn && turn.turn() instanceof PageTurn.Previous)
+                .isPresent();
         word.setAlignment(sign.on().isEmpty() ? Pos.CENTER : left ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
         word.setStyle("-fx-font-size: " + Math.max(1, 16 * scale) + "px; -fx-text-fill: " + ink + ";");
-        word.resizeRelocate(Math.rint(sign.area().x() * scale), Math.rint(sign.area().y() * scale), Math.rint(sign.area().width() * scale), Math.rint(sign.area().height() * scale));
+        word.resizeRelocate(
+                Math.rint(sign.area().x() * scale),
+                Math.rint(sign.area().y() * scale),
+                Math.rint(sign.area().width() * scale),
+                Math.rint(sign.area().height() * scale));
         return word;
     }
 
-    /** @param room across the device  @param deviceHeight px */
+    /** @param room across the device @param deviceHeight px */
     void place(Room room, double deviceHeight, double scale, double scroll) {
         place(room, room, deviceHeight, scale, scroll);
     }
 
-    /** @param room of the page, across the device  @param across the room of the strips around it  @param deviceHeight px */
+    /**
+     * @param room of the page, across the device @param across the room of the strips around it @param deviceHeight px
+     */
     void place(Room room, Room across, double deviceHeight, double scale, double scroll) {
         ofStrips = across;
         Placement p = Placement.of(look, room, deviceHeight);
@@ -235,14 +272,37 @@ final class LevelView extends Pane {
         placeTexts(p, room.on(), scale, Math.min(scroll, p.maxScroll()));
         double inner = Math.min(scroll, p.maxScroll()) - p.raised(scroll);
         // What a sheet scrolls goes beneath its own top.
-        mock.setClip(overlay && p.y() > 0 && inner > 0 ? new Rectangle(0, Math.rint(inner * scale), Math.rint(p.width() * scale), Math.rint(p.height() * scale)) : null);
+        mock.setClip(
+                overlay && p.y() > 0 && inner > 0
+                        ? new Rectangle(
+                                0,
+                                Math.rint(inner * scale),
+                                Math.rint(p.width() * scale),
+                                Math.rint(p.height() * scale))
+                        : null);
         mock.relocate(Math.rint(p.x() * scale), Math.rint((p.y() - Math.min(scroll, p.maxScroll())) * scale));
         top = fixed(top, p.fixedTop() > 0, p, room.on(), scale, p.y() - p.raised(scroll), 0, p.fixedTop());
-        bottom = fixed(bottom, p.fixedBottom() > 0, p, room.on(), scale, p.y() - p.maxScroll(), p.height() - p.fixedBottom(), p.fixedBottom());
+        bottom = fixed(
+                bottom,
+                p.fixedBottom() > 0,
+                p,
+                room.on(),
+                scale,
+                p.y() - p.maxScroll(),
+                p.height() - p.fixedBottom(),
+                p.fixedBottom());
     }
 
     /** The part of the mock that stays put, drawn over what scrolls. */
-    private Optional<MockView> fixed(Optional<MockView> now, boolean wanted, Placement p, Width on, double scale, double y, double from, double high) {
+    private Optional<MockView> fixed(
+            Optional<MockView> now,
+            boolean wanted,
+            Placement p,
+            Width on,
+            double scale,
+            double y,
+            double from,
+            double high) {
         if (!wanted) {
             now.ifPresent(getChildren()::remove);
             return Optional.empty();

@@ -25,11 +25,12 @@ public final class MotionPreview extends SmallDevice {
     private Motion motion = Motion.NONE;
 
     /**
-     * @param room  of both on the device
+     * @param room of both on the device
      * @param above whether the second is opened above the first
-     * @param high  interface px
+     * @param high interface px
      */
-    public MotionPreview(PictureLibrary pictures, Look first, Look second, boolean above, Device device, Room room, double high) {
+    public MotionPreview(
+            PictureLibrary pictures, Look first, Look second, boolean above, Device device, Room room, double high) {
         double scale = high / device.height();
         super(Math.rint(device.width() * scale), high);
         from = new LevelView(pictures, first, 0, false);
@@ -60,8 +61,11 @@ public final class MotionPreview extends SmallDevice {
         to.setVisible(false);
         before.setOnFinished(e -> to.setVisible(true));
         Animation moving = Motions.of(shown, false, List.of(from), List.of(to), getPrefWidth(), getPrefHeight(), 0);
-        boolean still = shown.kind() == Motion.Kind.NONE || shown.ms() == 0 || Platform.getPreferences().isReducedMotion();
-        SequentialTransition once = still ? new SequentialTransition(before, after) : new SequentialTransition(before, moving, after);
+        boolean still = shown.kind() == Motion.Kind.NONE
+                || shown.ms() == 0
+                || Platform.getPreferences().isReducedMotion();
+        SequentialTransition once =
+                still ? new SequentialTransition(before, after) : new SequentialTransition(before, moving, after);
         once.setOnFinished(e -> play(motion));
         running = Optional.of(once);
         once.play();

@@ -21,13 +21,20 @@ import pandel.desktop.picture.MockView;
 final class Motions {
 
     private static final String NUMBER = "(-?[0-9]*\\.?[0-9]+)";
-    private static final Pattern BEZIER = Pattern.compile("cubic-bezier\\(" + String.join(",", NUMBER, NUMBER, NUMBER, NUMBER) + "\\)");
+    private static final Pattern BEZIER =
+            Pattern.compile("cubic-bezier\\(" + String.join(",", NUMBER, NUMBER, NUMBER, NUMBER) + "\\)");
 
-    private Motions() {
-    }
+    private Motions() {}
 
     /** @param begun px that a finger has already drawn the pages */
-    static Animation of(Motion motion, boolean backward, List<LevelView> leaving, List<LevelView> arriving, double width, double height, double begun) {
+    static Animation of(
+            Motion motion,
+            boolean backward,
+            List<LevelView> leaving,
+            List<LevelView> arriving,
+            double width,
+            double height,
+            double begun) {
         Timeline line = new Timeline();
         Interpolator easing = easing(motion.easing());
         Duration end = Duration.millis(motion.ms());
@@ -40,7 +47,13 @@ final class Motions {
         if (motion.kind() == Motion.Kind.SLIDE_ALONG) {
             double away = motion.direction() == Motion.Direction.RIGHT ? width : -width;
             for (LevelView view : other.stream().filter(v -> !v.isOverlay()).toList()) {
-                fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? away : begun, backward ? 0.0 : away);
+                fromTo(
+                        line,
+                        end,
+                        easing,
+                        whole(view.mock(), view.mock()::setTranslateX),
+                        backward ? away : begun,
+                        backward ? 0.0 : away);
             }
         }
         return line;
@@ -64,24 +77,52 @@ final class Motions {
         return line;
     }
 
-    private static void move(Timeline line, Duration end, Interpolator easing, Motion motion, boolean backward, LevelView view,
-                             double width, double height, double begun) {
+    private static void move(
+            Timeline line,
+            Duration end,
+            Interpolator easing,
+            Motion motion,
+            boolean backward,
+            LevelView view,
+            double width,
+            double height,
+            double begun) {
         switch (motion.kind()) {
             case SLIDE_ALONG, SLIDE_ACROSS -> {
                 double from = motion.direction() == Motion.Direction.RIGHT ? -width : width;
-                fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateX), backward ? 0.0 : from + begun, backward ? from : 0.0);
+                fromTo(
+                        line,
+                        end,
+                        easing,
+                        whole(view.mock(), view.mock()::setTranslateX),
+                        backward ? 0.0 : from + begun,
+                        backward ? from : 0.0);
             }
-            case RISE -> fromTo(line, end, easing, whole(view.mock(), view.mock()::setTranslateY), backward ? view.mock().getTranslateY() : height, backward ? height : 0.0);
+            case RISE ->
+                fromTo(
+                        line,
+                        end,
+                        easing,
+                        whole(view.mock(), view.mock()::setTranslateY),
+                        backward ? view.mock().getTranslateY() : height,
+                        backward ? height : 0.0);
             case GROW -> {
                 fromTo(line, end, easing, view.mock().scaleXProperty(), backward ? 1.0 : 0.6, backward ? 0.6 : 1.0);
                 fromTo(line, end, easing, view.mock().scaleYProperty(), backward ? 1.0 : 0.6, backward ? 0.6 : 1.0);
                 fromTo(line, end, easing, view.mock().opacityProperty(), backward ? 1.0 : 0.0, backward ? 0.0 : 1.0);
             }
-            case FADE -> fromTo(line, end, easing, view.mock().opacityProperty(), backward ? 1.0 : 0.0, backward ? 0.0 : 1.0);
-            case NONE -> { }
+            case FADE ->
+                fromTo(line, end, easing, view.mock().opacityProperty(), backward ? 1.0 : 0.0, backward ? 0.0 : 1.0);
+            case NONE -> {}
         }
         if (view.isOverlay()) {
-            fromTo(line, end, Interpolator.LINEAR, view.shade().opacityProperty(), backward ? 1.0 : 0.0, backward ? 0.0 : 1.0);
+            fromTo(
+                    line,
+                    end,
+                    Interpolator.LINEAR,
+                    view.shade().opacityProperty(),
+                    backward ? 1.0 : 0.0,
+                    backward ? 0.0 : 1.0);
         }
     }
 
@@ -93,9 +134,13 @@ final class Motions {
         return value;
     }
 
-    private static void fromTo(Timeline line, Duration end, Interpolator easing, WritableValue<Number> value, double from, double to) {
+    private static void fromTo(
+            Timeline line, Duration end, Interpolator easing, WritableValue<Number> value, double from, double to) {
         value.setValue(from);
-        line.getKeyFrames().addAll(new KeyFrame(Duration.ZERO, new KeyValue(value, from)), new KeyFrame(end, new KeyValue(value, to, easing)));
+        line.getKeyFrames()
+                .addAll(
+                        new KeyFrame(Duration.ZERO, new KeyValue(value, from)),
+                        new KeyFrame(end, new KeyValue(value, to, easing)));
     }
 
     /** A CSS easing name or cubic-bezier(); one that is not known moves evenly. */
@@ -115,7 +160,8 @@ final class Motions {
             return Interpolator.LINEAR;
         }
         // JavaFX takes control points within 0 and 1; what CSS lets swing beyond ends there.
-        return Interpolator.SPLINE(within(four.group(1)), within(four.group(2)), within(four.group(3)), within(four.group(4)));
+        return Interpolator.SPLINE(
+                within(four.group(1)), within(four.group(2)), within(four.group(3)), within(four.group(4)));
     }
 
     private static double within(String number) {
@@ -124,7 +170,11 @@ final class Motions {
 
     static Animation ring(Circle ring) {
         return new Timeline(
-                new KeyFrame(Duration.ZERO, new KeyValue(ring.radiusProperty(), 4), new KeyValue(ring.opacityProperty(), 1)),
-                new KeyFrame(Duration.millis(900), new KeyValue(ring.radiusProperty(), 22, Interpolator.EASE_OUT), new KeyValue(ring.opacityProperty(), 0)));
+                new KeyFrame(
+                        Duration.ZERO, new KeyValue(ring.radiusProperty(), 4), new KeyValue(ring.opacityProperty(), 1)),
+                new KeyFrame(
+                        Duration.millis(900),
+                        new KeyValue(ring.radiusProperty(), 22, Interpolator.EASE_OUT),
+                        new KeyValue(ring.opacityProperty(), 0)));
     }
 }

@@ -14,7 +14,13 @@ import pandel.desktop.picture.PictureLibrary;
 public final class OverlayPreview extends SmallDevice {
 
     /** @param wide interface px */
-    public OverlayPreview(PictureLibrary pictures, Prototype prototype, Optional<Screen> beneath, Screen screen, Device device, double wide) {
+    public OverlayPreview(
+            PictureLibrary pictures,
+            Prototype prototype,
+            Optional<Screen> beneath,
+            Screen screen,
+            Device device,
+            double wide) {
         double scale = wide / device.width();
         double high = Math.rint(device.height() * scale);
         super(wide, high);

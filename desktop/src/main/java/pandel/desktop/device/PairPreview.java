@@ -14,8 +14,9 @@ public final class PairPreview extends SmallDevice {
 
     private double startX;
 
-    /** @param wide interface px  @param shared told the hundredths of the width that the list is dragged to take */
-    public PairPreview(PictureLibrary pictures, Prototype prototype, Pair pair, Device device, double wide, IntConsumer shared) {
+    /** @param wide interface px @param shared told the hundredths of the width that the list is dragged to take */
+    public PairPreview(
+            PictureLibrary pictures, Prototype prototype, Pair pair, Device device, double wide, IntConsumer shared) {
         double scale = wide / device.width();
         double high = Math.rint(device.height() * scale);
         super(wide, high);
@@ -34,7 +35,14 @@ public final class PairPreview extends SmallDevice {
         });
     }
 
-    private void side(PictureLibrary pictures, Prototype prototype, String screen, Room room, Device device, double scale, boolean list) {
+    private void side(
+            PictureLibrary pictures,
+            Prototype prototype,
+            String screen,
+            Room room,
+            Device device,
+            double scale,
+            boolean list) {
         prototype.screen(screen).ifPresent(s -> {
             LevelView view = page(pictures, prototype, s, false);
             view.place(room, device.height(), scale, 0);

@@ -10,6 +10,7 @@ final class SheetLift {
 
     /** Share of what is seen of a sheet that it is drawn down until it goes. */
     private static final double GOES = 0.25;
+
     private static final double MS = 180;
 
     private final Touched.Lifts asked;
@@ -30,7 +31,9 @@ final class SheetLift {
     void follow(double by) {
         Placement p = asked.placement();
         double wanted = asked.from() - by / scale;
-        at = wanted < 0 && asked.away().isEmpty() ? wanted / DeviceView.GIVES : wanted > p.maxScroll() ? p.maxScroll() : wanted;
+        at = wanted < 0 && asked.away().isEmpty()
+                ? wanted / DeviceView.GIVES
+                : wanted > p.maxScroll() ? p.maxScroll() : wanted;
         place(at);
     }
 
@@ -48,7 +51,8 @@ final class SheetLift {
             return Optional.empty();
         }
         double from = at;
-        double to = at < 0 ? 0 : at >= p.rise() ? at : thrown ? by < 0 ? p.rise() : 0 : at > p.rise() / 2 ? p.rise() : 0;
+        double to =
+                at < 0 ? 0 : at >= p.rise() ? at : thrown ? by < 0 ? p.rise() : 0 : at > p.rise() / 2 ? p.rise() : 0;
         asked.to().accept(to);
         if (from == to) {
             return Optional.empty();

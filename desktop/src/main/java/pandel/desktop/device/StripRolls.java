@@ -8,7 +8,10 @@ import pandel.core.model.TabSet;
 import pandel.core.play.Scrolled;
 import pandel.core.play.StripPlace;
 
-/** Strips with more tabs than fit, as a finger or a wheel has scrolled them. When another tab is shown it is brought in sight. */
+/**
+ * Strips with more tabs than fit, as a finger or a wheel has scrolled them. When another tab is shown it is brought in
+ * sight.
+ */
 public final class StripRolls {
 
     private final Map<String, Double> by = new HashMap<>();
@@ -44,15 +47,17 @@ public final class StripRolls {
     /**
      * A strip follows a finger along it.
      *
-     * @param under  the strip where the finger went down; asked while none follows
+     * @param under the strip where the finger went down; asked while none follows
      * @param across whether it was drawn sideways
-     * @param drawn  px of the device that it was drawn
+     * @param drawn px of the device that it was drawn
      * @return whether one follows
      */
     boolean follow(Supplier<Optional<StripPlace>> under, boolean across, double drawn) {
         if (held.isEmpty()) {
             held = under.get().filter(p -> p.look() == TabSet.Side.STRIP == across);
-            from = held.flatMap(StripPlace::shown).map(t -> by.getOrDefault(t, 0.0)).orElse(0.0);
+            from = held.flatMap(StripPlace::shown)
+                    .map(t -> by.getOrDefault(t, 0.0))
+                    .orElse(0.0);
         }
         held.ifPresent(p -> put(p, from - drawn));
         return held.isPresent();

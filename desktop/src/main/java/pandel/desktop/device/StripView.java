@@ -12,14 +12,20 @@ import pandel.core.play.StripPlace;
 /** The strip of a tab set as it is laid over a page. */
 final class StripView extends Pane {
 
-
     StripView(StripPlace place, double scale) {
         TabSet.Strip look = place.set().strip();
-        setPrefSize(Math.rint(place.area().width() * scale), Math.rint(place.area().height() * scale));
+        setPrefSize(
+                Math.rint(place.area().width() * scale), Math.rint(place.area().height() * scale));
         boolean beside = place.look() != TabSet.Side.STRIP;
-        resizeRelocate(Math.rint(place.area().x() * scale), Math.rint(place.area().y() * scale), getPrefWidth(), getPrefHeight());
+        resizeRelocate(
+                Math.rint(place.area().x() * scale),
+                Math.rint(place.area().y() * scale),
+                getPrefWidth(),
+                getPrefHeight());
         Rectangle ground = new Rectangle(getPrefWidth(), getPrefHeight(), Color.web(look.ground()));
-        Rectangle edge = beside ? new Rectangle(getPrefWidth() - 1, 0, 1, getPrefHeight()) : new Rectangle(0, look.edge() == TabSet.Edge.TOP ? getPrefHeight() - 1 : 0, getPrefWidth(), 1);
+        Rectangle edge = beside
+                ? new Rectangle(getPrefWidth() - 1, 0, 1, getPrefHeight())
+                : new Rectangle(0, look.edge() == TabSet.Edge.TOP ? getPrefHeight() - 1 : 0, getPrefWidth(), 1);
         edge.setFill(Color.web(look.ink(), 0.3));
         setClip(new Rectangle(getPrefWidth(), getPrefHeight()));
         getChildren().addAll(ground, edge);
@@ -41,19 +47,27 @@ final class StripView extends Pane {
         double signX = (list ? 20 : (sign.area().width() - TabSigns.SIZE) / 2) * scale;
         boolean signed = !sign.tab().sign().isEmpty();
         if (signed) {
-            getChildren().add(TabSigns.drawn(sign.tab().sign(), colour, scale, signX + TabSigns.SIZE * scale / 2, y + high / 2));
+            getChildren()
+                    .add(TabSigns.drawn(
+                            sign.tab().sign(), colour, scale, signX + TabSigns.SIZE * scale / 2, y + high / 2));
         }
         if (list || !signed) {
             Label label = new Label(sign.tab().shownLabel());
             label.setManaged(false);
             label.setAlignment(list ? Pos.CENTER_LEFT : Pos.CENTER);
-            label.setStyle("-fx-font-size: " + Math.max(1, (list ? 15 : 11) * scale) + "px; -fx-text-fill: " + colour + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
+            label.setStyle("-fx-font-size: " + Math.max(1, (list ? 15 : 11) * scale) + "px; -fx-text-fill: " + colour
+                    + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
             double x = list ? (signed ? 20 + TabSigns.SIZE + 12 : 20) * scale : 0;
-            label.resizeRelocate(Math.rint(x), Math.rint(y), Math.rint(sign.area().width() * scale - x - (list ? 8 * scale : 0)), Math.rint(high));
+            label.resizeRelocate(
+                    Math.rint(x),
+                    Math.rint(y),
+                    Math.rint(sign.area().width() * scale - x - (list ? 8 * scale : 0)),
+                    Math.rint(high));
             getChildren().add(label);
         }
         if (sign.chosen()) {
-            Rectangle mark = new Rectangle(0, Math.rint(y + high * 0.3), Math.max(2, Math.rint(3 * scale)), Math.rint(high * 0.4));
+            Rectangle mark = new Rectangle(
+                    0, Math.rint(y + high * 0.3), Math.max(2, Math.rint(3 * scale)), Math.rint(high * 0.4));
             mark.setFill(Color.web(colour));
             getChildren().add(mark);
         }
@@ -63,39 +77,57 @@ final class StripView extends Pane {
     static Pane button(ButtonPlace place, double scale) {
         double size = Math.rint(place.area().width() * scale);
         Pane pane = new Pane();
-        pane.resizeRelocate(Math.rint(place.area().x() * scale), Math.rint(place.area().y() * scale), size, size);
-        Rectangle ground = new Rectangle(size, size, Color.web(place.set().strip().chosen()));
+        pane.resizeRelocate(
+                Math.rint(place.area().x() * scale), Math.rint(place.area().y() * scale), size, size);
+        Rectangle ground =
+                new Rectangle(size, size, Color.web(place.set().strip().chosen()));
         ground.setArcWidth(size * 0.3);
         ground.setArcHeight(size * 0.3);
-        String name = place.set().button().map(TabSet.Floating::sign).filter(s -> !s.isEmpty()).orElse("cross");
-        pane.getChildren().addAll(ground, TabSigns.drawn(name, place.set().strip().ground(), scale, size / 2, size / 2));
+        String name = place.set()
+                .button()
+                .map(TabSet.Floating::sign)
+                .filter(s -> !s.isEmpty())
+                .orElse("cross");
+        pane.getChildren()
+                .addAll(ground, TabSigns.drawn(name, place.set().strip().ground(), scale, size / 2, size / 2));
         return pane;
     }
 
     private void tab(StripPlace place, StripPlace.Sign sign, TabSet.Strip look, double scale) {
         String colour = sign.chosen() ? look.chosen() : look.ink();
-        boolean labelled = look.labels() == TabSet.Labels.ALL || look.labels() == TabSet.Labels.CHOSEN && sign.chosen() || sign.tab().sign().isEmpty();
+        boolean labelled = look.labels() == TabSet.Labels.ALL
+                || look.labels() == TabSet.Labels.CHOSEN && sign.chosen()
+                || sign.tab().sign().isEmpty();
         boolean signed = !sign.tab().sign().isEmpty();
         double x = sign.area().x() * scale;
         double wide = sign.area().width() * scale;
         double middle = getPrefHeight() / 2;
         double labelHigh = 14 * scale;
         if (signed) {
-            double top = labelled ? middle - (TabSigns.SIZE * scale + labelHigh) / 2 : middle - TabSigns.SIZE * scale / 2;
-            getChildren().add(TabSigns.drawn(sign.tab().sign(), colour, scale, x + wide / 2, top + TabSigns.SIZE * scale / 2));
+            double top =
+                    labelled ? middle - (TabSigns.SIZE * scale + labelHigh) / 2 : middle - TabSigns.SIZE * scale / 2;
+            getChildren()
+                    .add(TabSigns.drawn(
+                            sign.tab().sign(), colour, scale, x + wide / 2, top + TabSigns.SIZE * scale / 2));
         }
         if (labelled) {
             Label label = new Label(sign.tab().shownLabel());
             label.setManaged(false);
             label.setAlignment(Pos.CENTER);
-            label.setStyle("-fx-font-size: " + Math.max(1, (signed ? 11 : 14) * scale) + "px; -fx-text-fill: " + colour + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
+            label.setStyle("-fx-font-size: " + Math.max(1, (signed ? 11 : 14) * scale) + "px; -fx-text-fill: " + colour
+                    + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
             double y = signed ? middle + (TabSigns.SIZE * scale - labelHigh) / 2 + scale : 0;
-            label.resizeRelocate(Math.rint(x), Math.rint(y), Math.rint(wide), signed ? Math.rint(labelHigh) : getPrefHeight());
+            label.resizeRelocate(
+                    Math.rint(x), Math.rint(y), Math.rint(wide), signed ? Math.rint(labelHigh) : getPrefHeight());
             getChildren().add(label);
         }
         if (sign.chosen()) {
             double w = Math.rint(wide * 0.4);
-            Rectangle mark = new Rectangle(Math.rint(x + (wide - w) / 2), look.edge() == TabSet.Edge.TOP ? getPrefHeight() - Math.max(2, Math.rint(3 * scale)) : 0, w, Math.max(2, Math.rint(3 * scale)));
+            Rectangle mark = new Rectangle(
+                    Math.rint(x + (wide - w) / 2),
+                    look.edge() == TabSet.Edge.TOP ? getPrefHeight() - Math.max(2, Math.rint(3 * scale)) : 0,
+                    w,
+                    Math.max(2, Math.rint(3 * scale)));
             mark.setFill(Color.web(colour));
             getChildren().add(mark);
         }

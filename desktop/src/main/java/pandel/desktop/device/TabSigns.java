@@ -11,6 +11,7 @@ public final class TabSigns {
 
     /** px of the device that one is wide and high. */
     static final double SIZE = 22;
+
     private static final double DRAWN_ON = 24;
     private static final Map<String, String> PATHS = new LinkedHashMap<>();
 
@@ -29,8 +30,7 @@ public final class TabSigns {
         PATHS.put("dots", "M5 12 H6 M11.5 12 H12.5 M18 12 H19");
     }
 
-    private TabSigns() {
-    }
+    private TabSigns() {}
 
     /** Names of all signs. */
     public static List<String> names() {
@@ -47,7 +47,9 @@ public final class TabSigns {
         double factor = SIZE * scale / DRAWN_ON;
         path.setScaleX(factor);
         path.setScaleY(factor);
-        path.relocate(Math.rint(middleX - path.getLayoutBounds().getWidth() / 2), Math.rint(middleY - path.getLayoutBounds().getHeight() / 2));
+        path.relocate(
+                Math.rint(middleX - path.getLayoutBounds().getWidth() / 2),
+                Math.rint(middleY - path.getLayoutBounds().getHeight() / 2));
         return path;
     }
 

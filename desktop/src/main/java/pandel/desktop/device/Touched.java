@@ -21,7 +21,9 @@ public interface Touched {
     /** The strip there that has more tabs than fit; empty: none. */
     Optional<StripPlace> strip(double x, double y);
 
-    /** The page that a sideways drag there would turn to; empty: it turns none. @param onward whether to the one after */
+    /**
+     * The page that a sideways drag there would turn to; empty: it turns none. @param onward whether to the one after
+     */
     Optional<Pulled> pulls(double x, double y, boolean onward);
 
     /** The drawer that a sideways drag there moves; empty: none. */
@@ -34,23 +36,26 @@ public interface Touched {
      * A sheet moved by a finger.
      *
      * @param placement where it stands
-     * @param from      px it is scrolled
-     * @param away      tells that it is thrown off; empty: it cannot be
-     * @param to        told how far it is scrolled when it is let go
+     * @param from px it is scrolled
+     * @param away tells that it is thrown off; empty: it cannot be
+     * @param to told how far it is scrolled when it is let go
      */
-    record Lifts(Prototype prototype, Situation now, Placement placement, double from, Optional<Runnable> away, DoubleConsumer to) {
-    }
+    record Lifts(
+            Prototype prototype,
+            Situation now,
+            Placement placement,
+            double from,
+            Optional<Runnable> away,
+            DoubleConsumer to) {}
 
     /** A page about to be turned. @param to how it stands there; empty: there is none, and it gives only a little */
-    record Pulled(Prototype prototype, Optional<Situation> to) {
-    }
+    record Pulled(Prototype prototype, Optional<Situation> to) {}
 
     /**
      * A drawer moved by a finger.
      *
-     * @param out     whether it is drawn out; else it is put back in
+     * @param out whether it is drawn out; else it is put back in
      * @param release tells that it is let go on its way there
      */
-    record Draws(Prototype prototype, Situation now, Drawer drawer, boolean out, Runnable release) {
-    }
+    record Draws(Prototype prototype, Situation now, Drawer drawer, boolean out, Runnable release) {}
 }

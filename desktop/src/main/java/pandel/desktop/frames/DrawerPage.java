@@ -49,7 +49,15 @@ public final class DrawerPage extends FramePage {
     private static final double NUMBER = 52;
 
     private DrawerPage(Work work, Around around, String id, int chosen) {
-        super("Drawer", "A panel from an edge, with items. Type a name and Enter for each item; a line that ends in a colon begins a section. Drag an item to another place, or move the chosen one by Ctrl and an arrow.", work, around, id, chosen);
+        super(
+                "Drawer",
+                "A panel from an edge, with items. Type a name and Enter for each item; a line that ends in a "
+                        + "colon begins a section. Drag an item to another place, or move the chosen one by Ctrl "
+                        + "and an arrow.",
+                work,
+                around,
+                id,
+                chosen);
         setId("drawer-page");
         offer(Press.word("Remove the drawer", "drawer-remove", this::removeAll));
         fill();
@@ -60,7 +68,10 @@ public final class DrawerPage extends FramePage {
         work.prototype().drawer(id).ifPresent(d -> around.show(new DrawerPage(work, around, id, 0)));
     }
 
-    /** Makes one that leads to some screens in order, and is attached to them; without screens one without items, attached to all pages. Shows it. */
+    /**
+     * Makes one that leads to some screens in order, and is attached to them; without screens one without items,
+     * attached to all pages. Shows it.
+     */
     public static void make(Work work, Around around, List<Screen> screens) {
         Set<String> taken = new LinkedHashSet<>(work.prototype().index().ids());
         List<Drawer.Item> items = new ArrayList<>();
@@ -69,8 +80,17 @@ public final class DrawerPage extends FramePage {
             taken.add(item);
             items.add(new Drawer.Item(item, screen.shownTitle(), "", "", false, Branch.of(Fitting.leadingTo(screen))));
         }
-        String title = "Menu" + (work.prototype().drawers().isEmpty() ? "" : " " + (work.prototype().drawers().size() + 1));
-        Drawer made = Drawer.of(work.freshId(title), title, items, screens.isEmpty() ? Drawer.Attached.ALL : Drawer.Attached.to(screens.stream().map(Screen::id).toList()));
+        String title = "Menu"
+                + (work.prototype().drawers().isEmpty()
+                        ? ""
+                        : " " + (work.prototype().drawers().size() + 1));
+        Drawer made = Drawer.of(
+                work.freshId(title),
+                title,
+                items,
+                screens.isEmpty()
+                        ? Drawer.Attached.ALL
+                        : Drawer.Attached.to(screens.stream().map(Screen::id).toList()));
         work.edit(DrawerEdits.make(made));
         open(work, around, made.id());
     }
@@ -96,9 +116,14 @@ public final class DrawerPage extends FramePage {
         Drawer drawer = now();
         chosen = Math.clamp(chosen, 0, Math.max(0, drawer.items().size() - 1));
         clear();
-        Button out = Press.smallWord("Take this item out", "drawer-out", () -> item().ifPresent(i -> change(DrawerEdits.takeOut(now(), i))));
+        Button out = Press.smallWord(
+                "Take this item out", "drawer-out", () -> item().ifPresent(i -> change(DrawerEdits.takeOut(now(), i))));
         out.setDisable(item().isEmpty());
-        TextField title = title("drawer", "Title of the drawer", () -> now().title(), typed -> put("call it “" + typed + "”", d -> d.withTitle(typed)));
+        TextField title = title(
+                "drawer",
+                "Title of the drawer",
+                () -> now().title(),
+                typed -> put("call it “" + typed + "”", d -> d.withTitle(typed)));
         title.setMinWidth(160);
         title.setMaxWidth(160);
         row(title, head(drawer), picture(drawer), spring(), sign(drawer), out);
@@ -109,15 +134,32 @@ public final class DrawerPage extends FramePage {
         }
         settings.getChildren().add(typing());
         item().ifPresent(i -> settings.getChildren().add(chosenItem(i)));
-        settings.getChildren().addAll(small("The drawer"), comes(drawer), sizes(drawer), small("Attached to"), attached(drawer));
+        settings.getChildren()
+                .addAll(small("The drawer"), comes(drawer), sizes(drawer), small("Attached to"), attached(drawer));
         HBox.setHgrow(settings, Priority.ALWAYS);
         VBox seen = new VBox(6);
         seen.setAlignment(Pos.TOP_CENTER);
-        Optional<Screen> screen = drawer.screens(work.prototype()).stream().findFirst().or(() -> work.prototype().screens().stream().findFirst());
+        Optional<Screen> screen = drawer.screens(work.prototype()).stream()
+                .findFirst()
+                .or(() -> work.prototype().screens().stream().findFirst());
         screen.ifPresent(s -> {
-            DrawerPreview preview = new DrawerPreview(around.pictures(), work.prototype(), drawer, s, work.device(), previewed(HIGHEST), (width, shrinks) -> panel("drag “" + drawer.shownTitle() + "” to another size", p -> p.withWidth(width).withShrinks(shrinks)));
+            DrawerPreview preview = new DrawerPreview(
+                    around.pictures(),
+                    work.prototype(),
+                    drawer,
+                    s,
+                    work.device(),
+                    previewed(HIGHEST),
+                    (width, shrinks) -> panel(
+                            "drag “" + drawer.shownTitle() + "” to another size",
+                            p -> p.withWidth(width).withShrinks(shrinks)));
             preview.setId("drawer-preview");
-            Tooltip.install(preview, new Tooltip(drawer.panel().moves() == Moves.REVEALS ? "Drag sideways for the width, up or down for how far the page shrinks" : "Drag sideways for the width"));
+            Tooltip.install(
+                    preview,
+                    new Tooltip(
+                            drawer.panel().moves() == Moves.REVEALS
+                                    ? "Drag sideways for the width, up or down for how far the page shrinks"
+                                    : "Drag sideways for the width"));
             seen.getChildren().addAll(preview, Press.smallWord("See it come", "drawer-play", preview::play));
         });
         row(settings, seen);
@@ -138,32 +180,58 @@ public final class DrawerPage extends FramePage {
     }
 
     private Button picture(Drawer drawer) {
-        Button button = Press.smallWord(drawer.picture().isEmpty() ? "Picture…" : "Its picture", "drawer-picture", () -> { });
-        button.setTooltip(new Tooltip(drawer.picture().map(p -> "“" + p.source() + "” is at its head").orElse("A PNG, JPEG or SVG at its head, over the words, as wide as the drawer")));
+        Button button =
+                Press.smallWord(drawer.picture().isEmpty() ? "Picture…" : "Its picture", "drawer-picture", () -> {});
+        button.setTooltip(new Tooltip(drawer.picture()
+                .map(p -> "“" + p.source() + "” is at its head")
+                .orElse("A PNG, JPEG or SVG at its head, over the words, as wide as the drawer")));
         button.setOnAction(e -> {
             if (drawer.picture().isEmpty()) {
                 takePicture();
                 return;
             }
-            new ContextMenu(Press.item("Another picture…", "picture-other", this::takePicture),
-                    Press.item("No picture", "picture-none", () -> put("take the picture from the head of “" + now().shownTitle() + "”", d -> d.withPicture(Optional.empty())))).show(button, Side.BOTTOM, 0, 0);
+            new ContextMenu(
+                            Press.item("Another picture…", "picture-other", this::takePicture),
+                            Press.item(
+                                    "No picture",
+                                    "picture-none",
+                                    () -> put(
+                                            "take the picture from the head of “" + now().shownTitle() + "”",
+                                            d -> d.withPicture(Optional.empty()))))
+                    .show(button, Side.BOTTOM, 0, 0);
         });
         return button;
     }
 
     private void takePicture() {
-        around.takePicture("A picture for the head of “" + now().shownTitle() + "”", picture ->
-                work.prototype().drawer(id).ifPresent(d -> put("put a picture at the head of “" + d.shownTitle() + "”", other -> other.withPicture(Optional.of(picture)))));
+        around.takePicture(
+                "A picture for the head of “" + now().shownTitle() + "”",
+                picture -> work.prototype()
+                        .drawer(id)
+                        .ifPresent(d -> put(
+                                "put a picture at the head of “" + d.shownTitle() + "”",
+                                other -> other.withPicture(Optional.of(picture)))));
     }
 
     private Button sign(Drawer drawer) {
-        Button button = Press.smallWord("Put a sign for it…", "drawer-sign", () -> { });
+        Button button = Press.smallWord("Put a sign for it…", "drawer-sign", () -> {});
         int screens = DrawerEdits.unsigned(work.prototype(), drawer).size();
         button.setDisable(screens == 0);
-        button.setTooltip(new Tooltip(screens == 0 ? "Something on each of its screens opens it" : "In the corner of the " + (screens == 1 ? "one screen" : screens + " screens") + " from which nothing opens it yet"));
+        button.setTooltip(new Tooltip(
+                screens == 0
+                        ? "Something on each of its screens opens it"
+                        : "In the corner of the " + (screens == 1 ? "one screen" : screens + " screens")
+                                + " from which nothing opens it yet"));
         button.setOnAction(e -> {
-            ContextMenu menu = new ContextMenu(Press.item("Draw a sign in the corner of its screens", "sign-drawn", () -> change(DrawerEdits.sign(now(), work.freshId("open " + now().title()), true))),
-                    Press.item("A hotspot alone: the pictures have a sign", "sign-bare", () -> change(DrawerEdits.sign(now(), work.freshId("open " + now().title()), false))));
+            ContextMenu menu = new ContextMenu(
+                    Press.item(
+                            "Draw a sign in the corner of its screens",
+                            "sign-drawn",
+                            () -> change(DrawerEdits.sign(now(), work.freshId("open " + now().title()), true))),
+                    Press.item(
+                            "A hotspot alone: the pictures have a sign",
+                            "sign-bare",
+                            () -> change(DrawerEdits.sign(now(), work.freshId("open " + now().title()), false))));
             menu.show(button, Side.BOTTOM, 0, 0);
         });
         return button;
@@ -204,8 +272,10 @@ public final class DrawerPage extends FramePage {
             }
         });
         label.setPromptText("no label");
-        Button sign = Press.plain(item.sign().isEmpty() ? "no sign" : item.sign(), "item-sign", () -> { });
-        sign.setOnAction(e -> Signs.menu(name -> put("give an item the sign " + name, d -> d.withItem(item.id(), i -> i.withSign(name)))).show(sign, Side.BOTTOM, 0, 0));
+        Button sign = Press.plain(item.sign().isEmpty() ? "no sign" : item.sign(), "item-sign", () -> {});
+        sign.setOnAction(e -> Signs.menu(name ->
+                        put("give an item the sign " + name, d -> d.withItem(item.id(), i -> i.withSign(name))))
+                .show(sign, Side.BOTTOM, 0, 0));
         Button to = new Button(LinkWords.effect(work.prototype(), item.link()));
         to.getStyleClass().add("choice");
         to.setId("item-leads");
@@ -218,19 +288,51 @@ public final class DrawerPage extends FramePage {
             }
         });
         section.setPromptText("no section");
-        return line(label, sign, to, section, Press.plain(item.held() ? "at the bottom" : "in the list", "item-held", () -> put(item.held() ? "put an item in the list" : "hold an item at the bottom", d -> d.withItem(item.id(), i -> i.withHeld(!i.held())))));
+        return line(
+                label,
+                sign,
+                to,
+                section,
+                Press.plain(
+                        item.held() ? "at the bottom" : "in the list",
+                        "item-held",
+                        () -> put(
+                                item.held() ? "put an item in the list" : "hold an item at the bottom",
+                                d -> d.withItem(item.id(), i -> i.withHeld(!i.held())))));
     }
 
     private ContextMenu targets(Drawer.Item item) {
         ContextMenu menu = new ContextMenu();
-        menu.getItems().add(Press.item("A screen…", "item-screen", () -> pick(work.prototype().screens(), screen -> work.edit(DrawerEdits.change("lead an item to “" + screen.shownTitle() + "”",
-                now().withItem(item.id(), i -> i.withDoes(Branch.of(Fitting.leadingTo(screen)))))))));
+        menu.getItems()
+                .add(Press.item(
+                        "A screen…",
+                        "item-screen",
+                        () -> pick(
+                                work.prototype().screens(),
+                                screen -> work.edit(DrawerEdits.change(
+                                        "lead an item to “" + screen.shownTitle() + "”",
+                                        now().withItem(
+                                                        item.id(),
+                                                        i -> i.withDoes(Branch.of(Fitting.leadingTo(screen)))))))));
         for (TabSet set : work.prototype().tabSets()) {
-            menu.getItems().add(Press.item(set.shownTitle() + ", a tab set", "item-to-" + set.id(), () -> lead(item, new Effect.Advance(new Target.ToTabs(set.id())))));
-            set.tabs().forEach(t -> menu.getItems().add(Press.item("Its tab " + t.shownLabel(), "item-tab-" + t.id(), () -> lead(item, new Effect.SwitchTab(t.id())))));
+            menu.getItems()
+                    .add(Press.item(
+                            set.shownTitle() + ", a tab set",
+                            "item-to-" + set.id(),
+                            () -> lead(item, new Effect.Advance(new Target.ToTabs(set.id())))));
+            set.tabs()
+                    .forEach(t -> menu.getItems()
+                            .add(Press.item(
+                                    "Its tab " + t.shownLabel(),
+                                    "item-tab-" + t.id(),
+                                    () -> lead(item, new Effect.SwitchTab(t.id())))));
         }
         for (Sequence sequence : work.prototype().sequences()) {
-            menu.getItems().add(Press.item(sequence.shownTitle() + ", a sequence", "item-to-" + sequence.id(), () -> lead(item, new Effect.Advance(new Target.ToSequence(sequence.id())))));
+            menu.getItems()
+                    .add(Press.item(
+                            sequence.shownTitle() + ", a sequence",
+                            "item-to-" + sequence.id(),
+                            () -> lead(item, new Effect.Advance(new Target.ToSequence(sequence.id())))));
         }
         menu.getItems().add(Press.item("Anything else, as a sentence…", "item-sentence", () -> sentence(item)));
         return menu;
@@ -242,38 +344,116 @@ public final class DrawerPage extends FramePage {
 
     /** On the desk, on a screen it is attached to. */
     private void sentence(Drawer.Item item) {
-        now().screens(work.prototype()).stream().findFirst().ifPresentOrElse(screen -> sentence(screen, item.id()), () -> around.say("Attach the drawer to a screen first; its items are then among the ways out of it."));
+        now().screens(work.prototype()).stream()
+                .findFirst()
+                .ifPresentOrElse(
+                        screen -> sentence(screen, item.id()),
+                        () -> around.say(
+                                "Attach the drawer to a screen first; its items are then among the ways out of it."));
     }
 
     private HBox comes(Drawer drawer) {
         Panel panel = drawer.panel();
         Moves next = Moves.values()[(panel.moves().ordinal() + 1) % Moves.values().length];
-        Button moves = Press.plain(switch (panel.moves()) {
-            case COVERS -> "covers the page";
-            case REVEALS -> "is revealed by the page";
-            case SHIFTS -> "shifts the page";
-            case STAYS -> "stays where it is wide";
-        }, "drawer-moves", () -> panel("let “" + drawer.shownTitle() + "” come otherwise", p -> p.withMoves(next)));
-        moves.setTooltip(new Tooltip("Over the page; beneath a page that moves and shrinks; beside a page that moves; always there on a wide device. Press for the next"));
-        return line(Press.plain("from the " + panel.side().word(), "drawer-side", () -> panel("let “" + drawer.shownTitle() + "” come from the other side", p -> p.withSide(p.side() == Drawer.Side.LEFT ? Drawer.Side.RIGHT : Drawer.Side.LEFT))), moves,
-                Press.plain(drawer.outside() ? "a tap beside it closes it" : "a tap beside it does nothing", "drawer-outside", () -> put(drawer.outside() ? "let a tap beside it do nothing" : "let a tap beside it close it", d -> d.withOutside(!d.outside()))));
+        Button moves = Press.plain(
+                switch (panel.moves()) {
+                    case COVERS -> "covers the page";
+                    case REVEALS -> "is revealed by the page";
+                    case SHIFTS -> "shifts the page";
+                    case STAYS -> "stays where it is wide";
+                },
+                "drawer-moves",
+                () -> panel("let “" + drawer.shownTitle() + "” come otherwise", p -> p.withMoves(next)));
+        moves.setTooltip(
+                new Tooltip("Over the page; beneath a page that moves and shrinks; beside a page that moves; always "
+                        + "there on a wide device. Press for the next"));
+        return line(
+                Press.plain(
+                        "from the " + panel.side().word(),
+                        "drawer-side",
+                        () -> panel(
+                                "let “" + drawer.shownTitle() + "” come from the other side",
+                                p -> p.withSide(p.side() == Drawer.Side.LEFT ? Drawer.Side.RIGHT : Drawer.Side.LEFT))),
+                moves,
+                Press.plain(
+                        drawer.outside() ? "a tap beside it closes it" : "a tap beside it does nothing",
+                        "drawer-outside",
+                        () -> put(
+                                drawer.outside() ? "let a tap beside it do nothing" : "let a tap beside it close it",
+                                d -> d.withOutside(!d.outside()))));
     }
 
     private HBox sizes(Drawer drawer) {
         Panel panel = drawer.panel();
-        HBox line = line(number("width", "px wide", (int) Math.round(panel.width()), 1, 10_000, n -> panel("make it " + n + " px wide", p -> p.withWidth(n))),
-                number("reach", "px reach", panel.reach(), 0, 400, n -> panel("reach it within " + n + " px", p -> p.withReach(n))),
-                number("shade", "% shade", panel.shade(), 0, 100, n -> panel("shade the page by " + n + " %", p -> p.withShade(n))));
+        HBox line = line(
+                number(
+                        "width",
+                        "px wide",
+                        (int) Math.round(panel.width()),
+                        1,
+                        10_000,
+                        n -> panel("make it " + n + " px wide", p -> p.withWidth(n))),
+                number(
+                        "reach",
+                        "px reach",
+                        panel.reach(),
+                        0,
+                        400,
+                        n -> panel("reach it within " + n + " px", p -> p.withReach(n))),
+                number(
+                        "shade",
+                        "% shade",
+                        panel.shade(),
+                        0,
+                        100,
+                        n -> panel("shade the page by " + n + " %", p -> p.withShade(n))));
         if (panel.moves() == Moves.REVEALS) {
-            line.getChildren().add(number("shrinks", "% of the page", panel.shrinks(), Panel.LEAST_SHRUNK, 100, n -> panel("shrink the page to " + n + " %", p -> p.withShrinks(n))));
+            line.getChildren()
+                    .add(number(
+                            "shrinks",
+                            "% of the page",
+                            panel.shrinks(),
+                            Panel.LEAST_SHRUNK,
+                            100,
+                            n -> panel("shrink the page to " + n + " %", p -> p.withShrinks(n))));
         }
         if (panel.moves() == Moves.STAYS) {
-            line.getChildren().add(number("from", "px from which on", panel.from(), 1, 10_000, n -> panel("let it stay from " + n + " px on", p -> p.withFrom(n))));
+            line.getChildren()
+                    .add(number(
+                            "from",
+                            "px from which on",
+                            panel.from(),
+                            1,
+                            10_000,
+                            n -> panel("let it stay from " + n + " px on", p -> p.withFrom(n))));
         }
         line.setAlignment(Pos.TOP_LEFT);
-        line.getChildren().addAll(colour("drawer-ground", "Colour of the drawer", panel.ground(), 74, "Colour of the drawer", "drawer", c -> panel("colour the drawer", p -> p.withGround(c))),
-                colour("drawer-ink", "Colour of its items", panel.ink(), 74, "Colour of its items", "items", c -> panel("colour the drawer", p -> p.withInk(c))),
-                colour("drawer-chosen", "Colour of the current item", panel.chosen(), 74, "Colour of the item whose place is shown", "current item", c -> panel("colour the drawer", p -> p.withChosen(c))));
+        line.getChildren()
+                .addAll(
+                        colour(
+                                "drawer-ground",
+                                "Colour of the drawer",
+                                panel.ground(),
+                                74,
+                                "Colour of the drawer",
+                                "drawer",
+                                c -> panel("colour the drawer", p -> p.withGround(c))),
+                        colour(
+                                "drawer-ink",
+                                "Colour of its items",
+                                panel.ink(),
+                                74,
+                                "Colour of its items",
+                                "items",
+                                c -> panel("colour the drawer", p -> p.withInk(c))),
+                        colour(
+                                "drawer-chosen",
+                                "Colour of the current item",
+                                panel.chosen(),
+                                74,
+                                "Colour of the item whose place is shown",
+                                "current item",
+                                c -> panel("colour the drawer", p -> p.withChosen(c))));
         return line;
     }
 
@@ -283,14 +463,55 @@ public final class DrawerPage extends FramePage {
 
     private VBox attached(Drawer drawer) {
         HBox first = line();
-        first.getChildren().add(Press.plain(drawer.on().all() ? "all pages" : "some alone:", "drawer-all", () -> attach(drawer.on().all() ? "attach it to some alone" : "attach it to all pages", new Drawer.Attached(!drawer.on().all(), drawer.on().screens(), drawer.on().tabSets()))));
+        first.getChildren()
+                .add(Press.plain(
+                        drawer.on().all() ? "all pages" : "some alone:",
+                        "drawer-all",
+                        () -> attach(
+                                drawer.on().all() ? "attach it to some alone" : "attach it to all pages",
+                                new Drawer.Attached(
+                                        !drawer.on().all(),
+                                        drawer.on().screens(),
+                                        drawer.on().tabSets()))));
         List<Node> named = new ArrayList<>();
-        drawer.on().tabSets().forEach(id -> named.add(Press.smallWord(work.prototype().tabSet(id).map(TabSet::shownTitle).orElse(id) + " ×", "detach-" + id, () -> attach("detach it", drawer.on().without(Set.of(id))))));
-        drawer.on().screens().forEach(id -> named.add(Press.smallWord(work.prototype().screen(id).map(Screen::shownTitle).orElse(id) + " ×", "detach-" + id, () -> attach("detach it", drawer.on().without(Set.of(id))))));
-        first.getChildren().add(Press.smallWord("A screen…", "drawer-attach", () -> pick(work.prototype().screens().stream().filter(s -> !drawer.on().screens().contains(s.id())).toList(),
-                screen -> work.edit(DrawerEdits.change("attach it to “" + screen.shownTitle() + "”", now().withOn(new Drawer.Attached(now().on().all(), with(now().on().screens(), screen.id()), now().on().tabSets())))))));
-        work.prototype().tabSets().stream().filter(s -> !drawer.on().tabSets().contains(s.id())).forEach(s -> first.getChildren().add(Press.smallWord("Inside " + s.shownTitle(), "attach-" + s.id(),
-                () -> attach("attach it inside “" + s.shownTitle() + "”", new Drawer.Attached(drawer.on().all(), drawer.on().screens(), with(drawer.on().tabSets(), s.id()))))));
+        drawer.on()
+                .tabSets()
+                .forEach(id -> named.add(Press.smallWord(
+                        work.prototype().tabSet(id).map(TabSet::shownTitle).orElse(id) + " ×",
+                        "detach-" + id,
+                        () -> attach("detach it", drawer.on().without(Set.of(id))))));
+        drawer.on()
+                .screens()
+                .forEach(id -> named.add(Press.smallWord(
+                        work.prototype().screen(id).map(Screen::shownTitle).orElse(id) + " ×",
+                        "detach-" + id,
+                        () -> attach("detach it", drawer.on().without(Set.of(id))))));
+        first.getChildren()
+                .add(Press.smallWord(
+                        "A screen…",
+                        "drawer-attach",
+                        () -> pick(
+                                work.prototype().screens().stream()
+                                        .filter(s -> !drawer.on().screens().contains(s.id()))
+                                        .toList(),
+                                screen -> work.edit(DrawerEdits.change(
+                                        "attach it to “" + screen.shownTitle() + "”",
+                                        now().withOn(new Drawer.Attached(
+                                                now().on().all(),
+                                                with(now().on().screens(), screen.id()),
+                                                now().on().tabSets())))))));
+        work.prototype().tabSets().stream()
+                .filter(s -> !drawer.on().tabSets().contains(s.id()))
+                .forEach(s -> first.getChildren()
+                        .add(Press.smallWord(
+                                "Inside " + s.shownTitle(),
+                                "attach-" + s.id(),
+                                () -> attach(
+                                        "attach it inside “" + s.shownTitle() + "”",
+                                        new Drawer.Attached(
+                                                drawer.on().all(),
+                                                drawer.on().screens(),
+                                                with(drawer.on().tabSets(), s.id()))))));
         FlowPane flow = new FlowPane(4, 2);
         flow.getChildren().addAll(named);
         flow.setPrefWrapLength(500);
@@ -322,6 +543,7 @@ public final class DrawerPage extends FramePage {
         Drawer drawer = now();
         around.dismiss();
         work.edit(DrawerEdits.remove(drawer));
-        around.say("“" + drawer.shownTitle() + "” is gone, with the links that only opened or closed it. Ctrl+Z brings it back.");
+        around.say("“" + drawer.shownTitle()
+                + "” is gone, with the links that only opened or closed it. Ctrl+Z brings it back.");
     }
 }

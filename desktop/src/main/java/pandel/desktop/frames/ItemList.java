@@ -22,7 +22,10 @@ import pandel.core.model.Prototype;
 import pandel.core.play.LinkWords;
 import pandel.desktop.theme.Scroll;
 
-/** The items of a drawer one below another, in their sections, to be chosen, and carried to another place by mouse or keys. */
+/**
+ * The items of a drawer one below another, in their sections, to be chosen, and carried to another place by mouse or
+ * keys.
+ */
 final class ItemList extends StackPane {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
@@ -37,7 +40,7 @@ final class ItemList extends StackPane {
     /**
      * @param chosen counted from 0
      * @param choose told which is chosen
-     * @param moved  told from where to where one was carried, both counted from 0
+     * @param moved told from where to where one was carried, both counted from 0
      */
     ItemList(Prototype prototype, Drawer drawer, int chosen, IntConsumer choose, BiConsumer<Integer, Integer> moved) {
         this.moved = moved;
@@ -73,7 +76,10 @@ final class ItemList extends StackPane {
     /** Gives the chosen item the focus. */
     void takeFocus() {
         applyCss();
-        items.stream().filter(n -> n.getPseudoClassStates().contains(CHOSEN)).findFirst().ifPresent(Node::requestFocus);
+        items.stream()
+                .filter(n -> n.getPseudoClassStates().contains(CHOSEN))
+                .findFirst()
+                .ifPresent(Node::requestFocus);
     }
 
     private Button row(Prototype prototype, Drawer drawer, int at, boolean chosen, IntConsumer choose) {

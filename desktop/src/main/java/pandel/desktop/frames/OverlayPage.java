@@ -25,7 +25,10 @@ import pandel.desktop.shell.Around;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
-/** How a screen stands where it is open above others: how much it takes, at which side, where it stops, the shade, and what closes it. */
+/**
+ * How a screen stands where it is open above others: how much it takes, at which side, where it stops, the shade, and
+ * what closes it.
+ */
 public final class OverlayPage extends ThingPage {
 
     private static final double HIGHEST = 300;
@@ -41,7 +44,8 @@ public final class OverlayPage extends ThingPage {
         return switch (form) {
             case PAGE -> "Opened above, a page fills the device: a takeover. What is set here holds then.";
             case DIALOG -> "A dialog stands in the middle, as large as its picture.";
-            case SHEET -> "A sheet comes up from the foot. It can take a share of the height, and be drawn up to a second stop.";
+            case SHEET ->
+                "A sheet comes up from the foot. It can take a share of the height, and be drawn up to a second stop.";
             case PANEL -> "A panel stands at a side, and can take a share of the width.";
         };
     }
@@ -66,12 +70,24 @@ public final class OverlayPage extends ThingPage {
         VBox settings = new VBox(8);
         settings.getChildren().addAll(small("It is closed by"), closers(screen), small("It stands"), stands(screen));
         HBox.setHgrow(settings, Priority.ALWAYS);
-        row(settings, new OverlayPreview(around.pictures(), work.prototype(), beneath(screen), screen, work.device(), previewed(HIGHEST)));
+        row(
+                settings,
+                new OverlayPreview(
+                        around.pictures(),
+                        work.prototype(),
+                        beneath(screen),
+                        screen,
+                        work.device(),
+                        previewed(HIGHEST)));
     }
 
     /** A screen from which it is opened, to be seen beneath it. */
     private Optional<Screen> beneath(Screen screen) {
-        return work.prototype().index().waysIn(screen.id()).stream().map(Way::from).flatMap(List::stream).filter(s -> s.form() == Form.PAGE && !s.id().equals(screen.id())).findFirst();
+        return work.prototype().index().waysIn(screen.id()).stream()
+                .map(Way::from)
+                .flatMap(List::stream)
+                .filter(s -> s.form() == Form.PAGE && !s.id().equals(screen.id()))
+                .findFirst();
     }
 
     private HBox closers(Screen screen) {
@@ -80,24 +96,35 @@ public final class OverlayPage extends ThingPage {
         for (Closer closer : Closer.values()) {
             boolean never = closer == Closer.OUTSIDE && screen.form() == Form.PAGE;
             boolean on = screen.closers().contains(closer);
-            Button button = Press.plain((on ? "" : "not ") + switch (closer) {
-                case OUTSIDE -> "a tap beside it";
-                case AWAY -> "a swipe off";
-                case DEVICE_BACK -> "device back";
-            }, "closed-by-" + closer.word().replace(' ', '-'), () -> {
-                Set<Closer> all = EnumSet.noneOf(Closer.class);
-                all.addAll(now().closers());
-                if (!all.remove(closer)) {
-                    all.add(closer);
-                }
-                change(ScreenEdits.closers(now(), all));
-            });
+            Button button = Press.plain(
+                    (on ? "" : "not ")
+                            + switch (closer) {
+                                case OUTSIDE -> "a tap beside it";
+                                case AWAY -> "a swipe off";
+                                case DEVICE_BACK -> "device back";
+                            },
+                    "closed-by-" + closer.word().replace(' ', '-'),
+                    () -> {
+                        Set<Closer> all = EnumSet.noneOf(Closer.class);
+                        all.addAll(now().closers());
+                        if (!all.remove(closer)) {
+                            all.add(closer);
+                        }
+                        change(ScreenEdits.closers(now(), all));
+                    });
             button.setDisable(never);
-            button.setTooltip(new Tooltip(never ? "Nothing of a takeover is beside it" : on ? "Press, and it does so no more" : "Press, and it does"));
+            button.setTooltip(new Tooltip(
+                    never
+                            ? "Nothing of a takeover is beside it"
+                            : on ? "Press, and it does so no more" : "Press, and it does"));
             line.getChildren().add(button);
         }
         if (screen.closedBy().isPresent()) {
-            line.getChildren().add(Press.smallWord("As usual for a " + screen.form().word(), "closed-as-usual", () -> change(ScreenEdits.closers(now(), Closer.usualFor(now().form())))));
+            line.getChildren()
+                    .add(Press.smallWord(
+                            "As usual for a " + screen.form().word(),
+                            "closed-as-usual",
+                            () -> change(ScreenEdits.closers(now(), Closer.usualFor(now().form())))));
         }
         return line;
     }
@@ -108,22 +135,58 @@ public final class OverlayPage extends ThingPage {
         line.setAlignment(Pos.TOP_LEFT);
         if (screen.form() == Form.SHEET || screen.form() == Form.PANEL) {
             boolean sheet = screen.form() == Form.SHEET;
-            line.getChildren().add(number("overlay-share", sheet ? "% of the height" : "% of the width", overlay.share(), "0 takes as much as its picture",
-                    n -> put("let “" + screen.shownTitle() + "” take " + n + " %", now().overlay().withShare(n))));
+            line.getChildren()
+                    .add(number(
+                            "overlay-share",
+                            sheet ? "% of the height" : "% of the width",
+                            overlay.share(),
+                            "0 takes as much as its picture",
+                            n -> put(
+                                    "let “" + screen.shownTitle() + "” take " + n + " %",
+                                    now().overlay().withShare(n))));
             if (sheet) {
-                line.getChildren().add(number("overlay-stop", "% second stop", overlay.stop(), "To which it is drawn up; 0: there is none", n -> {
-                    if (n != 0 && (now().overlay().share() == 0 || n <= now().overlay().share())) {
-                        around.say("A second stop lies above the share it takes at first, " + now().overlay().share() + " %; " + n + " % does not.");
-                        fill();
-                    } else {
-                        put("let “" + screen.shownTitle() + "” be drawn up to " + n + " %", now().overlay().withStop(n));
-                    }
-                }));
+                line.getChildren()
+                        .add(number(
+                                "overlay-stop",
+                                "% second stop",
+                                overlay.stop(),
+                                "To which it is drawn up; 0: there is none",
+                                n -> {
+                                    if (n != 0
+                                            && (now().overlay().share() == 0
+                                                    || n <= now().overlay().share())) {
+                                        around.say("A second stop lies above the share it takes at first, "
+                                                + now().overlay().share() + " %; " + n + " % does not.");
+                                        fill();
+                                    } else {
+                                        put(
+                                                "let “" + screen.shownTitle() + "” be drawn up to " + n + " %",
+                                                now().overlay().withStop(n));
+                                    }
+                                }));
             } else {
-                line.getChildren().add(Press.plain("at the " + overlay.side().word(), "overlay-side", () -> put("put “" + screen.shownTitle() + "” at the other side", now().overlay().withSide(overlay.side() == Drawer.Side.LEFT ? Drawer.Side.RIGHT : Drawer.Side.LEFT))));
+                line.getChildren()
+                        .add(Press.plain(
+                                "at the " + overlay.side().word(),
+                                "overlay-side",
+                                () -> put(
+                                        "put “" + screen.shownTitle() + "” at the other side",
+                                        now().overlay()
+                                                .withSide(
+                                                        overlay.side() == Drawer.Side.LEFT
+                                                                ? Drawer.Side.RIGHT
+                                                                : Drawer.Side.LEFT))));
             }
         }
-        line.getChildren().add(number("overlay-shade", "% shade beneath", overlay.shade(), "How dark what is beneath gets", n -> put("shade beneath “" + screen.shownTitle() + "” by " + n + " %", now().overlay().withShade(n))));
+        line.getChildren()
+                .add(number(
+                        "overlay-shade",
+                        "% shade beneath",
+                        overlay.shade(),
+                        "How dark what is beneath gets",
+                        n -> put(
+                                "shade beneath “" + screen.shownTitle() + "” by " + n + " %",
+                                now().overlay().withShade(n))));
         return line;
     }
 

@@ -21,12 +21,14 @@ import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
-/** The pages of a sequence, or the tabs of a set, side by side, to be chosen, and carried to another place by mouse or keys. */
+/**
+ * The pages of a sequence, or the tabs of a set, side by side, to be chosen, and carried to another place by mouse or
+ * keys.
+ */
 final class PageStrip extends StackPane {
 
     /** One of them. @param words beneath its picture */
-    record Item(Screen screen, String words) {
-    }
+    record Item(Screen screen, String words) {}
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double HIGH = 96;
@@ -40,9 +42,15 @@ final class PageStrip extends StackPane {
     /**
      * @param chosen counted from 0
      * @param choose told which is chosen
-     * @param moved  told from where to where one was carried, both counted from 0
+     * @param moved told from where to where one was carried, both counted from 0
      */
-    PageStrip(Work work, PictureLibrary pictures, List<Item> items, int chosen, IntConsumer choose, BiConsumer<Integer, Integer> moved) {
+    PageStrip(
+            Work work,
+            PictureLibrary pictures,
+            List<Item> items,
+            int chosen,
+            IntConsumer choose,
+            BiConsumer<Integer, Integer> moved) {
         this.moved = moved;
         this.reordering = new Reordering(true, pages.getChildren(), moved);
         pages.setAlignment(Pos.BOTTOM_LEFT);
@@ -64,12 +72,17 @@ final class PageStrip extends StackPane {
     void takeFocus() {
         // What scrolls holds the pages only once it has been styled.
         applyCss();
-        pages.getChildren().stream().filter(n -> n.getPseudoClassStates().contains(CHOSEN)).findFirst().ifPresent(Node::requestFocus);
+        pages.getChildren().stream()
+                .filter(n -> n.getPseudoClassStates().contains(CHOSEN))
+                .findFirst()
+                .ifPresent(Node::requestFocus);
     }
 
-    private Button page(Work work, PictureLibrary pictures, List<Item> items, int at, boolean chosen, IntConsumer choose) {
+    private Button page(
+            Work work, PictureLibrary pictures, List<Item> items, int at, boolean chosen, IntConsumer choose) {
         Screen screen = items.get(at).screen();
-        Placement.Size size = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
+        Placement.Size size = Placement.sizeOf(
+                screen, work.width(), work.device().width(), work.device().height());
         double factor = Math.min(HIGH / size.height(), WIDEST / size.width());
         MockView mock = new MockView(pictures);
         mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));

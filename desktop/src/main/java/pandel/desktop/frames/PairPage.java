@@ -20,7 +20,14 @@ public final class PairPage extends ThingPage {
     private static final double WIDE = 470;
 
     private PairPage(Work work, Around around, String id) {
-        super("List and detail", "Where the device is " + work.prototype().widths().wide() + " px wide or more they stand side by side, and both take gestures. Choosing on the list changes the detail; the trail is the same at every width.", work, around, id);
+        super(
+                "List and detail",
+                "Where the device is " + work.prototype().widths().wide()
+                        + " px wide or more they stand side by side, and both take gestures. Choosing on the list "
+                        + "changes the detail; the trail is the same at every width.",
+                work,
+                around,
+                id);
         setId("pair-page");
         offer(Press.word("Show them apart", "pair-remove", this::remove));
         fill();
@@ -39,15 +46,32 @@ public final class PairPage extends ThingPage {
     void fill() {
         clear();
         Pair pair = now();
-        row(new Label(LinkWords.screen(work.prototype(), pair.list()) + " beside " + LinkWords.screen(work.prototype(), pair.detail())), spring(), field("pair-share", "Hundredths of the width that the list takes", String.valueOf(pair.share()), 52, typed -> {
-            if (!typed.matches("\\d{1,3}") || Integer.parseInt(typed) < Pair.LEAST || Integer.parseInt(typed) > Pair.MOST) {
-                around.say("The list takes " + Pair.LEAST + " to " + Pair.MOST + " % of the width; “" + typed + "” is none of that.");
-                fill();
-            } else if (Integer.parseInt(typed) != pair.share()) {
-                share(Integer.parseInt(typed));
-            }
-        }), new Label("% for the list"));
-        Device device = work.prototype().devices().stream().filter(d -> work.prototype().widths().of(d.width()) == Width.WIDE && d.width() > d.height()).findFirst().orElse(Device.TABLET_ON_ITS_SIDE.withSize(work.prototype().widths().one(Width.WIDE), Device.TABLET_ON_ITS_SIDE.height()));
+        row(
+                new Label(LinkWords.screen(work.prototype(), pair.list()) + " beside "
+                        + LinkWords.screen(work.prototype(), pair.detail())),
+                spring(),
+                field(
+                        "pair-share",
+                        "Hundredths of the width that the list takes",
+                        String.valueOf(pair.share()),
+                        52,
+                        typed -> {
+                            if (!typed.matches("\\d{1,3}")
+                                    || Integer.parseInt(typed) < Pair.LEAST
+                                    || Integer.parseInt(typed) > Pair.MOST) {
+                                around.say("The list takes " + Pair.LEAST + " to " + Pair.MOST + " % of the width; “"
+                                        + typed + "” is none of that.");
+                                fill();
+                            } else if (Integer.parseInt(typed) != pair.share()) {
+                                share(Integer.parseInt(typed));
+                            }
+                        }),
+                new Label("% for the list"));
+        Device device = work.prototype().devices().stream()
+                .filter(d -> work.prototype().widths().of(d.width()) == Width.WIDE && d.width() > d.height())
+                .findFirst()
+                .orElse(Device.TABLET_ON_ITS_SIDE.withSize(
+                        work.prototype().widths().one(Width.WIDE), Device.TABLET_ON_ITS_SIDE.height()));
         PairPreview preview = new PairPreview(around.pictures(), work.prototype(), pair, device, WIDE, this::share);
         preview.setId("pair-preview");
         Tooltip.install(preview, new Tooltip("Drag the line between them"));

@@ -22,8 +22,8 @@ final class Reordering {
 
     /**
      * @param sideways whether they stand beside one another; else one below another
-     * @param all      of them, as it is by the time one is carried
-     * @param moved    told from where to where one was carried, both counted from 0
+     * @param all of them, as it is by the time one is carried
+     * @param moved told from where to where one was carried, both counted from 0
      */
     Reordering(boolean sideways, List<? extends Node> all, BiConsumer<Integer, Integer> moved) {
         this.sideways = sideways;
@@ -31,7 +31,7 @@ final class Reordering {
         this.moved = moved;
     }
 
-    /** Lets one be chosen and carried. @param at its place, counted from 0  @param choose told it is chosen */
+    /** Lets one be chosen and carried. @param at its place, counted from 0 @param choose told it is chosen */
     void add(Button one, int at, IntConsumer choose) {
         ToDoubleFunction<MouseEvent> pointer = sideways ? MouseEvent::getSceneX : MouseEvent::getSceneY;
         DoubleProperty aside = sideways ? one.translateXProperty() : one.translateYProperty();
@@ -64,10 +64,14 @@ final class Reordering {
 
     /** Where a carried one comes to stand: behind all whose middle its own has passed. */
     private int place(Node carried) {
-        return (int) all.stream().filter(n -> n != carried && middle(n) < middle(carried)).count();
+        return (int) all.stream()
+                .filter(n -> n != carried && middle(n) < middle(carried))
+                .count();
     }
 
     private double middle(Node node) {
-        return sideways ? node.getBoundsInParent().getCenterX() : node.getBoundsInParent().getCenterY();
+        return sideways
+                ? node.getBoundsInParent().getCenterX()
+                : node.getBoundsInParent().getCenterY();
     }
 }

@@ -39,7 +39,14 @@ public final class SequencePage extends FramePage {
     private static final double HIGHEST = 300;
 
     private SequencePage(Work work, Around around, String id, int chosen) {
-        super("Sequence", "Pages turned by next, previous, dots and swipes, as one place: return leaves it whole. Drag a page to another place, or move the chosen one by Ctrl and an arrow.", work, around, id, chosen);
+        super(
+                "Sequence",
+                "Pages turned by next, previous, dots and swipes, as one place: return leaves it whole. Drag a "
+                        + "page to another place, or move the chosen one by Ctrl and an arrow.",
+                work,
+                around,
+                id,
+                chosen);
         setId("sequence-page");
         offer(Press.word("Remove the sequence", "sequence-remove", this::removeAll));
         fill();
@@ -47,7 +54,13 @@ public final class SequencePage extends FramePage {
 
     /** Shows a sequence above everything, the screen that is chosen as its chosen page. */
     public static void open(Work work, Around around, String id) {
-        work.prototype().sequence(id).ifPresent(s -> around.show(new SequencePage(work, around, id, Math.max(0, s.pages().indexOf(work.selection().screen())))));
+        work.prototype()
+                .sequence(id)
+                .ifPresent(s -> around.show(new SequencePage(
+                        work,
+                        around,
+                        id,
+                        Math.max(0, s.pages().indexOf(work.selection().screen())))));
     }
 
     private Sequence now() {
@@ -59,14 +72,30 @@ public final class SequencePage extends FramePage {
         Sequence sequence = now();
         chosen = Math.clamp(chosen, 0, Math.max(0, sequence.pages().size() - 1));
         clear();
-        row(title("sequence", "Title of the sequence", () -> now().title(), typed -> put("call it “" + typed + "”", s -> s.withTitle(typed))),
-                spring(), Press.smallWord("Add pages…", "sequence-add", this::add), Press.smallWord("Take this page out", "sequence-out", this::takeOut));
+        row(
+                title(
+                        "sequence",
+                        "Title of the sequence",
+                        () -> now().title(),
+                        typed -> put("call it “" + typed + "”", s -> s.withTitle(typed))),
+                spring(),
+                Press.smallWord("Add pages…", "sequence-add", this::add),
+                Press.smallWord("Take this page out", "sequence-out", this::takeOut));
         PageStrip strip = new PageStrip(work, around.pictures(), items(sequence), chosen, this::choose, this::move);
         VBox settings = new VBox(6);
-        settings.getChildren().addAll(strip, small("Laid over its pages"), laid(sequence), small("Turned by"), turned(sequence), small("It leads to"),
-                leads("Next on the last page", "finish", sequence.finish(), Cause.Finish::new), leads("Skipping", "skip", sequence.skip(), Cause.Skip::new));
+        settings.getChildren()
+                .addAll(
+                        strip,
+                        small("Laid over its pages"),
+                        laid(sequence),
+                        small("Turned by"),
+                        turned(sequence),
+                        small("It leads to"),
+                        leads("Next on the last page", "finish", sequence.finish(), Cause.Finish::new),
+                        leads("Skipping", "skip", sequence.skip(), Cause.Skip::new));
         HBox.setHgrow(settings, Priority.ALWAYS);
-        PagePreview preview = PagePreview.of(around.pictures(), work.prototype(), sequence, chosen + 1, work.device(), previewed(HIGHEST));
+        PagePreview preview = PagePreview.of(
+                around.pictures(), work.prototype(), sequence, chosen + 1, work.device(), previewed(HIGHEST));
         row(settings, preview);
         strip.takeFocus();
     }
@@ -82,12 +111,25 @@ public final class SequencePage extends FramePage {
 
     private HBox laid(Sequence sequence) {
         Sequence.Laid laid = sequence.laid();
-        Button dots = Press.plain(laid.dots() ? "dots" : "no dots", "sequence-dots", () -> put(laid.dots() ? "lay no dots" : "lay dots", s -> s.withLaid(laid.withDots(!laid.dots()))));
+        Button dots = Press.plain(
+                laid.dots() ? "dots" : "no dots",
+                "sequence-dots",
+                () -> put(laid.dots() ? "lay no dots" : "lay dots", s -> s.withLaid(laid.withDots(!laid.dots()))));
         dots.setTooltip(new Tooltip("One for each page, to be tapped"));
-        HBox row = new HBox(8, word("previous", "Back", laid.previous(), laid::withPrevious), captioned(dots, "one for each page"),
+        HBox row = new HBox(
+                8,
+                word("previous", "Back", laid.previous(), laid::withPrevious),
+                captioned(dots, "one for each page"),
                 word("next", "Next", laid.next(), laid::withNext),
                 word("last", "the last one’s next", laid.last(), laid::withLast),
-                word("skip", "Skip", laid.skip(), laid::withSkip), colour("sequence-ink", "Colour of what is laid, # and six digits", laid.ink(), 76, "Colour of what is laid", "colour",
+                word("skip", "Skip", laid.skip(), laid::withSkip),
+                colour(
+                        "sequence-ink",
+                        "Colour of what is laid, # and six digits",
+                        laid.ink(),
+                        76,
+                        "Colour of what is laid",
+                        "colour",
                         typed -> put("lay it in another colour", s -> s.withLaid(laid.withInk(typed)))));
         row.setAlignment(Pos.TOP_LEFT);
         return row;
@@ -101,24 +143,38 @@ public final class SequencePage extends FramePage {
             }
         });
         field.setPromptText("no word");
-        field.setTooltip(new Tooltip(switch (name) {
-            case "previous" -> "Word for the page before; empty: none is laid";
-            case "next" -> "Word for the next page; empty: none is laid";
-            case "last" -> "Word in its place on the last page";
-            default -> "Word for skipping, on every page but the last; empty: none is laid";
-        }));
+        field.setTooltip(new Tooltip(
+                switch (name) {
+                    case "previous" -> "Word for the page before; empty: none is laid";
+                    case "next" -> "Word for the next page; empty: none is laid";
+                    case "last" -> "Word in its place on the last page";
+                    default -> "Word for skipping, on every page but the last; empty: none is laid";
+                }));
         return captioned(field, name);
     }
 
     private HBox turned(Sequence sequence) {
-        return new HBox(6, Press.plain(sequence.swipes() ? "swipes too" : "no swipes", "sequence-swipes", () -> put(sequence.swipes() ? "turn without swipes" : "turn by swipes", s -> s.withSwipes(!s.swipes()))),
-                Press.plain(sequence.backs() ? "device back: a page back" : "device back: leave it", "sequence-backs", () -> put(sequence.backs() ? "let device back leave it" : "let device back turn the page", s -> s.withBacks(!s.backs()))));
+        return new HBox(
+                6,
+                Press.plain(
+                        sequence.swipes() ? "swipes too" : "no swipes",
+                        "sequence-swipes",
+                        () -> put(
+                                sequence.swipes() ? "turn without swipes" : "turn by swipes",
+                                s -> s.withSwipes(!s.swipes()))),
+                Press.plain(
+                        sequence.backs() ? "device back: a page back" : "device back: leave it",
+                        "sequence-backs",
+                        () -> put(
+                                sequence.backs() ? "let device back leave it" : "let device back turn the page",
+                                s -> s.withBacks(!s.backs()))));
     }
 
     private HBox leads(String when, String name, Optional<Link> link, Supplier<Cause> cause) {
         Label label = new Label(when + ":");
         label.setMinWidth(150);
-        Button to = new Button(link.map(l -> LinkWords.effect(work.prototype(), l)).orElse("nothing yet"));
+        Button to =
+                new Button(link.map(l -> LinkWords.effect(work.prototype(), l)).orElse("nothing yet"));
         to.getStyleClass().add("choice");
         to.setMnemonicParsing(false);
         to.setMaxWidth(250);
@@ -131,14 +187,24 @@ public final class SequencePage extends FramePage {
 
     private ContextMenu ways(String name, Optional<Link> link, Supplier<Cause> cause) {
         ContextMenu menu = new ContextMenu();
-        menu.getItems().addAll(Press.item("Lead to a screen…", name + "-screen", () -> pick(name, link, cause)),
-                Press.item("Return to where one came from", name + "-return", () -> lead(name, link, cause, new Effect.Return())));
-        link.ifPresent(l -> menu.getItems().addAll(Press.item("Say it on the desk…", name + "-desk", () -> onDesk(l)), Press.item("Nothing", name + "-nothing", () -> change(LinkEdits.remove(l)))));
+        menu.getItems()
+                .addAll(
+                        Press.item("Lead to a screen…", name + "-screen", () -> pick(name, link, cause)),
+                        Press.item(
+                                "Return to where one came from",
+                                name + "-return",
+                                () -> lead(name, link, cause, new Effect.Return())));
+        link.ifPresent(l -> menu.getItems()
+                .addAll(
+                        Press.item("Say it on the desk…", name + "-desk", () -> onDesk(l)),
+                        Press.item("Nothing", name + "-nothing", () -> change(LinkEdits.remove(l)))));
         return menu;
     }
 
     private void pick(String name, Optional<Link> link, Supplier<Cause> cause) {
-        List<Screen> pages = work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE && !now().pages().contains(s.id())).toList();
+        List<Screen> pages = work.prototype().screens().stream()
+                .filter(s -> s.form() == Form.PAGE && !now().pages().contains(s.id()))
+                .toList();
         around.pick("“" + now().shownTitle() + "” gives way to", pages, s -> "", to -> {
             lead(name, link, cause, new Effect.Replace(new Target.ToScreen(to.id())));
             around.show(new SequencePage(work, around, id, chosen));
@@ -158,8 +224,14 @@ public final class SequencePage extends FramePage {
     }
 
     private void add() {
-        Optional<Form> form = now().pages().stream().flatMap(p -> work.prototype().screen(p).stream()).findFirst().map(Screen::form);
-        List<Screen> others = work.prototype().screens().stream().filter(s -> !now().pages().contains(s.id()) && form.filter(f -> f != s.form()).isEmpty()).toList();
+        Optional<Form> form = now().pages().stream()
+                .flatMap(p -> work.prototype().screen(p).stream())
+                .findFirst()
+                .map(Screen::form);
+        List<Screen> others = work.prototype().screens().stream()
+                .filter(s -> !now().pages().contains(s.id())
+                        && form.filter(f -> f != s.form()).isEmpty())
+                .toList();
         around.pick("One more page of “" + now().shownTitle() + "”", others, s -> "", screen -> {
             work.edit(SequenceEdits.add(now(), List.of(screen)));
             around.show(new SequencePage(work, around, id, now().pages().size() - 1));
@@ -181,10 +253,21 @@ public final class SequencePage extends FramePage {
 
     private void removeAll() {
         Sequence sequence = now();
-        long leading = work.prototype().index().ways().stream().filter(w -> w.link().effects().anyMatch(e -> e.target().filter(t -> t.id().equals(sequence.id())).isPresent())).count();
+        long leading = work.prototype().index().ways().stream()
+                .filter(w -> w.link()
+                        .effects()
+                        .anyMatch(e -> e.target()
+                                .filter(t -> t.id().equals(sequence.id()))
+                                .isPresent()))
+                .count();
         work.edit(SequenceEdits.remove(sequence));
         around.dismiss();
-        around.say("“" + sequence.shownTitle() + "” is no sequence any more; its screens stay." + (leading == 0 ? "" : leading == 1 ? " The link that led to it went." : " The " + leading + " links that led to it went.")
+        around.say("“" + sequence.shownTitle() + "” is no sequence any more; its screens stay."
+                + (leading == 0
+                        ? ""
+                        : leading == 1
+                                ? " The link that led to it went."
+                                : " The " + leading + " links that led to it went.")
                 + " Ctrl+Z brings it back.");
     }
 

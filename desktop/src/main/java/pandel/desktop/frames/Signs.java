@@ -10,8 +10,7 @@ import pandel.desktop.theme.Press;
 /** The signs of tabs and items, to choose one from. */
 final class Signs {
 
-    private Signs() {
-    }
+    private Signs() {}
 
     /** @param chosen told its name; empty: none */
     static ContextMenu menu(Consumer<String> chosen) {

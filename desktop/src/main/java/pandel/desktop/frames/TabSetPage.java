@@ -11,7 +11,6 @@ import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -44,7 +43,14 @@ public final class TabSetPage extends FramePage {
     private static final double LOOKS_HIGH = 84;
 
     private TabSetPage(Work work, Around around, String id, int chosen) {
-        super("Tab set", "Places side by side behind one strip, each tab with a trail of its own. Drag a tab to another place, or move the chosen one by Ctrl and an arrow.", work, around, id, chosen);
+        super(
+                "Tab set",
+                "Places side by side behind one strip, each tab with a trail of its own. Drag a tab to another "
+                        + "place, or move the chosen one by Ctrl and an arrow.",
+                work,
+                around,
+                id,
+                chosen);
         setId("tab-set-page");
         offer(Press.word("Remove the tab set", "tabs-remove", this::removeAll));
         fill();
@@ -52,8 +58,18 @@ public final class TabSetPage extends FramePage {
 
     /** Shows a tab set above everything, the tab whose root is chosen as its chosen one. */
     public static void open(Work work, Around around, String id) {
-        work.prototype().tabSet(id).ifPresent(s -> around.show(new TabSetPage(work, around, id,
-                Math.max(0, s.tabs().stream().map(t -> t.root().shownId(work.prototype())).toList().indexOf(work.selection().screen())))));
+        work.prototype()
+                .tabSet(id)
+                .ifPresent(s -> around.show(new TabSetPage(
+                        work,
+                        around,
+                        id,
+                        Math.max(
+                                0,
+                                s.tabs().stream()
+                                        .map(t -> t.root().shownId(work.prototype()))
+                                        .toList()
+                                        .indexOf(work.selection().screen())))));
     }
 
     private TabSet now() {
@@ -69,27 +85,45 @@ public final class TabSetPage extends FramePage {
         TabSet set = now();
         chosen = Math.clamp(chosen, 0, Math.max(0, set.tabs().size() - 1));
         clear();
-        row(title("tabs", "Title of the tab set", () -> now().title(), typed -> put("call it “" + typed + "”", s -> s.withTitle(typed))),
-                spring(), Press.smallWord("Add a tab…", "tabs-add", this::add), Press.smallWord("Take this tab out", "tabs-out", this::takeOut));
+        row(
+                title(
+                        "tabs",
+                        "Title of the tab set",
+                        () -> now().title(),
+                        typed -> put("call it “" + typed + "”", s -> s.withTitle(typed))),
+                spring(),
+                Press.smallWord("Add a tab…", "tabs-add", this::add),
+                Press.smallWord("Take this tab out", "tabs-out", this::takeOut));
         PageStrip strip = new PageStrip(work, around.pictures(), items(set), chosen, this::choose, this::move);
         VBox settings = new VBox(6);
         settings.getChildren().add(strip);
         if (!set.tabs().isEmpty()) {
             settings.getChildren().add(chosenTab(set));
         }
-        settings.getChildren().addAll(small("The strip"), strip(set), small("In use"), inUse(set), hidden(set), floating(set));
+        settings.getChildren()
+                .addAll(small("The strip"), strip(set), small("In use"), inUse(set), hidden(set), floating(set));
         HBox.setHgrow(settings, Priority.ALWAYS);
         if (set.tabs().isEmpty()) {
             row(settings);
         } else {
-            row(settings, set.strip().edge() == TabSet.Edge.DRAWN ? PagePreview.of(around.pictures(), work.prototype(), set, tab(), work.device(), previewed(HIGHEST)) : looks(set));
+            row(
+                    settings,
+                    set.strip().edge() == TabSet.Edge.DRAWN
+                            ? PagePreview.of(
+                                    around.pictures(), work.prototype(), set, tab(), work.device(), previewed(HIGHEST))
+                            : looks(set));
             strip.takeFocus();
         }
     }
 
     private List<PageStrip.Item> items(TabSet set) {
         List<PageStrip.Item> items = new ArrayList<>();
-        set.tabs().forEach(t -> items.add(new PageStrip.Item(t.root().shown(work.prototype()).orElseGet(() -> Screen.page("", t.root().id() + " (removed)")), t.shownLabel())));
+        set.tabs()
+                .forEach(t -> items.add(new PageStrip.Item(
+                        t.root()
+                                .shown(work.prototype())
+                                .orElseGet(() -> Screen.page("", t.root().id() + " (removed)")),
+                        t.shownLabel())));
         return items;
     }
 
@@ -101,7 +135,7 @@ public final class TabSetPage extends FramePage {
             }
         });
         label.setPromptText("no label");
-        Button sign = Press.plain(tab.sign().isEmpty() ? "no sign" : tab.sign(), "tab-sign", () -> { });
+        Button sign = Press.plain(tab.sign().isEmpty() ? "no sign" : tab.sign(), "tab-sign", () -> {});
         sign.setOnAction(e -> Signs.menu(this::sign).show(sign, Side.BOTTOM, 0, 0));
         Button to = new Button("leads to " + LinkWords.target(work.prototype(), tab.root()));
         to.getStyleClass().add("choice");
@@ -110,7 +144,10 @@ public final class TabSetPage extends FramePage {
         to.setMaxWidth(200);
         to.setOnAction(e -> roots().show(to, Side.BOTTOM, 0, 0));
         boolean first = set.firstTab().filter(tab::equals).isPresent();
-        Button starts = Press.plain(first ? "starts here" : "start here", "tab-first", () -> put("start at “" + tab.shownLabel() + "”", s -> s.withFirst(tab.id())));
+        Button starts = Press.plain(
+                first ? "starts here" : "start here",
+                "tab-first",
+                () -> put("start at “" + tab.shownLabel() + "”", s -> s.withFirst(tab.id())));
         starts.setDisable(first);
         return line(label, sign, to, starts);
     }
@@ -121,46 +158,82 @@ public final class TabSetPage extends FramePage {
 
     private ContextMenu roots() {
         ContextMenu menu = new ContextMenu();
-        menu.getItems().add(Press.item("A screen…", "tab-root-screen", () -> pick(screen -> {
-            work.edit(TabSetEdits.change("lead a tab to “" + screen.shownTitle() + "”", now().withTab(tab().id(), t -> t.withRoot(new Target.ToScreen(screen.id())))));
-            return chosen;
-        })));
+        menu.getItems()
+                .add(Press.item(
+                        "A screen…",
+                        "tab-root-screen",
+                        () -> pick(screen -> {
+                            work.edit(TabSetEdits.change(
+                                    "lead a tab to “" + screen.shownTitle() + "”",
+                                    now().withTab(tab().id(), t -> t.withRoot(new Target.ToScreen(screen.id())))));
+                            return chosen;
+                        })));
         for (Sequence sequence : work.prototype().sequences()) {
-            menu.getItems().add(Press.item(sequence.shownTitle() + ", a sequence", "tab-root-" + sequence.id(), () -> lead(new Target.ToSequence(sequence.id()))));
+            menu.getItems()
+                    .add(Press.item(
+                            sequence.shownTitle() + ", a sequence",
+                            "tab-root-" + sequence.id(),
+                            () -> lead(new Target.ToSequence(sequence.id()))));
         }
         for (TabSet other : work.prototype().tabSets()) {
             if (!other.id().equals(id) && other.tabs().stream().noneMatch(t -> t.root() instanceof Target.ToTabs)) {
-                menu.getItems().add(Press.item(other.shownTitle() + ", a tab set", "tab-root-" + other.id(), () -> lead(new Target.ToTabs(other.id()))));
+                menu.getItems()
+                        .add(Press.item(
+                                other.shownTitle() + ", a tab set",
+                                "tab-root-" + other.id(),
+                                () -> lead(new Target.ToTabs(other.id()))));
             }
         }
         return menu;
     }
 
     private void lead(Target root) {
-        put("lead a tab to “" + LinkWords.target(work.prototype(), root) + "”", s -> s.withTab(tab().id(), t -> t.withRoot(root)));
+        put(
+                "lead a tab to “" + LinkWords.target(work.prototype(), root) + "”",
+                s -> s.withTab(tab().id(), t -> t.withRoot(root)));
     }
 
     private HBox strip(TabSet set) {
         TabSet.Strip look = set.strip();
         TabSet.Edge[] edges = TabSet.Edge.values();
         TabSet.Labels[] labels = TabSet.Labels.values();
-        Button edge = Press.plain(switch (look.edge()) {
-            case TOP -> "at the top";
-            case BOTTOM -> "at the foot";
-            case DRAWN -> "drawn on the pictures";
-        }, "strip-edge", () -> put("put the strip elsewhere", s -> s.withStrip(look.withEdge(edges[(look.edge().ordinal() + 1) % edges.length]))));
-        edge.setTooltip(new Tooltip("Laid over the page at the foot or the top; or drawn on the pictures already, where hotspots switch its tabs"));
-        Button names = Press.plain(switch (look.labels()) {
-            case ALL -> "all labels";
-            case CHOSEN -> "label of the chosen one";
-            case NONE -> "signs alone";
-        }, "strip-labels", () -> put("show other labels", s -> s.withStrip(look.withLabels(labels[(look.labels().ordinal() + 1) % labels.length]))));
+        Button edge = Press.plain(
+                switch (look.edge()) {
+                    case TOP -> "at the top";
+                    case BOTTOM -> "at the foot";
+                    case DRAWN -> "drawn on the pictures";
+                },
+                "strip-edge",
+                () -> put(
+                        "put the strip elsewhere",
+                        s -> s.withStrip(look.withEdge(edges[(look.edge().ordinal() + 1) % edges.length]))));
+        edge.setTooltip(
+                new Tooltip("Laid over the page at the foot or the top; or drawn on the pictures already, where "
+                        + "hotspots switch its tabs"));
+        Button names = Press.plain(
+                switch (look.labels()) {
+                    case ALL -> "all labels";
+                    case CHOSEN -> "label of the chosen one";
+                    case NONE -> "signs alone";
+                },
+                "strip-labels",
+                () -> put(
+                        "show other labels",
+                        s -> s.withStrip(look.withLabels(labels[(look.labels().ordinal() + 1) % labels.length]))));
         HBox line = line(edge);
         if (look.edge() != TabSet.Edge.DRAWN) {
             line.setAlignment(Pos.TOP_LEFT);
-            line.getChildren().addAll(names, colour("ground", look.ground(), "Colour of the strip", "strip", look::withGround),
-                    colour("ink", look.ink(), "Colour of its tabs", "tabs", look::withInk),
-                    colour("chosen", look.chosen(), "Colour of the tab that is shown", "shown tab", look::withChosen));
+            line.getChildren()
+                    .addAll(
+                            names,
+                            colour("ground", look.ground(), "Colour of the strip", "strip", look::withGround),
+                            colour("ink", look.ink(), "Colour of its tabs", "tabs", look::withInk),
+                            colour(
+                                    "chosen",
+                                    look.chosen(),
+                                    "Colour of the tab that is shown",
+                                    "shown tab",
+                                    look::withChosen));
         }
         return line;
     }
@@ -175,42 +248,95 @@ public final class TabSetPage extends FramePage {
             Width width = Widths.USUAL.of(usual.width());
             Device device = usual.withSize(work.prototype().widths().one(width), usual.height());
             TabSet.Side now = set.strip().on(width);
-            Button turn = Press.smallWord(width.word() + ": " + switch (now) {
-                case STRIP -> "strip";
-                case SIDE_SIGNS -> "side signs";
-                case SIDE_LIST -> "side list";
-            }, "strip-look-" + width.word(), () -> put("let the strip look otherwise where it is " + width.word(), s -> s.withStrip(s.strip().withLook(width, sides[(now.ordinal() + 1) % sides.length]))));
-            turn.setTooltip(new Tooltip("A strip along the edge, signs at the side, or a list at the side: press for the next"));
-            column.getChildren().addAll(PagePreview.of(around.pictures(), work.prototype(), set, tab(), device, Math.rint(LOOKS_HIGH * device.width() / device.height())), turn);
+            Button turn = Press.smallWord(
+                    width.word() + ": "
+                            + switch (now) {
+                                case STRIP -> "strip";
+                                case SIDE_SIGNS -> "side signs";
+                                case SIDE_LIST -> "side list";
+                            },
+                    "strip-look-" + width.word(),
+                    () -> put(
+                            "let the strip look otherwise where it is " + width.word(),
+                            s -> s.withStrip(s.strip().withLook(width, sides[(now.ordinal() + 1) % sides.length]))));
+            turn.setTooltip(new Tooltip(
+                    "A strip along the edge, signs at the side, or a list at the side: press for the next"));
+            column.getChildren()
+                    .addAll(
+                            PagePreview.of(
+                                    around.pictures(),
+                                    work.prototype(),
+                                    set,
+                                    tab(),
+                                    device,
+                                    Math.rint(LOOKS_HIGH * device.width() / device.height())),
+                            turn);
         }
         return column;
     }
 
     private VBox colour(String name, String now, String tooltip, String caption, Function<String, TabSet.Strip> with) {
-        return colour("strip-" + name, "Colour of the strip: " + name, now, 74, tooltip, caption, typed -> put("colour the strip", s -> s.withStrip(with.apply(typed))));
+        return colour(
+                "strip-" + name,
+                "Colour of the strip: " + name,
+                now,
+                74,
+                tooltip,
+                caption,
+                typed -> put("colour the strip", s -> s.withStrip(with.apply(typed))));
     }
 
     private HBox inUse(TabSet set) {
-        return line(Press.plain(set.keeps() ? "each tab keeps its trail" : "a tab that is left begins anew", "tabs-keeps", () -> put(set.keeps() ? "let tabs begin anew" : "let tabs keep their trails", s -> s.withKeeps(!s.keeps()))),
-                Press.plain(set.backs() ? "back leads to the first tab" : "back leads out", "tabs-backs", () -> put(set.backs() ? "let back lead out" : "let back lead to the first tab", s -> s.withBacks(!s.backs()))),
-                Press.plain(set.swipes() ? "swiped too" : "not swiped", "tabs-swipes", () -> put(set.swipes() ? "switch without swipes" : "switch by swipes", s -> s.withSwipes(!s.swipes()))));
+        return line(
+                Press.plain(
+                        set.keeps() ? "each tab keeps its trail" : "a tab that is left begins anew",
+                        "tabs-keeps",
+                        () -> put(
+                                set.keeps() ? "let tabs begin anew" : "let tabs keep their trails",
+                                s -> s.withKeeps(!s.keeps()))),
+                Press.plain(
+                        set.backs() ? "back leads to the first tab" : "back leads out",
+                        "tabs-backs",
+                        () -> put(
+                                set.backs() ? "let back lead out" : "let back lead to the first tab",
+                                s -> s.withBacks(!s.backs()))),
+                Press.plain(
+                        set.swipes() ? "swiped too" : "not swiped",
+                        "tabs-swipes",
+                        () -> put(
+                                set.swipes() ? "switch without swipes" : "switch by swipes",
+                                s -> s.withSwipes(!s.swipes()))));
     }
 
-    /** The button that floats over its places: none, or its sign, where it leads, and the looks with which it is there. */
+    /**
+     * The button that floats over its places: none, or its sign, where it leads, and the looks with which it is there.
+     */
     private VBox floating(TabSet set) {
         HBox line = line();
         if (set.button().isEmpty()) {
             line.getChildren().add(small("floating"));
-            line.getChildren().add(Press.smallWord("no button; put one over its places…", "tabs-button", () -> pick(work.prototype().screens(), screen -> {
-                Link link = Link.of(work.freshId("button"), new Cause.Touch(Gesture.TAP), Fitting.leadingTo(screen));
-                work.edit(TabSetEdits.change("put a button on “" + set.shownTitle() + "”", now().withButton(Optional.of(new TabSet.Floating(link, "cross", Set.of())))));
-                return chosen;
-            })));
+            line.getChildren()
+                    .add(Press.smallWord(
+                            "no button; put one over its places…",
+                            "tabs-button",
+                            () -> pick(work.prototype().screens(), screen -> {
+                                Link link = Link.of(
+                                        work.freshId("button"),
+                                        new Cause.Touch(Gesture.TAP),
+                                        Fitting.leadingTo(screen));
+                                work.edit(TabSetEdits.change(
+                                        "put a button on “" + set.shownTitle() + "”",
+                                        now().withButton(Optional.of(new TabSet.Floating(link, "cross", Set.of())))));
+                                return chosen;
+                            })));
             return new VBox(line);
         }
         TabSet.Floating button = set.button().get();
-        Button sign = Press.plain("button: " + (button.sign().isEmpty() ? "cross" : button.sign()), "button-sign", () -> { });
-        sign.setOnAction(e -> Signs.menu(name -> put("give the button another sign", s -> s.withButton(Optional.of(button.withSign(name))))).show(sign, Side.BOTTOM, 0, 0));
+        Button sign =
+                Press.plain("button: " + (button.sign().isEmpty() ? "cross" : button.sign()), "button-sign", () -> {});
+        sign.setOnAction(e -> Signs.menu(name ->
+                        put("give the button another sign", s -> s.withButton(Optional.of(button.withSign(name)))))
+                .show(sign, Side.BOTTOM, 0, 0));
         Button does = new Button(LinkWords.effect(work.prototype(), button.link()));
         does.getStyleClass().add("choice");
         does.setId("button-does");
@@ -218,37 +344,66 @@ public final class TabSetPage extends FramePage {
         does.setMaxWidth(260);
         does.setTooltip(new Tooltip("To its sentence on the desk"));
         does.setOnAction(e -> sentence(button.link()));
-        line.getChildren().addAll(sign, does, Press.smallWord("Take it away", "button-away", () -> put("take the button away", s -> s.withButton(Optional.empty()))));
+        line.getChildren()
+                .addAll(
+                        sign,
+                        does,
+                        Press.smallWord(
+                                "Take it away",
+                                "button-away",
+                                () -> put("take the button away", s -> s.withButton(Optional.empty()))));
         HBox looks = line();
         for (TabSet.Side look : TabSet.Side.values()) {
             boolean there = !button.absent().contains(look);
-            looks.getChildren().add(Press.smallWord((there ? "with the " : "not with the ") + look.word(), "button-" + look.word().replace(' ', '-'), () -> put("place the button otherwise", s -> s.withButton(Optional.of(button.on(look, !there))))));
+            looks.getChildren()
+                    .add(Press.smallWord(
+                            (there ? "with the " : "not with the ") + look.word(),
+                            "button-" + look.word().replace(' ', '-'),
+                            () -> put(
+                                    "place the button otherwise",
+                                    s -> s.withButton(Optional.of(button.on(look, !there))))));
         }
         return new VBox(2, line, looks);
     }
 
     /** On the desk, on the first of its screens. */
     private void sentence(Link link) {
-        now().tabs().stream().flatMap(t -> t.root().shown(work.prototype()).stream()).findFirst().ifPresent(screen -> sentence(screen, link.id()));
+        now().tabs().stream()
+                .flatMap(t -> t.root().shown(work.prototype()).stream())
+                .findFirst()
+                .ifPresent(screen -> sentence(screen, link.id()));
     }
 
     private HBox hidden(TabSet set) {
         HBox line = line();
         line.getChildren().add(small("hidden"));
-        set.hiddenOn().stream().flatMap(s -> work.prototype().screen(s).stream()).forEach(s -> {
-            Button show = Press.smallWord(s.shownTitle() + " ×", "show-on-" + s.id(), () -> change(TabSetEdits.hide(now(), s, false)));
-            show.setTooltip(new Tooltip("Show the strip there again"));
-            line.getChildren().add(show);
-        });
-        line.getChildren().add(Press.smallWord(set.hiddenOn().isEmpty() ? "on no screen; hide it on one…" : "and on…", "tabs-hide", () -> pick(screen -> {
-            work.edit(TabSetEdits.hide(now(), screen, true));
-            return chosen;
-        })));
+        set.hiddenOn().stream()
+                .flatMap(s -> work.prototype().screen(s).stream())
+                .forEach(s -> {
+                    Button show = Press.smallWord(
+                            s.shownTitle() + " ×",
+                            "show-on-" + s.id(),
+                            () -> change(TabSetEdits.hide(now(), s, false)));
+                    show.setTooltip(new Tooltip("Show the strip there again"));
+                    line.getChildren().add(show);
+                });
+        line.getChildren()
+                .add(Press.smallWord(
+                        set.hiddenOn().isEmpty() ? "on no screen; hide it on one…" : "and on…",
+                        "tabs-hide",
+                        () -> pick(screen -> {
+                            work.edit(TabSetEdits.hide(now(), screen, true));
+                            return chosen;
+                        })));
         return line;
     }
 
     private void pick(ToIntFunction<Screen> picked) {
-        pick(work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE).toList(), picked);
+        pick(
+                work.prototype().screens().stream()
+                        .filter(s -> s.form() == Form.PAGE)
+                        .toList(),
+                picked);
     }
 
     private void pick(List<Screen> among, ToIntFunction<Screen> picked) {
@@ -260,8 +415,19 @@ public final class TabSetPage extends FramePage {
 
     private void add() {
         pick(screen -> {
-            Optional<String> why = now().tabs().stream().anyMatch(t -> t.root().equals(new Target.ToScreen(screen.id()))) ? Optional.of("“" + screen.shownTitle() + "” is behind a tab of it already.") : Optional.empty();
-            why.ifPresentOrElse(around::say, () -> work.edit(TabSetEdits.add(now(), new TabSet.Tab(work.freshId(screen.shownTitle() + " tab"), screen.shownTitle(), "", new Target.ToScreen(screen.id())))));
+            Optional<String> why =
+                    now().tabs().stream().anyMatch(t -> t.root().equals(new Target.ToScreen(screen.id())))
+                            ? Optional.of("“" + screen.shownTitle() + "” is behind a tab of it already.")
+                            : Optional.empty();
+            why.ifPresentOrElse(
+                    around::say,
+                    () -> work.edit(TabSetEdits.add(
+                            now(),
+                            new TabSet.Tab(
+                                    work.freshId(screen.shownTitle() + " tab"),
+                                    screen.shownTitle(),
+                                    "",
+                                    new Target.ToScreen(screen.id())))));
             return now().tabs().size() - 1;
         });
     }
@@ -285,7 +451,13 @@ public final class TabSetPage extends FramePage {
         work.edit(TabSetEdits.remove(set));
         int gone = before - work.prototype().index().ways().size();
         around.dismiss();
-        around.say("“" + set.shownTitle() + "” is no tab set any more; its screens stay." + (gone == 0 ? "" : gone == 1 ? " The link that led to it went." : " The " + gone + " links that led to it or switched its tabs went.") + " Ctrl+Z brings it back.");
+        around.say("“" + set.shownTitle() + "” is no tab set any more; its screens stay."
+                + (gone == 0
+                        ? ""
+                        : gone == 1
+                                ? " The link that led to it went."
+                                : " The " + gone + " links that led to it or switched its tabs went.")
+                + " Ctrl+Z brings it back.");
     }
 
     private void put(String name, UnaryOperator<TabSet> with) {

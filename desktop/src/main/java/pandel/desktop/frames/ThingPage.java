@@ -60,7 +60,14 @@ abstract class ThingPage extends PageBox {
     }
 
     /** A field for a colour; what is none is said and not kept. @param put told another colour */
-    VBox colour(String fieldId, String what, String now, double wide, String tooltip, String caption, Consumer<String> put) {
+    VBox colour(
+            String fieldId,
+            String what,
+            String now,
+            double wide,
+            String tooltip,
+            String caption,
+            Consumer<String> put) {
         TextField field = field(fieldId, what, now, wide, typed -> {
             if (!Colour.is(typed)) {
                 around.say("A colour is # and six of 0 to 9 and A to F; “" + typed + "” is none.");
@@ -73,12 +80,19 @@ abstract class ThingPage extends PageBox {
         return captioned(field, caption);
     }
 
-    /** A field for a whole number; what is none, or too small or large, is said and not kept. @param put told another number */
+    /**
+     * A field for a whole number; what is none, or too small or large, is said and not kept. @param put told another
+     * number
+     */
     TextField number(String fieldId, String caption, int now, int least, int most, double wide, IntConsumer put) {
         return field(fieldId, caption, String.valueOf(now), wide, typed -> {
-            Optional<Integer> n = Optional.of(typed).filter(t -> t.matches("\\d{1,6}")).map(Integer::parseInt).filter(i -> i >= least && i <= most);
+            Optional<Integer> n = Optional.of(typed)
+                    .filter(t -> t.matches("\\d{1,6}"))
+                    .map(Integer::parseInt)
+                    .filter(i -> i >= least && i <= most);
             if (n.isEmpty()) {
-                around.say("“" + caption + "” is a number from " + least + " to " + most + "; “" + typed + "” is none.");
+                around.say(
+                        "“" + caption + "” is a number from " + least + " to " + most + "; “" + typed + "” is none.");
                 fill();
             } else if (n.get() != now) {
                 put.accept(n.get());

@@ -29,7 +29,10 @@ import pandel.core.play.LinkWords;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
-/** One way a link can turn out, as a line of its sentence: when, what is remembered and said, where it leads, how it moves. */
+/**
+ * One way a link can turn out, as a line of its sentence: when, what is remembered and said, where it leads, how it
+ * moves.
+ */
 final class BranchLine {
 
     private final Work work;
@@ -44,7 +47,14 @@ final class BranchLine {
     private final Choice more;
 
     /** @param line that the words are put on, behind what stands there */
-    BranchLine(Work work, DeskActions actions, SentencePane.Desk desk, Runnable refresh, Pane line, Optional<Link> link, int number) {
+    BranchLine(
+            Work work,
+            DeskActions actions,
+            SentencePane.Desk desk,
+            Runnable refresh,
+            Pane line,
+            Optional<Link> link,
+            int number) {
         this.work = work;
         this.actions = actions;
         this.desk = desk;
@@ -52,7 +62,9 @@ final class BranchLine {
         this.line = line;
         this.link = link;
         this.number = number;
-        this.branch = link.filter(l -> number < l.branches().size()).map(l -> l.branches().get(number)).orElse(Branch.of(List.of()));
+        this.branch = link.filter(l -> number < l.branches().size())
+                .map(l -> l.branches().get(number))
+                .orElse(Branch.of(List.of()));
         this.remembering = new Choice("remember…", "soft", id("remember"));
         this.more = new Choice("and more…", "soft", id("more"));
     }
@@ -78,7 +90,9 @@ final class BranchLine {
         branch.outcome().ifPresent(outcome -> {
             Choice choice = new Choice(outcome, "", id("outcome"));
             choice.setTooltip(new Tooltip("How it turns out, which the person does not decide"
-                    + (link.flatMap(Link::always).filter(outcome::equals).isPresent() ? "; play always takes this one" : "; play asks")));
+                    + (link.flatMap(Link::always).filter(outcome::equals).isPresent()
+                            ? "; play always takes this one"
+                            : "; play asks")));
             line.getChildren().add(choice.on(() -> typeOutcome(choice)));
             if (link.flatMap(Link::always).filter(outcome::equals).isPresent()) {
                 line.getChildren().add(Choice.aside("always in play"));
@@ -97,12 +111,14 @@ final class BranchLine {
             int at = i;
             line.getChildren().add(Choice.words(i == 0 ? "remember" : "and"));
             String words = LinkWords.remembered(work.prototype(), all.get(i));
-            Choice choice = new Choice(words, work.prototype().fact(all.get(i).fact()).isPresent() ? "" : "missing", id("remember-" + i));
-            line.getChildren().add(choice.on(() -> typeFact(choice, words, typed -> {
-                List<Effect.Remember> changed = new ArrayList<>(all);
-                changed.remove(at);
-                remember(changed, at, typed);
-            })));
+            Choice choice = new Choice(
+                    words, work.prototype().fact(all.get(i).fact()).isPresent() ? "" : "missing", id("remember-" + i));
+            line.getChildren()
+                    .add(choice.on(() -> typeFact(choice, words, typed -> {
+                        List<Effect.Remember> changed = new ArrayList<>(all);
+                        changed.remove(at);
+                        remember(changed, at, typed);
+                    })));
         }
         if (!all.isEmpty()) {
             line.getChildren().add(Choice.words(","));
@@ -110,7 +126,9 @@ final class BranchLine {
     }
 
     private List<Effect> said() {
-        return branch.effects().stream().filter(e -> e instanceof Effect.Notice || e instanceof Effect.Leave || e instanceof Effect.MoveDrawer).toList();
+        return branch.effects().stream()
+                .filter(e -> e instanceof Effect.Notice || e instanceof Effect.Leave || e instanceof Effect.MoveDrawer)
+                .toList();
     }
 
     private void asides() {
@@ -119,8 +137,15 @@ final class BranchLine {
             int at = i;
             Effect effect = all.get(i);
             if (effect instanceof Effect.MoveDrawer moved) {
-                line.getChildren().addAll(DrawerChoice.how(moved, id("drawer-how-" + i), other -> aside(all, at, other)),
-                        DrawerChoice.which(work.prototype(), actions.screen(), moved, id("drawer-" + i), other -> aside(all, at, Optional.of(other))));
+                line.getChildren()
+                        .addAll(
+                                DrawerChoice.how(moved, id("drawer-how-" + i), other -> aside(all, at, other)),
+                                DrawerChoice.which(
+                                        work.prototype(),
+                                        actions.screen(),
+                                        moved,
+                                        id("drawer-" + i),
+                                        other -> aside(all, at, Optional.of(other))));
                 if (branch.move().isPresent() || i < all.size() - 1) {
                     line.getChildren().add(Choice.words(","));
                 }
@@ -128,10 +153,24 @@ final class BranchLine {
             }
             line.getChildren().add(Choice.words(effect instanceof Effect.Notice ? "say" : "leave to"));
             String words = effect instanceof Effect.Notice n ? n.words() : ((Effect.Leave) effect).address();
-            Choice choice = new Choice(effect instanceof Effect.Notice ? "“" + words + "”" : words, "", id("said-" + i));
-            line.getChildren().add(choice.on(() -> choice.type(words, effect instanceof Effect.Notice ? "What is said" : "Where it leads out to", typed -> {
-                aside(all, at, typed.isBlank() ? Optional.empty() : Optional.of(effect instanceof Effect.Notice n ? new Effect.Notice(typed.strip(), n.ms()) : new Effect.Leave(typed.strip())));
-            }, refresh)));
+            Choice choice =
+                    new Choice(effect instanceof Effect.Notice ? "“" + words + "”" : words, "", id("said-" + i));
+            line.getChildren()
+                    .add(choice.on(() -> choice.type(
+                            words,
+                            effect instanceof Effect.Notice ? "What is said" : "Where it leads out to",
+                            typed -> {
+                                aside(
+                                        all,
+                                        at,
+                                        typed.isBlank()
+                                                ? Optional.empty()
+                                                : Optional.of(
+                                                        effect instanceof Effect.Notice n
+                                                                ? new Effect.Notice(typed.strip(), n.ms())
+                                                                : new Effect.Leave(typed.strip())));
+                            },
+                            refresh)));
             line.getChildren().add(Choice.words(","));
         }
     }
@@ -154,39 +193,94 @@ final class BranchLine {
         Optional<Effect> move = branch.move();
         if (move.isEmpty()) {
             boolean bare = branch.effects().isEmpty();
-            line.getChildren().add(new Choice(bare ? "choose where it leads" : "and lead somewhere", bare ? "missing" : "soft", id("target")).on(this::find));
+            line.getChildren()
+                    .add(new Choice(
+                                    bare ? "choose where it leads" : "and lead somewhere",
+                                    bare ? "missing" : "soft",
+                                    id("target"))
+                            .on(this::find));
             return;
         }
         Effect effect = move.get();
         Choice verb = new Choice(VerbMenu.words(effect.verb()), "", id("verb"));
-        line.getChildren().add(verb.on(() -> VerbMenu.of(work.prototype(), actions.screen(), effect, this::chooseVerb).show(verb, Side.TOP, 0, -2)));
+        line.getChildren()
+                .add(verb.on(() -> VerbMenu.of(work.prototype(), actions.screen(), effect, this::chooseVerb)
+                        .show(verb, Side.TOP, 0, -2)));
         effect.target().ifPresent(t -> {
             boolean there = t.shown(work.prototype()).isPresent();
-            line.getChildren().add(new Choice(LinkWords.title(work.prototype(), t), there ? "" : "missing", id("target")).on(this::find));
+            line.getChildren()
+                    .add(new Choice(LinkWords.title(work.prototype(), t), there ? "" : "missing", id("target"))
+                            .on(this::find));
             if (!there) {
                 line.getChildren().add(Choice.aside("is not there"));
             }
         });
-        effect.target().flatMap(t -> FirstChoice.of(work.prototype(), t, id("first"), other -> work.edit(LinkEdits.change("lead elsewhere in it", link.orElseThrow().branch(number,
-                b -> b.withEffects(b.effects().stream().map(e -> e.equals(effect) ? effect.leadingTo(other) : e).toList())))))).ifPresent(line.getChildren()::add);
+        effect.target()
+                .flatMap(t -> FirstChoice.of(
+                        work.prototype(),
+                        t,
+                        id("first"),
+                        other -> work.edit(LinkEdits.change(
+                                "lead elsewhere in it",
+                                link.orElseThrow()
+                                        .branch(
+                                                number,
+                                                b -> b.withEffects(b.effects().stream()
+                                                        .map(e -> e.equals(effect) ? effect.leadingTo(other) : e)
+                                                        .toList()))))))
+                .ifPresent(line.getChildren()::add);
         if (effect instanceof Effect.TurnPage turn) {
-            line.getChildren().add(PageChoice.of(work.prototype(), actions.screen(), turn.turn(), id("turn"), chosen ->
-                    work.edit(LinkEdits.change(LinkWords.turn(chosen), link.orElseThrow().branch(number, b -> b.doing(new Effect.TurnPage(chosen)).withWhere(b.where()).withMotion(b.motion()))))));
+            line.getChildren()
+                    .add(PageChoice.of(
+                            work.prototype(),
+                            actions.screen(),
+                            turn.turn(),
+                            id("turn"),
+                            chosen -> work.edit(LinkEdits.change(
+                                    LinkWords.turn(chosen),
+                                    link.orElseThrow()
+                                            .branch(
+                                                    number,
+                                                    b -> b.doing(new Effect.TurnPage(chosen))
+                                                            .withWhere(b.where())
+                                                            .withMotion(b.motion()))))));
         }
         if (effect instanceof Effect.SwitchTab to) {
-            line.getChildren().add(TabChoice.of(work.prototype(), to.tab(), id("tab"), chosen ->
-                    work.edit(LinkEdits.change("switch to another tab", link.orElseThrow().branch(number, b -> b.doing(new Effect.SwitchTab(chosen)).withMotion(b.motion()))))));
+            line.getChildren()
+                    .add(TabChoice.of(
+                            work.prototype(),
+                            to.tab(),
+                            id("tab"),
+                            chosen -> work.edit(LinkEdits.change(
+                                    "switch to another tab",
+                                    link.orElseThrow()
+                                            .branch(
+                                                    number,
+                                                    b -> b.doing(new Effect.SwitchTab(chosen))
+                                                            .withMotion(b.motion()))))));
         }
         effect.target().ifPresent(t -> new CarriedWords(work, line, link, t, this::id, desk, refresh).fill());
-        branch.where().ifPresent(w -> line.getChildren().add(new Choice(w.word(), "", id("where")).on(() -> work.edit(BranchEdits.where(link.orElseThrow(), number,
-                Optional.of(w == Where.HERE ? Where.BENEATH : Where.HERE))))));
-        line.getChildren().add(effect.target().isPresent() || effect instanceof Effect.TurnPage || effect instanceof Effect.SwitchTab ? motion(effect.verb())
-                : Choice.aside(effect.verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
+        branch.where()
+                .ifPresent(w -> line.getChildren()
+                        .add(new Choice(w.word(), "", id("where"))
+                                .on(() -> work.edit(BranchEdits.where(
+                                        link.orElseThrow(),
+                                        number,
+                                        Optional.of(w == Where.HERE ? Where.BENEATH : Where.HERE))))));
+        line.getChildren()
+                .add(
+                        effect.target().isPresent()
+                                        || effect instanceof Effect.TurnPage
+                                        || effect instanceof Effect.SwitchTab
+                                ? motion(effect.verb())
+                                : Choice.aside(
+                                        effect.verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
     }
 
     private Choice motion(Verb verb) {
         Motion usual = work.prototype().usualMotion(verb);
-        Choice choice = new Choice(branch.motion().map(VerbMenu::told).orElse("as usual: " + VerbMenu.told(usual)), "soft", id("motion"));
+        Choice choice = new Choice(
+                branch.motion().map(VerbMenu::told).orElse("as usual: " + VerbMenu.told(usual)), "soft", id("motion"));
         return choice.on(() -> link.ifPresent(l -> desk.motion(l, number)));
     }
 
@@ -201,7 +295,8 @@ final class BranchLine {
     }
 
     private Choice remember() {
-        remembering.setTooltip(new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
+        remembering.setTooltip(
+                new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
         return remembering.on(this::askWhatToRemember);
     }
 
@@ -219,77 +314,127 @@ final class BranchLine {
         return more.on(() -> {
             ContextMenu menu = new ContextMenu();
             // What finishes a sequence, and an item, has one branch.
-            boolean one = link.filter(l -> l.cause() instanceof Cause.Finish || l.cause() instanceof Cause.Item).isPresent();
+            boolean one = link.filter(l -> l.cause() instanceof Cause.Finish || l.cause() instanceof Cause.Item)
+                    .isPresent();
             boolean item = link.filter(l -> l.cause() instanceof Cause.Item).isPresent();
-            menu.getItems().addAll(
-                    Press.item("Another way it can turn out…", "more-another", () -> another(more)),
-                    Press.item(branch.outcome().isEmpty() ? "Name how it turns out…" : "Name otherwise how it turns out…", "more-outcome", () -> typeOutcome(more)),
-                    Press.item("Only if something holds…", "more-when", () -> typeCondition(more)),
-                    new SeparatorMenuItem(),
-                    Press.item("Say something…", "more-say", this::say),
-                    Press.item("Leave to an address…", "more-leave", this::leave));
-            if (branch.move().isEmpty() && said().stream().noneMatch(Effect.MoveDrawer.class::isInstance) && !work.prototype().drawers().isEmpty()) {
-                menu.getItems().add(Press.item("Open or close a drawer…", "more-drawer", () -> desk.chooseVerb(Verb.DRAWER_OPEN)));
+            menu.getItems()
+                    .addAll(
+                            Press.item("Another way it can turn out…", "more-another", () -> another(more)),
+                            Press.item(
+                                    branch.outcome().isEmpty()
+                                            ? "Name how it turns out…"
+                                            : "Name otherwise how it turns out…",
+                                    "more-outcome",
+                                    () -> typeOutcome(more)),
+                            Press.item("Only if something holds…", "more-when", () -> typeCondition(more)),
+                            new SeparatorMenuItem(),
+                            Press.item("Say something…", "more-say", this::say),
+                            Press.item("Leave to an address…", "more-leave", this::leave));
+            if (branch.move().isEmpty()
+                    && said().stream().noneMatch(Effect.MoveDrawer.class::isInstance)
+                    && !work.prototype().drawers().isEmpty()) {
+                menu.getItems()
+                        .add(Press.item(
+                                "Open or close a drawer…", "more-drawer", () -> desk.chooseVerb(Verb.DRAWER_OPEN)));
             }
             menu.getItems().stream().limit(item ? 2 : one ? 3 : 0).forEach(i -> i.setDisable(true));
             places(menu);
             link.ifPresent(l -> branch.outcome().ifPresent(outcome -> {
                 boolean always = l.always().equals(branch.outcome());
-                menu.getItems().addAll(new SeparatorMenuItem(), Press.item(always ? "Let play ask" : "Always this one in play", "more-always",
-                        () -> work.edit(LinkEdits.change(always ? "let play ask" : "always “" + outcome + "” in play", l.withAlways(always ? Optional.empty() : branch.outcome())))));
+                menu.getItems()
+                        .addAll(
+                                new SeparatorMenuItem(),
+                                Press.item(
+                                        always ? "Let play ask" : "Always this one in play",
+                                        "more-always",
+                                        () -> work.edit(LinkEdits.change(
+                                                always ? "let play ask" : "always “" + outcome + "” in play",
+                                                l.withAlways(always ? Optional.empty() : branch.outcome())))));
             }));
-            link.filter(l -> l.branches().size() > 1).ifPresent(l -> menu.getItems().add(
-                    Press.item("Remove this way", "more-remove", () -> work.edit(BranchEdits.remove(l, number)))));
+            link.filter(l -> l.branches().size() > 1)
+                    .ifPresent(l -> menu.getItems()
+                            .add(Press.item(
+                                    "Remove this way", "more-remove", () -> work.edit(BranchEdits.remove(l, number)))));
             menu.show(more, Side.TOP, 0, -2);
         });
     }
 
     /** Where the move is done: as usual, here, or beneath. */
     private void places(ContextMenu menu) {
-        if (link.isEmpty() || branch.move().isEmpty() || branch.move().get() instanceof Effect.Close || branch.move().get() instanceof Effect.Restart) {
+        if (link.isEmpty()
+                || branch.move().isEmpty()
+                || branch.move().get() instanceof Effect.Close
+                || branch.move().get() instanceof Effect.Restart) {
             return;
         }
         menu.getItems().add(new SeparatorMenuItem());
         for (Where where : Where.values()) {
-            boolean steps = branch.move().get() instanceof Effect.Advance || branch.move().get() instanceof Effect.Replace;
-            boolean fits = where != Where.OUTSIDE_THE_TABS || steps && !work.prototype().tabSets().isEmpty();
+            boolean steps = branch.move().get() instanceof Effect.Advance
+                    || branch.move().get() instanceof Effect.Replace;
+            boolean fits = where != Where.OUTSIDE_THE_TABS
+                    || steps && !work.prototype().tabSets().isEmpty();
             if (fits && !branch.where().equals(Optional.of(where))) {
-                menu.getItems().add(Press.item(switch (where) {
-                    case HERE -> "Do it here, on what is open";
-                    case BENEATH -> "Do it beneath, after what is open has closed";
-                    case OUTSIDE_THE_TABS -> "Do it outside the tabs, without their strip";
-                }, "more-" + where.word().replace(' ', '-'),
-                        () -> work.edit(BranchEdits.where(link.get(), number, Optional.of(where)))));
+                menu.getItems()
+                        .add(Press.item(
+                                switch (where) {
+                                    case HERE -> "Do it here, on what is open";
+                                    case BENEATH -> "Do it beneath, after what is open has closed";
+                                    case OUTSIDE_THE_TABS -> "Do it outside the tabs, without their strip";
+                                },
+                                "more-" + where.word().replace(' ', '-'),
+                                () -> work.edit(BranchEdits.where(link.get(), number, Optional.of(where)))));
             }
         }
         if (branch.where().isPresent()) {
-            menu.getItems().add(Press.item("Do it where it usually is", "more-usual-place", () -> work.edit(BranchEdits.where(link.get(), number, Optional.empty()))));
+            menu.getItems()
+                    .add(Press.item(
+                            "Do it where it usually is",
+                            "more-usual-place",
+                            () -> work.edit(BranchEdits.where(link.get(), number, Optional.empty()))));
         }
     }
 
     /** Asks what is said. */
     void say() {
-        more.type("", "What is said", typed -> addAside(typed.isBlank() ? Optional.empty() : Optional.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS))), refresh);
+        more.type(
+                "",
+                "What is said",
+                typed -> addAside(
+                        typed.isBlank()
+                                ? Optional.empty()
+                                : Optional.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS))),
+                refresh);
     }
 
     /** Asks for the address it leads out to. */
     void leave() {
-        more.type("https://", "Where it leads out to", typed -> addAside(typed.isBlank() || typed.equals("https://") ? Optional.empty()
-                : Optional.of(new Effect.Leave(typed.strip()))), refresh);
+        more.type(
+                "https://",
+                "Where it leads out to",
+                typed -> addAside(
+                        typed.isBlank() || typed.equals("https://")
+                                ? Optional.empty()
+                                : Optional.of(new Effect.Leave(typed.strip()))),
+                refresh);
     }
 
     private void another(Choice choice) {
-        TextField field = choice.type("", "How else it turns out", typed -> {
-            if (!typed.isBlank()) {
-                withLink(l -> {
-                    if (l.outcomes().contains(typed.strip())) {
-                        desk.say("It can turn out as “" + typed.strip() + "” already; each way has a name of its own.");
-                    } else {
-                        work.edit(BranchEdits.another(l, typed.strip()));
+        TextField field = choice.type(
+                "",
+                "How else it turns out",
+                typed -> {
+                    if (!typed.isBlank()) {
+                        withLink(l -> {
+                            if (l.outcomes().contains(typed.strip())) {
+                                desk.say("It can turn out as “" + typed.strip()
+                                        + "” already; each way has a name of its own.");
+                            } else {
+                                work.edit(BranchEdits.another(l, typed.strip()));
+                            }
+                        });
                     }
-                });
-            }
-        }, refresh);
+                },
+                refresh);
         field.setPromptText("refused, no network");
     }
 
@@ -300,21 +445,29 @@ final class BranchLine {
     }
 
     private void typeOutcome(Choice choice) {
-        TextField field = choice.type(branch.outcome().orElse(""), "How it turns out", typed -> {
-            if (!typed.strip().equals(branch.outcome().orElse(""))) {
-                withLink(l -> work.edit(BranchEdits.outcome(l, number, typed)));
-            }
-        }, refresh);
+        TextField field = choice.type(
+                branch.outcome().orElse(""),
+                "How it turns out",
+                typed -> {
+                    if (!typed.strip().equals(branch.outcome().orElse(""))) {
+                        withLink(l -> work.edit(BranchEdits.outcome(l, number, typed)));
+                    }
+                },
+                refresh);
         field.setPromptText("saved, refused, no network");
     }
 
     private void typeCondition(Choice choice) {
         String now = FactWords.typed(work.prototype(), branch.when());
-        TextField field = choice.type(now, "What must hold", typed -> {
-            if (!typed.strip().equals(now)) {
-                when(typed);
-            }
-        }, refresh);
+        TextField field = choice.type(
+                now,
+                "What must hold",
+                typed -> {
+                    if (!typed.strip().equals(now)) {
+                        when(typed);
+                    }
+                },
+                refresh);
         field.setPromptText("signed in, basket at least 1");
         field.setPrefColumnCount(16);
         FactOffers.under(field, work.prototype(), on(), true);
@@ -358,7 +511,9 @@ final class BranchLine {
 
     /** The screens that the link stands on. */
     private List<Screen> on() {
-        return link.flatMap(l -> work.prototype().index().way(l.id())).map(Index.Way::from).orElseGet(() -> work.screen().stream().toList());
+        return link.flatMap(l -> work.prototype().index().way(l.id()))
+                .map(Index.Way::from)
+                .orElseGet(() -> work.screen().stream().toList());
     }
 
     /** The link that is edited; one without effects is made where the hotspot has none yet. */
@@ -367,7 +522,11 @@ final class BranchLine {
     }
 
     private String backTo() {
-        int n = work.screen().map(s -> work.prototype().index().screensLeadingTo(s.id()).size()).orElse(0);
-        return n == 0 ? "nothing leads here yet" : n == 1 ? "back to the one screen that leads here" : "back to any of " + n;
+        int n = work.screen()
+                .map(s -> work.prototype().index().screensLeadingTo(s.id()).size())
+                .orElse(0);
+        return n == 0
+                ? "nothing leads here yet"
+                : n == 1 ? "back to the one screen that leads here" : "back to any of " + n;
     }
 }

@@ -15,7 +15,10 @@ import pandel.core.model.Source;
 import pandel.core.model.Target;
 import pandel.desktop.work.Work;
 
-/** What a move carries, as words of its sentence: each value that its target expects, and what it does not expect besides. */
+/**
+ * What a move carries, as words of its sentence: each value that its target expects, and what it does not expect
+ * besides.
+ */
 final class CarriedWords {
 
     private final Work work;
@@ -28,7 +31,14 @@ final class CarriedWords {
     private final SourceWords words;
 
     /** @param id makes ids of the words of a line */
-    CarriedWords(Work work, Pane line, Optional<Link> link, Target target, UnaryOperator<String> id, SentencePane.Desk desk, Runnable refresh) {
+    CarriedWords(
+            Work work,
+            Pane line,
+            Optional<Link> link,
+            Target target,
+            UnaryOperator<String> id,
+            SentencePane.Desk desk,
+            Runnable refresh) {
         this.work = work;
         this.line = line;
         this.link = link;
@@ -59,25 +69,50 @@ final class CarriedWords {
     private Choice value(Expected expected) {
         Optional<Source> now = Optional.ofNullable(target.values().get(expected.name()));
         boolean needed = expected.mustBeCarried();
-        String none = needed ? "which?" : expected.fallback().map(v -> v.shown() + ", unless said").orElse("none");
-        Choice choice = new Choice(now.map(s -> words.typed(work.prototype(), s)).orElse(none), now.isPresent() ? "" : needed ? "missing" : "soft", id.apply("value-" + expected.name()));
-        choice.setTooltip(new Tooltip("What is carried as “" + expected.name() + "”: a value, what this screen was given, what is typed here, a row’s own, or a fact"));
+        String none = needed
+                ? "which?"
+                : expected.fallback().map(v -> v.shown() + ", unless said").orElse("none");
+        Choice choice = new Choice(
+                now.map(s -> words.typed(work.prototype(), s)).orElse(none),
+                now.isPresent() ? "" : needed ? "missing" : "soft",
+                id.apply("value-" + expected.name()));
+        choice.setTooltip(new Tooltip("What is carried as “" + expected.name()
+                + "”: a value, what this screen was given, what is typed here, a row’s own, or a fact"));
         return choice.on(() -> type(choice, expected, now));
     }
 
     private void type(Choice choice, Expected expected, Optional<Source> now) {
-        TextField field = choice.type(now.map(s -> words.typed(work.prototype(), s)).orElse(""), "What is carried as " + expected.name(), typed -> {
-            Optional<Source> source = typed.isBlank() ? Optional.empty() : Optional.of(words.source(typed));
-            if (source.filter(s -> s instanceof Source.Constant c && expected.take(c.value()).isEmpty()).isPresent()) {
-                desk.say("“" + typed.strip() + "” is not what “" + expected.name() + "” takes: it is " + expected.kind().word()
-                        + (expected.words().isEmpty() ? "." : ": " + String.join(", ", expected.words()) + "."));
-            } else if (!source.equals(now)) {
-                carry(expected.name(), source);
-            }
-        }, refresh);
+        TextField field = choice.type(
+                now.map(s -> words.typed(work.prototype(), s)).orElse(""),
+                "What is carried as " + expected.name(),
+                typed -> {
+                    Optional<Source> source = typed.isBlank() ? Optional.empty() : Optional.of(words.source(typed));
+                    if (source.filter(s -> s instanceof Source.Constant c
+                                    && expected.take(c.value()).isEmpty())
+                            .isPresent()) {
+                        desk.say("“" + typed.strip() + "” is not what “" + expected.name() + "” takes: it is "
+                                + expected.kind().word()
+                                + (expected.words().isEmpty()
+                                        ? "."
+                                        : ": " + String.join(", ", expected.words()) + "."));
+                    } else if (!source.equals(now)) {
+                        carry(expected.name(), source);
+                    }
+                },
+                refresh);
         List<String> offers = words.offers(expected.name());
-        field.setPromptText(offers.isEmpty() ? expected.words().isEmpty() ? "a value" : expected.words().getFirst() : offers.getFirst());
-        FactOffers.under(field, () -> java.util.stream.Stream.concat(offers.stream(), expected.words().stream()).toList(), false, true);
+        field.setPromptText(
+                offers.isEmpty()
+                        ? expected.words().isEmpty()
+                                ? "a value"
+                                : expected.words().getFirst()
+                        : offers.getFirst());
+        FactOffers.under(
+                field,
+                () -> java.util.stream.Stream.concat(offers.stream(), expected.words().stream())
+                        .toList(),
+                false,
+                true);
     }
 
     private void carry(String name, Optional<Source> source) {

@@ -14,17 +14,18 @@ import pandel.desktop.theme.Press;
 /** What can set a link off, to choose from; what the device does not know cannot be chosen and says why. */
 final class CauseMenu {
 
-    private CauseMenu() {
-    }
+    private CauseMenu() {}
 
     /** What can happen to a hotspot; what it has a link for already is left out. */
     static ContextMenu gestures(Device device, Hotspot hotspot, Consumer<Cause> chosen) {
         ContextMenu menu = new ContextMenu();
         if (hotspot.isField() && hotspot.linkFor(new Cause.Submit()).isEmpty()) {
-            menu.getItems().add(Press.item("Submit what is typed", "cause-submit", () -> chosen.accept(new Cause.Submit())));
+            menu.getItems()
+                    .add(Press.item("Submit what is typed", "cause-submit", () -> chosen.accept(new Cause.Submit())));
         }
         for (Gesture gesture : Gesture.values()) {
-            if (!gesture.isOfEdge() && (gesture == Gesture.KEY || hotspot.linkFor(gesture).isEmpty())) {
+            if (!gesture.isOfEdge()
+                    && (gesture == Gesture.KEY || hotspot.linkFor(gesture).isEmpty())) {
                 menu.getItems().add(item(device, gesture, "", () -> chosen.accept(touch(gesture))));
             }
         }
@@ -39,20 +40,34 @@ final class CauseMenu {
     /** Everything that can happen to a whole screen. @param ms of its wait now */
     static ContextMenu ofScreen(Device device, int ms, Consumer<Cause> chosen) {
         ContextMenu menu = new ContextMenu();
-        menu.getItems().addAll(
-                Press.item("After a time", "cause-wait", () -> chosen.accept(new Cause.Wait(ms))),
-                Press.item("After a time untouched", "cause-untouched", () -> chosen.accept(new Cause.Untouched(ms))),
-                Press.item("When the work is done", "cause-work", () -> chosen.accept(new Cause.Work())),
-                Press.item("Device back", "cause-back", () -> chosen.accept(new Cause.Back())));
+        menu.getItems()
+                .addAll(
+                        Press.item("After a time", "cause-wait", () -> chosen.accept(new Cause.Wait(ms))),
+                        Press.item(
+                                "After a time untouched",
+                                "cause-untouched",
+                                () -> chosen.accept(new Cause.Untouched(ms))),
+                        Press.item("When the work is done", "cause-work", () -> chosen.accept(new Cause.Work())),
+                        Press.item("Device back", "cause-back", () -> chosen.accept(new Cause.Back())));
         for (Gesture gesture : Gesture.values()) {
-            menu.getItems().add(item(device, gesture, gesture.isOfEdge() || gesture == Gesture.KEY ? "" : " anywhere", () -> chosen.accept(touch(gesture))));
+            menu.getItems()
+                    .add(item(
+                            device,
+                            gesture,
+                            gesture.isOfEdge() || gesture == Gesture.KEY ? "" : " anywhere",
+                            () -> chosen.accept(touch(gesture))));
         }
         return menu;
     }
 
     private static MenuItem item(Device device, Gesture gesture, String where, Runnable action) {
         Optional<String> whyNot = gesture.refusedBy(device);
-        MenuItem item = Press.item(EventWords.capital(gesture.word()) + where + whyNot.map(w -> " — " + w).orElse(""), "gesture-" + gesture.word().replace(' ', '-'), action);
+        MenuItem item = Press.item(
+                EventWords.capital(gesture.word())
+                        + where
+                        + whyNot.map(w -> " — " + w).orElse(""),
+                "gesture-" + gesture.word().replace(' ', '-'),
+                action);
         item.setDisable(whyNot.isPresent());
         return item;
     }

@@ -90,12 +90,16 @@ final class DeskActions {
 
     /** The state whose look is edited; empty: the plain look. */
     Optional<State> state() {
-        return work.screen().flatMap(s -> s.state(work.selection().lookProperty().get()));
+        return work.screen()
+                .flatMap(s -> s.state(work.selection().lookProperty().get()));
     }
 
     /** Where a hotspot stands in the look that is edited; for one hidden there, where it would stand. */
     Optional<Area> area(Hotspot hotspot) {
-        return look().areaOf(state().flatMap(s -> s.withHides(Set.of()).showing(hotspot)).orElse(hotspot), deviceWidth());
+        return look().areaOf(
+                        state().flatMap(s -> s.withHides(Set.of()).showing(hotspot))
+                                .orElse(hotspot),
+                        deviceWidth());
     }
 
     boolean isHidden(Hotspot hotspot) {
@@ -104,7 +108,8 @@ final class DeskActions {
 
     /** Places areas by hand: in the look that is edited alone, if that is not the plain one. */
     void place(Map<Hotspot, Area> areas) {
-        work.edit(state().map(s -> StateEdits.move(screen(), s, areas, width())).orElseGet(() -> HotspotEdits.nudge(areas, width())));
+        work.edit(state().map(s -> StateEdits.move(screen(), s, areas, width()))
+                .orElseGet(() -> HotspotEdits.nudge(areas, width())));
     }
 
     void place(Hotspot hotspot, Area area) {
@@ -124,38 +129,56 @@ final class DeskActions {
             Hotspot hotspot = chosen().getLast();
             Link fresh = bare(new Cause.Touch(Gesture.TAP));
             Edit link = LinkEdits.link(hotspot, fresh, " to remember");
-            work.edit(Edit.of(link.name(), p -> FactEdits.remember(fresh, remembers, facts).applyTo(link.applyTo(p))));
+            work.edit(Edit.of(
+                    link.name(),
+                    p -> FactEdits.remember(fresh, remembers, facts).applyTo(link.applyTo(p))));
         }
     }
 
     List<Hotspot> hotspots() {
-        return work.screen().map(s -> work.prototype().index().hotspotsOn(s.id())).orElse(List.of());
+        return work.screen()
+                .map(s -> work.prototype().index().hotspotsOn(s.id()))
+                .orElse(List.of());
     }
 
     /** The chosen hotspots, in the order they were chosen. */
     List<Hotspot> chosen() {
-        return work.selection().hotspots().stream().flatMap(id -> work.prototype().index().hotspot(id).stream()).toList();
+        return work.selection().hotspots().stream()
+                .flatMap(id -> work.prototype().index().hotspot(id).stream())
+                .toList();
     }
 
     /** The link chosen: the last chosen hotspot's, or a wait. */
     Optional<Link> link() {
         if (!work.selection().hotspots().isEmpty()) {
-            Optional<Hotspot> hotspot = work.prototype().index().hotspot(work.selection().hotspots().getLast());
+            Optional<Hotspot> hotspot =
+                    work.prototype().index().hotspot(work.selection().hotspots().getLast());
             String named = work.selection().linkProperty().get();
-            return hotspot.flatMap(h -> h.links().stream().filter(l -> l.id().equals(named)).findFirst().or(() -> h.linkFor(Gesture.TAP)).or(() -> h.links().stream().findFirst()));
+            return hotspot.flatMap(h -> h.links().stream()
+                    .filter(l -> l.id().equals(named))
+                    .findFirst()
+                    .or(() -> h.linkFor(Gesture.TAP))
+                    .or(() -> h.links().stream().findFirst()));
         }
-        return work.prototype().index().way(work.selection().linkProperty().get()).map(w -> w.link());
+        return work.prototype()
+                .index()
+                .way(work.selection().linkProperty().get())
+                .map(w -> w.link());
     }
 
     /** Id of the screen that the chosen link shows first; of a turned page that one. */
     Optional<String> leadsTo() {
-        return link().flatMap(Link::effect).flatMap(Effect::target).map(t -> t.shownId(work.prototype()))
-                .or(() -> link().flatMap(l -> work.prototype().index().way(l.id())).flatMap(w -> w.targets().stream().findFirst()));
+        return link().flatMap(Link::effect)
+                .flatMap(Effect::target)
+                .map(t -> t.shownId(work.prototype()))
+                .or(() -> link().flatMap(l -> work.prototype().index().way(l.id()))
+                        .flatMap(w -> w.targets().stream().findFirst()));
     }
 
     /** The move of the branch that is edited. */
     Optional<Effect> move() {
-        return link().flatMap(l -> branch < l.branches().size() ? l.branches().get(branch).move() : Optional.empty());
+        return link().flatMap(l ->
+                branch < l.branches().size() ? l.branches().get(branch).move() : Optional.empty());
     }
 
     /** Which branch of the chosen link is edited next, from 0. */
@@ -197,15 +220,27 @@ final class DeskActions {
         Hotspot bare = new Hotspot(id, "", Map.of(width(), area.rounded()), List.of(), Rest.NONE);
         switch (offer) {
             case Offer.NoLink none -> work.edit(HotspotEdits.mark(screen(), bare));
-            case Offer.There there -> markAndLink(bare, Fitting.leadingTo(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), screen(), there.screen()), Optional.empty(),
-                    there.screen().shownTitle());
+            case Offer.There there ->
+                markAndLink(
+                        bare,
+                        Fitting.leadingTo(
+                                lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), screen(), there.screen()),
+                        Optional.empty(),
+                        there.screen().shownTitle());
             case Offer.OfDrawer drawer -> markAndLink(bare, drawer.effect(), Optional.empty(), drawer.title());
-            case Offer.Frame frame -> markAndLink(bare, toFrame(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), frame), Optional.empty(), frame.title());
+            case Offer.Frame frame ->
+                markAndLink(
+                        bare,
+                        toFrame(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), frame),
+                        Optional.empty(),
+                        frame.title());
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
-                markAndLink(bare, new Effect.Advance(new Target.ToScreen(target.id())), Optional.of(target), made.title());
+                markAndLink(
+                        bare, new Effect.Advance(new Target.ToScreen(target.id())), Optional.of(target), made.title());
             }
-            case Offer.Back back -> markAndLink(bare, Effect.of(back.verb(), new Target.ToScreen("")), Optional.empty(), "");
+            case Offer.Back back ->
+                markAndLink(bare, Effect.of(back.verb(), new Target.ToScreen("")), Optional.empty(), "");
         }
         work.selection().chooseHotspot(id);
     }
@@ -219,24 +254,40 @@ final class DeskActions {
     /** The chosen link leads there instead; a hotspot without one gets one. */
     void lead(Offer offer) {
         Optional<Link> now = link();
-        Optional<Effect> before = wanted.<Effect>map(verb -> Effect.of(verb, new Target.ToScreen(""))).or(this::move);
+        Optional<Effect> before = wanted.<Effect>map(verb -> Effect.of(verb, new Target.ToScreen("")))
+                .or(this::move);
         wanted = Optional.empty();
         switch (offer) {
-            case Offer.There there -> set(now, Fitting.leadingTo(before, screen(), there.screen()), Optional.empty(), " to “" + there.screen().shownTitle() + "”");
+            case Offer.There there ->
+                set(
+                        now,
+                        Fitting.leadingTo(before, screen(), there.screen()),
+                        Optional.empty(),
+                        " to “" + there.screen().shownTitle() + "”");
             case Offer.OfDrawer drawer -> drawer(now, drawer.effect(), " to “" + drawer.title() + "”");
             case Offer.Frame frame -> set(now, toFrame(before, frame), Optional.empty(), " to “" + frame.title() + "”");
             case Offer.New made -> {
                 Screen target = Screen.page(work.freshId(made.title()), made.title());
-                set(now, Fitting.leadingTo(before, screen(), target), Optional.of(target), " to “" + made.title() + "”");
+                set(
+                        now,
+                        Fitting.leadingTo(before, screen(), target),
+                        Optional.of(target),
+                        " to “" + made.title() + "”");
             }
-            case Offer.Back back -> set(now, Effect.of(back.verb(), new Target.ToScreen("")), Optional.empty(), " to " + back.verb().word());
-            case Offer.NoLink none -> { }
+            case Offer.Back back ->
+                set(
+                        now,
+                        Effect.of(back.verb(), new Target.ToScreen("")),
+                        Optional.empty(),
+                        " to " + back.verb().word());
+            case Offer.NoLink none -> {}
         }
     }
 
     /** The move that leads to a frame; what fits the screen it shows first fits it. */
     private Effect toFrame(Optional<Effect> before, Offer.Frame frame) {
-        return Fitting.leadingTo(before, screen(), frame.target().shown(work.prototype()).orElse(Screen.page("", "")), frame.target());
+        return Fitting.leadingTo(
+                before, screen(), frame.target().shown(work.prototype()).orElse(Screen.page("", "")), frame.target());
     }
 
     /** The move with what can be carried carried: what it carried before, and what goes by the same name here. */
@@ -245,25 +296,44 @@ final class DeskActions {
             return effect;
         }
         Target target = effect.target().get();
-        return effect.leadingTo(target.carrying(Carrying.toward(work.prototype(), List.of(screen()), chosen().stream().reduce((a, b) -> b), target, move().flatMap(Effect::target).map(Target::values).orElse(Map.of()))));
+        return effect.leadingTo(target.carrying(Carrying.toward(
+                work.prototype(),
+                List.of(screen()),
+                chosen().stream().reduce((a, b) -> b),
+                target,
+                move().flatMap(Effect::target).map(Target::values).orElse(Map.of()))));
     }
 
     private void set(Optional<Link> now, Effect bare, Optional<Screen> fresh, String whereTo) {
         Effect effect = carrying(bare, fresh);
         int number = branch;
-        Edit edit = now.map(l -> LinkEdits.change("link" + whereTo, l.branch(number, b -> moving(b.withEffects(b.effects().stream().filter(e -> !(e instanceof Effect.MoveDrawer)).toList()).doing(effect), effect))))
+        Edit edit = now.map(l -> LinkEdits.change(
+                        "link" + whereTo,
+                        l.branch(
+                                number,
+                                b -> moving(
+                                        b.withEffects(b.effects().stream()
+                                                        .filter(e -> !(e instanceof Effect.MoveDrawer))
+                                                        .toList())
+                                                .doing(effect),
+                                        effect))))
                 .orElseGet(() -> LinkEdits.link(chosen().getLast(), made(effect), whereTo));
-        work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(
-                ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
+        work.edit(fresh.map(s -> Edit.of(
+                        edit.name(),
+                        p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p))))
+                .orElse(edit));
     }
 
     private Link made(Effect effect) {
-        return Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect).branch(0, b -> moving(b, effect));
+        return Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect)
+                .branch(0, b -> moving(b, effect));
     }
 
     /** With the motion chosen last for such a move, where one was. */
     private Branch moving(Branch branch, Effect effect) {
-        return Optional.ofNullable(lastMotions.get(effect.verb())).map(m -> branch.withMotion(Optional.of(m))).orElse(branch);
+        return Optional.ofNullable(lastMotions.get(effect.verb()))
+                .map(m -> branch.withMotion(Optional.of(m)))
+                .orElse(branch);
     }
 
     /** The next links of that verb move so too; empty: as usual. */
@@ -273,19 +343,32 @@ final class DeskActions {
 
     /** Puts a link of the whole screen on it that leads there. */
     void linkScreen(Cause cause, Offer offer) {
-        String id = work.freshId(LinkWords.cause(cause).replaceAll("[^a-z ]", "").strip());
-        Optional<Screen> fresh = offer instanceof Offer.New made ? Optional.of(Screen.page(work.freshId(made.title()), made.title())) : Optional.empty();
+        String id =
+                work.freshId(LinkWords.cause(cause).replaceAll("[^a-z ]", "").strip());
+        Optional<Screen> fresh = offer instanceof Offer.New made
+                ? Optional.of(Screen.page(work.freshId(made.title()), made.title()))
+                : Optional.empty();
         Optional<Screen> target = offer instanceof Offer.There there ? Optional.of(there.screen()) : fresh;
-        Effect effect = offer instanceof Offer.OfDrawer drawer ? drawer.effect() : offer instanceof Offer.Back back ? Effect.of(back.verb(), new Target.ToScreen(""))
-                : offer instanceof Offer.Frame frame ? toFrame(byItself(cause), frame) : Fitting.leadingTo(byItself(cause), screen(), target.orElseThrow());
+        Effect effect = offer instanceof Offer.OfDrawer drawer
+                ? drawer.effect()
+                : offer instanceof Offer.Back back
+                        ? Effect.of(back.verb(), new Target.ToScreen(""))
+                        : offer instanceof Offer.Frame frame
+                                ? toFrame(byItself(cause), frame)
+                                : Fitting.leadingTo(byItself(cause), screen(), target.orElseThrow());
         Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, cause, effect));
-        work.edit(fresh.map(s -> Edit.of(edit.name(), p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p)))).orElse(edit));
+        work.edit(fresh.map(s -> Edit.of(
+                        edit.name(),
+                        p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p))))
+                .orElse(edit));
         work.selection().chooseLink(id);
     }
 
     /** A screen that goes by itself should not stay in the trail, or return would show it again. */
     private static Optional<Effect> byItself(Cause cause) {
-        return cause instanceof Cause.Touch ? Optional.empty() : Optional.of(new Effect.Replace(new Target.ToScreen("")));
+        return cause instanceof Cause.Touch
+                ? Optional.empty()
+                : Optional.of(new Effect.Replace(new Target.ToScreen("")));
     }
 
     /** The verb of the next target found; empty: the one the link has, or as usual. */
@@ -307,32 +390,62 @@ final class DeskActions {
         if (verb.needsTarget() && target.isEmpty()) {
             return Optional.of("");
         }
-        Optional<String> why = target.flatMap(t -> t.shown(work.prototype())).flatMap(t -> Fitting.whyNot(verb, screen(), t));
+        Optional<String> why =
+                target.flatMap(t -> t.shown(work.prototype())).flatMap(t -> Fitting.whyNot(verb, screen(), t));
         if (why.isEmpty()) {
             // The next hotspot that is marked does the same, where it fits.
             lastVerb = Optional.of(verb).filter(Verb::needsTarget);
-            set(now, verb == Verb.SWITCH_TAB ? new Effect.SwitchTab(firstTab()) : Effect.of(verb, target.orElse(new Target.ToScreen(""))), Optional.empty(), ": " + verb.word());
+            set(
+                    now,
+                    verb == Verb.SWITCH_TAB
+                            ? new Effect.SwitchTab(firstTab())
+                            : Effect.of(verb, target.orElse(new Target.ToScreen(""))),
+                    Optional.empty(),
+                    ": " + verb.word());
         }
         return why;
     }
 
-    /** Something is done to a drawer instead of the move: to the one that is attached to this screen, until another is chosen. */
+    /**
+     * Something is done to a drawer instead of the move: to the one that is attached to this screen, until another is
+     * chosen.
+     */
     private void drawer(Optional<Link> now, Verb verb) {
-        String id = work.prototype().drawers().stream().filter(d -> d.screens(work.prototype()).contains(screen())).findFirst().or(() -> work.prototype().drawers().stream().findFirst()).map(Drawer::id).orElse("");
+        String id = work.prototype().drawers().stream()
+                .filter(d -> d.screens(work.prototype()).contains(screen()))
+                .findFirst()
+                .or(() -> work.prototype().drawers().stream().findFirst())
+                .map(Drawer::id)
+                .orElse("");
         drawer(now, Effect.ofDrawer(verb, id).orElseThrow(), ": " + verb.word());
     }
 
     private void drawer(Optional<Link> now, Effect effect, String whereTo) {
         int number = branch;
-        work.edit(now.map(l -> LinkEdits.change("link" + whereTo, l.branch(number, b -> b.withEffects(Stream.concat(b.effects().stream().filter(e -> !e.isMove() && !(e instanceof Effect.MoveDrawer)), Stream.of(effect)).toList()))))
+        work.edit(now.map(l -> LinkEdits.change(
+                        "link" + whereTo,
+                        l.branch(
+                                number,
+                                b -> b.withEffects(Stream.concat(
+                                                b.effects().stream()
+                                                        .filter(e -> !e.isMove() && !(e instanceof Effect.MoveDrawer)),
+                                                Stream.of(effect))
+                                        .toList()))))
                 .orElseGet(() -> LinkEdits.link(chosen().getLast(), made(effect), whereTo)));
     }
 
     /** The tab that is meant until another is chosen: that of the screen led to before, else the first there is. */
     private String firstTab() {
         Optional<String> led = move().flatMap(Effect::target).map(Target::id);
-        List<TabSet.Tab> tabs = work.prototype().tabSets().stream().flatMap(s -> s.tabs().stream()).toList();
-        return tabs.stream().filter(t -> led.filter(t.root().id()::equals).isPresent()).findFirst().or(() -> tabs.stream().findFirst()).map(TabSet.Tab::id).orElse("");
+        List<TabSet.Tab> tabs = work.prototype().tabSets().stream()
+                .flatMap(s -> s.tabs().stream())
+                .toList();
+        return tabs.stream()
+                .filter(t -> led.filter(t.root().id()::equals).isPresent())
+                .findFirst()
+                .or(() -> tabs.stream().findFirst())
+                .map(TabSet.Tab::id)
+                .orElse("");
     }
 
     void remove() {
@@ -378,8 +491,10 @@ final class DeskActions {
         if (copied.isEmpty() || work.screen().isEmpty()) {
             return;
         }
-        boolean same = hotspots().stream().anyMatch(h -> copied.stream().anyMatch(c -> c.areas().equals(h.areas())));
-        List<Hotspot> copies = new ArrayList<>(HotspotEdits.copies(copied, work.prototype(), work.naming(), same ? 16 : 0, same ? 16 : 0));
+        boolean same = hotspots().stream()
+                .anyMatch(h -> copied.stream().anyMatch(c -> c.areas().equals(h.areas())));
+        List<Hotspot> copies = new ArrayList<>(
+                HotspotEdits.copies(copied, work.prototype(), work.naming(), same ? 16 : 0, same ? 16 : 0));
         work.edit(HotspotEdits.copyTo(screen(), copies));
         work.selection().hotspots().setAll(copies.stream().map(Hotspot::id).toList());
     }

@@ -18,7 +18,6 @@ import javafx.scene.shape.Rectangle;
 import pandel.core.edit.AreaDrag;
 import pandel.core.model.Area;
 import pandel.core.model.Form;
-import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Screen;
 import pandel.core.play.Placement;
@@ -56,7 +55,13 @@ final class DeskPane extends Pane {
     private Point2D pressed = Point2D.ZERO;
     private boolean dragged;
 
-    DeskPane(Work work, DeskActions actions, PictureLibrary pictures, Consumer<Area> marked, Runnable walkBack, Runnable walkOn) {
+    DeskPane(
+            Work work,
+            DeskActions actions,
+            PictureLibrary pictures,
+            Consumer<Area> marked,
+            Runnable walkBack,
+            Runnable walkOn) {
         this.work = work;
         this.actions = actions;
         this.marked = marked;
@@ -89,7 +94,10 @@ final class DeskPane extends Pane {
         for (int i = 0; i < hotspots.size(); i++) {
             Hotspot hotspot = hotspots.get(i);
             if (actions.area(hotspot).isPresent()) {
-                HotspotView view = new HotspotView(hotspot, i + 1, !hotspot.waitsForLink(),
+                HotspotView view = new HotspotView(
+                        hotspot,
+                        i + 1,
+                        !hotspot.waitsForLink(),
                         work.selection().hotspots().contains(hotspot.id()));
                 view.hide(actions.isHidden(hotspot));
                 views.put(hotspot.id(), view);
@@ -97,9 +105,13 @@ final class DeskPane extends Pane {
             }
         }
         // Chosen ones lie on top, so that their corners can be held.
-        views.values().stream().filter(v -> work.selection().hotspots().contains(v.hotspot().id())).forEach(Node::toFront);
+        views.values().stream()
+                .filter(v -> work.selection().hotspots().contains(v.hotspot().id()))
+                .forEach(Node::toFront);
         views.values().forEach(view -> paper.getChildren().addAll(view.signs(), view.number()));
-        work.screen().ifPresent(s -> edge.show(work.prototype(), s, work.selection().linkProperty().get(), work.selection()::chooseLink));
+        work.screen()
+                .ifPresent(s -> edge.show(
+                        work.prototype(), s, work.selection().linkProperty().get(), work.selection()::chooseLink));
         setNeedsLayout(true);
         requestLayout();
     }
@@ -141,7 +153,9 @@ final class DeskPane extends Pane {
         Placement.Size size = actions.size();
         double room = getWidth() - 2 * ((neighbours ? Neighbour.WIDE : 0) + MARGIN);
         double above = neighbours ? 0 : CAPTION;
-        scale = trueSize ? 1 : Math.min(LARGEST, Math.min(room / size.width(), (getHeight() - 2 * MARGIN - above) / size.height()));
+        scale = trueSize
+                ? 1
+                : Math.min(LARGEST, Math.min(room / size.width(), (getHeight() - 2 * MARGIN - above) / size.height()));
         scale = Math.max(scale, 0.05);
         double w = Math.rint(size.width() * scale);
         double h = Math.rint(size.height() * scale);
@@ -149,7 +163,8 @@ final class DeskPane extends Pane {
         double y = Math.rint(Math.max(MARGIN + above, (getHeight() + above - h) / 2));
         caption.setVisible(!neighbours);
         if (!neighbours) {
-            caption.setText(actions.device().title() + ", " + Math.round(actions.device().width()) + " px");
+            caption.setText(actions.device().title() + ", "
+                    + Math.round(actions.device().width()) + " px");
             caption.autosize();
             caption.relocate(Math.rint((getWidth() - caption.getWidth()) / 2), Math.rint(Math.max(6, y - 24)));
         }
@@ -173,9 +188,24 @@ final class DeskPane extends Pane {
         double gapMiddle = (x - Neighbour.WIDE) / 2;
         cameFrom.ifPresentOrElse(s -> before.show(s, s.shownTitle() + ", where you came from", work), before::hide);
         double beforeHigh = before.high();
-        before.resizeRelocate(Math.rint(Math.max(4, gapMiddle)), Math.rint(Math.max(8, (getHeight() - beforeHigh) / 2)), Neighbour.WIDE, beforeHigh);
-        Optional<Screen> target = actions.link().flatMap(l -> l.effect()).flatMap(e -> e.target()).flatMap(t -> t.shown(work.prototype()));
-        target.ifPresentOrElse(s -> next.show(s, s.shownTitle() + (s.form() == Form.PAGE ? "" : ", a " + s.form().word()), work), next::hide);
+        before.resizeRelocate(
+                Math.rint(Math.max(4, gapMiddle)),
+                Math.rint(Math.max(8, (getHeight() - beforeHigh) / 2)),
+                Neighbour.WIDE,
+                beforeHigh);
+        Optional<Screen> target = actions.link()
+                .flatMap(l -> l.effect())
+                .flatMap(e -> e.target())
+                .flatMap(t -> t.shown(work.prototype()));
+        target.ifPresentOrElse(
+                s -> next.show(
+                        s,
+                        s.shownTitle()
+                                + (s.form() == Form.PAGE
+                                        ? ""
+                                        : ", a " + s.form().word()),
+                        work),
+                next::hide);
         double nextHigh = next.high();
         double nextX = Math.rint(x + w + Math.max(4, gapMiddle));
         double middle = spotMiddle().orElse(getHeight() / 2);
@@ -198,7 +228,9 @@ final class DeskPane extends Pane {
     }
 
     private Optional<HotspotView> chosenView() {
-        return work.selection().hotspots().size() == 1 ? Optional.ofNullable(views.get(work.selection().hotspots().getLast())) : Optional.empty();
+        return work.selection().hotspots().size() == 1
+                ? Optional.ofNullable(views.get(work.selection().hotspots().getLast()))
+                : Optional.empty();
     }
 
     private Optional<Double> spotMiddle() {

@@ -17,8 +17,7 @@ import pandel.desktop.theme.Press;
 /** What is done to which drawer, as two words of a sentence. */
 final class DrawerChoice {
 
-    private DrawerChoice() {
-    }
+    private DrawerChoice() {}
 
     /** @param then told what is done instead; empty: nothing to a drawer */
     static Choice how(Effect.MoveDrawer now, String id, Consumer<Optional<Effect>> then) {
@@ -27,21 +26,34 @@ final class DrawerChoice {
             ContextMenu menu = new ContextMenu();
             for (How how : How.values()) {
                 Effect.MoveDrawer other = new Effect.MoveDrawer(now.drawer(), how);
-                menu.getItems().add(Press.item(other.verb().word(), "drawer-" + how.name().toLowerCase(java.util.Locale.ROOT), () -> then.accept(Optional.of(other))));
+                menu.getItems()
+                        .add(Press.item(
+                                other.verb().word(),
+                                "drawer-" + how.name().toLowerCase(java.util.Locale.ROOT),
+                                () -> then.accept(Optional.of(other))));
             }
-            menu.getItems().addAll(new SeparatorMenuItem(), Press.item("Nothing to a drawer", "drawer-nothing", () -> then.accept(Optional.empty())));
+            menu.getItems()
+                    .addAll(
+                            new SeparatorMenuItem(),
+                            Press.item("Nothing to a drawer", "drawer-nothing", () -> then.accept(Optional.empty())));
             menu.show(choice, Side.TOP, 0, -2);
         });
     }
 
     /** @param on the screen the link stands on: drawers that are not attached to it cannot be chosen and say so */
     static Choice which(Prototype prototype, Screen on, Effect.MoveDrawer now, String id, Consumer<Effect> then) {
-        Choice choice = new Choice(now.drawer().isEmpty() ? "which drawer?" : LinkWords.drawer(prototype, now.drawer()), prototype.drawer(now.drawer()).isPresent() ? "" : "missing", id);
+        Choice choice = new Choice(
+                now.drawer().isEmpty() ? "which drawer?" : LinkWords.drawer(prototype, now.drawer()),
+                prototype.drawer(now.drawer()).isPresent() ? "" : "missing",
+                id);
         return choice.on(() -> {
             ContextMenu menu = new ContextMenu();
             for (Drawer drawer : prototype.drawers()) {
                 boolean fits = drawer.mayStandOn(prototype, on.id());
-                MenuItem item = Press.item(drawer.shownTitle() + (fits ? "" : " — not attached to this screen"), "drawer-" + drawer.id(), () -> then.accept(new Effect.MoveDrawer(drawer.id(), now.how())));
+                MenuItem item = Press.item(
+                        drawer.shownTitle() + (fits ? "" : " — not attached to this screen"),
+                        "drawer-" + drawer.id(),
+                        () -> then.accept(new Effect.MoveDrawer(drawer.id(), now.how())));
                 item.setDisable(!fits);
                 menu.getItems().add(item);
             }

@@ -20,15 +20,14 @@ final class FactOffers {
 
     private static final int MOST = 8;
 
-    private FactOffers() {
-    }
+    private FactOffers() {}
 
     /** @param conditions whether conditions are typed, else what is remembered */
     static void under(TextField field, Prototype prototype, List<Screen> on, boolean conditions) {
         under(field, () -> offers(prototype, on, conditions), conditions, !conditions);
     }
 
-    /** @param joined whether several can be typed, joined by and  @param above whether they stand above the field */
+    /** @param joined whether several can be typed, joined by and @param above whether they stand above the field */
     static void under(TextField field, Supplier<List<String>> offers, boolean joined, boolean above) {
         // A plain popup leaves Enter and the arrows to the field.
         Popup popup = new Popup();
@@ -46,25 +45,37 @@ final class FactOffers {
         field.sceneProperty().addListener((o, was, is) -> popup.hide());
     }
 
-    private static void show(Popup popup, VBox rows, TextField field, Supplier<List<String>> all, boolean joined, boolean above) {
+    private static void show(
+            Popup popup, VBox rows, TextField field, Supplier<List<String>> all, boolean joined, boolean above) {
         String text = field.getText();
-        int from = joined ? Math.max(text.lastIndexOf(" and ") < 0 ? 0 : text.lastIndexOf(" and ") + 5, text.lastIndexOf(", ") < 0 ? 0 : text.lastIndexOf(", ") + 2) : 0;
+        int from = joined
+                ? Math.max(
+                        text.lastIndexOf(" and ") < 0 ? 0 : text.lastIndexOf(" and ") + 5,
+                        text.lastIndexOf(", ") < 0 ? 0 : text.lastIndexOf(", ") + 2)
+                : 0;
         String typed = text.substring(from).toLowerCase(Locale.ROOT);
-        List<String> offers = typed.isBlank() ? List.of() : all.get().stream()
-                .filter(o -> o.toLowerCase(Locale.ROOT).contains(typed) && !o.equalsIgnoreCase(typed)).limit(MOST).toList();
-        rows.getChildren().setAll(offers.stream().map(offer -> {
-            Button row = new Button(offer);
-            row.getStyleClass().add("fact-offer");
-            row.setMnemonicParsing(false);
-            row.setFocusTraversable(false);
-            row.setMaxWidth(Double.MAX_VALUE);
-            row.setOnAction(e -> {
-                field.setText(text.substring(0, from) + offer);
-                field.end();
-                popup.hide();
-            });
-            return row;
-        }).toList());
+        List<String> offers = typed.isBlank()
+                ? List.of()
+                : all.get().stream()
+                        .filter(o -> o.toLowerCase(Locale.ROOT).contains(typed) && !o.equalsIgnoreCase(typed))
+                        .limit(MOST)
+                        .toList();
+        rows.getChildren()
+                .setAll(offers.stream()
+                        .map(offer -> {
+                            Button row = new Button(offer);
+                            row.getStyleClass().add("fact-offer");
+                            row.setMnemonicParsing(false);
+                            row.setFocusTraversable(false);
+                            row.setMaxWidth(Double.MAX_VALUE);
+                            row.setOnAction(e -> {
+                                field.setText(text.substring(0, from) + offer);
+                                field.end();
+                                popup.hide();
+                            });
+                            return row;
+                        })
+                        .toList());
         if (offers.isEmpty() || field.getScene() == null || field.getScene().getWindow() == null) {
             popup.hide();
             return;
@@ -80,14 +91,25 @@ final class FactOffers {
     static List<String> offers(Prototype prototype, List<Screen> on, boolean conditions) {
         List<String> offers = new ArrayList<>();
         if (conditions) {
-            new SourceWords(prototype, on, Optional.empty()).offers("").stream().filter(w -> prototype.facts().stream().noneMatch(f -> f.title().equals(w)))
-                    .forEach(w -> offers.addAll(List.of(w + " is empty", w + " is ")));
+            new SourceWords(prototype, on, Optional.empty())
+                    .offers("").stream()
+                            .filter(w -> prototype.facts().stream()
+                                    .noneMatch(f -> f.title().equals(w)))
+                            .forEach(w -> offers.addAll(List.of(w + " is empty", w + " is ")));
         }
         for (Fact fact : prototype.facts()) {
             String title = fact.title();
             switch (fact.kind()) {
-                case Fact.Kind.YesNo y -> offers.addAll(conditions ? List.of(title, title + " is no") : List.of(title + " is yes", title + " is no", title + " is the other"));
-                case Fact.Kind.Number n -> offers.addAll(conditions ? List.of(title + " at least 1", title + " is 0", title + " at most 3") : List.of(title + " + 1", title + " - 1", title + " is 0"));
+                case Fact.Kind.YesNo y ->
+                    offers.addAll(
+                            conditions
+                                    ? List.of(title, title + " is no")
+                                    : List.of(title + " is yes", title + " is no", title + " is the other"));
+                case Fact.Kind.Number n ->
+                    offers.addAll(
+                            conditions
+                                    ? List.of(title + " at least 1", title + " is 0", title + " at most 3")
+                                    : List.of(title + " + 1", title + " - 1", title + " is 0"));
                 case Fact.Kind.OneOf one -> {
                     one.words().forEach(word -> offers.add(title + " is " + word));
                     offers.add(title + (conditions ? " is empty" : " is nothing"));

@@ -34,12 +34,10 @@ final class Finder extends VBox {
     /** What can be chosen. */
     sealed interface Offer {
         /** A screen there is. */
-        record There(Screen screen) implements Offer {
-        }
+        record There(Screen screen) implements Offer {}
 
         /** A tab set or sequence there is. @param kind "sequence, 3 pages" */
-        record Frame(Target target, String title, String kind) implements Offer {
-        }
+        record Frame(Target target, String title, String kind) implements Offer {}
 
         /** A drawer to open. */
         record OfDrawer(String id, String title) implements Offer {
@@ -49,16 +47,13 @@ final class Finder extends VBox {
         }
 
         /** A screen to be made. */
-        record New(String title) implements Offer {
-        }
+        record New(String title) implements Offer {}
 
         /** Return, or close. */
-        record Back(Verb verb) implements Offer {
-        }
+        record Back(Verb verb) implements Offer {}
 
         /** The hotspot stays without a link. */
-        record NoLink() implements Offer {
-        }
+        record NoLink() implements Offer {}
     }
 
     private final Work work;
@@ -73,9 +68,9 @@ final class Finder extends VBox {
     private int at;
 
     /**
-     * @param words  what stands on the hotspot
-     * @param fresh  whether it was only just marked, so that leaving it without a link is offered
-     * @param given  called when it is given up
+     * @param words what stands on the hotspot
+     * @param fresh whether it was only just marked, so that leaving it without a link is offered
+     * @param given called when it is given up
      */
     Finder(Work work, String from, String words, boolean fresh, Consumer<Offer> chosen, Runnable given) {
         this.work = work;
@@ -119,17 +114,36 @@ final class Finder extends VBox {
 
     private void refresh() {
         String typed = field.getText().strip();
-        Set<String> unreached = work.checked().map(c -> c.unreached().stream().map(Screen::id).collect(Collectors.toSet())).orElse(Set.of());
+        Set<String> unreached = work.checked()
+                .map(c -> c.unreached().stream().map(Screen::id).collect(Collectors.toSet()))
+                .orElse(Set.of());
         List<Offer> made = new ArrayList<>();
-        Offers.of(work.prototype(), from, words, unreached, typed).stream().limit(MOST).map(Offer.There::new).forEach(made::add);
-        Offers.sequences(work.prototype(), typed).stream().limit(2).map(s -> new Offer.Frame(new Target.ToSequence(s.id()), s.shownTitle(), "sequence, " + s.pages().size() + (s.pages().size() == 1 ? " page" : " pages")))
+        Offers.of(work.prototype(), from, words, unreached, typed).stream()
+                .limit(MOST)
+                .map(Offer.There::new)
+                .forEach(made::add);
+        Offers.sequences(work.prototype(), typed).stream()
+                .limit(2)
+                .map(s -> new Offer.Frame(
+                        new Target.ToSequence(s.id()),
+                        s.shownTitle(),
+                        "sequence, " + s.pages().size() + (s.pages().size() == 1 ? " page" : " pages")))
                 .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
-        Offers.tabSets(work.prototype(), typed).stream().limit(2).map(s -> new Offer.Frame(new Target.ToTabs(s.id()), s.shownTitle(), "tab set, " + s.tabs().size() + (s.tabs().size() == 1 ? " tab" : " tabs")))
+        Offers.tabSets(work.prototype(), typed).stream()
+                .limit(2)
+                .map(s -> new Offer.Frame(
+                        new Target.ToTabs(s.id()),
+                        s.shownTitle(),
+                        "tab set, " + s.tabs().size() + (s.tabs().size() == 1 ? " tab" : " tabs")))
                 .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
-        Offers.drawers(work.prototype(), from, typed).stream().limit(2).map(s -> new Offer.OfDrawer(s.id(), s.shownTitle())).forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
+        Offers.drawers(work.prototype(), from, typed).stream()
+                .limit(2)
+                .map(s -> new Offer.OfDrawer(s.id(), s.shownTitle()))
+                .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
         List<Offer> backs = new ArrayList<>();
         for (Verb verb : List.of(Verb.RETURN, Verb.CLOSE)) {
-            if (verb.word().startsWith(typed.toLowerCase(Locale.ROOT)) || "back".startsWith(typed.toLowerCase(Locale.ROOT)) && verb == Verb.RETURN) {
+            if (verb.word().startsWith(typed.toLowerCase(Locale.ROOT))
+                    || "back".startsWith(typed.toLowerCase(Locale.ROOT)) && verb == Verb.RETURN) {
                 backs.add(new Offer.Back(verb));
             }
         }
@@ -150,9 +164,14 @@ final class Finder extends VBox {
     /** Says it once, on the first of the screens not shown yet. */
     private void tellUnreached(Set<String> unreached) {
         for (int i = 0; i < offers.size(); i++) {
-            if (offers.get(i) instanceof Offer.There there && unreached.contains(there.screen().id())) {
-                Label aside = quiet(offers.size() > i + 1 && offers.get(i + 1) instanceof Offer.There next && unreached.contains(next.screen().id())
-                        ? "these are not shown yet" : "not shown yet");
+            if (offers.get(i) instanceof Offer.There there
+                    && unreached.contains(there.screen().id())) {
+                Label aside = quiet(
+                        offers.size() > i + 1
+                                        && offers.get(i + 1) instanceof Offer.There next
+                                        && unreached.contains(next.screen().id())
+                                ? "these are not shown yet"
+                                : "not shown yet");
                 aside.getStyleClass().add("small");
                 ((HBox) rows.getChildren().get(i)).getChildren().add(aside);
                 return;
@@ -171,11 +190,30 @@ final class Finder extends VBox {
                 aside.getStyleClass().addAll("quiet", "small");
                 row.getChildren().addAll(new FormSign(there.screen().form()), title, aside);
             }
-            case Offer.Frame frame -> row.getChildren().addAll(new FormSign(frame.target().shown(work.prototype()).map(Screen::form).orElse(Form.PAGE)), new Label(frame.title()), quiet(frame.kind()));
-            case Offer.OfDrawer drawer -> row.getChildren().addAll(new VerbSign(Optional.of(Verb.DRAWER_OPEN)), new Label("Open " + drawer.title()), quiet("drawer"));
+            case Offer.Frame frame ->
+                row.getChildren()
+                        .addAll(
+                                new FormSign(frame.target()
+                                        .shown(work.prototype())
+                                        .map(Screen::form)
+                                        .orElse(Form.PAGE)),
+                                new Label(frame.title()),
+                                quiet(frame.kind()));
+            case Offer.OfDrawer drawer ->
+                row.getChildren()
+                        .addAll(
+                                new VerbSign(Optional.of(Verb.DRAWER_OPEN)),
+                                new Label("Open " + drawer.title()),
+                                quiet("drawer"));
             case Offer.New fresh -> row.getChildren().add(new Label("New screen “" + fresh.title() + "”"));
-            case Offer.Back back -> row.getChildren().addAll(new VerbSign(Optional.of(back.verb())),
-                    new Label(back.verb() == Verb.RETURN ? "Return to where one came from" : "Close what is open above"));
+            case Offer.Back back ->
+                row.getChildren()
+                        .addAll(
+                                new VerbSign(Optional.of(back.verb())),
+                                new Label(
+                                        back.verb() == Verb.RETURN
+                                                ? "Return to where one came from"
+                                                : "Close what is open above"));
             case Offer.NoLink none -> row.getChildren().add(quiet("Leave it without a link for now"));
         }
         row.setOnMouseEntered(e -> {

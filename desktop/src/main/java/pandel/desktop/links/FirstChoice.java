@@ -13,29 +13,37 @@ import pandel.desktop.theme.Press;
 /** What of a tab set or sequence is shown first, as a word of a sentence. */
 final class FirstChoice {
 
-    private FirstChoice() {
-    }
+    private FirstChoice() {}
 
     /** Nothing for a screen. */
     static Optional<Choice> of(Prototype prototype, Target now, String id, Consumer<Target> then) {
         Map<String, Target> offers = new LinkedHashMap<>();
         switch (now) {
-            case Target.ToScreen to -> { }
-            case Target.ToSequence to -> prototype.sequence(to.id()).ifPresent(s -> {
-                offers.put("from the first page on", new Target.ToSequence(to.id(), Optional.empty(), to.values()));
-                for (int page = 2; page <= s.pages().size(); page++) {
-                    offers.put("at page " + page, new Target.ToSequence(to.id(), Optional.of(page), to.values()));
-                }
-            });
-            case Target.ToTabs to -> prototype.tabSet(to.id()).ifPresent(s -> {
-                offers.put("at its first tab", new Target.ToTabs(to.id(), Optional.empty(), to.values()));
-                s.tabs().forEach(t -> offers.put("at " + t.shownLabel(), new Target.ToTabs(to.id(), Optional.of(t.id()), to.values())));
-            });
+            case Target.ToScreen to -> {}
+            case Target.ToSequence to ->
+                prototype.sequence(to.id()).ifPresent(s -> {
+                    offers.put("from the first page on", new Target.ToSequence(to.id(), Optional.empty(), to.values()));
+                    for (int page = 2; page <= s.pages().size(); page++) {
+                        offers.put("at page " + page, new Target.ToSequence(to.id(), Optional.of(page), to.values()));
+                    }
+                });
+            case Target.ToTabs to ->
+                prototype.tabSet(to.id()).ifPresent(s -> {
+                    offers.put("at its first tab", new Target.ToTabs(to.id(), Optional.empty(), to.values()));
+                    s.tabs()
+                            .forEach(t -> offers.put(
+                                    "at " + t.shownLabel(),
+                                    new Target.ToTabs(to.id(), Optional.of(t.id()), to.values())));
+                });
         }
         if (offers.isEmpty()) {
             return Optional.empty();
         }
-        String words = offers.entrySet().stream().filter(o -> o.getValue().equals(now)).map(Map.Entry::getKey).findFirst().orElse("elsewhere in it");
+        String words = offers.entrySet().stream()
+                .filter(o -> o.getValue().equals(now))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse("elsewhere in it");
         Choice choice = new Choice(words, "soft", id);
         return Optional.of(choice.on(() -> {
             ContextMenu menu = new ContextMenu();

@@ -67,7 +67,8 @@ final class HotspotView extends Pane {
         }
         number.setManaged(false);
         // A single tap needs no sign; anything else is told at its foot, one sign for each link.
-        boolean told = hotspot.links().size() > 1 || hotspot.links().stream().anyMatch(l -> !l.cause().equals(new Cause.Touch(Gesture.TAP)));
+        boolean told = hotspot.links().size() > 1
+                || hotspot.links().stream().anyMatch(l -> !l.cause().equals(new Cause.Touch(Gesture.TAP)));
         if (told) {
             hotspot.links().forEach(l -> signs.getChildren().add(new CauseSign(l.cause())));
         }
@@ -128,7 +129,11 @@ final class HotspotView extends Pane {
 
     /** The part of it that holds a node that was pressed. */
     Handle handleOf(Object pressed) {
-        return grips.entrySet().stream().filter(e -> e.getValue() == pressed).map(Map.Entry::getKey).findFirst().orElse(Handle.WHOLE);
+        return grips.entrySet().stream()
+                .filter(e -> e.getValue() == pressed)
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(Handle.WHOLE);
     }
 
     /** Stands on an area of the mock, {@code scale} interface px for each px. */
@@ -151,7 +156,11 @@ final class HotspotView extends Pane {
         signs.autosize();
         signs.relocate(Math.rint(area.x() * scale + 3), Math.rint(area.y() * scale + h - signs.getHeight() + 4));
         number.autosize();
-        number.resizeRelocate(area.x() * scale + w - BADGE / 2, area.y() * scale - BADGE / 2, Math.max(BADGE, number.prefWidth(-1)), BADGE);
+        number.resizeRelocate(
+                area.x() * scale + w - BADGE / 2,
+                area.y() * scale - BADGE / 2,
+                Math.max(BADGE, number.prefWidth(-1)),
+                BADGE);
     }
 
     private void corner(Handle handle, double x, double y, double dx, double dy) {

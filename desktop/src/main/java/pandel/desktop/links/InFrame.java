@@ -21,8 +21,7 @@ import pandel.desktop.work.Work;
 final class InFrame extends Button {
 
     /** How a screen stands in a frame. @param open shows the frame */
-    private record Standing(String words, Runnable open) {
-    }
+    private record Standing(String words, Runnable open) {}
 
     private final Work work;
     private final Around around;
@@ -46,35 +45,69 @@ final class InFrame extends Button {
 
     /** Shows the frame that the chosen screen stands in. */
     void open() {
-        work.screen().flatMap(this::standing).ifPresentOrElse(s -> s.open().run(), () -> around.say("This screen is no page of a sequence, no root of a tab, has no drawer and stands beside none."));
+        work.screen()
+                .flatMap(this::standing)
+                .ifPresentOrElse(
+                        s -> s.open().run(),
+                        () -> around.say(
+                                "This screen is no page of a sequence, no root of a tab, has no drawer and stands "
+                                        + "beside none."));
     }
 
     /** The first that holds: what a screen is part of comes before what it has. */
     private Optional<Standing> standing(Screen screen) {
-        return Stream.<Supplier<Optional<Standing>>>of(() -> sequence(screen), () -> above(screen), () -> tabSet(screen), () -> drawer(screen), () -> pair(screen)).flatMap(s -> s.get().stream()).findFirst();
+        return Stream.<Supplier<Optional<Standing>>>of(
+                        () -> sequence(screen),
+                        () -> above(screen),
+                        () -> tabSet(screen),
+                        () -> drawer(screen),
+                        () -> pair(screen))
+                .flatMap(s -> s.get().stream())
+                .findFirst();
     }
 
     private Optional<Standing> sequence(Screen screen) {
-        return work.prototype().index().sequencesOf(screen.id()).stream().findFirst()
-                .map(s -> new Standing("page " + (s.pages().indexOf(screen.id()) + 1) + " of " + s.pages().size() + ", " + s.shownTitle(), () -> SequencePage.open(work, around, s.id())));
+        return work.prototype().index().sequencesOf(screen.id()).stream()
+                .findFirst()
+                .map(s -> new Standing(
+                        "page " + (s.pages().indexOf(screen.id()) + 1) + " of "
+                                + s.pages().size() + ", " + s.shownTitle(),
+                        () -> SequencePage.open(work, around, s.id())));
     }
 
     private Optional<Standing> above(Screen screen) {
-        return screen.form() == Form.PAGE ? Optional.empty() : Optional.of(new Standing("a " + screen.form().word() + ": how it opens", () -> OverlayPage.open(work, around, screen)));
+        return screen.form() == Form.PAGE
+                ? Optional.empty()
+                : Optional.of(new Standing(
+                        "a " + screen.form().word() + ": how it opens", () -> OverlayPage.open(work, around, screen)));
     }
 
     private Optional<Standing> tabSet(Screen screen) {
-        return TabSetEdits.setOf(work.prototype(), screen.id()).map(s -> new Standing("a tab of " + s.shownTitle(), () -> TabSetPage.open(work, around, s.id())));
+        return TabSetEdits.setOf(work.prototype(), screen.id())
+                .map(s -> new Standing("a tab of " + s.shownTitle(), () -> TabSetPage.open(work, around, s.id())));
     }
 
     private Optional<Standing> drawer(Screen screen) {
         Prototype prototype = work.prototype();
-        return prototype.drawers().stream().filter(d -> d.screens(prototype).contains(screen)).findFirst().map(d -> new Standing("with the drawer " + d.shownTitle(), () -> DrawerPage.open(work, around, d.id())));
+        return prototype.drawers().stream()
+                .filter(d -> d.screens(prototype).contains(screen))
+                .findFirst()
+                .map(d ->
+                        new Standing("with the drawer " + d.shownTitle(), () -> DrawerPage.open(work, around, d.id())));
     }
 
     private Optional<Standing> pair(Screen screen) {
         Prototype prototype = work.prototype();
-        return prototype.pairs().stream().filter(p -> p.list().equals(screen.id()) || p.detail().equals(screen.id())).findFirst().map(p -> new Standing(
-                "beside " + prototype.screen(p.list().equals(screen.id()) ? p.detail() : p.list()).map(Screen::shownTitle).orElse("") + " where it is wide", () -> PairPage.open(work, around, p.id())));
+        return prototype.pairs().stream()
+                .filter(p -> p.list().equals(screen.id()) || p.detail().equals(screen.id()))
+                .findFirst()
+                .map(p -> new Standing(
+                        "beside "
+                                + prototype
+                                        .screen(p.list().equals(screen.id()) ? p.detail() : p.list())
+                                        .map(Screen::shownTitle)
+                                        .orElse("")
+                                + " where it is wide",
+                        () -> PairPage.open(work, around, p.id())));
     }
 }

@@ -10,8 +10,7 @@ import pandel.desktop.work.Work;
 /** Leads everything that leads to the chosen screen to another one. */
 final class LeadingElsewhere {
 
-    private LeadingElsewhere() {
-    }
+    private LeadingElsewhere() {}
 
     /** @param find asks for a screen and tells the one chosen */
     static void ask(Work work, Around around, Consumer<Consumer<Offer>> find) {
@@ -28,7 +27,8 @@ final class LeadingElsewhere {
     private static void lead(Work work, Around around, Screen screen, int ways, Offer offer) {
         if (offer instanceof Offer.There there) {
             work.edit(LinkEdits.leadElsewhere(screen, there.screen()));
-            around.say((ways == 1 ? "One link leads" : ways + " links lead") + " to “" + there.screen().shownTitle() + "” now, no longer to “" + screen.shownTitle() + "”.");
+            around.say((ways == 1 ? "One link leads" : ways + " links lead") + " to “"
+                    + there.screen().shownTitle() + "” now, no longer to “" + screen.shownTitle() + "”.");
         } else {
             around.say("Choose a screen that is there.");
         }

@@ -75,15 +75,23 @@ public final class LinksView implements StageView {
         this.work = work;
         this.around = around;
         this.actions = new DeskActions(work);
-        this.desk = new DeskPane(work, actions, around.pictures(), area -> marked(area, false), this::walkBack, this::walkOn);
+        this.desk = new DeskPane(
+                work, actions, around.pictures(), area -> marked(area, false), this::walkBack, this::walkOn);
         this.waysIn = new WaysIn((screen, hotspot) -> {
             walkTo(screen.id());
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
         });
         this.waysOut = new WaysOut(work.selection(), this::walkOn);
         this.sentence = new SentencePane(work, actions, new SentenceDesk(this, work, around, actions));
-        this.besideActions = new DeskActions(work, () -> besideDevice.flatMap(id -> work.prototype().devices().stream().filter(d -> d.id().equals(id)).findFirst()).orElse(work.device()));
-        this.beside = new DeskPane(work, besideActions, around.pictures(), area -> marked(area, true), () -> { }, () -> { });
+        this.besideActions = new DeskActions(
+                work,
+                () -> besideDevice
+                        .flatMap(id -> work.prototype().devices().stream()
+                                .filter(d -> d.id().equals(id))
+                                .findFirst())
+                        .orElse(work.device()));
+        this.beside =
+                new DeskPane(work, besideActions, around.pictures(), area -> marked(area, true), () -> {}, () -> {});
         beside.beside(true);
         beside.setId("desk-beside");
         beside.paperId("desk-paper-beside");
@@ -139,24 +147,40 @@ public final class LinksView implements StageView {
 
     /** Shows another device beside the one in use, then the next, then the one alone again. */
     private void turnBeside() {
-        List<Device> others = work.prototype().devices().stream().filter(d -> !d.id().equals(work.device().id())).toList();
+        List<Device> others = work.prototype().devices().stream()
+                .filter(d -> !d.id().equals(work.device().id()))
+                .toList();
         if (others.isEmpty()) {
             around.say("The prototype is for one device only; name another under Devices.");
             return;
         }
-        int now = besideDevice.map(id -> others.stream().map(Device::id).toList().indexOf(id)).orElse(-1);
+        int now = besideDevice
+                .map(id -> others.stream().map(Device::id).toList().indexOf(id))
+                .orElse(-1);
         besideDevice = now + 1 < others.size() ? Optional.of(others.get(now + 1).id()) : Optional.empty();
         refresh();
     }
 
     private void marked(Area area, boolean onOther) {
-        openFinder(onOther ? beside : desk, "", true, Optional.of(area), offer -> (onOther ? besideActions : actions).mark(area, offer));
+        openFinder(
+                onOther ? beside : desk,
+                "",
+                true,
+                Optional.of(area),
+                offer -> (onOther ? besideActions : actions).mark(area, offer));
     }
 
     private HBox head() {
         Region left = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);
-        HBox made = new HBox(8, heading, inFrame, left, all, besides, Press.smallWord("Fit or true size", "turn-size", desk::turnSize));
+        HBox made = new HBox(
+                8,
+                heading,
+                inFrame,
+                left,
+                all,
+                besides,
+                Press.smallWord("Fit or true size", "turn-size", desk::turnSize));
         made.getStyleClass().add("walked");
         return made;
     }
@@ -171,12 +195,17 @@ public final class LinksView implements StageView {
             return;
         }
         Screen screen = work.screen().orElseThrow();
-        heading.setText(screen.shownTitle() + (screen.form() == Form.PAGE ? "" : ", a " + screen.form().word()) + (screen.end() ? ", an end" : ""));
+        heading.setText(screen.shownTitle()
+                + (screen.form() == Form.PAGE ? "" : ", a " + screen.form().word())
+                + (screen.end() ? ", an end" : ""));
         inFrame.show(screen);
         looks.refresh();
         waysIn.show(work.prototype(), screen);
         waysOut.show(work.prototype(), screen);
-        boolean two = besideDevice.filter(id -> !id.equals(work.device().id()) && work.prototype().devices().stream().anyMatch(d -> d.id().equals(id))).isPresent();
+        boolean two = besideDevice
+                .filter(id -> !id.equals(work.device().id())
+                        && work.prototype().devices().stream().anyMatch(d -> d.id().equals(id)))
+                .isPresent();
         besideHeld.setVisible(two);
         besideHeld.setManaged(two);
         desk.beside(two);
@@ -195,7 +224,9 @@ public final class LinksView implements StageView {
     }
 
     private Node empty() {
-        return new EmptyStage("No screen to link yet", "Take pictures of the screens in first; then mark on each what is touched.")
+        return new EmptyStage(
+                        "No screen to link yet",
+                        "Take pictures of the screens in first; then mark on each what is touched.")
                 .offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 
@@ -228,12 +259,17 @@ public final class LinksView implements StageView {
 
     /** The next hotspot, here or on a later screen, that has no link yet. */
     void nextWaiting() {
-        String chosen = work.selection().hotspots().isEmpty() ? "" : work.selection().hotspots().getLast();
-        Waiting.after(work.prototype(), work.selection().screen(), chosen).ifPresentOrElse(next -> {
-            walkTo(next.screen().id());
-            work.selection().chooseHotspot(next.hotspot().id());
-            desk.requestFocus();
-        }, () -> around.say("Every hotspot has a link."));
+        String chosen = work.selection().hotspots().isEmpty()
+                ? ""
+                : work.selection().hotspots().getLast();
+        Waiting.after(work.prototype(), work.selection().screen(), chosen)
+                .ifPresentOrElse(
+                        next -> {
+                            walkTo(next.screen().id());
+                            work.selection().chooseHotspot(next.hotspot().id());
+                            desk.requestFocus();
+                        },
+                        () -> around.say("Every hotspot has a link."));
     }
 
     /** Asks anew where the chosen link leads. */
@@ -252,11 +288,17 @@ public final class LinksView implements StageView {
             sentences.shut();
             focusFace(on);
         };
-        Finder finder = new Finder(work, work.selection().screen(), words, fresh, offer -> {
-            close.run();
-            chosen.accept(offer);
-            focusFace(on);
-        }, close);
+        Finder finder = new Finder(
+                work,
+                work.selection().screen(),
+                words,
+                fresh,
+                offer -> {
+                    close.run();
+                    chosen.accept(offer);
+                    focusFace(on);
+                },
+                close);
         if (asSentences) {
             sentences.open(finder);
         } else {
@@ -274,19 +316,28 @@ public final class LinksView implements StageView {
     }
 
     void share(Hotspot hotspot) {
-        Set<String> now = work.prototype().index().shared(hotspot.id()).map(SharedHotspot::screens).orElse(Set.of(work.selection().screen()));
-        SharePane pane = new SharePane(LinkWords.name(hotspot, actions.number(hotspot)), work.prototype().screens(), now, chosen -> {
-            desk.closeFinder();
-            if (chosen.isEmpty()) {
-                work.edit(HotspotEdits.remove(List.of(hotspot)));
-            } else {
-                work.edit(HotspotEdits.share(hotspot, chosen));
-            }
-            desk.requestFocus();
-        }, () -> {
-            desk.closeFinder();
-            desk.requestFocus();
-        });
+        Set<String> now = work.prototype()
+                .index()
+                .shared(hotspot.id())
+                .map(SharedHotspot::screens)
+                .orElse(Set.of(work.selection().screen()));
+        SharePane pane = new SharePane(
+                LinkWords.name(hotspot, actions.number(hotspot)),
+                work.prototype().screens(),
+                now,
+                chosen -> {
+                    desk.closeFinder();
+                    if (chosen.isEmpty()) {
+                        work.edit(HotspotEdits.remove(List.of(hotspot)));
+                    } else {
+                        work.edit(HotspotEdits.share(hotspot, chosen));
+                    }
+                    desk.requestFocus();
+                },
+                () -> {
+                    desk.closeFinder();
+                    desk.requestFocus();
+                });
         desk.open(pane, actions.area(hotspot));
         pane.requestFocus();
     }
@@ -300,14 +351,16 @@ public final class LinksView implements StageView {
     }
 
     void walkOn() {
-        actions.leadsTo().filter(id -> work.prototype().screen(id).isPresent())
+        actions.leadsTo()
+                .filter(id -> work.prototype().screen(id).isPresent())
                 .ifPresentOrElse(this::walkTo, () -> around.say("The chosen link leads to no screen to walk to."));
     }
 
     private void walkBack() {
         while (!walked.isEmpty()) {
             String id = walked.pop();
-            if (work.prototype().screen(id).isPresent() && !id.equals(work.selection().screen())) {
+            if (work.prototype().screen(id).isPresent()
+                    && !id.equals(work.selection().screen())) {
                 work.selection().choose(id);
                 desk.requestFocus();
                 return;
@@ -316,25 +369,34 @@ public final class LinksView implements StageView {
     }
 
     private void nextHotspot(int by) {
-        List<Hotspot> waiting = actions.hotspots().stream().filter(h -> h.waitsForLink()).toList();
+        List<Hotspot> waiting =
+                actions.hotspots().stream().filter(h -> h.waitsForLink()).toList();
         // What waits for a link comes first.
         List<Hotspot> all = by > 0 && !waiting.isEmpty() ? waiting : actions.hotspots();
         if (all.isEmpty()) {
             return;
         }
-        int at = actions.chosen().isEmpty() ? (by > 0 ? -1 : 0) : all.stream().map(Hotspot::id).toList().indexOf(actions.chosen().getLast().id());
-        work.selection().chooseHotspot(all.get(Math.floorMod(at + by, all.size())).id());
+        int at = actions.chosen().isEmpty()
+                ? (by > 0 ? -1 : 0)
+                : all.stream()
+                        .map(Hotspot::id)
+                        .toList()
+                        .indexOf(actions.chosen().getLast().id());
+        work.selection()
+                .chooseHotspot(all.get(Math.floorMod(at + by, all.size())).id());
         desk.requestFocus();
     }
 
     private void nextScreen(int by) {
         List<Screen> screens = work.prototype().screens();
-        walkTo(screens.get(Math.floorMod(screens.indexOf(work.screen().orElse(null)) + by, screens.size())).id());
+        walkTo(screens.get(Math.floorMod(screens.indexOf(work.screen().orElse(null)) + by, screens.size()))
+                .id());
     }
 
     private void remove() {
         List<Hotspot> chosen = actions.chosen();
-        boolean shared = chosen.stream().anyMatch(h -> work.prototype().index().shared(h.id()).isPresent());
+        boolean shared = chosen.stream()
+                .anyMatch(h -> work.prototype().index().shared(h.id()).isPresent());
         actions.remove();
         if (shared) {
             around.say("A shared hotspot was removed from all its screens. Ctrl+Z brings it back.");
@@ -363,26 +425,53 @@ public final class LinksView implements StageView {
     public List<Command> commands() {
         List<Command> all = new ArrayList<>(DeskKeys.moving(actions, this::here));
         all.addAll(List.of(
-                here("Next hotspot", () -> nextHotspot(1), "Tab"), here("Previous hotspot", () -> nextHotspot(-1), "Shift+Tab"),
-                here("Choose where it leads", this::find, "Enter"), here("Choose nothing", work.selection()::clearOnScreen, "Esc"),
-                here("Walk to where it leads", this::walkOn, "Alt+Right"), here("Walk back", this::walkBack, "Alt+Left"),
-                here("Next screen", () -> nextScreen(1), "Page Down"), here("Previous screen", () -> nextScreen(-1), "Page Up"),
-                here("Advance", () -> sentence.chooseVerb(Verb.ADVANCE), "A"), here("Replace", () -> sentence.chooseVerb(Verb.REPLACE), "R"),
-                here("Restart", () -> sentence.chooseVerb(Verb.RESTART), "S"), here("Return to", () -> sentence.chooseVerb(Verb.RETURN_TO), "T"),
-                here("Open above", () -> sentence.chooseVerb(Verb.OPEN_ABOVE), "O"), here("Return", () -> sentence.chooseVerb(Verb.RETURN), "B"),
-                here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"), here("Switch tab", () -> sentence.chooseVerb(Verb.SWITCH_TAB), "W"), here("Turn page", () -> sentence.chooseVerb(Verb.TURN_PAGE), "P"), here("Open a drawer", () -> sentence.chooseVerb(Verb.DRAWER_OPEN), "E"),
-                here("The tab set, sequence or drawer of this screen…", inFrame::open, "Q"), here("Remember…", () -> sentence.ask(BranchLine::askWhatToRemember), "M"),
-                here("Say something…", () -> sentence.ask(BranchLine::say), "Y"), here("Leave to an address…", () -> sentence.ask(BranchLine::leave), "X"),
-                here("Choose all hotspots", () -> work.selection().chooseHotspots(actions.hotspots().stream().map(Hotspot::id).toList()), "Shortcut+A"),
-                here("Copy hotspots", actions::copy, "Shortcut+C"), here("Put copies here", actions::paste, "Shortcut+V"),
-                here("Next hotspot without a link, on any screen", this::nextWaiting, "N"), here("All sentences, or the desk", this::turnSentences, "L"),
+                here("Next hotspot", () -> nextHotspot(1), "Tab"),
+                here("Previous hotspot", () -> nextHotspot(-1), "Shift+Tab"),
+                here("Choose where it leads", this::find, "Enter"),
+                here("Choose nothing", work.selection()::clearOnScreen, "Esc"),
+                here("Walk to where it leads", this::walkOn, "Alt+Right"),
+                here("Walk back", this::walkBack, "Alt+Left"),
+                here("Next screen", () -> nextScreen(1), "Page Down"),
+                here("Previous screen", () -> nextScreen(-1), "Page Up"),
+                here("Advance", () -> sentence.chooseVerb(Verb.ADVANCE), "A"),
+                here("Replace", () -> sentence.chooseVerb(Verb.REPLACE), "R"),
+                here("Restart", () -> sentence.chooseVerb(Verb.RESTART), "S"),
+                here("Return to", () -> sentence.chooseVerb(Verb.RETURN_TO), "T"),
+                here("Open above", () -> sentence.chooseVerb(Verb.OPEN_ABOVE), "O"),
+                here("Return", () -> sentence.chooseVerb(Verb.RETURN), "B"),
+                here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"),
+                here("Switch tab", () -> sentence.chooseVerb(Verb.SWITCH_TAB), "W"),
+                here("Turn page", () -> sentence.chooseVerb(Verb.TURN_PAGE), "P"),
+                here("Open a drawer", () -> sentence.chooseVerb(Verb.DRAWER_OPEN), "E"),
+                here("The tab set, sequence or drawer of this screen…", inFrame::open, "Q"),
+                here("Remember…", () -> sentence.ask(BranchLine::askWhatToRemember), "M"),
+                here("Say something…", () -> sentence.ask(BranchLine::say), "Y"),
+                here("Leave to an address…", () -> sentence.ask(BranchLine::leave), "X"),
+                here(
+                        "Choose all hotspots",
+                        () -> work.selection()
+                                .chooseHotspots(actions.hotspots().stream()
+                                        .map(Hotspot::id)
+                                        .toList()),
+                        "Shortcut+A"),
+                here("Copy hotspots", actions::copy, "Shortcut+C"),
+                here("Put copies here", actions::paste, "Shortcut+V"),
+                here("Next hotspot without a link, on any screen", this::nextWaiting, "N"),
+                here("All sentences, or the desk", this::turnSentences, "L"),
                 here("Lead what leads here elsewhere…", this::leadElsewhere, "Shortcut+R"),
-                here("Copy this screen’s links to…", () -> work.screen().ifPresent(together::copyLinks), "Shortcut+Shift+C"),
-                here("Values and words of this screen…", this::values, "V"), here("Remove", this::remove, "Delete"), here("Fit or true size", desk::turnSize, "F"), here("Another device beside it", this::turnBeside, "D")));
+                here(
+                        "Copy this screen’s links to…",
+                        () -> work.screen().ifPresent(together::copyLinks),
+                        "Shortcut+Shift+C"),
+                here("Values and words of this screen…", this::values, "V"),
+                here("Remove", this::remove, "Delete"),
+                here("Fit or true size", desk::turnSize, "F"),
+                here("Another device beside it", this::turnBeside, "D")));
         return all;
     }
 
     private Command here(String title, Runnable action, String key) {
-        return Command.here(title, action, key).when(() -> work.screen().isPresent() && !desk.isFinding() && !sentences.isFinding());
+        return Command.here(title, action, key)
+                .when(() -> work.screen().isPresent() && !desk.isFinding() && !sentences.isFinding());
     }
 }

@@ -61,10 +61,21 @@ final class LooksBar extends VBox {
         String chosen = work.selection().lookProperty().get();
         if (!screen.states().isEmpty()) {
             looks.getChildren().add(look("Plain", "", chosen, "As it looks when no other look’s conditions hold"));
-            screen.states().forEach(s -> looks.getChildren().add(look(s.shownTitle(), s.id(), chosen,
-                    s.conditions().isEmpty() ? "Always, unless an earlier look holds" : "While " + FactWords.typed(work.prototype(), s.conditions()))));
+            screen.states()
+                    .forEach(s -> looks.getChildren()
+                            .add(look(
+                                    s.shownTitle(),
+                                    s.id(),
+                                    chosen,
+                                    s.conditions().isEmpty()
+                                            ? "Always, unless an earlier look holds"
+                                            : "While " + FactWords.typed(work.prototype(), s.conditions()))));
         }
-        looks.getChildren().add(Press.smallWord(screen.states().isEmpty() ? "Another look, while something holds…" : "Another…", "add-look", this::add));
+        looks.getChildren()
+                .add(Press.smallWord(
+                        screen.states().isEmpty() ? "Another look, while something holds…" : "Another…",
+                        "add-look",
+                        this::add));
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         Optional<State> state = screen.state(chosen);
@@ -102,14 +113,19 @@ final class LooksBar extends VBox {
                 refresh();
                 return;
             }
-            said(text).ifPresentOrElse(said -> {
-                State state = State.of(work.freshId("look"), title(text), said.what());
-                work.edit(StateEdits.add(screen, state, said.facts()));
-                work.selection().chooseLook(state.id());
-                if (!said.facts().isEmpty()) {
-                    around.say("“" + said.facts().getFirst().title() + "” is a fact now. Let a link remember it, so that the look is ever shown.");
-                }
-            }, this::refresh);
+            said(text)
+                    .ifPresentOrElse(
+                            said -> {
+                                State state = State.of(work.freshId("look"), title(text), said.what());
+                                work.edit(StateEdits.add(screen, state, said.facts()));
+                                work.selection().chooseLook(state.id());
+                                if (!said.facts().isEmpty()) {
+                                    around.say("“" + said.facts().getFirst().title()
+                                            + "” is a fact now. Let a link remember it, so that the look "
+                                            + "is ever shown.");
+                                }
+                            },
+                            this::refresh);
         });
         asks.getChildren().setAll(plain("looks otherwise while"), field, hint);
         asks.setVisible(true);
@@ -125,7 +141,8 @@ final class LooksBar extends VBox {
 
     private Optional<Said<List<Condition>>> said(String text) {
         try {
-            return Optional.of(FactWords.conditions(work.prototype(), work.screen().stream().toList(), text, work.naming()));
+            return Optional.of(FactWords.conditions(
+                    work.prototype(), work.screen().stream().toList(), text, work.naming()));
         } catch (FactWords.NotUnderstood e) {
             around.say(e.getMessage());
             return Optional.empty();
@@ -134,23 +151,44 @@ final class LooksBar extends VBox {
 
     private void asks(Screen screen, State state) {
         Button name = choice(state.shownTitle(), "look-name");
-        name.setOnAction(e -> replace(name, state.title(), "Name of the look", false, text ->
-                work.edit(StateEdits.change("name a look", screen, state.withTitle(text.strip()), List.of()))));
-        boolean gone = state.conditions().stream().anyMatch(c -> c.facts().anyMatch(f -> work.prototype().fact(f).isEmpty()));
-        Button conditions = choice(state.conditions().isEmpty() ? "always" : FactWords.typed(work.prototype(), state.conditions()), "look-when");
+        name.setOnAction(e -> replace(
+                name,
+                state.title(),
+                "Name of the look",
+                false,
+                text -> work.edit(StateEdits.change("name a look", screen, state.withTitle(text.strip()), List.of()))));
+        boolean gone = state.conditions().stream()
+                .anyMatch(c -> c.facts().anyMatch(f -> work.prototype().fact(f).isEmpty()));
+        Button conditions = choice(
+                state.conditions().isEmpty() ? "always" : FactWords.typed(work.prototype(), state.conditions()),
+                "look-when");
         if (gone) {
             conditions.getStyleClass().add("missing");
         }
-        conditions.setOnAction(e -> replace(conditions, FactWords.typed(work.prototype(), state.conditions().stream().filter(c -> c.facts().allMatch(f -> work.prototype().fact(f).isPresent())).toList()),
-                "What must hold", true, text -> said(text).ifPresent(said ->
-                        work.edit(StateEdits.change("change when a look holds", screen, state.withConditions(said.what()), said.facts())))));
+        conditions.setOnAction(e -> replace(
+                conditions,
+                FactWords.typed(
+                        work.prototype(),
+                        state.conditions().stream()
+                                .filter(c -> c.facts()
+                                        .allMatch(f -> work.prototype().fact(f).isPresent()))
+                                .toList()),
+                "What must hold",
+                true,
+                text -> said(text)
+                        .ifPresent(said -> work.edit(StateEdits.change(
+                                "change when a look holds",
+                                screen,
+                                state.withConditions(said.what()),
+                                said.facts())))));
         asks.getChildren().setAll(plain("The look"), name, plain("while"), conditions);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         asks.getChildren().add(space);
         int at = screen.states().indexOf(state);
         if (at > 0) {
-            Button earlier = Press.smallWord("Try it earlier", "look-earlier", () -> work.edit(StateEdits.shift(screen, state, -1)));
+            Button earlier = Press.smallWord(
+                    "Try it earlier", "look-earlier", () -> work.edit(StateEdits.shift(screen, state, -1)));
             earlier.setTooltip(new Tooltip("Of two looks that hold the first counts"));
             asks.getChildren().add(earlier);
         }
@@ -205,10 +243,18 @@ final class LooksBar extends VBox {
     /** Hotspots without a place on the picture seen now; placed in one press where the likeness says. */
     private Node notPlaced(Screen screen, Optional<State> state) {
         Look look = new Look(screen, state);
-        List<Hotspot> missing = look.hotspots(work.prototype()).stream().filter(h -> look.areaOf(h, work.width()).isEmpty()).toList();
-        Button place = Press.smallWord(missing.size() == 1 ? "Place the hotspot missing here" : "Place the " + missing.size() + " hotspots missing here", "place-missing",
-                () -> around.placeByLikeness(look, Set.copyOf(missing.stream().map(Hotspot::id).toList()), work.width()));
-        place.setTooltip(new Tooltip("Found by likeness with the other picture; what is not found is put at the like place"));
+        List<Hotspot> missing = look.hotspots(work.prototype()).stream()
+                .filter(h -> look.areaOf(h, work.width()).isEmpty())
+                .toList();
+        Button place = Press.smallWord(
+                missing.size() == 1
+                        ? "Place the hotspot missing here"
+                        : "Place the " + missing.size() + " hotspots missing here",
+                "place-missing",
+                () -> around.placeByLikeness(
+                        look, Set.copyOf(missing.stream().map(Hotspot::id).toList()), work.width()));
+        place.setTooltip(
+                new Tooltip("Found by likeness with the other picture; what is not found is put at the like place"));
         place.setVisible(!missing.isEmpty());
         place.setManaged(!missing.isEmpty());
         return place;
@@ -216,19 +262,43 @@ final class LooksBar extends VBox {
 
     private Button pictures(Screen screen, Optional<State> state) {
         List<Mock> mocks = state.map(State::mocks).orElse(screen.mocks());
-        Button button = Press.smallWord(mocks.isEmpty() ? state.isPresent() ? "Pictures: as the plain look" : "No picture"
-                : "Pictures: " + String.join(", ", mocks.stream().map(m -> m.on().word()).toList()), "pictures", () -> { });
+        Button button = Press.smallWord(
+                mocks.isEmpty()
+                        ? state.isPresent() ? "Pictures: as the plain look" : "No picture"
+                        : "Pictures: "
+                                + String.join(
+                                        ", ",
+                                        mocks.stream().map(m -> m.on().word()).toList()),
+                "pictures",
+                () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Width width : Width.values()) {
-                Optional<Mock> mock = mocks.stream().filter(m -> m.on() == width).findFirst();
-                String what = mock.map(m -> m instanceof Picture p ? "newer than " + p.source() : "another").orElse("none yet");
-                menu.getItems().add(Press.item("Picture for " + width.word() + " devices, " + what + "…", "picture-" + width.word(), () -> around.putPicture(screen, state, width)));
+                Optional<Mock> mock =
+                        mocks.stream().filter(m -> m.on() == width).findFirst();
+                String what = mock.map(m -> m instanceof Picture p ? "newer than " + p.source() : "another")
+                        .orElse("none yet");
+                menu.getItems()
+                        .add(Press.item(
+                                "Picture for " + width.word() + " devices, " + what + "…",
+                                "picture-" + width.word(),
+                                () -> around.putPicture(screen, state, width)));
             }
             menu.getItems().add(new SeparatorMenuItem());
-            mocks.forEach(m -> menu.getItems().add(Press.item("Take the " + m.on().word() + " picture off", "no-picture-" + m.on().word(), () -> work.edit(StateEdits.withoutMock(screen, state, m.on())))));
-            new Look(screen, state).mockFor(work.width()).filter(Picture.class::isInstance).map(Picture.class::cast).ifPresent(p ->
-                    menu.getItems().add(Press.item("What stays put when it scrolls…", "fixed-parts", () -> around.fixParts(screen, p))));
+            mocks.forEach(m -> menu.getItems()
+                    .add(Press.item(
+                            "Take the " + m.on().word() + " picture off",
+                            "no-picture-" + m.on().word(),
+                            () -> work.edit(StateEdits.withoutMock(screen, state, m.on())))));
+            new Look(screen, state)
+                    .mockFor(work.width())
+                    .filter(Picture.class::isInstance)
+                    .map(Picture.class::cast)
+                    .ifPresent(p -> menu.getItems()
+                            .add(Press.item(
+                                    "What stays put when it scrolls…",
+                                    "fixed-parts",
+                                    () -> around.fixParts(screen, p))));
             menu.show(button, Side.BOTTOM, 0, 0);
         });
         return button;

@@ -46,8 +46,18 @@ final class MotionPage extends PageBox {
     private final Label wrong = new Label();
 
     /** @param chosenLast told what was chosen, for the next links of that verb */
-    MotionPage(Work work, PictureLibrary pictures, Link link, int number, BiConsumer<Verb, Optional<Motion>> chosenLast, Runnable leave) {
-        super("How it moves", "Each kind plays between the two screens themselves. Return and close play the reverse of what brought a place.", leave);
+    MotionPage(
+            Work work,
+            PictureLibrary pictures,
+            Link link,
+            int number,
+            BiConsumer<Verb, Optional<Motion>> chosenLast,
+            Runnable leave) {
+        super(
+                "How it moves",
+                "Each kind plays between the two screens themselves. Return and close play the reverse of what "
+                        + "brought a place.",
+                leave);
         this.work = work;
         this.pictures = pictures;
         this.link = link.id();
@@ -60,7 +70,13 @@ final class MotionPage extends PageBox {
     }
 
     private Branch branch() {
-        return work.prototype().index().way(link).orElseThrow().link().branches().get(number);
+        return work.prototype()
+                .index()
+                .way(link)
+                .orElseThrow()
+                .link()
+                .branches()
+                .get(number);
     }
 
     private Verb verb() {
@@ -76,8 +92,13 @@ final class MotionPage extends PageBox {
         wrong.setText("");
         Way way = work.prototype().index().way(link).orElseThrow();
         Optional<Screen> from = way.from().stream().findFirst();
-        Optional<Screen> to = branch().move().flatMap(Effect::target).flatMap(t -> t.shown(work.prototype())).or(() -> turned(from))
-                .or(() -> way.targets().stream().findFirst().flatMap(id -> work.prototype().screen(id)));
+        Optional<Screen> to = branch().move()
+                .flatMap(Effect::target)
+                .flatMap(t -> t.shown(work.prototype()))
+                .or(() -> turned(from))
+                .or(() -> way.targets().stream()
+                        .findFirst()
+                        .flatMap(id -> work.prototype().screen(id)));
         List<Node> kinds = new ArrayList<>();
         for (Motion.Kind kind : Motion.Kind.values()) {
             kinds.add(kind(kind, from.orElseGet(() -> Screen.page("", "")), to.orElseGet(() -> Screen.page("", ""))));
@@ -89,30 +110,59 @@ final class MotionPage extends PageBox {
         Motion now = now();
         boolean moves = now.kind() != Motion.Kind.NONE;
         boolean sideways = now.kind() == Motion.Kind.SLIDE_ACROSS || now.kind() == Motion.Kind.SLIDE_ALONG;
-        Button direction = Press.plain(now.direction() == Motion.Direction.RIGHT ? "to the right" : "to the left", "motion-direction", () -> change(now.kind(),
-                now.direction() == Motion.Direction.RIGHT ? Motion.Direction.LEFT : Motion.Direction.RIGHT, now.ms(), now.easing()));
+        Button direction = Press.plain(
+                now.direction() == Motion.Direction.RIGHT ? "to the right" : "to the left",
+                "motion-direction",
+                () -> change(
+                        now.kind(),
+                        now.direction() == Motion.Direction.RIGHT ? Motion.Direction.LEFT : Motion.Direction.RIGHT,
+                        now.ms(),
+                        now.easing()));
         direction.setDisable(!sideways);
         TextField ms = field("motion-ms", "Milliseconds", String.valueOf(now.ms()), 70, this::ms);
         ms.setDisable(!moves);
         TextField easing = field("motion-easing", "Easing", now.easing(), 240, this::easing);
         easing.setDisable(!moves);
         row(label("Moves", 50), direction, label("in", 16), ms, label("ms, easing", 80), easing);
-        row(label(branch().motion().isEmpty() ? "As usual for " + verb().word() + "." : "Of this link’s own; the next links that " + verb().word() + " move so too.", 560, "quiet", "small"));
+        row(label(
+                branch().motion().isEmpty()
+                        ? "As usual for " + verb().word() + "."
+                        : "Of this link’s own; the next links that " + verb().word() + " move so too.",
+                560,
+                "quiet",
+                "small"));
         row(wrong);
     }
 
     /** The page beside a page of a sequence, where a page is turned. */
     private Optional<Screen> turned(Optional<Screen> from) {
-        return from.filter(f -> verb() == Verb.TURN_PAGE).flatMap(f -> work.prototype().index().sequencesOf(f.id()).stream().findFirst()
-                .flatMap(s -> s.pages().stream().filter(page -> !page.equals(f.id())).findFirst()).flatMap(id -> work.prototype().screen(id)));
+        return from.filter(f -> verb() == Verb.TURN_PAGE)
+                .flatMap(f -> work.prototype().index().sequencesOf(f.id()).stream()
+                        .findFirst()
+                        .flatMap(s -> s.pages().stream()
+                                .filter(page -> !page.equals(f.id()))
+                                .findFirst())
+                        .flatMap(id -> work.prototype().screen(id)));
     }
 
     private Node kind(Motion.Kind kind, Screen from, Screen to) {
         Device device = work.device();
         boolean above = verb() == Verb.OPEN_ABOVE || to.form() != Form.PAGE;
-        MotionPreview preview = new MotionPreview(pictures, Look.plain(from), Look.plain(to), above, device, Room.whole(work.prototype().widths(), device.width()), Math.min(HIGH, 90 * device.height() / device.width()));
+        MotionPreview preview = new MotionPreview(
+                pictures,
+                Look.plain(from),
+                Look.plain(to),
+                above,
+                device,
+                Room.whole(work.prototype().widths(), device.width()),
+                Math.min(HIGH, 90 * device.height() / device.width()));
         Motion now = now();
-        preview.play(new Motion(kind, now.direction(), kind == Motion.Kind.NONE ? 0 : now.ms() == 0 ? 280 : now.ms(), now.easing(), now.rest()));
+        preview.play(new Motion(
+                kind,
+                now.direction(),
+                kind == Motion.Kind.NONE ? 0 : now.ms() == 0 ? 280 : now.ms(),
+                now.easing(),
+                now.rest()));
         Button button = new Button(words(kind), preview);
         button.setContentDisplay(ContentDisplay.TOP);
         button.setMnemonicParsing(false);
@@ -120,7 +170,8 @@ final class MotionPage extends PageBox {
         button.setId("motion-" + kind.word().replace(' ', '-'));
         button.pseudoClassStateChanged(CHOSEN, now.kind() == kind);
         button.setAccessibleText(words(kind) + (now.kind() == kind ? ", chosen" : ""));
-        button.setOnAction(e -> change(kind, now.direction(), kind == Motion.Kind.NONE ? 0 : now.ms() == 0 ? 280 : now.ms(), now.easing()));
+        button.setOnAction(e -> change(
+                kind, now.direction(), kind == Motion.Kind.NONE ? 0 : now.ms() == 0 ? 280 : now.ms(), now.easing()));
         return button;
     }
 
@@ -138,7 +189,8 @@ final class MotionPage extends PageBox {
 
     private void easing(String typed) {
         if (!EASINGS.contains(typed) && !typed.matches("cubic-bezier\\(\\s*-?[0-9.]+(\\s*,\\s*-?[0-9.]+){3}\\s*\\)")) {
-            wrong.setText("An easing is " + String.join(", ", EASINGS) + " or cubic-bezier(0.2, 0, 0, 1); “" + typed + "” is not.");
+            wrong.setText("An easing is " + String.join(", ", EASINGS) + " or cubic-bezier(0.2, 0, 0, 1); “" + typed
+                    + "” is not.");
         } else {
             change(now().kind(), now().direction(), now().ms(), typed);
         }
@@ -150,7 +202,8 @@ final class MotionPage extends PageBox {
 
     private void choose(Optional<Motion> motion) {
         if (!motion.equals(branch().motion())) {
-            work.edit(BranchEdits.motion(work.prototype().index().way(link).orElseThrow().link(), number, motion));
+            work.edit(BranchEdits.motion(
+                    work.prototype().index().way(link).orElseThrow().link(), number, motion));
         }
         chosenLast.accept(verb(), motion);
         fill();
@@ -160,7 +213,10 @@ final class MotionPage extends PageBox {
         Optional<Motion> motion = branch().motion();
         work.edit(BranchEdits.motionOfAll(verb(), motion));
         fill();
-        long n = work.prototype().index().ways().stream().flatMap(w -> w.link().branches().stream()).filter(b -> b.move().filter(m -> m.verb() == verb()).isPresent()).count();
+        long n = work.prototype().index().ways().stream()
+                .flatMap(w -> w.link().branches().stream())
+                .filter(b -> b.move().filter(m -> m.verb() == verb()).isPresent())
+                .count();
         wrong.setText("All " + n + " links that " + verb().word() + " move so now. Ctrl+Z takes it back.");
     }
 }

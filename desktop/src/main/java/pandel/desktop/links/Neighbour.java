@@ -42,7 +42,8 @@ final class Neighbour extends Button {
     }
 
     void show(Screen screen, String text, Work work) {
-        Placement.Size size = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
+        Placement.Size size = Placement.sizeOf(
+                screen, work.width(), work.device().width(), work.device().height());
         double factor = Math.min(PICTURE / size.width(), HIGHEST / size.height());
         mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
         words.setText(text);

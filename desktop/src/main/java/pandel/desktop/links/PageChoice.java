@@ -13,20 +13,25 @@ import pandel.desktop.theme.Press;
 /** Which page is turned to, as a word of a sentence. */
 final class PageChoice {
 
-    private PageChoice() {
-    }
+    private PageChoice() {}
 
     static Choice of(Prototype prototype, Screen on, PageTurn now, String id, Consumer<PageTurn> then) {
         Choice choice = new Choice(words(now), "", id);
-        int pages = prototype.index().sequencesOf(on.id()).stream().mapToInt(s -> s.pages().size()).max()
-                .orElse(prototype.sequences().stream().mapToInt(s -> s.pages().size()).max().orElse(0));
+        int pages = prototype.index().sequencesOf(on.id()).stream()
+                .mapToInt(s -> s.pages().size())
+                .max()
+                .orElse(prototype.sequences().stream()
+                        .mapToInt(s -> s.pages().size())
+                        .max()
+                        .orElse(0));
         return choice.on(() -> {
             List<PageTurn> turns = new ArrayList<>(List.of(new PageTurn.Next(), new PageTurn.Previous()));
             for (int page = 1; page <= pages; page++) {
                 turns.add(new PageTurn.To(page));
             }
             ContextMenu menu = new ContextMenu();
-            turns.forEach(turn -> menu.getItems().add(Press.item(words(turn), "turn-" + turn.word(), () -> then.accept(turn))));
+            turns.forEach(turn ->
+                    menu.getItems().add(Press.item(words(turn), "turn-" + turn.word(), () -> then.accept(turn))));
             menu.show(choice, Side.TOP, 0, -2);
         });
     }

@@ -26,8 +26,11 @@ final class RowsPage extends PageBox {
     private final Consumer<String> say;
 
     RowsPage(Work work, Hotspot hotspot, Consumer<String> say, Runnable leave) {
-        super("Rows of “" + (hotspot.title().isBlank() ? "the hotspot" : hotspot.title()) + "”",
-                "One area, cut into rows of one height. Links of the hotspot can carry what the touched row holds: say “row tool” in their sentence.", leave);
+        super(
+                "Rows of “" + (hotspot.title().isBlank() ? "the hotspot" : hotspot.title()) + "”",
+                "One area, cut into rows of one height. Links of the hotspot can carry what the touched row "
+                        + "holds: say “row tool” in their sentence.",
+                leave);
         this.work = work;
         this.hotspot = hotspot.id();
         this.say = say;
@@ -42,14 +45,27 @@ final class RowsPage extends PageBox {
         clear();
         List<Map<String, Value>> rows = now().rows();
         List<String> names = List.copyOf(SourceWords.columns(rows));
-        row(label("How many rows", 150), field("rows-count", "How many rows", rows.isEmpty() ? "" : String.valueOf(rows.size()), 60, this::count),
-                label("What they hold", 120), field("rows-names", "Names of what they hold", String.join(", ", names), 240, this::names));
+        row(
+                label("How many rows", 150),
+                field(
+                        "rows-count",
+                        "How many rows",
+                        rows.isEmpty() ? "" : String.valueOf(rows.size()),
+                        60,
+                        this::count),
+                label("What they hold", 120),
+                field("rows-names", "Names of what they hold", String.join(", ", names), 240, this::names));
         if (!rows.isEmpty() && names.isEmpty()) {
             sentence("They hold nothing yet. Name what differs from row to row, tool say, or tool, due.");
         }
         for (int i = 0; i < rows.size(); i++) {
             int at = i;
-            TextField values = field("row-" + (i + 1), "What row " + (i + 1) + " holds", line(names, rows.get(i)), 420, typed -> line(names, at, typed));
+            TextField values = field(
+                    "row-" + (i + 1),
+                    "What row " + (i + 1) + " holds",
+                    line(names, rows.get(i)),
+                    420,
+                    typed -> line(names, at, typed));
             row(label("Row " + (i + 1), 150, "quiet"), values);
         }
         if (!rows.isEmpty()) {
@@ -58,7 +74,14 @@ final class RowsPage extends PageBox {
     }
 
     private static String line(List<String> names, Map<String, Value> row) {
-        return String.join(", ", names.stream().map(n -> Optional.ofNullable(row.get(n)).filter(v -> !v.equals(Value.NOTHING)).map(Value::shown).orElse("")).toList());
+        return String.join(
+                ", ",
+                names.stream()
+                        .map(n -> Optional.ofNullable(row.get(n))
+                                .filter(v -> !v.equals(Value.NOTHING))
+                                .map(Value::shown)
+                                .orElse(""))
+                        .toList());
     }
 
     private void count(String typed) {
@@ -76,14 +99,20 @@ final class RowsPage extends PageBox {
     }
 
     private void names(String typed) {
-        List<String> wanted = Arrays.stream(typed.split(",")).map(String::strip).filter(n -> !n.isEmpty()).distinct().toList();
+        List<String> wanted = Arrays.stream(typed.split(","))
+                .map(String::strip)
+                .filter(n -> !n.isEmpty())
+                .distinct()
+                .toList();
         List<String> before = List.copyOf(SourceWords.columns(now().rows()));
         List<Map<String, Value>> rows = new ArrayList<>();
         for (Map<String, Value> row : now().rows().isEmpty() ? List.of(Map.<String, Value>of()) : now().rows()) {
             Map<String, Value> named = new LinkedHashMap<>();
             for (int i = 0; i < wanted.size(); i++) {
                 Value kept = row.get(wanted.get(i));
-                Value moved = kept == null && i < before.size() && !wanted.contains(before.get(i)) ? row.get(before.get(i)) : kept;
+                Value moved = kept == null && i < before.size() && !wanted.contains(before.get(i))
+                        ? row.get(before.get(i))
+                        : kept;
                 named.put(wanted.get(i), moved == null ? Value.NOTHING : moved);
             }
             rows.add(named);
@@ -94,7 +123,10 @@ final class RowsPage extends PageBox {
     private void line(List<String> names, int at, String typed) {
         String[] parts = typed.split(",", -1);
         if (parts.length > names.size()) {
-            say.accept("A row holds " + (names.isEmpty() ? "nothing yet; name first what rows hold." : String.join(", ", names) + ", set apart by commas."));
+            say.accept("A row holds "
+                    + (names.isEmpty()
+                            ? "nothing yet; name first what rows hold."
+                            : String.join(", ", names) + ", set apart by commas."));
             fill();
             return;
         }

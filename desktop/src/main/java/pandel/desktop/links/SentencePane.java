@@ -130,7 +130,10 @@ final class SentencePane extends VBox {
         List<Hotspot> chosen = actions.chosen();
         if (chosen.size() > 1) {
             said(chosen.size() + " hotspots are chosen. Arrows move them.");
-            below.getChildren().addAll(Press.word("Copy", "copy", this::copy), Press.word("Remove", "remove-hotspot", actions::remove));
+            below.getChildren()
+                    .addAll(
+                            Press.word("Copy", "copy", this::copy),
+                            Press.word("Remove", "remove-hotspot", actions::remove));
         } else if (chosen.size() == 1) {
             hotspot(chosen.getFirst(), link);
         } else if (link.isPresent()) {
@@ -148,20 +151,27 @@ final class SentencePane extends VBox {
 
     /** How many hotspots of other screens have no link yet; a press goes to the next. */
     private Optional<Button> waitingElsewhere() {
-        List<Waiting> waiting = Waiting.in(work.prototype()).stream().filter(w -> !w.screen().id().equals(work.selection().screen())).toList();
+        List<Waiting> waiting = Waiting.in(work.prototype()).stream()
+                .filter(w -> !w.screen().id().equals(work.selection().screen()))
+                .toList();
         if (waiting.isEmpty()) {
             return Optional.empty();
         }
-        List<String> where = waiting.stream().map(w -> w.screen().shownTitle()).distinct().toList();
-        Button next = Press.word((waiting.size() == 1 ? "One waits for a link on " : waiting.size() + " wait for a link on ")
-                + (where.size() <= 2 ? String.join(" and ", where) : where.size() + " screens"), "next-waiting", desk::nextWaiting);
+        List<String> where =
+                waiting.stream().map(w -> w.screen().shownTitle()).distinct().toList();
+        Button next = Press.word(
+                (waiting.size() == 1 ? "One waits for a link on " : waiting.size() + " wait for a link on ")
+                        + (where.size() <= 2 ? String.join(" and ", where) : where.size() + " screens"),
+                "next-waiting",
+                desk::nextWaiting);
         return Optional.of(next);
     }
 
     /** One gesture more, with a link of its own. */
     private Button anotherGesture(Hotspot hotspot, Optional<Link> link) {
-        Button another = Press.word("Another gesture…", "add-gesture", () -> { });
-        another.setOnAction(e -> CauseMenu.gestures(work.device(), hotspot, actions::addCause).show(another, Side.TOP, 0, -2));
+        Button another = Press.word("Another gesture…", "add-gesture", () -> {});
+        another.setOnAction(e ->
+                CauseMenu.gestures(work.device(), hotspot, actions::addCause).show(another, Side.TOP, 0, -2));
         another.setManaged(link.isPresent());
         another.setVisible(link.isPresent());
         return another;
@@ -169,87 +179,165 @@ final class SentencePane extends VBox {
 
     /** Gestures to choose instead. */
     private ContextMenu causes(Hotspot hotspot, Optional<Link> link) {
-        return CauseMenu.gestures(work.device(), hotspot, cause -> link.ifPresentOrElse(
-                l -> work.edit(LinkEdits.change("answer to a " + LinkWords.cause(cause), l.withCause(cause))), () -> actions.addCause(cause)));
+        return CauseMenu.gestures(
+                work.device(),
+                hotspot,
+                cause -> link.ifPresentOrElse(
+                        l -> work.edit(LinkEdits.change("answer to a " + LinkWords.cause(cause), l.withCause(cause))),
+                        () -> actions.addCause(cause)));
     }
 
     private void nothing() {
         long bare = actions.hotspots().stream().filter(h -> h.waitsForLink()).count();
-        said(desk.isListed() ? "Choose a sentence to change it here." : actions.hotspots().isEmpty() ? "Drag over the mock where it is touched; then type where that leads."
-                : bare == 0 ? "Choose a hotspot to read its link, or drag over the mock to mark another."
-                : bare == 1 ? "One hotspot here has no link yet." : bare + " hotspots here have no link yet.");
-        Button other = Press.word("Something else happens here…", "add-cause", () -> { });
-        other.setOnAction(e -> CauseMenu.ofScreen(work.device(), DeskActions.USUAL_WAIT, desk::linkScreen).show(other, Side.TOP, 0, 0));
+        said(
+                desk.isListed()
+                        ? "Choose a sentence to change it here."
+                        : actions.hotspots().isEmpty()
+                                ? "Drag over the mock where it is touched; then type where that leads."
+                                : bare == 0
+                                        ? "Choose a hotspot to read its link, or drag over the mock to mark another."
+                                        : bare == 1
+                                                ? "One hotspot here has no link yet."
+                                                : bare + " hotspots here have no link yet.");
+        Button other = Press.word("Something else happens here…", "add-cause", () -> {});
+        other.setOnAction(e -> CauseMenu.ofScreen(work.device(), DeskActions.USUAL_WAIT, desk::linkScreen)
+                .show(other, Side.TOP, 0, 0));
         waitingElsewhere().ifPresent(below.getChildren()::add);
-        below.getChildren().addAll(Press.word("Values…", "values", desk::values), Press.word("Go on by itself after a time…", "add-wait", () -> desk.linkScreen(new Cause.Wait(DeskActions.USUAL_WAIT))), other);
+        below.getChildren()
+                .addAll(
+                        Press.word("Values…", "values", desk::values),
+                        Press.word(
+                                "Go on by itself after a time…",
+                                "add-wait",
+                                () -> desk.linkScreen(new Cause.Wait(DeskActions.USUAL_WAIT))),
+                        other);
         if (actions.copied() > 0) {
-            below.getChildren().add(Press.word(actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here", "paste", actions::paste));
+            below.getChildren()
+                    .add(Press.word(
+                            actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here",
+                            "paste",
+                            actions::paste));
         }
     }
 
     private void hotspot(Hotspot hotspot, Optional<Link> link) {
         Pane line = line();
         Cause now = link.map(Link::cause).orElse(new Cause.Touch(Gesture.TAP));
-        Choice cause = new Choice(EventWords.capital(now instanceof Cause.Touch t ? t.gesture().word() : "submit"), "", "choice-cause");
+        Choice cause = new Choice(
+                EventWords.capital(now instanceof Cause.Touch t ? t.gesture().word() : "submit"), "", "choice-cause");
         line.getChildren().add(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)));
         key(line, link);
         line.getChildren().addAll(nameChoice(hotspot), Choice.words(natured(hotspot) + ":"));
         branches(line, link);
-        link.flatMap(Link::effect).flatMap(Effect::target).ifPresent(t -> below.getChildren().add(Press.word("Walk there", "walk", desk::walkOn)));
-        hotspot.links().stream().filter(l -> link.filter(l::equals).isEmpty()).forEach(other -> below.getChildren().add(
-                Press.word(EventWords.capital(LinkWords.cause(other)) + ": " + LinkWords.effect(work.prototype(), other), "other-" + other.id(),
-                        () -> work.selection().chooseLinkOf(hotspot.id(), other.id()))));
+        link.flatMap(Link::effect)
+                .flatMap(Effect::target)
+                .ifPresent(t -> below.getChildren().add(Press.word("Walk there", "walk", desk::walkOn)));
+        hotspot.links().stream()
+                .filter(l -> link.filter(l::equals).isEmpty())
+                .forEach(other -> below.getChildren()
+                        .add(Press.word(
+                                EventWords.capital(LinkWords.cause(other)) + ": "
+                                        + LinkWords.effect(work.prototype(), other),
+                                "other-" + other.id(),
+                                () -> work.selection().chooseLinkOf(hotspot.id(), other.id()))));
         actions.state().ifPresent(state -> {
             boolean hidden = state.hides().contains(hotspot.id());
-            below.getChildren().add(Press.word(hidden ? "Show it in this look" : "Hide it in this look", "hide-in-look",
-                    () -> work.edit(StateEdits.hide(actions.screen(), state, hotspot, !hidden))));
+            below.getChildren()
+                    .add(Press.word(
+                            hidden ? "Show it in this look" : "Hide it in this look",
+                            "hide-in-look",
+                            () -> work.edit(StateEdits.hide(actions.screen(), state, hotspot, !hidden))));
             if (state.moves().containsKey(hotspot.id())) {
-                below.getChildren().add(Press.word("Where it stands in the plain look", "as-plain", () -> work.edit(StateEdits.asPlain(actions.screen(), state, hotspot))));
+                below.getChildren()
+                        .add(Press.word(
+                                "Where it stands in the plain look",
+                                "as-plain",
+                                () -> work.edit(StateEdits.asPlain(actions.screen(), state, hotspot))));
             }
         });
-        Optional<Integer> shared = work.prototype().index().shared(hotspot.id()).map(s -> s.screens().size());
-        below.getChildren().addAll(
-                Press.word(shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…")).orElse("Share with other screens…"), "share", () -> desk.share(hotspot)),
-                anotherGesture(hotspot, link),
-                natures(hotspot),
-                Press.word("Copy", "copy", this::copy),
-                Press.word(shared.isPresent() ? "Remove from all" : "Remove", "remove-hotspot", actions::remove));
+        Optional<Integer> shared = work.prototype()
+                .index()
+                .shared(hotspot.id())
+                .map(s -> s.screens().size());
+        below.getChildren()
+                .addAll(
+                        Press.word(
+                                shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…"))
+                                        .orElse("Share with other screens…"),
+                                "share",
+                                () -> desk.share(hotspot)),
+                        anotherGesture(hotspot, link),
+                        natures(hotspot),
+                        Press.word("Copy", "copy", this::copy),
+                        Press.word(
+                                shared.isPresent() ? "Remove from all" : "Remove", "remove-hotspot", actions::remove));
         if (shared.isPresent() && work.screen().isPresent()) {
-            below.getChildren().add(Press.word("Make it this screen’s own", "unshare", () -> work.edit(HotspotEdits.unshare(
-                    work.prototype().index().shared(hotspot.id()).orElseThrow(), work.screen().orElseThrow()))));
+            below.getChildren()
+                    .add(Press.word(
+                            "Make it this screen’s own",
+                            "unshare",
+                            () -> work.edit(HotspotEdits.unshare(
+                                    work.prototype()
+                                            .index()
+                                            .shared(hotspot.id())
+                                            .orElseThrow(),
+                                    work.screen().orElseThrow()))));
         }
     }
 
     private void copy() {
         actions.copy();
-        desk.say(actions.copied() == 1 ? "Copied; on another screen, “Put the copy here” or Ctrl+V." : actions.copied() + " copied; on another screen, Ctrl+V puts them there.");
+        desk.say(
+                actions.copied() == 1
+                        ? "Copied; on another screen, “Put the copy here” or Ctrl+V."
+                        : actions.copied() + " copied; on another screen, Ctrl+V puts them there.");
     }
 
     /** A link of the whole screen. */
     private void ofScreen(Link link) {
-        if (link.cause().isOfFrames() || work.prototype().index().way(link.id()).flatMap(Index.Way::tabs).isPresent()) {
+        if (link.cause().isOfFrames()
+                || work.prototype()
+                        .index()
+                        .way(link.id())
+                        .flatMap(Index.Way::tabs)
+                        .isPresent()) {
             ofFrame(link);
             return;
         }
         Pane line = line();
-        int ms = link.cause() instanceof Cause.Wait w ? w.ms() : link.cause() instanceof Cause.Untouched u ? u.ms() : DeskActions.USUAL_WAIT;
-        Choice cause = new Choice(switch (link.cause()) {
-            case Cause.Wait w -> "After";
-            case Cause.Untouched u -> "After";
-            case Cause.Work w -> "When the work is done";
-            case Cause.Back b -> "Device back";
-            case Cause.Submit s -> "Submit";
-            case Cause.Turn t -> "";
-            case Cause.Tab t -> "";
-            case Cause.Item i -> "";
-            case Cause.Finish f -> "";
-            case Cause.Skip s -> "";
-            case Cause.Touch touch -> EventWords.capital(touch.gesture().word()) + (touch.gesture().isOfEdge() || touch.gesture() == Gesture.KEY ? "" : " anywhere");
-        }, "", "choice-cause");
-        line.getChildren().add(cause.on(() -> CauseMenu.ofScreen(work.device(), ms, chosen ->
-                work.edit(LinkEdits.change("change what sets a link off", link.withCause(chosen)))).show(cause, Side.TOP, 0, -2)));
+        int ms = link.cause() instanceof Cause.Wait w
+                ? w.ms()
+                : link.cause() instanceof Cause.Untouched u ? u.ms() : DeskActions.USUAL_WAIT;
+        Choice cause = new Choice(
+                switch (link.cause()) {
+                    case Cause.Wait w -> "After";
+                    case Cause.Untouched u -> "After";
+                    case Cause.Work w -> "When the work is done";
+                    case Cause.Back b -> "Device back";
+                    case Cause.Submit s -> "Submit";
+                    case Cause.Turn t -> "";
+                    case Cause.Tab t -> "";
+                    case Cause.Item i -> "";
+                    case Cause.Finish f -> "";
+                    case Cause.Skip s -> "";
+                    case Cause.Touch touch ->
+                        EventWords.capital(touch.gesture().word())
+                                + (touch.gesture().isOfEdge() || touch.gesture() == Gesture.KEY ? "" : " anywhere");
+                },
+                "",
+                "choice-cause");
+        line.getChildren()
+                .add(cause.on(() -> CauseMenu.ofScreen(
+                                work.device(),
+                                ms,
+                                chosen -> work.edit(
+                                        LinkEdits.change("change what sets a link off", link.withCause(chosen))))
+                        .show(cause, Side.TOP, 0, -2)));
         if (link.cause() instanceof Cause.Wait || link.cause() instanceof Cause.Untouched) {
-            line.getChildren().addAll(number(link, ms), Choice.words(link.cause() instanceof Cause.Untouched ? "ms untouched:" : "ms:"));
+            line.getChildren()
+                    .addAll(
+                            number(link, ms),
+                            Choice.words(link.cause() instanceof Cause.Untouched ? "ms untouched:" : "ms:"));
         } else {
             key(line, Optional.of(link));
             line.getChildren().add(Choice.words(":"));
@@ -269,17 +357,29 @@ final class SentencePane extends VBox {
     /** What belongs to a frame: tabs and turns say themselves, items, finish and skip lead where they are led. */
     private void ofFrame(Link link) {
         Optional<Index.Way> way = work.prototype().index().way(link.id());
-        way.flatMap(Index.Way::drawer).ifPresent(d -> inFrame("Choosing “" + d.item(link.id()).map(Drawer.Item::shownLabel).orElse("") + "” in “" + d.shownTitle() + "”:", link,
-                Press.word("Walk there", "walk", desk::walkOn), Press.word("The drawer…", "open-drawer", () -> desk.frame(d.id()))));
-        way.flatMap(Index.Way::tabs).ifPresent(s -> ofTabSet(s, link, Press.word("The tab set…", "open-tabs", () -> desk.frame(s.id()))));
+        way.flatMap(Index.Way::drawer)
+                .ifPresent(d -> inFrame(
+                        "Choosing “"
+                                + d.item(link.id()).map(Drawer.Item::shownLabel).orElse("") + "” in “" + d.shownTitle()
+                                + "”:",
+                        link,
+                        Press.word("Walk there", "walk", desk::walkOn),
+                        Press.word("The drawer…", "open-drawer", () -> desk.frame(d.id()))));
+        way.flatMap(Index.Way::tabs)
+                .ifPresent(s -> ofTabSet(s, link, Press.word("The tab set…", "open-tabs", () -> desk.frame(s.id()))));
         way.flatMap(Index.Way::sequence).ifPresent(s -> ofSequence(s, link));
     }
 
     private void ofTabSet(TabSet set, Link link, Button open) {
         if (link.cause() instanceof Cause.Touch) {
-            inFrame("Tapping the button of “" + set.shownTitle() + "”:", link, Press.word("Walk there", "walk", desk::walkOn), open);
+            inFrame(
+                    "Tapping the button of “" + set.shownTitle() + "”:",
+                    link,
+                    Press.word("Walk there", "walk", desk::walkOn),
+                    open);
         } else {
-            said("The tab “" + set.tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.shownTitle() + "” shows it as it was left, wherever the strip shows.");
+            said("The tab “" + set.tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.shownTitle()
+                    + "” shows it as it was left, wherever the strip shows.");
             below.getChildren().addAll(Press.word("Walk there", "walk", desk::walkOn), open);
         }
     }
@@ -290,7 +390,10 @@ final class SentencePane extends VBox {
             said(title + " turns to page " + (1 + sequence.turns().indexOf(link)) + " by " + turnedBy(sequence) + ".");
             below.getChildren().add(Press.word("Walk there", "walk", desk::walkOn));
         } else {
-            inFrame((link.cause() instanceof Cause.Finish ? "Next on the last page of " : "Skipping ") + title + ":", link, Press.word("Remove", "remove-wait", actions::remove));
+            inFrame(
+                    (link.cause() instanceof Cause.Finish ? "Next on the last page of " : "Skipping ") + title + ":",
+                    link,
+                    Press.word("Remove", "remove-wait", actions::remove));
         }
         below.getChildren().add(Press.word("The sequence…", "open-sequence", () -> desk.frame(sequence.id())));
     }
@@ -307,7 +410,9 @@ final class SentencePane extends VBox {
             ways.add("the words laid over it");
         }
         ways.add("a link that turns the page");
-        return ways.size() == 1 ? ways.getFirst() : String.join(", ", ways.subList(0, ways.size() - 1)) + " or " + ways.getLast();
+        return ways.size() == 1
+                ? ways.getFirst()
+                : String.join(", ", ways.subList(0, ways.size() - 1)) + " or " + ways.getLast();
     }
 
     /** A line of the sentence; one that is too long goes on beneath itself. */
@@ -349,32 +454,55 @@ final class SentencePane extends VBox {
     private void key(Pane line, Optional<Link> link) {
         if (link.map(Link::cause).orElse(null) instanceof Cause.Touch touch && touch.gesture() == Gesture.KEY) {
             Choice choice = new Choice(touch.key(), "live", "choice-key");
-            line.getChildren().add(choice.on(() -> choice.type(touch.key(), "The key's name", text -> {
-                if (!text.isBlank() && !text.strip().equals(touch.key())) {
-                    String named = Arrays.stream(KeyCode.values()).map(KeyCode::getName).filter(n -> n.equalsIgnoreCase(text.strip())).findFirst().orElse("");
-                    if (named.isEmpty()) {
-                        desk.say("No key is called “" + text.strip() + "”; say Enter, Space, Left or a letter.");
-                    } else {
-                        work.edit(LinkEdits.change("answer to the key " + named, link.orElseThrow().withCause(new Cause.Touch(Gesture.KEY, named))));
-                    }
-                }
-            }, this::refresh)));
+            line.getChildren()
+                    .add(choice.on(() -> choice.type(
+                            touch.key(),
+                            "The key's name",
+                            text -> {
+                                if (!text.isBlank() && !text.strip().equals(touch.key())) {
+                                    String named = Arrays.stream(KeyCode.values())
+                                            .map(KeyCode::getName)
+                                            .filter(n -> n.equalsIgnoreCase(text.strip()))
+                                            .findFirst()
+                                            .orElse("");
+                                    if (named.isEmpty()) {
+                                        desk.say("No key is called “" + text.strip()
+                                                + "”; say Enter, Space, Left or a letter.");
+                                    } else {
+                                        work.edit(LinkEdits.change(
+                                                "answer to the key " + named,
+                                                link.orElseThrow().withCause(new Cause.Touch(Gesture.KEY, named))));
+                                    }
+                                }
+                            },
+                            this::refresh)));
         }
     }
 
     private static String natured(Hotspot hotspot) {
-        return hotspot.isField() ? ", a field" : hotspot.rows().isEmpty() ? "" : ", each of " + hotspot.rows().size() + " rows";
+        return hotspot.isField()
+                ? ", a field"
+                : hotspot.rows().isEmpty() ? "" : ", each of " + hotspot.rows().size() + " rows";
     }
 
     /** What it is besides an area: a field, or rows. */
     private Button natures(Hotspot hotspot) {
-        Button more = Press.word("Field, rows, words…", "nature", () -> { });
+        Button more = Press.word("Field, rows, words…", "nature", () -> {});
         more.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
-            menu.getItems().addAll(Press.item(hotspot.isField() ? "No field to type in" : "A field to type in", "nature-field",
-                    () -> work.edit(HotspotEdits.nature(hotspot, hotspot.isField() ? Hotspot.Nature.PLAIN : new Hotspot.Nature.Field()))),
-                    Press.item(hotspot.rows().isEmpty() ? "Rows of a list…" : "What the rows hold…", "nature-rows", () -> desk.rows(hotspot)),
-                    Press.item("Lay words here…", "nature-words", () -> desk.layWords(hotspot)));
+            menu.getItems()
+                    .addAll(
+                            Press.item(
+                                    hotspot.isField() ? "No field to type in" : "A field to type in",
+                                    "nature-field",
+                                    () -> work.edit(HotspotEdits.nature(
+                                            hotspot,
+                                            hotspot.isField() ? Hotspot.Nature.PLAIN : new Hotspot.Nature.Field()))),
+                            Press.item(
+                                    hotspot.rows().isEmpty() ? "Rows of a list…" : "What the rows hold…",
+                                    "nature-rows",
+                                    () -> desk.rows(hotspot)),
+                            Press.item("Lay words here…", "nature-words", () -> desk.layWords(hotspot)));
             menu.show(more, Side.TOP, 0, -2);
         });
         return more;
@@ -383,18 +511,31 @@ final class SentencePane extends VBox {
     private Node nameChoice(Hotspot hotspot) {
         int number = actions.number(hotspot);
         Choice choice = new Choice(LinkWords.name(hotspot, number), "live", "choice-hotspot");
-        return choice.on(() -> choice.type(hotspot.title(), "Words on the hotspot", text -> work.edit(HotspotEdits.rename(hotspot, text)), this::refresh));
+        return choice.on(() -> choice.type(
+                hotspot.title(),
+                "Words on the hotspot",
+                text -> work.edit(HotspotEdits.rename(hotspot, text)),
+                this::refresh));
     }
 
     private Node number(Link link, int ms) {
         Choice choice = new Choice(String.valueOf(ms), "live", "choice-ms");
-        return choice.on(() -> choice.type(String.valueOf(ms), "Milliseconds", text -> {
-            if (!text.strip().matches("\\d{1,8}") || Integer.parseInt(text.strip()) < 1) {
-                desk.say("A wait is a whole number of milliseconds, 1 or more; “" + text + "” is not.");
-            } else {
-                int typed = Integer.parseInt(text.strip());
-                work.edit(LinkEdits.change("change a wait", link.withCause(link.cause() instanceof Cause.Untouched ? new Cause.Untouched(typed) : new Cause.Wait(typed))));
-            }
-        }, this::refresh));
+        return choice.on(() -> choice.type(
+                String.valueOf(ms),
+                "Milliseconds",
+                text -> {
+                    if (!text.strip().matches("\\d{1,8}") || Integer.parseInt(text.strip()) < 1) {
+                        desk.say("A wait is a whole number of milliseconds, 1 or more; “" + text + "” is not.");
+                    } else {
+                        int typed = Integer.parseInt(text.strip());
+                        work.edit(LinkEdits.change(
+                                "change a wait",
+                                link.withCause(
+                                        link.cause() instanceof Cause.Untouched
+                                                ? new Cause.Untouched(typed)
+                                                : new Cause.Wait(typed))));
+                    }
+                },
+                this::refresh));
     }
 }

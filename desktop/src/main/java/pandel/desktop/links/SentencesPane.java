@@ -61,18 +61,25 @@ final class SentencesPane extends StackPane {
         count.getStyleClass().addAll("quiet", "small");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox many = new HBox(4, Press.word("Lead them to…", "together-lead", () -> together.leadTo(selected())), verbs(together),
+        HBox many = new HBox(
+                4,
+                Press.word("Lead them to…", "together-lead", () -> together.leadTo(selected())),
+                verbs(together),
                 Press.word("Remove them", "together-remove-links", () -> together.remove(selected())));
         many.setId("sentences-together");
         many.setAlignment(Pos.CENTER_LEFT);
         many.setVisible(false);
-        Button each = Press.word("Choose these all", "sentences-choose-all", () -> list.getSelectionModel().selectAll());
+        Button each = Press.word(
+                "Choose these all",
+                "sentences-choose-all",
+                () -> list.getSelectionModel().selectAll());
         HBox bar = new HBox(8, all, count, each, many, space, words);
         bar.getStyleClass().add("bar");
         list.setId("sentences");
         list.getStyleClass().addAll("findings", "sentences");
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<Way>) c -> many.setVisible(selected().size() > 1));
+        list.getSelectionModel().getSelectedItems().addListener((ListChangeListener<Way>)
+                c -> many.setVisible(selected().size() > 1));
         list.setCellFactory(l -> new Row());
         list.setPlaceholder(new Label("No link says that."));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
@@ -85,16 +92,22 @@ final class SentencesPane extends StackPane {
     }
 
     private List<Way> selected() {
-        return list.getSelectionModel().getSelectedItems().stream().filter(Objects::nonNull).toList();
+        return list.getSelectionModel().getSelectedItems().stream()
+                .filter(Objects::nonNull)
+                .toList();
     }
 
     /** The verbs that many links can be given. */
     private Button verbs(Together together) {
-        Button button = Press.word("Verb…", "together-verb", () -> { });
+        Button button = Press.word("Verb…", "together-verb", () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Verb verb : Verb.MOVES) {
-                menu.getItems().add(Press.item("Let them " + verb.word(), "together-" + verb.word().replace(' ', '-'), () -> together.verb(selected(), verb)));
+                menu.getItems()
+                        .add(Press.item(
+                                "Let them " + verb.word(),
+                                "together-" + verb.word().replace(' ', '-'),
+                                () -> together.verb(selected(), verb)));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
         });
@@ -103,9 +116,17 @@ final class SentencesPane extends StackPane {
 
     private void choose(Way way) {
         String here = work.selection().screen();
-        String screen = way.from().stream().map(Screen::id).filter(here::equals).findFirst().orElseGet(() -> way.from().isEmpty() ? here : way.from().getFirst().id());
+        String screen = way.from().stream()
+                .map(Screen::id)
+                .filter(here::equals)
+                .findFirst()
+                .orElseGet(() ->
+                        way.from().isEmpty() ? here : way.from().getFirst().id());
         work.selection().choose(screen);
-        way.hotspot().ifPresentOrElse(h -> work.selection().chooseLinkOf(h.id(), way.link().id()), () -> work.selection().chooseLink(way.link().id()));
+        way.hotspot()
+                .ifPresentOrElse(
+                        h -> work.selection().chooseLinkOf(h.id(), way.link().id()),
+                        () -> work.selection().chooseLink(way.link().id()));
     }
 
     /** Shows the sentences as they now are, the chosen link's chosen. */
@@ -114,8 +135,15 @@ final class SentencesPane extends StackPane {
         Prototype prototype = work.prototype();
         all.pseudoClassStateChanged(SELECTED, all.isSelected());
         String typed = words.getText().toLowerCase(Locale.ROOT).strip();
-        List<Way> ways = (all.isSelected() ? List.copyOf(prototype.index().ways()) : prototype.index().waysOut(work.selection().screen())).stream()
-                .filter(w -> typed.isEmpty() || LinkWords.described(prototype, w).toLowerCase(Locale.ROOT).contains(typed)).toList();
+        List<Way> ways = (all.isSelected()
+                        ? List.copyOf(prototype.index().ways())
+                        : prototype.index().waysOut(work.selection().screen()))
+                .stream()
+                        .filter(w -> typed.isEmpty()
+                                || LinkWords.described(prototype, w)
+                                        .toLowerCase(Locale.ROOT)
+                                        .contains(typed))
+                        .toList();
         if (!ways.equals(list.getItems())) {
             list.getItems().setAll(ways);
         }
@@ -124,12 +152,14 @@ final class SentencesPane extends StackPane {
             filling = false;
             return;
         }
-        chosen().ifPresentOrElse(way -> {
-            list.getSelectionModel().clearAndSelect(ways.indexOf(way));
-            if (!list.isFocused()) {
-                list.scrollTo(Math.max(0, ways.indexOf(way) - 3));
-            }
-        }, () -> list.getSelectionModel().clearSelection());
+        chosen().ifPresentOrElse(
+                        way -> {
+                            list.getSelectionModel().clearAndSelect(ways.indexOf(way));
+                            if (!list.isFocused()) {
+                                list.scrollTo(Math.max(0, ways.indexOf(way) - 3));
+                            }
+                        },
+                        () -> list.getSelectionModel().clearSelection());
         filling = false;
     }
 
@@ -139,7 +169,14 @@ final class SentencesPane extends StackPane {
             return work.prototype().index().way(link).filter(list.getItems()::contains);
         }
         List<String> hotspots = work.selection().hotspots();
-        return hotspots.isEmpty() ? Optional.empty() : list.getItems().stream().filter(w -> w.hotspot().map(Hotspot::id).filter(hotspots.getLast()::equals).isPresent()).findFirst();
+        return hotspots.isEmpty()
+                ? Optional.empty()
+                : list.getItems().stream()
+                        .filter(w -> w.hotspot()
+                                .map(Hotspot::id)
+                                .filter(hotspots.getLast()::equals)
+                                .isPresent())
+                        .findFirst();
     }
 
     /** Lays the finder over the sentences. */
@@ -186,9 +223,22 @@ final class SentencesPane extends StackPane {
                 return;
             }
             Prototype prototype = work.prototype();
-            where.setText(way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens");
-            int number = way.hotspot().map(h -> 1 + prototype.index().hotspotsOn(way.from().isEmpty() ? "" : way.from().getFirst().id()).indexOf(h)).orElse(0);
-            sentence.setText(EventWords.capital(LinkWords.what(way, number)) + ": " + LinkWords.effect(prototype, way.link()));
+            where.setText(
+                    way.from().size() == 1
+                            ? way.from().getFirst().shownTitle()
+                            : way.from().size() + " screens");
+            int number = way.hotspot()
+                    .map(h -> 1
+                            + prototype
+                                    .index()
+                                    .hotspotsOn(
+                                            way.from().isEmpty()
+                                                    ? ""
+                                                    : way.from().getFirst().id())
+                                    .indexOf(h))
+                    .orElse(0);
+            sentence.setText(
+                    EventWords.capital(LinkWords.what(way, number)) + ": " + LinkWords.effect(prototype, way.link()));
             sentence.setTooltip(new Tooltip(sentence.getText()));
             setGraphic(row);
             setAccessibleText(where.getText() + ": " + sentence.getText());

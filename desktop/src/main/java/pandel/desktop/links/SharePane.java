@@ -45,7 +45,9 @@ final class SharePane extends VBox {
         scroll.setPrefHeight(Math.min(300, 24.0 * screens.size() + 8));
         Button pages = new Button("All pages");
         pages.getStyleClass().add("word");
-        pages.setOnAction(e -> screens.stream().filter(s -> s.form() == Form.PAGE).forEach(s -> boxes.get(s.id()).setSelected(true)));
+        pages.setOnAction(e -> screens.stream()
+                .filter(s -> s.form() == Form.PAGE)
+                .forEach(s -> boxes.get(s.id()).setSelected(true)));
         Button none = new Button("None");
         none.getStyleClass().add("word");
         none.setOnAction(e -> boxes.values().forEach(b -> b.setSelected(false)));

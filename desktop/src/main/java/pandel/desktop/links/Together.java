@@ -3,10 +3,10 @@ package pandel.desktop.links;
 import java.util.List;
 import java.util.function.Consumer;
 import pandel.core.edit.Bulk;
-import pandel.desktop.links.Finder.Offer;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 import pandel.core.model.Verb;
+import pandel.desktop.links.Finder.Offer;
 import pandel.desktop.shell.Around;
 import pandel.desktop.work.Work;
 
@@ -27,7 +27,9 @@ final class Together {
     void leadTo(List<Way> ways) {
         find.accept(offer -> {
             if (offer instanceof Offer.There there) {
-                apply(Bulk.leadTo(work.prototype(), ways, there.screen()), "led to “" + there.screen().shownTitle() + "”");
+                apply(
+                        Bulk.leadTo(work.prototype(), ways, there.screen()),
+                        "led to “" + there.screen().shownTitle() + "”");
             } else {
                 around.say("Choose a screen that is there; many links are led to one at once.");
             }
@@ -44,18 +46,35 @@ final class Together {
 
     /** Asks which screen is to have the links of one too. */
     void copyLinks(Screen from) {
-        List<Screen> others = work.prototype().screens().stream().filter(s -> !s.id().equals(from.id())).toList();
-        around.pick("Copy the links of “" + from.shownTitle() + "” to", others, s -> {
-            int n = Bulk.copyLinks(work.prototype(), from, s, work.naming()).done();
-            return n == 0 ? "" : n == 1 ? "one fits" : n + " fit";
-        }, to -> apply(Bulk.copyLinks(work.prototype(), from, to, work.naming()), "copied to “" + to.shownTitle() + "”"));
+        List<Screen> others = work.prototype().screens().stream()
+                .filter(s -> !s.id().equals(from.id()))
+                .toList();
+        around.pick(
+                "Copy the links of “" + from.shownTitle() + "” to",
+                others,
+                s -> {
+                    int n = Bulk.copyLinks(work.prototype(), from, s, work.naming())
+                            .done();
+                    return n == 0 ? "" : n == 1 ? "one fits" : n + " fit";
+                },
+                to -> apply(
+                        Bulk.copyLinks(work.prototype(), from, to, work.naming()),
+                        "copied to “" + to.shownTitle() + "”"));
     }
 
     private void apply(Bulk bulk, String what) {
         if (bulk.done() > 0) {
             work.edit(bulk.edit());
         }
-        String left = bulk.left() == 0 ? "" : bulk.left() == 1 ? " One was left: it does not fit." : " " + bulk.left() + " were left: it does not fit them.";
-        around.say((bulk.done() == 0 ? "No link was changed." : (bulk.done() == 1 ? "One link was " : bulk.done() + " links were ") + what + ". Ctrl+Z takes it back.") + left);
+        String left = bulk.left() == 0
+                ? ""
+                : bulk.left() == 1
+                        ? " One was left: it does not fit."
+                        : " " + bulk.left() + " were left: it does not fit them.";
+        around.say((bulk.done() == 0
+                        ? "No link was changed."
+                        : (bulk.done() == 1 ? "One link was " : bulk.done() + " links were ") + what
+                                + ". Ctrl+Z takes it back.")
+                + left);
     }
 }

@@ -29,8 +29,15 @@ final class ValuesPage extends PageBox {
     private final Consumer<String> say;
 
     ValuesPage(Work work, String screen, Consumer<String> say, Runnable leave) {
-        super("Values of “" + work.prototype().screen(screen).map(Screen::shownTitle).orElse("") + "”",
-                "What links bring along when they lead here. Words laid on the picture show a value where its name stands in braces: Due on {date}.", leave);
+        super(
+                "Values of “"
+                        + work.prototype()
+                                .screen(screen)
+                                .map(Screen::shownTitle)
+                                .orElse("") + "”",
+                "What links bring along when they lead here. Words laid on the picture show a value where its "
+                        + "name stands in braces: Due on {date}.",
+                leave);
         this.work = work;
         this.screen = screen;
         this.say = say;
@@ -47,7 +54,11 @@ final class ValuesPage extends PageBox {
         if (now().expects().isEmpty()) {
             sentence("Nothing yet. Type a name, loan say, and each link that leads here asks what it brings.");
         } else {
-            row(label("Name", 140, "quiet", "small"), label("Is", 190, "quiet", "small"), label("Unless said", 120, "quiet", "small"), label("", 140));
+            row(
+                    label("Name", 140, "quiet", "small"),
+                    label("Is", 190, "quiet", "small"),
+                    label("Unless said", 120, "quiet", "small"),
+                    label("", 140));
         }
         for (Expected value : now().expects()) {
             expected(value);
@@ -60,18 +71,40 @@ final class ValuesPage extends PageBox {
     }
 
     private void expected(Expected value) {
-        TextField name = field("value-name-" + value.name(), "Name of the value " + value.name(), value.name(), 140, typed -> {
-            if (!typed.isEmpty() && !typed.equals(value.name()) && isFree(typed)) {
-                change(() -> work.edit(Carrying.rename(now(), value.name(), typed)));
-            }
-        });
-        TextField kind = field("value-kind-" + value.name(), "What “" + value.name() + "” is", kind(value), 190, typed -> kind(value, typed));
+        TextField name =
+                field("value-name-" + value.name(), "Name of the value " + value.name(), value.name(), 140, typed -> {
+                    if (!typed.isEmpty() && !typed.equals(value.name()) && isFree(typed)) {
+                        change(() -> work.edit(Carrying.rename(now(), value.name(), typed)));
+                    }
+                });
+        TextField kind = field(
+                "value-kind-" + value.name(),
+                "What “" + value.name() + "” is",
+                kind(value),
+                190,
+                typed -> kind(value, typed));
         kind.setTooltip(new Tooltip("text, number, yes/no, or some words: gold, silver"));
-        TextField unless = field("value-default-" + value.name(), "What “" + value.name() + "” is unless said", value.fallback().map(Value::shown).orElse(""), 120, typed -> fallback(value, typed));
+        TextField unless = field(
+                "value-default-" + value.name(),
+                "What “" + value.name() + "” is unless said",
+                value.fallback().map(Value::shown).orElse(""),
+                120,
+                typed -> fallback(value, typed));
         unless.setPromptText("nothing");
-        Button required = Press.plain(value.required() ? "must be brought" : "can be left out", "value-required-" + value.name(), () -> put(value.withRequired(!value.required())));
+        Button required = Press.plain(
+                value.required() ? "must be brought" : "can be left out",
+                "value-required-" + value.name(),
+                () -> put(value.withRequired(!value.required())));
         required.setMinWidth(130);
-        row(name, kind, unless, required, Press.smallWord("Remove", "value-remove-" + value.name(), () -> change(() -> work.edit(Carrying.expectNoMore(now(), value.name())))));
+        row(
+                name,
+                kind,
+                unless,
+                required,
+                Press.smallWord(
+                        "Remove",
+                        "value-remove-" + value.name(),
+                        () -> change(() -> work.edit(Carrying.expectNoMore(now(), value.name())))));
     }
 
     private boolean isFree(String name) {
@@ -91,18 +124,27 @@ final class ValuesPage extends PageBox {
     }
 
     private static String kind(Expected value) {
-        return value.kind() == Expected.Kind.ONE_OF ? String.join(", ", value.words()) : value.kind().word();
+        return value.kind() == Expected.Kind.ONE_OF
+                ? String.join(", ", value.words())
+                : value.kind().word();
     }
 
     private void kind(Expected value, String typed) {
-        List<String> words = Arrays.stream(typed.split(",")).map(String::strip).filter(w -> !w.isEmpty()).distinct().toList();
-        Optional<Expected.Kind> named = Arrays.stream(Expected.Kind.values()).filter(k -> k != Expected.Kind.ONE_OF && k.word().equalsIgnoreCase(typed)).findFirst();
+        List<String> words = Arrays.stream(typed.split(","))
+                .map(String::strip)
+                .filter(w -> !w.isEmpty())
+                .distinct()
+                .toList();
+        Optional<Expected.Kind> named = Arrays.stream(Expected.Kind.values())
+                .filter(k -> k != Expected.Kind.ONE_OF && k.word().equalsIgnoreCase(typed))
+                .findFirst();
         if (named.isPresent()) {
             put(value.withKind(named.get(), List.of()));
         } else if (words.size() > 1) {
             put(value.withKind(Expected.Kind.ONE_OF, words));
         } else {
-            say.accept("A value is a text, a number, yes/no, or one of some words: gold, silver. “" + typed + "” is none of these.");
+            say.accept("A value is a text, a number, yes/no, or one of some words: gold, silver. “" + typed
+                    + "” is none of these.");
             fill();
         }
     }
@@ -134,34 +176,87 @@ final class ValuesPage extends PageBox {
         if (picture.patches().isEmpty()) {
             sentence("None yet. They lie over what the picture shows, with a ground and an ink of their own.");
         } else {
-            row(label("Words", 200, "quiet", "small"), label("Left, top, width, height", 150, "quiet", "small"), label("Ground", 80, "quiet", "small"), label("Ink", 80, "quiet", "small"), label("Size", 50, "quiet", "small"));
+            row(
+                    label("Words", 200, "quiet", "small"),
+                    label("Left, top, width, height", 150, "quiet", "small"),
+                    label("Ground", 80, "quiet", "small"),
+                    label("Ink", 80, "quiet", "small"),
+                    label("Size", 50, "quiet", "small"));
         }
         for (int i = 0; i < picture.patches().size(); i++) {
             patch(picture, i);
         }
-        row(Press.smallWord("Lay words on it", "patch-add", () -> put(picture, picture.patches().size(), Optional.of(
-                new Patch(new Area(Math.rint(picture.width() * 0.1), Math.rint(picture.height() * 0.12), Math.rint(picture.width() * 0.6), 28), "#ffffff", "#222222",
-                        now().expects().isEmpty() ? "Words" : "{" + now().expects().getFirst().name() + "}", 18)))));
+        row(Press.smallWord(
+                "Lay words on it",
+                "patch-add",
+                () -> put(
+                        picture,
+                        picture.patches().size(),
+                        Optional.of(new Patch(
+                                new Area(
+                                        Math.rint(picture.width() * 0.1),
+                                        Math.rint(picture.height() * 0.12),
+                                        Math.rint(picture.width() * 0.6),
+                                        28),
+                                "#ffffff",
+                                "#222222",
+                                now().expects().isEmpty()
+                                        ? "Words"
+                                        : "{" + now().expects().getFirst().name() + "}",
+                                18)))));
     }
 
     private void patch(Picture picture, int at) {
         Patch p = picture.patches().get(at);
-        row(field("patch-words-" + at, "Words", p.words(), 200, typed -> put(picture, at, Optional.of(p.withWords(typed)))),
-                field("patch-area-" + at, "Left, top, width, height in px", area(p.area()), 150, typed -> area(picture, at, typed)),
-                field("patch-ground-" + at, "Ground", p.ground(), 80, typed -> made(picture, at, typed, p.ink(), p.size())),
+        row(
+                field(
+                        "patch-words-" + at,
+                        "Words",
+                        p.words(),
+                        200,
+                        typed -> put(picture, at, Optional.of(p.withWords(typed)))),
+                field(
+                        "patch-area-" + at,
+                        "Left, top, width, height in px",
+                        area(p.area()),
+                        150,
+                        typed -> area(picture, at, typed)),
+                field(
+                        "patch-ground-" + at,
+                        "Ground",
+                        p.ground(),
+                        80,
+                        typed -> made(picture, at, typed, p.ink(), p.size())),
                 field("patch-ink-" + at, "Ink", p.ink(), 80, typed -> made(picture, at, p.ground(), typed, p.size())),
-                field("patch-size-" + at, "Size", String.valueOf(Math.round(p.size())), 50, typed -> made(picture, at, p.ground(), p.ink(), typed.matches("\\d{1,3}") ? Integer.parseInt(typed) : 0)),
-                Press.smallWord(p.centred() ? "Centred" : "At the left", "patch-centred-" + at, () -> put(picture, at, Optional.of(p.withCentred(!p.centred())))),
+                field(
+                        "patch-size-" + at,
+                        "Size",
+                        String.valueOf(Math.round(p.size())),
+                        50,
+                        typed -> made(
+                                picture,
+                                at,
+                                p.ground(),
+                                p.ink(),
+                                typed.matches("\\d{1,3}") ? Integer.parseInt(typed) : 0)),
+                Press.smallWord(
+                        p.centred() ? "Centred" : "At the left",
+                        "patch-centred-" + at,
+                        () -> put(picture, at, Optional.of(p.withCentred(!p.centred())))),
                 Press.smallWord("Remove", "patch-remove-" + at, () -> put(picture, at, Optional.empty())));
     }
 
     private static String area(Area a) {
-        return Math.round(a.x()) + ", " + Math.round(a.y()) + ", " + Math.round(a.width()) + ", " + Math.round(a.height());
+        return Math.round(a.x()) + ", " + Math.round(a.y()) + ", " + Math.round(a.width()) + ", "
+                + Math.round(a.height());
     }
 
     private void area(Picture picture, int at, String typed) {
         String[] px = typed.split("[ ,]+");
-        if (px.length != 4 || !Arrays.stream(px).allMatch(n -> n.matches("\\d{1,5}")) || px[2].matches("0+") || px[3].matches("0+")) {
+        if (px.length != 4
+                || !Arrays.stream(px).allMatch(n -> n.matches("\\d{1,5}"))
+                || px[2].matches("0+")
+                || px[3].matches("0+")) {
             say.accept("Say four whole numbers of px: left, top, width and height. “" + typed + "” is not that.");
             fill();
             return;

@@ -16,16 +16,25 @@ import pandel.desktop.mocks.VerbSign;
 /** The verbs that move, and motions, to choose from; what does not fit cannot be chosen and says why. */
 final class VerbMenu {
 
-    private VerbMenu() {
-    }
+    private VerbMenu() {}
 
     /** @param now the move there is, if any */
     static ContextMenu of(Prototype prototype, Screen from, Effect now, Consumer<Verb> chosen) {
         ContextMenu menu = new ContextMenu();
         Optional<Screen> target = now.target().flatMap(t -> t.shown(prototype));
-        for (Verb verb : Stream.concat(Verb.MOVES.stream(), Verb.OF_DRAWERS.stream()).toList()) {
-            Optional<String> whyNot = Verb.OF_DRAWERS.contains(verb) ? prototype.drawers().isEmpty() ? Optional.of("there is no drawer yet") : Optional.empty() : verb == Verb.SWITCH_TAB && prototype.tabSets().isEmpty() ? Optional.of("there is no tab set yet") : verb == Verb.TURN_PAGE ? Fitting.whyNoTurn(prototype, from) : target.flatMap(t -> Fitting.whyNot(verb, from, t));
-            MenuItem item = new MenuItem(words(verb) + "  " + meaning(verb) + whyNot.map(w -> " — " + w).orElse(""), new VerbSign(Optional.of(verb)));
+        for (Verb verb :
+                Stream.concat(Verb.MOVES.stream(), Verb.OF_DRAWERS.stream()).toList()) {
+            Optional<String> whyNot = Verb.OF_DRAWERS.contains(verb)
+                    ? prototype.drawers().isEmpty() ? Optional.of("there is no drawer yet") : Optional.empty()
+                    : verb == Verb.SWITCH_TAB && prototype.tabSets().isEmpty()
+                            ? Optional.of("there is no tab set yet")
+                            : verb == Verb.TURN_PAGE
+                                    ? Fitting.whyNoTurn(prototype, from)
+                                    : target.flatMap(t -> Fitting.whyNot(verb, from, t));
+            MenuItem item = new MenuItem(
+                    words(verb) + "  " + meaning(verb)
+                            + whyNot.map(w -> " — " + w).orElse(""),
+                    new VerbSign(Optional.of(verb)));
             item.setId("verb-" + verb.word().replace(' ', '-'));
             item.setDisable(whyNot.isPresent());
             item.setOnAction(e -> chosen.accept(verb));
@@ -65,13 +74,16 @@ final class VerbMenu {
     }
 
     static String told(Motion motion) {
-        return motion.kind() == Motion.Kind.NONE ? "at once" : switch (motion.kind()) {
-            case FADE -> "fades in";
-            case SLIDE_ACROSS -> "slides across";
-            case SLIDE_ALONG -> "slides along";
-            case RISE -> "rises";
-            case GROW -> "grows";
-            case NONE -> "";
-        } + ", " + motion.ms() + " ms";
+        return motion.kind() == Motion.Kind.NONE
+                ? "at once"
+                : switch (motion.kind()) {
+                            case FADE -> "fades in";
+                            case SLIDE_ACROSS -> "slides across";
+                            case SLIDE_ALONG -> "slides along";
+                            case RISE -> "rises";
+                            case GROW -> "grows";
+                            case NONE -> "";
+                        }
+                        + ", " + motion.ms() + " ms";
     }
 }

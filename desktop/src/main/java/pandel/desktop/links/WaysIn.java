@@ -28,9 +28,14 @@ final class WaysIn extends WaysColumn {
         getChildren().setAll(heading("Ways in"));
         Map<Screen, List<Way>> from = new LinkedHashMap<>();
         for (Way way : prototype.index().waysIn(screen.id())) {
-            way.from().forEach(s -> from.computeIfAbsent(s, k -> new ArrayList<>()).add(way));
+            way.from()
+                    .forEach(
+                            s -> from.computeIfAbsent(s, k -> new ArrayList<>()).add(way));
         }
-        boolean entry = prototype.mainEntry().filter(e -> e.target().shownId(prototype).equals(screen.id())).isPresent();
+        boolean entry = prototype
+                .mainEntry()
+                .filter(e -> e.target().shownId(prototype).equals(screen.id()))
+                .isPresent();
         if (entry) {
             getChildren().add(hint("Play starts here."));
         }
@@ -42,10 +47,17 @@ final class WaysIn extends WaysColumn {
             }
             Screen other = one.getKey();
             Way way = one.getValue().getFirst();
-            int number = way.hotspot().map(h -> 1 + prototype.index().hotspotsOn(other.id()).indexOf(h)).orElse(0);
-            String how = one.getValue().size() > 1 ? one.getValue().size() + " links" : way.hotspot().map(h -> LinkWords.name(h, number)).orElse(LinkWords.cause(way.link()));
-            getChildren().add(row("Walk to " + other.shownTitle() + ", by " + how, () -> walkTo.accept(other, way.hotspot()),
-                    lines(title(other.equals(screen) ? "this screen" : other.shownTitle()), how)));
+            int number = way.hotspot()
+                    .map(h -> 1 + prototype.index().hotspotsOn(other.id()).indexOf(h))
+                    .orElse(0);
+            String how = one.getValue().size() > 1
+                    ? one.getValue().size() + " links"
+                    : way.hotspot().map(h -> LinkWords.name(h, number)).orElse(LinkWords.cause(way.link()));
+            getChildren()
+                    .add(row(
+                            "Walk to " + other.shownTitle() + ", by " + how,
+                            () -> walkTo.accept(other, way.hotspot()),
+                            lines(title(other.equals(screen) ? "this screen" : other.shownTitle()), how)));
         }
         if (from.isEmpty() && !entry) {
             getChildren().add(hint("Nothing leads here yet."));

@@ -5,8 +5,8 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -40,7 +40,8 @@ final class WaysOut extends WaysColumn {
     private final Runnable walkOn;
     /** Titles of the frames whose rows are not as they are at first. */
     private final Set<String> turned = new HashSet<>();
-    private Runnable again = () -> { };
+
+    private Runnable again = () -> {};
 
     WaysOut(Selection selection, Runnable walkOn) {
         super(232);
@@ -56,42 +57,78 @@ final class WaysOut extends WaysColumn {
         boolean sharedHeading = false;
         for (Hotspot hotspot : hotspots) {
             number++;
-            Optional<Integer> shared = prototype.index().shared(hotspot.id()).map(s -> s.screens().size());
+            Optional<Integer> shared =
+                    prototype.index().shared(hotspot.id()).map(s -> s.screens().size());
             if (shared.isPresent() && !sharedHeading) {
                 sharedHeading = true;
                 Label heading = heading("Shared");
                 heading.setStyle("-fx-padding: 10 0 6 8;");
                 getChildren().add(heading);
             }
-            Optional<Link> first = hotspot.linkFor(Gesture.TAP).or(() -> hotspot.links().stream().findFirst());
+            Optional<Link> first = hotspot.linkFor(Gesture.TAP)
+                    .or(() -> hotspot.links().stream().findFirst());
             boolean chosen = selection.hotspots().contains(hotspot.id());
             String named = selection.linkProperty().get();
-            boolean other = hotspot.links().stream().anyMatch(l -> l.id().equals(named)) && first.filter(l -> l.id().equals(named)).isEmpty();
-            add(prototype, hotspot.id(), number, first, (first.filter(l -> !isTap(l)).isPresent() ? LinkWords.cause(first.get()) + " " : "") + LinkWords.name(hotspot, number),
-                    chosen && !other, id -> selection.chooseHotspot(id));
+            boolean other = hotspot.links().stream().anyMatch(l -> l.id().equals(named))
+                    && first.filter(l -> l.id().equals(named)).isEmpty();
+            add(
+                    prototype,
+                    hotspot.id(),
+                    number,
+                    first,
+                    (first.filter(l -> !isTap(l)).isPresent() ? LinkWords.cause(first.get()) + " " : "")
+                            + LinkWords.name(hotspot, number),
+                    chosen && !other,
+                    id -> selection.chooseHotspot(id));
             int shownNumber = number;
-            hotspot.links().stream().filter(l -> first.filter(l::equals).isEmpty()).forEach(l -> add(prototype, l.id(), shownNumber, Optional.of(l),
-                    LinkWords.cause(l) + " " + LinkWords.name(hotspot, shownNumber), chosen && named.equals(l.id()), id -> selection.chooseLinkOf(hotspot.id(), id)));
+            hotspot.links().stream()
+                    .filter(l -> first.filter(l::equals).isEmpty())
+                    .forEach(l -> add(
+                            prototype,
+                            l.id(),
+                            shownNumber,
+                            Optional.of(l),
+                            LinkWords.cause(l) + " " + LinkWords.name(hotspot, shownNumber),
+                            chosen && named.equals(l.id()),
+                            id -> selection.chooseLinkOf(hotspot.id(), id)));
         }
         for (Link link : screen.links()) {
-            add(prototype, link.id(), 0, Optional.of(link), LinkWords.cause(link), selection.linkProperty().get().equals(link.id()), selection::chooseLink);
+            add(
+                    prototype,
+                    link.id(),
+                    0,
+                    Optional.of(link),
+                    LinkWords.cause(link),
+                    selection.linkProperty().get().equals(link.id()),
+                    selection::chooseLink);
         }
         Map<String, List<Way>> frames = new LinkedHashMap<>();
-        prototype.index().waysOut(screen.id()).forEach(way -> frame(way).ifPresent(title -> frames.computeIfAbsent(title, t -> new ArrayList<>()).add(way)));
+        prototype
+                .index()
+                .waysOut(screen.id())
+                .forEach(way -> frame(way)
+                        .ifPresent(title -> frames.computeIfAbsent(title, t -> new ArrayList<>())
+                                .add(way)));
         frames.forEach((title, ways) -> frame(prototype, title, ways));
-        if (hotspots.isEmpty() && prototype.index().waysOut(screen.id()).isEmpty() && screen.links().isEmpty()) {
+        if (hotspots.isEmpty()
+                && prototype.index().waysOut(screen.id()).isEmpty()
+                && screen.links().isEmpty()) {
             getChildren().add(hint("Nothing leads from here yet. Drag over the mock where it is touched."));
         }
     }
 
     /** The title of the frame that a way belongs to. */
     private static Optional<String> frame(Way way) {
-        return way.drawer().map(Drawer::shownTitle).or(() -> way.tabs().map(TabSet::shownTitle)).or(() -> way.sequence().map(Sequence::shownTitle));
+        return way.drawer()
+                .map(Drawer::shownTitle)
+                .or(() -> way.tabs().map(TabSet::shownTitle))
+                .or(() -> way.sequence().map(Sequence::shownTitle));
     }
 
     /** What a frame leads to: rows that fold, and are folded at first where they are many. */
     private void frame(Prototype prototype, String title, List<Way> ways) {
-        boolean holds = ways.stream().anyMatch(w -> w.link().id().equals(selection.linkProperty().get()));
+        boolean holds = ways.stream()
+                .anyMatch(w -> w.link().id().equals(selection.linkProperty().get()));
         boolean open = holds || turned.contains(title) != ways.size() <= FEW;
         Button fold = new Button(title + ", " + ways.size() + (open ? "" : " …"));
         fold.getStyleClass().addAll("heading", "fold");
@@ -99,7 +136,8 @@ final class WaysOut extends WaysColumn {
         fold.setMaxWidth(Double.MAX_VALUE);
         fold.setId("fold-" + Math.abs(title.hashCode()));
         fold.setTooltip(new Tooltip(open ? "Fold its rows" : "Show its rows"));
-        fold.setAccessibleText(title + ", " + ways.size() + (open ? " rows, press to fold" : " rows folded, press to show"));
+        fold.setAccessibleText(
+                title + ", " + ways.size() + (open ? " rows, press to fold" : " rows folded, press to show"));
         fold.setOnAction(e -> {
             if (!turned.remove(title)) {
                 turned.add(title);
@@ -108,12 +146,38 @@ final class WaysOut extends WaysColumn {
         });
         getChildren().add(fold);
         if (open) {
-            ways.forEach(way -> add(prototype, way.link().id(), 0, Optional.of(way.link()), words(prototype, way), selection.linkProperty().get().equals(way.link().id()), selection::chooseLink));
+            ways.forEach(way -> add(
+                    prototype,
+                    way.link().id(),
+                    0,
+                    Optional.of(way.link()),
+                    words(prototype, way),
+                    selection.linkProperty().get().equals(way.link().id()),
+                    selection::chooseLink));
         }
     }
 
     private static String words(Prototype prototype, Way way) {
-        return way.drawer().isPresent() ? "item " + way.drawer().get().item(way.link().id()).map(Drawer.Item::shownLabel).orElse("") : way.tabs().isPresent() && !way.isOfFrame() ? "floating button" : way.tabs().isPresent() ? "tab of " + way.tabs().get().shownTitle() : way.isOfFrame() ? "page " + (1 + way.sequence().orElseThrow().turns().indexOf(way.link())) + " of " + way.sequence().orElseThrow().shownTitle() : LinkWords.cause(way.link());
+        return way.drawer().isPresent()
+                ? "item "
+                        + way.drawer()
+                                .get()
+                                .item(way.link().id())
+                                .map(Drawer.Item::shownLabel)
+                                .orElse("")
+                : way.tabs().isPresent() && !way.isOfFrame()
+                        ? "floating button"
+                        : way.tabs().isPresent()
+                                ? "tab of " + way.tabs().get().shownTitle()
+                                : way.isOfFrame()
+                                        ? "page "
+                                                + (1
+                                                        + way.sequence()
+                                                                .orElseThrow()
+                                                                .turns()
+                                                                .indexOf(way.link())) + " of "
+                                                + way.sequence().orElseThrow().shownTitle()
+                                        : LinkWords.cause(way.link());
     }
 
     private static boolean isTap(Link link) {
@@ -122,25 +186,57 @@ final class WaysOut extends WaysColumn {
 
     /** The title of the page that is turned to. */
     private static Optional<String> turned(Prototype prototype, Optional<Link> link) {
-        return link.flatMap(l -> prototype.index().way(l.id())).filter(Way::isOfFrame).flatMap(w -> w.targets().stream().findFirst()).flatMap(prototype::screen).map(Screen::shownTitle);
+        return link.flatMap(l -> prototype.index().way(l.id()))
+                .filter(Way::isOfFrame)
+                .flatMap(w -> w.targets().stream().findFirst())
+                .flatMap(prototype::screen)
+                .map(Screen::shownTitle);
     }
 
-    private void add(Prototype prototype, String id, int number, Optional<Link> link, String name, boolean chosen, Consumer<String> choose) {
+    private void add(
+            Prototype prototype,
+            String id,
+            int number,
+            Optional<Link> link,
+            String name,
+            boolean chosen,
+            Consumer<String> choose) {
         Label bond = new Label(number == 0 ? "…" : String.valueOf(number));
         bond.getStyleClass().add("bond");
         bond.pseudoClassStateChanged(CHOSEN, chosen);
         bond.pseudoClassStateChanged(UNLINKED, link.isEmpty());
         Optional<Verb> verb = link.flatMap(Link::effect).map(Effect::verb);
-        String to = link.flatMap(Link::effect).flatMap(Effect::target).map(t -> LinkWords.target(prototype, t)).or(() -> link.flatMap(Link::effect).filter(e -> e instanceof Effect.SwitchTab).map(e -> LinkWords.tab(prototype, ((Effect.SwitchTab) e).tab()))).or(() -> turned(prototype, link)).or(() -> link.flatMap(Link::effect).filter(e -> e instanceof Effect.MoveDrawer).map(e -> LinkWords.drawer(prototype, ((Effect.MoveDrawer) e).drawer())))
-                .orElse(link.isEmpty() ? "no link yet" : verb.map(VerbSign::word).orElse("nothing yet"));
+        String to = link.flatMap(Link::effect)
+                .flatMap(Effect::target)
+                .map(t -> LinkWords.target(prototype, t))
+                .or(() -> link.flatMap(Link::effect)
+                        .filter(e -> e instanceof Effect.SwitchTab)
+                        .map(e -> LinkWords.tab(prototype, ((Effect.SwitchTab) e).tab())))
+                .or(() -> turned(prototype, link))
+                .or(() -> link.flatMap(Link::effect)
+                        .filter(e -> e instanceof Effect.MoveDrawer)
+                        .map(e -> LinkWords.drawer(prototype, ((Effect.MoveDrawer) e).drawer())))
+                .orElse(
+                        link.isEmpty()
+                                ? "no link yet"
+                                : verb.map(VerbSign::word).orElse("nothing yet"));
         Label title = title(to);
-        boolean broken = link.isEmpty() || link.flatMap(Link::effect).flatMap(Effect::target).filter(t -> t.shown(prototype).isEmpty()).isPresent();
+        boolean broken = link.isEmpty()
+                || link.flatMap(Link::effect)
+                        .flatMap(Effect::target)
+                        .filter(t -> t.shown(prototype).isEmpty())
+                        .isPresent();
         if (broken) {
             title.getStyleClass().add("trouble");
         }
         Node sign = link.isEmpty() ? new Label() : new VerbSign(verb);
-        HBox row = row((number == 0 ? name : number + ", " + name) + ": " + link.map(l -> LinkWords.effect(prototype, l)).orElse("no link yet"),
-                () -> choose.accept(id), bond, sign, lines(title, name.equals(to) ? "" : name));
+        HBox row = row(
+                (number == 0 ? name : number + ", " + name) + ": "
+                        + link.map(l -> LinkWords.effect(prototype, l)).orElse("no link yet"),
+                () -> choose.accept(id),
+                bond,
+                sign,
+                lines(title, name.equals(to) ? "" : name));
         row.setId("way-" + id);
         row.pseudoClassStateChanged(CHOSEN, chosen);
         row.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {

@@ -39,7 +39,10 @@ final class LinkTable extends BorderPane {
         sentence.setId("table-sentence");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox foot = new HBox(sentence, space, Press.plain("Remove", "table-clear", this::clear),
+        HBox foot = new HBox(
+                sentence,
+                space,
+                Press.plain("Remove", "table-clear", this::clear),
                 Press.plain("Link as usual", "table-fill", () -> fill(Optional.empty())));
         foot.getStyleClass().add("bar");
         setCenter(grid);
@@ -49,8 +52,10 @@ final class LinkTable extends BorderPane {
     /** In the order of the gallery, which filling in does not change. */
     void refresh() {
         Map<Pair, List<Way>> ways = work.prototype().index().ways().stream()
-                .flatMap(way -> way.from().stream().flatMap(from -> way.targets().stream().map(to -> Map.entry(new Pair(from.id(), to), way))))
-                .collect(Collectors.groupingBy(Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+                .flatMap(way -> way.from().stream()
+                        .flatMap(from -> way.targets().stream().map(to -> Map.entry(new Pair(from.id(), to), way))))
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
         grid.show(work.prototype().screens(), ways);
     }
 
@@ -64,19 +69,26 @@ final class LinkTable extends BorderPane {
     }
 
     void fill(Optional<Verb> verb) {
-        List<Pair> empty = grid.chosen().stream().filter(pair -> !pair.from().equals(pair.to()))
-                .filter(pair -> Filling.between(work.prototype(), pair).isEmpty()).toList();
+        List<Pair> empty = grid.chosen().stream()
+                .filter(pair -> !pair.from().equals(pair.to()))
+                .filter(pair -> Filling.between(work.prototype(), pair).isEmpty())
+                .toList();
         if (empty.isEmpty()) {
             around.say("There are links already.");
             return;
         }
         work.edit(Filling.fill(empty, verb, work.device(), work.naming()));
-        around.say(empty.size() == 1 ? "Linked by a tap; its place on the mock can be moved on the desk." : empty.size() + " pairs are linked; their places on the mocks can be moved on the desk.");
+        around.say(
+                empty.size() == 1
+                        ? "Linked by a tap; its place on the mock can be moved on the desk."
+                        : empty.size() + " pairs are linked; their places on the mocks can be moved on the desk.");
     }
 
     void clear() {
         List<Pair> chosen = grid.chosen();
-        List<Way> there = chosen.stream().flatMap(pair -> Filling.between(work.prototype(), pair).stream()).toList();
+        List<Way> there = chosen.stream()
+                .flatMap(pair -> Filling.between(work.prototype(), pair).stream())
+                .toList();
         if (there.stream().anyMatch(way -> way.from().size() > 1)) {
             around.say("Links of shared hotspots stand on many screens and stay; they are removed on the desk.");
         }
@@ -87,7 +99,10 @@ final class LinkTable extends BorderPane {
     void openOnDesk() {
         grid.chosen().stream().findFirst().ifPresent(pair -> {
             work.selection().choose(pair.from());
-            Filling.between(work.prototype(), pair).stream().findFirst().flatMap(Way::hotspot).ifPresent(h -> work.selection().chooseHotspot(h.id()));
+            Filling.between(work.prototype(), pair).stream()
+                    .findFirst()
+                    .flatMap(Way::hotspot)
+                    .ifPresent(h -> work.selection().chooseHotspot(h.id()));
             around.go(WorkStage.LINKS);
         });
     }
@@ -102,8 +117,11 @@ final class LinkTable extends BorderPane {
 
     private void told(List<Pair> chosen) {
         if (chosen.size() != 1) {
-            long linked = chosen.stream().filter(pair -> !Filling.between(work.prototype(), pair).isEmpty()).count();
-            sentence.setText(chosen.size() + " pairs, " + linked + " of them linked." + (linked < chosen.size() ? " Enter links the rest." : ""));
+            long linked = chosen.stream()
+                    .filter(pair -> !Filling.between(work.prototype(), pair).isEmpty())
+                    .count();
+            sentence.setText(chosen.size() + " pairs, " + linked + " of them linked."
+                    + (linked < chosen.size() ? " Enter links the rest." : ""));
             return;
         }
         Pair pair = chosen.getFirst();
@@ -112,10 +130,16 @@ final class LinkTable extends BorderPane {
         String from = title(pair.from());
         String to = title(pair.to());
         if (ways.isEmpty()) {
-            sentence.setText(pair.from().equals(pair.to()) ? from + " does not lead to itself." : from + " does not lead to " + to + ".");
+            sentence.setText(
+                    pair.from().equals(pair.to())
+                            ? from + " does not lead to itself."
+                            : from + " does not lead to " + to + ".");
             return;
         }
-        String words = ways.stream().limit(MOST_TOLD).map(way -> LinkWords.described(work.prototype(), way)).collect(Collectors.joining("; "));
+        String words = ways.stream()
+                .limit(MOST_TOLD)
+                .map(way -> LinkWords.described(work.prototype(), way))
+                .collect(Collectors.joining("; "));
         sentence.setText(words + (ways.size() > MOST_TOLD ? "; and " + (ways.size() - MOST_TOLD) + " more." : "."));
     }
 

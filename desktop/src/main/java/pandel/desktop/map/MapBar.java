@@ -145,7 +145,8 @@ final class MapBar extends HBox {
         for (ToggleButton look : List.of(all, findings, travelled, journey, between, mocks, lanes)) {
             look.setVisible(!table.isSelected());
         }
-        boolean sections = work.prototype().screens().stream().anyMatch(s -> !s.section().isEmpty());
+        boolean sections =
+                work.prototype().screens().stream().anyMatch(s -> !s.section().isEmpty());
         lanes.setDisable(!sections);
     }
 
@@ -203,8 +204,14 @@ final class MapBar extends HBox {
         }
         Map<String, String> numbers = new HashMap<>();
         counts.forEach((id, n) -> numbers.put(id, String.valueOf(n)));
-        return MapLight.on(counts.keySet(), numbers, counts.isEmpty() ? "Nothing was found on any screen."
-                : counts.size() == 1 ? "One screen has findings." : counts.size() + " screens have findings; the number is how many.");
+        return MapLight.on(
+                counts.keySet(),
+                numbers,
+                counts.isEmpty()
+                        ? "Nothing was found on any screen."
+                        : counts.size() == 1
+                                ? "One screen has findings."
+                                : counts.size() + " screens have findings; the number is how many.");
     }
 
     private MapLight ofTravelled() {
@@ -213,36 +220,73 @@ final class MapBar extends HBox {
         Optional<Coverage> coverage = work.coverage();
         for (Replayed replayed : coverage.map(Coverage::journeys).orElse(List.of())) {
             screens.addAll(replayed.screens());
-            replayed.links().forEach(id -> work.prototype().index().way(id).ifPresent(way -> way.from().forEach(s -> way.targets().forEach(t -> {
-                if (replayed.screens().contains(s.id()) && replayed.screens().contains(t)) {
-                    lines.add(new Pair(s.id(), t));
-                }
-            }))));
+            replayed.links()
+                    .forEach(id -> work.prototype()
+                            .index()
+                            .way(id)
+                            .ifPresent(way -> way.from()
+                                    .forEach(s -> way.targets().forEach(t -> {
+                                        if (replayed.screens().contains(s.id())
+                                                && replayed.screens().contains(t)) {
+                                            lines.add(new Pair(s.id(), t));
+                                        }
+                                    }))));
         }
-        return new MapLight(Optional.of(screens), Map.of(), lines, "travelled-way", coverage.map(c -> work.prototype().journeys().size()
-                + (work.prototype().journeys().size() == 1 ? " journey travels " : " journeys travel ") + c.percent() + " %: " + c.screensTravelled() + " of "
-                + c.screens() + " screens, " + c.linksTravelled() + " of " + c.links() + " links."));
+        return new MapLight(
+                Optional.of(screens),
+                Map.of(),
+                lines,
+                "travelled-way",
+                coverage.map(c -> work.prototype().journeys().size()
+                        + (work.prototype().journeys().size() == 1 ? " journey travels " : " journeys travel ")
+                        + c.percent() + " %: " + c.screensTravelled() + " of "
+                        + c.screens() + " screens, " + c.linksTravelled() + " of " + c.links() + " links."));
     }
 
     private MapLight ofJourney() {
-        return work.prototype().journeys().stream().filter(j -> j.id().equals(shownJourney)).findFirst().map(j -> {
-            List<String> path = work.coverage().stream().flatMap(c -> c.journeys().stream()).filter(r -> r.journey().id().equals(j.id())).findFirst()
-                    .map(r -> List.copyOf(r.path())).orElse(List.of());
-            return MapLight.path(path, "travelled-way", j.title() + ": " + j.legs().size() + (j.legs().size() == 1 ? " step." : " steps."));
-        }).orElse(MapLight.ALL);
+        return work.prototype().journeys().stream()
+                .filter(j -> j.id().equals(shownJourney))
+                .findFirst()
+                .map(j -> {
+                    List<String> path = work.coverage().stream()
+                            .flatMap(c -> c.journeys().stream())
+                            .filter(r -> r.journey().id().equals(j.id()))
+                            .findFirst()
+                            .map(r -> List.copyOf(r.path()))
+                            .orElse(List.of());
+                    return MapLight.path(
+                            path,
+                            "travelled-way",
+                            j.title() + ": " + j.legs().size() + (j.legs().size() == 1 ? " step." : " steps."));
+                })
+                .orElse(MapLight.ALL);
     }
 
     private MapLight ofBetween(Checked checked) {
         String first = title(from);
         if (to.isEmpty()) {
-            return new MapLight(Optional.empty(), Map.of(from, "1"), Set.of(), "", Optional.of("From " + first + ": choose the screen to get to."));
+            return new MapLight(
+                    Optional.empty(),
+                    Map.of(from, "1"),
+                    Set.of(),
+                    "",
+                    Optional.of("From " + first + ": choose the screen to get to."));
         }
         if (found.isEmpty()) {
-            boolean never = checked.stepsTo(from).isEmpty() || checked.stepsTo(to).isEmpty();
-            return MapLight.on(Set.of(from, to), Map.of(), never ? "One of the two is never shown." : "No way was found from " + first + " to " + title(to) + ".");
+            boolean never =
+                    checked.stepsTo(from).isEmpty() || checked.stepsTo(to).isEmpty();
+            return MapLight.on(
+                    Set.of(from, to),
+                    Map.of(),
+                    never
+                            ? "One of the two is never shown."
+                            : "No way was found from " + first + " to " + title(to) + ".");
         }
         int n = found.get().legs().size();
-        return MapLight.path(found.get().screens(from), "of-chosen", first + " to " + title(to) + ": " + n + (n == 1 ? " step" : " steps") + ", the fewest there are.");
+        return MapLight.path(
+                found.get().screens(from),
+                "of-chosen",
+                first + " to " + title(to) + ": " + n + (n == 1 ? " step" : " steps") + ", the fewest there are.");
     }
 
     private String title(String id) {

@@ -52,9 +52,16 @@ final class MapChip extends Button {
         setId("chip-" + screen.id());
         setTooltip(hovered(work, pictures));
         pseudoClassStateChanged(CHOSEN, screen.id().equals(work.selection().screen()));
-        entry = work.prototype().mainEntry().filter(e -> e.target().shownId(work.prototype()).equals(screen.id())).isPresent();
-        dead = checked.findings(Rule.DEAD_END).stream().anyMatch(f -> f.screens().contains(screen.id()));
-        setAccessibleText(screen.shownTitle() + (entry ? ", entry" : "") + (dead ? ", dead end" : "") + (never ? ", never shown" : ""));
+        entry = work.prototype()
+                .mainEntry()
+                .filter(e -> e.target().shownId(work.prototype()).equals(screen.id()))
+                .isPresent();
+        dead = checked.findings(Rule.DEAD_END).stream()
+                .anyMatch(f -> f.screens().contains(screen.id()));
+        setAccessibleText(screen.shownTitle()
+                + (entry ? ", entry" : "")
+                + (dead ? ", dead end" : "")
+                + (never ? ", never shown" : ""));
     }
 
     private Tooltip hovered(Work work, PictureLibrary pictures) {
@@ -71,7 +78,8 @@ final class MapChip extends Button {
     }
 
     private void fit(MockView mock, Work work, double wide, double high) {
-        Placement.Size size = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
+        Placement.Size size = Placement.sizeOf(
+                screen, work.width(), work.device().width(), work.device().height());
         double factor = Math.min(wide / size.width(), high / size.height());
         mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
     }

@@ -54,11 +54,21 @@ final class MapDrawing extends Pane {
         layout.bands().forEach(band -> ground(band, height));
         layout.lanes().forEach(lane -> lane(lane, layout.width()));
         getChildren().addAll(MapWays.draw(chart, layout, light, work.selection().screen()));
-        getChildren().addAll(MapFrames.draw(checked.prototype(), layout, work.selection().screen()));
-        layout.blocks().forEach(block -> getChildren().add(block(block, redraw(chart, checked, light, lanes, mocks, room, height))));
+        getChildren()
+                .addAll(MapFrames.draw(
+                        checked.prototype(), layout, work.selection().screen()));
+        layout.blocks()
+                .forEach(block ->
+                        getChildren().add(block(block, redraw(chart, checked, light, lanes, mocks, room, height))));
         layout.spots().forEach((id, spot) -> {
             // The map is of what was last checked: a screen may have been removed since.
-            MapChip chip = chip(work.prototype().screen(id).or(() -> checked.prototype().screen(id)).orElseThrow(), checked, false);
+            MapChip chip = chip(
+                    work.prototype()
+                            .screen(id)
+                            .or(() -> checked.prototype().screen(id))
+                            .orElseThrow(),
+                    checked,
+                    false);
             chip.size(spot.wide(), spot.high());
             if (spot.onShoulder()) {
                 chip.getStyleClass().add("on-shoulder");
@@ -71,7 +81,8 @@ final class MapDrawing extends Pane {
         });
     }
 
-    private Consumer<String> redraw(Chart chart, Checked checked, MapLight light, boolean lanes, boolean mocks, double room, double height) {
+    private Consumer<String> redraw(
+            Chart chart, Checked checked, MapLight light, boolean lanes, boolean mocks, double room, double height) {
         return block -> {
             if (!open.remove(block)) {
                 open.add(block);
@@ -100,8 +111,10 @@ final class MapDrawing extends Pane {
     private static Optional<String> blockOf(Chart chart, String screen, boolean lanes) {
         for (Chart.Band band : chart.bands()) {
             for (Chart.Place place : band.places()) {
-                if (place.screen().id().equals(screen) || place.shoulder().stream().anyMatch(s -> s.id().equals(screen))) {
-                    return Optional.of(band.steps() + "-" + (lanes ? place.screen().section() : ""));
+                if (place.screen().id().equals(screen)
+                        || place.shoulder().stream().anyMatch(s -> s.id().equals(screen))) {
+                    return Optional.of(
+                            band.steps() + "-" + (lanes ? place.screen().section() : ""));
                 }
             }
         }
@@ -117,7 +130,12 @@ final class MapDrawing extends Pane {
             getChildren().add(ground);
         }
         boolean narrow = band.wide() < 100;
-        Label steps = new Label(band.steps() == 0 ? "Start" : narrow ? String.valueOf(band.steps()) : band.steps() == 1 ? "1 step" : band.steps() + " steps");
+        Label steps = new Label(
+                band.steps() == 0
+                        ? "Start"
+                        : narrow
+                                ? String.valueOf(band.steps())
+                                : band.steps() == 1 ? "1 step" : band.steps() + " steps");
         steps.getStyleClass().addAll("strong", "small");
         steps.relocate(band.x(), 8);
         getChildren().add(steps);
@@ -144,7 +162,8 @@ final class MapDrawing extends Pane {
         Button button = new Button(String.valueOf(block.screens()));
         button.getStyleClass().add("map-block");
         button.setId("block-" + block.steps() + (block.section().isEmpty() ? "" : "-" + block.section()));
-        button.setAccessibleText(block.screens() + " screens, " + block.steps() + " steps away" + (block.section().isEmpty() ? "" : ", " + block.section()));
+        button.setAccessibleText(block.screens() + " screens, " + block.steps() + " steps away"
+                + (block.section().isEmpty() ? "" : ", " + block.section()));
         button.setMinSize(block.wide(), block.high());
         button.setMaxSize(block.wide(), block.high());
         button.resizeRelocate(block.x(), block.y(), block.wide(), block.high());

@@ -47,12 +47,19 @@ final class MapFoot extends HBox {
         sentence.setMinWidth(0);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(sentence, space, hangs, Press.plain("Show the way there", "map-show", this::show),
-                Press.plain("Link it", "map-link", () -> around.go(WorkStage.LINKS)));
+        getChildren()
+                .addAll(
+                        sentence,
+                        space,
+                        hangs,
+                        Press.plain("Show the way there", "map-show", this::show),
+                        Press.plain("Link it", "map-link", () -> around.go(WorkStage.LINKS)));
     }
 
     private void show() {
-        bar.found().map(Between::walk).or(() -> work.checked().flatMap(c -> c.walkTo(work.selection().screen())))
+        bar.found()
+                .map(Between::walk)
+                .or(() -> work.checked().flatMap(c -> c.walkTo(work.selection().screen())))
                 .ifPresentOrElse(around::play, () -> around.say("No way of using the prototype leads there."));
     }
 
@@ -69,7 +76,8 @@ final class MapFoot extends HBox {
             ask(checked, screen.get());
         }
         hangs.setDisable(screen.isEmpty() || hanging.isEmpty());
-        sentence.setText(light.told().orElseGet(() -> screen.map(s -> told(s, checked)).orElse("")));
+        sentence.setText(light.told()
+                .orElseGet(() -> screen.map(s -> told(s, checked)).orElse("")));
     }
 
     /** Off the interface thread: for each link the prototype is searched again without it. */
@@ -78,9 +86,14 @@ final class MapFoot extends HBox {
         hanging = Optional.empty();
         // A window that was closed asks no more: its search would keep others waiting.
         Optional<Window> window = Optional.ofNullable(getScene()).map(Scene::getWindow);
-        CompletableFuture.supplyAsync(() -> Hanging.of(checked, screen, () -> !askedOf.equals(screen.id()) || window.filter(w -> !w.isShowing()).isPresent()))
+        CompletableFuture.supplyAsync(() -> Hanging.of(
+                        checked,
+                        screen,
+                        () -> !askedOf.equals(screen.id())
+                                || window.filter(w -> !w.isShowing()).isPresent()))
                 .thenAccept(found -> Platform.runLater(() -> {
-                    if (askedOf.equals(screen.id()) && work.checked().filter(c -> c == checked).isPresent()) {
+                    if (askedOf.equals(screen.id())
+                            && work.checked().filter(c -> c == checked).isPresent()) {
                         hanging = found;
                         refresh(bar.light(checked));
                     }
@@ -92,19 +105,32 @@ final class MapFoot extends HBox {
         Prototype p = work.prototype();
         Hanging found = hanging.orElseThrow();
         String title = work.screen().map(Screen::shownTitle).orElse("");
-        add(menu, title + " itself", found.onScreen(), "are reached through " + title + " alone", "is reached through " + title + " alone");
+        add(
+                menu,
+                title + " itself",
+                found.onScreen(),
+                "are reached through " + title + " alone",
+                "is reached through " + title + " alone");
         for (Map.Entry<String, Set<String>> each : found.onLinks().entrySet()) {
             Way way = p.index().way(each.getKey()).orElseThrow();
             String described = LinkWords.described(p, way);
-            add(menu, described, each.getValue(), "hang on this one link: " + described, "hangs on this one link: " + described);
+            add(
+                    menu,
+                    described,
+                    each.getValue(),
+                    "hang on this one link: " + described,
+                    "hangs on this one link: " + described);
         }
         menu.show(hangs, Side.TOP, 0, -2);
     }
 
     private void add(ContextMenu menu, String what, Set<String> screens, String hang, String hangsAlone) {
-        MenuItem item = new MenuItem(what + " — " + (screens.isEmpty() ? "nothing" : screens.size() == 1 ? "1 screen" : screens.size() + " screens"));
+        MenuItem item = new MenuItem(what + " — "
+                + (screens.isEmpty() ? "nothing" : screens.size() == 1 ? "1 screen" : screens.size() + " screens"));
         item.setDisable(screens.isEmpty());
-        item.setOnAction(e -> bar.showHanging(MapLight.on(screens, Map.of(),
+        item.setOnAction(e -> bar.showHanging(MapLight.on(
+                screens,
+                Map.of(),
                 screens.size() == 1 ? "One screen " + hangsAlone + "." : screens.size() + " screens " + hang + ".")));
         menu.getItems().add(item);
     }
@@ -113,13 +139,22 @@ final class MapFoot extends HBox {
         Prototype p = work.prototype();
         int in = p.index().screensLeadingTo(screen.id()).size();
         int out = p.index().waysOut(screen.id()).size();
-        String ways = out + (out == 1 ? " way out, " : " ways out, ") + "in from " + in + (in == 1 ? " screen." : " screens.");
+        String ways = out + (out == 1 ? " way out, " : " ways out, ") + "in from " + in
+                + (in == 1 ? " screen." : " screens.");
         if (checked.stepsTo(screen.id()).isEmpty()) {
             return screen.shownTitle() + " is never shown. " + ways;
         }
         int steps = checked.stepsTo(screen.id()).getAsInt();
         int alone = hanging.map(h -> h.onScreen().size()).orElse(0);
-        return screen.shownTitle() + (steps == 0 ? " is where play starts. " : ": " + steps + (steps == 1 ? " step" : " steps") + " from the entry. ") + ways
-                + (alone == 0 ? "" : alone == 1 ? " 1 screen is reached through it alone." : " " + alone + " screens are reached through it alone.");
+        return screen.shownTitle()
+                + (steps == 0
+                        ? " is where play starts. "
+                        : ": " + steps + (steps == 1 ? " step" : " steps") + " from the entry. ")
+                + ways
+                + (alone == 0
+                        ? ""
+                        : alone == 1
+                                ? " 1 screen is reached through it alone."
+                                : " " + alone + " screens are reached through it alone.");
     }
 }

@@ -21,21 +21,29 @@ final class MapFrames {
     private static final double TICK = 5;
     private static final double HEAD = 13;
 
-    private MapFrames() {
-    }
+    private MapFrames() {}
 
     /** @param chosen id of the chosen screen: the rail of its frame stands out */
     static List<Node> draw(Prototype prototype, MapLayout layout, String chosen) {
         List<Node> nodes = new ArrayList<>();
         members(prototype).forEach((title, screens) -> {
             Map<Double, List<MapLayout.Spot>> columns = new TreeMap<>();
-            screens.stream().distinct().map(layout.spots()::get).filter(s -> s != null && !s.onShoulder()).forEach(s -> columns.computeIfAbsent(s.x(), x -> new ArrayList<>()).add(s));
+            screens.stream()
+                    .distinct()
+                    .map(layout.spots()::get)
+                    .filter(s -> s != null && !s.onShoulder())
+                    .forEach(s -> columns.computeIfAbsent(s.x(), x -> new ArrayList<>())
+                            .add(s));
             boolean[] first = {true};
             columns.forEach((x, spots) -> {
                 rail(nodes, x - LEFT, spots, screens.contains(chosen));
                 if (first[0]) {
                     first[0] = false;
-                    nodes.add(label(title, x - LEFT, spots.stream().mapToDouble(MapLayout.Spot::y).min().orElseThrow() - HEAD, screens.contains(chosen)));
+                    nodes.add(label(
+                            title,
+                            x - LEFT,
+                            spots.stream().mapToDouble(MapLayout.Spot::y).min().orElseThrow() - HEAD,
+                            screens.contains(chosen)));
                 }
             });
         });
@@ -45,8 +53,15 @@ final class MapFrames {
     /** The screens of each frame by its title. */
     private static Map<String, List<String>> members(Prototype prototype) {
         Map<String, List<String>> all = new LinkedHashMap<>();
-        prototype.tabSets().forEach(s -> all.computeIfAbsent(s.shownTitle(), t -> new ArrayList<>()).addAll(new Target.ToTabs(s.id()).takers(prototype).stream().map(Screen::id).toList()));
-        prototype.sequences().forEach(s -> all.computeIfAbsent(s.shownTitle(), t -> new ArrayList<>()).addAll(s.pages()));
+        prototype
+                .tabSets()
+                .forEach(s -> all.computeIfAbsent(s.shownTitle(), t -> new ArrayList<>())
+                        .addAll(new Target.ToTabs(s.id())
+                                .takers(prototype).stream().map(Screen::id).toList()));
+        prototype
+                .sequences()
+                .forEach(s -> all.computeIfAbsent(s.shownTitle(), t -> new ArrayList<>())
+                        .addAll(s.pages()));
         return all;
     }
 

@@ -12,12 +12,12 @@ import pandel.core.chart.Chart.Place;
 import pandel.core.model.Screen;
 
 /**
- * Where everything on the map stands, in px: bands from left to right, lanes from top to bottom, places below one another
- * in columns. With many screens a band's part of a lane is one block with a count, but for those that are open.
+ * Where everything on the map stands, in px: bands from left to right, lanes from top to bottom, places below one
+ * another in columns. With many screens a band's part of a lane is one block with a count, but for those that are open.
  *
- * @param spots  of the screens, those on shoulders too
- * @param bands  the grounds of the bands
- * @param lanes  the grounds of the lanes; empty without lanes
+ * @param spots of the screens, those on shoulders too
+ * @param bands the grounds of the bands
+ * @param lanes the grounds of the lanes; empty without lanes
  * @param blocks what stands for many screens
  */
 record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, List<Block> blocks, double width) {
@@ -46,11 +46,9 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
     }
 
     /** @param shaded whether it stands on a ground of its own */
-    record Band(int steps, int screens, double x, double wide, boolean shaded) {
-    }
+    record Band(int steps, int screens, double x, double wide, boolean shaded) {}
 
-    record Lane(String section, double y, double high) {
-    }
+    record Lane(String section, double y, double high) {}
 
     /** Several screens as a count. */
     record Block(int steps, String section, int screens, double x, double y, double wide, double high) {
@@ -62,15 +60,14 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
     /**
      * How it is to look.
      *
-     * @param room   px there are in width; bands stand closer together where that makes them fit
+     * @param room px there are in width; bands stand closer together where that makes them fit
      * @param height px there are in height
-     * @param lanes  whether each section has a lane
-     * @param mocks  whether places are mocks instead of titles
-     * @param most   screens up to which all are drawn; with more there are blocks
-     * @param open   the ids of the blocks that are drawn all the same
+     * @param lanes whether each section has a lane
+     * @param mocks whether places are mocks instead of titles
+     * @param most screens up to which all are drawn; with more there are blocks
+     * @param open the ids of the blocks that are drawn all the same
      */
-    record Wish(double room, double height, boolean lanes, boolean mocks, int most, Set<String> open) {
-    }
+    record Wish(double room, double height, boolean lanes, boolean mocks, int most, Set<String> open) {}
 
     static MapLayout of(Chart chart, Wish wish) {
         return new Making(chart, wish).make();
@@ -79,14 +76,18 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
     /** The screen a step away in a band's order; what stands on a shoulder follows what it stands on. */
     static Optional<String> inBand(Chart chart, String id, int by) {
         for (Chart.Band band : chart.bands()) {
-            List<String> ids = band.places().stream().flatMap(p -> Stream.concat(Stream.of(p.screen()), p.shoulder().stream()))
-                    .map(Screen::id).toList();
+            List<String> ids = band.places().stream()
+                    .flatMap(p -> Stream.concat(Stream.of(p.screen()), p.shoulder().stream()))
+                    .map(Screen::id)
+                    .toList();
             int at = ids.indexOf(id);
             if (at >= 0) {
                 return Optional.of(ids.get(Math.clamp(at + by, 0, ids.size() - 1)));
             }
         }
-        return chart.bands().stream().findFirst().map(band -> band.places().getFirst().screen().id());
+        return chart.bands().stream()
+                .findFirst()
+                .map(band -> band.places().getFirst().screen().id());
     }
 
     private static final class Making {
@@ -118,7 +119,10 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
                 widths.add(most);
                 chips += most;
             }
-            double gap = Math.clamp((wish.room() - 2 * EDGE - chips) / Math.max(1, chart.bands().size() - 1), crowded ? 20 : CLOSEST, crowded ? 20 : GAP);
+            double gap = Math.clamp(
+                    (wish.room() - 2 * EDGE - chips) / Math.max(1, chart.bands().size() - 1),
+                    crowded ? 20 : CLOSEST,
+                    crowded ? 20 : GAP);
             double x = EDGE;
             List<Band> bands = new ArrayList<>();
             for (int b = 0; b < chart.bands().size(); b++) {
@@ -139,7 +143,9 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
                 return List.of(new Lane("", TOP, inner));
             }
             Map<String, Integer> most = new LinkedHashMap<>();
-            chart.bands().stream().flatMap(b -> b.places().stream()).forEach(p -> most.putIfAbsent(p.screen().section(), 1));
+            chart.bands().stream()
+                    .flatMap(b -> b.places().stream())
+                    .forEach(p -> most.putIfAbsent(p.screen().section(), 1));
             for (Chart.Band band : chart.bands()) {
                 most.replaceAll((section, n) -> Math.max(n, in(band, section).size()));
             }
@@ -155,7 +161,11 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
         }
 
         private List<Place> in(Chart.Band band, String section) {
-            return wish.lanes() ? band.places().stream().filter(p -> p.screen().section().equals(section)).toList() : band.places();
+            return wish.lanes()
+                    ? band.places().stream()
+                            .filter(p -> p.screen().section().equals(section))
+                            .toList()
+                    : band.places();
         }
 
         private boolean isBlock(Chart.Band band, Lane lane) {
@@ -209,9 +219,19 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
             }
             if (isBlock(band, lane)) {
                 int n = places.stream().mapToInt(p -> 1 + p.shoulder().size()).sum();
-                double most = chart.bands().stream().mapToInt(b -> in(b, lane.section()).size()).max().orElse(1);
+                double most = chart.bands().stream()
+                        .mapToInt(b -> in(b, lane.section()).size())
+                        .max()
+                        .orElse(1);
                 double tall = Math.max(CHIP_HIGH, (inner(lane) - LEAST) * Math.sqrt(Math.min(1, places.size() / most)));
-                blocks.add(new Block(band.steps(), lane.section(), n, x, Math.rint(top + (inner(lane) - tall) / 2), BLOCK, Math.rint(tall)));
+                blocks.add(new Block(
+                        band.steps(),
+                        lane.section(),
+                        n,
+                        x,
+                        Math.rint(top + (inner(lane) - tall) / 2),
+                        BLOCK,
+                        Math.rint(tall)));
                 return;
             }
             double column = x;

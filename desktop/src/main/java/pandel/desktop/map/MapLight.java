@@ -13,11 +13,16 @@ import pandel.core.chart.Chart.Line;
  *
  * @param screens ids of the screens lit; empty: all are
  * @param numbers what stands beside some of them
- * @param lines   pairs of screens whose way is drawn strong
- * @param style   the style of those ways
- * @param told    the sentence below; empty: that of the chosen screen
+ * @param lines pairs of screens whose way is drawn strong
+ * @param style the style of those ways
+ * @param told the sentence below; empty: that of the chosen screen
  */
-record MapLight(Optional<Set<String>> screens, Map<String, String> numbers, Set<Pair> lines, String style, Optional<String> told) {
+record MapLight(
+        Optional<Set<String>> screens,
+        Map<String, String> numbers,
+        Set<Pair> lines,
+        String style,
+        Optional<String> told) {
 
     /** From one screen to another. */
     record Pair(String from, String to) {

@@ -12,13 +12,12 @@ import pandel.core.model.Screen;
 /** Moving about the map along links. */
 final class MapSteps {
 
-    private MapSteps() {
-    }
+    private MapSteps() {}
 
     /**
      * The screen at the other end of a link.
      *
-     * @param further  along a link that leads from the screen, else back along one that leads to it
+     * @param further along a link that leads from the screen, else back along one that leads to it
      * @param camePast id of the screen that was looked at before, taken where there is a choice
      */
     static Optional<String> along(Chart chart, String screen, boolean further, String camePast) {
@@ -32,16 +31,23 @@ final class MapSteps {
                 ends.add(further ? line.to() : line.from());
             }
         }
-        List<String> onward = ends.stream().filter(id -> further ? order.get(id) > order.get(screen) : order.get(id) < order.get(screen)).toList();
+        List<String> onward = ends.stream()
+                .filter(id -> further ? order.get(id) > order.get(screen) : order.get(id) < order.get(screen))
+                .toList();
         List<String> choice = onward.isEmpty() ? ends : onward;
-        return choice.contains(camePast) ? Optional.of(camePast) : choice.stream().min((a, b) -> Integer.compare(order.get(a), order.get(b)));
+        return choice.contains(camePast)
+                ? Optional.of(camePast)
+                : choice.stream().min((a, b) -> Integer.compare(order.get(a), order.get(b)));
     }
 
     /** Places from left to right, from the top down. */
     private static Map<String, Integer> order(Chart chart) {
         Map<String, Integer> order = new HashMap<>();
-        chart.bands().stream().flatMap(b -> b.places().stream()).flatMap(p -> Stream.concat(Stream.of(p.screen()), p.shoulder().stream()))
-                .map(Screen::id).forEach(id -> order.put(id, order.size()));
+        chart.bands().stream()
+                .flatMap(b -> b.places().stream())
+                .flatMap(p -> Stream.concat(Stream.of(p.screen()), p.shoulder().stream()))
+                .map(Screen::id)
+                .forEach(id -> order.put(id, order.size()));
         return order;
     }
 }

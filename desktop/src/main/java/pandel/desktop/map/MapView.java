@@ -20,8 +20,8 @@ import pandel.desktop.shell.Command;
 import pandel.desktop.shell.EmptyStage;
 import pandel.desktop.shell.StageView;
 import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
 /** All screens by the fewest steps from an entry; the never shown on a shelf of their own; or all links as a table. */
@@ -119,9 +119,16 @@ public final class MapView implements StageView {
         }
         wasTable = false;
         MapLight light = bar.light(work.checked().orElseThrow());
-        boolean hadFocus = drawing.chipOf(work.selection().screen()).isPresent() && Press.focused(page).filter(MapChip.class::isInstance).isPresent();
-        drawing.draw(chart.get(), work.checked().orElseThrow(), light, bar.isInLanes(), bar.isOfMocks(),
-                scroll.getViewportBounds().getWidth(), Math.max(200, scroll.getViewportBounds().getHeight()));
+        boolean hadFocus = drawing.chipOf(work.selection().screen()).isPresent()
+                && Press.focused(page).filter(MapChip.class::isInstance).isPresent();
+        drawing.draw(
+                chart.get(),
+                work.checked().orElseThrow(),
+                light,
+                bar.isInLanes(),
+                bar.isOfMocks(),
+                scroll.getViewportBounds().getWidth(),
+                Math.max(200, scroll.getViewportBounds().getHeight()));
         drawShelf();
         foot.refresh(light);
         if (hadFocus || page.getScene() != null && Press.focused(page).isEmpty()) {
@@ -132,14 +139,17 @@ public final class MapView implements StageView {
 
     /** Scrolls so that the chosen chip can be seen. */
     private void keepInSight() {
-        drawing.chipOf(work.selection().screen()).filter(chip -> chip.getParent() == drawing).ifPresent(chip -> {
-            double hidden = drawing.getPrefWidth() - scroll.getViewportBounds().getWidth();
-            double left = scroll.getHvalue() * hidden;
-            double room = scroll.getViewportBounds().getWidth();
-            if (hidden > 0 && (chip.getLayoutX() < left || chip.getLayoutX() + chip.getWidth() > left + room)) {
-                scroll.setHvalue(Math.clamp((chip.getLayoutX() - room / 2) / hidden, 0, 1));
-            }
-        });
+        drawing.chipOf(work.selection().screen())
+                .filter(chip -> chip.getParent() == drawing)
+                .ifPresent(chip -> {
+                    double hidden =
+                            drawing.getPrefWidth() - scroll.getViewportBounds().getWidth();
+                    double left = scroll.getHvalue() * hidden;
+                    double room = scroll.getViewportBounds().getWidth();
+                    if (hidden > 0 && (chip.getLayoutX() < left || chip.getLayoutX() + chip.getWidth() > left + room)) {
+                        scroll.setHvalue(Math.clamp((chip.getLayoutX() - room / 2) / hidden, 0, 1));
+                    }
+                });
     }
 
     private void drawShelf() {
@@ -148,7 +158,8 @@ public final class MapView implements StageView {
         shelf.setManaged(!never.isEmpty());
         Label heading = new Label("Never shown");
         heading.getStyleClass().addAll("strong", "trouble");
-        Label why = new Label("no way of using this prototype leads " + (never.size() == 1 ? "to it" : "to these " + never.size()));
+        Label why = new Label(
+                "no way of using this prototype leads " + (never.size() == 1 ? "to it" : "to these " + never.size()));
         why.getStyleClass().addAll("quiet", "small");
         HBox head = new HBox(8, heading, why);
         head.setAlignment(Pos.BASELINE_LEFT);
@@ -171,15 +182,17 @@ public final class MapView implements StageView {
     }
 
     private Node empty() {
-        return new EmptyStage("No screens to map yet", "Take pictures of the screens in first.").offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
+        return new EmptyStage("No screens to map yet", "Take pictures of the screens in first.")
+                .offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 
     /** Along a link, to what is furthest up among what it leads a step further, or back to where one came along. */
     private void along(boolean further) {
-        chart.flatMap(c -> MapSteps.along(c, work.selection().screen(), further, camePast)).ifPresent(to -> {
-            camePast = work.selection().screen();
-            work.selection().choose(to);
-        });
+        chart.flatMap(c -> MapSteps.along(c, work.selection().screen(), further, camePast))
+                .ifPresent(to -> {
+                    camePast = work.selection().screen();
+                    work.selection().choose(to);
+                });
     }
 
     private void inBand(int by) {
@@ -217,25 +230,43 @@ public final class MapView implements StageView {
 
     @Override
     public List<Command> commands() {
-        return List.of(onMap("Along a link, further", () -> along(true), "Right"), onMap("Back along a link", () -> along(false), "Left"),
-                onMap("Screen above", () -> inBand(-1), "Up"), onMap("Screen below", () -> inBand(1), "Down"),
+        return List.of(
+                onMap("Along a link, further", () -> along(true), "Right"),
+                onMap("Back along a link", () -> along(false), "Left"),
+                onMap("Screen above", () -> inBand(-1), "Up"),
+                onMap("Screen below", () -> inBand(1), "Down"),
                 onMap("Link it", () -> around.go(WorkStage.LINKS), "Enter"),
-                Command.here("From × to as a table", bar::turnTable, "T"), onMap("Lanes by section", bar::turnLanes, "L"),
-                onMap("Titles or mocks", bar::turnMocks, "M"), onMap("The way between two screens", bar::between, "W"),
+                Command.here("From × to as a table", bar::turnTable, "T"),
+                onMap("Lanes by section", bar::turnLanes, "L"),
+                onMap("Titles or mocks", bar::turnMocks, "M"),
+                onMap("The way between two screens", bar::between, "W"),
                 onMap("All of the map", bar::showAll, "Esc"),
-                inTable("Cell to the right", () -> table.go(0, 1, false), "Right"), inTable("Cell to the left", () -> table.go(0, -1, false), "Left"),
-                inTable("Cell above", () -> table.go(-1, 0, false), "Up"), inTable("Cell below", () -> table.go(1, 0, false), "Down"),
-                inTable("More cells to the right", () -> table.go(0, 1, true), "Shift+Right"), inTable("More cells to the left", () -> table.go(0, -1, true), "Shift+Left"),
-                inTable("More cells above", () -> table.go(-1, 0, true), "Shift+Up"), inTable("More cells below", () -> table.go(1, 0, true), "Shift+Down"),
-                inTable("Link as usual", () -> table.fill(Optional.empty()), "Enter"), inTable("Advance", () -> table.fill(Optional.of(Verb.ADVANCE)), "A"),
-                inTable("Replace", () -> table.fill(Optional.of(Verb.REPLACE)), "R"), inTable("Restart", () -> table.fill(Optional.of(Verb.RESTART)), "S"),
-                inTable("Open above", () -> table.fill(Optional.of(Verb.OPEN_ABOVE)), "O"), inTable("Return to", () -> table.fill(Optional.of(Verb.RETURN_TO)), "B"),
-                inTable("Remove the links", table::clear, "Delete"), inTable("Open on the desk", table::openOnDesk, "Shortcut+Enter"));
+                inTable("Cell to the right", () -> table.go(0, 1, false), "Right"),
+                inTable("Cell to the left", () -> table.go(0, -1, false), "Left"),
+                inTable("Cell above", () -> table.go(-1, 0, false), "Up"),
+                inTable("Cell below", () -> table.go(1, 0, false), "Down"),
+                inTable("More cells to the right", () -> table.go(0, 1, true), "Shift+Right"),
+                inTable("More cells to the left", () -> table.go(0, -1, true), "Shift+Left"),
+                inTable("More cells above", () -> table.go(-1, 0, true), "Shift+Up"),
+                inTable("More cells below", () -> table.go(1, 0, true), "Shift+Down"),
+                inTable("Link as usual", () -> table.fill(Optional.empty()), "Enter"),
+                inTable("Advance", () -> table.fill(Optional.of(Verb.ADVANCE)), "A"),
+                inTable("Replace", () -> table.fill(Optional.of(Verb.REPLACE)), "R"),
+                inTable("Restart", () -> table.fill(Optional.of(Verb.RESTART)), "S"),
+                inTable("Open above", () -> table.fill(Optional.of(Verb.OPEN_ABOVE)), "O"),
+                inTable("Return to", () -> table.fill(Optional.of(Verb.RETURN_TO)), "B"),
+                inTable("Remove the links", table::clear, "Delete"),
+                inTable("Open on the desk", table::openOnDesk, "Shortcut+Enter"));
     }
 
     private Command onMap(String title, Runnable action, String key) {
-        return Command.here(title, action, key).when(() -> !bar.isTable()
-                && !(key.equals("Enter") && Press.isOnButton(node) && Press.focused(node).filter(MapChip.class::isInstance).isEmpty()));
+        return Command.here(title, action, key)
+                .when(() -> !bar.isTable()
+                        && !(key.equals("Enter")
+                                && Press.isOnButton(node)
+                                && Press.focused(node)
+                                        .filter(MapChip.class::isInstance)
+                                        .isEmpty()));
     }
 
     private Command inTable(String title, Runnable action, String key) {

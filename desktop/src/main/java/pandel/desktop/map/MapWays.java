@@ -13,8 +13,8 @@ import pandel.core.chart.Chart;
 import pandel.desktop.map.MapLayout.Spot;
 
 /**
- * The ways between chips. Those one step further are always drawn: straight out, up or down in a channel that each
- * chip has for itself in the gap, straight in, so that one can be followed by eye. Those of the chosen screen, and those
+ * The ways between chips. Those one step further are always drawn: straight out, up or down in a channel that each chip
+ * has for itself in the gap, straight in, so that one can be followed by eye. Those of the chosen screen, and those
  * that are looked at, are drawn strong, whithersoever they lead.
  */
 final class MapWays {
@@ -39,13 +39,23 @@ final class MapWays {
         for (Chart.Line line : chart.ways()) {
             Spot from = layout.spots().get(line.from());
             Spot to = layout.spots().get(line.to());
-            if (from == null || to == null || to.onShoulder() && to.x() - 40 < from.x() && from.x() < to.x() + 40 && from.y() < to.y() && to.y() < from.y() + 240) {
+            if (from == null
+                    || to == null
+                    || to.onShoulder()
+                            && to.x() - 40 < from.x()
+                            && from.x() < to.x() + 40
+                            && from.y() < to.y()
+                            && to.y() < from.y() + 240) {
                 wanted.remove(MapLight.Pair.of(line));
                 continue;
             }
             boolean looked = wanted.remove(MapLight.Pair.of(line));
-            boolean ofChosen = !lit && layout.blocks().isEmpty() && (line.from().equals(chosen) || line.to().equals(chosen));
-            if (looked || ofChosen || to.x() > from.x() + from.wide() && layout.blocks().isEmpty()) {
+            boolean ofChosen = !lit
+                    && layout.blocks().isEmpty()
+                    && (line.from().equals(chosen) || line.to().equals(chosen));
+            if (looked
+                    || ofChosen
+                    || to.x() > from.x() + from.wide() && layout.blocks().isEmpty()) {
                 Polyline way = ways.way(line.from(), from, to);
                 way.getStyleClass().add("way");
                 if (line.above()) {
@@ -79,10 +89,16 @@ final class MapWays {
     /** A channel for each chip with ways to the right, in the gap behind its band, from the top down. */
     private void channels(Chart chart) {
         Map<Double, List<String>> sources = new LinkedHashMap<>();
-        chart.ways().stream().map(Chart.Line::from).distinct().filter(layout.spots()::containsKey)
-                .filter(id -> chart.ways().stream().anyMatch(l -> l.from().equals(id) && layout.spots().containsKey(l.to()) && right(id, l.to())))
-                .sorted((a, b) -> Double.compare(layout.spots().get(a).y(), layout.spots().get(b).y()))
-                .forEach(id -> sources.computeIfAbsent(band(layout.spots().get(id)), k -> new ArrayList<>()).add(id));
+        chart.ways().stream()
+                .map(Chart.Line::from)
+                .distinct()
+                .filter(layout.spots()::containsKey)
+                .filter(id -> chart.ways().stream()
+                        .anyMatch(l -> l.from().equals(id) && layout.spots().containsKey(l.to()) && right(id, l.to())))
+                .sorted((a, b) -> Double.compare(
+                        layout.spots().get(a).y(), layout.spots().get(b).y()))
+                .forEach(id -> sources.computeIfAbsent(band(layout.spots().get(id)), k -> new ArrayList<>())
+                        .add(id));
         sources.forEach((edge, ids) -> {
             double apart = Math.min(8, 28.0 / ids.size());
             for (int i = 0; i < ids.size(); i++) {
@@ -97,13 +113,18 @@ final class MapWays {
 
     /** The right edge of the band a spot stands in. */
     private double band(Spot spot) {
-        return layout.bands().stream().filter(b -> spot.x() >= b.x() - 1 && spot.x() <= b.x() + b.wide()).mapToDouble(b -> b.x() + b.wide())
-                .findFirst().orElse(spot.x() + spot.wide());
+        return layout.bands().stream()
+                .filter(b -> spot.x() >= b.x() - 1 && spot.x() <= b.x() + b.wide())
+                .mapToDouble(b -> b.x() + b.wide())
+                .findFirst()
+                .orElse(spot.x() + spot.wide());
     }
 
     /** The height nearest to one at which a line from left to right runs through no chip. */
     private double clear(double y, double left, double right) {
-        List<Spot> between = layout.spots().values().stream().filter(s -> s.x() < right && s.x() + s.wide() > left).toList();
+        List<Spot> between = layout.spots().values().stream()
+                .filter(s -> s.x() < right && s.x() + s.wide() > left)
+                .toList();
         for (int away = 0; away < AROUND; away += 4) {
             for (double tried : new double[] {y + away, y - away}) {
                 if (between.stream().noneMatch(s -> tried > s.y() - 4 && tried < s.y() + s.high() + 4)) {
@@ -121,8 +142,10 @@ final class MapWays {
             double channel = channels.getOrDefault(id, band(from) + 18);
             double clear = clear(y2, channel + 4, to.x() - 20);
             double turn = to.x() - 14;
-            return clear == y2 ? new Polyline(from.x() + from.wide(), y1, channel, y1, channel, y2, to.x(), y2)
-                    : new Polyline(from.x() + from.wide(), y1, channel, y1, channel, clear, turn, clear, turn, y2, to.x(), y2);
+            return clear == y2
+                    ? new Polyline(from.x() + from.wide(), y1, channel, y1, channel, y2, to.x(), y2)
+                    : new Polyline(
+                            from.x() + from.wide(), y1, channel, y1, channel, clear, turn, clear, turn, y2, to.x(), y2);
         }
         if (Math.abs(to.x() - from.x()) < 40) {
             double x = from.x() + from.wide();

@@ -58,17 +58,20 @@ final class TableGrid extends Pane {
         widthProperty().addListener((o, a, b) -> draw());
         heightProperty().addListener((o, a, b) -> draw());
         focusedProperty().addListener((o, a, b) -> draw());
-        addEventHandler(MouseEvent.MOUSE_PRESSED, e -> at(e).ifPresent(cell -> {
-            requestFocus();
-            choose(cell[0], cell[1], e.isShiftDown());
-            if (e.getClickCount() == 2) {
-                chosen().stream().findFirst().ifPresent(opened);
-            }
-        }));
+        addEventHandler(
+                MouseEvent.MOUSE_PRESSED,
+                e -> at(e).ifPresent(cell -> {
+                    requestFocus();
+                    choose(cell[0], cell[1], e.isShiftDown());
+                    if (e.getClickCount() == 2) {
+                        chosen().stream().findFirst().ifPresent(opened);
+                    }
+                }));
         addEventHandler(MouseEvent.MOUSE_DRAGGED, e -> at(e).ifPresent(cell -> choose(cell[0], cell[1], true)));
         addEventHandler(ScrollEvent.SCROLL, e -> {
             down.setValue(Math.clamp(down.getValue() - Math.signum(e.getDeltaY()) * 2, 0, Math.max(0, down.getMax())));
-            along.setValue(Math.clamp(along.getValue() - Math.signum(e.getDeltaX()) * 2, 0, Math.max(0, along.getMax())));
+            along.setValue(
+                    Math.clamp(along.getValue() - Math.signum(e.getDeltaX()) * 2, 0, Math.max(0, along.getMax())));
         });
     }
 
@@ -87,7 +90,10 @@ final class TableGrid extends Pane {
 
     /** Moves the cursor. @param more whether the block of chosen cells grows with it */
     void go(int rows, int columns, boolean more) {
-        choose(Math.clamp(row + rows, 0, screens.size() - 1), Math.clamp(column + columns, 0, screens.size() - 1), more);
+        choose(
+                Math.clamp(row + rows, 0, screens.size() - 1),
+                Math.clamp(column + columns, 0, screens.size() - 1),
+                more);
         keepInSight();
     }
 
@@ -135,8 +141,12 @@ final class TableGrid extends Pane {
     private Optional<int[]> at(MouseEvent e) {
         int r = firstRow() + (int) Math.floor((e.getY() - HEAD) / high());
         int c = firstColumn() + (int) Math.floor((e.getX() - SIDE) / wide());
-        boolean inside = e.getY() >= HEAD && e.getX() >= SIDE && r < screens.size() && c < screens.size()
-                && r < firstRow() + rowsInSight() && c < firstColumn() + columnsInSight();
+        boolean inside = e.getY() >= HEAD
+                && e.getX() >= SIDE
+                && r < screens.size()
+                && c < screens.size()
+                && r < firstRow() + rowsInSight()
+                && c < firstColumn() + columnsInSight();
         return inside ? Optional.of(new int[] {r, c}) : Optional.empty();
     }
 
@@ -149,8 +159,14 @@ final class TableGrid extends Pane {
     }
 
     private void keepInSight() {
-        down.setValue(Math.clamp(down.getValue(), Math.max(0, row - rowsInSight() + 1.0), Math.max(row, Math.max(0, row - rowsInSight() + 1.0))));
-        along.setValue(Math.clamp(along.getValue(), Math.max(0, column - columnsInSight() + 1.0), Math.max(column, Math.max(0, column - columnsInSight() + 1.0))));
+        down.setValue(Math.clamp(
+                down.getValue(),
+                Math.max(0, row - rowsInSight() + 1.0),
+                Math.max(row, Math.max(0, row - rowsInSight() + 1.0))));
+        along.setValue(Math.clamp(
+                along.getValue(),
+                Math.max(0, column - columnsInSight() + 1.0),
+                Math.max(column, Math.max(0, column - columnsInSight() + 1.0))));
     }
 
     private void draw() {
@@ -190,7 +206,8 @@ final class TableGrid extends Pane {
         nodes.add(down);
         nodes.add(along);
         getChildren().setAll(nodes);
-        setAccessibleText("From " + screens.get(row).shownTitle() + " to " + screens.get(column).shownTitle());
+        setAccessibleText("From " + screens.get(row).shownTitle() + " to "
+                + screens.get(column).shownTitle());
     }
 
     private static void bar(ScrollBar bar, int most, int shown) {
@@ -212,7 +229,8 @@ final class TableGrid extends Pane {
         if (r == c) {
             return List.of(box("table-self", x + (wide() - 8) / 2, y + (high() - 8) / 2, 8, 8));
         }
-        List<Way> there = ways.getOrDefault(new Pair(screens.get(r).id(), screens.get(c).id()), List.of());
+        List<Way> there =
+                ways.getOrDefault(new Pair(screens.get(r).id(), screens.get(c).id()), List.of());
         if (there.isEmpty()) {
             return List.of();
         }
@@ -238,7 +256,12 @@ final class TableGrid extends Pane {
         if (bottom < top || right < left) {
             return List.of();
         }
-        return List.of(box("table-cursor", SIDE + left * wide(), HEAD + top * high(), (right - left + 1) * wide(), (bottom - top + 1) * high()));
+        return List.of(box(
+                "table-cursor",
+                SIDE + left * wide(),
+                HEAD + top * high(),
+                (right - left + 1) * wide(),
+                (bottom - top + 1) * high()));
     }
 
     private static Region box(String style, double x, double y, double w, double h) {

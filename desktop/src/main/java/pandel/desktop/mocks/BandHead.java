@@ -16,7 +16,7 @@ final class BandHead extends HBox {
     private final Band band;
 
     /**
-     * @param fold   folds the band or unfolds it
+     * @param fold folds the band or unfolds it
      * @param rename asks for another name of the section
      */
     BandHead(Band band, Runnable fold, Runnable rename) {

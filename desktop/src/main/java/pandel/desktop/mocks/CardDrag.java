@@ -28,7 +28,8 @@ final class CardDrag {
             carrying = false;
         });
         card.addEventHandler(MouseEvent.MOUSE_DRAGGED, e -> {
-            carrying |= e.getButton() == MouseButton.PRIMARY && Math.hypot(e.getSceneX() - startX, e.getSceneY() - startY) > FAR_ENOUGH;
+            carrying |= e.getButton() == MouseButton.PRIMARY
+                    && Math.hypot(e.getSceneX() - startX, e.getSceneY() - startY) > FAR_ENOUGH;
             if (carrying) {
                 gallery.aim(e.getSceneX(), e.getSceneY());
                 card.setTranslateX(e.getSceneX() - startX);

@@ -2,7 +2,9 @@ package pandel.desktop.mocks;
 
 /** How large cards are in the gallery: from overview to legible. Sizes in interface px of the room for a mock. */
 enum CardSize {
-    SMALL(76, 132), USUAL(128, 224), LARGE(236, 412);
+    SMALL(76, 132),
+    USUAL(128, 224),
+    LARGE(236, 412);
 
     final double width;
     final double height;

@@ -29,27 +29,46 @@ final class ChosenBar extends HBox {
         count.getStyleClass().add("strong");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(count, space, Press.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())), frames(), Press.word("Section…", "together-section", () -> actions.section(work.together())), forms(), statuses(), scales(),
-                Press.word("Remove…", "together-remove", () -> actions.remove(work.together())),
-                Press.word("Choose one only", "together-one", () -> work.selection().choose(work.selection().screen())));
+        getChildren()
+                .addAll(
+                        count,
+                        space,
+                        Press.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())),
+                        frames(),
+                        Press.word("Section…", "together-section", () -> actions.section(work.together())),
+                        forms(),
+                        statuses(),
+                        scales(),
+                        Press.word("Remove…", "together-remove", () -> actions.remove(work.together())),
+                        Press.word(
+                                "Choose one only",
+                                "together-one",
+                                () -> work.selection().choose(work.selection().screen())));
     }
 
     private Button frames() {
-        Button button = Press.word("Frame…", "together-frame", () -> { });
+        Button button = Press.word("Frame…", "together-frame", () -> {});
         button.setTooltip(new Tooltip("Put them behind a strip, make them a sequence, or put them in a drawer"));
-        button.setOnAction(e -> new ContextMenu(Press.item("Put behind a strip", "together-tabs", () -> actions.putBehindStrip(work.together())),
-                Press.item("Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())),
-                Press.item("Put in a drawer", "together-drawer", () -> actions.putInDrawer(work.together())),
-                Press.item("Put side by side, list and detail", "together-pair", () -> actions.putSideBySide(work.together()))).show(button, Side.BOTTOM, 0, 0));
+        button.setOnAction(e -> new ContextMenu(
+                        Press.item(
+                                "Put behind a strip", "together-tabs", () -> actions.putBehindStrip(work.together())),
+                        Press.item("Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())),
+                        Press.item("Put in a drawer", "together-drawer", () -> actions.putInDrawer(work.together())),
+                        Press.item(
+                                "Put side by side, list and detail",
+                                "together-pair",
+                                () -> actions.putSideBySide(work.together())))
+                .show(button, Side.BOTTOM, 0, 0));
         return button;
     }
 
     private Button forms() {
-        Button button = Press.word("Form…", "together-form", () -> { });
+        Button button = Press.word("Form…", "together-form", () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Form form : Form.values()) {
-                menu.getItems().add(Press.item("Make them " + form.word() + "s", () -> actions.form(work.together(), form)));
+                menu.getItems()
+                        .add(Press.item("Make them " + form.word() + "s", () -> actions.form(work.together(), form)));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
         });
@@ -57,7 +76,7 @@ final class ChosenBar extends HBox {
     }
 
     private Button scales() {
-        Button button = Press.word("Scale…", "together-scale", () -> { });
+        Button button = Press.word("Scale…", "together-scale", () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             menu.getItems().setAll(List.copyOf(actions.scales(work.together()).getItems()));
@@ -67,11 +86,16 @@ final class ChosenBar extends HBox {
     }
 
     private Button statuses() {
-        Button button = Press.word("Status…", "together-status", () -> { });
+        Button button = Press.word("Status…", "together-status", () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Status status : Status.values()) {
-                menu.getItems().add(Press.item(status == Status.PARKED ? "Park them: checks leave them out" : "They are " + status.word(), () -> work.edit(ScreenEdits.status(work.together(), status))));
+                menu.getItems()
+                        .add(Press.item(
+                                status == Status.PARKED
+                                        ? "Park them: checks leave them out"
+                                        : "They are " + status.word(),
+                                () -> work.edit(ScreenEdits.status(work.together(), status))));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
         });

@@ -19,13 +19,16 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.desktop.theme.Scroll;
 
-/** Cards in bands. Only those in sight, and a row around, are made: a gallery of 10,000 costs no more than one of fifty. */
+/**
+ * Cards in bands. Only those in sight, and a row around, are made: a gallery of 10,000 costs no more than one of fifty.
+ */
 final class Gallery extends Scroll {
 
     private static final double EDGE = 40;
     private static final int MOST_RESTING = 40;
     /** Cards that are not in sight yet made at one time: a whole row of them takes longer than a frame. */
     private static final int MOST_AHEAD = 2;
+
     private static final Duration FRAME = Duration.millis(17);
 
     private final Pane field = new Pane();
@@ -37,6 +40,7 @@ final class Gallery extends Scroll {
     private final Map<String, ScreenCard> cards = new HashMap<>();
     /** Cards that wait, out of sight, to serve again. */
     private final Deque<ScreenCard> resting = new ArrayDeque<>();
+
     private final Map<String, BandHead> shownHeads = new HashMap<>();
     private final Set<String> folded = new HashSet<>();
     private Prototype prototype = Prototype.empty("");
@@ -46,11 +50,14 @@ final class Gallery extends Scroll {
     private String kept = "";
 
     /**
-     * @param maker   makes the card of a screen
+     * @param maker makes the card of a screen
      * @param chooser marks a card that serves for another screen now as chosen, or not
-     * @param heads   makes the heading of a band
+     * @param heads makes the heading of a band
      */
-    Gallery(Function<Screen, ScreenCard> maker, Consumer<ScreenCard> chooser, Function<GalleryLayout.Band, BandHead> heads) {
+    Gallery(
+            Function<Screen, ScreenCard> maker,
+            Consumer<ScreenCard> chooser,
+            Function<GalleryLayout.Band, BandHead> heads) {
         this.maker = maker;
         this.chooser = chooser;
         this.heads = heads;
@@ -137,7 +144,9 @@ final class Gallery extends Scroll {
             double from = getVvalue() * room;
             double head = GalleryLayout.HEAD + 8;
             if (room > 0 && (spot.y() - 4 < from || spot.y() + layout.cell().height() > from + high)) {
-                double to = spot.y() - 4 < from ? spot.y() - head : spot.y() + layout.cell().height() + 16 - high;
+                double to = spot.y() - 4 < from
+                        ? spot.y() - head
+                        : spot.y() + layout.cell().height() + 16 - high;
                 setVvalue(Math.clamp(to / room, 0, 1));
             }
         });
@@ -145,14 +154,20 @@ final class Gallery extends Scroll {
     }
 
     private void arrange() {
-        layout = GalleryLayout.of(prototype, shown, folded, Math.max(getViewportBounds().getWidth(), 1), size.cell());
+        layout = GalleryLayout.of(
+                prototype, shown, folded, Math.max(getViewportBounds().getWidth(), 1), size.cell());
         field.setMinHeight(layout.height());
         field.setPrefHeight(layout.height());
         Set<String> sections = new HashSet<>();
         layout.bands().stream().filter(b -> b.y() >= 0).forEach(band -> {
             sections.add(band.section());
-            BandHead head = shownHeads.compute(band.section(), (s, old) -> old != null && old.band().equals(band) ? old : heads.apply(band));
-            head.resizeRelocate(GalleryLayout.SIDE, band.y(), Math.max(100, getViewportBounds().getWidth() - 2 * GalleryLayout.SIDE), GalleryLayout.HEAD);
+            BandHead head = shownHeads.compute(
+                    band.section(), (s, old) -> old != null && old.band().equals(band) ? old : heads.apply(band));
+            head.resizeRelocate(
+                    GalleryLayout.SIDE,
+                    band.y(),
+                    Math.max(100, getViewportBounds().getWidth() - 2 * GalleryLayout.SIDE),
+                    GalleryLayout.HEAD);
         });
         shownHeads.keySet().retainAll(sections);
         realise();
@@ -166,12 +181,17 @@ final class Gallery extends Scroll {
         for (GalleryLayout.Spot spot : layout.spots()) {
             boolean near = spot.y() + 2 * row >= top && spot.y() <= top + high + row;
             String id = spot.screen().id();
-            if (near || id.equals(kept) || Optional.ofNullable(cards.get(id)).filter(ScreenCard::isFocusWithin).isPresent()) {
+            if (near
+                    || id.equals(kept)
+                    || Optional.ofNullable(cards.get(id))
+                            .filter(ScreenCard::isFocusWithin)
+                            .isPresent()) {
                 wanted.put(id, spot);
             }
         }
         cards.entrySet().removeIf(e -> {
-            boolean leaves = !wanted.containsKey(e.getKey()) || !e.getValue().looksLike(wanted.get(e.getKey()).screen());
+            boolean leaves = !wanted.containsKey(e.getKey())
+                    || !e.getValue().looksLike(wanted.get(e.getKey()).screen());
             // One with the focus goes for good: the focus must not pass to another screen with it.
             if (leaves && !e.getValue().isFocusWithin()) {
                 resting.push(e.getValue());
@@ -182,7 +202,8 @@ final class Gallery extends Scroll {
         boolean left = false;
         for (Map.Entry<String, GalleryLayout.Spot> entry : wanted.entrySet()) {
             GalleryLayout.Spot spot = entry.getValue();
-            boolean inSight = spot.y() + row >= top && spot.y() <= top + high || entry.getKey().equals(kept);
+            boolean inSight = spot.y() + row >= top && spot.y() <= top + high
+                    || entry.getKey().equals(kept);
             if (!cards.containsKey(entry.getKey()) && !inSight && ahead++ >= MOST_AHEAD) {
                 left = true;
             } else {
@@ -225,7 +246,8 @@ final class Gallery extends Scroll {
             setVvalue(Math.clamp(getVvalue() + (inView < EDGE ? -12 : 12) / room, 0, 1));
         }
         Optional<GalleryLayout.Drop> drop = layout.dropAt(at.getX(), at.getY());
-        drop.ifPresent(d -> mark.resizeRelocate(d.x() - 1, d.y() + 8, 3, layout.cell().height() - 66));
+        drop.ifPresent(
+                d -> mark.resizeRelocate(d.x() - 1, d.y() + 8, 3, layout.cell().height() - 66));
         mark.setVisible(drop.isPresent());
         return drop;
     }

@@ -14,8 +14,8 @@ import pandel.core.model.Screen;
 /**
  * Where cards stand: a band for each section, rows of cards in it, the entry first. Lengths are px of the interface.
  *
- * @param bands  from the top; one without a section comes where its first screen does
- * @param spots  of the cards of unfolded bands, in reading order
+ * @param bands from the top; one without a section comes where its first screen does
+ * @param spots of the cards of unfolded bands, in reading order
  * @param height of all
  */
 record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cell) {
@@ -28,19 +28,15 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
     static final double HEAD = 32;
 
     /** A card's size. */
-    record Cell(double width, double height) {
-    }
+    record Cell(double width, double height) {}
 
     /** A section's heading and what is under it; without headings there is one band of height 0. */
-    record Band(String section, int screens, boolean folded, double y, double bottom) {
-    }
+    record Band(String section, int screens, boolean folded, double y, double bottom) {}
 
-    record Spot(Screen screen, double x, double y) {
-    }
+    record Spot(Screen screen, double x, double y) {}
 
     /** What a card is dropped into: a section, before a screen or at its end. */
-    record Drop(String section, Optional<String> before, double x, double y) {
-    }
+    record Drop(String section, Optional<String> before, double x, double y) {}
 
     static GalleryLayout of(Prototype prototype, Predicate<Screen> shown, Set<String> folded, double width, Cell cell) {
         Map<String, List<Screen>> sections = sections(prototype, shown);
@@ -55,7 +51,10 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
             y += heads ? HEAD : 0;
             List<Screen> screens = section.getValue();
             for (int i = 0; i < screens.size() && !isFolded; i++) {
-                spots.add(new Spot(screens.get(i), SIDE + i % columns * (cell.width() + GAP), y + i / columns * (cell.height() + ROW_GAP)));
+                spots.add(new Spot(
+                        screens.get(i),
+                        SIDE + i % columns * (cell.width() + GAP),
+                        y + i / columns * (cell.height() + ROW_GAP)));
             }
             y += isFolded ? GAP : (screens.size() + columns - 1) / columns * (cell.height() + ROW_GAP);
             bands.add(new Band(section.getKey(), screens.size(), isFolded, heads ? head : -HEAD, y));
@@ -66,9 +65,14 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
     private static Map<String, List<Screen>> sections(Prototype prototype, Predicate<Screen> shown) {
         Map<String, List<Screen>> sections = new LinkedHashMap<>();
         Optional<Screen> entry = prototype.mainEntry().flatMap(e -> e.target().shown(prototype));
-        entry.filter(shown).ifPresent(e -> sections.computeIfAbsent(e.section(), s -> new ArrayList<>()).add(e));
-        prototype.screens().stream().filter(shown).filter(s -> entry.filter(e -> e == s).isEmpty())
-                .forEach(s -> sections.computeIfAbsent(s.section(), n -> new ArrayList<>()).add(s));
+        entry.filter(shown)
+                .ifPresent(e -> sections.computeIfAbsent(e.section(), s -> new ArrayList<>())
+                        .add(e));
+        prototype.screens().stream()
+                .filter(shown)
+                .filter(s -> entry.filter(e -> e == s).isEmpty())
+                .forEach(s -> sections.computeIfAbsent(s.section(), n -> new ArrayList<>())
+                        .add(s));
         return sections;
     }
 
@@ -86,7 +90,9 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
     List<String> between(String from, String to) {
         int a = spot(from).map(spots::indexOf).orElse(0);
         int b = spot(to).map(spots::indexOf).orElse(a);
-        List<String> ids = new ArrayList<>(spots.subList(Math.min(a, b), Math.max(a, b) + 1).stream().map(s -> s.screen().id()).toList());
+        List<String> ids = new ArrayList<>(spots.subList(Math.min(a, b), Math.max(a, b) + 1).stream()
+                .map(s -> s.screen().id())
+                .toList());
         ids.remove(to);
         ids.add(to);
         return ids;
@@ -99,15 +105,24 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
             return along(screen, by);
         }
         double y = from.get().y();
-        Comparator<Spot> nearest = Comparator.<Spot>comparingDouble(s -> Math.abs(s.y() - y)).thenComparingDouble(s -> Math.abs(s.x() - from.get().x()));
-        return spots.stream().filter(s -> by > 0 ? s.y() > y : s.y() < y).min(nearest).or(() -> from);
+        Comparator<Spot> nearest = Comparator.<Spot>comparingDouble(s -> Math.abs(s.y() - y))
+                .thenComparingDouble(s -> Math.abs(s.x() - from.get().x()));
+        return spots.stream()
+                .filter(s -> by > 0 ? s.y() > y : s.y() < y)
+                .min(nearest)
+                .or(() -> from);
     }
 
     /** Where a card let go at a point would come to stand. */
     Optional<Drop> dropAt(double x, double y) {
-        Optional<Band> band = bands.stream().filter(b -> y < b.bottom()).findFirst().or(() -> bands.isEmpty() ? Optional.empty() : Optional.of(bands.getLast()));
+        Optional<Band> band = bands.stream()
+                .filter(b -> y < b.bottom())
+                .findFirst()
+                .or(() -> bands.isEmpty() ? Optional.empty() : Optional.of(bands.getLast()));
         return band.map(b -> {
-            List<Spot> within = spots.stream().filter(s -> s.screen().section().equals(b.section())).toList();
+            List<Spot> within = spots.stream()
+                    .filter(s -> s.screen().section().equals(b.section()))
+                    .toList();
             for (Spot spot : within) {
                 boolean rowAbove = spot.y() + cell.height() + ROW_GAP <= y;
                 if (!rowAbove && spot.x() + cell.width() / 2 > x || spot.y() > y) {
@@ -115,7 +130,11 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
                 }
             }
             Optional<Spot> last = within.isEmpty() ? Optional.empty() : Optional.of(within.getLast());
-            return new Drop(b.section(), Optional.empty(), last.map(s -> s.x() + cell.width() + GAP / 2).orElse(SIDE), last.map(Spot::y).orElse(b.y() + HEAD));
+            return new Drop(
+                    b.section(),
+                    Optional.empty(),
+                    last.map(s -> s.x() + cell.width() + GAP / 2).orElse(SIDE),
+                    last.map(Spot::y).orElse(b.y() + HEAD));
         });
     }
 }

@@ -24,7 +24,15 @@ final class MocksFilter {
 
     /** What can be so about a screen. */
     private enum Trait {
-        NO_WAY_IN("no way in"), NO_WAY_OUT("no way out"), WITH_FINDINGS("with findings"), ABOVE("dialog, sheet or panel"), WITH_LOOKS("with looks"), ALIKE("alike another"), DRAFT("draft"), READY("ready"), PARKED("parked");
+        NO_WAY_IN("no way in"),
+        NO_WAY_OUT("no way out"),
+        WITH_FINDINGS("with findings"),
+        ABOVE("dialog, sheet or panel"),
+        WITH_LOOKS("with looks"),
+        ALIKE("alike another"),
+        DRAFT("draft"),
+        READY("ready"),
+        PARKED("parked");
 
         private final String words;
 
@@ -34,10 +42,16 @@ final class MocksFilter {
 
         boolean holds(Screen screen, Work work) {
             return switch (this) {
-                case NO_WAY_IN -> work.prototype().index().screensLeadingTo(screen.id()).isEmpty()
-                        && work.prototype().entries().stream().noneMatch(e -> e.target().shownId(work.prototype()).equals(screen.id()));
+                case NO_WAY_IN ->
+                    work.prototype().index().screensLeadingTo(screen.id()).isEmpty()
+                            && work.prototype().entries().stream()
+                                    .noneMatch(e ->
+                                            e.target().shownId(work.prototype()).equals(screen.id()));
                 case NO_WAY_OUT -> work.prototype().index().waysOut(screen.id()).isEmpty();
-                case WITH_FINDINGS -> work.checked().filter(c -> !c.findingsOn(screen.id()).isEmpty()).isPresent();
+                case WITH_FINDINGS ->
+                    work.checked()
+                            .filter(c -> !c.findingsOn(screen.id()).isEmpty())
+                            .isPresent();
                 case ABOVE -> screen.form() != Form.PAGE;
                 case WITH_LOOKS -> !screen.states().isEmpty();
                 case ALIKE -> work.alike().containsKey(screen.id());
@@ -96,17 +110,22 @@ final class MocksFilter {
 
     /** Which screens are to be shown. */
     Predicate<Screen> shown() {
-        List<String> typed = List.of(words.getText().toLowerCase(Locale.ROOT).strip().split("\\s+"));
+        List<String> typed =
+                List.of(words.getText().toLowerCase(Locale.ROOT).strip().split("\\s+"));
         Set<Trait> now = EnumSet.copyOf(wanted);
         return s -> now.stream().allMatch(t -> t.holds(s, work))
-                && typed.stream().allMatch(w -> s.shownTitle().toLowerCase(Locale.ROOT).contains(w) || s.section().toLowerCase(Locale.ROOT).contains(w));
+                && typed.stream()
+                        .allMatch(w -> s.shownTitle().toLowerCase(Locale.ROOT).contains(w)
+                                || s.section().toLowerCase(Locale.ROOT).contains(w));
     }
 
     /** Offers what is so about any screen, with how many. */
     void refresh() {
         List<ToggleButton> buttons = new ArrayList<>();
         for (Trait trait : Trait.values()) {
-            long n = work.prototype().screens().stream().filter(s -> trait.holds(s, work)).count();
+            long n = work.prototype().screens().stream()
+                    .filter(s -> trait.holds(s, work))
+                    .count();
             // What is so about all of them shows nothing less.
             boolean some = n > 0 && n < work.prototype().screens().size();
             if (some || wanted.contains(trait)) {
@@ -117,7 +136,11 @@ final class MocksFilter {
     }
 
     private ToggleButton button(Trait trait, long n) {
-        ToggleButton button = traits.getChildren().stream().filter(c -> trait.equals(c.getUserData())).map(ToggleButton.class::cast).findFirst().orElseGet(() -> fresh(trait));
+        ToggleButton button = traits.getChildren().stream()
+                .filter(c -> trait.equals(c.getUserData()))
+                .map(ToggleButton.class::cast)
+                .findFirst()
+                .orElseGet(() -> fresh(trait));
         button.setText(trait.words + "  " + n);
         button.setSelected(wanted.contains(trait));
         button.pseudoClassStateChanged(SELECTED, wanted.contains(trait));

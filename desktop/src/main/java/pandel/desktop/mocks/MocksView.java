@@ -53,7 +53,8 @@ public final class MocksView implements StageView {
         this.work = work;
         this.around = around;
         this.actions = new ScreenActions(work, around);
-        this.drag = new CardDrag(gallery, (card, drop) -> work.edit(ScreenEdits.place(moving(card), drop.section(), drop.before())));
+        this.drag = new CardDrag(
+                gallery, (card, drop) -> work.edit(ScreenEdits.place(moving(card), drop.section(), drop.before())));
         this.filter = new MocksFilter(work, this::refilter);
         this.several = new ChosenBar(work, actions);
         several.refresh();
@@ -144,7 +145,9 @@ public final class MocksView implements StageView {
 
     private void tellCount() {
         int all = work.prototype().screens().size();
-        int shown = gallery.places().bands().stream().mapToInt(GalleryLayout.Band::screens).sum();
+        int shown = gallery.places().bands().stream()
+                .mapToInt(GalleryLayout.Band::screens)
+                .sum();
         heading.setText(shown < all ? shown + " of " + all + " screens" : all == 1 ? "One screen" : all + " screens");
     }
 
@@ -158,8 +161,13 @@ public final class MocksView implements StageView {
     }
 
     private BandHead head(GalleryLayout.Band band) {
-        return new BandHead(band, () -> gallery.fold(band.section()), () -> around.askName("Name of the section", band.section(),
-                name -> work.edit(ScreenEdits.renameSection(band.section(), name))));
+        return new BandHead(
+                band,
+                () -> gallery.fold(band.section()),
+                () -> around.askName(
+                        "Name of the section",
+                        band.section(),
+                        name -> work.edit(ScreenEdits.renameSection(band.section(), name))));
     }
 
     private ScreenCard card(Screen screen) {
@@ -180,23 +188,29 @@ public final class MocksView implements StageView {
                 around.go(WorkStage.LINKS);
             }
         });
-        card.setOnContextMenuRequested(e -> actions.menu(now(card.screen()), this::rename).show(card, e.getScreenX(), e.getScreenY()));
+        card.setOnContextMenuRequested(
+                e -> actions.menu(now(card.screen()), this::rename).show(card, e.getScreenX(), e.getScreenY()));
         drag.follow(card);
         return card;
     }
 
-    /** Ctrl adds a card or takes it out, Shift takes all from the chosen one to it; else it alone is chosen, unless it may be carried with others. */
+    /**
+     * Ctrl adds a card or takes it out, Shift takes all from the chosen one to it; else it alone is chosen, unless it
+     * may be carried with others.
+     */
     private void press(ScreenCard card, MouseEvent e) {
         String id = card.screen().id();
         List<String> together = work.selection().together();
         if (e.isShortcutDown()) {
-            List<String> all = new ArrayList<>(together.isEmpty() ? List.of(work.selection().screen()) : together);
+            List<String> all = new ArrayList<>(
+                    together.isEmpty() ? List.of(work.selection().screen()) : together);
             if (!all.remove(id)) {
                 all.add(id);
             }
             work.selection().chooseTogether(all);
         } else if (e.isShiftDown()) {
-            work.selection().chooseTogether(gallery.places().between(work.selection().screen(), id));
+            work.selection()
+                    .chooseTogether(gallery.places().between(work.selection().screen(), id));
         } else if (!together.contains(id)) {
             work.selection().choose(id);
         }
@@ -204,7 +218,10 @@ public final class MocksView implements StageView {
     }
 
     private void chooseAll() {
-        work.selection().chooseTogether(gallery.places().spots().stream().map(s -> s.screen().id()).toList());
+        work.selection()
+                .chooseTogether(gallery.places().spots().stream()
+                        .map(s -> s.screen().id())
+                        .toList());
     }
 
     private Screen now(Screen screen) {
@@ -217,7 +234,9 @@ public final class MocksView implements StageView {
     }
 
     private void choose(ScreenCard card) {
-        card.choose(card.screen().id().equals(work.selection().screen()), work.selection().together().contains(card.screen().id()));
+        card.choose(
+                card.screen().id().equals(work.selection().screen()),
+                work.selection().together().contains(card.screen().id()));
     }
 
     private Optional<ScreenCard> chosen() {
@@ -226,7 +245,8 @@ public final class MocksView implements StageView {
 
     private void rename() {
         gallery.reveal(work.selection().screen());
-        chosen().ifPresent(card -> card.rename(title -> work.edit(ScreenEdits.rename(now(card.screen()), title)), this::focusChosen));
+        chosen().ifPresent(card ->
+                card.rename(title -> work.edit(ScreenEdits.rename(now(card.screen()), title)), this::focusChosen));
     }
 
     private void focusChosen() {
@@ -271,18 +291,28 @@ public final class MocksView implements StageView {
                 Command.here("Previous screen", () -> step(along(-1)), "Left").when(this::hasScreens),
                 Command.here("Screen below", () -> step(across(1)), "Down").when(this::hasScreens),
                 Command.here("Screen above", () -> step(across(-1)), "Up").when(this::hasScreens),
-                Command.here("Link this screen", () -> around.go(WorkStage.LINKS), "Enter").when(this::cardFocused),
+                Command.here("Link this screen", () -> around.go(WorkStage.LINKS), "Enter")
+                        .when(this::cardFocused),
                 Command.here("Rename", this::rename, "F2").when(this::hasScreens),
-                Command.here("Move towards the front", () -> reorder(-1), "Alt+Left").when(this::hasScreens),
-                Command.here("Move towards the end", () -> reorder(1), "Alt+Right").when(this::hasScreens),
-                Command.here("Start play here", () -> work.screen().ifPresent(actions::startAt), "Shortcut+E").when(this::hasScreens),
-                Command.here("An end, or not", () -> work.screen().ifPresent(actions::turnEnd), "Shortcut+D").when(this::hasScreens),
+                Command.here("Move towards the front", () -> reorder(-1), "Alt+Left")
+                        .when(this::hasScreens),
+                Command.here("Move towards the end", () -> reorder(1), "Alt+Right")
+                        .when(this::hasScreens),
+                Command.here("Start play here", () -> work.screen().ifPresent(actions::startAt), "Shortcut+E")
+                        .when(this::hasScreens),
+                Command.here("An end, or not", () -> work.screen().ifPresent(actions::turnEnd), "Shortcut+D")
+                        .when(this::hasScreens),
                 Command.here("Paste pictures", around::paste, "Shortcut+V"),
-                Command.here("Larger cards", () -> sizeCards(1), "Plus", "Equals", "Add").when(this::hasScreens),
-                Command.here("Smaller cards", () -> sizeCards(-1), "Minus", "Subtract").when(this::hasScreens),
-                Command.here("Choose all screens shown", this::chooseAll, "Shortcut+A").when(this::hasScreens),
-                Command.here("Show only some screens", () -> Platform.runLater(filter::focus), "Slash").when(this::hasScreens),
-                Command.here("Choose one only, show all", this::letGo, "Esc").when(() -> !work.selection().together().isEmpty() || !filter.isOff()),
+                Command.here("Larger cards", () -> sizeCards(1), "Plus", "Equals", "Add")
+                        .when(this::hasScreens),
+                Command.here("Smaller cards", () -> sizeCards(-1), "Minus", "Subtract")
+                        .when(this::hasScreens),
+                Command.here("Choose all screens shown", this::chooseAll, "Shortcut+A")
+                        .when(this::hasScreens),
+                Command.here("Show only some screens", () -> Platform.runLater(filter::focus), "Slash")
+                        .when(this::hasScreens),
+                Command.here("Choose one only, show all", this::letGo, "Esc")
+                        .when(() -> !work.selection().together().isEmpty() || !filter.isOff()),
                 Command.here("Remove", this::remove, "Delete").when(this::hasScreens));
     }
 

@@ -14,9 +14,9 @@ import javafx.scene.control.SeparatorMenuItem;
 import pandel.core.edit.Bulk;
 import pandel.core.edit.FactWords;
 import pandel.core.edit.FormChange;
+import pandel.core.edit.PairEdits;
 import pandel.core.edit.Said;
 import pandel.core.edit.ScaleEdit;
-import pandel.core.edit.PairEdits;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.SequenceEdits;
 import pandel.core.edit.StateEdits;
@@ -24,8 +24,8 @@ import pandel.core.edit.TabSetEdits;
 import pandel.core.model.Condition;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Picture;
 import pandel.core.model.Pair;
+import pandel.core.model.Picture;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.State;
@@ -59,7 +59,8 @@ public final class ScreenActions {
     /** Makes it the entry, if it is a page. */
     public void startAt(Screen screen) {
         if (screen.form() != Form.PAGE) {
-            around.say("“" + screen.shownTitle() + "” is a " + screen.form().word() + "; play can only start at a page.");
+            around.say(
+                    "“" + screen.shownTitle() + "” is a " + screen.form().word() + "; play can only start at a page.");
             return;
         }
         work.edit(ScreenEdits.entry(screen));
@@ -81,16 +82,36 @@ public final class ScreenActions {
             return;
         }
         String named = screens.size() == 1 ? "“" + screens.getFirst().shownTitle() + "”" : screens.size() + " screens";
-        List<String> lines = new ArrayList<>(changes.stream().limit(LONG_LIST).map(c -> (c.way().from().size() == 1 ? c.way().from().getFirst().shownTitle() : c.way().from().size() + " screens")
-                + ", " + c.way().hotspot().map(h -> h.title().isBlank() ? "a hotspot" : h.title()).orElse("a wait") + ": "
-                + LinkWords.effect(work.prototype(), c.now()) + " becomes " + LinkWords.effect(work.prototype(), c.then())).toList());
+        List<String> lines = new ArrayList<>(changes.stream()
+                .limit(LONG_LIST)
+                .map(c -> (c.way().from().size() == 1
+                                ? c.way().from().getFirst().shownTitle()
+                                : c.way().from().size() + " screens")
+                        + ", "
+                        + c.way()
+                                .hotspot()
+                                .map(h -> h.title().isBlank() ? "a hotspot" : h.title())
+                                .orElse("a wait") + ": "
+                        + LinkWords.effect(work.prototype(), c.now()) + " becomes "
+                        + LinkWords.effect(work.prototype(), c.then()))
+                .toList());
         if (changes.size() > LONG_LIST) {
             lines.add("and " + (changes.size() - LONG_LIST) + " more");
         }
-        around.ask(new Question("Make " + named + (screens.size() == 1 ? " a " + form.word() : " " + form.word() + "s") + "? " + (changes.size() == 1 ? "One link says otherwise then, and changes its verb." : changes.size() + " links say otherwise then, and change their verbs."), lines, List.of(
-                new Question.Answer("Change the form and " + (changes.size() == 1 ? "the link" : "the links"), "main", () -> work.edit(FormChange.edit(screens, form, changes))),
-                new Question.Answer("The form alone", "plain", () -> work.edit(ScreenEdits.form(screens, form))),
-                new Question.Answer("Leave it", "plain", () -> { }))));
+        around.ask(new Question(
+                "Make " + named + (screens.size() == 1 ? " a " + form.word() : " " + form.word() + "s") + "? "
+                        + (changes.size() == 1
+                                ? "One link says otherwise then, and changes its verb."
+                                : changes.size() + " links say otherwise then, and change their verbs."),
+                lines,
+                List.of(
+                        new Question.Answer(
+                                "Change the form and " + (changes.size() == 1 ? "the link" : "the links"),
+                                "main",
+                                () -> work.edit(FormChange.edit(screens, form, changes))),
+                        new Question.Answer(
+                                "The form alone", "plain", () -> work.edit(ScreenEdits.form(screens, form))),
+                        new Question.Answer("Leave it", "plain", () -> {}))));
     }
 
     /** Corrects how many picture pixels make a px. */
@@ -103,7 +124,9 @@ public final class ScreenActions {
         Menu menu = new Menu("Scale of the picture");
         for (double scale : new double[] {1, 1.5, 2, 3, 4}) {
             String words = scale == Math.rint(scale) ? String.valueOf((int) scale) : String.valueOf(scale);
-            MenuItem item = Press.item(words + (scale == 1 ? " pixel to a px" : " pixels to a px") + width(screens, scale), () -> scale(screens, scale));
+            MenuItem item = Press.item(
+                    words + (scale == 1 ? " pixel to a px" : " pixels to a px") + width(screens, scale),
+                    () -> scale(screens, scale));
             item.setId("scale-" + words.replace('.', '-'));
             menu.getItems().add(item);
         }
@@ -112,20 +135,33 @@ public final class ScreenActions {
     }
 
     private static String width(List<Screen> screens, double scale) {
-        return screens.stream().flatMap(s -> s.mocks().stream()).filter(Picture.class::isInstance).map(Picture.class::cast).findFirst()
-                .map(p -> ": " + Math.round(p.pixelWidth() / scale) + " px wide").orElse("");
+        return screens.stream()
+                .flatMap(s -> s.mocks().stream())
+                .filter(Picture.class::isInstance)
+                .map(Picture.class::cast)
+                .findFirst()
+                .map(p -> ": " + Math.round(p.pixelWidth() / scale) + " px wide")
+                .orElse("");
     }
 
     /** Asks of which screen this one is to be a look: those alike are offered first. */
     void lookOf(Screen screen) {
         List<String> alike = work.alike().getOrDefault(screen.id(), List.of());
-        List<Screen> others = work.prototype().screens().stream().filter(s -> !s.id().equals(screen.id()) && s.form() == screen.form()).toList();
+        List<Screen> others = work.prototype().screens().stream()
+                .filter(s -> !s.id().equals(screen.id()) && s.form() == screen.form())
+                .toList();
         if (others.isEmpty()) {
             around.say("There is no other " + screen.form().word() + " that it could be a look of.");
             return;
         }
-        around.pick("“" + screen.shownTitle() + "” is a look of", Stream.concat(others.stream().filter(s -> alike.contains(s.id())), others.stream().filter(s -> !alike.contains(s.id()))).toList(),
-                s -> alike.contains(s.id()) ? "which looks like it" : "", of -> makeLook(screen, of));
+        around.pick(
+                "“" + screen.shownTitle() + "” is a look of",
+                Stream.concat(
+                                others.stream().filter(s -> alike.contains(s.id())),
+                                others.stream().filter(s -> !alike.contains(s.id())))
+                        .toList(),
+                s -> alike.contains(s.id()) ? "which looks like it" : "",
+                of -> makeLook(screen, of));
     }
 
     private void makeLook(Screen screen, Screen of) {
@@ -133,10 +169,16 @@ public final class ScreenActions {
             try {
                 Said<List<Condition>> said = FactWords.conditions(work.prototype(), typed, work.naming());
                 int lost = screen.hotspots().size();
-                work.edit(StateEdits.fromScreen(of, screen, State.of(work.freshId("look"), screen.shownTitle(), said.what()), said.facts()));
+                work.edit(StateEdits.fromScreen(
+                        of, screen, State.of(work.freshId("look"), screen.shownTitle(), said.what()), said.facts()));
                 work.selection().choose(of.id());
-                around.say("“" + screen.shownTitle() + "” is a look of “" + of.shownTitle() + "”; what led to it leads there."
-                        + (lost == 0 ? "" : lost == 1 ? " Its own hotspot went." : " Its own " + lost + " hotspots went; the screen’s stand in for them."));
+                around.say("“" + screen.shownTitle() + "” is a look of “" + of.shownTitle()
+                        + "”; what led to it leads there."
+                        + (lost == 0
+                                ? ""
+                                : lost == 1
+                                        ? " Its own hotspot went."
+                                        : " Its own " + lost + " hotspots went; the screen’s stand in for them."));
             } catch (FactWords.NotUnderstood e) {
                 around.say(e.getMessage());
             }
@@ -150,24 +192,35 @@ public final class ScreenActions {
 
     /** Removes screens, saying first which links go with them. */
     public void remove(List<Screen> screens) {
-        List<Way> lost = ScreenEdits.linksLostWith(work.prototype(), screens.stream().map(Screen::id).toList());
+        List<Way> lost = ScreenEdits.linksLostWith(
+                work.prototype(), screens.stream().map(Screen::id).toList());
         boolean one = screens.size() == 1;
         String named = one ? "“" + screens.getFirst().shownTitle() + "”" : screens.size() + " screens";
         if (lost.isEmpty()) {
             work.edit(ScreenEdits.remove(screens));
-            around.say(named + (one ? " was removed. Ctrl+Z brings it back." : " were removed. Ctrl+Z brings them back."));
+            around.say(
+                    named + (one ? " was removed. Ctrl+Z brings it back." : " were removed. Ctrl+Z brings them back."));
             return;
         }
-        List<String> lines = lost.stream().limit(LONG_LIST + 2).map(ScreenActions::line).toList();
-        around.ask(new Question("Remove " + named + "? " + (lost.size() == 1 ? "One link leads" : lost.size() + " links lead")
-                + (one ? " to it and would go with it." : " to them and would go with them."), lines, List.of(
-                new Question.Answer("Remove", "main", () -> work.edit(ScreenEdits.remove(screens))),
-                new Question.Answer(one ? "Keep it" : "Keep them", "plain", () -> { }))));
+        List<String> lines =
+                lost.stream().limit(LONG_LIST + 2).map(ScreenActions::line).toList();
+        around.ask(new Question(
+                "Remove " + named + "? " + (lost.size() == 1 ? "One link leads" : lost.size() + " links lead")
+                        + (one ? " to it and would go with it." : " to them and would go with them."),
+                lines,
+                List.of(
+                        new Question.Answer("Remove", "main", () -> work.edit(ScreenEdits.remove(screens))),
+                        new Question.Answer(one ? "Keep it" : "Keep them", "plain", () -> {}))));
     }
 
     private static String line(Way way) {
-        String from = way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens";
-        return from + ": " + way.hotspot().map(h -> h.title().isBlank() ? "a hotspot" : h.title()).orElse("a wait");
+        String from = way.from().size() == 1
+                ? way.from().getFirst().shownTitle()
+                : way.from().size() + " screens";
+        return from + ": "
+                + way.hotspot()
+                        .map(h -> h.title().isBlank() ? "a hotspot" : h.title())
+                        .orElse("a wait");
     }
 
     /** Links screens one after another, in their order. */
@@ -176,8 +229,13 @@ public final class ScreenActions {
         if (bulk.done() > 0) {
             work.edit(bulk.edit());
         }
-        around.say(bulk.done() == 0 ? "Each leads to the next already." : (bulk.done() == 1 ? "One link was made" : bulk.done() + " links were made")
-                + ", each screen to the next: by the hotspot that waits for one, or a tap anywhere. Ctrl+Z takes " + (bulk.done() == 1 ? "it" : "them") + " back.");
+        around.say(
+                bulk.done() == 0
+                        ? "Each leads to the next already."
+                        : (bulk.done() == 1 ? "One link was made" : bulk.done() + " links were made")
+                                + ", each screen to the next: by the hotspot that waits for one, or a tap "
+                                + "anywhere. Ctrl+Z takes "
+                                + (bulk.done() == 1 ? "it" : "them") + " back.");
     }
 
     /** Makes a tab set of screens in their order, and shows it. */
@@ -188,15 +246,31 @@ public final class ScreenActions {
             return;
         }
         Set<String> taken = new HashSet<>();
-        List<TabSet.Tab> tabs = screens.stream().map(s -> new TabSet.Tab(work.naming().fresh(s.shownTitle() + " tab", Stream.concat(work.prototype().index().ids().stream(), taken.stream()).collect(Collectors.toSet())),
-                s.shownTitle(), "", new Target.ToScreen(s.id()))).peek(t -> taken.add(t.id())).toList();
+        List<TabSet.Tab> tabs = screens.stream()
+                .map(s -> new TabSet.Tab(
+                        work.naming()
+                                .fresh(
+                                        s.shownTitle() + " tab",
+                                        Stream.concat(work.prototype().index().ids().stream(), taken.stream())
+                                                .collect(Collectors.toSet())),
+                        s.shownTitle(),
+                        "",
+                        new Target.ToScreen(s.id())))
+                .peek(t -> taken.add(t.id()))
+                .toList();
         String title = screens.getFirst().shownTitle() + " and beside";
         boolean drawn = TabSetEdits.isDrawn(work.prototype(), screens);
-        TabSet made = TabSet.of(work.freshId(title), title, tabs).withStrip(drawn ? TabSet.Strip.USUAL.withEdge(TabSet.Edge.DRAWN) : TabSet.Strip.USUAL);
+        TabSet made = TabSet.of(work.freshId(title), title, tabs)
+                .withStrip(drawn ? TabSet.Strip.USUAL.withEdge(TabSet.Edge.DRAWN) : TabSet.Strip.USUAL);
         int switching = TabSetEdits.switching(work.prototype(), made).size();
         work.edit(TabSetEdits.make(made));
-        around.say((screens.size() == 1 ? "One screen stands" : screens.size() + " screens stand") + " behind a strip" + (drawn ? ", the one drawn on them" : "")
-                + (switching == 0 ? "." : switching == 1 ? "; one link switches its tabs now." : "; " + switching + " links switch its tabs now."));
+        around.say((screens.size() == 1 ? "One screen stands" : screens.size() + " screens stand") + " behind a strip"
+                + (drawn ? ", the one drawn on them" : "")
+                + (switching == 0
+                        ? "."
+                        : switching == 1
+                                ? "; one link switches its tabs now."
+                                : "; " + switching + " links switch its tabs now."));
         TabSetPage.open(work, around, made.id());
     }
 
@@ -208,19 +282,30 @@ public final class ScreenActions {
             return;
         }
         String section = screens.getFirst().section();
-        String title = !section.isEmpty() && screens.stream().allMatch(s -> s.section().equals(section)) && work.prototype().sequences().stream().noneMatch(s -> s.title().equals(section))
-                ? section : screens.getFirst().shownTitle() + " and on";
-        Sequence made = Sequence.of(work.freshId(title), title, screens.stream().map(Screen::id).toList());
+        String title = !section.isEmpty()
+                        && screens.stream().allMatch(s -> s.section().equals(section))
+                        && work.prototype().sequences().stream()
+                                .noneMatch(s -> s.title().equals(section))
+                ? section
+                : screens.getFirst().shownTitle() + " and on";
+        Sequence made = Sequence.of(
+                work.freshId(title), title, screens.stream().map(Screen::id).toList());
         int turning = SequenceEdits.turning(work.prototype(), made).size();
         work.edit(SequenceEdits.make(made));
-        around.say("“" + title + "” has " + screens.size() + " pages; what led to them leads to it" + (turning == 0 ? "." : turning == 1 ? ", and one link turns its pages now." : ", and " + turning + " links turn its pages now."));
+        around.say("“" + title + "” has " + screens.size() + " pages; what led to them leads to it"
+                + (turning == 0
+                        ? "."
+                        : turning == 1
+                                ? ", and one link turns its pages now."
+                                : ", and " + turning + " links turn its pages now."));
         SequencePage.open(work, around, made.id());
     }
 
     /** Makes a drawer that leads to screens and is attached to them, and shows it. */
     void putInDrawer(List<Screen> screens) {
         DrawerPage.make(work, around, screens);
-        around.say("A drawer on " + (screens.size() == 1 ? "one screen" : screens.size() + " screens") + " leads to each of them. “Put a sign for it” lets people find it.");
+        around.say("A drawer on " + (screens.size() == 1 ? "one screen" : screens.size() + " screens")
+                + " leads to each of them. “Put a sign for it” lets people find it.");
     }
 
     /** Puts two screens side by side where it is wide, the first as the list, and shows that. */
@@ -230,29 +315,49 @@ public final class ScreenActions {
             around.say(why.get());
             return;
         }
-        Pair made = Pair.of(work.freshId("pair"), screens.getFirst().id(), screens.getLast().id());
+        Pair made = Pair.of(
+                work.freshId("pair"), screens.getFirst().id(), screens.getLast().id());
         work.edit(PairEdits.make(made));
-        around.say("“" + screens.getFirst().shownTitle() + "” stands beside “" + screens.getLast().shownTitle() + "” where it is wide.");
+        around.say("“" + screens.getFirst().shownTitle() + "” stands beside “"
+                + screens.getLast().shownTitle() + "” where it is wide.");
         PairPage.open(work, around, made.id());
     }
 
     /** Asks for the name of the section screens are to stand in. */
     public void section(List<Screen> screens) {
-        around.askName("Section of " + screens.size() + " screens", screens.getFirst().section(), name -> work.edit(ScreenEdits.section(screens, name)));
+        around.askName(
+                "Section of " + screens.size() + " screens",
+                screens.getFirst().section(),
+                name -> work.edit(ScreenEdits.section(screens, name)));
     }
 
     /** Asks for the name of the section it stands in. */
     public void section(Screen screen) {
-        around.askName("Section of “" + screen.shownTitle() + "”", screen.section(), name -> work.edit(ScreenEdits.section(List.of(screen), name)));
+        around.askName(
+                "Section of “" + screen.shownTitle() + "”",
+                screen.section(),
+                name -> work.edit(ScreenEdits.section(List.of(screen), name)));
     }
 
     /** The menu of a screen. */
     public ContextMenu menu(Screen screen, Runnable rename) {
         ContextMenu menu = new ContextMenu();
-        menu.getItems().addAll(Press.item("Rename", rename), Press.item("Start play here", () -> startAt(screen)),
-                Press.item("Section…", () -> section(screen)), Press.item("Newer picture…", () -> around.replacePicture(screen)), Press.item(screen.end() ? "Not an end after all" : "An end: play may stop here", () -> turnEnd(screen)),
-                Press.item(screen.home() ? "Not home after all" : "Home: where people are meant to stay", () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
-                Press.item("How it opens above…", () -> OverlayPage.open(work, around, screen)), Press.item("Make it a look of…", () -> lookOf(screen)), scales(List.of(screen)), new SeparatorMenuItem());
+        menu.getItems()
+                .addAll(
+                        Press.item("Rename", rename),
+                        Press.item("Start play here", () -> startAt(screen)),
+                        Press.item("Section…", () -> section(screen)),
+                        Press.item("Newer picture…", () -> around.replacePicture(screen)),
+                        Press.item(
+                                screen.end() ? "Not an end after all" : "An end: play may stop here",
+                                () -> turnEnd(screen)),
+                        Press.item(
+                                screen.home() ? "Not home after all" : "Home: where people are meant to stay",
+                                () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
+                        Press.item("How it opens above…", () -> OverlayPage.open(work, around, screen)),
+                        Press.item("Make it a look of…", () -> lookOf(screen)),
+                        scales(List.of(screen)),
+                        new SeparatorMenuItem());
         for (Form form : Form.values()) {
             MenuItem item = Press.item("Make it a " + form.word(), () -> form(screen, form));
             item.setDisable(form == screen.form());
@@ -260,7 +365,9 @@ public final class ScreenActions {
         }
         menu.getItems().add(new SeparatorMenuItem());
         for (Status status : Status.values()) {
-            MenuItem item = Press.item(status == Status.PARKED ? "Park it: checks leave it out" : "It is " + status.word(), () -> work.edit(ScreenEdits.status(screen, status)));
+            MenuItem item = Press.item(
+                    status == Status.PARKED ? "Park it: checks leave it out" : "It is " + status.word(),
+                    () -> work.edit(ScreenEdits.status(screen, status)));
             item.setDisable(status == screen.status());
             menu.getItems().add(item);
         }

@@ -25,8 +25,8 @@ import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Work;
 
 /**
- * One screen in the gallery: its mock, title, form, ways in and out, and marks. A card that is out of sight serves for another screen:
- * making and styling one anew takes longer than a frame allows.
+ * One screen in the gallery: its mock, title, form, ways in and out, and marks. A card that is out of sight serves for
+ * another screen: making and styling one anew takes longer than a frame allows.
  */
 final class ScreenCard extends VBox {
 
@@ -88,12 +88,20 @@ final class ScreenCard extends VBox {
         screen = next;
         // No style asks for it; an id would have the whole card styled anew.
         setUserData(screen.id());
-        Placement.Size drawn = Placement.sizeOf(screen, work.width(), work.device().width(), work.device().height());
+        Placement.Size drawn = Placement.sizeOf(
+                screen, work.width(), work.device().width(), work.device().height());
         double factor = Math.min(cardSize.width / drawn.width(), cardSize.height / drawn.height());
         mock.show(screen, work.width(), Math.rint(drawn.width() * factor), Math.rint(drawn.height() * factor));
         title.setText(screen.shownTitle());
-        titleTip.setText(screen.shownTitle() + (screen.mocks().isEmpty() ? ", no picture yet"
-                : ", drawn for " + String.join(" and ", screen.mocks().stream().map(m -> m.on().word()).toList()) + " devices"));
+        titleTip.setText(screen.shownTitle()
+                + (screen.mocks().isEmpty()
+                        ? ", no picture yet"
+                        : ", drawn for "
+                                + String.join(
+                                        " and ",
+                                        screen.mocks().stream()
+                                                .map(m -> m.on().word())
+                                                .toList()) + " devices"));
         if (!sameForm) {
             name.getChildren().removeIf(FormSign.class::isInstance);
             if (screen.form() != Form.PAGE) {
@@ -116,9 +124,15 @@ final class ScreenCard extends VBox {
 
     /** Whether the screen, as it now is, needs no other card. */
     boolean looksLike(Screen now) {
-        return now == screen || now.title().equals(screen.title()) && now.form() == screen.form() && now.end() == screen.end() && now.home() == screen.home()
-                && now.status() == screen.status() && now.section().equals(screen.section()) && now.mocks().equals(screen.mocks())
-                && now.states().size() == screen.states().size();
+        return now == screen
+                || now.title().equals(screen.title())
+                        && now.form() == screen.form()
+                        && now.end() == screen.end()
+                        && now.home() == screen.home()
+                        && now.status() == screen.status()
+                        && now.section().equals(screen.section())
+                        && now.mocks().equals(screen.mocks())
+                        && now.states().size() == screen.states().size();
     }
 
     /** The chosen card alone is met by Tab; arrows lead to the others. */
@@ -132,7 +146,10 @@ final class ScreenCard extends VBox {
     void tell() {
         int in = work.prototype().index().screensLeadingTo(screen.id()).size();
         int out = work.prototype().index().waysOut(screen.id()).size();
-        boolean entry = work.prototype().mainEntry().filter(e -> e.target().shownId(work.prototype()).equals(screen.id())).isPresent();
+        boolean entry = work.prototype()
+                .mainEntry()
+                .filter(e -> e.target().shownId(work.prototype()).equals(screen.id()))
+                .isPresent();
         int findings = work.checked().map(c -> c.findingsOn(screen.id()).size()).orElse(0);
         Told now = new Told(in, out, entry, findings, work.changedScreens().getOrDefault(screen.id(), List.of()));
         if (now.equals(told)) {
@@ -149,7 +166,15 @@ final class ScreenCard extends VBox {
         }
         boolean room = cardSize != CardSize.SMALL;
         if (room && !screen.states().isEmpty()) {
-            badge(screen.states().size() + 1 + " looks", "end", "Plain, " + String.join(", ", screen.states().stream().map(State::shownTitle).toList()));
+            badge(
+                    screen.states().size() + 1 + " looks",
+                    "end",
+                    "Plain, "
+                            + String.join(
+                                    ", ",
+                                    screen.states().stream()
+                                            .map(State::shownTitle)
+                                            .toList()));
         }
         if (room && screen.home()) {
             badge("home", "end", "Where people are meant to stay");
@@ -169,8 +194,8 @@ final class ScreenCard extends VBox {
             badgeLabels.get(i).setVisible(false);
             badgeLabels.get(i).setManaged(false);
         }
-        setAccessibleText(screen.shownTitle() + ", " + screen.form().word() + ", " + counts.getText() + (entry ? ", starts here" : "")
-                + (screen.end() ? ", an end" : ""));
+        setAccessibleText(screen.shownTitle() + ", " + screen.form().word() + ", " + counts.getText()
+                + (entry ? ", starts here" : "") + (screen.end() ? ", an end" : ""));
     }
 
     private void badge(String text, String style, String tip) {

@@ -20,14 +20,18 @@ final class Welcome {
     private static final int RECENT = 5;
     private static final double WIDE = 600;
 
-    private Welcome() {
-    }
+    private Welcome() {}
 
     /** @param blank makes a first screen without a picture */
     static Node of(Around around, Runnable blank) {
-        EmptyStage box = new EmptyStage("Nothing here yet", "Drop pictures of your screens, or a folder of them, anywhere in this window.")
+        EmptyStage box = new EmptyStage(
+                        "Nothing here yet",
+                        "Drop pictures of your screens, or a folder of them, anywhere in this window.")
                 .offering("Pictures from a folder…", () -> around.run("gather"));
-        HBox others = new HBox(8, Press.plain("A blank screen", "first-blank", blank), Press.plain("Open a prototype…", "first-open", () -> around.run("open")),
+        HBox others = new HBox(
+                8,
+                Press.plain("A blank screen", "first-blank", blank),
+                Press.plain("Open a prototype…", "first-open", () -> around.run("open")),
                 Press.plain("See the sample", "first-sample", () -> around.run("sample")));
         others.setAlignment(Pos.CENTER);
         box.getChildren().add(others);
@@ -42,7 +46,10 @@ final class Welcome {
         heading.getStyleClass().add("heading");
         heading.setStyle("-fx-padding: 0 0 4 4;");
         last.getChildren().add(heading);
-        recent.stream().limit(RECENT).forEach(file -> last.getChildren().add(row(around, file, last.getChildren().size())));
+        recent.stream()
+                .limit(RECENT)
+                .forEach(file -> last.getChildren()
+                        .add(row(around, file, last.getChildren().size())));
         VBox both = new VBox(32, frame, last);
         both.setAlignment(Pos.CENTER);
         return both;

@@ -32,6 +32,7 @@ public final class MockView extends StackPane {
     private final Pane patches = new Pane();
     /** What is laid on it now: the words as they are shown, and how large. */
     private List<Object> laid = List.of();
+
     private UnaryOperator<String> filled = UnaryOperator.identity();
 
     public MockView(PictureLibrary library) {
@@ -90,31 +91,42 @@ public final class MockView extends StackPane {
         }
         double factor = w / mock.get().width();
         // Shown again with every scroll and every edit: made anew only where something of it is other.
-        List<Object> now = List.of(all, factor, all.stream().map(p -> filled.apply(p.words())).toList());
+        List<Object> now = List.of(
+                all, factor, all.stream().map(p -> filled.apply(p.words())).toList());
         if (now.equals(laid)) {
             return;
         }
         laid = now;
-        patches.getChildren().setAll(all.stream().map(p -> {
-            Label label = new Label(filled.apply(p.words()));
-            label.getStyleClass().add("patch");
-            label.setManaged(false);
-            label.setAlignment(p.centred() ? Pos.CENTER : Pos.CENTER_LEFT);
-            label.getStyleClass().add(p.centred() ? "centred" : "from-left");
-            label.setWrapText(p.area().height() > 2.4 * p.size());
-            // The colours are the prototype's own, not the look of the window.
-            label.setStyle("-fx-text-fill: " + p.ink() + "; -fx-font-size: " + Math.max(1, p.size() * factor) + "px;"
-                    + (p.ground().isEmpty() ? "" : " -fx-background-color: " + p.ground() + ";"));
-            label.resizeRelocate(Math.rint(p.area().x() * factor), Math.rint(p.area().y() * factor), Math.rint(p.area().width() * factor), Math.rint(p.area().height() * factor));
-            return label;
-        }).toList());
+        patches.getChildren()
+                .setAll(all.stream()
+                        .map(p -> {
+                            Label label = new Label(filled.apply(p.words()));
+                            label.getStyleClass().add("patch");
+                            label.setManaged(false);
+                            label.setAlignment(p.centred() ? Pos.CENTER : Pos.CENTER_LEFT);
+                            label.getStyleClass().add(p.centred() ? "centred" : "from-left");
+                            label.setWrapText(p.area().height() > 2.4 * p.size());
+                            // The colours are the prototype's own, not the look of the window.
+                            label.setStyle("-fx-text-fill: " + p.ink() + "; -fx-font-size: "
+                                    + Math.max(1, p.size() * factor) + "px;"
+                                    + (p.ground().isEmpty() ? "" : " -fx-background-color: " + p.ground() + ";"));
+                            label.resizeRelocate(
+                                    Math.rint(p.area().x() * factor),
+                                    Math.rint(p.area().y() * factor),
+                                    Math.rint(p.area().width() * factor),
+                                    Math.rint(p.area().height() * factor));
+                            return label;
+                        })
+                        .toList());
     }
 
     /** The colour of the picture at a point, in parts of its width and height; empty while it is not there. */
     public Optional<Color> colourAt(double x, double y) {
         Image shown = image.getImage();
-        return shown == null || x < 0 || y < 0 || x >= 1 || y >= 1 ? Optional.empty()
-                : Optional.of(shown.getPixelReader().getColor((int) (x * shown.getWidth()), (int) (y * shown.getHeight())));
+        return shown == null || x < 0 || y < 0 || x >= 1 || y >= 1
+                ? Optional.empty()
+                : Optional.of(
+                        shown.getPixelReader().getColor((int) (x * shown.getWidth()), (int) (y * shown.getHeight())));
     }
 
     /** Waits for no picture any more, until it is to show something again. */
@@ -126,15 +138,22 @@ public final class MockView extends StackPane {
 
     /** Device pixels across for a width of the interface, on the screen that shows a node. */
     public static int pixels(Node shown, double width) {
-        double scale = shown.getScene() == null || shown.getScene().getWindow() == null ? 1 : shown.getScene().getWindow().getRenderScaleX();
+        double scale = shown.getScene() == null || shown.getScene().getWindow() == null
+                ? 1
+                : shown.getScene().getWindow().getRenderScaleX();
         return Math.max(1, (int) Math.round(width * scale));
     }
 
-    /** Fills the size; a picture that is but a pixel off it is drawn pixel for pixel, which is sharp, and several times faster. */
+    /**
+     * Fills the size; a picture that is but a pixel off it is drawn pixel for pixel, which is sharp, and several times
+     * faster.
+     */
     private void fit(double w, double h) {
         Image ready = image.getImage();
         double scale = pixels(this, 1000) / 1000.0;
-        boolean near = ready != null && Math.abs(ready.getWidth() - w * scale) < 1.5 && Math.abs(ready.getHeight() - h * scale) < 1.5;
+        boolean near = ready != null
+                && Math.abs(ready.getWidth() - w * scale) < 1.5
+                && Math.abs(ready.getHeight() - h * scale) < 1.5;
         image.setFitWidth(near ? ready.getWidth() / scale : w);
         image.setFitHeight(near ? ready.getHeight() / scale : h);
     }
@@ -149,21 +168,27 @@ public final class MockView extends StackPane {
             image.setImage(null);
         }
         wanted = wish;
-        library.request(content, pixels, new PictureLibrary.Wish(() -> !gone && wish.equals(wanted), ready -> {
-            // Something else may have been asked for meanwhile.
-            if (wish.equals(wanted)) {
-                image.setImage(ready);
-                fit(getPrefWidth(), getPrefHeight());
-                title.setVisible(false);
-            }
-        }, () -> {
-            // Asked for again when it is shown again; one that cannot be read stays asked for.
-            if (gone && wish.equals(wanted)) {
-                wanted = "";
-            } else if (wish.equals(wanted) && !title.getText().endsWith(CANNOT)) {
-                title.setText((title.getText() + "\n" + CANNOT).strip());
-                title.setVisible(true);
-            }
-        }));
+        library.request(
+                content,
+                pixels,
+                new PictureLibrary.Wish(
+                        () -> !gone && wish.equals(wanted),
+                        ready -> {
+                            // Something else may have been asked for meanwhile.
+                            if (wish.equals(wanted)) {
+                                image.setImage(ready);
+                                fit(getPrefWidth(), getPrefHeight());
+                                title.setVisible(false);
+                            }
+                        },
+                        () -> {
+                            // Asked for again when it is shown again; one that cannot be read stays asked for.
+                            if (gone && wish.equals(wanted)) {
+                                wanted = "";
+                            } else if (wish.equals(wanted) && !title.getText().endsWith(CANNOT)) {
+                                title.setText((title.getText() + "\n" + CANNOT).strip());
+                                title.setVisible(true);
+                            }
+                        }));
     }
 }

@@ -39,10 +39,10 @@ public final class PictureLibrary {
     private static final long MOST_BYTES = 256L << 20;
     /** Pixels across, and times, of the blank paper that warms the decoder up. */
     private static final int WARM = 300;
+
     private static final int WARM_TIMES = 4;
 
-    private record Key(String content, int width) {
-    }
+    private record Key(String content, int width) {}
 
     private final Map<Key, Image> kept = new LinkedHashMap<>(64, 0.75f, true);
     private final Map<Key, List<Wish>> waiting = new LinkedHashMap<>();
@@ -59,12 +59,20 @@ public final class PictureLibrary {
 
     public PictureLibrary(Thumbnails thumbnails) {
         this.thumbnails = thumbnails;
-        this.threads = new ThreadPoolExecutor(2, 2, 1, TimeUnit.SECONDS, queue,
+        this.threads = new ThreadPoolExecutor(
+                2,
+                2,
+                1,
+                TimeUnit.SECONDS,
+                queue,
                 Thread.ofPlatform().name("pictures-", 0).daemon().factory());
         threads.execute(PictureLibrary::warmUp);
     }
 
-    /** The first picture decoded takes several times longer than the next: that is paid for while the file is still being read. */
+    /**
+     * The first picture decoded takes several times longer than the next: that is paid for while the file is still
+     * being read.
+     */
     private static void warmUp() {
         try {
             Raster paper = new Raster(WARM, WARM, new int[WARM * WARM]);
@@ -97,17 +105,16 @@ public final class PictureLibrary {
      * @param width in device pixels; a picture that is narrower is given as it is
      */
     public void request(String content, int width, Consumer<Image> ready) {
-        request(content, width, new Wish(() -> true, ready, () -> { }));
+        request(content, width, new Wish(() -> true, ready, () -> {}));
     }
 
     /**
      * Somebody who waits for a picture.
      *
-     * @param wanted  whether it is still waited for; asked from any thread
+     * @param wanted whether it is still waited for; asked from any thread
      * @param givenUp told, on the interface thread, when it was not and nothing was made ready
      */
-    record Wish(BooleanSupplier wanted, Consumer<Image> ready, Runnable givenUp) {
-    }
+    record Wish(BooleanSupplier wanted, Consumer<Image> ready, Runnable givenUp) {}
 
     /** The same, as long as it is wanted. */
     void request(String content, int width, Wish wish) {
@@ -165,7 +172,7 @@ public final class PictureLibrary {
     private void nextAhead() {
         while (!held && waiting.isEmpty() && !ahead.isEmpty()) {
             Key key = ahead.poll();
-            request(key.content(), key.width(), ready -> { });
+            request(key.content(), key.width(), ready -> {});
         }
     }
 
@@ -175,8 +182,8 @@ public final class PictureLibrary {
     }
 
     /**
-     * Waits until nobody scrolls and every picture asked for is there, so that other work does not steal the time; at most some ms.
-     * Not for the interface thread.
+     * Waits until nobody scrolls and every picture asked for is there, so that other work does not steal the time; at
+     * most some ms. Not for the interface thread.
      */
     public void awaitRest(long most) {
         long end = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(most);
@@ -202,7 +209,8 @@ public final class PictureLibrary {
         }
         raster.ifPresent(r -> {
             WritableImage image = new WritableImage(r.width(), r.height());
-            image.getPixelWriter().setPixels(0, 0, r.width(), r.height(), PixelFormat.getIntArgbInstance(), r.argb(), 0, r.width());
+            image.getPixelWriter()
+                    .setPixels(0, 0, r.width(), r.height(), PixelFormat.getIntArgbInstance(), r.argb(), 0, r.width());
             kept.put(key, image);
             bytes += size(image);
             kept.entrySet().removeIf(entry -> {

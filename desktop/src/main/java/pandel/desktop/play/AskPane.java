@@ -21,6 +21,7 @@ final class AskPane extends VBox {
 
     /** Interface px. */
     private static final double MOST_HIGH = 320;
+
     private static final double ROW = 40;
 
     private final CheckBox always = new CheckBox("Always this one, unasked");
@@ -28,8 +29,8 @@ final class AskPane extends VBox {
     private final BiConsumer<String, Boolean> chosen;
 
     /**
-     * @param what    what was done, in words
-     * @param chosen  takes the outcome and whether it is always to be this one
+     * @param what what was done, in words
+     * @param chosen takes the outcome and whether it is always to be this one
      * @param dismiss nothing happens
      */
     AskPane(String what, List<String> outcomes, BiConsumer<String, Boolean> chosen, Runnable dismiss) {
@@ -49,7 +50,8 @@ final class AskPane extends VBox {
             number++;
             Label bond = new Label(String.valueOf(number));
             bond.getStyleClass().add("bond");
-            Button button = Press.plain(outcome, "outcome-" + outcome.replace(' ', '-'), () -> chosen.accept(outcome, always.isSelected()));
+            Button button = Press.plain(
+                    outcome, "outcome-" + outcome.replace(' ', '-'), () -> chosen.accept(outcome, always.isSelected()));
             button.setMaxWidth(Double.MAX_VALUE);
             HBox.setHgrow(button, Priority.ALWAYS);
             HBox row = new HBox(8, bond, button);

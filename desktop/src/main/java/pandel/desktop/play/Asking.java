@@ -21,9 +21,9 @@ final class Asking {
     private Optional<AskPane> shown = Optional.empty();
 
     /**
-     * @param over  lies over the device
+     * @param over lies over the device
      * @param again takes the event with its outcome
-     * @param gone  told when nothing is asked any more
+     * @param gone told when nothing is asked any more
      */
     Asking(Work work, StackPane over, Consumer<Event> again, Runnable gone) {
         this.work = work;
@@ -37,12 +37,18 @@ final class Asking {
         BiConsumer<String, Boolean> chosen = (outcome, always) -> {
             dismiss();
             if (always) {
-                asks.link().flatMap(work.prototype().index()::way).ifPresent(way ->
-                        work.edit(LinkEdits.change("always “" + outcome + "” in play", way.link().withAlways(Optional.of(outcome)))));
+                asks.link()
+                        .flatMap(work.prototype().index()::way)
+                        .ifPresent(way -> work.edit(LinkEdits.change(
+                                "always “" + outcome + "” in play", way.link().withAlways(Optional.of(outcome)))));
             }
             again.accept(event.turning(outcome));
         };
-        AskPane pane = new AskPane(EventWords.capital(EventWords.of(work.prototype(), now, event)), asks.outcomes(), chosen, this::dismiss);
+        AskPane pane = new AskPane(
+                EventWords.capital(EventWords.of(work.prototype(), now, event)),
+                asks.outcomes(),
+                chosen,
+                this::dismiss);
         shown = Optional.of(pane);
         over.getChildren().add(pane);
         pane.takeFocus();

@@ -15,7 +15,10 @@ import pandel.core.model.Event;
 import pandel.core.play.Situation;
 import pandel.desktop.device.DeviceView;
 
-/** An edge of the device, dragged to make it wider or higher while it is played; pressed twice it has its own size again. */
+/**
+ * An edge of the device, dragged to make it wider or higher while it is played; pressed twice it has its own size
+ * again.
+ */
 final class DeviceEdge extends Region {
 
     private static final double THICK = 8;
@@ -29,7 +32,7 @@ final class DeviceEdge extends Region {
     private Optional<Situation> begun = Optional.empty();
     private double scale;
 
-    /** @param sideways whether it is the right edge; else the foot  @param sized told the new size */
+    /** @param sideways whether it is the right edge; else the foot @param sized told the new size */
     DeviceEdge(boolean sideways, Supplier<Optional<Situation>> now, DeviceView device, Consumer<Event> sized) {
         setId(sideways ? "device-edge-right" : "device-edge-foot");
         getStyleClass().add("device-edge");
@@ -58,7 +61,9 @@ final class DeviceEdge extends Region {
         });
         addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
             if (e.getClickCount() == 2) {
-                now.get().ifPresent(s -> sized.accept(new Event.Resize(s.device().width(), s.device().height())));
+                now.get()
+                        .ifPresent(s -> sized.accept(
+                                new Event.Resize(s.device().width(), s.device().height())));
             }
         });
     }
@@ -74,7 +79,9 @@ final class DeviceEdge extends Region {
             double by = (at(e) - start) / scale * (sideways ? 2 : 1);
             double width = sideways ? within(s.width() + by) : s.width();
             double height = sideways ? s.height() : within(s.height() + by);
-            if (now.get().filter(n -> n.width() != width || n.height() != height).isPresent()) {
+            if (now.get()
+                    .filter(n -> n.width() != width || n.height() != height)
+                    .isPresent()) {
                 sized.accept(new Event.Resize(width, height));
             }
         });

@@ -6,7 +6,9 @@ import pandel.core.play.Situation;
 
 /** How large the device stands in the window. */
 enum DeviceSize {
-    FIT("Fit"), FILL("Fill width"), TRUE("True size");
+    FIT("Fit"),
+    FILL("Fill width"),
+    TRUE("True size");
 
     private static final double LARGEST = 2;
     private static final double MM_AN_INCH = 25.4;
@@ -28,9 +30,9 @@ enum DeviceSize {
     /**
      * Interface px for each px of the device.
      *
-     * @param width  of the room
+     * @param width of the room
      * @param height of the room
-     * @param dots   interface px to a millimetre of the monitor, if that was measured
+     * @param dots interface px to a millimetre of the monitor, if that was measured
      */
     double scale(Situation now, double width, double height, OptionalDouble dots) {
         double fit = Math.min(LARGEST, Math.min(width / now.width(), height / now.height()));

@@ -34,13 +34,19 @@ final class Fingers implements Touched {
     private Optional<Event> hovered = Optional.empty();
 
     /**
-     * @param played      where play stands; empty while it is not played by hand
-     * @param act         takes events
+     * @param played where play stands; empty while it is not played by hand
+     * @param act takes events
      * @param stopShowing a person touches what is shown to them
-     * @param device      that is touched
-     * @param typing      told which field is to be typed in
+     * @param device that is touched
+     * @param typing told which field is to be typed in
      */
-    Fingers(Supplier<Prototype> prototype, Supplier<Optional<Situation>> played, Function<Event, Happening> act, Runnable stopShowing, DeviceView device, Consumer<Aim.FieldAt> typing) {
+    Fingers(
+            Supplier<Prototype> prototype,
+            Supplier<Optional<Situation>> played,
+            Function<Event, Happening> act,
+            Runnable stopShowing,
+            DeviceView device,
+            Consumer<Aim.FieldAt> typing) {
         this.prototype = prototype;
         this.played = played;
         this.act = act;
@@ -61,14 +67,17 @@ final class Fingers implements Touched {
         return played.get().flatMap(now -> Aim.strip(prototype.get(), now, x, y));
     }
 
-    /** The rows of the drawer that is out, or what lies there. @param by px  @param x of the device */
+    /** The rows of the drawer that is out, or what lies there. @param by px @param x of the device */
     private void scroll(double by, double x) {
-        Optional<Under> under = played.get().filter(s -> !device.scrollDrawer(by)).map(now -> Under.at(prototype.get(), now, x));
+        Optional<Under> under =
+                played.get().filter(s -> !device.scrollDrawer(by)).map(now -> Under.at(prototype.get(), now, x));
         Optional<Placement> placement = under.flatMap(u -> u.placement(prototype.get()));
         if (placement.isPresent()) {
             double at = under.get().scroll();
             double rise = placement.get().rise();
-            double to = at < rise || at + by < rise ? by > 0 ? rise : 0 : Math.clamp(at + by, 0, placement.get().maxScroll());
+            double to = at < rise || at + by < rise
+                    ? by > 0 ? rise : 0
+                    : Math.clamp(at + by, 0, placement.get().maxScroll());
             if (to != at) {
                 act.apply(under.get().isList() ? new Event.OnList(new Event.Scroll(to)) : new Event.Scroll(to));
             }
@@ -77,43 +86,84 @@ final class Fingers implements Touched {
 
     @Override
     public boolean answers(Gesture gesture, double x, double y) {
-        return played.get().filter(now -> !now.left()).filter(now -> Aim.isAnswered(prototype.get(), now, gesture, Aim.gesture(prototype.get(), now, gesture, x, y))).isPresent();
+        return played.get()
+                .filter(now -> !now.left())
+                .filter(now ->
+                        Aim.isAnswered(prototype.get(), now, gesture, Aim.gesture(prototype.get(), now, gesture, x, y)))
+                .isPresent();
     }
 
     /** A sheet on top, where no link answers a swipe up or down there. */
     @Override
     public Optional<Touched.Lifts> lifts(double x, double y) {
-        Optional<Situation> now = played.get().filter(s -> !s.left() && s.drawer().isEmpty() && s.device().swipes() && !s.top().kind().base() && s.top().kind().form() == Form.SHEET)
+        Optional<Situation> now = played.get()
+                .filter(s -> !s.left()
+                        && s.drawer().isEmpty()
+                        && s.device().swipes()
+                        && !s.top().kind().base()
+                        && s.top().kind().form() == Form.SHEET)
                 .filter(s -> !answers(Gesture.SWIPE_UP, x, y) && !answers(Gesture.SWIPE_DOWN, x, y));
-        return now.flatMap(s -> Under.at(prototype.get(), s, x).placement(prototype.get()).filter(p -> p.holds(x, y, s.top().trail().current().scroll())).map(p -> new Touched.Lifts(prototype.get(), s, p, Math.min(s.top().trail().current().scroll(), p.maxScroll()),
-                s.top().kind().closers().contains(Closer.AWAY) ? Optional.of(() -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away()))) : Optional.empty(), to -> act.apply(new Event.Scroll(to)))));
+        return now.flatMap(s -> Under.at(prototype.get(), s, x)
+                .placement(prototype.get())
+                .filter(p -> p.holds(x, y, s.top().trail().current().scroll()))
+                .map(p -> new Touched.Lifts(
+                        prototype.get(),
+                        s,
+                        p,
+                        Math.min(s.top().trail().current().scroll(), p.maxScroll()),
+                        s.top().kind().closers().contains(Closer.AWAY)
+                                ? Optional.of(() -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away())))
+                                : Optional.empty(),
+                        to -> act.apply(new Event.Scroll(to)))));
     }
 
     /** Out from its edge; back in from anywhere while it is out. */
     @Override
     public Optional<Touched.Draws> draws(double x, double y) {
-        Optional<Situation> now = played.get().filter(s -> !s.left() && s.device().swipes());
-        Optional<Drawer> open = now.flatMap(Situation::drawer).flatMap(id -> prototype.get().drawer(id));
+        Optional<Situation> now =
+                played.get().filter(s -> !s.left() && s.device().swipes());
+        Optional<Drawer> open =
+                now.flatMap(Situation::drawer).flatMap(id -> prototype.get().drawer(id));
         if (open.isPresent()) {
-            return Optional.of(new Touched.Draws(prototype.get(), now.get(), open.get(), false, () -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away()))));
+            return Optional.of(new Touched.Draws(
+                    prototype.get(),
+                    now.get(),
+                    open.get(),
+                    false,
+                    () -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away()))));
         }
-        return now.flatMap(s -> Aim.pulled(prototype.get(), s, x, y)).map(drawer -> new Touched.Draws(prototype.get(), now.get(), drawer, true,
-                () -> act.apply(new Event.Touched(drawer.panel().side().edge(), new Event.On.Point(x, y)))));
+        return now.flatMap(s -> Aim.pulled(prototype.get(), s, x, y))
+                .map(drawer -> new Touched.Draws(
+                        prototype.get(),
+                        now.get(),
+                        drawer,
+                        true,
+                        () -> act.apply(new Event.Touched(drawer.panel().side().edge(), new Event.On.Point(x, y)))));
     }
 
     @Override
     public Optional<Touched.Pulled> pulls(double x, double y, boolean onward) {
         return played.get().filter(now -> follows(now, swipe(onward), x, y)).map(now -> {
-            Stepped stepped = new Step(prototype.get()).step(now, new Event.Touched(swipe(onward), new Event.On.Point(x, y)));
-            boolean turns = stepped.happening() instanceof Happening.Moved && stepped.situation().levels().size() == now.levels().size() && (Aim.isForTabs(prototype.get(), now, swipe(onward), x, y)
-                    || stepped.situation().top().trail().current().at().map(AtPage::sequence).equals(now.top().trail().current().at().map(AtPage::sequence)));
+            Stepped stepped =
+                    new Step(prototype.get()).step(now, new Event.Touched(swipe(onward), new Event.On.Point(x, y)));
+            boolean turns = stepped.happening() instanceof Happening.Moved
+                    && stepped.situation().levels().size() == now.levels().size()
+                    && (Aim.isForTabs(prototype.get(), now, swipe(onward), x, y)
+                            || stepped.situation()
+                                    .top()
+                                    .trail()
+                                    .current()
+                                    .at()
+                                    .map(AtPage::sequence)
+                                    .equals(now.top().trail().current().at().map(AtPage::sequence)));
             return new Touched.Pulled(prototype.get(), turns ? Optional.of(stepped.situation()) : Optional.empty());
         });
     }
 
     /** Whether a page or tab follows a finger drawn sideways. */
     private boolean follows(Situation now, Gesture gesture, double x, double y) {
-        return Aim.turn(prototype.get(), now, gesture, x, y).isPresent() || Aim.isForTabs(prototype.get(), now, gesture, x, y);
+        return Aim.turn(prototype.get(), now, gesture, x, y).isPresent()
+                || Aim.isForTabs(prototype.get(), now, gesture, x, y);
     }
 
     private static Gesture swipe(boolean onward) {
@@ -131,7 +181,9 @@ final class Fingers implements Touched {
             return;
         }
         Situation now = played.get().get();
-        Optional<Aim.FieldAt> field = gesture == Gesture.TAP && now.drawer().isEmpty() ? Aim.field(prototype.get(), now, x, y) : Optional.empty();
+        Optional<Aim.FieldAt> field = gesture == Gesture.TAP && now.drawer().isEmpty()
+                ? Aim.field(prototype.get(), now, x, y)
+                : Optional.empty();
         if (field.isPresent() && !answers(Gesture.TAP, x, y)) {
             typing.accept(field.get());
             return;
@@ -150,16 +202,25 @@ final class Fingers implements Touched {
         boolean turns = follows(now, gesture, x, y);
         Happening what = act.apply(Aim.gesture(prototype.get(), now, gesture, x, y, device.scrolled()));
         // At the ends a page gives a little and stays: that is seen, and no miss.
-        if (!turns && what instanceof Happening.Nothing || what instanceof Happening.Nothing || what instanceof Happening.Refused) {
+        if (!turns && what instanceof Happening.Nothing
+                || what instanceof Happening.Nothing
+                || what instanceof Happening.Refused) {
             device.ring(x, y);
         }
     }
 
     /** Whether a link answers to a key; then it is pressed. @param key its name */
     boolean key(String key) {
-        Optional<Event> pressed = played.get().filter(now -> !now.left() && Gesture.KEY.refusedBy(now.device()).isEmpty())
-                .map(now -> Aim.key(prototype.get(), now, key)).filter(e -> e instanceof Event.Touched t && (t.on() instanceof Event.On.OnHotspot
-                        || played.get().stream().flatMap(now -> prototype.get().screen(now.screen()).stream()).flatMap(s -> s.links().stream()).anyMatch(l -> l.cause().equals(t.touch()))));
+        Optional<Event> pressed = played.get()
+                .filter(now ->
+                        !now.left() && Gesture.KEY.refusedBy(now.device()).isEmpty())
+                .map(now -> Aim.key(prototype.get(), now, key))
+                .filter(e -> e instanceof Event.Touched t
+                        && (t.on() instanceof Event.On.OnHotspot
+                                || played.get().stream()
+                                        .flatMap(now -> prototype.get().screen(now.screen()).stream())
+                                        .flatMap(s -> s.links().stream())
+                                        .anyMatch(l -> l.cause().equals(t.touch()))));
         pressed.ifPresent(act::apply);
         return pressed.isPresent();
     }
@@ -174,7 +235,9 @@ final class Fingers implements Touched {
         Optional<Placement> placement = under.placement(prototype.get());
         double at = under.scroll();
         boolean sheet = !now.top().kind().base() && now.top().kind().form() == Form.SHEET;
-        if (placement.isPresent() && (gesture == Gesture.SWIPE_UP && at < placement.get().maxScroll() || gesture == Gesture.SWIPE_DOWN && at > 0)) {
+        if (placement.isPresent()
+                && (gesture == Gesture.SWIPE_UP && at < placement.get().maxScroll()
+                        || gesture == Gesture.SWIPE_DOWN && at > 0)) {
             scroll((gesture == Gesture.SWIPE_UP ? 1 : -1) * now.height() / 2, x);
             return true;
         }
@@ -187,7 +250,9 @@ final class Fingers implements Touched {
 
     /** Only coming onto something counts; what changed under a resting pointer was not hovered. */
     private void hover(double x, double y) {
-        Optional<Event> over = played.get().filter(now -> answers(Gesture.HOVER, x, y)).map(now -> Aim.gesture(prototype.get(), now, Gesture.HOVER, x, y));
+        Optional<Event> over = played.get()
+                .filter(now -> answers(Gesture.HOVER, x, y))
+                .map(now -> Aim.gesture(prototype.get(), now, Gesture.HOVER, x, y));
         boolean fresh = over.isPresent() && !over.equals(hovered);
         hovered = over;
         if (fresh) {

@@ -75,8 +75,15 @@ final class JourneyBox extends VBox {
     record Made(String name, String purpose, Tape tape, boolean ends) {
 
         Journey journey(String id, String device) {
-            return new Journey(id, name, purpose, device, tape.entry().id(), tape.legs(),
-                    ends ? Optional.of(tape.current().after().screen()) : Optional.empty(), Rest.NONE);
+            return new Journey(
+                    id,
+                    name,
+                    purpose,
+                    device,
+                    tape.entry().id(),
+                    tape.legs(),
+                    ends ? Optional.of(tape.current().after().screen()) : Optional.empty(),
+                    Rest.NONE);
         }
     }
 
@@ -86,11 +93,13 @@ final class JourneyBox extends VBox {
 
     private void tellEnd() {
         String id = chosen().current().after().screen();
-        ends.setText("It is to end on “" + prototype.screen(id).map(Screen::shownTitle).orElse(id) + "”");
+        ends.setText("It is to end on “"
+                + prototype.screen(id).map(Screen::shownTitle).orElse(id) + "”");
     }
 
     private Made made() {
-        String title = name.getText().isBlank() ? name.getPromptText() : name.getText().strip();
+        String title =
+                name.getText().isBlank() ? name.getPromptText() : name.getText().strip();
         return new Made(title, purpose.getText().strip(), chosen(), ends.isSelected());
     }
 

@@ -13,21 +13,36 @@ import pandel.desktop.theme.Press;
 final class PlayControls extends VBox {
 
     /** What the controls ask of play. */
-    record Asked(Runnable startOver, Runnable deviceBack, Runnable edit, Runnable hurry, Runnable hold, Runnable size, Runnable alone, Consumer<Node> starts) {
-    }
+    record Asked(
+            Runnable startOver,
+            Runnable deviceBack,
+            Runnable edit,
+            Runnable hurry,
+            Runnable hold,
+            Runnable size,
+            Runnable alone,
+            Consumer<Node> starts) {}
 
     private final Button hold;
     private final Button size;
 
     PlayControls(Asked asked) {
-        Button starts = Press.plain("From…", "start-from", () -> { });
+        Button starts = Press.plain("From…", "start-from", () -> {});
         starts.setTooltip(new Tooltip("Begin at another entry or start point, or keep this moment as one"));
         starts.setOnAction(e -> asked.starts().accept(starts));
-        HBox buttons = new HBox(4, Press.plain("Start over", "start-over", asked.startOver()), starts, Press.plain("Device back", "device-back", asked.deviceBack()));
+        HBox buttons = new HBox(
+                4,
+                Press.plain("Start over", "start-over", asked.startOver()),
+                starts,
+                Press.plain("Device back", "device-back", asked.deviceBack()));
         buttons.setStyle("-fx-padding: 12 8 8 12;");
         hold = Press.smallWord("Hold", "hold", asked.hold());
         size = Press.smallWord("Fit", "play-size", asked.size());
-        HBox first = new HBox(4, Press.smallWord("Edit this screen", "edit-this", asked.edit()), Press.smallWord("Hurry", "hurry", asked.hurry()), hold);
+        HBox first = new HBox(
+                4,
+                Press.smallWord("Edit this screen", "edit-this", asked.edit()),
+                Press.smallWord("Hurry", "hurry", asked.hurry()),
+                hold);
         first.setStyle("-fx-padding: 0 8 0 8;");
         HBox second = new HBox(4, size, Press.smallWord("Show, device alone", "show-alone", asked.alone()));
         second.setStyle("-fx-padding: 0 8 4 8;");

@@ -43,37 +43,65 @@ final class PlayStarts {
         ContextMenu menu = new ContextMenu();
         for (Entry entry : work.prototype().entries()) {
             String title = LinkWords.target(work.prototype(), entry.target());
-            menu.getItems().add(Press.item(entry.address().map(a -> a + ", at “" + title + "”").orElse("Main entry, at “" + title + "”"), "start-" + entry.id(), () -> play.accept(entry)));
+            menu.getItems()
+                    .add(Press.item(
+                            entry.address()
+                                    .map(a -> a + ", at “" + title + "”")
+                                    .orElse("Main entry, at “" + title + "”"),
+                            "start-" + entry.id(),
+                            () -> play.accept(entry)));
         }
         if (!work.prototype().startPoints().isEmpty()) {
             menu.getItems().add(new SeparatorMenuItem());
         }
-        work.prototype().startPoints().forEach(point -> menu.getItems().add(Press.item(point.title(), "start-" + point.id(), () -> play.accept(point))));
-        menu.getItems().addAll(new SeparatorMenuItem(), Press.item("Keep this moment as a start point…", "keep-moment", this::keepMoment),
-                Press.item("Entries and start points…", "all-starts", () -> around.run("starts")));
+        work.prototype()
+                .startPoints()
+                .forEach(point -> menu.getItems()
+                        .add(Press.item(point.title(), "start-" + point.id(), () -> play.accept(point))));
+        menu.getItems()
+                .addAll(
+                        new SeparatorMenuItem(),
+                        Press.item("Keep this moment as a start point…", "keep-moment", this::keepMoment),
+                        Press.item("Entries and start points…", "all-starts", () -> around.run("starts")));
         menu.show(under, Side.BOTTOM, 0, 0);
     }
 
     /** Asks for a name, and keeps this moment under it. */
     void keepMoment() {
-        now.get().filter(s -> !s.left()).ifPresentOrElse(s -> around.askName("Name of this moment", suggested(s), name -> {
-            StartPoint point = s.asStartPoint(work.freshId(name), name.strip());
-            work.edit(StartEdits.keep(point));
-            around.say("“" + point.title() + "” is a start point: play, journeys and checks can begin there.");
-        }), () -> around.say("The prototype was left; there is no moment to keep."));
+        now.get()
+                .filter(s -> !s.left())
+                .ifPresentOrElse(
+                        s -> around.askName("Name of this moment", suggested(s), name -> {
+                            StartPoint point = s.asStartPoint(work.freshId(name), name.strip());
+                            work.edit(StartEdits.keep(point));
+                            around.say("“" + point.title()
+                                    + "” is a start point: play, journeys and checks can begin there.");
+                        }),
+                        () -> around.say("The prototype was left; there is no moment to keep."));
     }
 
     private String suggested(Situation now) {
-        String screen = work.prototype().screen(now.screen()).map(Screen::shownTitle).orElse("");
-        String facts = now.facts().set().entrySet().stream().map(e -> work.prototype().fact(e.getKey()).map(f -> f.kind() instanceof Fact.Kind.YesNo ? f.title()
-                : f.title() + " " + e.getValue().shown()).orElse("")).collect(Collectors.joining(", "));
+        String screen =
+                work.prototype().screen(now.screen()).map(Screen::shownTitle).orElse("");
+        String facts = now.facts().set().entrySet().stream()
+                .map(e -> work.prototype()
+                        .fact(e.getKey())
+                        .map(f -> f.kind() instanceof Fact.Kind.YesNo
+                                ? f.title()
+                                : f.title() + " " + e.getValue().shown())
+                        .orElse(""))
+                .collect(Collectors.joining(", "));
         return facts.isEmpty() ? "On " + screen : facts + ", on " + screen;
     }
 
     /** What is shown while nothing can be played. */
     static Node none(Work work, Around around) {
         boolean none = work.prototype().screens().isEmpty();
-        return new EmptyStage(none ? "Nothing to play yet" : "Play has nowhere to start",
-                none ? "Take pictures of the screens in first." : "Choose a page in Mocks and start play there.").offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
+        return new EmptyStage(
+                        none ? "Nothing to play yet" : "Play has nowhere to start",
+                        none
+                                ? "Take pictures of the screens in first."
+                                : "Choose a page in Mocks and start play there.")
+                .offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 }

@@ -76,11 +76,22 @@ public final class PlayView implements StageView {
         device.setId("device-view");
         this.asking = new Asking(work, middle, this::act, device::requestFocus);
         typing = new Typing(device, this::now, this::act);
-        fingers = new Fingers(work::prototype, () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(), this::act, this::stopShowing, device, typing::open);
+        fingers = new Fingers(
+                work::prototype,
+                () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(),
+                this::act,
+                this::stopShowing,
+                device,
+                typing::open);
         this.notice = new NoticeLabel(device);
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
-        frame.getChildren().addAll(notice, typing, new DeviceEdge(true, this::now, device, this::act), new DeviceEdge(false, this::now, device, this::act));
+        frame.getChildren()
+                .addAll(
+                        notice,
+                        typing,
+                        new DeviceEdge(true, this::now, device, this::act),
+                        new DeviceEdge(false, this::now, device, this::act));
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         sized.getChildren().add(frame);
         scroll.setFitToWidth(true);
@@ -88,17 +99,29 @@ public final class PlayView implements StageView {
         scroll.setFocusTraversable(false);
         middle.getChildren().add(scroll);
         left = Scroll.column(trail, 200);
-        showingBar = new ShowingBar(new ShowingBar.Asked(() -> showing.next().ifPresent(this::act), () -> changeShowing(showing::turnByStep), () -> changeShowing(showing::faster), () -> changeShowing(showing::stop)));
+        showingBar = new ShowingBar(new ShowingBar.Asked(
+                () -> showing.next().ifPresent(this::act),
+                () -> changeShowing(showing::turnByStep),
+                () -> changeShowing(showing::faster),
+                () -> changeShowing(showing::stop)));
         starts = new PlayStarts(work, around, this::now, this::playFrom);
-        controls = new PlayControls(new PlayControls.Asked(this::startOver, () -> act(new Event.DeviceBack()), this::editThis, this::hurry, this::turnHold,
-                this::turnSize, this::turnAlone, starts::choose));
+        controls = new PlayControls(new PlayControls.Asked(
+                this::startOver,
+                () -> act(new Event.DeviceBack()),
+                this::editThis,
+                this::hurry,
+                this::turnHold,
+                this::turnSize,
+                this::turnAlone,
+                starts::choose));
         right = new VBox(controls, Scroll.column(possible, 260));
         VBox.setVgrow(right.getChildren().getLast(), javafx.scene.layout.Priority.ALWAYS);
         bottom = new VBox(showingBar, tapePane);
         page.setCenter(middle);
         around();
         // Decoding what may come next would steal time from what moves now.
-        device.onRest(() -> tape.map(Tape::now).ifPresent(now -> device.prepare(work.prototype(), next(now), now, device.scale())));
+        device.onRest(() ->
+                tape.map(Tape::now).ifPresent(now -> device.prepare(work.prototype(), next(now), now, device.scale())));
         middle.widthProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.heightProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.setMinSize(0, 0);
@@ -142,7 +165,7 @@ public final class PlayView implements StageView {
     /**
      * Plays a list of events from its start, one after the other.
      *
-     * @param title  what it is; may be empty
+     * @param title what it is; may be empty
      * @param byStep whether each step waits to be asked for
      */
     public void play(String title, Walk walk, boolean byStep) {
@@ -171,7 +194,9 @@ public final class PlayView implements StageView {
         asking.dismiss();
         Happening what = stepped.happening();
         show(what instanceof Happening.Moved moved ? Optional.of(moved) : Optional.empty());
-        String address = what instanceof Happening.LedOut out ? out.address() : what instanceof Happening.Moved m ? m.address().orElse("") : "";
+        String address = what instanceof Happening.LedOut out
+                ? out.address()
+                : what instanceof Happening.Moved m ? m.address().orElse("") : "";
         if (!address.isEmpty()) {
             around.say("Here the app leads out to " + address + "; play stays.");
         }
@@ -208,7 +233,9 @@ public final class PlayView implements StageView {
         if (after.ticks().size() == before.ticks().size() && after.at() == before.at()) {
             possible.showWaits(work.prototype(), after.now());
         } else {
-            show(after.current().what().flatMap(h -> h instanceof Happening.Moved m ? Optional.of(m) : Optional.empty()));
+            show(after.current()
+                    .what()
+                    .flatMap(h -> h instanceof Happening.Moved m ? Optional.of(m) : Optional.empty()));
         }
     }
 
@@ -220,16 +247,20 @@ public final class PlayView implements StageView {
     }
 
     private void keepJourney() {
-        tape.filter(t -> t.ticks().size() > 1).ifPresent(t -> around.show(new JourneyBox(work.prototype(), t, around::dismiss, made -> {
-            around.dismiss();
-            work.edit(JourneyEdits.keep(made.journey(work.freshId(made.name()), work.device().id())));
-            around.say("“" + made.name() + "” is kept; it is replayed after each edit. Check tells what the journeys travel.");
-        })));
+        tape.filter(t -> t.ticks().size() > 1)
+                .ifPresent(t -> around.show(new JourneyBox(work.prototype(), t, around::dismiss, made -> {
+                    around.dismiss();
+                    work.edit(JourneyEdits.keep(made.journey(
+                            work.freshId(made.name()), work.device().id())));
+                    around.say("“" + made.name()
+                            + "” is kept; it is replayed after each edit. Check tells what the journeys travel.");
+                })));
     }
 
     private void turnSize() {
         size = size.next();
-        if (size == DeviceSize.TRUE && around.preferred().now().dotsAMillimetre().isEmpty()) {
+        if (size == DeviceSize.TRUE
+                && around.preferred().now().dotsAMillimetre().isEmpty()) {
             around.say("True size is known once the monitor has been measured: Preferences, with a bank card.");
             size = size.next();
         }
@@ -262,8 +293,13 @@ public final class PlayView implements StageView {
 
     /** Lets the next wait be due at once. */
     private void hurry() {
-        now().ifPresent(s -> s.waits().work().stream().findFirst().<Event>map(Event.Done::new)
-                .or(() -> s.waits().untilDue().stream().<Event>mapToObj(Event.Elapse::new).findFirst()).ifPresent(this::act));
+        now().ifPresent(s -> s.waits().work().stream()
+                .findFirst()
+                .<Event>map(Event.Done::new)
+                .or(() -> s.waits().untilDue().stream()
+                        .<Event>mapToObj(Event.Elapse::new)
+                        .findFirst())
+                .ifPresent(this::act));
     }
 
     private void turnHold() {
@@ -288,7 +324,11 @@ public final class PlayView implements StageView {
         }
         Situation now = tape.get().now();
         double margin = alone ? 2 : MARGIN;
-        double scale = size.scale(now, middle.getWidth() - 2 * margin, middle.getHeight() - 2 * margin, around.preferred().now().dotsAMillimetre());
+        double scale = size.scale(
+                now,
+                middle.getWidth() - 2 * margin,
+                middle.getHeight() - 2 * margin,
+                around.preferred().now().dotsAMillimetre());
         if (scale > 0) {
             device.show(work.prototype(), now, scale, moved);
         }
@@ -298,7 +338,9 @@ public final class PlayView implements StageView {
         showingBar.refresh(showing);
         // Everything else is told while it moves, a part in each frame; by key, what is possible now counts at once.
         possible.follow(work.prototype(), now);
-        List<Runnable> parts = List.of(() -> trail.show(work.prototype(), now), () -> possible.show(work.prototype(), now),
+        List<Runnable> parts = List.of(
+                () -> trail.show(work.prototype(), now),
+                () -> possible.show(work.prototype(), now),
                 () -> tape.ifPresent(t -> tapePane.show(work.prototype(), t)));
         if (device.isMoving()) {
             telling.later(parts);
@@ -313,7 +355,11 @@ public final class PlayView implements StageView {
     }
 
     private List<Screen> next(Situation now) {
-        return work.prototype().index().waysOut(now.screen()).stream().flatMap(w -> w.targets().stream()).distinct().flatMap(id -> work.prototype().screen(id).stream()).toList();
+        return work.prototype().index().waysOut(now.screen()).stream()
+                .flatMap(w -> w.targets().stream())
+                .distinct()
+                .flatMap(id -> work.prototype().screen(id).stream())
+                .toList();
     }
 
     /** The situation shown, if anything is played. */
@@ -365,19 +411,35 @@ public final class PlayView implements StageView {
 
     @Override
     public List<Command> commands() {
-        return Stream.concat(Stream.of(
-                Command.here("Device back", () -> asking.dismissOr(() -> act(new Event.DeviceBack())), "Esc", "Backspace"),
-                Command.here("Start over", this::startOver, "Home"), Command.here("Keep this moment as a start point", starts::keepMoment, "P"),
-                Command.here("Keep as a journey", this::keepJourney, "J"),
-                Command.here("Edit this screen", this::editThis, "E"),
-                Command.here("Hurry: the next wait is due now", this::hurry, "H"),
-                Command.here("Hold the waits, or let them go on", this::turnHold, "Space").when(() -> !Press.isOnButton(node)),
-                Command.here("Fit, fill the width or true size", this::turnSize, "F"),
-                Command.here("Show the device alone, or everything again", this::turnAlone, "F11"),
-                Command.here("Next step of what is shown", () -> showing.next().ifPresent(this::act), "N"),
-                Command.here("Wind back", () -> wind(-1), "Left"),
-                Command.here("Wind forth", () -> wind(1), "Right")),
-                IntStream.rangeClosed(1, 9).mapToObj(n -> Command.here("Tap hotspot " + n,
-                        () -> asking.chooseOr(n, () -> possible.numbered(n).ifPresent(this::act)), String.valueOf(n), "Numpad " + n))).toList();
+        return Stream.concat(
+                        Stream.of(
+                                Command.here(
+                                        "Device back",
+                                        () -> asking.dismissOr(() -> act(new Event.DeviceBack())),
+                                        "Esc",
+                                        "Backspace"),
+                                Command.here("Start over", this::startOver, "Home"),
+                                Command.here("Keep this moment as a start point", starts::keepMoment, "P"),
+                                Command.here("Keep as a journey", this::keepJourney, "J"),
+                                Command.here("Edit this screen", this::editThis, "E"),
+                                Command.here("Hurry: the next wait is due now", this::hurry, "H"),
+                                Command.here("Hold the waits, or let them go on", this::turnHold, "Space")
+                                        .when(() -> !Press.isOnButton(node)),
+                                Command.here("Fit, fill the width or true size", this::turnSize, "F"),
+                                Command.here("Show the device alone, or everything again", this::turnAlone, "F11"),
+                                Command.here(
+                                        "Next step of what is shown",
+                                        () -> showing.next().ifPresent(this::act),
+                                        "N"),
+                                Command.here("Wind back", () -> wind(-1), "Left"),
+                                Command.here("Wind forth", () -> wind(1), "Right")),
+                        IntStream.rangeClosed(1, 9)
+                                .mapToObj(n -> Command.here(
+                                        "Tap hotspot " + n,
+                                        () -> asking.chooseOr(
+                                                n, () -> possible.numbered(n).ifPresent(this::act)),
+                                        String.valueOf(n),
+                                        "Numpad " + n)))
+                .toList();
     }
 }

@@ -48,6 +48,7 @@ final class PossiblePane extends VBox {
     private List<Event> numbered = List.of();
     /** Rows of a repeated hotspot that are told. */
     private static final int MOST_ROWS = 12;
+
     private int shown;
     private Prototype prototype = Prototype.empty("");
 
@@ -115,7 +116,18 @@ final class PossiblePane extends VBox {
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
-        numbered = now.left() ? List.of() : now.drawer().isPresent() ? new Rules(prototype).drawers(now.head()).stream().flatMap(w -> w.items().stream()).map(PossiblePane::choosing).toList() : Stream.concat(Stream.of(Under.current(prototype, now)), Under.list(prototype, now).stream()).flatMap(u -> u.hotspots(prototype).stream().map(h -> u.meant(prototype, now, first(h)))).toList();
+        numbered = now.left()
+                ? List.of()
+                : now.drawer().isPresent()
+                        ? new Rules(prototype)
+                                .drawers(now.head()).stream()
+                                        .flatMap(w -> w.items().stream())
+                                        .map(PossiblePane::choosing)
+                                        .toList()
+                        : Stream.concat(Stream.of(Under.current(prototype, now)), Under.list(prototype, now).stream())
+                                .flatMap(
+                                        u -> u.hotspots(prototype).stream().map(h -> u.meant(prototype, now, first(h))))
+                                .toList();
     }
 
     private void hotspots(Prototype prototype, Situation now) {
@@ -124,7 +136,8 @@ final class PossiblePane extends VBox {
             hotspots(prototype, now, list, number);
             Rules rules = new Rules(prototype);
             own(prototype, list.now()).forEach(l -> {
-                Event event = list.meant(prototype, now, new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0)));
+                Event event = list.meant(
+                        prototype, now, new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0)));
                 link(rules, list.now(), 0, EventWords.capital(EventWords.of(prototype, now, event)), l, event);
             });
         });
@@ -132,10 +145,12 @@ final class PossiblePane extends VBox {
 
     /** Links of the whole screen for gestures. */
     private static List<Link> own(Prototype prototype, Situation now) {
-        return prototype.screen(now.screen()).map(Screen::links).orElse(List.of()).stream().filter(l -> l.cause() instanceof Cause.Touch).toList();
+        return prototype.screen(now.screen()).map(Screen::links).orElse(List.of()).stream()
+                .filter(l -> l.cause() instanceof Cause.Touch)
+                .toList();
     }
 
-    /** @param whole the situation as it is  @param before how many have a number by now  @return how many then */
+    /** @param whole the situation as it is @param before how many have a number by now @return how many then */
     private int hotspots(Prototype prototype, Situation whole, Under at, int before) {
         Rules rules = new Rules(prototype);
         Situation now = at.now();
@@ -148,22 +163,46 @@ final class PossiblePane extends VBox {
             }
             int shownNumber = number;
             if (hotspot.isField()) {
-                String typed = Optional.ofNullable(now.known().held().typed().get(hotspot.id())).map(v -> "“" + v.shown() + "” stands in it").orElse("tap it on the device to type");
+                String typed = Optional.ofNullable(now.known().held().typed().get(hotspot.id()))
+                        .map(v -> "“" + v.shown() + "” stands in it")
+                        .orElse("tap it on the device to type");
                 row(number, "Type in " + name, typed, false, new Event.Typed(hotspot.id(), ""));
             }
-            hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Submit).findFirst()
-                    .ifPresent(link -> link(rules, now, shownNumber, "Send " + name, link, new Event.Submitted(hotspot.id())));
-            hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch && hotspot.linkFor(l.cause()).equals(Optional.of(l))).sorted(Comparator.comparing(l -> ((Cause.Touch) l.cause()).gesture()))
-                    .forEach(link -> touches(rules, now, shownNumber, name, hotspot, link, event -> at.meant(prototype, whole, event)));
+            hotspot.links().stream()
+                    .filter(l -> l.cause() instanceof Cause.Submit)
+                    .findFirst()
+                    .ifPresent(link ->
+                            link(rules, now, shownNumber, "Send " + name, link, new Event.Submitted(hotspot.id())));
+            hotspot.links().stream()
+                    .filter(l -> l.cause() instanceof Cause.Touch
+                            && hotspot.linkFor(l.cause()).equals(Optional.of(l)))
+                    .sorted(Comparator.comparing(l -> ((Cause.Touch) l.cause()).gesture()))
+                    .forEach(link -> touches(
+                            rules, now, shownNumber, name, hotspot, link, event -> at.meant(prototype, whole, event)));
         }
         return number;
     }
 
     /** One row for each row of a repeated hotspot, up to a number of them. */
-    private void touches(Rules rules, Situation now, int number, String name, Hotspot hotspot, Link link, UnaryOperator<Event> meant) {
+    private void touches(
+            Rules rules,
+            Situation now,
+            int number,
+            String name,
+            Hotspot hotspot,
+            Link link,
+            UnaryOperator<Event> meant) {
         Cause.Touch touch = (Cause.Touch) link.cause();
-        for (int row = hotspot.rows().isEmpty() ? 0 : 1; row <= Math.min(MOST_ROWS, hotspot.rows().size()); row++) {
-            link(rules, now.head().atRow(hotspot.row(row)), now, number, EventWords.capital(touch.word()) + (row == 0 ? " " : " row " + row + " of ") + name, link,
+        for (int row = hotspot.rows().isEmpty() ? 0 : 1;
+                row <= Math.min(MOST_ROWS, hotspot.rows().size());
+                row++) {
+            link(
+                    rules,
+                    now.head().atRow(hotspot.row(row)),
+                    now,
+                    number,
+                    EventWords.capital(touch.word()) + (row == 0 ? " " : " row " + row + " of ") + name,
+                    link,
                     meant.apply(new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row))));
         }
     }
@@ -174,7 +213,8 @@ final class PossiblePane extends VBox {
 
     /** A row for a link, one for each outcome where there are several. */
     private void link(Rules rules, Head head, Situation now, int number, String what, Link link, Event event) {
-        Optional<String> unknown = link.cause() instanceof Cause.Touch touch ? touch.gesture().refusedBy(now.device()) : Optional.empty();
+        Optional<String> unknown =
+                link.cause() instanceof Cause.Touch touch ? touch.gesture().refusedBy(now.device()) : Optional.empty();
         if (unknown.isPresent()) {
             row(number, what, unknown.get(), false, event);
             return;
@@ -182,21 +222,41 @@ final class PossiblePane extends VBox {
         switch (rules.offer(head, link)) {
             case Offer.Nothing nothing -> row(number, what, nothing.why(), false, event);
             case Offer.One one -> branch(rules, head, number, what, one.branch(), event);
-            case Offer.Several several -> several.branches().forEach(b -> branch(rules, head, number, what + ", " + b.outcome().orElseThrow(), b, event.turning(b.outcome().orElseThrow())));
+            case Offer.Several several ->
+                several.branches()
+                        .forEach(b -> branch(
+                                rules,
+                                head,
+                                number,
+                                what + ", " + b.outcome().orElseThrow(),
+                                b,
+                                event.turning(b.outcome().orElseThrow())));
         }
     }
 
     private void branch(Rules rules, Head head, int number, String what, Branch branch, Event event) {
         Ruling ruling = rules.branch(head, branch);
-        String effects = branch.effects().isEmpty() ? "nothing yet" : String.join(", ", branch.effects().stream().map(e -> LinkWords.effect(prototype, e)).toList());
+        String effects = branch.effects().isEmpty()
+                ? "nothing yet"
+                : String.join(
+                        ", ",
+                        branch.effects().stream()
+                                .map(e -> LinkWords.effect(prototype, e))
+                                .toList());
         row(number, what, told(ruling, effects), ruling instanceof Ruling.Acts, event);
     }
 
     /** What a number does: the first gesture it has a link for, on the first row of a repeated one. */
     private static Event first(Hotspot hotspot) {
         Event.On on = new Event.On.OnHotspot(hotspot.id(), hotspot.rows().isEmpty() ? 0 : 1);
-        return hotspot.links().stream().filter(l -> l.cause() instanceof Cause.Touch).map(l -> (Cause.Touch) l.cause()).min(Comparator.comparing(Cause.Touch::gesture))
-                .<Event>map(t -> new Event.Touched(t, on)).orElseGet(() -> hotspot.linkFor(new Cause.Submit()).isPresent() ? new Event.Submitted(hotspot.id()) : new Event.Touched(Gesture.TAP, on));
+        return hotspot.links().stream()
+                .filter(l -> l.cause() instanceof Cause.Touch)
+                .map(l -> (Cause.Touch) l.cause())
+                .min(Comparator.comparing(Cause.Touch::gesture))
+                .<Event>map(t -> new Event.Touched(t, on))
+                .orElseGet(() -> hotspot.linkFor(new Cause.Submit()).isPresent()
+                        ? new Event.Submitted(hotspot.id())
+                        : new Event.Touched(Gesture.TAP, on));
     }
 
     private static Event choosing(Drawer.Item item) {
@@ -207,12 +267,22 @@ final class PossiblePane extends VBox {
     private void drawer(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
         int number = 0;
-        for (Drawer.Item item : rules.drawers(now.head()).stream().flatMap(w -> w.items().stream()).toList()) {
+        for (Drawer.Item item : rules.drawers(now.head()).stream()
+                .flatMap(w -> w.items().stream())
+                .toList()) {
             item(rules, now, ++number, item);
         }
         Ruling outside = rules.outside(now.head());
-        row(0, "Tap beside it", told(outside, "close the drawer"), outside instanceof Ruling.Acts, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
-        prototype.screen(now.screen()).stream().flatMap(s -> s.links().stream()).filter(l -> now.waits().work().contains(l.id())).forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
+        row(
+                0,
+                "Tap beside it",
+                told(outside, "close the drawer"),
+                outside instanceof Ruling.Acts,
+                new Event.Touched(Gesture.TAP, new Event.On.Outside()));
+        prototype.screen(now.screen()).stream()
+                .flatMap(s -> s.links().stream())
+                .filter(l -> now.waits().work().contains(l.id()))
+                .forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
         if (now.device().goesBack()) {
             row(0, "Device back", "close the drawer", true, new Event.DeviceBack());
         }
@@ -227,7 +297,13 @@ final class PossiblePane extends VBox {
         rules.drawers(now.head()).forEach(w -> w.items().forEach(i -> item(rules, now, 0, i)));
         for (Gesture edge : List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT)) {
             if (now.device().swipes()) {
-                rules.pulled(now.head(), edge).ifPresent(w -> row(0, EventWords.capital(edge.word()), "open " + w.shownTitle(), true, new Event.Touched(edge, new Event.On.Point(0, 0))));
+                rules.pulled(now.head(), edge)
+                        .ifPresent(w -> row(
+                                0,
+                                EventWords.capital(edge.word()),
+                                "open " + w.shownTitle(),
+                                true,
+                                new Event.Touched(edge, new Event.On.Point(0, 0))));
             }
         }
     }
@@ -242,40 +318,70 @@ final class PossiblePane extends VBox {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         }
         List<Link> own = prototype.screen(now.screen()).map(Screen::links).orElse(List.of());
-        own(prototype, now).forEach(l -> link(rules, now, 0, EventWords.of(prototype, now, new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))), l,
-                new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))));
-        own.stream().filter(l -> now.waits().work().contains(l.id())).forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
-        Optional<Link> ownBack = now.device().goesBack() ? own.stream().filter(l -> l.cause() instanceof Cause.Back).findFirst() : Optional.empty();
+        own(prototype, now)
+                .forEach(l -> link(
+                        rules,
+                        now,
+                        0,
+                        EventWords.of(
+                                prototype, now, new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))),
+                        l,
+                        new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))));
+        own.stream()
+                .filter(l -> now.waits().work().contains(l.id()))
+                .forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
+        Optional<Link> ownBack = now.device().goesBack()
+                ? own.stream().filter(l -> l.cause() instanceof Cause.Back).findFirst()
+                : Optional.empty();
         if (ownBack.isPresent() && !(rules.offer(now.head(), ownBack.get()) instanceof Offer.Nothing)) {
             link(rules, now, 0, "Device back", ownBack.get(), new Event.DeviceBack());
             return;
         }
         Ruling back = rules.deviceBack(now.head());
         if (now.device().goesBack()) {
-            String does = back instanceof Ruling.Acts acts ? switch (acts.actions().getFirst()) {
-                case TrailAction.Leave l -> "leave the prototype";
-                case TrailAction.CloseLevel c -> "close";
-                case TrailAction.Turn t -> "turn to the page before";
-                case TrailAction.ShowTab s -> "switch to the first tab";
-                default -> "return";
-            } : "";
+            String does = back instanceof Ruling.Acts acts
+                    ? switch (acts.actions().getFirst()) {
+                        case TrailAction.Leave l -> "leave the prototype";
+                        case TrailAction.CloseLevel c -> "close";
+                        case TrailAction.Turn t -> "turn to the page before";
+                        case TrailAction.ShowTab s -> "switch to the first tab";
+                        default -> "return";
+                    }
+                    : "";
             row(0, "Device back", told(back, does), back instanceof Ruling.Acts, new Event.DeviceBack());
         }
     }
 
     private void buttons(Rules rules, Situation now) {
-        rules.buttons(now.head()).forEach(set -> link(rules, now, 0, "The button of " + set.shownTitle(), set.button().orElseThrow().link(), new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
+        rules.buttons(now.head())
+                .forEach(set -> link(
+                        rules,
+                        now,
+                        0,
+                        "The button of " + set.shownTitle(),
+                        set.button().orElseThrow().link(),
+                        new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
     }
 
     /** The tabs of the strips laid over the page, but for the one that is shown at its root. */
     private void tabs(Rules rules, Situation now) {
-        rules.strips(now.head()).forEach(set -> set.tabs().forEach(tab -> {
-            Ruling ruling = rules.tab(now.head(), tab.id());
-            if (!(ruling instanceof Ruling.NothingToDo)) {
-                row(0, "Tab " + tab.shownLabel(), told(ruling, ruling instanceof Ruling.Acts acts && acts.actions().getLast() instanceof TrailAction.ToRoot ? "back to its root" : "switch to it"), ruling instanceof Ruling.Acts,
-                        new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())));
-            }
-        }));
+        rules.strips(now.head())
+                .forEach(set -> set.tabs().forEach(tab -> {
+                    Ruling ruling = rules.tab(now.head(), tab.id());
+                    if (!(ruling instanceof Ruling.NothingToDo)) {
+                        row(
+                                0,
+                                "Tab " + tab.shownLabel(),
+                                told(
+                                        ruling,
+                                        ruling instanceof Ruling.Acts acts
+                                                        && acts.actions().getLast() instanceof TrailAction.ToRoot
+                                                ? "back to its root"
+                                                : "switch to it"),
+                                ruling instanceof Ruling.Acts,
+                                new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())));
+                    }
+                }));
     }
 
     /** Turning the page on and back, by what is laid over it, else by a swipe; and skipping. */
@@ -285,15 +391,20 @@ final class PossiblePane extends VBox {
         }
         for (PageTurn turn : List.of(new PageTurn.Next(), new PageTurn.Previous())) {
             Gesture swipe = turn instanceof PageTurn.Next ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT;
-            Optional<Event> event = rules.laid(now.head()).contains(turn) ? Optional.of(new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)))
-                    : Aim.turn(prototype, now, swipe, -1, -1).map(t -> new Event.Touched(swipe, new Event.On.Point(0, 0)));
+            Optional<Event> event = rules.laid(now.head()).contains(turn)
+                    ? Optional.of(new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)))
+                    : Aim.turn(prototype, now, swipe, -1, -1)
+                            .map(t -> new Event.Touched(swipe, new Event.On.Point(0, 0)));
             String what = turn instanceof PageTurn.Next ? "Next page" : "Page before";
-            event.ifPresent(e -> rules.finish(now.head(), turn).ifPresentOrElse(link -> link(rules, now, 0, what, link, e), () -> {
-                Ruling ruling = rules.turn(now.head(), turn);
-                row(0, what, told(ruling, LinkWords.turn(turn)), ruling instanceof Ruling.Acts, e);
-            }));
+            event.ifPresent(e -> rules.finish(now.head(), turn)
+                    .ifPresentOrElse(link -> link(rules, now, 0, what, link, e), () -> {
+                        Ruling ruling = rules.turn(now.head(), turn);
+                        row(0, what, told(ruling, LinkWords.turn(turn)), ruling instanceof Ruling.Acts, e);
+                    }));
         }
-        rules.skip(now.head()).ifPresent(link -> link(rules, now, 0, "Skip", link, new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
+        rules.skip(now.head())
+                .ifPresent(link ->
+                        link(rules, now, 0, "Skip", link, new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
     }
 
     private void row(int number, String what, String then, boolean possible, Event event) {
@@ -314,12 +425,17 @@ final class PossiblePane extends VBox {
         for (Waits.Left left : now.waits().left()) {
             Optional<Way> way = prototype.index().way(left.link());
             if (way.isPresent()) {
-                int whole = way.get().link().cause() instanceof Cause.Wait w ? w.ms() : Math.max(1, Math.max(left.untouched(), left.ms()));
+                int whole = way.get().link().cause() instanceof Cause.Wait w
+                        ? w.ms()
+                        : Math.max(1, Math.max(left.untouched(), left.ms()));
                 if (bars == waits.getChildren().size()) {
                     waits.getChildren().add(new WaitBar());
                 }
-                ((WaitBar) waits.getChildren().get(bars++)).show("In " + LinkWords.seconds(left.ms()) + (left.untouched() > 0 ? ", untouched: " : ": ") + LinkWords.effect(prototype, way.get().link()),
-                        (double) (whole - left.ms()) / whole);
+                ((WaitBar) waits.getChildren().get(bars++))
+                        .show(
+                                "In " + LinkWords.seconds(left.ms()) + (left.untouched() > 0 ? ", untouched: " : ": ")
+                                        + LinkWords.effect(prototype, way.get().link()),
+                                (double) (whole - left.ms()) / whole);
             }
         }
         waits.getChildren().remove(bars, waits.getChildren().size());

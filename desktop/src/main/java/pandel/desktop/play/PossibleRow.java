@@ -12,7 +12,10 @@ import pandel.core.model.Event;
 import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
 
-/** One thing that can or cannot be done. Rows are used again from step to step: making them anew would hold up what moves. */
+/**
+ * One thing that can or cannot be done. Rows are used again from step to step: making them anew would hold up what
+ * moves.
+ */
 final class PossibleRow extends HBox {
 
     private static final PseudoClass POSSIBLE = PseudoClass.getPseudoClass("possible");

@@ -12,8 +12,7 @@ import pandel.desktop.theme.Press;
 final class ShowingBar extends HBox {
 
     /** What the bar asks of play. */
-    record Asked(Runnable next, Runnable byStep, Runnable faster, Runnable stop) {
-    }
+    record Asked(Runnable next, Runnable byStep, Runnable faster, Runnable stop) {}
 
     private final Label told = new Label();
     private final Button next;

@@ -80,7 +80,9 @@ final class TapePane extends HBox {
         for (int i = first; i < end; i++) {
             Tape.Tick one = tape.ticks().get(i);
             Tick kept = old.get(one);
-            Tick tick = kept != null && kept.number == i && kept.prototype == prototype ? kept : new Tick(prototype, one, i);
+            Tick tick = kept != null && kept.number == i && kept.prototype == prototype
+                    ? kept
+                    : new Tick(prototype, one, i);
             tick.pseudoClassStateChanged(CHOSEN, i == tape.at());
             tick.pseudoClassStateChanged(LATER, i > tape.at());
             now.add(tick);
@@ -109,10 +111,13 @@ final class TapePane extends HBox {
             setGraphic(middle);
             getStyleClass().addAll("tick", moved ? "went" : "idle");
             setId("tick-" + number);
-            String words = (number == 0 ? "Start: " : number + ": ") + title(prototype, tick.after().screen());
+            String words = (number == 0 ? "Start: " : number + ": ")
+                    + title(prototype, tick.after().screen());
             setAccessibleText("Wind to " + words);
             Tooltip tip = new Tooltip(words);
-            tip.setOnShowing(e -> prototype.screen(tick.after().screen()).ifPresent(s -> tip.setGraphic(picture(prototype, s, tick))));
+            tip.setOnShowing(e -> prototype
+                    .screen(tick.after().screen())
+                    .ifPresent(s -> tip.setGraphic(picture(prototype, s, tick))));
             setTooltip(tip);
             setOnAction(e -> windTo.accept(number));
         }
@@ -123,26 +128,34 @@ final class TapePane extends HBox {
         Look look = Look.of(prototype, screen, tick.after().known());
         view.fill(words -> Placeholders.filled(words, prototype, tick.after().known()));
         Width on = prototype.widths().of(tick.after().width());
-        Placement.Size size = Placement.sizeOf(look, on, tick.after().width(), tick.after().height());
+        Placement.Size size =
+                Placement.sizeOf(look, on, tick.after().width(), tick.after().height());
         view.show(look, on, PICTURE, Math.rint(PICTURE * size.height() / size.width()));
         return view;
     }
 
     private static String words(Prototype prototype, Tape tape) {
         int last = tape.ticks().size() - 1;
-        String where = last == 0 ? "Nothing has happened yet." : tape.at() < last ? "Wound back " + (last - tape.at()) + "; go on from here, and what came later is dropped." : "";
-        return tape.current().what().map(h -> switch (h) {
-            case Happening.Nothing n -> n.why();
-            case Happening.Refused r -> r.why();
-            case Happening.Left l -> "Left the prototype by device back.";
-            case Happening.Moved m -> where;
-            case Happening.Remembered r -> where;
-            case Happening.DrawerMoved d -> where;
-            case Happening.LedOut o -> "Led out to " + o.address() + ".";
-            case Happening.Asks a -> where;
-            case Happening.Passed p -> where;
-            case Happening.Adjusted a -> where;
-        }).orElse(where);
+        String where = last == 0
+                ? "Nothing has happened yet."
+                : tape.at() < last
+                        ? "Wound back " + (last - tape.at()) + "; go on from here, and what came later is dropped."
+                        : "";
+        return tape.current()
+                .what()
+                .map(h -> switch (h) {
+                    case Happening.Nothing n -> n.why();
+                    case Happening.Refused r -> r.why();
+                    case Happening.Left l -> "Left the prototype by device back.";
+                    case Happening.Moved m -> where;
+                    case Happening.Remembered r -> where;
+                    case Happening.DrawerMoved d -> where;
+                    case Happening.LedOut o -> "Led out to " + o.address() + ".";
+                    case Happening.Asks a -> where;
+                    case Happening.Passed p -> where;
+                    case Happening.Adjusted a -> where;
+                })
+                .orElse(where);
     }
 
     private static String title(Prototype prototype, String id) {

@@ -42,23 +42,36 @@ final class TrailPane extends VBox {
         if (now.width() != now.device().width() || now.height() != now.device().height()) {
             rows.add(told(Math.round(now.width()) + " × " + Math.round(now.height()) + " px now", "trail-size"));
         }
-        now.drawer().flatMap(prototype::drawer).ifPresent(d -> rows.add(told(d.shownTitle() + " is open", "trail-drawer")));
+        now.drawer()
+                .flatMap(prototype::drawer)
+                .ifPresent(d -> rows.add(told(d.shownTitle() + " is open", "trail-drawer")));
         for (Level level : now.levels().reversed()) {
             for (Visit visit : level.trail().places().reversed()) {
                 if (shown++ == MOST) {
-                    int rest = now.levels().stream().mapToInt(l -> l.trail().depth()).sum() - MOST;
+                    int rest = now.levels().stream()
+                                    .mapToInt(l -> l.trail().depth())
+                                    .sum()
+                            - MOST;
                     rows.add(new Label("and " + rest + " more beneath"));
                     Children.become(getChildren(), rows);
                     return;
                 }
                 Screen screen = prototype.screen(visit.screen()).orElse(Screen.page(visit.screen(), visit.screen()));
                 String own = Placeholders.filled(screen.shownTitle(), prototype, Known.of(now.facts(), visit.held()));
-                String title = visit.at().flatMap(at -> prototype.sequence(at.sequence()).map(s -> own + ", " + at.page() + " of " + s.pages().size())).orElse(own);
+                String title = visit.at()
+                        .flatMap(at -> prototype
+                                .sequence(at.sequence())
+                                .map(s -> own + ", " + at.page() + " of "
+                                        + s.pages().size()))
+                        .orElse(own);
                 for (Tabs tabs : visit.tabs()) {
                     tabs.kept().forEach((tab, kept) -> others.add(kept(prototype, tab, kept)));
                 }
                 Place place = new Place(screen, title, level.kind().base(), shown == 1);
-                Node row = getChildren().stream().filter(n -> place.equals(n.getUserData()) && !taken.contains(n)).findFirst().orElseGet(() -> row(place));
+                Node row = getChildren().stream()
+                        .filter(n -> place.equals(n.getUserData()) && !taken.contains(n))
+                        .findFirst()
+                        .orElseGet(() -> row(place));
                 taken.add(row);
                 rows.add(row);
             }
@@ -82,8 +95,15 @@ final class TrailPane extends VBox {
 
     /** "Loans: 3 deep, on Loan". */
     private static Node kept(Prototype prototype, String tab, List<Visit> kept) {
-        String label = prototype.tabSetOf(tab).flatMap(s -> s.tab(tab)).map(TabSet.Tab::shownLabel).orElse(tab);
-        String on = prototype.screen(kept.getLast().screen()).map(Screen::shownTitle).orElse(kept.getLast().screen());
+        String label = prototype
+                .tabSetOf(tab)
+                .flatMap(s -> s.tab(tab))
+                .map(TabSet.Tab::shownLabel)
+                .orElse(tab);
+        String on = prototype
+                .screen(kept.getLast().screen())
+                .map(Screen::shownTitle)
+                .orElse(kept.getLast().screen());
         Label told = new Label(label + ": " + (kept.size() == 1 ? "" : kept.size() + " deep, ") + "on " + on);
         told.getStyleClass().addAll("quiet", "small");
         told.setStyle("-fx-padding: 2 0 2 8;");
@@ -91,8 +111,7 @@ final class TrailPane extends VBox {
     }
 
     /** What a row shows. */
-    private record Place(Screen screen, String title, boolean base, boolean current) {
-    }
+    private record Place(Screen screen, String title, boolean base, boolean current) {}
 
     private static HBox row(Place place) {
         HBox row = new HBox();

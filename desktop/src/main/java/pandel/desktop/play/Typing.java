@@ -45,7 +45,11 @@ final class Typing extends Pane {
         double high = Math.rint(at.area().height() * scale);
         made.setMinSize(wide, high);
         made.setMaxSize(wide, high);
-        made.resizeRelocate(Math.rint(device.getLayoutX() + at.area().x() * scale), Math.rint(device.getLayoutY() + at.area().y() * scale), wide, high);
+        made.resizeRelocate(
+                Math.rint(device.getLayoutX() + at.area().x() * scale),
+                Math.rint(device.getLayoutY() + at.area().y() * scale),
+                wide,
+                high);
         String screen = now.screen();
         made.textProperty().addListener((o, was, is) -> act.apply(new Event.Typed(at.id(), is)));
         made.setOnAction(e -> {

@@ -27,7 +27,8 @@ final class CompareView extends VBox {
         Screen screen = pairing.had().orElseThrow().screen();
         Picture old = pairing.had().orElseThrow().picture();
         Picture fresh = pairing.came().orElseThrow().picture();
-        double factor = Math.min(WIDE / Math.max(old.width(), fresh.width()), HIGH / Math.max(old.height(), fresh.height()));
+        double factor =
+                Math.min(WIDE / Math.max(old.width(), fresh.width()), HIGH / Math.max(old.height(), fresh.height()));
         MockView below = mock(screen, old, pictures, factor);
         MockView above = mock(screen, fresh, pictures, factor);
         Rectangle window = new Rectangle();
@@ -48,7 +49,8 @@ final class CompareView extends VBox {
         slider.setAccessibleText("How much of the new picture is seen, from the left");
         slider.setMaxWidth(Math.max(160, Math.rint(Math.max(old.width(), fresh.width()) * factor)));
         window.heightProperty().bind(above.heightProperty());
-        divider.translateXProperty().bind(above.widthProperty().multiply(slider.valueProperty().subtract(0.5)));
+        divider.translateXProperty()
+                .bind(above.widthProperty().multiply(slider.valueProperty().subtract(0.5)));
         window.widthProperty().bind(above.widthProperty().multiply(slider.valueProperty()));
         Label title = new Label(screen.shownTitle());
         title.getStyleClass().add("title");
@@ -76,7 +78,11 @@ final class CompareView extends VBox {
     /** One picture as the mock of a screen, at so many px of the interface for each of its own. */
     static MockView mock(Screen screen, Picture picture, PictureLibrary pictures, double factor) {
         MockView view = new MockView(pictures);
-        view.show(screen.withMocks(List.of(picture)), picture.on(), Math.rint(picture.width() * factor), Math.rint(picture.height() * factor));
+        view.show(
+                screen.withMocks(List.of(picture)),
+                picture.on(),
+                Math.rint(picture.width() * factor),
+                Math.rint(picture.height() * factor));
         return view;
     }
 }

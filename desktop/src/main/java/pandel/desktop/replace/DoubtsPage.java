@@ -20,11 +20,17 @@ import pandel.files.replace.Doubt;
 public final class DoubtsPage extends VBox {
 
     /**
-     * @param look      goes to the desk with that hotspot chosen
+     * @param look goes to the desk with that hotspot chosen
      * @param confirmed it stands where it should
-     * @param all       so do all
+     * @param all so do all
      */
-    public DoubtsPage(Prototype prototype, List<Doubt> doubts, Consumer<Doubt> look, Consumer<Doubt> confirmed, Runnable all, Runnable later) {
+    public DoubtsPage(
+            Prototype prototype,
+            List<Doubt> doubts,
+            Consumer<Doubt> look,
+            Consumer<Doubt> confirmed,
+            Runnable all,
+            Runnable later) {
         super(12);
         getStyleClass().add("replace-page");
         setPrefWidth(640);
@@ -39,21 +45,34 @@ public final class DoubtsPage extends VBox {
         scroll.setFitToWidth(true);
         scroll.setMaxHeight(360);
         scroll.setFocusTraversable(false);
-        HBox foot = new HBox(8, Press.plain("Later", "doubts-later", later), Press.plain("All stand where they should", "doubts-all", all));
+        HBox foot = new HBox(
+                8,
+                Press.plain("Later", "doubts-later", later),
+                Press.plain("All stand where they should", "doubts-all", all));
         foot.setAlignment(Pos.CENTER_RIGHT);
         getChildren().addAll(title, why, scroll, foot);
     }
 
     private static HBox row(Prototype prototype, Doubt doubt, Consumer<Doubt> look, Consumer<Doubt> confirmed) {
-        Label name = new Label(prototype.index().hotspot(doubt.hotspot()).map(Hotspot::title).filter(t -> !t.isBlank()).orElse("A hotspot"));
+        Label name = new Label(prototype
+                .index()
+                .hotspot(doubt.hotspot())
+                .map(Hotspot::title)
+                .filter(t -> !t.isBlank())
+                .orElse("A hotspot"));
         name.getStyleClass().add("strong");
-        Label where = new Label("on " + prototype.screen(doubt.screen()).map(Screen::shownTitle).orElse("") + (doubt.outside() ? ", outside its picture" : ", on changed ground"));
+        Label where = new Label(
+                "on " + prototype.screen(doubt.screen()).map(Screen::shownTitle).orElse("")
+                        + (doubt.outside() ? ", outside its picture" : ", on changed ground"));
         where.getStyleClass().add("quiet");
         HBox words = new HBox(8, name, where);
         words.setAlignment(Pos.CENTER_LEFT);
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
-        HBox row = new HBox(8, words, Press.word("Look", "doubt-" + doubt.hotspot(), () -> look.accept(doubt)),
+        HBox row = new HBox(
+                8,
+                words,
+                Press.word("Look", "doubt-" + doubt.hotspot(), () -> look.accept(doubt)),
                 Press.word("It stands right", "doubt-right-" + doubt.hotspot(), () -> confirmed.accept(doubt)));
         row.setAlignment(Pos.CENTER_LEFT);
         row.setMinHeight(32);

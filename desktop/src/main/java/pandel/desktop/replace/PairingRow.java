@@ -58,9 +58,15 @@ final class PairingRow extends ListCell<Pairing> {
         Label to = new Label(pairing.had().isPresent() && pairing.came().isPresent() ? "→" : "");
         to.setMinWidth(16);
         to.setPrefWidth(16);
-        HBox both = new HBox(6, frame(pairing.had().map(h -> mock(h.screen(), h.picture()))), to, frame(pairing.came().map(c -> mock(c.screen(), c.picture()))));
+        HBox both = new HBox(
+                6,
+                frame(pairing.had().map(h -> mock(h.screen(), h.picture()))),
+                to,
+                frame(pairing.came().map(c -> mock(c.screen(), c.picture()))));
         both.setAlignment(Pos.CENTER_LEFT);
-        Label name = new Label(pairing.had().map(h -> h.screen().shownTitle()).orElseGet(() -> pairing.came().orElseThrow().screen().shownTitle()));
+        Label name = new Label(pairing.had()
+                .map(h -> h.screen().shownTitle())
+                .orElseGet(() -> pairing.came().orElseThrow().screen().shownTitle()));
         name.getStyleClass().add("strong");
         Label does = new Label(does(pairing));
         Label files = new Label(files(pairing));
@@ -72,9 +78,20 @@ final class PairingRow extends ListCell<Pairing> {
         HBox row = new HBox(16, kind, both, words);
         row.setAlignment(Pos.CENTER_LEFT);
         if (pairing.replaces()) {
-            row.getChildren().add(Press.word("Compare", "compare-" + pairing.had().orElseThrow().screen().id(), () -> compare.accept(pairing)));
+            row.getChildren()
+                    .add(Press.word(
+                            "Compare",
+                            "compare-" + pairing.had().orElseThrow().screen().id(),
+                            () -> compare.accept(pairing)));
         }
-        Button other = Press.word("Something else…", "else-" + pairing.had().map(h -> h.screen().id()).orElseGet(() -> pairing.came().orElseThrow().screen().id()), () -> { });
+        Button other = Press.word(
+                "Something else…",
+                "else-"
+                        + pairing.had()
+                                .map(h -> h.screen().id())
+                                .orElseGet(() ->
+                                        pairing.came().orElseThrow().screen().id()),
+                () -> {});
         other.setOnAction(e -> choices(pairing).show(other, Side.BOTTOM, 0, 0));
         other.setVisible(pairing.kind() != Pairing.Kind.SAME);
         row.getChildren().add(other);
@@ -105,15 +122,23 @@ final class PairingRow extends ListCell<Pairing> {
 
     private String does(Pairing pairing) {
         if (plan.get().isLeft(pairing)) {
-            return pairing.kind() == Pairing.Kind.PERHAPS ? "A newer picture of it, or another screen? Nothing is done until you say." : pairing.had().isPresent() ? "Keeps its old picture." : "Is not taken in.";
+            return pairing.kind() == Pairing.Kind.PERHAPS
+                    ? "A newer picture of it, or another screen? Nothing is done until you say."
+                    : pairing.had().isPresent() ? "Keeps its old picture." : "Is not taken in.";
         }
         return switch (pairing.kind()) {
             case SAME -> "Stays as it is.";
             case CHANGED -> "Gets the new picture.";
-            case RENAMED -> pairing.replaces() ? "Gets the picture that looks most like it." : "The same picture under another name.";
+            case RENAMED ->
+                pairing.replaces()
+                        ? "Gets the picture that looks most like it."
+                        : "The same picture under another name.";
             case PERHAPS -> "Gets the new picture.";
             case NEW -> "Becomes a new screen.";
-            case GONE -> plan.get().isRemoved(pairing) ? "The screen goes, and the links to it." : "Keeps its picture: none came for it.";
+            case GONE ->
+                plan.get().isRemoved(pairing)
+                        ? "The screen goes, and the links to it."
+                        : "Keeps its picture: none came for it.";
         };
     }
 
@@ -127,16 +152,31 @@ final class PairingRow extends ListCell<Pairing> {
         ContextMenu menu = new ContextMenu();
         Plan now = plan.get();
         switch (pairing.kind()) {
-            case GONE -> menu.getItems().add(item(now.isRemoved(pairing) ? "Keep the screen" : "Remove the screen", now.remove(pairing)));
-            case NEW -> menu.getItems().add(item(now.isLeft(pairing) ? "Take it in after all" : "Do not take it in", now.leave(pairing)));
+            case GONE ->
+                menu.getItems()
+                        .add(item(
+                                now.isRemoved(pairing) ? "Keep the screen" : "Remove the screen", now.remove(pairing)));
+            case NEW ->
+                menu.getItems()
+                        .add(item(
+                                now.isLeft(pairing) ? "Take it in after all" : "Do not take it in",
+                                now.leave(pairing)));
             default -> {
-                menu.getItems().add(item(now.isLeft(pairing) ? pairing.kind() == Pairing.Kind.PERHAPS ? "It is its newer picture" : "Replace after all" : "Keep the old picture", now.leave(pairing)));
+                menu.getItems()
+                        .add(item(
+                                now.isLeft(pairing)
+                                        ? pairing.kind() == Pairing.Kind.PERHAPS
+                                                ? "It is its newer picture"
+                                                : "Replace after all"
+                                        : "Keep the old picture",
+                                now.leave(pairing)));
                 menu.getItems().add(item("They are two screens", now.apart(pairing)));
             }
         }
         if (pairing.came().isPresent()) {
             for (Had free : now.free()) {
-                menu.getItems().add(item("It is a newer “" + free.screen().shownTitle() + "”", now.goesWith(pairing, free)));
+                menu.getItems()
+                        .add(item("It is a newer “" + free.screen().shownTitle() + "”", now.goesWith(pairing, free)));
             }
         }
         return menu;

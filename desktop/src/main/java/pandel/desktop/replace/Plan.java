@@ -15,14 +15,17 @@ import pandel.files.replace.Pairing.Kind;
 /**
  * What is to be done with pictures that came, as proposed and then corrected. Each correction gives another plan.
  *
- * @param left    pictures that came and are not taken
+ * @param left pictures that came and are not taken
  * @param removed pictures had whose screens go
  */
 record Plan(List<Pairing> pairings, Set<Pairing> left, Set<Pairing> removed) {
 
     static Plan of(List<Pairing> pairings) {
         // What only may be a newer one is left until a person says so.
-        return new Plan(List.copyOf(pairings), pairings.stream().filter(p -> p.kind() == Kind.PERHAPS).collect(Collectors.toUnmodifiableSet()), Set.of());
+        return new Plan(
+                List.copyOf(pairings),
+                pairings.stream().filter(p -> p.kind() == Kind.PERHAPS).collect(Collectors.toUnmodifiableSet()),
+                Set.of());
     }
 
     long count(Kind kind) {
@@ -31,7 +34,10 @@ record Plan(List<Pairing> pairings, Set<Pairing> left, Set<Pairing> removed) {
 
     /** Pictures had that nothing goes with: those a new one can be put on. */
     List<Had> free() {
-        return pairings.stream().filter(p -> p.kind() == Kind.GONE).map(p -> p.had().orElseThrow()).toList();
+        return pairings.stream()
+                .filter(p -> p.kind() == Kind.GONE)
+                .map(p -> p.had().orElseThrow())
+                .toList();
     }
 
     /** Lets what came in one pairing go with a picture had that was free. */
@@ -82,16 +88,28 @@ record Plan(List<Pairing> pairings, Set<Pairing> left, Set<Pairing> removed) {
     }
 
     List<Swap> swaps() {
-        return pairings.stream().filter(p -> p.replaces() && !left.contains(p)).map(p -> new Swap(p.had().orElseThrow().screen().id(), p.had().orElseThrow().picture(),
-                p.came().orElseThrow().picture())).toList();
+        return pairings.stream()
+                .filter(p -> p.replaces() && !left.contains(p))
+                .map(p -> new Swap(
+                        p.had().orElseThrow().screen().id(),
+                        p.had().orElseThrow().picture(),
+                        p.came().orElseThrow().picture()))
+                .toList();
     }
 
     List<Screen> added() {
-        return pairings.stream().filter(p -> p.kind() == Kind.NEW && !left.contains(p)).map(p -> p.came().orElseThrow().screen()).toList();
+        return pairings.stream()
+                .filter(p -> p.kind() == Kind.NEW && !left.contains(p))
+                .map(p -> p.came().orElseThrow().screen())
+                .toList();
     }
 
     List<Screen> screensRemoved() {
-        return pairings.stream().filter(removed::contains).map(p -> p.had().orElseThrow().screen()).distinct().toList();
+        return pairings.stream()
+                .filter(removed::contains)
+                .map(p -> p.had().orElseThrow().screen())
+                .distinct()
+                .toList();
     }
 
     /** What the button does, in words; empty when there is nothing to do. */

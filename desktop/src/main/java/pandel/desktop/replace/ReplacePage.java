@@ -30,7 +30,8 @@ public final class ReplacePage extends StackPane {
 
     private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
     /** Most telling first. */
-    private static final List<Kind> ORDER = List.of(Kind.CHANGED, Kind.RENAMED, Kind.PERHAPS, Kind.NEW, Kind.GONE, Kind.SAME);
+    private static final List<Kind> ORDER =
+            List.of(Kind.CHANGED, Kind.RENAMED, Kind.PERHAPS, Kind.NEW, Kind.GONE, Kind.SAME);
 
     /** What is confirmed. */
     public interface Confirmed {
@@ -47,9 +48,14 @@ public final class ReplacePage extends StackPane {
 
     /**
      * @param problems sentences about files that could not be read
-     * @param leave    nothing is done
+     * @param leave nothing is done
      */
-    public ReplacePage(List<Pairing> pairings, List<String> problems, PictureLibrary pictures, Confirmed confirmed, Runnable leave) {
+    public ReplacePage(
+            List<Pairing> pairings,
+            List<String> problems,
+            PictureLibrary pictures,
+            Confirmed confirmed,
+            Runnable leave) {
         this.pictures = pictures;
         this.plan = Plan.of(pairings);
         getStyleClass().add("replace-page");
@@ -102,7 +108,11 @@ public final class ReplacePage extends StackPane {
             }
         }
         kinds.getChildren().setAll(buttons);
-        list.getItems().setAll(plan.pairings().stream().filter(p -> shown.contains(p.kind())).sorted(Comparator.comparingInt(p -> ORDER.indexOf(p.kind()))).toList());
+        list.getItems()
+                .setAll(plan.pairings().stream()
+                        .filter(p -> shown.contains(p.kind()))
+                        .sorted(Comparator.comparingInt(p -> ORDER.indexOf(p.kind())))
+                        .toList());
         String does = plan.does();
         take.setText(does.isEmpty() ? "Nothing to replace" : does);
         take.setDisable(does.isEmpty());

@@ -37,7 +37,7 @@ public interface Around {
     /**
      * Plays a list of events from its start to its end.
      *
-     * @param title  what it is; may be empty
+     * @param title what it is; may be empty
      * @param byStep whether each step waits to be asked for
      */
     void play(String title, Walk walk, boolean byStep);
@@ -72,7 +72,7 @@ public interface Around {
     /** Asks for the picture of a look for a width. */
     void putPicture(Screen screen, Optional<State> state, Width width);
 
-    /** Asks for a picture. @param what it is for  @param then told when it was taken in */
+    /** Asks for a picture. @param what it is for @param then told when it was taken in */
     void takePicture(String what, Consumer<Picture> then);
 
     /** Places hotspots on the picture of a look that a width shows, where the likeness with another picture says. */

@@ -12,7 +12,8 @@ import javafx.scene.input.KeyEvent;
  *
  * @param questions while one is open no command is meant
  */
-record CommandKeys(Collection<Command> commands, Supplier<StageView> stage, QuestionPane questions) implements EventHandler<KeyEvent> {
+record CommandKeys(Collection<Command> commands, Supplier<StageView> stage, QuestionPane questions)
+        implements EventHandler<KeyEvent> {
 
     @Override
     public void handle(KeyEvent event) {
@@ -20,12 +21,17 @@ record CommandKeys(Collection<Command> commands, Supplier<StageView> stage, Ques
             return;
         }
         boolean typing = event.getTarget() instanceof TextInputControl;
-        if (!typing && !event.isShortcutDown() && !event.isAltDown() && stage.get().takesKey(event.getCode().getName())) {
+        if (!typing
+                && !event.isShortcutDown()
+                && !event.isAltDown()
+                && stage.get().takesKey(event.getCode().getName())) {
             event.consume();
             return;
         }
         Stream.concat(stage.get().commands().stream(), commands.stream())
-                .filter(c -> c.isMeantBy(event, typing) && c.possible().getAsBoolean()).findFirst().ifPresent(c -> {
+                .filter(c -> c.isMeantBy(event, typing) && c.possible().getAsBoolean())
+                .findFirst()
+                .ifPresent(c -> {
                     event.consume();
                     c.action().run();
                 });

@@ -27,10 +27,14 @@ final class DevicesPage extends PageBox {
     private final Said said;
 
     DevicesPage(Work work, Said said, Runnable leave) {
-        super("Devices", "Checks look at every device named here; Play and the desk show the one chosen at the top. Sizes are px as CSS counts them.", leave);
+        super(
+                "Devices",
+                "Checks look at every device named here; Play and the desk show the one chosen at the top. Sizes "
+                        + "are px as CSS counts them.",
+                leave);
         this.work = work;
         this.said = said;
-        Button more = Press.plain("Also for…", "more-devices", () -> { });
+        Button more = Press.plain("Also for…", "more-devices", () -> {});
         more.setOnAction(e -> offered().show(more, Side.TOP, 0, 0));
         offer(more);
         fill();
@@ -40,11 +44,26 @@ final class DevicesPage extends PageBox {
         ContextMenu menu = new ContextMenu();
         for (Device device : Device.OFFERED) {
             boolean there = work.prototype().devices().stream().anyMatch(d -> d.id().equals(device.id()));
-            MenuItem item = Press.item(device.title() + ", " + Math.round(device.width()) + " × " + Math.round(device.height()) + " px", () -> add(device));
+            MenuItem item = Press.item(
+                    device.title() + ", " + Math.round(device.width()) + " × " + Math.round(device.height()) + " px",
+                    () -> add(device));
             item.setDisable(there);
             menu.getItems().add(item);
         }
-        menu.getItems().add(Press.item("One of your own", () -> add(new Device(work.freshId("device"), "Own device", 480, 800, 2, Device.Back.BUTTON, Device.Pointing.TOUCH, 0, Set.of(), Rest.NONE))));
+        menu.getItems()
+                .add(Press.item(
+                        "One of your own",
+                        () -> add(new Device(
+                                work.freshId("device"),
+                                "Own device",
+                                480,
+                                800,
+                                2,
+                                Device.Back.BUTTON,
+                                Device.Pointing.TOUCH,
+                                0,
+                                Set.of(),
+                                Rest.NONE))));
         return menu;
     }
 
@@ -60,24 +79,47 @@ final class DevicesPage extends PageBox {
     }
 
     private void change(Device device, UnaryOperator<Device> how) {
-        edit(work.prototype().devices().stream().map(d -> d.id().equals(device.id()) ? how.apply(d) : d).toList());
+        edit(work.prototype().devices().stream()
+                .map(d -> d.id().equals(device.id()) ? how.apply(d) : d)
+                .toList());
     }
 
     private void fill() {
         clear();
-        row(label("Name", 124, "quiet", "small"), label("Wide × high", 104, "quiet", "small"), label("Goes back by", 84, "quiet", "small"),
-                label("Pointed at with", 116, "quiet", "small"), label("Shows above one another", 144, "quiet", "small"));
+        row(
+                label("Name", 124, "quiet", "small"),
+                label("Wide × high", 104, "quiet", "small"),
+                label("Goes back by", 84, "quiet", "small"),
+                label("Pointed at with", 116, "quiet", "small"),
+                label("Shows above one another", 144, "quiet", "small"));
         for (Device d : work.prototype().devices()) {
             TextField name = field("device-name-" + d.id(), "Name of the device", d.title(), 124, typed -> {
                 if (!typed.isEmpty()) {
                     change(d, x -> x.withTitle(typed));
                 }
             });
-            TextField size = field("device-size-" + d.id(), "Size in px", Math.round(d.width()) + " × " + Math.round(d.height()), 104, typed -> size(d, typed));
-            Button back = Press.plain(word(d.back()), "device-back-" + d.id(), () -> change(d, x -> x.withBack(next(x.back()))));
-            Button pointing = Press.plain(d.pointing() == Device.Pointing.BOTH ? "finger or mouse" : d.pointing() == Device.Pointing.TOUCH ? "a finger" : "a mouse", "device-pointing-" + d.id(),
-                    () -> change(d, x -> x.withPointing(Device.Pointing.values()[(x.pointing().ordinal() + 1) % 3])));
-            Button levels = Press.plain(d.levels() == 0 ? "any number" : d.levels() == 1 ? "the page alone" : d.levels() + ", the page counted", "device-levels-" + d.id(),
+            TextField size = field(
+                    "device-size-" + d.id(),
+                    "Size in px",
+                    Math.round(d.width()) + " × " + Math.round(d.height()),
+                    104,
+                    typed -> size(d, typed));
+            Button back = Press.plain(
+                    word(d.back()), "device-back-" + d.id(), () -> change(d, x -> x.withBack(next(x.back()))));
+            Button pointing = Press.plain(
+                    d.pointing() == Device.Pointing.BOTH
+                            ? "finger or mouse"
+                            : d.pointing() == Device.Pointing.TOUCH ? "a finger" : "a mouse",
+                    "device-pointing-" + d.id(),
+                    () -> change(
+                            d,
+                            x -> x.withPointing(
+                                    Device.Pointing.values()[(x.pointing().ordinal() + 1) % 3])));
+            Button levels = Press.plain(
+                    d.levels() == 0
+                            ? "any number"
+                            : d.levels() == 1 ? "the page alone" : d.levels() + ", the page counted",
+                    "device-levels-" + d.id(),
                     () -> change(d, x -> x.withLevels((x.levels() + 1) % 5)));
             for (Button button : List.of(back, pointing)) {
                 button.setMinWidth(button == back ? 84 : 116);
@@ -85,15 +127,37 @@ final class DevicesPage extends PageBox {
             }
             levels.setMinWidth(144);
             levels.setTooltip(new Tooltip("Press for the next choice; what is more is refused, and a check tells"));
-            Button off = Press.smallWord("Take off", "device-off-" + d.id(), () -> edit(work.prototype().devices().stream().filter(x -> !x.id().equals(d.id())).toList()));
+            Button off = Press.smallWord(
+                    "Take off",
+                    "device-off-" + d.id(),
+                    () -> edit(work.prototype().devices().stream()
+                            .filter(x -> !x.id().equals(d.id()))
+                            .toList()));
             off.setDisable(work.prototype().devices().size() == 1);
-            Button refuses = Press.smallWord(d.cannot().isEmpty() ? "refuses…" : d.cannot().size() + " refused…", "device-refuses-" + d.id(), () -> { });
+            Button refuses = Press.smallWord(
+                    d.cannot().isEmpty() ? "refuses…" : d.cannot().size() + " refused…",
+                    "device-refuses-" + d.id(),
+                    () -> {});
             refuses.setOnAction(e -> refused(d).show(refuses, Side.BOTTOM, 0, 0));
             row(name, size, back, pointing, levels, spring(), refuses, off);
         }
         Widths widths = work.prototype().widths();
-        row(label("Narrow under", 92), field("width-medium", "px from which a device is no longer narrow", String.valueOf(widths.medium()), 56, typed -> widths(typed, String.valueOf(widths.wide()))), label("px, wide from", 92),
-                field("width-wide", "px from which a device is wide", String.valueOf(widths.wide()), 56, typed -> widths(String.valueOf(widths.medium()), typed)), label("px, medium between: pictures, strips and pairs go by that", 400));
+        row(
+                label("Narrow under", 92),
+                field(
+                        "width-medium",
+                        "px from which a device is no longer narrow",
+                        String.valueOf(widths.medium()),
+                        56,
+                        typed -> widths(typed, String.valueOf(widths.wide()))),
+                label("px, wide from", 92),
+                field(
+                        "width-wide",
+                        "px from which a device is wide",
+                        String.valueOf(widths.wide()),
+                        56,
+                        typed -> widths(String.valueOf(widths.medium()), typed)),
+                label("px, medium between: pictures, strips and pairs go by that", 400));
     }
 
     private void widths(String medium, String wide) {
@@ -103,7 +167,8 @@ final class DevicesPage extends PageBox {
                 work.edit(ScreenEdits.widths(typed));
             }
         } catch (IllegalArgumentException e) {
-            said.say("Medium begins at " + Widths.LEAST + " px or more, wide at more than that and " + Widths.MOST + " at most: 640 and 1000, say. “" + medium + "” and “" + wide + "” do not.");
+            said.say("Medium begins at " + Widths.LEAST + " px or more, wide at more than that and " + Widths.MOST
+                    + " at most: 640 and 1000, say. “" + medium + "” and “" + wide + "” do not.");
         }
         fill();
     }
@@ -112,7 +177,8 @@ final class DevicesPage extends PageBox {
     private ContextMenu refused(Device d) {
         ContextMenu menu = new ContextMenu();
         for (Device.Cannot one : Device.Cannot.values()) {
-            CheckMenuItem item = new CheckMenuItem(one == Device.Cannot.DRAWERS ? "It has no drawers" : "It does not advance from a sequence");
+            CheckMenuItem item = new CheckMenuItem(
+                    one == Device.Cannot.DRAWERS ? "It has no drawers" : "It does not advance from a sequence");
             item.setId("device-cannot-" + one.word().replace(' ', '-'));
             item.setSelected(d.cannot().contains(one));
             item.setOnAction(e -> change(d, x -> {
@@ -132,14 +198,23 @@ final class DevicesPage extends PageBox {
         try {
             double width = Double.parseDouble(parts[0]);
             double height = Double.parseDouble(parts[1]);
-            if (parts.length == 2 && width >= Device.LEAST && height >= Device.LEAST && width <= Device.MOST && height <= Device.MOST) {
+            if (parts.length == 2
+                    && width >= Device.LEAST
+                    && height >= Device.LEAST
+                    && width <= Device.MOST
+                    && height <= Device.MOST) {
                 change(d, x -> x.withSize(width, height));
                 return;
             }
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
             // Told below, together with sizes that no device has.
         }
-        said.say(String.format(Locale.ROOT, "A device is %.0f to %.0f px a side: 390 × 844, say. “%s” is not.", Device.LEAST, Device.MOST, typed));
+        said.say(String.format(
+                Locale.ROOT,
+                "A device is %.0f to %.0f px a side: 390 × 844, say. “%s” is not.",
+                Device.LEAST,
+                Device.MOST,
+                typed));
         fill();
     }
 

@@ -10,8 +10,7 @@ import javafx.scene.input.TransferMode;
 /** Lets files be dropped. */
 final class Dropping {
 
-    private Dropping() {
-    }
+    private Dropping() {}
 
     /** @param dropped told of the files dropped on a node */
     static void on(Node node, Consumer<List<Path>> dropped) {
@@ -22,7 +21,8 @@ final class Dropping {
         });
         node.setOnDragDropped(e -> {
             if (e.getDragboard().hasFiles()) {
-                dropped.accept(e.getDragboard().getFiles().stream().map(File::toPath).toList());
+                dropped.accept(
+                        e.getDragboard().getFiles().stream().map(File::toPath).toList());
                 e.setDropCompleted(true);
             }
         });

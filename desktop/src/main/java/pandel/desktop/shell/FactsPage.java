@@ -25,8 +25,12 @@ final class FactsPage extends PageBox {
     private final Said said;
 
     FactsPage(Work work, Said said, Runnable leave) {
-        super("Facts", "What the prototype remembers while it is played. They are made while typing: a look that holds “while not signed in” on the desk, "
-                + "a link that remembers “signed in”.", leave);
+        super(
+                "Facts",
+                "What the prototype remembers while it is played. They are made while typing: a look that holds "
+                        + "“while not signed in” on the desk, "
+                        + "a link that remembers “signed in”.",
+                leave);
         this.work = work;
         this.said = said;
         fill();
@@ -37,22 +41,50 @@ final class FactsPage extends PageBox {
         if (work.prototype().facts().isEmpty()) {
             sentence("There are none yet. On the desk, choose “Another look, while something holds…”.");
         } else {
-            row(label("Name", 150, "quiet", "small"), label("Holds", 170, "quiet", "small"), label("Set by", 150, "quiet", "small"), label("Asked for by", 150, "quiet", "small"));
+            row(
+                    label("Name", 150, "quiet", "small"),
+                    label("Holds", 170, "quiet", "small"),
+                    label("Set by", 150, "quiet", "small"),
+                    label("Asked for by", 150, "quiet", "small"));
         }
         for (Fact fact : work.prototype().facts()) {
-            TextField name = field("fact-" + fact.id(), "Name of the fact " + fact.title(), fact.title(), 150, typed -> {
-                if (!typed.equals(fact.title()) && !typed.isEmpty()) {
-                    put(new Fact(fact.id(), typed, fact.kind(), fact.rest()));
-                }
-            });
+            TextField name =
+                    field("fact-" + fact.id(), "Name of the fact " + fact.title(), fact.title(), 150, typed -> {
+                        if (!typed.equals(fact.title()) && !typed.isEmpty()) {
+                            put(new Fact(fact.id(), typed, fact.kind(), fact.rest()));
+                        }
+                    });
             List<Way> setBy = FactEdits.setBy(work.prototype(), fact.id());
-            List<Screen> askedBy = Stream.concat(FactEdits.askedBy(work.prototype(), fact.id()).stream(),
-                    FactEdits.linksAsking(work.prototype(), fact.id()).stream().flatMap(w -> w.from().stream())).distinct().toList();
-            Label sets = label(setBy.isEmpty() ? "nothing yet" : setBy.size() == 1 ? "one link" : setBy.size() + " links", 150, setBy.isEmpty() ? "trouble" : "plain-words");
-            sets.setTooltip(new Tooltip(setBy.isEmpty() ? "No link remembers it" : setBy.stream().map(w -> LinkWords.described(work.prototype(), w)).collect(Collectors.joining("\n"))));
-            Label asks = label(askedBy.isEmpty() ? "nothing yet" : askedBy.stream().map(Screen::shownTitle).collect(Collectors.joining(", ")), 150, askedBy.isEmpty() ? "trouble" : "plain-words");
+            List<Screen> askedBy = Stream.concat(
+                            FactEdits.askedBy(work.prototype(), fact.id()).stream(),
+                            FactEdits.linksAsking(work.prototype(), fact.id()).stream()
+                                    .flatMap(w -> w.from().stream()))
+                    .distinct()
+                    .toList();
+            Label sets = label(
+                    setBy.isEmpty() ? "nothing yet" : setBy.size() == 1 ? "one link" : setBy.size() + " links",
+                    150,
+                    setBy.isEmpty() ? "trouble" : "plain-words");
+            sets.setTooltip(new Tooltip(
+                    setBy.isEmpty()
+                            ? "No link remembers it"
+                            : setBy.stream()
+                                    .map(w -> LinkWords.described(work.prototype(), w))
+                                    .collect(Collectors.joining("\n"))));
+            Label asks = label(
+                    askedBy.isEmpty()
+                            ? "nothing yet"
+                            : askedBy.stream().map(Screen::shownTitle).collect(Collectors.joining(", ")),
+                    150,
+                    askedBy.isEmpty() ? "trouble" : "plain-words");
             asks.setTooltip(new Tooltip(asks.getText()));
-            row(name, fact.kind() instanceof Fact.Kind.Number number ? bounds(fact, number) : label(holds(fact), 170), sets, asks, Press.smallWord("Remove", "remove-fact-" + fact.id(), () -> remove(fact, setBy.size(), askedBy.size())));
+            row(
+                    name,
+                    fact.kind() instanceof Fact.Kind.Number number ? bounds(fact, number) : label(holds(fact), 170),
+                    sets,
+                    asks,
+                    Press.smallWord(
+                            "Remove", "remove-fact-" + fact.id(), () -> remove(fact, setBy.size(), askedBy.size())));
         }
     }
 
@@ -65,7 +97,8 @@ final class FactsPage extends PageBox {
                 fill();
                 return;
             }
-            Fact.Kind.Number wanted = new Fact.Kind.Number(Integer.parseInt(typed.group(1)), Integer.parseInt(typed.group(2)));
+            Fact.Kind.Number wanted =
+                    new Fact.Kind.Number(Integer.parseInt(typed.group(1)), Integer.parseInt(typed.group(2)));
             if (!wanted.equals(now)) {
                 put(new Fact(fact.id(), fact.title(), wanted, fact.rest()));
             }
@@ -87,7 +120,8 @@ final class FactsPage extends PageBox {
 
     private void remove(Fact fact, int set, int asked) {
         work.edit(FactEdits.remove(List.of(fact)));
-        said.say("“" + fact.title() + "” is no fact any more" + (set > 0 ? "; " + (set == 1 ? "one link remembers" : set + " links remember") + " it no longer" : "")
+        said.say("“" + fact.title() + "” is no fact any more"
+                + (set > 0 ? "; " + (set == 1 ? "one link remembers" : set + " links remember") + " it no longer" : "")
                 + (asked > 0 ? "; looks that ask for it hold no more" : "") + ". Ctrl+Z brings it back.");
         fill();
     }

@@ -42,7 +42,23 @@ public interface FileChoosing {
             public Optional<Path> picture(String title) {
                 FileChooser chooser = new FileChooser();
                 chooser.setTitle(title);
-                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.svg", "*.webp", "*.gif", "*.bmp", "*.PNG", "*.JPG", "*.JPEG", "*.SVG", "*.WEBP", "*.GIF", "*.BMP"));
+                chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(
+                                "Pictures",
+                                "*.png",
+                                "*.jpg",
+                                "*.jpeg",
+                                "*.svg",
+                                "*.webp",
+                                "*.gif",
+                                "*.bmp",
+                                "*.PNG",
+                                "*.JPG",
+                                "*.JPEG",
+                                "*.SVG",
+                                "*.WEBP",
+                                "*.GIF",
+                                "*.BMP"));
                 return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
             }
 

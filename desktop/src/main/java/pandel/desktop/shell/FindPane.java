@@ -37,8 +37,7 @@ final class FindPane extends VBox {
     private static final int MOST = 12;
 
     /** Something that can be found. */
-    private record Found(String kind, String words, String aside, int weight, Runnable go) {
-    }
+    private record Found(String kind, String words, String aside, int weight, Runnable go) {}
 
     private final Work work;
     private final Around around;
@@ -96,21 +95,83 @@ final class FindPane extends VBox {
         String typed = field.getText().strip();
         List<Found> all = new ArrayList<>();
         work.prototype().screens().forEach(s -> add(all, typed, "screen", s.shownTitle(), "", 0, () -> screen(s)));
-        work.prototype().sequences().forEach(s -> add(all, typed, "sequence", s.shownTitle(), s.pages().size() == 1 ? "one page" : s.pages().size() + " pages", 0, () -> SequencePage.open(work, around, s.id())));
-        work.prototype().tabSets().forEach(s -> add(all, typed, "tab set", s.shownTitle(), s.tabs().size() + " tabs", 0, () -> TabSetPage.open(work, around, s.id())));
-        work.prototype().drawers().forEach(w -> add(all, typed, "drawer", w.shownTitle(), w.items().size() + " items", 0, () -> DrawerPage.open(work, around, w.id())));
-        work.prototype().pairs().forEach(p -> add(all, typed, "side by side", work.prototype().screen(p.list()).map(Screen::shownTitle).orElse(p.list()), "beside " + work.prototype().screen(p.detail()).map(Screen::shownTitle).orElse(p.detail()), 0, () -> PairPage.open(work, around, p.id())));
+        work.prototype()
+                .sequences()
+                .forEach(s -> add(
+                        all,
+                        typed,
+                        "sequence",
+                        s.shownTitle(),
+                        s.pages().size() == 1 ? "one page" : s.pages().size() + " pages",
+                        0,
+                        () -> SequencePage.open(work, around, s.id())));
+        work.prototype()
+                .tabSets()
+                .forEach(s -> add(
+                        all,
+                        typed,
+                        "tab set",
+                        s.shownTitle(),
+                        s.tabs().size() + " tabs",
+                        0,
+                        () -> TabSetPage.open(work, around, s.id())));
+        work.prototype()
+                .drawers()
+                .forEach(w -> add(
+                        all,
+                        typed,
+                        "drawer",
+                        w.shownTitle(),
+                        w.items().size() + " items",
+                        0,
+                        () -> DrawerPage.open(work, around, w.id())));
+        work.prototype()
+                .pairs()
+                .forEach(p -> add(
+                        all,
+                        typed,
+                        "side by side",
+                        work.prototype()
+                                .screen(p.list())
+                                .map(Screen::shownTitle)
+                                .orElse(p.list()),
+                        "beside "
+                                + work.prototype()
+                                        .screen(p.detail())
+                                        .map(Screen::shownTitle)
+                                        .orElse(p.detail()),
+                        0,
+                        () -> PairPage.open(work, around, p.id())));
         for (Way way : work.prototype().index().ways()) {
-            way.hotspot().filter(h -> !h.title().isBlank()).ifPresent(h -> add(all, typed, "hotspot", h.title(),
-                    "on " + (way.from().size() == 1 ? way.from().getFirst().shownTitle() : way.from().size() + " screens") + ": " + LinkWords.effect(work.prototype(), way.link()), 1, () -> {
-                        screen(way.from().getFirst());
-                        work.selection().chooseHotspot(h.id());
-                    }));
+            way.hotspot()
+                    .filter(h -> !h.title().isBlank())
+                    .ifPresent(h -> add(
+                            all,
+                            typed,
+                            "hotspot",
+                            h.title(),
+                            "on "
+                                    + (way.from().size() == 1
+                                            ? way.from().getFirst().shownTitle()
+                                            : way.from().size() + " screens")
+                                    + ": " + LinkWords.effect(work.prototype(), way.link()),
+                            1,
+                            () -> {
+                                screen(way.from().getFirst());
+                                work.selection().chooseHotspot(h.id());
+                            }));
         }
-        work.checked().ifPresent(c -> c.findings().forEach(f -> add(all, typed, "finding", f.sentence(), f.rule().id(), 2, () -> showFinding.accept(f))));
-        commands.stream().filter(c -> c.possible().getAsBoolean() && !c.id().equals("find"))
+        work.checked()
+                .ifPresent(c -> c.findings()
+                        .forEach(f -> add(
+                                all, typed, "finding", f.sentence(), f.rule().id(), 2, () -> showFinding.accept(f))));
+        commands.stream()
+                .filter(c -> c.possible().getAsBoolean() && !c.id().equals("find"))
                 .forEach(c -> add(all, typed, "to do", c.title(), c.keyName(), 3, c.action()));
-        found = all.stream().sorted(Comparator.comparingInt(Found::weight)).limit(MOST).toList();
+        found = all.stream()
+                .sorted(Comparator.comparingInt(Found::weight))
+                .limit(MOST)
+                .toList();
         at = 0;
         rows.getChildren().setAll(found.stream().map(this::row).toList());
         if (found.isEmpty()) {
@@ -126,7 +187,8 @@ final class FindPane extends VBox {
         around.go(WorkStage.LINKS);
     }
 
-    private static void add(List<Found> all, String typed, String kind, String words, String aside, int order, Runnable go) {
+    private static void add(
+            List<Found> all, String typed, String kind, String words, String aside, int order, Runnable go) {
         OptionalInt rank = Matching.rank(words, typed);
         if (rank.isPresent()) {
             all.add(new Found(kind, words, aside, (typed.isEmpty() ? 0 : rank.getAsInt() * 10) + order, go));

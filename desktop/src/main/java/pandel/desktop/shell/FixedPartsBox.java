@@ -24,17 +24,23 @@ final class FixedPartsBox extends HBox {
 
     private final Slider top;
 
-    FixedPartsBox(Screen screen, Picture picture, PictureLibrary pictures, BiConsumer<Double, Double> then, Runnable leave) {
+    FixedPartsBox(
+            Screen screen, Picture picture, PictureLibrary pictures, BiConsumer<Double, Double> then, Runnable leave) {
         super(24);
         getStyleClass().addAll("question", "fixed-page");
         setMaxHeight(Region.USE_PREF_SIZE);
         double factor = Math.min(HIGH / picture.height(), 260 / picture.width());
         MockView mock = new MockView(pictures);
-        mock.show(Look.plain(screen.withMocks(java.util.List.of(picture))), picture.on(), Math.rint(picture.width() * factor), Math.rint(picture.height() * factor));
+        mock.show(
+                Look.plain(screen.withMocks(java.util.List.of(picture))),
+                picture.on(),
+                Math.rint(picture.width() * factor),
+                Math.rint(picture.height() * factor));
         Pane paper = new Pane(mock);
         paper.setMinSize(picture.width() * factor, picture.height() * factor);
         top = slider("fixed-top", "Stays put at the top, px", picture.height() / 2, picture.fixedTop());
-        Slider bottom = slider("fixed-bottom", "Stays put at the bottom, px", picture.height() / 2, picture.fixedBottom());
+        Slider bottom =
+                slider("fixed-bottom", "Stays put at the bottom, px", picture.height() / 2, picture.fixedBottom());
         Line upper = edge(picture.width() * factor);
         Line lower = edge(picture.width() * factor);
         paper.getChildren().addAll(upper, lower);
@@ -51,7 +57,9 @@ final class FixedPartsBox extends HBox {
         bottom.valueProperty().addListener((o, a, b) -> tell.run());
         Label title = new Label("What stays put when it scrolls");
         title.getStyleClass().addAll("large", "strong");
-        Label why = new WrappedLabel("A header or a strip drawn on a long picture. Between the two lines it scrolls, where the device is lower than the picture.");
+        Label why = new WrappedLabel(
+                "A header or a strip drawn on a long picture. Between the two lines it scrolls, where the device "
+                        + "is lower than the picture.");
         why.getStyleClass().addAll("quiet", "small");
         why.setMaxWidth(280);
         Button keep = new Button("Keep it so");

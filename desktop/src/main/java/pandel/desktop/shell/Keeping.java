@@ -32,8 +32,7 @@ public final class Keeping {
      *
      * @param marks folder of the marks that say which files windows work on
      */
-    public record Tools(FileChoosing choosing, Thumbnails thumbnails, Path marks) {
-    }
+    public record Tools(FileChoosing choosing, Thumbnails thumbnails, Path marks) {}
 
     private static final Logger LOG = LoggerFactory.getLogger(Keeping.class);
     private static final String SAVING = "being saved";
@@ -113,30 +112,38 @@ public final class Keeping {
         shelf.add(opened.pictures());
         History history = History.ofSaved(opened.prototype());
         Optional<OpenMark> mark = keep ? mark(path, work.document()) : Optional.empty();
-        show(mark.map(m -> Document.of(history, shelf, new Document.Place(path, asItIs, m))).orElseGet(() -> Document.unkept(history, shelf)));
+        show(mark.map(m -> Document.of(history, shelf, new Document.Place(path, asItIs, m)))
+                .orElseGet(() -> Document.unkept(history, shelf)));
         if (keep) {
             preferred.change(p -> p.opened(path));
         }
         if (keep && mark.isEmpty()) {
-            telling.ask(new Question("“" + path.getFileName() + "” is open in another window too. What is saved there and here would overwrite each other.",
-                    List.of("This window has it without its file: saving asks for another name."), List.of(new Question.Answer("Go on", "main", () -> { }))));
+            telling.ask(new Question(
+                    "“" + path.getFileName()
+                            + "” is open in another window too. What is saved there and here would overwrite each "
+                            + "other.",
+                    List.of("This window has it without its file: saving asks for another name."),
+                    List.of(new Question.Answer("Go on", "main", () -> {}))));
         } else if (!opened.missing().isEmpty()) {
-            telling.say(opened.missing().size() + " pictures are missing from the file; their screens show their titles instead.");
+            telling.say(opened.missing().size()
+                    + " pictures are missing from the file; their screens show their titles instead.");
         }
     }
 
     /** Opens work that an earlier program left behind; it is not saved. @param then once it is open */
-    void bringBack(Prototype prototype, PictureShelf shelf, Optional<Path> file, Optional<FileStamp> stamp, Runnable then) {
+    void bringBack(
+            Prototype prototype, PictureShelf shelf, Optional<Path> file, Optional<FileStamp> stamp, Runnable then) {
         unlessUnsaved(() -> {
             History history = History.ofUnsaved(prototype);
-            Optional<Document.Place> place = file.flatMap(path -> mark(path, work.document()).map(m -> new Document.Place(path, stamp, m)));
+            Optional<Document.Place> place =
+                    file.flatMap(path -> mark(path, work.document()).map(m -> new Document.Place(path, stamp, m)));
             show(place.map(p -> Document.of(history, shelf, p)).orElseGet(() -> Document.unkept(history, shelf)));
             then.run();
         });
     }
 
     void save() {
-        save(() -> { });
+        save(() -> {});
     }
 
     private void save(Runnable then) {
@@ -150,23 +157,33 @@ public final class Keeping {
     }
 
     void saveAs() {
-        saveAs(() -> { });
+        saveAs(() -> {});
     }
 
     private void saveAs(Runnable then) {
-        String name = work.prototype().title().replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
-        tools.choosing().saveAs((name.isEmpty() ? "prototype" : name) + ".pandel").ifPresent(path -> {
-            boolean named = path.getFileName().toString().contains(".");
-            Path file = named ? path : path.resolveSibling(path.getFileName() + ".pandel");
-            write(() -> file, Optional.of(FileStamp.now(file)), then);
-        });
+        String name = work.prototype()
+                .title()
+                .replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ")
+                .strip();
+        tools.choosing()
+                .saveAs((name.isEmpty() ? "prototype" : name) + ".pandel")
+                .ifPresent(path -> {
+                    boolean named = path.getFileName().toString().contains(".");
+                    Path file = named ? path : path.resolveSibling(path.getFileName() + ".pandel");
+                    write(() -> file, Optional.of(FileStamp.now(file)), then);
+                });
     }
 
     void saveAsFolder() {
-        tools.choosing().folder("Save as a folder").ifPresent(path -> write(() -> path, Optional.of(FileStamp.now(path)), () -> { }));
+        tools.choosing()
+                .folder("Save as a folder")
+                .ifPresent(path -> write(() -> path, Optional.of(FileStamp.now(path)), () -> {}));
     }
 
-    /** @param agreed how the file was when the person chose to write over it; empty: what the document knows of it counts */
+    /**
+     * @param agreed how the file was when the person chose to write over it; empty: what the document knows of it
+     *     counts
+     */
     private void write(Supplier<Path> to, Optional<FileStamp> agreed, Runnable then) {
         Document document = work.document();
         Prototype written = work.prototype();
@@ -185,7 +202,8 @@ public final class Keeping {
     }
 
     /** Off the interface thread: nobody else reads or writes for this document meanwhile. */
-    private Runnable write(Document document, Prototype written, Path path, Optional<FileStamp> agreed, Runnable then) throws Unreadable {
+    private Runnable write(Document document, Prototype written, Path path, Optional<FileStamp> agreed, Runnable then)
+            throws Unreadable {
         Optional<Document.Place> ours = document.place().filter(p -> p.path().equals(path));
         Optional<FileStamp> as = agreed.or(() -> ours.flatMap(Document.Place::stamp));
         if (as.isEmpty() && Files.exists(path)) {
@@ -193,7 +211,8 @@ public final class Keeping {
         }
         Optional<OpenMark> mark = ours.isPresent() ? ours.map(Document.Place::mark) : mark(path, document);
         if (mark.isEmpty()) {
-            return () -> telling.say("“" + path.getFileName() + "” is open in another window; save under another name.");
+            return () ->
+                    telling.say("“" + path.getFileName() + "” is open in another window; save under another name.");
         }
         if (Files.isDirectory(path)) {
             PrototypeSaving.toFolder(written, path, document.shelf(), as);
@@ -209,9 +228,13 @@ public final class Keeping {
         };
     }
 
-    /** Marks a file as worked on by this window, for a document; without a place to keep marks nothing is in the way. Empty: another window has it. */
+    /**
+     * Marks a file as worked on by this window, for a document; without a place to keep marks nothing is in the way.
+     * Empty: another window has it.
+     */
     private Optional<OpenMark> mark(Path path, Document document) {
-        Optional<OpenMark> own = document.place().filter(p -> p.path().equals(path)).map(Document.Place::mark);
+        Optional<OpenMark> own =
+                document.place().filter(p -> p.path().equals(path)).map(Document.Place::mark);
         if (own.isPresent()) {
             return own;
         }
@@ -227,39 +250,60 @@ public final class Keeping {
     void lookOutside() {
         Document document = work.document();
         Optional<Document.Place> place = document.place();
-        if (place.isEmpty() || place.get().stamp().isEmpty() || telling.isAsking() || !document.running().isEmpty()) {
+        if (place.isEmpty()
+                || place.get().stamp().isEmpty()
+                || telling.isAsking()
+                || !document.running().isEmpty()) {
             return;
         }
         Path path = place.get().path();
         Optional<FileStamp> now = FileStamp.of(path);
         if (now.isPresent() && !now.equals(place.get().stamp())) {
             document.accept(now);
-            Question.Answer keep = new Question.Answer("Keep mine", work.isSaved() ? "plain" : "main", () -> telling.say("What is here stays; the next save writes over the other."));
-            Question.Answer load = new Question.Answer("Load it again", work.isSaved() ? "main" : "danger", () -> open(path, true));
-            telling.ask(new Question("“" + path.getFileName() + "” was changed by another program.",
-                    work.isSaved() ? List.of() : List.of("Your changes since the last save are not in it."), work.isSaved() ? List.of(load, keep) : List.of(keep, load), keep));
+            Question.Answer keep = new Question.Answer(
+                    "Keep mine",
+                    work.isSaved() ? "plain" : "main",
+                    () -> telling.say("What is here stays; the next save writes over the other."));
+            Question.Answer load =
+                    new Question.Answer("Load it again", work.isSaved() ? "main" : "danger", () -> open(path, true));
+            telling.ask(new Question(
+                    "“" + path.getFileName() + "” was changed by another program.",
+                    work.isSaved() ? List.of() : List.of("Your changes since the last save are not in it."),
+                    work.isSaved() ? List.of(load, keep) : List.of(keep, load),
+                    keep));
         }
     }
 
     private void askAboutChange(Path path, Runnable then) {
-        telling.ask(new Question("“" + path.getFileName() + "” was changed by another program since it was opened.", List.of(), List.of(
-                new Question.Answer("Save under another name…", "main", () -> saveAs(then)),
-                new Question.Answer("Save over it", "danger", () -> write(() -> path, Optional.of(FileStamp.now(path)), then)),
-                new Question.Answer("Do not save now", "plain", () -> { }))));
+        telling.ask(new Question(
+                "“" + path.getFileName() + "” was changed by another program since it was opened.",
+                List.of(),
+                List.of(
+                        new Question.Answer("Save under another name…", "main", () -> saveAs(then)),
+                        new Question.Answer(
+                                "Save over it",
+                                "danger",
+                                () -> write(() -> path, Optional.of(FileStamp.now(path)), then)),
+                        new Question.Answer("Do not save now", "plain", () -> {}))));
     }
 
-    private void askAboutGone(Document document, PicturesGone gone, Path path, Optional<FileStamp> agreed, Runnable then) {
-        Question.Answer not = new Question.Answer("Do not save now", "main", () -> { });
-        telling.ask(new Question(gone.sentence(), List.of("Nothing was saved yet. Without them their screens show their titles, and keep hotspots and links."), List.of(
-                not, new Question.Answer("Save without them", "danger", () -> {
+    private void askAboutGone(
+            Document document, PicturesGone gone, Path path, Optional<FileStamp> agreed, Runnable then) {
+        Question.Answer not = new Question.Answer("Do not save now", "main", () -> {});
+        telling.ask(new Question(
+                gone.sentence(),
+                List.of("Nothing was saved yet. Without them their screens show their titles, and keep hotspots "
+                        + "and links."),
+                List.of(not, new Question.Answer("Save without them", "danger", () -> {
                     document.shelf().giveUp(gone.contents());
                     write(() -> path, agreed, then);
-                })), not));
+                })),
+                not));
     }
 
     private void refused(Unreadable e) {
         LOG.info("Refused: {}", e.sentence());
-        telling.ask(new Question(e.sentence(), List.of(), List.of(new Question.Answer("Go on", "main", () -> { }))));
+        telling.ask(new Question(e.sentence(), List.of(), List.of(new Question.Answer("Go on", "main", () -> {}))));
     }
 
     /** The window is closed; what is open is let go once nothing reads or writes it any more. */

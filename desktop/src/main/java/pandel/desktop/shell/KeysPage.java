@@ -12,8 +12,7 @@ import pandel.desktop.theme.Scroll;
 /** All keys on one page, made from the commands themselves. */
 final class KeysPage {
 
-    private KeysPage() {
-    }
+    private KeysPage() {}
 
     static Region of(Map<String, List<Command>> groups) {
         VBox page = new VBox();
@@ -44,7 +43,8 @@ final class KeysPage {
         heading.getStyleClass().add("heading");
         rows.add(heading, 0, 0, 2, 1);
         int row = 1;
-        for (Command command : commands.stream().filter(c -> !c.keys().isEmpty()).toList()) {
+        for (Command command :
+                commands.stream().filter(c -> !c.keys().isEmpty()).toList()) {
             Label key = new Label(command.keyName());
             key.getStyleClass().add("key");
             rows.add(new Label(command.title()), 0, row);

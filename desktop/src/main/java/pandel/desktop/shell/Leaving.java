@@ -5,7 +5,10 @@ import pandel.core.edit.History;
 import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
 
-/** Asks before a document is left while something of it would be lost: changes that are not saved, and work that still runs. */
+/**
+ * Asks before a document is left while something of it would be lost: changes that are not saved, and work that still
+ * runs.
+ */
 final class Leaving {
 
     /** Saves the open document, then goes on. */
@@ -24,8 +27,7 @@ final class Leaving {
     }
 
     /** What a person agreed to lose: this document, as it is. */
-    record Consent(Document document, History history) {
-    }
+    record Consent(Document document, History history) {}
 
     /** Goes on at once when nothing would be lost; else asks first. */
     void unlessLost(Runnable then) {
@@ -42,7 +44,9 @@ final class Leaving {
     /** The same for what comes later than it was asked: what was agreed to is not asked again. */
     void unlessLost(Consent agreed, Runnable then) {
         Document now = work.document();
-        if (now == agreed.document() && now.history() == agreed.history() && now.running().isEmpty()) {
+        if (now == agreed.document()
+                && now.history() == agreed.history()
+                && now.running().isEmpty()) {
             then.run();
         } else {
             unlessLost(then);
@@ -54,18 +58,30 @@ final class Leaving {
     }
 
     private void askAboutRunning(Document document, Runnable then) {
-        telling.ask(new Question("“" + title() + "” is still " + String.join(" and ", document.running()) + ".", List.of(), List.of(
-                new Question.Answer("Wait for it", "main", () -> document.whenIdle(() -> ifStillOpen(document, () -> unlessLost(then)))),
-                new Question.Answer("Leave it all the same", "danger", () -> ifStillOpen(document, then)),
-                new Question.Answer("Keep working", "plain", () -> { }))));
+        telling.ask(new Question(
+                "“" + title() + "” is still " + String.join(" and ", document.running()) + ".",
+                List.of(),
+                List.of(
+                        new Question.Answer(
+                                "Wait for it",
+                                "main",
+                                () -> document.whenIdle(() -> ifStillOpen(document, () -> unlessLost(then)))),
+                        new Question.Answer("Leave it all the same", "danger", () -> ifStillOpen(document, then)),
+                        new Question.Answer("Keep working", "plain", () -> {}))));
     }
 
     private void askAboutUnsaved(Document document, Runnable then) {
-        telling.ask(new Question("“" + title() + "” has changes that are not saved.", List.of(), List.of(
-                // What was edited while it was being saved is asked about again.
-                new Question.Answer("Save them", "main", () -> saving.save(() -> ifStillOpen(document, () -> unlessLost(then)))),
-                new Question.Answer("Lose them", "danger", () -> ifStillOpen(document, then)),
-                new Question.Answer("Keep working", "plain", () -> { }))));
+        telling.ask(new Question(
+                "“" + title() + "” has changes that are not saved.",
+                List.of(),
+                List.of(
+                        // What was edited while it was being saved is asked about again.
+                        new Question.Answer(
+                                "Save them",
+                                "main",
+                                () -> saving.save(() -> ifStillOpen(document, () -> unlessLost(then)))),
+                        new Question.Answer("Lose them", "danger", () -> ifStillOpen(document, then)),
+                        new Question.Answer("Keep working", "plain", () -> {}))));
     }
 
     private void ifStillOpen(Document document, Runnable then) {
@@ -75,6 +91,8 @@ final class Leaving {
     }
 
     private String title() {
-        return work.prototype().title().isBlank() ? "This prototype" : work.prototype().title();
+        return work.prototype().title().isBlank()
+                ? "This prototype"
+                : work.prototype().title();
     }
 }

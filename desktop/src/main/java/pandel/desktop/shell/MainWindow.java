@@ -81,11 +81,18 @@ public final class MainWindow implements Around {
     private WorkStage stage = WorkStage.MOCKS;
 
     /**
-     * @param clock  what tells play how time passes
+     * @param clock what tells play how time passes
      * @param sample the file that "See the sample" opens
-     * @param frame  the window as the system has it
+     * @param frame the window as the system has it
      */
-    public MainWindow(Work work, PictureLibrary pictures, Preferred preferred, Keeping.Tools tools, PlayClock clock, Optional<Path> sample, Frame frame) {
+    public MainWindow(
+            Work work,
+            PictureLibrary pictures,
+            Preferred preferred,
+            Keeping.Tools tools,
+            PlayClock clock,
+            Optional<Path> sample,
+            Frame frame) {
         this.work = work;
         this.pictures = pictures;
         this.sample = sample;
@@ -123,41 +130,61 @@ public final class MainWindow implements Around {
         });
         root.getChildren().addAll(page, said, questions);
         // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
-        root.sceneProperty().addListener((o, a, scene) -> scene.addEventFilter(KeyEvent.KEY_PRESSED, new CommandKeys(commands.values(), () -> views.get(stage), questions)));
+        root.sceneProperty()
+                .addListener((o, a, scene) -> scene.addEventFilter(
+                        KeyEvent.KEY_PRESSED, new CommandKeys(commands.values(), () -> views.get(stage), questions)));
         Dropping.on(root, this::dropped);
         go(WorkStage.MOCKS);
     }
 
     private void defineCommands() {
         Stream.of(
-                Command.of("new", "New prototype", keeping::startNew, "Shortcut+N"),
-                Command.of("open", "Open…", keeping::open, "Shortcut+O"),
-                Command.of("open-folder", "Open a folder…", keeping::openFolder, "Shortcut+Shift+O"),
-                Command.of("gather", "Pictures from a folder…", importing::gatherFolder, "Shortcut+I"),
-                Command.of("replace", "Newer pictures from a folder…", () -> choosing.folder("Newer pictures from a folder").ifPresent(f -> replacing.compare(List.of(f))),
-                        "Shortcut+Shift+I").when(() -> !work.prototype().screens().isEmpty()),
-                Command.of("watch", "Watch a folder for newer pictures…", () -> choosing.folder("Watch a folder").ifPresent(replacing::watch)),
-                Command.of("unwatch", "Watch no folder any more", replacing::unwatch).when(replacing::isWatching),
-                Command.of("doubts", "Hotspots to look at", replacing::showDoubts).when(replacing::hasDoubts),
-                Command.of("save", "Save", keeping::save, "Shortcut+S"),
-                Command.of("save-as", "Save as…", keeping::saveAs, "Shortcut+Shift+S"),
-                Command.of("save-folder", "Save as a folder…", keeping::saveAsFolder),
-                Command.of("facts", "Facts…", pages::facts, "Shortcut+Shift+F"),
-                Command.of("starts", "Entries and start points…", pages::starts, "Shortcut+Shift+E"),
-                Command.of("frames", "Tab sets, sequences and drawers…", () -> pages.frames(this), "Shortcut+Shift+Q"),
-                Command.of("devices", "Devices…", pages::devices, "Shortcut+Shift+D"),
-                Command.of("versions", "Versions…", pages::versions, "Shortcut+Shift+V"),
-                Command.of("rename", "Rename the prototype", this::renamePrototype),
-                Command.of("sample", "See the sample", this::openSample).when(sample::isPresent),
-                Command.of("undo", "Undo", work::undo, "Shortcut+Z").notInText(),
-                Command.of("redo", "Redo", work::redo, "Shortcut+Shift+Z", "Shortcut+Y").notInText(),
-                Command.of("look", "Day or night look", this::turnLook, "Shortcut+L"),
-                Command.of("find", "Find", this::find, "Shortcut+F"),
-                Command.of("preferences", "Preferences…", this::showPreferences, "Shortcut+Comma"),
-                Command.of("keys", "Keys", () -> pages.keys(commands.values(), views), "F1"),
-                Command.of("quit", "Quit", this::quit, "Shortcut+Q")).forEach(c -> commands.put(c.id(), c));
+                        Command.of("new", "New prototype", keeping::startNew, "Shortcut+N"),
+                        Command.of("open", "Open…", keeping::open, "Shortcut+O"),
+                        Command.of("open-folder", "Open a folder…", keeping::openFolder, "Shortcut+Shift+O"),
+                        Command.of("gather", "Pictures from a folder…", importing::gatherFolder, "Shortcut+I"),
+                        Command.of(
+                                        "replace",
+                                        "Newer pictures from a folder…",
+                                        () -> choosing.folder("Newer pictures from a folder")
+                                                .ifPresent(f -> replacing.compare(List.of(f))),
+                                        "Shortcut+Shift+I")
+                                .when(() -> !work.prototype().screens().isEmpty()),
+                        Command.of(
+                                "watch",
+                                "Watch a folder for newer pictures…",
+                                () -> choosing.folder("Watch a folder").ifPresent(replacing::watch)),
+                        Command.of("unwatch", "Watch no folder any more", replacing::unwatch)
+                                .when(replacing::isWatching),
+                        Command.of("doubts", "Hotspots to look at", replacing::showDoubts)
+                                .when(replacing::hasDoubts),
+                        Command.of("save", "Save", keeping::save, "Shortcut+S"),
+                        Command.of("save-as", "Save as…", keeping::saveAs, "Shortcut+Shift+S"),
+                        Command.of("save-folder", "Save as a folder…", keeping::saveAsFolder),
+                        Command.of("facts", "Facts…", pages::facts, "Shortcut+Shift+F"),
+                        Command.of("starts", "Entries and start points…", pages::starts, "Shortcut+Shift+E"),
+                        Command.of(
+                                "frames",
+                                "Tab sets, sequences and drawers…",
+                                () -> pages.frames(this),
+                                "Shortcut+Shift+Q"),
+                        Command.of("devices", "Devices…", pages::devices, "Shortcut+Shift+D"),
+                        Command.of("versions", "Versions…", pages::versions, "Shortcut+Shift+V"),
+                        Command.of("rename", "Rename the prototype", this::renamePrototype),
+                        Command.of("sample", "See the sample", this::openSample).when(sample::isPresent),
+                        Command.of("undo", "Undo", work::undo, "Shortcut+Z").notInText(),
+                        Command.of("redo", "Redo", work::redo, "Shortcut+Shift+Z", "Shortcut+Y")
+                                .notInText(),
+                        Command.of("look", "Day or night look", this::turnLook, "Shortcut+L"),
+                        Command.of("find", "Find", this::find, "Shortcut+F"),
+                        Command.of("preferences", "Preferences…", this::showPreferences, "Shortcut+Comma"),
+                        Command.of("keys", "Keys", () -> pages.keys(commands.values(), views), "F1"),
+                        Command.of("quit", "Quit", this::quit, "Shortcut+Q"))
+                .forEach(c -> commands.put(c.id(), c));
         for (WorkStage each : WorkStage.values()) {
-            commands.put("stage-" + each, Command.of("stage-" + each, each.title(), () -> go(each), "Shortcut+" + (each.ordinal() + 1)));
+            commands.put(
+                    "stage-" + each,
+                    Command.of("stage-" + each, each.title(), () -> go(each), "Shortcut+" + (each.ordinal() + 1)));
         }
     }
 
@@ -183,7 +210,9 @@ public final class MainWindow implements Around {
         DayOrNight.of(preferred.now().look()).dress(scene);
     }
 
-    /** What happens when files are dropped on the window: a prototype opens, pictures and folders of them are taken in. */
+    /**
+     * What happens when files are dropped on the window: a prototype opens, pictures and folders of them are taken in.
+     */
     public void dropped(List<Path> files) {
         if (files.size() == 1 && files.getFirst().toString().endsWith(".pandel")) {
             keeping.unlessUnsaved(() -> keeping.open(files.getFirst(), true));
@@ -215,21 +244,30 @@ public final class MainWindow implements Around {
     }
 
     private void renamePrototype() {
-        askName("Name of the prototype", work.prototype().title(), name -> work.edit(ScreenEdits.renamePrototype(name)));
+        askName(
+                "Name of the prototype",
+                work.prototype().title(),
+                name -> work.edit(ScreenEdits.renamePrototype(name)));
     }
 
     private void turnLook() {
         DayOrNight now = DayOrNight.of(preferred.now().look());
-        preferred.change(p -> p.withLook(now == DayOrNight.DAY ? Preferences.LookWish.NIGHT : Preferences.LookWish.DAY));
+        preferred.change(
+                p -> p.withLook(now == DayOrNight.DAY ? Preferences.LookWish.NIGHT : Preferences.LookWish.DAY));
     }
 
     private void find() {
         List<Command> all = new ArrayList<>(commands.values());
         all.addAll(views.get(stage).commands());
-        questions.show(new FindPane(work, this, all, finding -> {
-            go(WorkStage.CHECK);
-            check.showFinding(finding);
-        }, questions::dismiss));
+        questions.show(new FindPane(
+                work,
+                this,
+                all,
+                finding -> {
+                    go(WorkStage.CHECK);
+                    check.showFinding(finding);
+                },
+                questions::dismiss));
     }
 
     private void showPreferences() {
@@ -353,12 +391,14 @@ public final class MainWindow implements Around {
 
     @Override
     public void replacePicture(Screen screen) {
-        choosing.picture("A newer picture of “" + screen.shownTitle() + "”").ifPresent(file -> replacing.compare(file, screen));
+        choosing.picture("A newer picture of “" + screen.shownTitle() + "”")
+                .ifPresent(file -> replacing.compare(file, screen));
     }
 
     @Override
     public void putPicture(Screen screen, Optional<State> state, Width width) {
-        choosing.picture("A picture of “" + new Look(screen, state).title() + "” for " + width.word() + " devices").ifPresent(file -> picturing.put(file, screen, state, width));
+        choosing.picture("A picture of “" + new Look(screen, state).title() + "” for " + width.word() + " devices")
+                .ifPresent(file -> picturing.put(file, screen, state, width));
     }
 
     @Override
@@ -378,10 +418,15 @@ public final class MainWindow implements Around {
 
     @Override
     public void fixParts(Screen screen, Picture picture) {
-        questions.show(new FixedPartsBox(screen, picture, pictures, (top, bottom) -> {
-            questions.dismiss();
-            picturing.fix(screen, picture, top, bottom);
-        }, questions::dismiss));
+        questions.show(new FixedPartsBox(
+                screen,
+                picture,
+                pictures,
+                (top, bottom) -> {
+                    questions.dismiss();
+                    picturing.fix(screen, picture, top, bottom);
+                },
+                questions::dismiss));
     }
 
     @Override

@@ -42,7 +42,12 @@ final class Masthead extends GridPane {
     private final Button undo = new Button("Undo");
     private final Button redo = new Button("Redo");
 
-    Masthead(Work work, Preferred preferred, Consumer<WorkStage> go, Map<String, Command> commands, Consumer<Path> openRecent) {
+    Masthead(
+            Work work,
+            Preferred preferred,
+            Consumer<WorkStage> go,
+            Map<String, Command> commands,
+            Consumer<Path> openRecent) {
         this.work = work;
         getStyleClass().add("masthead");
         name.getStyleClass().add("name");
@@ -115,8 +120,35 @@ final class Masthead extends GridPane {
 
     private ContextMenu menu(Map<String, Command> commands, Preferred preferred, Consumer<Path> openRecent) {
         ContextMenu menu = new ContextMenu();
-        for (String id : List.of("new", "open", "open-folder", "-", "gather", "replace", "watch", "unwatch", "doubts", "-", "save", "save-as", "save-folder", "versions", "-", "facts", "frames", "starts", "devices", "-", "rename", "sample", "-",
-                "preferences", "look", "keys", "-", "quit")) {
+        for (String id : List.of(
+                "new",
+                "open",
+                "open-folder",
+                "-",
+                "gather",
+                "replace",
+                "watch",
+                "unwatch",
+                "doubts",
+                "-",
+                "save",
+                "save-as",
+                "save-folder",
+                "versions",
+                "-",
+                "facts",
+                "frames",
+                "starts",
+                "devices",
+                "-",
+                "rename",
+                "sample",
+                "-",
+                "preferences",
+                "look",
+                "keys",
+                "-",
+                "quit")) {
             if (id.equals("-")) {
                 menu.getItems().add(new SeparatorMenuItem());
                 continue;
@@ -162,9 +194,13 @@ final class Masthead extends GridPane {
             boolean there = work.prototype().devices().stream().anyMatch(d -> d.id().equals(known.id()));
             MenuItem item = new MenuItem((there ? "Take off " : "Also for ") + describe(known));
             item.setDisable(there && work.prototype().devices().size() == 1);
-            item.setOnAction(e -> work.edit(ScreenEdits.devices(there
-                    ? work.prototype().devices().stream().filter(d -> !d.id().equals(known.id())).toList()
-                    : Stream.concat(work.prototype().devices().stream(), Stream.of(known)).toList())));
+            item.setOnAction(e -> work.edit(ScreenEdits.devices(
+                    there
+                            ? work.prototype().devices().stream()
+                                    .filter(d -> !d.id().equals(known.id()))
+                                    .toList()
+                            : Stream.concat(work.prototype().devices().stream(), Stream.of(known))
+                                    .toList())));
             menu.getItems().add(item);
         }
         return menu;
@@ -185,14 +221,27 @@ final class Masthead extends GridPane {
         String title = work.prototype().title();
         name.setText((title.isBlank() ? "Untitled" : title) + "  ▾");
         name.setAccessibleText("Menu of " + title);
-        kept.setText(!work.isSaved() ? "unsaved changes" : work.keptProperty().get()
-                .map(k -> "saved " + k.at().format(DateTimeFormatter.ofPattern("HH:mm"))).orElse("not in a file yet"));
+        kept.setText(
+                !work.isSaved()
+                        ? "unsaved changes"
+                        : work.keptProperty()
+                                .get()
+                                .map(k -> "saved " + k.at().format(DateTimeFormatter.ofPattern("HH:mm")))
+                                .orElse("not in a file yet"));
         device.setText(work.device().title());
         device.setAccessibleText("Device: " + work.device().title());
         undo.setDisable(work.historyProperty().get().undoName().isEmpty());
         redo.setDisable(work.historyProperty().get().redoName().isEmpty());
-        undo.setTooltip(new Tooltip(work.historyProperty().get().undoName().map(n -> "Undo: " + n + "  Ctrl+Z").orElse("Nothing to undo")));
-        redo.setTooltip(new Tooltip(work.historyProperty().get().redoName().map(n -> "Redo: " + n + "  Ctrl+Shift+Z").orElse("Nothing to redo")));
+        undo.setTooltip(new Tooltip(work.historyProperty()
+                .get()
+                .undoName()
+                .map(n -> "Undo: " + n + "  Ctrl+Z")
+                .orElse("Nothing to undo")));
+        redo.setTooltip(new Tooltip(work.historyProperty()
+                .get()
+                .redoName()
+                .map(n -> "Redo: " + n + "  Ctrl+Shift+Z")
+                .orElse("Nothing to redo")));
         count(WorkStage.MOCKS, work.prototype().screens().size(), false);
         count(WorkStage.LINKS, work.prototype().index().ways().size(), false);
         int findings = work.checked().map(Checked::findings).map(List::size).orElse(0);

@@ -47,12 +47,16 @@ final class Pages {
     }
 
     void frames(Around around) {
-        questions.show(new FramesPage(work, id -> {
-            SequencePage.open(work, around, id);
-            TabSetPage.open(work, around, id);
-            DrawerPage.open(work, around, id);
-            PairPage.open(work, around, id);
-        }, () -> DrawerPage.make(work, around, List.of()), questions::dismiss));
+        questions.show(new FramesPage(
+                work,
+                id -> {
+                    SequencePage.open(work, around, id);
+                    TabSetPage.open(work, around, id);
+                    DrawerPage.open(work, around, id);
+                    PairPage.open(work, around, id);
+                },
+                () -> DrawerPage.make(work, around, List.of()),
+                questions::dismiss));
     }
 
     void devices() {
@@ -60,19 +64,28 @@ final class Pages {
     }
 
     void starts() {
-        questions.show(new StartsPage(work, said, start -> {
-            questions.dismiss();
-            go.accept(WorkStage.PLAY);
-            play.accept(start);
-        }, questions::dismiss));
+        questions.show(new StartsPage(
+                work,
+                said,
+                start -> {
+                    questions.dismiss();
+                    go.accept(WorkStage.PLAY);
+                    play.accept(start);
+                },
+                questions::dismiss));
     }
 
     void versions() {
-        questions.show(new VersionsPage(work, said, version -> {
-            questions.dismiss();
-            work.compareWith(version);
-            go.accept(WorkStage.MOCKS);
-            said.say("Cards say what changed since “" + version.orElseThrow().title() + "”. Choose “Show changes no more” to end that.");
-        }, questions::dismiss));
+        questions.show(new VersionsPage(
+                work,
+                said,
+                version -> {
+                    questions.dismiss();
+                    work.compareWith(version);
+                    go.accept(WorkStage.MOCKS);
+                    said.say("Cards say what changed since “"
+                            + version.orElseThrow().title() + "”. Choose “Show changes no more” to end that.");
+                },
+                questions::dismiss));
     }
 }

@@ -15,8 +15,7 @@ import pandel.files.picture.Raster;
 /** Pictures on the clipboard: files, or one picture that a program put there. */
 final class Pasted {
 
-    private Pasted() {
-    }
+    private Pasted() {}
 
     /** Takes them, or says why there are none. @param then told the files */
     static void take(Said said, Consumer<List<Path>> then) {

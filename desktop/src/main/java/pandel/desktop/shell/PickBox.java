@@ -21,7 +21,7 @@ final class PickBox extends VBox {
 
     /**
      * @param screens the likeliest first
-     * @param told    what is to be said beside a title; may be empty
+     * @param told what is to be said beside a title; may be empty
      */
     PickBox(String what, List<Screen> screens, Function<Screen, String> told, Consumer<Screen> then) {
         getStyleClass().add("question");
@@ -41,23 +41,32 @@ final class PickBox extends VBox {
 
     private List<Screen> matching(List<Screen> screens) {
         String typed = field.getText().strip().toLowerCase(Locale.ROOT);
-        return screens.stream().filter(s -> s.shownTitle().toLowerCase(Locale.ROOT).contains(typed)).toList();
+        return screens.stream()
+                .filter(s -> s.shownTitle().toLowerCase(Locale.ROOT).contains(typed))
+                .toList();
     }
 
     private void fill(List<Screen> screens, Function<Screen, String> told, Consumer<Screen> then) {
         List<Screen> matching = matching(screens);
-        rows.getChildren().setAll(matching.stream().limit(ROWS).map(s -> {
-            String more = told.apply(s);
-            Button row = new Button(s.shownTitle() + (more.isEmpty() ? "" : ", " + more));
-            row.getStyleClass().add("word");
-            row.setMnemonicParsing(false);
-            row.setId("pick-" + s.id());
-            row.setOnAction(e -> then.accept(s));
-            return row;
-        }).toList());
+        rows.getChildren()
+                .setAll(matching.stream()
+                        .limit(ROWS)
+                        .map(s -> {
+                            String more = told.apply(s);
+                            Button row = new Button(s.shownTitle() + (more.isEmpty() ? "" : ", " + more));
+                            row.getStyleClass().add("word");
+                            row.setMnemonicParsing(false);
+                            row.setId("pick-" + s.id());
+                            row.setOnAction(e -> then.accept(s));
+                            return row;
+                        })
+                        .toList());
         int left = matching.size() - ROWS;
         if (left > 0 || matching.isEmpty()) {
-            Label rest = new Label(matching.isEmpty() ? "No screen has these words in its title." : "and " + left + " more; type to find them");
+            Label rest = new Label(
+                    matching.isEmpty()
+                            ? "No screen has these words in its title."
+                            : "and " + left + " more; type to find them");
             rest.getStyleClass().addAll("quiet", "small");
             rows.getChildren().add(rest);
         }

@@ -64,7 +64,10 @@ final class PictureImport {
 
     private static String inside(Gathering.Found found) {
         int n = found.inside().size();
-        return n == 1 ? "A folder inside holds pictures too: “" + found.inside().getFirst().getFileName() + "”." : n + " folders inside hold pictures too.";
+        return n == 1
+                ? "A folder inside holds pictures too: “"
+                        + found.inside().getFirst().getFileName() + "”."
+                : n + " folders inside hold pictures too.";
     }
 
     private static String takeThem(Gathering.Found found) {
@@ -72,8 +75,12 @@ final class PictureImport {
     }
 
     private void askAboutFolders(Gathering.Found found) {
-        telling.ask(new Question("There are no pictures here. " + inside(found), found.inside().stream().map(f -> f.getFileName().toString()).toList(),
-                List.of(new Question.Answer(takeThem(found), "main", () -> takeInside(found)), new Question.Answer("Take nothing", "plain", () -> { }))));
+        telling.ask(new Question(
+                "There are no pictures here. " + inside(found),
+                found.inside().stream().map(f -> f.getFileName().toString()).toList(),
+                List.of(
+                        new Question.Answer(takeThem(found), "main", () -> takeInside(found)),
+                        new Question.Answer("Take nothing", "plain", () -> {}))));
     }
 
     /** What was asked for is there; what lies deeper is offered. */
@@ -97,7 +104,7 @@ final class PictureImport {
                 telling.say(e.sentence());
             }
         }
-        take(all, new Gathering.Found(all, List.of(), found.inside()), taken -> { });
+        take(all, new Gathering.Found(all, List.of(), found.inside()), taken -> {});
     }
 
     private void take(List<Path> files, Gathering.Found found, Consumer<String> then) {
@@ -107,20 +114,29 @@ final class PictureImport {
         Set<String> ids = prototype.index().ids();
         showProgress(0, files.size(), stopped);
         background.run(document, Optional.of(TAKING), "take the pictures in", () -> {
-            Optional<Gathering.Gathered> gathered = new Gathering(document.shelf(), thumbnails, prototype.widths()).withSections(found.inside()).take(files, ids, work.naming(),
-                    done -> background.tell(document, () -> showProgress(done, files.size(), stopped)), () -> stopped.get() || work.document() != document);
+            Optional<Gathering.Gathered> gathered = new Gathering(document.shelf(), thumbnails, prototype.widths())
+                    .withSections(found.inside())
+                    .take(
+                            files,
+                            ids,
+                            work.naming(),
+                            done -> background.tell(document, () -> showProgress(done, files.size(), stopped)),
+                            () -> stopped.get() || work.document() != document);
             return () -> {
                 telling.done();
-                gathered.ifPresentOrElse(g -> {
-                    then.accept(taken(g, found.leftOut()));
-                }, () -> telling.say("Stopped; no picture was taken in."));
+                gathered.ifPresentOrElse(
+                        g -> {
+                            then.accept(taken(g, found.leftOut()));
+                        },
+                        () -> telling.say("Stopped; no picture was taken in."));
             };
         });
     }
 
     private void showProgress(int done, int all, AtomicBoolean stopped) {
         if (!stopped.get()) {
-            telling.progress("Taking in " + all + " pictures: " + done + " done", (double) done / all, () -> stopped.set(true));
+            telling.progress(
+                    "Taking in " + all + " pictures: " + done + " done", (double) done / all, () -> stopped.set(true));
         }
     }
 
@@ -130,8 +146,14 @@ final class PictureImport {
             // Ids were chosen when this began; what was made since may have taken one.
             Set<String> taken = work.prototype().index().ids();
             work.edit(ScreenEdits.add(gathered.screens().stream()
-                    .map(s -> taken.contains(s.id()) ? s.withId(work.freshId(s.title())) : s).toList()));
-            work.selection().choose(work.prototype().screens().get(work.prototype().screens().size() - gathered.screens().size()).id());
+                    .map(s -> taken.contains(s.id()) ? s.withId(work.freshId(s.title())) : s)
+                    .toList()));
+            work.selection()
+                    .choose(work.prototype()
+                            .screens()
+                            .get(work.prototype().screens().size()
+                                    - gathered.screens().size())
+                            .id());
         }
         int n = gathered.screens().size();
         String taken = n == 1 ? "One picture was taken in." : n + " pictures were taken in.";
@@ -140,13 +162,15 @@ final class PictureImport {
             return taken;
         }
         if (gathered.problems().isEmpty()) {
-            telling.ask(new Question(taken, leftOut, List.of(new Question.Answer("Go on", "main", () -> { }))));
+            telling.ask(new Question(taken, leftOut, List.of(new Question.Answer("Go on", "main", () -> {}))));
             return taken;
         }
         List<String> lines = new ArrayList<>(gathered.problems());
         lines.addAll(leftOut);
-        telling.ask(new Question(n + " of " + (n + gathered.problems().size()) + " pictures were taken in. Not these:", lines,
-                List.of(new Question.Answer("Go on", "main", () -> { }))));
+        telling.ask(new Question(
+                n + " of " + (n + gathered.problems().size()) + " pictures were taken in. Not these:",
+                lines,
+                List.of(new Question.Answer("Go on", "main", () -> {}))));
         return taken;
     }
 }

@@ -53,7 +53,11 @@ final class Picturing {
     private final PictureLibrary pictures;
     private final Thumbnails thumbnails;
     private final Background background;
-    private final Executor comparing = Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().priority(Thread.MIN_PRIORITY).name("alike").factory());
+    private final Executor comparing = Executors.newSingleThreadExecutor(Thread.ofPlatform()
+            .daemon()
+            .priority(Thread.MIN_PRIORITY)
+            .name("alike")
+            .factory());
     private volatile List<String> compared = List.of();
 
     Picturing(Work work, Background background, Telling said, PictureLibrary pictures, Thumbnails thumbnails) {
@@ -70,7 +74,10 @@ final class Picturing {
             work.edit(StateEdits.mock(screen, state, picture.withOn(width)));
             boolean unlike = work.prototype().widths().of(picture.width()) != width;
             said.say("“" + file.getFileName() + "” is the picture for " + width.word() + " devices"
-                    + (unlike ? ", though " + Math.round(picture.width()) + " px wide; correct its scale if that is wrong." : "."));
+                    + (unlike
+                            ? ", though " + Math.round(picture.width())
+                                    + " px wide; correct its scale if that is wrong."
+                            : "."));
         });
     }
 
@@ -80,18 +87,29 @@ final class Picturing {
         Set<String> ids = work.prototype().index().ids();
         Widths widths = work.prototype().widths();
         background.run(document, Optional.of("taking a picture in"), "take “" + file.getFileName() + "” in", () -> {
-            Optional<Gathering.Gathered> gathered = new Gathering(document.shelf(), thumbnails, widths).take(List.of(file), ids, work.naming(), done -> { }, () -> false);
+            Optional<Gathering.Gathered> gathered = new Gathering(document.shelf(), thumbnails, widths)
+                    .take(List.of(file), ids, work.naming(), done -> {}, () -> false);
             return () -> {
-                Optional<Picture> picture = gathered.flatMap(g -> g.screens().stream().findFirst()).flatMap(s -> s.mocks().stream().findFirst())
-                        .filter(Picture.class::isInstance).map(Picture.class::cast);
-                picture.ifPresentOrElse(then, () -> said.say(gathered.map(g -> String.join(" ", g.problems())).orElse("The picture was not taken in.")));
+                Optional<Picture> picture = gathered.flatMap(
+                                g -> g.screens().stream().findFirst())
+                        .flatMap(s -> s.mocks().stream().findFirst())
+                        .filter(Picture.class::isInstance)
+                        .map(Picture.class::cast);
+                picture.ifPresentOrElse(
+                        then,
+                        () -> said.say(gathered.map(g -> String.join(" ", g.problems()))
+                                .orElse("The picture was not taken in.")));
             };
         });
     }
 
-    /** Gives hotspots an area on the picture of a look that a width shows: where the likeness says, else at the like place. */
+    /**
+     * Gives hotspots an area on the picture of a look that a width shows: where the likeness says, else at the like
+     * place.
+     */
     void placeByLikeness(Look look, Set<String> hotspots, Width width) {
-        Optional<Picture> to = look.mockFor(width).filter(Picture.class::isInstance).map(Picture.class::cast);
+        Optional<Picture> to =
+                look.mockFor(width).filter(Picture.class::isInstance).map(Picture.class::cast);
         if (to.isEmpty()) {
             said.say("There is no picture to place them on.");
             return;
@@ -103,14 +121,21 @@ final class Picturing {
             Map<Hotspot, Area> found = new LinkedHashMap<>();
             int guessed = 0;
             Optional<Raster> target = raster(shelf, to.get());
-            for (Hotspot hotspot : look.hotspots(prototype).stream().filter(h -> hotspots.contains(h.id())).toList()) {
-                Optional<Picture> from = look.screen().allMocks().filter(m -> hotspot.areaOn(m.on()).isPresent()).filter(Picture.class::isInstance)
-                        .map(Picture.class::cast).findFirst();
+            for (Hotspot hotspot : look.hotspots(prototype).stream()
+                    .filter(h -> hotspots.contains(h.id()))
+                    .toList()) {
+                Optional<Picture> from = look.screen()
+                        .allMocks()
+                        .filter(m -> hotspot.areaOn(m.on()).isPresent())
+                        .filter(Picture.class::isInstance)
+                        .map(Picture.class::cast)
+                        .findFirst();
                 if (from.isEmpty()) {
                     continue;
                 }
                 Area area = hotspot.areaOn(from.get().on()).orElseThrow();
-                Optional<Area> like = target.flatMap(t -> raster(shelf, from.get()).flatMap(f -> AreaSearch.find(f, from.get(), area, t, to.get())));
+                Optional<Area> like = target.flatMap(
+                        t -> raster(shelf, from.get()).flatMap(f -> AreaSearch.find(f, from.get(), area, t, to.get())));
                 guessed += like.isPresent() ? 0 : 1;
                 found.put(hotspot, like.orElseGet(() -> HotspotEdits.likewise(area, from.get(), to.get())));
             }
@@ -124,10 +149,17 @@ final class Picturing {
             said.say("They stand on no picture yet; drag over the mock to place them.");
             return;
         }
-        work.edit(HotspotEdits.place("place " + (found.size() == 1 ? "a hotspot" : found.size() + " hotspots") + " on the " + on.word() + " picture", found, on));
+        work.edit(HotspotEdits.place(
+                "place " + (found.size() == 1 ? "a hotspot" : found.size() + " hotspots") + " on the " + on.word()
+                        + " picture",
+                found,
+                on));
         int sure = found.size() - guessed;
-        said.say((sure > 0 ? sure + " found by likeness" : "None found by likeness") + (guessed > 0 ? ", " + guessed + " put at the like place: look whether "
-                + (guessed == 1 ? "it is" : "they are") + " right." : "."));
+        said.say((sure > 0 ? sure + " found by likeness" : "None found by likeness")
+                + (guessed > 0
+                        ? ", " + guessed + " put at the like place: look whether "
+                                + (guessed == 1 ? "it is" : "they are") + " right."
+                        : "."));
     }
 
     private static Optional<Raster> raster(PictureShelf shelf, Picture picture) {
@@ -141,8 +173,11 @@ final class Picturing {
 
     /** Looks which pictures are alike, whenever others are there than before. */
     void findAlike(Runnable told) {
-        List<Had> had = Comparison.had(work.prototype()).stream().filter(h -> h.screen().mocks().contains(h.picture())).toList();
-        List<String> contents = had.stream().map(h -> h.screen().id() + h.picture().content()).toList();
+        List<Had> had = Comparison.had(work.prototype()).stream()
+                .filter(h -> h.screen().mocks().contains(h.picture()))
+                .toList();
+        List<String> contents =
+                had.stream().map(h -> h.screen().id() + h.picture().content()).toList();
         if (contents.equals(compared)) {
             return;
         }
@@ -175,7 +210,9 @@ final class Picturing {
 
     /** Sets what of a long picture stays put, wherever it is used on the screen. */
     void fix(Screen screen, Picture picture, double top, double bottom) {
-        work.edit(PictureEdits.change("set what stays put on “" + screen.shownTitle() + "”", Set.of(screen.id()),
+        work.edit(PictureEdits.change(
+                "set what stays put on “" + screen.shownTitle() + "”",
+                Set.of(screen.id()),
                 p -> p.content().equals(picture.content()) ? p.withFixed(top, bottom) : p));
     }
 }

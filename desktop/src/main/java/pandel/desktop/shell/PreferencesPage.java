@@ -20,6 +20,7 @@ final class PreferencesPage extends VBox {
 
     /** A payment card, 85.60 × 53.98 mm (ISO/IEC 7810, ID-1). */
     private static final double CARD = 85.60;
+
     private static final double CARD_HIGH = 53.98;
     private static final double USUAL_DOTS = 96 / 25.4;
 
@@ -35,11 +36,12 @@ final class PreferencesPage extends VBox {
         HBox looks = new HBox(4);
         ToggleGroup group = new ToggleGroup();
         for (LookWish wish : LookWish.values()) {
-            ToggleButton button = new ToggleButton(switch (wish) {
-                case SYSTEM -> "As the system";
-                case DAY -> "Day";
-                case NIGHT -> "Night";
-            });
+            ToggleButton button = new ToggleButton(
+                    switch (wish) {
+                        case SYSTEM -> "As the system";
+                        case DAY -> "Day";
+                        case NIGHT -> "Night";
+                    });
             button.getStyleClass().add("face");
             button.setId("look-" + wish.word());
             button.setToggleGroup(group);
@@ -57,7 +59,8 @@ final class PreferencesPage extends VBox {
         close.setOnAction(e -> done.run());
         HBox foot = new HBox(close);
         foot.setAlignment(Pos.CENTER_RIGHT);
-        getChildren().addAll(title, line("Look", looks), line("Reading", reading()), line("True size", trueSize()), foot);
+        getChildren()
+                .addAll(title, line("Look", looks), line("Reading", reading()), line("True size", trueSize()), foot);
     }
 
     private static HBox line(String what, Region content) {
@@ -70,7 +73,12 @@ final class PreferencesPage extends VBox {
     }
 
     private VBox reading() {
-        Slider slider = slider("reading", "Words read in a minute", Preferences.SLOWEST, Preferences.FASTEST, preferred.now().wordsAMinute());
+        Slider slider = slider(
+                "reading",
+                "Words read in a minute",
+                Preferences.SLOWEST,
+                Preferences.FASTEST,
+                preferred.now().wordsAMinute());
         Label told = new Label();
         Runnable tell = () -> told.setText(Math.round(slider.getValue()) + " words a minute");
         tell.run();
@@ -93,7 +101,10 @@ final class PreferencesPage extends VBox {
         Runnable tell = () -> {
             card.setMinSize(CARD * slider.getValue(), CARD_HIGH * slider.getValue());
             card.setMaxSize(CARD * slider.getValue(), CARD_HIGH * slider.getValue());
-            told.setText(preferred.now().dotsAMillimetre().isEmpty() ? "not measured yet" : String.format(Locale.ROOT, "%.2f px to a millimetre", slider.getValue()));
+            told.setText(
+                    preferred.now().dotsAMillimetre().isEmpty()
+                            ? "not measured yet"
+                            : String.format(Locale.ROOT, "%.2f px to a millimetre", slider.getValue()));
         };
         tell.run();
         slider.valueProperty().addListener((o, a, b) -> {
@@ -104,8 +115,12 @@ final class PreferencesPage extends VBox {
         row.setAlignment(Pos.CENTER_LEFT);
         VBox place = new VBox(card);
         place.setMinHeight(CARD_HIGH * USUAL_DOTS);
-        return new VBox(8, quiet("Hold a bank card to the monitor and move the slider until the outline is as wide. Play and the desk can then show devices as large as they are."),
-                row, place);
+        return new VBox(
+                8,
+                quiet("Hold a bank card to the monitor and move the slider until the outline is as wide. Play "
+                        + "and the desk can then show devices as large as they are."),
+                row,
+                place);
     }
 
     private static Slider slider(String id, String what, double least, double most, double now) {

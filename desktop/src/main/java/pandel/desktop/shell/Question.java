@@ -6,9 +6,9 @@ import java.util.List;
  * Asked in the middle of the window, the rest behind a shade.
  *
  * @param sentence what it is about
- * @param detail   more to know, a line each; may be empty
- * @param answers  the first is the one that Enter gives, so it does no harm
- * @param escape   the answer that Escape gives, which does no harm either
+ * @param detail more to know, a line each; may be empty
+ * @param answers the first is the one that Enter gives, so it does no harm
+ * @param escape the answer that Escape gives, which does no harm either
  */
 public record Question(String sentence, List<String> detail, List<Answer> answers, Answer escape) {
 

@@ -11,8 +11,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.theme.Press;
+import pandel.desktop.theme.WrappedLabel;
 
 /** Holds one question, or nothing. */
 final class QuestionPane extends StackPane {
@@ -31,7 +31,7 @@ final class QuestionPane extends StackPane {
         });
     }
 
-    private Runnable lastAnswer = () -> { };
+    private Runnable lastAnswer = () -> {};
 
     void ask(Question question) {
         VBox box = new VBox();
@@ -66,14 +66,14 @@ final class QuestionPane extends StackPane {
 
     /** Shows any content until Escape. */
     void show(Region content) {
-        lastAnswer = () -> close(() -> { });
+        lastAnswer = () -> close(() -> {});
         open(content);
         content.requestFocus();
     }
 
     /** Closes what is shown. */
     void dismiss() {
-        close(() -> { });
+        close(() -> {});
     }
 
     private void open(Region content) {

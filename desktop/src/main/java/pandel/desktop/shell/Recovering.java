@@ -26,13 +26,13 @@ public final class Recovering {
 
     private static final Logger LOG = LoggerFactory.getLogger(Recovering.class);
 
-    private record Wish(Optional<Prototype> unsaved, Optional<Path> file, PictureShelf shelf) {
-    }
+    private record Wish(Optional<Prototype> unsaved, Optional<Path> file, PictureShelf shelf) {}
 
     private final Work work;
     private final Path base;
     private final AtomicReference<Wish> newest = new AtomicReference<>();
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(Thread.ofPlatform().name("recovery").daemon().factory());
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().name("recovery").daemon().factory());
     private Optional<Recovery> recovery = Optional.empty();
 
     /** @param base the folder where work is kept aside */
@@ -43,7 +43,10 @@ public final class Recovering {
     }
 
     private void note() {
-        Wish wish = new Wish(work.isSaved() ? Optional.empty() : Optional.of(work.prototype()), work.document().place().map(Document.Place::path), work.shelf());
+        Wish wish = new Wish(
+                work.isSaved() ? Optional.empty() : Optional.of(work.prototype()),
+                work.document().place().map(Document.Place::path),
+                work.shelf());
         newest.set(wish);
         if (thread.isShutdown()) {
             return;
@@ -79,8 +82,12 @@ public final class Recovering {
             try {
                 Recovery.Found found = Recovery.find(base);
                 Platform.runLater(() -> {
-                    found.setAside().stream().findFirst().ifPresent(folder -> telling.say(
-                            "Unsaved work of an earlier time cannot be read any more; what there is of it was put into " + folder.getParent() + "."));
+                    found.setAside().stream()
+                            .findFirst()
+                            .ifPresent(folder -> telling.say(
+                                    "Unsaved work of an earlier time cannot be read any more; what there is of it "
+                                            + "was put into "
+                                            + folder.getParent() + "."));
                     ask(telling, keeping, found.left());
                 });
             } catch (IOException | RuntimeException e) {
@@ -96,16 +103,23 @@ public final class Recovering {
         Recovery.Left left = all.getFirst();
         List<Recovery.Left> others = all.subList(1, all.size());
         String title = left.title().isBlank() ? "A prototype" : "“" + left.title() + "”";
-        String when = DateTimeFormatter.ofPattern("d MMM HH:mm").format(left.at().atZone(ZoneId.systemDefault()));
-        telling.ask(new Question(title + " was not saved when the program ended. Bring it back?",
-                List.of("As it was at " + when + left.file().map(f -> ", of " + f).orElse(", never saved")
-                        + (others.isEmpty() ? "" : "; " + (others.size() == 1 ? "one more was" : others.size() + " more were") + " left behind")), List.of(
-                new Question.Answer("Bring it back", "main", () -> bringBack(telling, keeping, left)),
-                new Question.Answer("Let it go", "danger", () -> {
-                    discard(left);
-                    ask(telling, keeping, others);
-                }),
-                new Question.Answer("Ask me next time", "plain", () -> ask(telling, keeping, others)))));
+        String when =
+                DateTimeFormatter.ofPattern("d MMM HH:mm").format(left.at().atZone(ZoneId.systemDefault()));
+        telling.ask(new Question(
+                title + " was not saved when the program ended. Bring it back?",
+                List.of("As it was at " + when
+                        + left.file().map(f -> ", of " + f).orElse(", never saved")
+                        + (others.isEmpty()
+                                ? ""
+                                : "; " + (others.size() == 1 ? "one more was" : others.size() + " more were")
+                                        + " left behind")),
+                List.of(
+                        new Question.Answer("Bring it back", "main", () -> bringBack(telling, keeping, left)),
+                        new Question.Answer("Let it go", "danger", () -> {
+                            discard(left);
+                            ask(telling, keeping, others);
+                        }),
+                        new Question.Answer("Ask me next time", "plain", () -> ask(telling, keeping, others)))));
     }
 
     private void bringBack(Telling telling, Keeping keeping, Recovery.Left left) {
@@ -115,8 +129,11 @@ public final class Recovering {
                 PictureShelf shelf = new PictureShelf();
                 shelf.takeAll(PrototypeFile.pictures(opened.prototype()), opened.pictures());
                 // A file written after the work was kept aside is another one than it came from.
-                Optional<FileStamp> stamp = left.file().flatMap(FileStamp::of).filter(s -> !s.modified().toInstant().isAfter(left.at()));
-                Platform.runLater(() -> keeping.bringBack(opened.prototype(), shelf, left.file(), stamp, () -> discard(left)));
+                Optional<FileStamp> stamp = left.file()
+                        .flatMap(FileStamp::of)
+                        .filter(s -> !s.modified().toInstant().isAfter(left.at()));
+                Platform.runLater(
+                        () -> keeping.bringBack(opened.prototype(), shelf, left.file(), stamp, () -> discard(left)));
             } catch (IOException | Unreadable | RuntimeException e) {
                 LOG.warn("Work left in {} could not be brought back", left.folder(), e);
                 Platform.runLater(() -> telling.say("It could not be brought back: " + e.getMessage()));
@@ -134,7 +151,10 @@ public final class Recovering {
         });
     }
 
-    /** The program ends in peace; nothing stays behind, once what is being written is written. A second time it does nothing. */
+    /**
+     * The program ends in peace; nothing stays behind, once what is being written is written. A second time it does
+     * nothing.
+     */
     public void end() {
         if (thread.isShutdown()) {
             return;

@@ -32,7 +32,10 @@ import pandel.files.replace.Pairing;
 import pandel.files.replace.Watched;
 import pandel.files.store.PictureShelf;
 
-/** Newer pictures: compared off the interface thread, confirmed in one table, swapped in one edit, with what to look at afterwards. */
+/**
+ * Newer pictures: compared off the interface thread, confirmed in one table, swapped in one edit, with what to look at
+ * afterwards.
+ */
 final class Replacing {
 
     private static final Logger LOG = LoggerFactory.getLogger(Replacing.class);
@@ -60,9 +63,13 @@ final class Replacing {
 
     /** Whether files that are dropped are newer ones of those there are: one has a name that a picture came under. */
     boolean knows(List<Path> paths) {
-        Set<String> names = Comparison.had(work.prototype()).stream().map(h -> Comparison.title(h.picture().source())).collect(Collectors.toSet());
+        Set<String> names = Comparison.had(work.prototype()).stream()
+                .map(h -> Comparison.title(h.picture().source()))
+                .collect(Collectors.toSet());
         try {
-            return !names.isEmpty() && Gathering.find(paths).stream().anyMatch(f -> names.contains(Comparison.title(String.valueOf(f.getFileName()))));
+            return !names.isEmpty()
+                    && Gathering.find(paths).stream()
+                            .anyMatch(f -> names.contains(Comparison.title(String.valueOf(f.getFileName()))));
         } catch (Unreadable e) {
             return false;
         }
@@ -75,8 +82,14 @@ final class Replacing {
 
     /** Compares one file with the plain picture of one screen that the device in use shows. */
     void compare(Path file, Screen screen) {
-        compare(List.of(file), Comparison.had(work.prototype()).stream().filter(h -> h.screen().id().equals(screen.id())
-                && screen.mockFor(work.width()).filter(h.picture()::equals).isPresent()).toList());
+        compare(
+                List.of(file),
+                Comparison.had(work.prototype()).stream()
+                        .filter(h -> h.screen().id().equals(screen.id())
+                                && screen.mockFor(work.width())
+                                        .filter(h.picture()::equals)
+                                        .isPresent())
+                        .toList());
     }
 
     /** Watches a folder for newer pictures, in place of one that was. */
@@ -84,14 +97,19 @@ final class Replacing {
         end();
         Document document = work.document();
         try {
-            watched = Optional.of(Watched.of(folder, () -> background.tell(document, () -> lookInto(folder)), () -> background.tell(document, () -> {
-                end();
-                said.say("The folder “" + folder.getFileName() + "” is not there any more, so it is no longer watched.");
-            })));
+            watched = Optional.of(Watched.of(
+                    folder,
+                    () -> background.tell(document, () -> lookInto(folder)),
+                    () -> background.tell(document, () -> {
+                        end();
+                        said.say("The folder “" + folder.getFileName()
+                                + "” is not there any more, so it is no longer watched.");
+                    })));
             said.say("“" + folder.getFileName() + "” is watched: newer pictures in it are offered at once.");
             lookInto(folder);
         } catch (IOException e) {
-            said.say("The folder “" + folder.getFileName() + "” cannot be watched; look whether it is there and may be read.");
+            said.say("The folder “" + folder.getFileName()
+                    + "” cannot be watched; look whether it is there and may be read.");
         }
     }
 
@@ -115,17 +133,24 @@ final class Replacing {
                 files = Gathering.find(List.of(folder));
             } catch (Unreadable e) {
                 // An empty folder has nothing newer.
-                return () -> { };
+                return () -> {};
             }
-            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, now.widths()).take(files, now.index().ids(), work.naming(), done -> { }, () -> false);
-            long newer = paired(Comparison.had(now), came(gathered), shelf).stream().filter(p -> p.replaces() || p.kind() == Pairing.Kind.NEW).count();
+            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, now.widths())
+                    .take(files, now.index().ids(), work.naming(), done -> {}, () -> false);
+            long newer = paired(Comparison.had(now), came(gathered), shelf).stream()
+                    .filter(p -> p.replaces() || p.kind() == Pairing.Kind.NEW)
+                    .count();
             return () -> {
                 if (newer > 0 && watched.filter(w -> w.folder().equals(folder)).isPresent()) {
-                    said.offer((newer == 1 ? "One picture is" : newer + " pictures are") + " newer in “" + folder.getFileName() + "”.", "Look at them", () -> {
-                        if (work.document() == document) {
-                            compare(List.of(folder));
-                        }
-                    });
+                    said.offer(
+                            (newer == 1 ? "One picture is" : newer + " pictures are") + " newer in “"
+                                    + folder.getFileName() + "”.",
+                            "Look at them",
+                            () -> {
+                                if (work.document() == document) {
+                                    compare(List.of(folder));
+                                }
+                            });
                 }
             };
         });
@@ -165,22 +190,34 @@ final class Replacing {
                 return () -> said.say(e.sentence());
             }
             background.tell(document, () -> progress(0, files.size(), stopped));
-            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, widths).take(files, ids, work.naming(),
-                    done -> background.tell(document, () -> progress(done, files.size(), stopped)), () -> stopped.get() || work.document() != document);
+            Optional<Gathering.Gathered> gathered = new Gathering(shelf, thumbnails, widths)
+                    .take(
+                            files,
+                            ids,
+                            work.naming(),
+                            done -> background.tell(document, () -> progress(done, files.size(), stopped)),
+                            () -> stopped.get() || work.document() != document);
             List<Came> came = came(gathered);
             // One file for one screen was chosen by the person; nothing is to be guessed.
-            List<Pairing> pairings = had.size() == 1 && came.size() == 1 ? List.of(Pairing.chosen(had.getFirst(), came.getFirst())) : paired(had, came, shelf);
+            List<Pairing> pairings = had.size() == 1 && came.size() == 1
+                    ? List.of(Pairing.chosen(had.getFirst(), came.getFirst()))
+                    : paired(had, came, shelf);
             return () -> {
                 said.done();
                 if (gathered.isEmpty()) {
                     said.say("Stopped; nothing was replaced.");
                 } else {
-                    around.show(new ReplacePage(pairings, gathered.get().problems(), around.pictures(), (swaps, added, removed) -> {
-                        around.dismiss();
-                        if (work.document() == document) {
-                            take(swaps, added, removed);
-                        }
-                    }, around::dismiss));
+                    around.show(new ReplacePage(
+                            pairings,
+                            gathered.get().problems(),
+                            around.pictures(),
+                            (swaps, added, removed) -> {
+                                around.dismiss();
+                                if (work.document() == document) {
+                                    take(swaps, added, removed);
+                                }
+                            },
+                            around::dismiss));
                 }
             };
         });
@@ -188,7 +225,8 @@ final class Replacing {
 
     private void progress(int done, int all, AtomicBoolean stopped) {
         if (!stopped.get()) {
-            said.progress("Comparing " + all + " pictures: " + done + " done", (double) done / all, () -> stopped.set(true));
+            said.progress(
+                    "Comparing " + all + " pictures: " + done + " done", (double) done / all, () -> stopped.set(true));
         }
     }
 
@@ -198,7 +236,11 @@ final class Replacing {
         work.edit(PictureEdits.replace(swaps, added, removed));
         Prototype now = work.prototype();
         Document document = work.document();
-        String told = told(swaps.size(), added.size(), removed.size()) + (removed.isEmpty() ? " All " + hotspots + " hotspots and " + before.index().ways().size() + " links stayed." : "");
+        String told = told(swaps.size(), added.size(), removed.size())
+                + (removed.isEmpty()
+                        ? " All " + hotspots + " hotspots and "
+                                + before.index().ways().size() + " links stayed."
+                        : "");
         background.run(document, Optional.empty(), "compare the grounds of hotspots", () -> {
             List<Doubt> found = Doubt.after(now, swaps, new Looks(document.shelf(), thumbnails));
             return () -> {
@@ -226,17 +268,26 @@ final class Replacing {
 
     /** Whether hotspots are still to be looked at. */
     boolean hasDoubts() {
-        doubts = doubts.stream().filter(d -> work.prototype().index().hotspot(d.hotspot()).isPresent() && work.prototype().screen(d.screen()).isPresent()).toList();
+        doubts = doubts.stream()
+                .filter(d -> work.prototype().index().hotspot(d.hotspot()).isPresent()
+                        && work.prototype().screen(d.screen()).isPresent())
+                .toList();
         return !doubts.isEmpty();
     }
 
     /** Lists the hotspots to look at. */
     void showDoubts() {
         if (hasDoubts()) {
-            around.show(new DoubtsPage(work.prototype(), doubts, this::look, this::confirm, () -> {
-                doubts = List.of();
-                around.dismiss();
-            }, around::dismiss));
+            around.show(new DoubtsPage(
+                    work.prototype(),
+                    doubts,
+                    this::look,
+                    this::confirm,
+                    () -> {
+                        doubts = List.of();
+                        around.dismiss();
+                    },
+                    around::dismiss));
         }
     }
 

@@ -14,7 +14,10 @@ import pandel.desktop.theme.Pace;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Preferred;
 
-/** One passing sentence above the vitals, and above a page that is open; or the progress of long work that can be stopped. */
+/**
+ * One passing sentence above the vitals, and above a page that is open; or the progress of long work that can be
+ * stopped.
+ */
 final class Said extends HBox {
 
     private static final double LEAST = 3000;
@@ -57,7 +60,13 @@ final class Said extends HBox {
         getChildren().setAll(words);
         setVisible(true);
         stay();
-        going = Optional.of(Pace.of(this).after(LEAST + 60_000.0 * sentence.split("\\s+").length / preferred.now().wordsAMinute(), () -> setVisible(false)));
+        going = Optional.of(Pace.of(this)
+                .after(
+                        LEAST
+                                + 60_000.0
+                                        * sentence.split("\\s+").length
+                                        / preferred.now().wordsAMinute(),
+                        () -> setVisible(false)));
     }
 
     /** Says a sentence that something can be done about; it stays until it is done or left. */

@@ -10,12 +10,10 @@ public interface StageView {
     Node node();
 
     /** Called whenever the stage comes into sight; the place to take the focus. */
-    default void shown() {
-    }
+    default void shown() {}
 
     /** Called whenever another stage takes its place. */
-    default void hidden() {
-    }
+    default void hidden() {}
 
     /** What can be done by key here, while no text is being typed. */
     default List<Command> commands() {

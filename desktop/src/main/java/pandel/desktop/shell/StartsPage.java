@@ -30,8 +30,12 @@ final class StartsPage extends PageBox {
     private final Consumer<Start> play;
 
     StartsPage(Work work, Said said, Consumer<Start> play, Runnable leave) {
-        super("Entries and start points", "The main entry is where everybody starts. An address opens a screen from outside: a message tapped, a code read. "
-                + "A start point is a moment of play kept under a name.", leave);
+        super(
+                "Entries and start points",
+                "The main entry is where everybody starts. An address opens a screen from outside: a message "
+                        + "tapped, a code read. "
+                        + "A start point is a moment of play kept under a name.",
+                leave);
         this.work = work;
         this.said = said;
         this.play = play;
@@ -62,22 +66,47 @@ final class StartsPage extends PageBox {
         if (main.isEmpty()) {
             sentence("There is no main entry: in Mocks, choose a page and “Start play here”.");
         }
-        main.ifPresent(entry -> row(label("main entry", 170, "strong"), target(entry), why(entry), spring(), Press.smallWord("Play from here", "play-" + entry.id(), () -> play.accept(entry))));
+        main.ifPresent(entry -> row(
+                label("main entry", 170, "strong"),
+                target(entry),
+                why(entry),
+                spring(),
+                Press.smallWord("Play from here", "play-" + entry.id(), () -> play.accept(entry))));
         for (Entry entry : work.prototype().entries()) {
             if (entry.address().isPresent()) {
-                row(address(entry), target(entry), why(entry), spring(), Press.smallWord("Play from here", "play-" + entry.id(), () -> play.accept(entry)),
-                        Press.smallWord("Remove", "remove-" + entry.id(), () -> change(() -> work.edit(StartEdits.removeEntry(entry)))));
+                row(
+                        address(entry),
+                        target(entry),
+                        why(entry),
+                        spring(),
+                        Press.smallWord("Play from here", "play-" + entry.id(), () -> play.accept(entry)),
+                        Press.smallWord(
+                                "Remove",
+                                "remove-" + entry.id(),
+                                () -> change(() -> work.edit(StartEdits.removeEntry(entry)))));
             }
         }
         heading("Start points");
         if (work.prototype().startPoints().isEmpty()) {
-            sentence("None yet. In Play, go to the moment that others shall begin from, and choose “Keep this moment…”.");
+            sentence("None yet. In Play, go to the moment that others shall begin from, and choose “Keep this "
+                    + "moment…”.");
         }
         for (StartPoint point : work.prototype().startPoints()) {
-            TextField name = field("point-" + point.id(), "Name of the start point", point.title(), 250, typed ->
-                    change(() -> work.edit(StartEdits.keep(new StartPoint(point.id(), typed, point.levels(), point.facts(), point.rest())))));
-            row(name, label("on " + title(point.levels().getLast().getLast().screen()), 150), why(point), spring(), Press.smallWord("Play from here", "play-" + point.id(), () -> play.accept(point)),
-                    Press.smallWord("Remove", "remove-" + point.id(), () -> change(() -> work.edit(StartEdits.remove(point)))));
+            TextField name = field(
+                    "point-" + point.id(),
+                    "Name of the start point",
+                    point.title(),
+                    250,
+                    typed -> change(() -> work.edit(StartEdits.keep(
+                            new StartPoint(point.id(), typed, point.levels(), point.facts(), point.rest())))));
+            row(
+                    name,
+                    label("on " + title(point.levels().getLast().getLast().screen()), 150),
+                    why(point),
+                    spring(),
+                    Press.smallWord("Play from here", "play-" + point.id(), () -> play.accept(point)),
+                    Press.smallWord(
+                            "Remove", "remove-" + point.id(), () -> change(() -> work.edit(StartEdits.remove(point)))));
         }
     }
 
@@ -87,11 +116,19 @@ final class StartsPage extends PageBox {
     }
 
     private TextField address(Entry entry) {
-        return field("address-" + entry.id(), "Address", entry.address().orElse(""), 170, typed ->
-                StartEdits.whyNot(work.prototype(), entry.id(), typed).ifPresentOrElse(why -> {
-                    said.say(why);
-                    fill();
-                }, () -> change(() -> work.edit(StartEdits.entry(new Entry(entry.id(), entry.target(), Optional.of(typed), entry.rest()))))));
+        return field(
+                "address-" + entry.id(),
+                "Address",
+                entry.address().orElse(""),
+                170,
+                typed -> StartEdits.whyNot(work.prototype(), entry.id(), typed)
+                        .ifPresentOrElse(
+                                why -> {
+                                    said.say(why);
+                                    fill();
+                                },
+                                () -> change(() -> work.edit(StartEdits.entry(
+                                        new Entry(entry.id(), entry.target(), Optional.of(typed), entry.rest()))))));
     }
 
     private Button target(Entry entry) {
@@ -101,10 +138,18 @@ final class StartsPage extends PageBox {
         button.setMaxWidth(260);
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
-            work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE).forEach(s -> {
-                menu.getItems().add(Press.item(s.shownTitle(),
-                        () -> change(() -> work.edit(entry.address().isEmpty() ? ScreenEdits.entry(s) : StartEdits.entry(entry.leadingTo(new Target.ToScreen(s.id())))))));
-            });
+            work.prototype().screens().stream()
+                    .filter(s -> s.form() == Form.PAGE)
+                    .forEach(s -> {
+                        menu.getItems()
+                                .add(Press.item(
+                                        s.shownTitle(),
+                                        () -> change(() -> work.edit(
+                                                entry.address().isEmpty()
+                                                        ? ScreenEdits.entry(s)
+                                                        : StartEdits.entry(
+                                                                entry.leadingTo(new Target.ToScreen(s.id())))))));
+                    });
             menu.show(button, Side.BOTTOM, 0, 0);
         });
         return button;
@@ -123,12 +168,20 @@ final class StartsPage extends PageBox {
     }
 
     private void add() {
-        Optional<Screen> to = work.screen().filter(s -> s.form() == Form.PAGE).or(() -> work.prototype().screens().stream().filter(s -> s.form() == Form.PAGE).findFirst());
+        Optional<Screen> to = work.screen()
+                .filter(s -> s.form() == Form.PAGE)
+                .or(() -> work.prototype().screens().stream()
+                        .filter(s -> s.form() == Form.PAGE)
+                        .findFirst());
         if (to.isEmpty()) {
             said.say("An address leads to a page, and there is none yet.");
             return;
         }
-        String words = to.get().shownTitle().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+        String words = to.get()
+                .shownTitle()
+                .toLowerCase(java.util.Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-+|-+$", "");
         String base = "/" + (words.isEmpty() ? "screen" : words);
         String address = base;
         for (int i = 2; StartEdits.whyNot(work.prototype(), "", address).isPresent(); i++) {
@@ -136,7 +189,7 @@ final class StartsPage extends PageBox {
         }
         String free = address;
         Screen screen = to.get();
-        change(() -> work.edit(StartEdits.entry(new Entry(work.freshId("entry"), new Target.ToScreen(screen.id()), Optional.of(free), Rest.NONE))));
+        change(() -> work.edit(StartEdits.entry(
+                new Entry(work.freshId("entry"), new Target.ToScreen(screen.id()), Optional.of(free), Rest.NONE))));
     }
-
 }

@@ -27,8 +27,12 @@ final class VersionsPage extends PageBox {
 
     /** @param mark told since which version the cards show what changed */
     VersionsPage(Work work, Said said, Consumer<Optional<Version>> mark, Runnable leave) {
-        super("Versions", "A version is the whole prototype as it was under a name, kept in the same file. What changed since is told in sentences; all of it, or one screen, "
-                + "can be made as it was.", leave);
+        super(
+                "Versions",
+                "A version is the whole prototype as it was under a name, kept in the same file. What changed "
+                        + "since is told in sentences; all of it, or one screen, "
+                        + "can be made as it was.",
+                leave);
         this.work = work;
         this.said = said;
         this.mark = mark;
@@ -37,7 +41,7 @@ final class VersionsPage extends PageBox {
         name.setPromptText("sent to the council");
         name.setAccessibleText("Name of the version");
         name.setPrefColumnCount(18);
-        Button keep = Press.plain("Keep as it is now", "keep-version", () -> { });
+        Button keep = Press.plain("Keep as it is now", "keep-version", () -> {});
         Runnable kept = () -> {
             String clean = name.getText().strip();
             String date = LocalDate.now().toString();
@@ -54,7 +58,9 @@ final class VersionsPage extends PageBox {
 
     private void fill() {
         clear();
-        open = open.flatMap(v -> work.prototype().versions().stream().filter(x -> x.id().equals(v.id())).findFirst());
+        open = open.flatMap(v -> work.prototype().versions().stream()
+                .filter(x -> x.id().equals(v.id()))
+                .findFirst());
         if (work.prototype().versions().isEmpty()) {
             sentence("None yet. Keep one before the pictures go out, so that you can tell later what is new.");
         }
@@ -66,17 +72,26 @@ final class VersionsPage extends PageBox {
                 open = here ? Optional.empty() : Optional.of(version);
                 fill();
             });
-            Button restore = Press.smallWord("Make all as it was", "restore-" + version.id(), () -> content(version).ifPresent(was -> {
-                work.edit(VersionEdits.restore(version.title(), was));
-                said.say("All is as it was in “" + version.title() + "”. Ctrl+Z brings back what you had.");
-                fill();
-            }));
+            Button restore = Press.smallWord(
+                    "Make all as it was",
+                    "restore-" + version.id(),
+                    () -> content(version).ifPresent(was -> {
+                        work.edit(VersionEdits.restore(version.title(), was));
+                        said.say("All is as it was in “" + version.title() + "”. Ctrl+Z brings back what you had.");
+                        fill();
+                    }));
             restore.setDisable(content(version).isEmpty());
-            row(name, made, spring(), since, restore, Press.smallWord("Remove", "remove-version-" + version.id(), () -> {
-                work.edit(VersionEdits.remove(version));
-                said.say("The version “" + version.title() + "” was removed. Ctrl+Z brings it back.");
-                fill();
-            }));
+            row(
+                    name,
+                    made,
+                    spring(),
+                    since,
+                    restore,
+                    Press.smallWord("Remove", "remove-version-" + version.id(), () -> {
+                        work.edit(VersionEdits.remove(version));
+                        said.say("The version “" + version.title() + "” was removed. Ctrl+Z brings it back.");
+                        fill();
+                    }));
             if (here) {
                 changes(version);
             }
@@ -102,11 +117,19 @@ final class VersionsPage extends PageBox {
             sentence.setMinWidth(0);
             String id = change.screen().orElse("");
             if (!id.isEmpty() && !id.equals(last)) {
-                String title = was.screen(id).or(() -> work.prototype().screen(id)).map(Screen::shownTitle).orElse(id);
-                Button back = Press.smallWord(was.screen(id).isEmpty() ? "Take it away" : work.prototype().screen(id).isEmpty() ? "Bring it back" : "Screen as it was",
-                        "restore-screen-" + id, () -> {
+                String title = was.screen(id)
+                        .or(() -> work.prototype().screen(id))
+                        .map(Screen::shownTitle)
+                        .orElse(id);
+                Button back = Press.smallWord(
+                        was.screen(id).isEmpty()
+                                ? "Take it away"
+                                : work.prototype().screen(id).isEmpty() ? "Bring it back" : "Screen as it was",
+                        "restore-screen-" + id,
+                        () -> {
                             work.edit(VersionEdits.restore(version.title(), was, id));
-                            said.say("“" + title + "” is as it was in “" + version.title() + "”. Ctrl+Z brings back what you had.");
+                            said.say("“" + title + "” is as it was in “" + version.title()
+                                    + "”. Ctrl+Z brings back what you had.");
                             fill();
                         });
                 row(sentence, spring(), back);
@@ -118,6 +141,8 @@ final class VersionsPage extends PageBox {
     }
 
     private static Optional<Prototype> content(Version version) {
-        return version.content() instanceof Version.Content.Kept kept ? Optional.of(kept.prototype()) : Optional.empty();
+        return version.content() instanceof Version.Content.Kept kept
+                ? Optional.of(kept.prototype())
+                : Optional.empty();
     }
 }

@@ -20,8 +20,7 @@ final class Vitals extends HBox {
 
     private static final PseudoClass WORSE = PseudoClass.getPseudoClass("worse");
 
-    private record Vital(Button button, Label figure, Label of) {
-    }
+    private record Vital(Button button, Label figure, Label of) {}
 
     private final Work work;
     private final Map<String, Vital> vitals = new HashMap<>();
@@ -88,7 +87,9 @@ final class Vitals extends HBox {
         tell("not-linked", work.notLinkedYet().size(), "not linked yet");
         tell("stranded", work.stranded().size(), "stranded");
         tell("dead", dead, dead == 1 ? "dead end" : "dead ends");
-        long notes = checked.findings().stream().filter(f -> f.weight() == Weight.NOTE).count();
+        long notes = checked.findings().stream()
+                .filter(f -> f.weight() == Weight.NOTE)
+                .count();
         tell("other", (int) (checked.findings().size() - dead - unreached - notes), "other");
         int links = work.prototype().index().ways().size();
         tell("links", links, links == 1 ? "link" : "links");

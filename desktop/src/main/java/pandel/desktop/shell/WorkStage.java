@@ -2,7 +2,11 @@ package pandel.desktop.shell;
 
 /** The five stages, in the order of the work. */
 public enum WorkStage {
-    MOCKS("Mocks"), LINKS("Links"), MAP("Map"), PLAY("Play"), CHECK("Check");
+    MOCKS("Mocks"),
+    LINKS("Links"),
+    MAP("Map"),
+    PLAY("Play"),
+    CHECK("Check");
 
     private final String title;
 

@@ -12,7 +12,8 @@ import pandel.files.settings.Preferences;
 
 /** Day or night. */
 public enum DayOrNight {
-    DAY, NIGHT;
+    DAY,
+    NIGHT;
 
     private static boolean fontsLoaded;
 
@@ -32,7 +33,8 @@ public enum DayOrNight {
     }
 
     private static String sheet(String name) {
-        return Objects.requireNonNull(DayOrNight.class.getResource("/pandel/desktop/theme/" + name), name).toExternalForm();
+        return Objects.requireNonNull(DayOrNight.class.getResource("/pandel/desktop/theme/" + name), name)
+                .toExternalForm();
     }
 
     private static synchronized void loadFonts() {
@@ -41,7 +43,8 @@ public enum DayOrNight {
         }
         fontsLoaded = true;
         for (String face : List.of("Regular", "SemiBold")) {
-            try (InputStream in = DayOrNight.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf")) {
+            try (InputStream in =
+                    DayOrNight.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf")) {
                 Font.loadFont(in, 13);
             } catch (IOException e) {
                 throw new IllegalStateException("The bundled typeface cannot be read", e);

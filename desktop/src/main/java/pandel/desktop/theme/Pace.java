@@ -6,7 +6,10 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.util.Duration;
 
-/** How time passes in a window, for what waits a moment and for marks that fade: told from outside, so that a test can let it pass. */
+/**
+ * How time passes in a window, for what waits a moment and for marks that fade: told from outside, so that a test can
+ * let it pass.
+ */
 public interface Pace {
 
     /** Something that will happen, unless it is called off. */

@@ -12,8 +12,7 @@ import javafx.scene.layout.Region;
 /** Things to press, in the looks there are. */
 public final class Press {
 
-    private Press() {
-    }
+    private Press() {}
 
     /** A framed button. */
     public static Button plain(String words, String id, Runnable action) {

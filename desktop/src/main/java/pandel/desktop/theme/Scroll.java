@@ -5,13 +5,12 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Skin;
 
 /**
- * Scrolls what is larger than its place. Unlike its parent it keeps no picture of what it shows: where something in it moves,
- * that picture would be painted again for each frame, before the frame.
+ * Scrolls what is larger than its place. Unlike its parent it keeps no picture of what it shows: where something in it
+ * moves, that picture would be painted again for each frame, before the frame.
  */
 public class Scroll extends ScrollPane {
 
-    public Scroll() {
-    }
+    public Scroll() {}
 
     public Scroll(Node content) {
         super(content);

@@ -28,7 +28,8 @@ public final class Background {
     /**
      * Begins work for a document.
      *
-     * @param what   in words that go on after "is still", for a person who is about to leave the document; empty: nothing is lost with it
+     * @param what in words that go on after "is still", for a person who is about to leave the document; empty: nothing
+     *     is lost with it
      * @param effort what it is for, in words that go on after "Could not"
      */
     public void run(Document document, Optional<String> what, String effort, Job job) {
@@ -71,7 +72,10 @@ public final class Background {
         return switch (why) {
             case Unreadable told -> told.sentence();
             case OutOfMemoryError e -> "Could not " + effort + ": there is not enough memory. Your work is still open.";
-            case Throwable e -> "Could not " + effort + ", for a reason nobody foresaw. Your work is still open; what happened stands in " + Journal.file() + ".";
+            case Throwable e ->
+                "Could not " + effort
+                        + ", for a reason nobody foresaw. Your work is still open; what happened stands in "
+                        + Journal.file() + ".";
         };
     }
 }

@@ -31,7 +31,10 @@ final class Checking {
         this.patience = patience;
     }
 
-    /** Checks, replays the journeys and tells the interface thread, unless a newer prototype has been asked about by then. */
+    /**
+     * Checks, replays the journeys and tells the interface thread, unless a newer prototype has been asked about by
+     * then.
+     */
     void check(Prototype prototype, boolean justOpened, Told told) {
         wanted.set(prototype);
         thread.execute(() -> {

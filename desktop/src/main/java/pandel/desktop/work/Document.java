@@ -17,24 +17,23 @@ import pandel.files.store.OpenMark;
 import pandel.files.store.PictureShelf;
 
 /**
- * One thing that is or was open: a prototype with its history, its file, its pictures and the work that runs for it. What comes
- * back from another thread acts on the document it was begun for, whatever is open by then. Equal to itself alone.
- * History and running work are for the interface thread; where it is kept is for the thread that reads and writes files too.
+ * One thing that is or was open: a prototype with its history, its file, its pictures and the work that runs for it.
+ * What comes back from another thread acts on the document it was begun for, whatever is open by then. Equal to itself
+ * alone. History and running work are for the interface thread; where it is kept is for the thread that reads and
+ * writes files too.
  */
 public final class Document {
 
     /** Where it is kept, and since when. */
-    public record Kept(Path path, LocalTime at) {
-    }
+    public record Kept(Path path, LocalTime at) {}
 
     /**
      * The file as this document last knew it.
      *
      * @param stamp empty when it is not known how the file was: then it is asked before the file is written over
-     * @param mark  says to other windows that this one works on the file
+     * @param mark says to other windows that this one works on the file
      */
-    public record Place(Path path, Optional<FileStamp> stamp, OpenMark mark) {
-    }
+    public record Place(Path path, Optional<FileStamp> stamp, OpenMark mark) {}
 
     private static final Logger LOG = LoggerFactory.getLogger(Document.class);
 

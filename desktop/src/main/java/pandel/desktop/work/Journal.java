@@ -10,8 +10,7 @@ public final class Journal {
 
     private static final Logger LOG = LoggerFactory.getLogger(Journal.class);
 
-    private Journal() {
-    }
+    private Journal() {}
 
     /** The file that the log is written to. */
     public static Path file() {

@@ -124,8 +124,14 @@ public final class Selection {
             together.clear();
         }
         if (prototype.screen(screen.get()).isEmpty()) {
-            choose(prototype.mainEntry().map(e -> e.target().shownId(prototype)).filter(id -> prototype.screen(id).isPresent())
-                    .orElse(prototype.screens().isEmpty() ? "" : prototype.screens().getFirst().id()));
+            choose(prototype
+                    .mainEntry()
+                    .map(e -> e.target().shownId(prototype))
+                    .filter(id -> prototype.screen(id).isPresent())
+                    .orElse(
+                            prototype.screens().isEmpty()
+                                    ? ""
+                                    : prototype.screens().getFirst().id()));
         }
     }
 }

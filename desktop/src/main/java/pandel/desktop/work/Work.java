@@ -24,7 +24,10 @@ import pandel.core.model.Width;
 import pandel.core.version.Changes;
 import pandel.files.store.PictureShelf;
 
-/** The open document, what is chosen in it and what the checks say of it, for views to follow. Used on the interface thread alone. */
+/**
+ * The open document, what is chosen in it and what the checks say of it, for views to follow. Used on the interface
+ * thread alone.
+ */
 public final class Work {
 
     private final ReadOnlyObjectWrapper<Document> document;
@@ -44,9 +47,18 @@ public final class Work {
     private Prototype changedIn;
     private Optional<Version> changedSince = Optional.empty();
 
-    /** @param patience waits, off the interface thread, until what is to be seen first after opening is in sight; then the checks begin */
+    /**
+     * @param patience waits, off the interface thread, until what is to be seen first after opening is in sight; then
+     *     the checks begin
+     */
     public Work(Naming naming, PictureShelf shelf, Runnable patience) {
-        this(naming, shelf, Executors.newSingleThreadExecutor(Thread.ofPlatform().name("checking").daemon().factory()), Platform::runLater, patience);
+        this(
+                naming,
+                shelf,
+                Executors.newSingleThreadExecutor(
+                        Thread.ofPlatform().name("checking").daemon().factory()),
+                Platform::runLater,
+                patience);
     }
 
     /**
@@ -199,9 +211,12 @@ public final class Work {
         changedIn = prototype.get();
         changedSince = compared.get();
         changed = new LinkedHashMap<>();
-        compared.get().filter(v -> v.content() instanceof Version.Content.Kept).ifPresent(v ->
-                Changes.between(((Version.Content.Kept) v.content()).prototype(), prototype.get()).forEach(c ->
-                        c.screen().ifPresent(id -> changed.computeIfAbsent(id, x -> new ArrayList<>()).add(c.sentence()))));
+        compared.get()
+                .filter(v -> v.content() instanceof Version.Content.Kept)
+                .ifPresent(v -> Changes.between(((Version.Content.Kept) v.content()).prototype(), prototype.get())
+                        .forEach(c -> c.screen()
+                                .ifPresent(id -> changed.computeIfAbsent(id, x -> new ArrayList<>())
+                                        .add(c.sentence()))));
         return changed;
     }
 
@@ -216,7 +231,9 @@ public final class Work {
 
     /** The screens chosen together, in the order of the prototype; none when fewer than two are. */
     public List<Screen> together() {
-        return prototype.get().screens().stream().filter(s -> selection.together().contains(s.id())).toList();
+        return prototype.get().screens().stream()
+                .filter(s -> selection.together().contains(s.id()))
+                .toList();
     }
 
     public PictureShelf shelf() {
@@ -263,11 +280,15 @@ public final class Work {
 
     /** Screens shown earlier in this sitting that no way of using the prototype shows any more. */
     public List<Screen> stranded() {
-        return checked.get().map(Checked::unreached).orElse(List.of()).stream().filter(s -> document.get().everShown().contains(s.id())).toList();
+        return checked.get().map(Checked::unreached).orElse(List.of()).stream()
+                .filter(s -> document.get().everShown().contains(s.id()))
+                .toList();
     }
 
     /** Screens not shown, and not shown before: still to be linked. */
     public List<Screen> notLinkedYet() {
-        return checked.get().map(Checked::unreached).orElse(List.of()).stream().filter(s -> !document.get().everShown().contains(s.id())).toList();
+        return checked.get().map(Checked::unreached).orElse(List.of()).stream()
+                .filter(s -> !document.get().everShown().contains(s.id()))
+                .toList();
     }
 }

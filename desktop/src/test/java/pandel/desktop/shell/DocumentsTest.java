@@ -10,7 +10,10 @@ import net.jqwik.api.lifecycle.BeforeContainer;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** Whatever is done in whatever order, and whenever background work ends: nothing is lost, and no file gets another's content. */
+/**
+ * Whatever is done in whatever order, and whenever background work ends: nothing is lost, and no file gets another's
+ * content.
+ */
 class DocumentsTest {
 
     private static final int STEPS = 250;

@@ -40,8 +40,8 @@ import pandel.files.store.PrototypeFile;
 import pandel.files.store.PrototypeSaving;
 
 /**
- * Somebody who edits, saves, opens and takes pictures in, in any order, while each piece of background work ends whenever it
- * likes. Every prototype is known by the first word of its title, so that it shows whose work a file holds.
+ * Somebody who edits, saves, opens and takes pictures in, in any order, while each piece of background work ends
+ * whenever it likes. Every prototype is known by the first word of its title, so that it shows whose work a file holds.
  */
 final class RandomOffice implements Telling {
 
@@ -68,30 +68,38 @@ final class RandomOffice implements Telling {
         this.pictures = Files.createDirectories(folder.resolve("pictures"));
         paint("one");
         Thumbnails thumbnails = new Thumbnails(folder.resolve("thumbnails"));
-        this.work = new Work(new Naming(random::nextInt), new PictureShelf(), task -> { }, window::add, () -> { });
+        this.work = new Work(new Naming(random::nextInt), new PictureShelf(), task -> {}, window::add, () -> {});
         Background background = new Background(work, new Threads(files::add, window::add), (effort, why) -> {
             throw new AssertionError("Could not " + effort, why);
         });
         Preferred preferred = new Preferred(new PreferencesFile(folder.resolve("preferences.json")));
-        this.keeping = new Keeping(work, background, preferred, new Keeping.Tools(chooser(), thumbnails, folder.resolve("marks")), this);
+        this.keeping = new Keeping(
+                work, background, preferred, new Keeping.Tools(chooser(), thumbnails, folder.resolve("marks")), this);
         this.importing = new PictureImport(work, background, chooser(), thumbnails, this);
         PictureLibrary library = new PictureLibrary(thumbnails);
-        Around around = (Around) Proxy.newProxyInstance(Around.class.getClassLoader(), new Class<?>[] {Around.class}, (proxy, method, arguments) -> switch (method.getName()) {
-            case "show" -> {
-                page = Optional.of((Region) arguments[0]);
-                yield null;
-            }
-            case "dismiss" -> {
-                page = Optional.empty();
-                yield null;
-            }
-            case "pictures" -> library;
-            default -> throw new UnsupportedOperationException(method.getName());
-        });
+        Around around = (Around) Proxy.newProxyInstance(
+                Around.class.getClassLoader(),
+                new Class<?>[] {Around.class},
+                (proxy, method, arguments) -> switch (method.getName()) {
+                    case "show" -> {
+                        page = Optional.of((Region) arguments[0]);
+                        yield null;
+                    }
+                    case "dismiss" -> {
+                        page = Optional.empty();
+                        yield null;
+                    }
+                    case "pictures" -> library;
+                    default -> throw new UnsupportedOperationException(method.getName());
+                });
         this.replacing = new Replacing(work, background, around, this, thumbnails);
         work.documentProperty().addListener((o, before, now) -> {
             boolean nothingLost = before.history().isSaved() && before.running().isEmpty();
-            assertThat(nothingLost || agreedToLose).as("%s was left with nobody agreeing to lose it", before.prototype().title()).isTrue();
+            assertThat(nothingLost || agreedToLose)
+                    .as(
+                            "%s was left with nobody agreeing to lose it",
+                            before.prototype().title())
+                    .isTrue();
             agreedToLose = false;
             page = Optional.empty();
             // What was read from there may be written over.
@@ -215,8 +223,10 @@ final class RandomOffice implements Telling {
     private void answer() {
         Question question = asked.orElseThrow();
         asked = Optional.empty();
-        Question.Answer answer = question.answers().get(random.nextInt(question.answers().size()));
-        agreedToLose = List.of("Lose them", "Leave it all the same", "Load it again").contains(answer.words());
+        Question.Answer answer =
+                question.answers().get(random.nextInt(question.answers().size()));
+        agreedToLose =
+                List.of("Lose them", "Leave it all the same", "Load it again").contains(answer.words());
         if (List.of("Save over it", "Keep mine").contains(answer.words())) {
             outsiders.clear();
         }
@@ -227,7 +237,11 @@ final class RandomOffice implements Telling {
 
     private static void press(Region page) {
         page.applyCss();
-        page.lookupAll(".button").stream().map(Button.class::cast).filter(b -> !b.isDisabled()).findFirst().ifPresent(Button::fire);
+        page.lookupAll(".button").stream()
+                .map(Button.class::cast)
+                .filter(b -> !b.isDisabled())
+                .findFirst()
+                .ifPresent(Button::fire);
     }
 
     /** Another program writes to a file. */
@@ -245,10 +259,14 @@ final class RandomOffice implements Telling {
     private void look() throws Exception {
         for (Map.Entry<Path, Set<String>> file : allowed.entrySet()) {
             if (Files.exists(file.getKey())) {
-                assertThat(file.getValue()).as("whose work may be in %s", file.getKey().getFileName()).contains(owner(PrototypeFile.open(file.getKey()).prototype()));
+                assertThat(file.getValue())
+                        .as("whose work may be in %s", file.getKey().getFileName())
+                        .contains(owner(PrototypeFile.open(file.getKey()).prototype()));
             }
         }
-        outsiders.forEach((file, stamp) -> assertThat(FileStamp.of(file)).as("what another program wrote to %s", file.getFileName()).contains(stamp));
+        outsiders.forEach((file, stamp) -> assertThat(FileStamp.of(file))
+                .as("what another program wrote to %s", file.getFileName())
+                .contains(stamp));
     }
 
     /** Everything ends; what is open is all there, and its file holds it if it says so. */
@@ -262,11 +280,15 @@ final class RandomOffice implements Telling {
         assertThat(document.running()).isEmpty();
         for (Screen screen : work.prototype().screens()) {
             for (var mock : screen.mocks()) {
-                assertThat(document.shelf().read(((Picture) mock).content())).as("the picture of %s", screen.title()).isPresent();
+                assertThat(document.shelf().read(((Picture) mock).content()))
+                        .as("the picture of %s", screen.title())
+                        .isPresent();
             }
         }
         Optional<Path> path = document.kept().map(Document.Kept::path);
-        if (path.isPresent() && work.isSaved() && document.place().flatMap(Document.Place::stamp).equals(FileStamp.of(path.get()))) {
+        if (path.isPresent()
+                && work.isSaved()
+                && document.place().flatMap(Document.Place::stamp).equals(FileStamp.of(path.get()))) {
             assertThat(PrototypeFile.open(path.get()).prototype()).isEqualTo(work.prototype());
         }
         document.close();
@@ -292,8 +314,7 @@ final class RandomOffice implements Telling {
     }
 
     @Override
-    public void done() {
-    }
+    public void done() {}
 
     @Override
     public void ask(Question question) {

@@ -30,10 +30,18 @@ class BackgroundTest {
 
     @BeforeEach
     void begin() throws Exception {
-        work = new Work(new Naming(n -> 0), new PictureShelf(), checks::add, window::add, () -> broken.ifPresent(e -> {
-            throw e;
-        }));
-        background = new Background(work, new Threads(files::add, window::add), (effort, why) -> told.add(Background.sentence(effort, why)));
+        work = new Work(
+                new Naming(n -> 0),
+                new PictureShelf(),
+                checks::add,
+                window::add,
+                () -> broken.ifPresent(e -> {
+                    throw e;
+                }));
+        background = new Background(
+                work,
+                new Threads(files::add, window::add),
+                (effort, why) -> told.add(Background.sentence(effort, why)));
     }
 
     private static void all(Queue<Runnable> queue) {
@@ -43,7 +51,9 @@ class BackgroundTest {
     }
 
     private Document another(String title) throws Exception {
-        return Document.unkept(History.ofSaved(Prototype.empty(title).withScreens(List.of(Screen.page("s", "S")))), new PictureShelf());
+        return Document.unkept(
+                History.ofSaved(Prototype.empty(title).withScreens(List.of(Screen.page("s", "S")))),
+                new PictureShelf());
     }
 
     @Test
@@ -81,8 +91,12 @@ class BackgroundTest {
         });
         all(files);
         all(window);
-        assertThat(told).containsExactly("Could not save: there is not enough memory. Your work is still open.",
-                "Could not look, for a reason nobody foresaw. Your work is still open; what happened stands in " + Journal.file() + ".", "It is no Pandel prototype.");
+        assertThat(told)
+                .containsExactly(
+                        "Could not save: there is not enough memory. Your work is still open.",
+                        "Could not look, for a reason nobody foresaw. Your work is still open; what happened stands in "
+                                + Journal.file() + ".",
+                        "It is no Pandel prototype.");
         assertThat(work.document().running()).isEmpty();
     }
 
@@ -112,7 +126,11 @@ class BackgroundTest {
         Document mine = work.document();
         Prototype written = work.prototype();
         work.open(another("Other"));
-        work.saved(mine, written, new Document.Place(java.nio.file.Path.of("mine.pandel"), Optional.empty(), pandel.files.store.OpenMark.NONE));
+        work.saved(
+                mine,
+                written,
+                new Document.Place(
+                        java.nio.file.Path.of("mine.pandel"), Optional.empty(), pandel.files.store.OpenMark.NONE));
         assertThat(mine.history().isSaved()).isTrue();
         assertThat(work.keptProperty().get()).isEmpty();
         assertThat(work.document().kept()).isEmpty();

@@ -22,7 +22,9 @@ public record FileTitle(String title, double scale) {
             scale = scale < 0.1 || scale > 20 ? 0 : scale;
             stem = stem.substring(0, scaled.start());
         }
-        String words = stem.replaceFirst("^\\d+[\\s._-]+(?=\\S)", "").replaceAll("[\\s._-]+", " ").strip();
+        String words = stem.replaceFirst("^\\d+[\\s._-]+(?=\\S)", "")
+                .replaceAll("[\\s._-]+", " ")
+                .strip();
         String title = !words.isEmpty() ? words : stem.isBlank() ? "Untitled" : stem;
         return new FileTitle(title.substring(0, 1).toUpperCase(Locale.ROOT) + title.substring(1), scale);
     }

@@ -41,21 +41,22 @@ public final class Gathering {
     /**
      * What came of it.
      *
-     * @param screens  in natural order of the files' names
+     * @param screens in natural order of the files' names
      * @param problems one sentence for each picture that was not taken
      */
-    public record Gathered(List<Screen> screens, List<String> problems) {
-    }
+    public record Gathered(List<Screen> screens, List<String> problems) {}
 
-    private record Taken(String title, Picture picture) {
-    }
+    private record Taken(String title, Picture picture) {}
 
     private final PictureShelf shelf;
     private static final Set<String> ENDINGS = Set.of("png", "jpg", "jpeg", "svg", "webp", "gif", "bmp");
-    private static final Set<String> OTHERS = Set.of("tif", "tiff", "heic", "heif", "avif", "jp2", "jxl", "psd", "ai", "eps", "pdf", "ico", "tga", "svgz", "xcf", "raw", "dng");
+    private static final Set<String> OTHERS = Set.of(
+            "tif", "tiff", "heic", "heif", "avif", "jp2", "jxl", "psd", "ai", "eps", "pdf", "ico", "tga", "svgz", "xcf",
+            "raw", "dng");
     private static final int START = 4096;
     /** Pixels decoded at once, in thousands: a picture of more waits until it is alone. */
     private static final int ROOM = 24_000;
+
     private static final Semaphore DECODING = new Semaphore(ROOM, true);
 
     private final Set<Path> sections = new HashSet<>();
@@ -69,7 +70,9 @@ public final class Gathering {
     }
 
     private String section(Path picture) {
-        return sections.contains(picture.getParent()) ? FileTitle.of(picture.getParent().getFileName().toString()).title() : "";
+        return sections.contains(picture.getParent())
+                ? FileTitle.of(picture.getParent().getFileName().toString()).title()
+                : "";
     }
 
     /** For a new prototype. */
@@ -88,11 +91,10 @@ public final class Gathering {
      * What was found in files and folders.
      *
      * @param pictures in natural order
-     * @param leftOut  sentences about what was not taken, and why
-     * @param inside   folders with pictures that lie in the folders named, and were not looked into
+     * @param leftOut sentences about what was not taken, and why
+     * @param inside folders with pictures that lie in the folders named, and were not looked into
      */
-    public record Found(List<Path> pictures, List<String> leftOut, List<Path> inside) {
-    }
+    public record Found(List<Path> pictures, List<String> leftOut, List<Path> inside) {}
 
     /** The pictures among files and in folders; folders are looked into once, not deeper. */
     public static List<Path> find(List<Path> paths) throws Unreadable {
@@ -104,8 +106,14 @@ public final class Gathering {
     /** Refuses what was found where there is no picture among it. */
     public static void refuseNone(Found found, List<Path> paths) throws Unreadable {
         if (found.pictures().isEmpty()) {
-            throw new Unreadable("There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “" + paths.getFirst().getFileName() + "”"
-                    + (found.inside().isEmpty() ? "." : ", but in " + (found.inside().size() == 1 ? "a folder" : found.inside().size() + " folders") + " inside it."));
+            throw new Unreadable("There are no PNG, JPEG, SVG, WebP, GIF or BMP pictures in “"
+                    + paths.getFirst().getFileName() + "”"
+                    + (found.inside().isEmpty()
+                            ? "."
+                            : ", but in "
+                                    + (found.inside().size() == 1
+                                            ? "a folder"
+                                            : found.inside().size() + " folders") + " inside it."));
         }
     }
 
@@ -117,7 +125,10 @@ public final class Gathering {
         for (Path path : paths) {
             if (Files.isDirectory(path)) {
                 try (Stream<Path> files = Files.list(path)) {
-                    for (Path file : files.filter(f -> !f.getFileName().toString().startsWith(".")).sorted().toList()) {
+                    for (Path file : files.filter(
+                                    f -> !f.getFileName().toString().startsWith("."))
+                            .sorted()
+                            .toList()) {
                         if (Files.isDirectory(file)) {
                             if (holdsPictures(file)) {
                                 inside.add(file);
@@ -139,10 +150,12 @@ public final class Gathering {
                 found.add(path);
             }
         }
-        found.sort((a, b) -> FileTitle.naturalOrder().compare(a.getFileName().toString(), b.getFileName().toString()));
+        found.sort((a, b) -> FileTitle.naturalOrder()
+                .compare(a.getFileName().toString(), b.getFileName().toString()));
         List<String> leftOut = new ArrayList<>();
         if (!others.isEmpty()) {
-            leftOut.add(listed(others) + (others.size() == 1 ? " is" : " are") + " left out: pictures are PNG, JPEG, SVG, WebP, GIF or BMP.");
+            leftOut.add(listed(others) + (others.size() == 1 ? " is" : " are")
+                    + " left out: pictures are PNG, JPEG, SVG, WebP, GIF or BMP.");
         }
         return new Found(found, leftOut, inside);
     }
@@ -169,7 +182,9 @@ public final class Gathering {
     /** By its ending; one without any by its first bytes. */
     private static boolean looksLikePicture(Path path) {
         String ending = ending(path);
-        return !path.getFileName().toString().startsWith(".") && Files.isRegularFile(path) && (ENDINGS.contains(ending) || ending.isEmpty() && beginsLikeOne(path));
+        return !path.getFileName().toString().startsWith(".")
+                && Files.isRegularFile(path)
+                && (ENDINGS.contains(ending) || ending.isEmpty() && beginsLikeOne(path));
     }
 
     private static boolean beginsLikeOne(Path path) {
@@ -187,15 +202,18 @@ public final class Gathering {
     /**
      * Takes pictures in, several at a time, off the calling thread.
      *
-     * @param done      told how many are done, from any thread
+     * @param done told how many are done, from any thread
      * @param calledOff asked between pictures; when it says yes, the answer is empty and nothing was taken
      */
-    public Optional<Gathered> take(List<Path> pictures, Set<String> ids, Naming naming, IntConsumer done, BooleanSupplier calledOff) {
+    public Optional<Gathered> take(
+            List<Path> pictures, Set<String> ids, Naming naming, IntConsumer done, BooleanSupplier calledOff) {
         AtomicInteger count = new AtomicInteger();
         List<Screen> screens = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         int threads = Runtime.getRuntime().availableProcessors();
-        try (ExecutorService workers = Executors.newFixedThreadPool(threads, Thread.ofPlatform().daemon().priority(Thread.MIN_PRIORITY).factory())) {
+        try (ExecutorService workers = Executors.newFixedThreadPool(
+                threads,
+                Thread.ofPlatform().daemon().priority(Thread.MIN_PRIORITY).factory())) {
             List<Future<Taken>> futures = new ArrayList<>();
             for (Path picture : pictures) {
                 futures.add(workers.submit((Callable<Taken>) () -> {
@@ -215,7 +233,9 @@ public final class Gathering {
                     Taken one = futures.get(i).get();
                     String id = naming.fresh(one.title(), taken);
                     taken.add(id);
-                    screens.add(Screen.page(id, one.title()).withMocks(List.of(one.picture())).withSection(section(pictures.get(i))));
+                    screens.add(Screen.page(id, one.title())
+                            .withMocks(List.of(one.picture()))
+                            .withSection(section(pictures.get(i))));
                 } catch (ExecutionException e) {
                     problems.add(sentence(e.getCause()));
                 }
@@ -228,7 +248,9 @@ public final class Gathering {
     }
 
     private static String sentence(Throwable cause) {
-        return cause instanceof Unreadable unreadable ? unreadable.sentence() : "A picture could not be read: " + Unreadable.why(cause) + ".";
+        return cause instanceof Unreadable unreadable
+                ? unreadable.sentence()
+                : "A picture could not be read: " + Unreadable.why(cause) + ".";
     }
 
     /** Decodes it to see that it is whole; large ones one after the other, so that there is room for each. */
@@ -261,9 +283,12 @@ public final class Gathering {
             String content = taken(bytes, header, name);
             FileTitle title = FileTitle.of(name);
             double own = Pictures.ownScale(header);
-            double scale = own > 0 ? own : title.scale() > 0 ? title.scale() : FileTitle.guessScale(header.width(), header.height());
+            double scale = own > 0
+                    ? own
+                    : title.scale() > 0 ? title.scale() : FileTitle.guessScale(header.width(), header.height());
             Width on = widths.of(header.width() / scale);
-            return new Taken(title.title(), new Picture(on, content, header.width(), header.height(), scale, name, Rest.NONE));
+            return new Taken(
+                    title.title(), new Picture(on, content, header.width(), header.height(), scale, name, Rest.NONE));
         } catch (IOException e) {
             throw new Unreadable("“" + name + "” could not be read: " + Unreadable.why(e) + ".", e);
         }

@@ -20,8 +20,7 @@ final class DrawerJson {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final int WIDEST = 100_000;
 
-    private DrawerJson() {
-    }
+    private DrawerJson() {}
 
     static Drawer drawer(Fields f, TabsJson.Ids ids) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
@@ -34,9 +33,22 @@ final class DrawerJson {
         Optional<Fields> shown = f.object("picture");
         Optional<Picture> picture = shown.isEmpty() ? Optional.empty() : Optional.of(ScreenReader.picture(shown.get()));
         Optional<Fields> on = f.object("on");
-        Drawer.Attached attached = on.isEmpty() ? Drawer.Attached.to(List.of())
-                : new Drawer.Attached(on.get().flag("all"), new LinkedHashSet<>(on.get().texts("screens")), new LinkedHashSet<>(on.get().texts("tabSets")));
-        return new Drawer(id, f.optionalText("title").orElse(""), f.optionalText("head").orElse(""), picture, panel, !f.has("outside") || f.flag("outside"), items, attached, f.rest());
+        Drawer.Attached attached = on.isEmpty()
+                ? Drawer.Attached.to(List.of())
+                : new Drawer.Attached(
+                        on.get().flag("all"),
+                        new LinkedHashSet<>(on.get().texts("screens")),
+                        new LinkedHashSet<>(on.get().texts("tabSets")));
+        return new Drawer(
+                id,
+                f.optionalText("title").orElse(""),
+                f.optionalText("head").orElse(""),
+                picture,
+                panel,
+                !f.has("outside") || f.flag("outside"),
+                items,
+                attached,
+                f.rest());
     }
 
     private static Drawer.Item item(Fields f, TabsJson.Ids ids) throws Unreadable {
@@ -45,13 +57,21 @@ final class DrawerJson {
         if (branch.outcome().isPresent()) {
             throw new Unreadable("In " + f.where() + ": an item has one branch, which has no outcome.");
         }
-        return new Drawer.Item(ids.claim(f, f.text("id")), f.optionalText("label").orElse(""), f.optionalText("sign").orElse(""), f.optionalText("section").orElse(""), f.flag("held"), branch);
+        return new Drawer.Item(
+                ids.claim(f, f.text("id")),
+                f.optionalText("label").orElse(""),
+                f.optionalText("sign").orElse(""),
+                f.optionalText("section").orElse(""),
+                f.flag("held"),
+                branch);
     }
 
     private static Panel panel(Fields f) throws Unreadable {
         Panel usual = Panel.USUAL;
-        Drawer.Side side = f.optionalWord("side", Drawer.Side.values(), Drawer.Side::word).orElse(usual.side());
-        Drawer.Moves moves = f.optionalWord("motion", Drawer.Moves.values(), Drawer.Moves::word).orElse(usual.moves());
+        Drawer.Side side =
+                f.optionalWord("side", Drawer.Side.values(), Drawer.Side::word).orElse(usual.side());
+        Drawer.Moves moves = f.optionalWord("motion", Drawer.Moves.values(), Drawer.Moves::word)
+                .orElse(usual.moves());
         double width = f.optionalNumber("width").orElse(usual.width());
         int from = f.has("from") ? f.whole("from", 1, WIDEST) : usual.from();
         int shade = f.has("shade") ? f.whole("shade", 0, 100) : usual.shade();
@@ -69,8 +89,17 @@ final class DrawerJson {
         d.picture().ifPresent(p -> node.set("picture", PrototypeWriter.mock(p)));
         if (!d.panel().equals(Panel.USUAL)) {
             Panel p = d.panel();
-            node.putObject("panel").put("side", p.side().word()).put("motion", p.moves().word()).put("width", p.width()).put("from", p.from()).put("shade", p.shade())
-                    .put("reach", p.reach()).put("shrinks", p.shrinks()).put("ground", p.ground()).put("ink", p.ink()).put("chosen", p.chosen());
+            node.putObject("panel")
+                    .put("side", p.side().word())
+                    .put("motion", p.moves().word())
+                    .put("width", p.width())
+                    .put("from", p.from())
+                    .put("shade", p.shade())
+                    .put("reach", p.reach())
+                    .put("shrinks", p.shrinks())
+                    .put("ground", p.ground())
+                    .put("ink", p.ink())
+                    .put("chosen", p.chosen());
         }
         if (!d.outside()) {
             node.put("outside", false);

@@ -19,8 +19,7 @@ final class FactJson {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final int BOUND = 1_000_000_000;
 
-    private FactJson() {
-    }
+    private FactJson() {}
 
     static Fact fact(Fields f, String id) throws Unreadable {
         String title = f.optionalText("title").orElse("");
@@ -33,15 +32,20 @@ final class FactJson {
                 int most = f.has("most") ? f.whole("most", -BOUND, BOUND) : Fact.Kind.USUAL_NUMBER.most();
                 yield f.made(() -> new Fact.Kind.Number(least, most));
             }
-            default -> throw new Unreadable("In " + f.where() + ": unknown kind “" + kind + "”; it can be yes/no, one of, number.");
+            default ->
+                throw new Unreadable(
+                        "In " + f.where() + ": unknown kind “" + kind + "”; it can be yes/no, one of, number.");
         };
         return new Fact(id, title, made, f.rest());
     }
 
     static ObjectNode fact(Fact fact) {
-        ObjectNode node = NODES.objectNode().put("id", fact.id()).put("title", fact.title()).put("kind", fact.kind().word());
+        ObjectNode node = NODES.objectNode()
+                .put("id", fact.id())
+                .put("title", fact.title())
+                .put("kind", fact.kind().word());
         switch (fact.kind()) {
-            case Fact.Kind.YesNo y -> { }
+            case Fact.Kind.YesNo y -> {}
             case Fact.Kind.OneOf o -> {
                 var words = node.putArray("words");
                 o.words().forEach(words::add);
@@ -55,14 +59,19 @@ final class FactJson {
         List<Condition> conditions = new ArrayList<>();
         for (JsonNode node : f.items("when")) {
             Fields c = Fields.of(node, f.where() + ", condition " + (conditions.size() + 1));
-            Condition.Compare compare = c.knowing("with").word("compare", Condition.Compare.values(), Condition.Compare::word);
-            conditions.add(new Condition(ValueJson.source(c), compare, compare == Condition.Compare.EMPTY ? Source.of(Value.NOTHING) : ValueJson.source(c, "with")));
+            Condition.Compare compare =
+                    c.knowing("with").word("compare", Condition.Compare.values(), Condition.Compare::word);
+            conditions.add(new Condition(
+                    ValueJson.source(c),
+                    compare,
+                    compare == Condition.Compare.EMPTY ? Source.of(Value.NOTHING) : ValueJson.source(c, "with")));
         }
         return conditions;
     }
 
     static ObjectNode condition(Condition c) {
-        ObjectNode node = ValueJson.named(NODES.objectNode(), c.what()).put("compare", c.compare().word());
+        ObjectNode node = ValueJson.named(NODES.objectNode(), c.what())
+                .put("compare", c.compare().word());
         if (c.compare() != Condition.Compare.EMPTY) {
             node.set("with", ValueJson.source(c.with()));
         }
@@ -71,8 +80,13 @@ final class FactJson {
 
     static Effect.Remember remember(Fields f) throws Unreadable {
         f.knowing("set", "by", "toggle", "unset");
-        Effect.Change change = f.has("set") ? new Effect.Change.Set(ValueJson.source(f, "set")) : f.has("by") ? new Effect.Change.By(f.whole("by", -BOUND, BOUND))
-                : f.flag("toggle") ? new Effect.Change.Toggle() : f.flag("unset") ? new Effect.Change.Unset() : null;
+        Effect.Change change = f.has("set")
+                ? new Effect.Change.Set(ValueJson.source(f, "set"))
+                : f.has("by")
+                        ? new Effect.Change.By(f.whole("by", -BOUND, BOUND))
+                        : f.flag("toggle")
+                                ? new Effect.Change.Toggle()
+                                : f.flag("unset") ? new Effect.Change.Unset() : null;
         if (change == null) {
             throw new Unreadable("In " + f.where() + ": remember needs set, by, toggle or unset.");
         }

@@ -12,7 +12,9 @@ import java.util.stream.Collectors;
 import pandel.core.model.Rest;
 import pandel.files.Unreadable;
 
-/** A JSON object being read: asks for its fields by name, says where a wrong one stands, and keeps those not asked for. */
+/**
+ * A JSON object being read: asks for its fields by name, says where a wrong one stands, and keeps those not asked for.
+ */
 final class Fields {
 
     private final NotedObject object;
@@ -63,7 +65,8 @@ final class Fields {
             throw wrong(name, "a number", node.get());
         }
         if (node.isPresent() && !Double.isFinite(node.get().doubleValue())) {
-            throw new Unreadable("In " + where + ": “" + name + "” is a number larger than any that can be meant; make it smaller.");
+            throw new Unreadable(
+                    "In " + where + ": “" + name + "” is a number larger than any that can be meant; make it smaller.");
         }
         return node.map(JsonNode::doubleValue);
     }
@@ -85,7 +88,8 @@ final class Fields {
     int whole(String name, int least, int most) throws Unreadable {
         double value = number(name);
         if (value != Math.rint(value) || value < least || value > most) {
-            throw new Unreadable("In " + where + ": “" + name + "” must be a whole number from " + least + " to " + most + ".");
+            throw new Unreadable(
+                    "In " + where + ": “" + name + "” must be a whole number from " + least + " to " + most + ".");
         }
         return (int) value;
     }

@@ -20,8 +20,7 @@ final class InnerRest {
 
     private final List<UnknownFields> found = new ArrayList<>();
 
-    private InnerRest() {
-    }
+    private InnerRest() {}
 
     /** What a file holds beyond what was read of it. */
     static List<UnknownFields> of(JsonNode read, Prototype prototype) {
@@ -56,7 +55,11 @@ final class InnerRest {
             object.properties().forEach(field -> {
                 JsonNode now = written.path(field.getKey());
                 if (object.isAsked(field.getKey())) {
-                    inwards(field.getValue(), now, owner, with(path, new Step.Named(field.getKey(), whole(field.getValue(), now))));
+                    inwards(
+                            field.getValue(),
+                            now,
+                            owner,
+                            with(path, new Step.Named(field.getKey(), whole(field.getValue(), now))));
                 } else if (!object.isRestKept() && now.isMissingNode()) {
                     unknown.put(field.getKey(), plain(field.getValue()));
                 }
@@ -67,7 +70,11 @@ final class InnerRest {
         } else if (read.isArray()) {
             for (int i = 0; i < read.size(); i++) {
                 JsonNode now = written.path(i);
-                inwards(read.get(i), now, owner, with(path, new Step.Item(i, written.size(), now.toString(), whole(read.get(i), now))));
+                inwards(
+                        read.get(i),
+                        now,
+                        owner,
+                        with(path, new Step.Item(i, written.size(), now.toString(), whole(read.get(i), now))));
             }
         }
     }
@@ -105,8 +112,9 @@ final class InnerRest {
             collect(tree, owners);
             // Deepest last: an item is found by how it is written before anything was woven into it.
             List<Runnable> weaving = new ArrayList<>();
-            inner.forEach(unknown -> owners.getOrDefault(unknown.owner(), List.of()).forEach(owner ->
-                    find(owner, unknown.path(), 0).ifPresent(part -> weaving.add(() -> add(part, unknown.fields())))));
+            inner.forEach(unknown -> owners.getOrDefault(unknown.owner(), List.of())
+                    .forEach(owner -> find(owner, unknown.path(), 0)
+                            .ifPresent(part -> weaving.add(() -> add(part, unknown.fields())))));
             weaving.forEach(Runnable::run);
         }
         return tree;
@@ -134,14 +142,18 @@ final class InnerRest {
         }
         Step step = path.get(at);
         JsonNode next = switch (step) {
-            case Step.Named named when from instanceof ObjectNode object -> {
+            case Step.Named named
+            when from instanceof ObjectNode object -> {
                 if (!object.path(named.name()).isContainerNode()) {
-                    named.whole().filter(w -> !object.has(named.name()) || !object.get(named.name()).isContainerNode())
+                    named.whole()
+                            .filter(w -> !object.has(named.name())
+                                    || !object.get(named.name()).isContainerNode())
                             .ifPresent(w -> object.set(named.name(), Json.MAPPER.valueToTree(w)));
                 }
                 yield object.path(named.name());
             }
-            case Step.Item item when from instanceof ArrayNode list -> {
+            case Step.Item item
+            when from instanceof ArrayNode list -> {
                 int index = index(list, item);
                 if (index >= 0 && !list.get(index).isContainerNode()) {
                     item.whole().ifPresent(w -> list.set(index, Json.MAPPER.<JsonNode>valueToTree(w)));

@@ -19,21 +19,24 @@ public final class Json {
     private static final int NESTING = 60;
     /** Letters of one text; a file is bounded as a whole, so this is no smaller. */
     private static final int LONGEST_TEXT = 400_000_000;
+
     private static final int LONGEST_NUMBER = 1_000;
 
     static final ObjectMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
-            .streamReadConstraints(StreamReadConstraints.builder()
-                    .maxNestingDepth(NESTING).maxStringLength(LONGEST_TEXT).maxNumberLength(LONGEST_NUMBER).build())
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-            .build())
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(NESTING)
+                            .maxStringLength(LONGEST_TEXT)
+                            .maxNumberLength(LONGEST_NUMBER)
+                            .build())
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .build())
             // An unknown field is written back digit by digit, and text after the object is no part of any prototype.
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS, DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
             .nodeFactory(NotedObject.FACTORY)
             .build();
 
-    private Json() {
-    }
+    private Json() {}
 
     private static ObjectWriter printer() {
         DefaultIndenter indenter = new DefaultIndenter("  ", "\n");
@@ -58,15 +61,22 @@ public final class Json {
     }
 
     /**
-     * Half of a pair of surrogates has no UTF-8: written as it stands it would be read back as a question mark. Controls, and marks that turn
-     * the direction of what follows, would command whatever shows the text.
+     * Half of a pair of surrogates has no UTF-8: written as it stands it would be read back as a question mark.
+     * Controls, and marks that turn the direction of what follows, would command whatever shows the text.
      */
     private static String escaped(String json) {
         StringBuilder escaped = null;
         for (int i = 0; i < json.length(); i++) {
             char c = json.charAt(i);
-            boolean pair = Character.isHighSurrogate(c) && i + 1 < json.length() && Character.isLowSurrogate(json.charAt(i + 1));
-            boolean escapes = !pair && Character.isSurrogate(c) || c >= 0x7f && c <= 0x9f || c == '\u2028' || c == '\u2029' || c >= '\u202a' && c <= '\u202e' || c >= '\u2066' && c <= '\u2069';
+            boolean pair = Character.isHighSurrogate(c)
+                    && i + 1 < json.length()
+                    && Character.isLowSurrogate(json.charAt(i + 1));
+            boolean escapes = !pair && Character.isSurrogate(c)
+                    || c >= 0x7f && c <= 0x9f
+                    || c == '\u2028'
+                    || c == '\u2029'
+                    || c >= '\u202a' && c <= '\u202e'
+                    || c >= '\u2066' && c <= '\u2069';
             if (escapes && escaped == null) {
                 escaped = new StringBuilder(json.length() + 16).append(json, 0, i);
             }

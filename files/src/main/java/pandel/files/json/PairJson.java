@@ -8,8 +8,7 @@ import pandel.files.Unreadable;
 /** Pairs, as the file holds them. */
 final class PairJson {
 
-    private PairJson() {
-    }
+    private PairJson() {}
 
     static Pair pair(Fields f, TabsJson.Ids ids) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
@@ -20,7 +19,11 @@ final class PairJson {
     }
 
     static ObjectNode pair(Pair p) {
-        ObjectNode node = JsonNodeFactory.instance.objectNode().put("id", p.id()).put("list", p.list()).put("detail", p.detail());
+        ObjectNode node = JsonNodeFactory.instance
+                .objectNode()
+                .put("id", p.id())
+                .put("list", p.list())
+                .put("detail", p.detail());
         if (p.share() != Pair.USUAL_SHARE) {
             node.put("share", p.share());
         }

@@ -26,8 +26,7 @@ public final class PlayJson {
 
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
-    private PlayJson() {
-    }
+    private PlayJson() {}
 
     /** Reads a list of events: {@code [{"tap": "hotspot-id"}, {"elapse": 2000}, {"deviceBack": true}]}. */
     public static List<Event> events(InputStream in) throws Unreadable, IOException {
@@ -35,7 +34,8 @@ public final class PlayJson {
         try {
             root = Json.MAPPER.readTree(in);
         } catch (JsonProcessingException e) {
-            throw new Unreadable("The events are not sound JSON at line " + e.getLocation().getLineNr() + ".", e);
+            throw new Unreadable(
+                    "The events are not sound JSON at line " + e.getLocation().getLineNr() + ".", e);
         }
         JsonNode list = root.isObject() && root.has("events") ? root.get("events") : root;
         if (!list.isArray()) {
@@ -120,7 +120,9 @@ public final class PlayJson {
             double[] size = f.numbers("resize", 2);
             return f.made(() -> new Event.Resize(size[0], size[1]));
         }
-        throw new Unreadable("In " + f.where() + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, button, item, skip, outside, away, deviceBack, elapse, scroll or resize.");
+        throw new Unreadable("In " + f.where()
+                + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, button, "
+                + "item, skip, outside, away, deviceBack, elapse, scroll or resize.");
     }
 
     private static int row(Fields f) throws Unreadable {
@@ -141,8 +143,14 @@ public final class PlayJson {
             case Event.Touched touched -> {
                 boolean tap = touched.gesture() == Gesture.TAP;
                 switch (touched.on()) {
-                    case Event.On.OnHotspot on when !tap -> node.put("gesture", touched.gesture().word()).put("on", on.id());
-                    case Event.On.Point at when !tap -> node.put("gesture", touched.gesture().word()).putArray("at").add(at.x()).add(at.y());
+                    case Event.On.OnHotspot on
+                    when !tap -> node.put("gesture", touched.gesture().word()).put("on", on.id());
+                    case Event.On.Point at
+                    when !tap ->
+                        node.put("gesture", touched.gesture().word())
+                                .putArray("at")
+                                .add(at.x())
+                                .add(at.y());
                     case Event.On.OnHotspot on -> node.put("tap", on.id());
                     case Event.On.OnTurn on -> SequenceJson.turn(node, on.turn());
                     case Event.On.OnTab on -> node.put("tab", on.id());
@@ -167,7 +175,8 @@ public final class PlayJson {
                 node.setAll(event(on.event()));
                 node.put("list", true);
             }
-            case Event.Resize resize -> node.putArray("resize").add(resize.width()).add(resize.height());
+            case Event.Resize resize ->
+                node.putArray("resize").add(resize.width()).add(resize.height());
         }
         return node;
     }
@@ -181,7 +190,10 @@ public final class PlayJson {
 
     /** A situation: device, levels with their trails (current place last), waits. */
     public static ObjectNode situation(Situation s) {
-        ObjectNode node = NODES.objectNode().put("device", s.device().id()).put("width", s.width()).put("height", s.height())
+        ObjectNode node = NODES.objectNode()
+                .put("device", s.device().id())
+                .put("width", s.width())
+                .put("height", s.height())
                 .put("screen", s.screen());
         ArrayNode levels = node.putArray("levels");
         for (Level level : s.levels()) {
@@ -201,7 +213,8 @@ public final class PlayJson {
             s.waits().work().forEach(work::add);
         }
         s.drawer().ifPresent(d -> node.put("drawer", d));
-        s.notice().ifPresent(n -> node.putObject("notice").put("words", n.words()).put("ms", n.ms()));
+        s.notice()
+                .ifPresent(n -> node.putObject("notice").put("words", n.words()).put("ms", n.ms()));
         if (!s.facts().set().isEmpty()) {
             node.set("facts", FactJson.facts(s.facts()));
         }
@@ -210,13 +223,16 @@ public final class PlayJson {
 
     private static void places(ArrayNode trail, List<Visit> places) {
         for (Visit visit : places) {
-            ObjectNode place = SequenceJson.at(ValueJson.held(trail.addObject().put("screen", visit.screen()), visit.held()), visit.at());
+            ObjectNode place = SequenceJson.at(
+                    ValueJson.held(trail.addObject().put("screen", visit.screen()), visit.held()), visit.at());
             if (visit.scroll() > 0) {
                 place.put("scroll", visit.scroll());
             }
-            TabsJson.roots(place, visit.inside(), visit.tabs().stream().map(Tabs::in).toList());
+            TabsJson.roots(
+                    place, visit.inside(), visit.tabs().stream().map(Tabs::in).toList());
             for (Tabs tabs : visit.tabs()) {
-                tabs.kept().forEach((tab, kept) -> places(place.withObject("/kept").putArray(tab), kept));
+                tabs.kept()
+                        .forEach((tab, kept) -> places(place.withObject("/kept").putArray(tab), kept));
             }
         }
     }

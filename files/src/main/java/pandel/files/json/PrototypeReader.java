@@ -60,8 +60,12 @@ public final class PrototypeReader {
         try {
             root = Json.MAPPER.readTree(in);
         } catch (JsonProcessingException e) {
-            String place = e.getLocation() == null ? "" : " at line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr();
-            throw new Unreadable("prototype.json is not sound JSON" + place + ": " + firstSentence(e.getOriginalMessage()), e);
+            String place = e.getLocation() == null
+                    ? ""
+                    : " at line " + e.getLocation().getLineNr() + ", column "
+                            + e.getLocation().getColumnNr();
+            throw new Unreadable(
+                    "prototype.json is not sound JSON" + place + ": " + firstSentence(e.getOriginalMessage()), e);
         }
         Prototype read = new PrototypeReader(texts).prototype(Fields.of(root, "prototype.json"));
         List<UnknownFields> inner = InnerRest.of(root, read);
@@ -83,14 +87,21 @@ public final class PrototypeReader {
         List<Entry> entries = new ArrayList<>();
         for (JsonNode node : fields.items("entries")) {
             Fields entry = Fields.of(node, "entry " + (entries.size() + 1));
-            entries.add(new Entry(fresh(entry), SequenceJson.target(entry, Map.of()), entry.optionalText("address"), values(entry), entry.rest()));
+            entries.add(new Entry(
+                    fresh(entry),
+                    SequenceJson.target(entry, Map.of()),
+                    entry.optionalText("address"),
+                    values(entry),
+                    entry.rest()));
         }
         Optional<Fields> classes = fields.object("widths");
         Widths widths = classes.isEmpty() ? Widths.USUAL : widths(classes.get());
         Map<Verb, Motion> motions = new EnumMap<>(Verb.class);
         Fields own = fields.object("motions").orElse(null);
         for (String verb : own == null ? List.<String>of() : own.names()) {
-            motions.put(own.find("verb", verb, Verb.values(), Verb::word), ScreenReader.motion(own.object(verb).orElseThrow()));
+            motions.put(
+                    own.find("verb", verb, Verb.values(), Verb::word),
+                    ScreenReader.motion(own.object(verb).orElseThrow()));
         }
         ScreenReader reader = new ScreenReader(this::claim);
         List<Screen> screens = new ArrayList<>();
@@ -100,9 +111,11 @@ public final class PrototypeReader {
         List<SharedHotspot> shared = new ArrayList<>();
         for (JsonNode node : fields.items("shared")) {
             Fields one = Fields.of(node, "shared hotspot " + (shared.size() + 1));
-            shared.add(new SharedHotspot(reader.hotspot(one.object("hotspot")
-                    .orElseThrow(() -> new Unreadable("In " + one.where() + ": “hotspot” is missing."))),
-                    new LinkedHashSet<>(one.texts("screens")), one.rest()));
+            shared.add(new SharedHotspot(
+                    reader.hotspot(one.object("hotspot")
+                            .orElseThrow(() -> new Unreadable("In " + one.where() + ": “hotspot” is missing."))),
+                    new LinkedHashSet<>(one.texts("screens")),
+                    one.rest()));
         }
         List<Sequence> sequences = new ArrayList<>();
         for (JsonNode node : fields.items("sequences")) {
@@ -131,7 +144,14 @@ public final class PrototypeReader {
         List<StartPoint> points = startPoints(fields);
         List<Version> versions = versions(fields);
         return new Prototype(title, screens, shared, entries, devices, motions, judgements, journeys, fields.rest())
-                .withFacts(facts).withStartPoints(points).withVersions(versions).withSequences(sequences).withTabSets(sets).withDrawers(drawers).withPairs(pairs).withWidths(widths);
+                .withFacts(facts)
+                .withStartPoints(points)
+                .withVersions(versions)
+                .withSequences(sequences)
+                .withTabSets(sets)
+                .withDrawers(drawers)
+                .withPairs(pairs)
+                .withWidths(widths);
     }
 
     private static Widths widths(Fields f) throws Unreadable {
@@ -165,9 +185,14 @@ public final class PrototypeReader {
             Fields v = Fields.of(node, "version " + (versions.size() + 1));
             String id = v.text("id");
             if (!id.matches(SAFE)) {
-                throw new Unreadable("In " + v.where() + ": the id of a version is 1 to 100 letters, digits and dashes.");
+                throw new Unreadable(
+                        "In " + v.where() + ": the id of a version is 1 to 100 letters, digits and dashes.");
             }
-            versions.add(new Version(claim(v, id), v.optionalText("title").orElse(id), v.optionalText("made").orElse(""), content(id)));
+            versions.add(new Version(
+                    claim(v, id),
+                    v.optionalText("title").orElse(id),
+                    v.optionalText("made").orElse(""),
+                    content(id)));
         }
         return versions;
     }
@@ -178,7 +203,8 @@ public final class PrototypeReader {
             return new Version.Content.Unread("", "Its part of the file, versions/" + id + ".json, is not there.");
         }
         try {
-            return new Version.Content.Kept(read(new ByteArrayInputStream(text.get().getBytes(StandardCharsets.UTF_8)), VersionTexts.NONE));
+            return new Version.Content.Kept(
+                    read(new ByteArrayInputStream(text.get().getBytes(StandardCharsets.UTF_8)), VersionTexts.NONE));
         } catch (Unreadable e) {
             return new Version.Content.Unread(text.get(), e.sentence());
         }
@@ -193,8 +219,15 @@ public final class PrototypeReader {
                 Fields l = Fields.of(leg, j.where() + ", leg " + (legs.size() + 1));
                 legs.add(new Journey.Leg(PlayJson.event(l), l.text("shown")));
             }
-            journeys.add(new Journey(fresh(j), j.optionalText("title").orElse(""), j.optionalText("purpose").orElse(""), j.text("device"), j.text("entry"),
-                    legs, j.optionalText("end"), j.rest()));
+            journeys.add(new Journey(
+                    fresh(j),
+                    j.optionalText("title").orElse(""),
+                    j.optionalText("purpose").orElse(""),
+                    j.text("device"),
+                    j.text("entry"),
+                    legs,
+                    j.optionalText("end"),
+                    j.rest()));
         }
         return journeys;
     }
@@ -203,12 +236,14 @@ public final class PrototypeReader {
         List<Judgements.Accepted> accepted = new ArrayList<>();
         for (JsonNode node : fields.items("accepted")) {
             Fields a = Fields.of(node, "accepted finding " + (accepted.size() + 1));
-            accepted.add(new Judgements.Accepted(a.text("rule"), a.text("ground"), a.optionalText("reason").orElse(""), a.rest()));
+            accepted.add(new Judgements.Accepted(
+                    a.text("rule"), a.text("ground"), a.optionalText("reason").orElse(""), a.rest()));
         }
         List<Judgements.Quiet> quiet = new ArrayList<>();
         for (JsonNode node : fields.items("quiet")) {
             Fields q = Fields.of(node, "quiet rule " + (quiet.size() + 1));
-            quiet.add(new Judgements.Quiet(q.text("rule"), q.optionalText("section"), q.optionalText("screen"), q.rest()));
+            quiet.add(new Judgements.Quiet(
+                    q.text("rule"), q.optionalText("section"), q.optionalText("screen"), q.rest()));
         }
         return accepted.isEmpty() && quiet.isEmpty() ? Judgements.NONE : new Judgements(accepted, quiet);
     }
@@ -216,7 +251,8 @@ public final class PrototypeReader {
     private static void checkFormat(Fields fields) throws Unreadable {
         String format = fields.optionalText("format").orElse("");
         if (!format.matches("pandel/\\d{1,6}")) {
-            throw new Unreadable("This is no Pandel prototype: prototype.json does not begin with \"format\": \"" + FORMAT + "\".");
+            throw new Unreadable(
+                    "This is no Pandel prototype: prototype.json does not begin with \"format\": \"" + FORMAT + "\".");
         }
         int version = Integer.parseInt(format.substring("pandel/".length()));
         if (version != 1) {
@@ -250,7 +286,8 @@ public final class PrototypeReader {
             throw new Unreadable("In " + fields.where() + ": an id has 1 to 200 letters.");
         }
         if (!ids.add(id)) {
-            throw new Unreadable("In " + fields.where() + ": the id “" + id + "” is used twice; give one of the two another id.");
+            throw new Unreadable(
+                    "In " + fields.where() + ": the id “" + id + "” is used twice; give one of the two another id.");
         }
         return id;
     }

@@ -34,8 +34,7 @@ public final class PrototypeWriter {
 
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
-    private PrototypeWriter() {
-    }
+    private PrototypeWriter() {}
 
     /** The whole text of {@code prototype.json}. */
     public static String text(Prototype prototype) {
@@ -44,14 +43,24 @@ public final class PrototypeWriter {
 
     /** Without what stands in parts that carry no unknown fields themselves. */
     static ObjectNode prototype(Prototype p) {
-        ObjectNode node = NODES.objectNode().put("format", PrototypeReader.FORMAT).put("title", p.title());
+        ObjectNode node =
+                NODES.objectNode().put("format", PrototypeReader.FORMAT).put("title", p.title());
         list(node, "devices", p.devices(), PrototypeWriter::device);
         list(node, "entries", p.entries(), PrototypeWriter::entry);
         list(node, "facts", p.facts(), f -> with(FactJson.fact(f), f.rest()));
         list(node, "startPoints", p.startPoints(), PrototypeWriter::startPoint);
-        list(node, "versions", p.versions(), v -> NODES.objectNode().put("id", v.id()).put("title", v.title()).put("made", v.made()));
+        list(
+                node,
+                "versions",
+                p.versions(),
+                v -> NODES.objectNode()
+                        .put("id", v.id())
+                        .put("title", v.title())
+                        .put("made", v.made()));
         if (!p.widths().equals(Widths.USUAL)) {
-            node.putObject("widths").put("medium", p.widths().medium()).put("wide", p.widths().wide());
+            node.putObject("widths")
+                    .put("medium", p.widths().medium())
+                    .put("wide", p.widths().wide());
         }
         if (!p.motions().isEmpty()) {
             ObjectNode motions = node.putObject("motions");
@@ -64,7 +73,16 @@ public final class PrototypeWriter {
         list(node, "drawers", p.drawers(), DrawerJson::drawer);
         list(node, "pairs", p.pairs(), PairJson::pair);
         list(node, "journeys", p.journeys(), PrototypeWriter::journey);
-        list(node, "accepted", p.judgements().accepted(), a -> with(NODES.objectNode().put("rule", a.rule()).put("ground", a.ground()).put("reason", a.reason()), a.rest()));
+        list(
+                node,
+                "accepted",
+                p.judgements().accepted(),
+                a -> with(
+                        NODES.objectNode()
+                                .put("rule", a.rule())
+                                .put("ground", a.ground())
+                                .put("reason", a.reason()),
+                        a.rest()));
         list(node, "quiet", p.judgements().quiet(), q -> {
             ObjectNode one = NODES.objectNode().put("rule", q.rule());
             q.section().ifPresent(s -> one.put("section", s));
@@ -104,15 +122,25 @@ public final class PrototypeWriter {
     }
 
     private static ObjectNode journey(Journey j) {
-        ObjectNode node = NODES.objectNode().put("id", j.id()).put("title", j.title()).put("purpose", j.purpose()).put("device", j.device()).put("entry", j.entry());
+        ObjectNode node = NODES.objectNode()
+                .put("id", j.id())
+                .put("title", j.title())
+                .put("purpose", j.purpose())
+                .put("device", j.device())
+                .put("entry", j.entry());
         list(node, "legs", j.legs(), leg -> PlayJson.event(leg.event()).put("shown", leg.shown()));
         j.end().ifPresent(e -> node.put("end", e));
         return with(node, j.rest());
     }
 
     private static ObjectNode device(Device d) {
-        ObjectNode node = NODES.objectNode().put("id", d.id()).put("title", d.title()).put("width", d.width())
-                .put("height", d.height()).put("scale", d.scale()).put("back", d.back().word())
+        ObjectNode node = NODES.objectNode()
+                .put("id", d.id())
+                .put("title", d.title())
+                .put("width", d.width())
+                .put("height", d.height())
+                .put("scale", d.scale())
+                .put("back", d.back().word())
                 .put("pointing", d.pointing().word());
         if (d.levels() > 0) {
             node.put("levels", d.levels());
@@ -133,7 +161,10 @@ public final class PrototypeWriter {
     }
 
     private static ObjectNode screen(Screen s) {
-        ObjectNode node = NODES.objectNode().put("id", s.id()).put("title", s.title()).put("form", s.form().word())
+        ObjectNode node = NODES.objectNode()
+                .put("id", s.id())
+                .put("title", s.title())
+                .put("form", s.form().word())
                 .put("status", s.status().word());
         if (!s.section().isEmpty()) {
             node.put("section", s.section());
@@ -149,7 +180,11 @@ public final class PrototypeWriter {
             closers.stream().sorted().forEach(c -> words.add(c.word()));
         });
         if (!s.overlay().equals(Overlay.USUAL)) {
-            node.putObject("overlay").put("share", s.overlay().share()).put("stop", s.overlay().stop()).put("side", s.overlay().side().word()).put("shade", s.overlay().shade());
+            node.putObject("overlay")
+                    .put("share", s.overlay().share())
+                    .put("stop", s.overlay().stop())
+                    .put("side", s.overlay().side().word())
+                    .put("shade", s.overlay().shade());
         }
         list(node, "expects", s.expects(), ValueJson::expected);
         list(node, "mocks", s.mocks(), PrototypeWriter::mock);
@@ -276,14 +311,19 @@ public final class PrototypeWriter {
             case Effect.TurnPage turn -> SequenceJson.turn(node, turn.turn());
             case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());
             case Effect.Leave leave -> node.put("address", leave.address());
-            default -> { }
+            default -> {}
         }
         return node;
     }
 
     private static ObjectNode motion(Motion m) {
-        return with(NODES.objectNode().put("kind", m.kind().word()).put("direction", m.direction().word())
-                .put("ms", m.ms()).put("easing", m.easing()), m.rest());
+        return with(
+                NODES.objectNode()
+                        .put("kind", m.kind().word())
+                        .put("direction", m.direction().word())
+                        .put("ms", m.ms())
+                        .put("easing", m.easing()),
+                m.rest());
     }
 
     private static <T> void list(ObjectNode node, String name, List<T> items, Function<T, ObjectNode> write) {

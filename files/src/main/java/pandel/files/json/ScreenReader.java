@@ -72,11 +72,22 @@ final class ScreenReader {
             }
             closedBy = Optional.of(closers);
         }
-        return new Screen(id, f.optionalText("title").orElse(""),
+        return new Screen(
+                id,
+                f.optionalText("title").orElse(""),
                 f.optionalWord("form", Form.values(), Form::word).orElse(Form.PAGE),
                 f.optionalWord("status", Status.values(), Status::word).orElse(Status.DRAFT),
-                f.optionalText("section").orElse(""), f.flag("end"), f.flag("home"), closedBy, overlay(f), ValueJson.expected(f), mocks, states, hotspots,
-                links(f, where), f.rest());
+                f.optionalText("section").orElse(""),
+                f.flag("end"),
+                f.flag("home"),
+                closedBy,
+                overlay(f),
+                ValueJson.expected(f),
+                mocks,
+                states,
+                hotspots,
+                links(f, where),
+                f.rest());
     }
 
     private static Overlay overlay(Fields screen) throws Unreadable {
@@ -87,7 +98,9 @@ final class ScreenReader {
         int share = f.get().has("share") ? f.get().whole("share", 0, 100) : 0;
         int stop = f.get().has("stop") ? f.get().whole("stop", 0, 100) : 0;
         int shade = f.get().has("shade") ? f.get().whole("shade", 0, 100) : Overlay.USUAL.shade();
-        Drawer.Side side = f.get().optionalWord("side", Drawer.Side.values(), Drawer.Side::word).orElse(Overlay.USUAL.side());
+        Drawer.Side side = f.get()
+                .optionalWord("side", Drawer.Side.values(), Drawer.Side::word)
+                .orElse(Overlay.USUAL.side());
         return f.get().made(() -> new Overlay(share, stop, side, shade));
     }
 
@@ -98,7 +111,14 @@ final class ScreenReader {
         for (String hotspot : moved.map(Fields::names).orElse(List.of())) {
             moves.put(hotspot, areas(moved.get().object(hotspot)));
         }
-        return new State(id, s.optionalText("title").orElse(""), FactJson.conditions(s), mocks(s, where), new LinkedHashSet<>(s.texts("hides")), moves, s.rest());
+        return new State(
+                id,
+                s.optionalText("title").orElse(""),
+                FactJson.conditions(s),
+                mocks(s, where),
+                new LinkedHashSet<>(s.texts("hides")),
+                moves,
+                s.rest());
     }
 
     private static Map<Width, Area> areas(Optional<Fields> placed) throws Unreadable {
@@ -122,7 +142,8 @@ final class ScreenReader {
     static Picture picture(Fields m) throws Unreadable {
         String content = m.text("picture");
         if (!content.matches("[0-9a-f]{64}\\.(png|jpg|svg)")) {
-            throw new Unreadable("In " + m.where() + ": “picture” must name a file in pictures/, its hash and .png or .jpg.");
+            throw new Unreadable(
+                    "In " + m.where() + ": “picture” must name a file in pictures/, its hash and .png or .jpg.");
         }
         double[] pixels = m.numbers("pixels", 2);
         double scale = m.optionalNumber("scale").orElse(1.0);
@@ -131,13 +152,20 @@ final class ScreenReader {
         double top = m.optionalNumber("fixedTop").orElse(0.0);
         double bottom = m.optionalNumber("fixedBottom").orElse(0.0);
         List<Patch> patches = ValueJson.patches(m);
-        return m.made(() -> new Picture(on, content, (int) pixels[0], (int) pixels[1], scale, source, top, bottom, patches, m.rest()));
+        return m.made(() -> new Picture(
+                on, content, (int) pixels[0], (int) pixels[1], scale, source, top, bottom, patches, m.rest()));
     }
 
     Hotspot hotspot(Fields f) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
         Map<Width, Area> areas = areas(f.object("areas"));
-        return new Hotspot(id, f.optionalText("title").orElse(""), areas, links(f, "hotspot “" + id + "”"), ValueJson.nature(f), f.rest());
+        return new Hotspot(
+                id,
+                f.optionalText("title").orElse(""),
+                areas,
+                links(f, "hotspot “" + id + "”"),
+                ValueJson.nature(f),
+                f.rest());
     }
 
     private List<Link> links(Fields f, String where) throws Unreadable {
@@ -149,10 +177,18 @@ final class ScreenReader {
     }
 
     private Link link(Fields f) throws Unreadable {
-        Fields c = f.object("cause").orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."))
+        Fields c = f.object("cause")
+                .orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."))
                 .knowing("wait", "untouched", "work", "deviceBack", "submit", "gesture", "key");
-        Cause cause = c.has("wait") ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT)) : c.has("untouched") ? new Cause.Untouched(c.whole("untouched", 1, LONGEST_WAIT))
-                : c.flag("work") ? new Cause.Work() : c.flag("deviceBack") ? new Cause.Back() : c.flag("submit") ? new Cause.Submit() : touch(c);
+        Cause cause = c.has("wait")
+                ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT))
+                : c.has("untouched")
+                        ? new Cause.Untouched(c.whole("untouched", 1, LONGEST_WAIT))
+                        : c.flag("work")
+                                ? new Cause.Work()
+                                : c.flag("deviceBack")
+                                        ? new Cause.Back()
+                                        : c.flag("submit") ? new Cause.Submit() : touch(c);
         return link(f, cause);
     }
 
@@ -177,22 +213,35 @@ final class ScreenReader {
         for (JsonNode node : f.items("effects")) {
             Fields e = Fields.of(node, f.where());
             Verb verb = e.word("verb", Verb.values(), Verb::word);
-            effects.add(switch (verb) {
-                case REMEMBER -> FactJson.remember(e);
-                case NOTICE -> new Effect.Notice(e.text("words"), e.has("ms") ? e.whole("ms", 1, LONGEST_WAIT) : Effect.Notice.USUAL_MS);
-                case LEAVE -> new Effect.Leave(e.text("address"));
-                case SWITCH_TAB -> new Effect.SwitchTab(e.text("tab"));
-                case TURN_PAGE -> new Effect.TurnPage(SequenceJson.turn(e));
-                case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE -> Effect.ofDrawer(verb, e.text("drawer")).orElseThrow();
-                default -> verb.needsTarget() ? Effect.of(verb, SequenceJson.target(e, ValueJson.carried(e.object("values")))) : Effect.of(verb, new Target.ToScreen(""));
-            });
+            effects.add(
+                    switch (verb) {
+                        case REMEMBER -> FactJson.remember(e);
+                        case NOTICE ->
+                            new Effect.Notice(
+                                    e.text("words"),
+                                    e.has("ms") ? e.whole("ms", 1, LONGEST_WAIT) : Effect.Notice.USUAL_MS);
+                        case LEAVE -> new Effect.Leave(e.text("address"));
+                        case SWITCH_TAB -> new Effect.SwitchTab(e.text("tab"));
+                        case TURN_PAGE -> new Effect.TurnPage(SequenceJson.turn(e));
+                        case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE ->
+                            Effect.ofDrawer(verb, e.text("drawer")).orElseThrow();
+                        default ->
+                            verb.needsTarget()
+                                    ? Effect.of(verb, SequenceJson.target(e, ValueJson.carried(e.object("values"))))
+                                    : Effect.of(verb, new Target.ToScreen(""));
+                    });
         }
         if (effects.stream().filter(Effect::isMove).count() > 1) {
             throw new Unreadable("In " + f.where() + ": a branch holds at most one move.");
         }
         Optional<Fields> motion = f.object("motion");
-        return new Branch(FactJson.conditions(f), f.optionalText("outcome"), effects, motion.isEmpty() ? Optional.empty() : Optional.of(motion(motion.get())),
-                f.optionalWord("where", Where.values(), Where::word), f.rest());
+        return new Branch(
+                FactJson.conditions(f),
+                f.optionalText("outcome"),
+                effects,
+                motion.isEmpty() ? Optional.empty() : Optional.of(motion(motion.get())),
+                f.optionalWord("where", Where.values(), Where::word),
+                f.rest());
     }
 
     static Motion motion(Fields f) throws Unreadable {

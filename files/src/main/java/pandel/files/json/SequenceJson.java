@@ -21,8 +21,7 @@ final class SequenceJson {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final int MOST_PAGES = 10_000;
 
-    private SequenceJson() {
-    }
+    private SequenceJson() {}
 
     static Sequence sequence(Fields f, String id, ScreenReader links) throws Unreadable {
         String title = f.optionalText("title").orElse("");
@@ -32,9 +31,11 @@ final class SequenceJson {
         Optional<Fields> laid = f.object("laid");
         Sequence.Laid over = laid.isEmpty() ? Sequence.Laid.NOTHING : laid(laid.get());
         Optional<Fields> finish = f.object("finish");
-        Optional<Link> last = finish.isEmpty() ? Optional.empty() : Optional.of(links.link(finish.get(), new Cause.Finish()));
+        Optional<Link> last =
+                finish.isEmpty() ? Optional.empty() : Optional.of(links.link(finish.get(), new Cause.Finish()));
         Optional<Fields> skip = f.object("skip");
-        Optional<Link> skipping = skip.isEmpty() ? Optional.empty() : Optional.of(links.link(skip.get(), new Cause.Skip()));
+        Optional<Link> skipping =
+                skip.isEmpty() ? Optional.empty() : Optional.of(links.link(skip.get(), new Cause.Skip()));
         return f.made(() -> new Sequence(id, title, pages, swipes, backs, over, last, skipping, f.rest()));
     }
 
@@ -85,8 +86,14 @@ final class SequenceJson {
 
     /** {@code "screen": id}, or {@code "sequence": id} and perhaps {@code "page": n}. */
     static Target target(Fields f, Map<String, Source> values) throws Unreadable {
-        return TabsJson.leads(f) ? TabsJson.target(f, values) : f.has("sequence") ? new Target.ToSequence(f.text("sequence"), f.has("page") ? Optional.of(f.whole("page", 1, MOST_PAGES)) : Optional.empty(), values)
-                : new Target.ToScreen(f.text("screen"), values);
+        return TabsJson.leads(f)
+                ? TabsJson.target(f, values)
+                : f.has("sequence")
+                        ? new Target.ToSequence(
+                                f.text("sequence"),
+                                f.has("page") ? Optional.of(f.whole("page", 1, MOST_PAGES)) : Optional.empty(),
+                                values)
+                        : new Target.ToScreen(f.text("screen"), values);
     }
 
     static ObjectNode target(ObjectNode node, Target target) {
@@ -126,7 +133,10 @@ final class SequenceJson {
             return Optional.empty();
         }
         Optional<Fields> offered = f.object("offered");
-        return Optional.of(new AtPage(f.text("sequence"), f.whole("page", 1, MOST_PAGES), offered.isEmpty() ? Map.of() : ValueJson.values(offered.get())));
+        return Optional.of(new AtPage(
+                f.text("sequence"),
+                f.whole("page", 1, MOST_PAGES),
+                offered.isEmpty() ? Map.of() : ValueJson.values(offered.get())));
     }
 
     static ObjectNode at(ObjectNode node, Optional<AtPage> at) {

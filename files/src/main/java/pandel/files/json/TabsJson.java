@@ -25,8 +25,7 @@ final class TabsJson {
 
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
-    private TabsJson() {
-    }
+    private TabsJson() {}
 
     /** Claims ids, which are used once in a file. */
     interface Ids {
@@ -39,7 +38,11 @@ final class TabsJson {
         for (JsonNode node : f.items("tabs")) {
             Fields t = Fields.of(node, f.where() + ", tab " + (tabs.size() + 1));
             Optional<Fields> values = t.object("values");
-            tabs.add(new TabSet.Tab(ids.claim(t, t.text("id")), t.optionalText("label").orElse(""), t.optionalText("sign").orElse(""), SequenceJson.target(t, ValueJson.carried(values))));
+            tabs.add(new TabSet.Tab(
+                    ids.claim(t, t.text("id")),
+                    t.optionalText("label").orElse(""),
+                    t.optionalText("sign").orElse(""),
+                    SequenceJson.target(t, ValueJson.carried(values))));
         }
         Optional<Fields> look = f.object("strip");
         TabSet.Strip strip = look.isEmpty() ? TabSet.Strip.USUAL : strip(look.get());
@@ -50,8 +53,10 @@ final class TabsJson {
         boolean backs = !f.has("backs") || f.flag("backs");
         boolean swipes = f.flag("swipes");
         Optional<Fields> floating = f.object("button");
-        Optional<TabSet.Floating> button = floating.isEmpty() ? Optional.empty() : Optional.of(floating(floating.get(), links));
-        return f.made(() -> new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, new LinkedHashSet<>(hidden), button, f.rest()));
+        Optional<TabSet.Floating> button =
+                floating.isEmpty() ? Optional.empty() : Optional.of(floating(floating.get(), links));
+        return f.made(() -> new TabSet(
+                id, title, tabs, first, keeps, backs, swipes, strip, new LinkedHashSet<>(hidden), button, f.rest()));
     }
 
     private static TabSet.Floating floating(Fields f, ScreenReader links) throws Unreadable {
@@ -60,20 +65,27 @@ final class TabsJson {
             absent.add(f.find("look", word, TabSet.Side.values(), TabSet.Side::word));
         }
         Fields link = f.object("link").orElseThrow(() -> new Unreadable("In " + f.where() + ": “link” is missing."));
-        return new TabSet.Floating(links.link(link, new Cause.Touch(Gesture.TAP)), f.optionalText("sign").orElse(""), absent);
+        return new TabSet.Floating(
+                links.link(link, new Cause.Touch(Gesture.TAP)),
+                f.optionalText("sign").orElse(""),
+                absent);
     }
 
     private static TabSet.Strip strip(Fields f) throws Unreadable {
         TabSet.Strip usual = TabSet.Strip.USUAL;
-        TabSet.Edge edge = f.optionalWord("edge", TabSet.Edge.values(), TabSet.Edge::word).orElse(usual.edge());
-        TabSet.Labels labels = f.optionalWord("labels", TabSet.Labels.values(), TabSet.Labels::word).orElse(usual.labels());
+        TabSet.Edge edge =
+                f.optionalWord("edge", TabSet.Edge.values(), TabSet.Edge::word).orElse(usual.edge());
+        TabSet.Labels labels = f.optionalWord("labels", TabSet.Labels.values(), TabSet.Labels::word)
+                .orElse(usual.labels());
         String ground = f.optionalText("ground").orElse(usual.ground());
         String ink = f.optionalText("ink").orElse(usual.ink());
         String chosen = f.optionalText("chosen").orElse(usual.chosen());
         Map<Width, TabSet.Side> looks = new EnumMap<>(Width.class);
         Optional<Fields> on = f.object("looks");
         for (String name : on.map(Fields::names).orElse(List.of())) {
-            looks.put(on.get().find("width", name, Width.values(), Width::word), on.get().word(name, TabSet.Side.values(), TabSet.Side::word));
+            looks.put(
+                    on.get().find("width", name, Width.values(), Width::word),
+                    on.get().word(name, TabSet.Side.values(), TabSet.Side::word));
         }
         return f.made(() -> new TabSet.Strip(edge, labels, looks, ground, ink, chosen));
     }
@@ -109,7 +121,11 @@ final class TabsJson {
                 ObjectNode looks = strip.putObject("looks");
                 s.strip().looks().forEach((width, look) -> looks.put(width.word(), look.word()));
             }
-            strip.put("edge", s.strip().edge().word()).put("labels", s.strip().labels().word()).put("ground", s.strip().ground()).put("ink", s.strip().ink()).put("chosen", s.strip().chosen());
+            strip.put("edge", s.strip().edge().word())
+                    .put("labels", s.strip().labels().word())
+                    .put("ground", s.strip().ground())
+                    .put("ink", s.strip().ink())
+                    .put("chosen", s.strip().chosen());
         }
         if (!s.hiddenOn().isEmpty()) {
             s.hiddenOn().forEach(node.putArray("hiddenOn")::add);
@@ -139,7 +155,8 @@ final class TabsJson {
         for (JsonNode node : f.items("rootOf")) {
             Fields r = Fields.of(node, f.where());
             Optional<Fields> offered = r.object("offered");
-            roots.add(new InTab(r.text("tabs"), r.text("tab"), offered.isEmpty() ? Map.of() : ValueJson.values(offered.get())));
+            roots.add(new InTab(
+                    r.text("tabs"), r.text("tab"), offered.isEmpty() ? Map.of() : ValueJson.values(offered.get())));
         }
         return roots;
     }

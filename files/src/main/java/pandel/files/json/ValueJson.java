@@ -25,8 +25,7 @@ final class ValueJson {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final int BOUND = 1_000_000_000;
 
-    private ValueJson() {
-    }
+    private ValueJson() {}
 
     static Value value(Fields f, String name) throws Unreadable {
         JsonNode node = f.plain(name);
@@ -59,7 +58,10 @@ final class ValueJson {
         return node;
     }
 
-    /** A value, or an object that names where it comes from: {"fact": id}, {"given": name}, {"typed": hotspot}, {"row": name}. */
+    /**
+     * A value, or an object that names where it comes from: {"fact": id}, {"given": name}, {"typed": hotspot}, {"row":
+     * name}.
+     */
     static Source source(Fields f, String name) throws Unreadable {
         return f.plain(name).isObject() ? source(f.object(name).orElseThrow()) : Source.of(value(f, name));
     }
@@ -126,14 +128,20 @@ final class ValueJson {
             if (all.stream().anyMatch(x -> x.name().equals(name))) {
                 throw new Unreadable("In " + e.where() + ": “" + name + "” is expected twice.");
             }
-            all.add(new Expected(name, e.optionalWord("kind", Expected.Kind.values(), Expected.Kind::word).orElse(Expected.Kind.TEXT),
-                    List.copyOf(new LinkedHashSet<>(e.texts("words"))), e.flag("required"), e.has("default") ? Optional.of(value(e, "default")) : Optional.empty()));
+            all.add(new Expected(
+                    name,
+                    e.optionalWord("kind", Expected.Kind.values(), Expected.Kind::word)
+                            .orElse(Expected.Kind.TEXT),
+                    List.copyOf(new LinkedHashSet<>(e.texts("words"))),
+                    e.flag("required"),
+                    e.has("default") ? Optional.of(value(e, "default")) : Optional.empty()));
         }
         return all;
     }
 
     static ObjectNode expected(Expected e) {
-        ObjectNode node = NODES.objectNode().put("name", e.name()).put("kind", e.kind().word());
+        ObjectNode node =
+                NODES.objectNode().put("name", e.name()).put("kind", e.kind().word());
         if (!e.words().isEmpty()) {
             e.words().forEach(node.putArray("words")::add);
         }
@@ -150,12 +158,14 @@ final class ValueJson {
             rows.add(values(Fields.of(node, f.where() + ", row " + (rows.size() + 1))));
         }
         boolean field = f.flag("field");
-        return !rows.isEmpty() ? new Hotspot.Nature.Rows(rows, field) : field ? new Hotspot.Nature.Field() : Hotspot.Nature.PLAIN;
+        return !rows.isEmpty()
+                ? new Hotspot.Nature.Rows(rows, field)
+                : field ? new Hotspot.Nature.Field() : Hotspot.Nature.PLAIN;
     }
 
     static void nature(ObjectNode node, Hotspot.Nature nature) {
         switch (nature) {
-            case Hotspot.Nature.Plain p -> { }
+            case Hotspot.Nature.Plain p -> {}
             case Hotspot.Nature.Field f -> node.put("field", true);
             case Hotspot.Nature.Rows r -> {
                 var rows = node.putArray("rows");
@@ -184,7 +194,11 @@ final class ValueJson {
 
     static ObjectNode patch(Patch p) {
         ObjectNode node = NODES.objectNode();
-        node.putArray("area").add(p.area().x()).add(p.area().y()).add(p.area().width()).add(p.area().height());
+        node.putArray("area")
+                .add(p.area().x())
+                .add(p.area().y())
+                .add(p.area().width())
+                .add(p.area().height());
         if (!p.ground().isEmpty()) {
             node.put("ground", p.ground());
         }
@@ -202,7 +216,12 @@ final class ValueJson {
                     spots.add(Spot.of(node.textValue()));
                 } else {
                     Fields s = Fields.of(node, f.where() + ", level " + (levels.size() + 1));
-                    spots.add(new Spot(s.text("screen"), held(s), SequenceJson.at(s), s.has("inside") ? s.whole("inside", 0, 2) : 0, TabsJson.roots(s)));
+                    spots.add(new Spot(
+                            s.text("screen"),
+                            held(s),
+                            SequenceJson.at(s),
+                            s.has("inside") ? s.whole("inside", 0, 2) : 0,
+                            TabsJson.roots(s)));
                 }
             }
             levels.add(spots);
@@ -213,14 +232,16 @@ final class ValueJson {
     static Held held(Fields f) throws Unreadable {
         Optional<Fields> given = f.object("given");
         Optional<Fields> typed = f.object("typed");
-        return Held.of(given.isEmpty() ? Map.of() : values(given.get()), typed.isEmpty() ? Map.of() : values(typed.get()));
+        return Held.of(
+                given.isEmpty() ? Map.of() : values(given.get()), typed.isEmpty() ? Map.of() : values(typed.get()));
     }
 
     static JsonNode spot(Spot spot) {
         if (spot.equals(Spot.of(spot.screen()))) {
             return NODES.textNode(spot.screen());
         }
-        ObjectNode node = SequenceJson.at(held(NODES.objectNode().put("screen", spot.screen()), spot.held()), spot.at());
+        ObjectNode node =
+                SequenceJson.at(held(NODES.objectNode().put("screen", spot.screen()), spot.held()), spot.at());
         TabsJson.roots(node, spot.inside(), spot.tabs());
         return node;
     }

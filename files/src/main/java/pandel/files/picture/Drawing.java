@@ -21,20 +21,26 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import pandel.files.Unreadable;
 
-/** An SVG drawing. It runs nothing, reads nothing outside itself and declares no entities: one that would is refused. */
+/**
+ * An SVG drawing. It runs nothing, reads nothing outside itself and declares no entities: one that would is refused.
+ */
 final class Drawing {
 
     /** Picture pixels drawn for each px of the drawing. */
     static final int SCALE = 3;
     /** The first byte of UTF-8's mark of byte order. */
     private static final byte BYTE_ORDER_MARK = (byte) 0xEF;
+
     private static final int LOOKED_AT = 4096;
     /** Seconds that drawing may take; what it costs was reckoned before, so that it hardly ever does. */
     private static final int PATIENCE = 20;
     /** One is drawn after the other: each needs room. */
     private static final Semaphore DRAWING = new Semaphore(1);
 
-    /** The library tells its own log of each flaw, with stack traces; what matters is said in the sentence. Kept, lest it be forgotten. */
+    /**
+     * The library tells its own log of each flaw, with stack traces; what matters is said in the sentence. Kept, lest
+     * it be forgotten.
+     */
     private static final Logger LIBRARY = Logger.getLogger("com.github.weisj.jsvg");
 
     static {
@@ -61,14 +67,17 @@ final class Drawing {
             // PNG and JPEG begin with such a byte.
             return false;
         }
-        String start = new String(bytes, 0, Math.min(bytes.length, LOOKED_AT), StandardCharsets.UTF_8).toLowerCase(Locale.ROOT);
+        String start = new String(bytes, 0, Math.min(bytes.length, LOOKED_AT), StandardCharsets.UTF_8)
+                .toLowerCase(Locale.ROOT);
         return start.stripLeading().replace("\uFEFF", "").startsWith("<") && start.contains("<svg");
     }
 
     static Drawing of(byte[] bytes, String name) throws Unreadable {
         DrawingSource source = DrawingSource.of(bytes, name);
         try {
-            LoaderContext context = LoaderContext.builder().externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL).build();
+            LoaderContext context = LoaderContext.builder()
+                    .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
+                    .build();
             SVGDocument document = new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
             if (document != null) {
                 return new Drawing(name, source, document);
@@ -107,10 +116,15 @@ final class Drawing {
             throw new Unreadable("“" + name + "” was not drawn to its end.", e);
         } catch (TimeoutException e) {
             drawing.cancel(true);
-            throw new Unreadable("“" + name + "” takes longer than " + PATIENCE + " seconds to draw; export it as a PNG instead.", e);
+            throw new Unreadable(
+                    "“" + name + "” takes longer than " + PATIENCE + " seconds to draw; export it as a PNG instead.",
+                    e);
         } catch (ExecutionException e) {
-            throw new Unreadable(e.getCause() instanceof OutOfMemoryError ? "“" + name + "” needs more memory to draw than there is; export it as a PNG instead."
-                    : "“" + name + "” cannot be drawn: it is no sound SVG; export it again.", e);
+            throw new Unreadable(
+                    e.getCause() instanceof OutOfMemoryError
+                            ? "“" + name + "” needs more memory to draw than there is; export it as a PNG instead."
+                            : "“" + name + "” cannot be drawn: it is no sound SVG; export it again.",
+                    e);
         }
     }
 

@@ -28,8 +28,8 @@ import org.xml.sax.helpers.DefaultHandler;
 import pandel.files.Unreadable;
 
 /**
- * What an SVG says before anything of it is drawn: that it runs nothing and reads nothing outside itself, how large it is, and
- * what drawing it would cost. Looked at as elements and attributes, so that words in it are only words.
+ * What an SVG says before anything of it is drawn: that it runs nothing and reads nothing outside itself, how large it
+ * is, and what drawing it would cost. Looked at as elements and attributes, so that words in it are only words.
  */
 final class DrawingSource {
 
@@ -37,16 +37,18 @@ final class DrawingSource {
     private static final long MOST_DRAWN = 200_000;
     /** Of all blurs together: pixels of the drawing times the radius in pixels, each time one is used. */
     private static final double MOST_BLURRED = 1.5e9;
+
     private static final double WIDEST_BLUR = 250;
     /** Filters used at most: each one makes pictures as large as the drawing. */
     private static final double MOST_FILTERED = 1.2e8;
+
     private static final long MOST_EMBEDDED = 30_000_000;
-    private static final Pattern OUTSIDE = Pattern.compile("url\\(\\s*[\"']?\\s*(?!#|data:)([^)\"'\\s]+)|@import\\s+[\"']?(?!#)([^\"';\\s]+)");
+    private static final Pattern OUTSIDE =
+            Pattern.compile("url\\(\\s*[\"']?\\s*(?!#|data:)([^)\"'\\s]+)|@import\\s+[\"']?(?!#)([^\"';\\s]+)");
     private static final Pattern NUMBER = Pattern.compile("[-+]?[0-9]*\\.?[0-9]+(?:[eE][-+]?[0-9]+)?");
 
     /** @param width px; empty where the drawing does not say */
-    record Size(Optional<Double> width, Optional<Double> height) {
-    }
+    record Size(Optional<Double> width, Optional<Double> height) {}
 
     private final String name;
     private final Document document;
@@ -83,8 +85,14 @@ final class DrawingSource {
     }
 
     private void look() throws Unreadable {
-        if (document.getDoctype() != null && document.getDoctype().getInternalSubset() != null && document.getDoctype().getInternalSubset().toLowerCase(Locale.ROOT).contains("<!entity")) {
-            throw new Unreadable("“" + name + "” declares entities, which a drawing has no need of; export it again without them.");
+        if (document.getDoctype() != null
+                && document.getDoctype().getInternalSubset() != null
+                && document.getDoctype()
+                        .getInternalSubset()
+                        .toLowerCase(Locale.ROOT)
+                        .contains("<!entity")) {
+            throw new Unreadable(
+                    "“" + name + "” declares entities, which a drawing has no need of; export it again without them.");
         }
         long embedded = 0;
         for (Element element : elements()) {
@@ -98,13 +106,19 @@ final class DrawingSource {
             }
             for (int i = 0; i < element.getAttributes().getLength(); i++) {
                 Attr attribute = (Attr) element.getAttributes().item(i);
-                String attributeName = attribute.getLocalName() == null ? attribute.getName() : attribute.getLocalName();
+                String attributeName =
+                        attribute.getLocalName() == null ? attribute.getName() : attribute.getLocalName();
                 String value = attribute.getValue().strip();
-                if (attributeName.toLowerCase(Locale.ROOT).matches("on[a-z]+") || value.toLowerCase(Locale.ROOT).startsWith("javascript:")) {
+                if (attributeName.toLowerCase(Locale.ROOT).matches("on[a-z]+")
+                        || value.toLowerCase(Locale.ROOT).startsWith("javascript:")) {
                     throw script();
                 }
                 // Where a plain link leads is never looked up.
-                if ((attributeName.equals("href") || attributeName.equals("src")) && !kind.equals("a") && !value.startsWith("#") && !value.startsWith("data:image/") && !value.isEmpty()) {
+                if ((attributeName.equals("href") || attributeName.equals("src"))
+                        && !kind.equals("a")
+                        && !value.startsWith("#")
+                        && !value.startsWith("data:image/")
+                        && !value.isEmpty()) {
                     throw fromOutside(value);
                 }
                 if (!attribute.getName().startsWith("xmlns")) {
@@ -119,14 +133,21 @@ final class DrawingSource {
             throw costly("draws the same parts over and over, more than " + MOST_DRAWN + " in all");
         }
         if (embedded > MOST_EMBEDDED) {
-            throw new Unreadable(String.format(Locale.ROOT, "“%s” holds pictures of %,d pixels in all; the most is %,d. Make them smaller and export it again.", name, embedded, MOST_EMBEDDED));
+            throw new Unreadable(String.format(
+                    Locale.ROOT,
+                    "“%s” holds pictures of %,d pixels in all; the most is %,d. Make them smaller and export it again.",
+                    name,
+                    embedded,
+                    MOST_EMBEDDED));
         }
     }
 
     private void outside(String text) throws Unreadable {
         Matcher found = OUTSIDE.matcher(text);
         if (found.find()) {
-            throw fromOutside(Optional.ofNullable(found.group(1)).or(() -> Optional.ofNullable(found.group(2))).orElse("a style sheet"));
+            throw fromOutside(Optional.ofNullable(found.group(1))
+                    .or(() -> Optional.ofNullable(found.group(2)))
+                    .orElse("a style sheet"));
         }
     }
 
@@ -135,7 +156,8 @@ final class DrawingSource {
     }
 
     private Unreadable fromOutside(String reference) {
-        return new Unreadable("“" + name + "” shows something from outside itself, “" + (reference.length() > 60 ? reference.substring(0, 59) + "…" : reference.strip())
+        return new Unreadable("“" + name + "” shows something from outside itself, “"
+                + (reference.length() > 60 ? reference.substring(0, 59) + "…" : reference.strip())
                 + "”; put it into the drawing and export it again.");
     }
 
@@ -181,18 +203,28 @@ final class DrawingSource {
     /** The size it gives itself: px, or that of its view box where it only says a share. */
     Size size() {
         Element root = document.getDocumentElement();
-        double[] box = NUMBER.matcher(root.getAttribute("viewBox")).results().mapToDouble(r -> Double.parseDouble(r.group())).toArray();
+        double[] box = NUMBER.matcher(root.getAttribute("viewBox"))
+                .results()
+                .mapToDouble(r -> Double.parseDouble(r.group()))
+                .toArray();
         boolean boxed = box.length == 4 && box[2] > 0 && box[3] > 0;
         boolean shareOfWidth = isShare(root.getAttribute("width"));
         boolean shareOfHeight = isShare(root.getAttribute("height"));
-        return boxed && (shareOfWidth || shareOfHeight) ? new Size(Optional.of(box[2]), Optional.of(box[3])) : new Size(Optional.empty(), Optional.empty());
+        return boxed && (shareOfWidth || shareOfHeight)
+                ? new Size(Optional.of(box[2]), Optional.of(box[3]))
+                : new Size(Optional.empty(), Optional.empty());
     }
 
     private static boolean isShare(String length) {
-        return length.strip().endsWith("%") || length.isBlank() || length.strip().equals("auto");
+        return length.strip().endsWith("%")
+                || length.isBlank()
+                || length.strip().equals("auto");
     }
 
-    /** Refuses a drawing that would cost more than a picture is worth. @param pixels of the whole drawing @param scale picture pixels for a unit of it */
+    /**
+     * Refuses a drawing that would cost more than a picture is worth. @param pixels of the whole drawing @param scale
+     * picture pixels for a unit of it
+     */
     void refuseCostly(double pixels, double scale) throws Unreadable {
         double blurred = 0;
         double filtered = 0;
@@ -201,7 +233,9 @@ final class DrawingSource {
             Matcher id = Pattern.compile("url\\(\\s*[\"']?#([^)\"']+)").matcher(filter);
             if (!kind(element).equals("filter") && filter.contains("url(") && id.find()) {
                 Element used = byId.get(id.group(1).strip());
-                for (Node child = used == null ? null : used.getFirstChild(); child != null; child = child.getNextSibling()) {
+                for (Node child = used == null ? null : used.getFirstChild();
+                        child != null;
+                        child = child.getNextSibling()) {
                     if (child instanceof Element primitive) {
                         filtered += pixels;
                         double radius = radius(primitive) * scale;
@@ -224,10 +258,16 @@ final class DrawingSource {
 
     private static double radius(Element primitive) {
         String said = primitive.getAttribute("stdDeviation") + " " + primitive.getAttribute("radius");
-        return NUMBER.matcher(said).results().mapToDouble(r -> Math.abs(Double.parseDouble(r.group()))).max().orElse(0);
+        return NUMBER.matcher(said)
+                .results()
+                .mapToDouble(r -> Math.abs(Double.parseDouble(r.group())))
+                .max()
+                .orElse(0);
     }
 
-    /** Elements drawn for one, those that it draws by reference among them; more than the most where it draws itself. */
+    /**
+     * Elements drawn for one, those that it draws by reference among them; more than the most where it draws itself.
+     */
     private long drawn(Element element, Map<Element, Long> known, Set<Element> within) {
         Long before = known.get(element);
         if (before != null) {
@@ -241,7 +281,9 @@ final class DrawingSource {
             all += child instanceof Element inner ? drawn(inner, known, within) : 0;
         }
         if (kind(element).equals("use")) {
-            String href = element.hasAttribute("href") ? element.getAttribute("href") : element.getAttributeNS("http://www.w3.org/1999/xlink", "href");
+            String href = element.hasAttribute("href")
+                    ? element.getAttribute("href")
+                    : element.getAttributeNS("http://www.w3.org/1999/xlink", "href");
             Element used = byId.get(href.replaceFirst("^#", "").strip());
             all += used == null ? 0 : drawn(used, known, within);
         }

@@ -13,7 +13,10 @@ import javax.imageio.event.IIOReadWarningListener;
 import javax.imageio.stream.ImageInputStream;
 import pandel.files.Unreadable;
 
-/** Decodes PNG, JPEG, SVG, WebP, GIF and BMP, photographs turned upright. The header is looked at before anything is decoded. */
+/**
+ * Decodes PNG, JPEG, SVG, WebP, GIF and BMP, photographs turned upright. The header is looked at before anything is
+ * decoded.
+ */
 public final class Pictures {
 
     /** The most pixels along one side of a picture that is taken in. */
@@ -49,8 +52,7 @@ public final class Pictures {
         ImageIO.setUseCache(false);
     }
 
-    private Pictures() {
-    }
+    private Pictures() {}
 
     /** Reads the header alone. */
     public static Header header(byte[] bytes, String name) throws Unreadable {
@@ -72,8 +74,13 @@ public final class Pictures {
         }
         try {
             boolean swaps = format.equals(JPG) && Turn.of(bytes).swaps();
-            return withReader(bytes, format, name, reader -> swaps ? checked(format, reader.getHeight(0), reader.getWidth(0), name)
-                    : checked(format, reader.getWidth(0), reader.getHeight(0), name));
+            return withReader(
+                    bytes,
+                    format,
+                    name,
+                    reader -> swaps
+                            ? checked(format, reader.getHeight(0), reader.getWidth(0), name)
+                            : checked(format, reader.getWidth(0), reader.getHeight(0), name));
         } catch (IOException | RuntimeException e) {
             throw new Unreadable("“" + name + "” is damaged: its header cannot be read; export it again.", e);
         }
@@ -88,7 +95,13 @@ public final class Pictures {
             throw new Unreadable("“" + name + "” has no size; give it a width and a height and export it again.");
         }
         if (width > LONGEST_SIDE || height > LONGEST_SIDE || width * height > MOST_PIXELS) {
-            throw new Unreadable(String.format(Locale.ROOT, "“%s” is %,d × %,d pixels; the most is %,d a side and 100 million in all.", name, width, height, LONGEST_SIDE));
+            throw new Unreadable(String.format(
+                    Locale.ROOT,
+                    "“%s” is %,d × %,d pixels; the most is %,d a side and 100 million in all.",
+                    name,
+                    width,
+                    height,
+                    LONGEST_SIDE));
         }
         return new Header(format, (int) width, (int) height);
     }
@@ -150,14 +163,17 @@ public final class Pictures {
             return JPG;
         }
         String start = new String(b, 0, Math.min(b.length, 12), StandardCharsets.ISO_8859_1);
-        return start.startsWith("RIFF") && start.endsWith("WEBP") ? "webp" : start.startsWith("GIF8") ? "gif" : start.startsWith("BM") && b.length > 26 ? "bmp" : "";
+        return start.startsWith("RIFF") && start.endsWith("WEBP")
+                ? "webp"
+                : start.startsWith("GIF8") ? "gif" : start.startsWith("BM") && b.length > 26 ? "bmp" : "";
     }
 
     private interface Reading<T> {
         T read(ImageReader reader) throws IOException, Unreadable;
     }
 
-    private static <T> T withReader(byte[] bytes, String format, String name, Reading<T> reading) throws IOException, Unreadable {
+    private static <T> T withReader(byte[] bytes, String format, String name, Reading<T> reading)
+            throws IOException, Unreadable {
         Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(format);
         if (!readers.hasNext()) {
             throw new Unreadable("“" + name + "” cannot be read: this Java has no " + format + " decoder.");

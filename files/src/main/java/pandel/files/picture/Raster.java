@@ -17,15 +17,20 @@ public record Raster(int width, int height, int[] argb) {
     static Raster of(BufferedImage image) {
         int w = image.getWidth();
         int h = image.getHeight();
-        return new Raster(w, h, interleaved(image).or(() -> grey(image)).orElseGet(() -> image.getRGB(0, 0, w, h, null, 0, w)));
+        return new Raster(
+                w, h, interleaved(image).or(() -> grey(image)).orElseGet(() -> image.getRGB(0, 0, w, h, null, 0, w)));
     }
 
     /** Bytes side by side in sRGB, as decoders mostly give them, without a colour conversion for each pixel. */
     private static Optional<int[]> interleaved(BufferedImage image) {
-        if (!(image.getRaster().getDataBuffer() instanceof DataBufferByte buffer) || buffer.getNumBanks() != 1
+        if (!(image.getRaster().getDataBuffer() instanceof DataBufferByte buffer)
+                || buffer.getNumBanks() != 1
                 || !(image.getSampleModel() instanceof PixelInterleavedSampleModel model)
-                || !image.getColorModel().getColorSpace().isCS_sRGB() || image.getColorModel().isAlphaPremultiplied()
-                || model.getNumBands() < 3 || image.getRaster().getSampleModelTranslateX() != 0 || image.getRaster().getSampleModelTranslateY() != 0) {
+                || !image.getColorModel().getColorSpace().isCS_sRGB()
+                || image.getColorModel().isAlphaPremultiplied()
+                || model.getNumBands() < 3
+                || image.getRaster().getSampleModelTranslateX() != 0
+                || image.getRaster().getSampleModelTranslateY() != 0) {
             return Optional.empty();
         }
         byte[] bytes = buffer.getData();
@@ -36,18 +41,23 @@ public record Raster(int width, int height, int[] argb) {
             int at = buffer.getOffset() + y * model.getScanlineStride();
             for (int x = 0; x < image.getWidth(); x++, at += each, to++) {
                 int alpha = offsets.length == 4 ? bytes[at + offsets[3]] & 255 : 255;
-                argb[to] = alpha << 24 | (bytes[at + offsets[0]] & 255) << 16 | (bytes[at + offsets[1]] & 255) << 8 | bytes[at + offsets[2]] & 255;
+                argb[to] = alpha << 24
+                        | (bytes[at + offsets[0]] & 255) << 16
+                        | (bytes[at + offsets[1]] & 255) << 8
+                        | bytes[at + offsets[2]] & 255;
             }
         }
         return Optional.of(argb);
     }
 
     /**
-     * Grey as it is written: files hold it with sRGB's curve (PNG 1.2, 2.7; JFIF), where Java takes it for amounts of light and would show
-     * it far too light.
+     * Grey as it is written: files hold it with sRGB's curve (PNG 1.2, 2.7; JFIF), where Java takes it for amounts of
+     * light and would show it far too light.
      */
     private static Optional<int[]> grey(BufferedImage image) {
-        if (image.getColorModel() instanceof IndexColorModel || image.getColorModel().getColorSpace().getType() != ColorSpace.TYPE_GRAY || image.getColorModel().isAlphaPremultiplied()) {
+        if (image.getColorModel() instanceof IndexColorModel
+                || image.getColorModel().getColorSpace().getType() != ColorSpace.TYPE_GRAY
+                || image.getColorModel().isAlphaPremultiplied()) {
             return Optional.empty();
         }
         int bits = image.getSampleModel().getSampleSize(0);
@@ -76,7 +86,10 @@ public record Raster(int width, int height, int[] argb) {
         return image;
     }
 
-    /** The picture shrunk so that it is at most that wide, each pixel the mean of those it covers; itself when it is not wider. */
+    /**
+     * The picture shrunk so that it is at most that wide, each pixel the mean of those it covers; itself when it is not
+     * wider.
+     */
     public Raster shrunkTo(int most) {
         if (width <= most) {
             return this;

@@ -25,7 +25,8 @@ public final class Thumbnails {
     /** Those of this user, where the system keeps such things. */
     public static Thumbnails ofUser() {
         String cache = System.getenv("XDG_CACHE_HOME");
-        Path base = cache != null && !cache.isBlank() ? Path.of(cache) : Path.of(System.getProperty("user.home"), ".cache");
+        Path base =
+                cache != null && !cache.isBlank() ? Path.of(cache) : Path.of(System.getProperty("user.home"), ".cache");
         return new Thumbnails(base.resolve("pandel").resolve(MADE_BY));
     }
 
@@ -64,7 +65,9 @@ public final class Thumbnails {
         return small;
     }
 
-    /** Keeps a picture that was shrunk to {@link #WIDE}. A full or read-only cache costs time next time, nothing else. */
+    /**
+     * Keeps a picture that was shrunk to {@link #WIDE}. A full or read-only cache costs time next time, nothing else.
+     */
     public void keep(String content, Raster small) {
         try {
             Files.createDirectories(folder);

@@ -12,12 +12,21 @@ import java.util.Optional;
 
 /** How a camera held a picture: EXIF's orientation, 1 to 8 (CIPA DC-008, 4.6.5.1). */
 enum Turn {
-    NONE, MIRRORED, HALF, FLIPPED, TRANSPOSED, RIGHT, TRANSVERSED, LEFT;
+    NONE,
+    MIRRORED,
+    HALF,
+    FLIPPED,
+    TRANSPOSED,
+    RIGHT,
+    TRANSVERSED,
+    LEFT;
 
     /** What a JPEG says, or none. */
     static Turn of(byte[] jpeg) {
         try {
-            Optional<ExifIFD0Directory> exif = Optional.ofNullable(JpegMetadataReader.readMetadata(new ByteArrayInputStream(jpeg), List.of(new ExifReader())).getFirstDirectoryOfType(ExifIFD0Directory.class));
+            Optional<ExifIFD0Directory> exif = Optional.ofNullable(
+                    JpegMetadataReader.readMetadata(new ByteArrayInputStream(jpeg), List.of(new ExifReader()))
+                            .getFirstDirectoryOfType(ExifIFD0Directory.class));
             if (exif.isPresent() && exif.get().containsTag(ExifIFD0Directory.TAG_ORIENTATION)) {
                 int said = exif.get().getInt(ExifIFD0Directory.TAG_ORIENTATION);
                 return said >= 1 && said <= 8 ? values()[said - 1] : NONE;

@@ -14,24 +14,30 @@ public final class Alike {
     /** Distance of likenesses up to which people call pictures alike. */
     private static final double CLOSE = 0.17;
 
-    private Alike() {
-    }
+    private Alike() {}
 
     /**
-     * For each screen that has any, ids of the screens whose pictures are like its own. Time grows with the square of the
-     * pictures, a few bits each.
+     * For each screen that has any, ids of the screens whose pictures are like its own. Time grows with the square of
+     * the pictures, a few bits each.
      *
      * @param looks how a picture looks; empty when it cannot be read
      */
     public static Map<String, List<String>> of(List<Had> had, Function<Picture, Optional<Likeness>> looks) {
-        List<Optional<Likeness>> likenesses = had.stream().map(h -> looks.apply(h.picture())).toList();
+        List<Optional<Likeness>> likenesses =
+                had.stream().map(h -> looks.apply(h.picture())).toList();
         Map<String, List<String>> alike = new LinkedHashMap<>();
         for (int i = 0; i < had.size(); i++) {
             for (int j = i + 1; j < had.size(); j++) {
                 String a = had.get(i).screen().id();
                 String b = had.get(j).screen().id();
-                boolean same = had.get(i).picture().content().equals(had.get(j).picture().content());
-                boolean close = !same && likenesses.get(i).isPresent() && likenesses.get(j).isPresent() && likenesses.get(i).get().distance(likenesses.get(j).get()) <= CLOSE;
+                boolean same = had.get(i)
+                        .picture()
+                        .content()
+                        .equals(had.get(j).picture().content());
+                boolean close = !same
+                        && likenesses.get(i).isPresent()
+                        && likenesses.get(j).isPresent()
+                        && likenesses.get(i).get().distance(likenesses.get(j).get()) <= CLOSE;
                 if ((same || close) && !a.equals(b)) {
                     add(alike, a, b);
                     add(alike, b, a);

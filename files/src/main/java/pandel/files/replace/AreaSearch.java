@@ -6,8 +6,8 @@ import pandel.core.model.Picture;
 import pandel.files.picture.Raster;
 
 /**
- * Where what stands under an area of one picture stands on another: the marks in it, without the blank around them, are laid
- * over every place of the other, and the best one taken if it is good (normalised cross-correlation, Lewis 1995).
+ * Where what stands under an area of one picture stands on another: the marks in it, without the blank around them, are
+ * laid over every place of the other, and the best one taken if it is good (normalised cross-correlation, Lewis 1995).
  */
 public final class AreaSearch {
 
@@ -15,13 +15,13 @@ public final class AreaSearch {
     private static final double GOOD = 0.84;
     /** Share of the width from which an area counts as going all across. */
     private static final double ACROSS = 0.8;
+
     private static final int MARK = 26;
     private static final int LEAST = 3;
     /** Points of the grid to a px. */
     private static final double FINE = 0.5;
 
-    private AreaSearch() {
-    }
+    private AreaSearch() {}
 
     /** Brightness at a grid of points, row by row. */
     private record Grey(int width, int height, float[] of) {
@@ -66,7 +66,8 @@ public final class AreaSearch {
                 for (int x = (int) x1; x < Math.min(r.width(), Math.max((int) x1 + 1, x2)); x++) {
                     int p = r.argb()[y * r.width() + x];
                     float a = (p >>> 24) / 255f;
-                    sum += (0.2126f * (p >> 16 & 255) + 0.7152f * (p >> 8 & 255) + 0.0722f * (p & 255)) * a + 255 * (1 - a);
+                    sum += (0.2126f * (p >> 16 & 255) + 0.7152f * (p >> 8 & 255) + 0.0722f * (p & 255)) * a
+                            + 255 * (1 - a);
                     n++;
                 }
             }
@@ -79,15 +80,17 @@ public final class AreaSearch {
     }
 
     /** A rectangle of grid points. */
-    private record Spot(int x, int y, int width, int height) {
-    }
+    private record Spot(int x, int y, int width, int height) {}
 
     /** The area on the other picture, or empty when nothing there is like it. */
     public static Optional<Area> find(Raster from, Picture fromPicture, Area area, Raster to, Picture toPicture) {
         Grey a = Grey.of(from, fromPicture);
         Grey b = Grey.of(to, toPicture);
-        Spot whole = new Spot((int) Math.clamp(area.x() * FINE, 0, a.width() - 1), (int) Math.clamp(area.y() * FINE, 0, a.height() - 1),
-                (int) Math.max(1, Math.min(area.width() * FINE, a.width() - area.x() * FINE)), (int) Math.max(1, Math.min(area.height() * FINE, a.height() - area.y() * FINE)));
+        Spot whole = new Spot(
+                (int) Math.clamp(area.x() * FINE, 0, a.width() - 1),
+                (int) Math.clamp(area.y() * FINE, 0, a.height() - 1),
+                (int) Math.max(1, Math.min(area.width() * FINE, a.width() - area.x() * FINE)),
+                (int) Math.max(1, Math.min(area.height() * FINE, a.height() - area.y() * FINE)));
         Optional<Spot> marks = marks(a, whole);
         if (marks.isEmpty() || marks.get().width() > b.width() || marks.get().height() > b.height()) {
             return Optional.empty();
@@ -113,9 +116,14 @@ public final class AreaSearch {
         double y = bestY / FINE - (m.y() - whole.y()) / FINE;
         if (area.width() >= ACROSS * fromPicture.width()) {
             double margin = area.x() * toPicture.width() / fromPicture.width();
-            return Optional.of(new Area(margin, y, area.width() * toPicture.width() / fromPicture.width(), area.height()).within(toPicture.width(), toPicture.height()).rounded());
+            return Optional.of(
+                    new Area(margin, y, area.width() * toPicture.width() / fromPicture.width(), area.height())
+                            .within(toPicture.width(), toPicture.height())
+                            .rounded());
         }
-        return Optional.of(new Area(bestX / FINE - left, y, area.width(), area.height()).within(toPicture.width(), toPicture.height()).rounded());
+        return Optional.of(new Area(bestX / FINE - left, y, area.width(), area.height())
+                .within(toPicture.width(), toPicture.height())
+                .rounded());
     }
 
     /** The smallest rectangle around what differs from the ground, which is the brightness met most often. */
@@ -138,7 +146,10 @@ public final class AreaSearch {
         for (int y = in.y(); y < in.y() + in.height(); y++) {
             for (int x = in.x(); x < in.x() + in.width(); x++) {
                 // Lines at the very edge belong to what lies around.
-                boolean edge = x - in.x() < 2 || y - in.y() < 2 || in.x() + in.width() - x <= 2 || in.y() + in.height() - y <= 2;
+                boolean edge = x - in.x() < 2
+                        || y - in.y() < 2
+                        || in.x() + in.width() - x <= 2
+                        || in.y() + in.height() - y <= 2;
                 if (!edge && Math.abs(grey.at(x, y) - ground) > MARK) {
                     x1 = Math.min(x1, x);
                     y1 = Math.min(y1, y);
@@ -147,7 +158,9 @@ public final class AreaSearch {
                 }
             }
         }
-        return x2 - x1 < LEAST || y2 - y1 < LEAST ? Optional.empty() : Optional.of(new Spot(x1, y1, Math.min(x2 - x1 + 1, 120), y2 - y1 + 1));
+        return x2 - x1 < LEAST || y2 - y1 < LEAST
+                ? Optional.empty()
+                : Optional.of(new Spot(x1, y1, Math.min(x2 - x1 + 1, 120), y2 - y1 + 1));
     }
 
     private static double correlation(Grey a, Spot m, Grey b, int bx, int by) {

@@ -26,7 +26,10 @@ public record Doubt(String screen, String hotspot, boolean outside) {
                 Optional<Area> area = hotspot.areaOn(swap.old().on());
                 if (area.isPresent() && !Ground.holds(swap.fresh(), area.get())) {
                     doubts.add(new Doubt(swap.screen(), hotspot.id(), true));
-                } else if (area.isPresent() && before.isPresent() && now.isPresent() && Ground.changed(before.get(), swap.old(), now.get(), swap.fresh(), area.get())) {
+                } else if (area.isPresent()
+                        && before.isPresent()
+                        && now.isPresent()
+                        && Ground.changed(before.get(), swap.old(), now.get(), swap.fresh(), area.get())) {
                     doubts.add(new Doubt(swap.screen(), hotspot.id(), false));
                 }
             }

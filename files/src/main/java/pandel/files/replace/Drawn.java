@@ -3,7 +3,8 @@ package pandel.files.replace;
 import pandel.files.picture.Raster;
 
 /**
- * What is drawn on a picture's ground, small: of two pictures with a head and a button each, whether it is the same head and button.
+ * What is drawn on a picture's ground, small: of two pictures with a head and a button each, whether it is the same
+ * head and button.
  *
  * @param marks one for each cell, rows from the top: how far it is from the ground, 0 where it is ground
  */
@@ -40,8 +41,8 @@ record Drawn(int width, int height, byte[] marks) {
     }
 
     /**
-     * The share of what is drawn on either that is drawn alike on both, the mean of bands across the picture: a large button weighs no
-     * more than a line of words. 1 where both are bare.
+     * The share of what is drawn on either that is drawn alike on both, the mean of bands across the picture: a large
+     * button weighs no more than a line of words. 1 where both are bare.
      */
     double sharedWith(Drawn other) {
         int rows = Math.max(height, other.height);

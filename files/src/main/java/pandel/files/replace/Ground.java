@@ -11,14 +11,17 @@ public final class Ground {
     private static final double OTHER = 28;
     /** Share of such points from which the ground does: most of a row is blank before and after. */
     private static final double SHARE = 0.06;
+
     private static final int STEPS = 32;
 
-    private Ground() {
-    }
+    private Ground() {}
 
     /** Whether an area still lies on a mock, all of it. */
     public static boolean holds(Picture mock, Area area) {
-        return area.x() >= -0.5 && area.y() >= -0.5 && area.right() <= mock.width() + 0.5 && area.bottom() <= mock.height() + 0.5;
+        return area.x() >= -0.5
+                && area.y() >= -0.5
+                && area.right() <= mock.width() + 0.5
+                && area.bottom() <= mock.height() + 0.5;
     }
 
     /** Whether the pixels under an area differ, compared at a grid of points in px. */
@@ -28,7 +31,9 @@ public final class Ground {
             for (int i = 0; i < STEPS; i++) {
                 double x = area.x() + area.width() * (i + 0.5) / STEPS;
                 double y = area.y() + area.height() * (j + 0.5) / STEPS;
-                boolean other = Math.abs(brightness(before, x / old.width(), y / old.height()) - brightness(after, x / fresh.width(), y / fresh.height())) > OTHER;
+                boolean other = Math.abs(brightness(before, x / old.width(), y / old.height())
+                                - brightness(after, x / fresh.width(), y / fresh.height()))
+                        > OTHER;
                 others += other ? 1 : 0;
             }
         }

@@ -6,8 +6,8 @@ import java.awt.image.BufferedImage;
 import pandel.files.picture.Raster;
 
 /**
- * How a picture looks, in few bits: a perceptual hash of its low frequencies. Pictures that people call alike differ in few of
- * them, whatever their sizes.
+ * How a picture looks, in few bits: a perceptual hash of its low frequencies. Pictures that people call alike differ in
+ * few of them, whatever their sizes.
  *
  * @param drawn what is drawn on the ground
  * @param ratio height for each unit of width; what differs much in it is not alike however it looks
@@ -18,7 +18,10 @@ public record Likeness(Hash hash, double ratio, Drawn drawn) {
     private static final double MOST_RATIO = 1.35;
 
     public static Likeness of(Raster raster) {
-        return new Likeness(new PerceptiveHash(BITS).hash(opaque(raster)), (double) raster.height() / raster.width(), Drawn.of(raster));
+        return new Likeness(
+                new PerceptiveHash(BITS).hash(opaque(raster)),
+                (double) raster.height() / raster.width(),
+                Drawn.of(raster));
     }
 
     /** From 0, the same, to 1, nothing in common. */
@@ -34,7 +37,9 @@ public record Likeness(Hash hash, double ratio, Drawn drawn) {
         for (int i = 0; i < rgb.length; i++) {
             int p = raster.argb()[i];
             int a = p >>> 24;
-            rgb[i] = a == 255 ? p & 0xFFFFFF : over(p >> 16 & 255, a) << 16 | over(p >> 8 & 255, a) << 8 | over(p & 255, a);
+            rgb[i] = a == 255
+                    ? p & 0xFFFFFF
+                    : over(p >> 16 & 255, a) << 16 | over(p >> 8 & 255, a) << 8 | over(p & 255, a);
         }
         image.setRGB(0, 0, raster.width(), raster.height(), rgb, 0, raster.width());
         return image;

@@ -5,7 +5,7 @@ import java.util.Optional;
 /**
  * One line of the comparison: what was had, what came, and how the two stand to each other.
  *
- * @param had  empty: it is new
+ * @param had empty: it is new
  * @param came empty: it is gone
  */
 public record Pairing(Kind kind, Optional<Had> had, Optional<Came> came) {
@@ -51,11 +51,16 @@ public record Pairing(Kind kind, Optional<Had> had, Optional<Came> came) {
     /** The same two, put together by a person. */
     public static Pairing chosen(Had had, Came came) {
         boolean same = had.picture().content().equals(came.picture().content());
-        return of(same ? Kind.SAME : had.picture().source().equals(came.picture().source()) ? Kind.CHANGED : Kind.RENAMED, had, came);
+        return of(
+                same ? Kind.SAME : had.picture().source().equals(came.picture().source()) ? Kind.CHANGED : Kind.RENAMED,
+                had,
+                came);
     }
 
     /** Whether the screen's mock becomes another picture. */
     public boolean replaces() {
-        return had.isPresent() && came.isPresent() && !had.get().picture().content().equals(came.get().picture().content());
+        return had.isPresent()
+                && came.isPresent()
+                && !had.get().picture().content().equals(came.get().picture().content());
     }
 }

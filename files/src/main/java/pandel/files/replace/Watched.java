@@ -11,8 +11,8 @@ import java.nio.file.WatchService;
 import java.util.concurrent.TimeUnit;
 
 /**
- * A folder that is watched. Whatever is written into it is told of once it has been quiet for a moment, so that five hundred files
- * are one change, and a file half written is not looked at.
+ * A folder that is watched. Whatever is written into it is told of once it has been quiet for a moment, so that five
+ * hundred files are one change, and a file half written is not looked at.
  */
 public final class Watched implements AutoCloseable {
 
@@ -34,11 +34,15 @@ public final class Watched implements AutoCloseable {
      * Watches a folder until closed.
      *
      * @param changed called from another thread after files in it changed
-     * @param gone    called from another thread when it is not there any more; nothing is watched then
+     * @param gone called from another thread when it is not there any more; nothing is watched then
      */
     public static Watched of(Path folder, Runnable changed, Runnable gone) throws IOException {
         WatchService service = FileSystems.getDefault().newWatchService();
-        folder.register(service, StandardWatchEventKinds.ENTRY_CREATE, StandardWatchEventKinds.ENTRY_MODIFY, StandardWatchEventKinds.ENTRY_DELETE);
+        folder.register(
+                service,
+                StandardWatchEventKinds.ENTRY_CREATE,
+                StandardWatchEventKinds.ENTRY_MODIFY,
+                StandardWatchEventKinds.ENTRY_DELETE);
         Watched watched = new Watched(folder, service, changed, gone);
         Thread.ofPlatform().daemon().name("watched folder").start(watched::watch);
         return watched;
@@ -50,9 +54,11 @@ public final class Watched implements AutoCloseable {
 
     private void watch() {
         try {
-            for (boolean there = true; there;) {
+            for (boolean there = true; there; ) {
                 there = wasRead(service.take());
-                for (WatchKey more = service.poll(QUIET_MS, TimeUnit.MILLISECONDS); there && more != null; more = service.poll(QUIET_MS, TimeUnit.MILLISECONDS)) {
+                for (WatchKey more = service.poll(QUIET_MS, TimeUnit.MILLISECONDS);
+                        there && more != null;
+                        more = service.poll(QUIET_MS, TimeUnit.MILLISECONDS)) {
                     there = wasRead(more);
                 }
                 (there ? changed : gone).run();

@@ -9,10 +9,11 @@ import java.util.OptionalDouble;
 /**
  * What a person prefers on this machine.
  *
- * @param look          day, night, or as the system has it
- * @param wordsAMinute  how fast the person reads, {@value #SLOWEST} to {@value #FASTEST}: how long sentences and steps shown stay
+ * @param look day, night, or as the system has it
+ * @param wordsAMinute how fast the person reads, {@value #SLOWEST} to {@value #FASTEST}: how long sentences and steps
+ *     shown stay
  * @param dotsAMillimetre interface px to a millimetre of the monitor, once measured: what true size needs
- * @param recent        files opened last, the latest first
+ * @param recent files opened last, the latest first
  */
 public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAMillimetre, List<Path> recent) {
 
@@ -22,7 +23,9 @@ public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAM
 
     /** Which look is wished for. */
     public enum LookWish {
-        SYSTEM, DAY, NIGHT;
+        SYSTEM,
+        DAY,
+        NIGHT;
 
         /** The word in the file. */
         public String word() {
@@ -35,8 +38,10 @@ public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAM
 
     public Preferences {
         wordsAMinute = Math.clamp(wordsAMinute, SLOWEST, FASTEST);
-        dotsAMillimetre = dotsAMillimetre.isPresent() && !(dotsAMillimetre.getAsDouble() > 0.5 && dotsAMillimetre.getAsDouble() < 50)
-                ? OptionalDouble.empty() : dotsAMillimetre;
+        dotsAMillimetre = dotsAMillimetre.isPresent()
+                        && !(dotsAMillimetre.getAsDouble() > 0.5 && dotsAMillimetre.getAsDouble() < 50)
+                ? OptionalDouble.empty()
+                : dotsAMillimetre;
         recent = recent.stream().distinct().limit(MOST_RECENT).toList();
     }
 
@@ -62,6 +67,10 @@ public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAM
 
     /** The same without a file that is not there any more. */
     public Preferences without(Path file) {
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent.stream().filter(f -> !f.equals(file)).toList());
+        return new Preferences(
+                look,
+                wordsAMinute,
+                dotsAMillimetre,
+                recent.stream().filter(f -> !f.equals(file)).toList());
     }
 }

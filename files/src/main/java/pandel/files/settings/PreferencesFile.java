@@ -22,7 +22,9 @@ public record PreferencesFile(Path path) {
     /** Where this machine keeps what a person prefers: {@code XDG_CONFIG_HOME}, else {@code ~/.config}. */
     public static PreferencesFile ofUser() {
         String config = System.getenv("XDG_CONFIG_HOME");
-        Path base = config != null && !config.isBlank() ? Path.of(config) : Path.of(System.getProperty("user.home"), ".config");
+        Path base = config != null && !config.isBlank()
+                ? Path.of(config)
+                : Path.of(System.getProperty("user.home"), ".config");
         return new PreferencesFile(base.resolve("pandel").resolve("preferences.json"));
     }
 
@@ -32,14 +34,20 @@ public record PreferencesFile(Path path) {
                 return Preferences.USUAL;
             }
             JsonNode node = Json.tree(Files.readString(path));
-            LookWish look = Stream.of(LookWish.values()).filter(w -> w.word().equals(node.path("look").asText())).findFirst().orElse(LookWish.SYSTEM);
+            LookWish look = Stream.of(LookWish.values())
+                    .filter(w -> w.word().equals(node.path("look").asText()))
+                    .findFirst()
+                    .orElse(LookWish.SYSTEM);
             List<Path> recent = new ArrayList<>();
             for (JsonNode file : node.path("recent")) {
                 recent.add(Path.of(file.asText()));
             }
             JsonNode dots = node.path("dotsAMillimetre");
-            return new Preferences(look, node.path("wordsAMinute").asInt(Preferences.USUAL.wordsAMinute()),
-                    dots.isNumber() ? OptionalDouble.of(dots.asDouble()) : OptionalDouble.empty(), recent);
+            return new Preferences(
+                    look,
+                    node.path("wordsAMinute").asInt(Preferences.USUAL.wordsAMinute()),
+                    dots.isNumber() ? OptionalDouble.of(dots.asDouble()) : OptionalDouble.empty(),
+                    recent);
         } catch (IOException | InvalidPathException e) {
             return Preferences.USUAL;
         }
@@ -47,7 +55,10 @@ public record PreferencesFile(Path path) {
 
     /** Writes beside and renames, so that there is always a whole one. */
     public void write(Preferences preferences) throws IOException {
-        ObjectNode node = JsonNodeFactory.instance.objectNode().put("look", preferences.look().word()).put("wordsAMinute", preferences.wordsAMinute());
+        ObjectNode node = JsonNodeFactory.instance
+                .objectNode()
+                .put("look", preferences.look().word())
+                .put("wordsAMinute", preferences.wordsAMinute());
         preferences.dotsAMillimetre().ifPresent(dots -> node.put("dotsAMillimetre", dots));
         ArrayNode recent = node.putArray("recent");
         preferences.recent().forEach(file -> recent.add(file.toString()));

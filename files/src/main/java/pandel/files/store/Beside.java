@@ -21,8 +21,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * A file being written beside the one it is to replace, under a name that nobody else uses. It is made anew, so that nothing
- * lying there is written through; a target that is a link stays one; the rights of the target stay.
+ * A file being written beside the one it is to replace, under a name that nobody else uses. It is made anew, so that
+ * nothing lying there is written through; a target that is a link stays one; the rights of the target stay.
  */
 final class Beside implements AutoCloseable {
 
@@ -70,8 +70,11 @@ final class Beside implements AutoCloseable {
 
     private static void sweep(Path folder) {
         try (Stream<Path> files = Files.list(folder)) {
-            for (Path file : files.filter(f -> isPart(f.getFileName().toString())).toList()) {
-                if (Files.getLastModifiedTime(file, LinkOption.NOFOLLOW_LINKS).toInstant().isBefore(Instant.now().minus(LEFT_OVER))) {
+            for (Path file :
+                    files.filter(f -> isPart(f.getFileName().toString())).toList()) {
+                if (Files.getLastModifiedTime(file, LinkOption.NOFOLLOW_LINKS)
+                        .toInstant()
+                        .isBefore(Instant.now().minus(LEFT_OVER))) {
                     Files.deleteIfExists(file);
                 }
             }
@@ -81,7 +84,10 @@ final class Beside implements AutoCloseable {
     }
 
     private static boolean isPart(String name) {
-        return name.startsWith(START) && name.endsWith(END) && name.length() == START.length() + UUID.randomUUID().toString().length() + END.length();
+        return name.startsWith(START)
+                && name.endsWith(END)
+                && name.length()
+                        == START.length() + UUID.randomUUID().toString().length() + END.length();
     }
 
     /** The file that is replaced in the end. */
@@ -130,8 +136,10 @@ final class Beside implements AutoCloseable {
     }
 
     static Optional<Set<PosixFilePermission>> rights(Path file) throws IOException {
-        return Files.exists(file) && file.getFileSystem().supportedFileAttributeViews().contains("posix")
-                ? Optional.of(Files.getPosixFilePermissions(file)) : Optional.empty();
+        return Files.exists(file)
+                        && file.getFileSystem().supportedFileAttributeViews().contains("posix")
+                ? Optional.of(Files.getPosixFilePermissions(file))
+                : Optional.empty();
     }
 
     /** The new name is on the disk too, where folders can be flushed at all. */

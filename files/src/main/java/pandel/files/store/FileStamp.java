@@ -10,7 +10,8 @@ import java.util.Optional;
 /**
  * How a file was when it was last looked at, so that it shows when somebody else has written to it.
  *
- * @param key what the file system knows the file by, which another file in its place does not have; empty where it has none
+ * @param key what the file system knows the file by, which another file in its place does not have; empty where it has
+ *     none
  */
 public record FileStamp(long size, FileTime modified, String key) {
 
@@ -27,7 +28,10 @@ public record FileStamp(long size, FileTime modified, String key) {
         Path file = Files.isDirectory(path) ? path.resolve(PrototypeFile.JSON) : path;
         try {
             BasicFileAttributes is = Files.readAttributes(file, BasicFileAttributes.class);
-            return Optional.of(new FileStamp(is.size(), is.lastModifiedTime(), is.fileKey() == null ? "" : is.fileKey().toString()));
+            return Optional.of(new FileStamp(
+                    is.size(),
+                    is.lastModifiedTime(),
+                    is.fileKey() == null ? "" : is.fileKey().toString()));
         } catch (IOException e) {
             return Optional.empty();
         }

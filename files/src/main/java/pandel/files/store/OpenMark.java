@@ -42,7 +42,8 @@ public final class OpenMark implements AutoCloseable {
      */
     public static Optional<OpenMark> on(Path file, Path base) throws IOException {
         Files.createDirectories(base);
-        Path real = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath().normalize();
+        Path real =
+                Files.exists(file) ? file.toRealPath() : file.toAbsolutePath().normalize();
         String name = UUID.nameUUIDFromBytes(real.toString().getBytes(StandardCharsets.UTF_8)) + ".lock";
         FileChannel channel = FileChannel.open(base.resolve(name), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         FileLock lock;

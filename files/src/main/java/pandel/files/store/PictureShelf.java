@@ -16,8 +16,8 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.Stream;
 
 /**
- * The pictures of one open prototype: those of the file it came from, and those taken in since, which lie in a folder of
- * their own until they are saved. Safe for several threads.
+ * The pictures of one open prototype: those of the file it came from, and those taken in since, which lie in a folder
+ * of their own until they are saved. Safe for several threads.
  */
 public final class PictureShelf implements PictureSource, AutoCloseable {
 
@@ -49,7 +49,9 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
 
     /** The pictures of a file this prototype was opened from or saved to. */
     Optional<ZipPictures> of(Path file) {
-        return sources.stream().flatMap(s -> s instanceof ZipPictures zip && zip.file().equals(file) ? Stream.of(zip) : Stream.empty()).findFirst();
+        return sources.stream()
+                .flatMap(s -> s instanceof ZipPictures zip && zip.file().equals(file) ? Stream.of(zip) : Stream.empty())
+                .findFirst();
     }
 
     /** Lets go of pictures that cannot be read any more; saving goes on without them. */
@@ -78,7 +80,10 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
         }
     }
 
-    /** The first source that has it counts; one that fails is passed over for the next, and told of only when none has it. */
+    /**
+     * The first source that has it counts; one that fails is passed over for the next, and told of only when none has
+     * it.
+     */
     @Override
     public Optional<byte[]> read(String content) throws IOException {
         IOException failed = null;

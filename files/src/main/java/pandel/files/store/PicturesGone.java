@@ -9,7 +9,11 @@ public final class PicturesGone extends Unreadable {
     private final transient Set<String> contents;
 
     PicturesGone(Set<String> contents, Exception cause) {
-        super((contents.size() == 1 ? "One picture" : contents.size() + " pictures") + " cannot be read any more: another program wrote over the file it was opened from, or its disk is gone.", cause);
+        super(
+                (contents.size() == 1 ? "One picture" : contents.size() + " pictures")
+                        + " cannot be read any more: another program wrote over the file it was opened from, or "
+                        + "its disk is gone.",
+                cause);
         this.contents = Set.copyOf(contents);
     }
 

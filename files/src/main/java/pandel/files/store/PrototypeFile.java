@@ -39,17 +39,17 @@ public final class PrototypeFile {
      * An opened prototype.
      *
      * @param pictures where its pictures are
-     * @param missing  content names of pictures that the file should hold and does not
+     * @param missing content names of pictures that the file should hold and does not
      */
-    public record Opened(Prototype prototype, PictureSource pictures, List<String> missing) {
-    }
+    public record Opened(Prototype prototype, PictureSource pictures, List<String> missing) {}
 
-    private PrototypeFile() {
-    }
+    private PrototypeFile() {}
 
     /** Reads a file or folder; the pictures stay where they are. */
     public static Opened open(Path path) throws Unreadable {
-        String name = path.getFileName() == null ? path.toString() : path.getFileName().toString();
+        String name = path.getFileName() == null
+                ? path.toString()
+                : path.getFileName().toString();
         try {
             return Files.isDirectory(path) ? folder(path) : zip(path);
         } catch (Unreadable e) {
@@ -84,7 +84,10 @@ public final class PrototypeFile {
             }
         }
         try (InputStream in = new BufferedInputStream(Files.newInputStream(json))) {
-            return opened(PrototypeReader.read(in, id -> text(path.resolve(VERSIONS + id + ".json"), path)), new FolderPictures(pictures, path), held);
+            return opened(
+                    PrototypeReader.read(in, id -> text(path.resolve(VERSIONS + id + ".json"), path)),
+                    new FolderPictures(pictures, path),
+                    held);
         }
     }
 
@@ -102,17 +105,24 @@ public final class PrototypeFile {
                 throw new Unreadable("It is a zip without a prototype.json, so no Pandel prototype.");
             }
             try (InputStream in = new Capped(new BufferedInputStream(zip.getInputStream(json)), most(json))) {
-                return opened(PrototypeReader.read(in, id -> text(zip, VERSIONS + id + ".json")), new ZipPictures(Beside.linkedFrom(path)), held);
+                return opened(
+                        PrototypeReader.read(in, id -> text(zip, VERSIONS + id + ".json")),
+                        new ZipPictures(Beside.linkedFrom(path)),
+                        held);
             }
         } catch (ZipException e) {
-            throw new Unreadable(startsAsZip(path) ? "It is cut short or damaged; take an earlier copy of it."
-                    : "It is no Pandel prototype.", e);
+            throw new Unreadable(
+                    startsAsZip(path)
+                            ? "It is cut short or damaged; take an earlier copy of it."
+                            : "It is no Pandel prototype.",
+                    e);
         }
     }
 
     /** The prototype of a file of this program's own, without looking after pictures; not bounded. */
     static Prototype prototype(Path path) throws IOException, Unreadable {
-        try (ZipFile zip = new ZipFile(path.toFile()); InputStream in = new BufferedInputStream(zip.getInputStream(zip.getEntry(JSON)))) {
+        try (ZipFile zip = new ZipFile(path.toFile());
+                InputStream in = new BufferedInputStream(zip.getInputStream(zip.getEntry(JSON)))) {
             return PrototypeReader.read(in, id -> text(zip, VERSIONS + id + ".json"));
         }
     }
@@ -120,7 +130,9 @@ public final class PrototypeFile {
     /** A version's text; one that cannot be read, or is too large, is as if it were not there. */
     private static Optional<String> text(Path file, Path inside) {
         try {
-            return FolderPictures.isPlain(file, inside) && Files.size(file) <= MOST_JSON ? Optional.of(Files.readString(file)) : Optional.empty();
+            return FolderPictures.isPlain(file, inside) && Files.size(file) <= MOST_JSON
+                    ? Optional.of(Files.readString(file))
+                    : Optional.empty();
         } catch (IOException e) {
             return Optional.empty();
         }
@@ -148,10 +160,14 @@ public final class PrototypeFile {
             throw new Unreadable("It holds " + zip.size() + " files; a prototype has at most " + MOST_ENTRIES + ".");
         }
         Set<String> held = new LinkedHashSet<>();
-        for (Enumeration<? extends ZipEntry> e = zip.entries(); e.hasMoreElements();) {
+        for (Enumeration<? extends ZipEntry> e = zip.entries(); e.hasMoreElements(); ) {
             String entry = e.nextElement().getName();
-            if (entry.startsWith("/") || entry.contains("\\") || entry.matches("^[A-Za-z]:.*") || List.of(entry.split("/")).contains("..")) {
-                throw new Unreadable("It names a path outside itself, “" + entry + "”, so it was not made by Pandel and is not opened.");
+            if (entry.startsWith("/")
+                    || entry.contains("\\")
+                    || entry.matches("^[A-Za-z]:.*")
+                    || List.of(entry.split("/")).contains("..")) {
+                throw new Unreadable("It names a path outside itself, “" + entry
+                        + "”, so it was not made by Pandel and is not opened.");
             }
             if (entry.startsWith(PICTURES)) {
                 held.add(entry.substring(PICTURES.length()));

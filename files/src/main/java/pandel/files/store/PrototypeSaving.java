@@ -31,8 +31,7 @@ import pandel.files.json.VersionTexts;
 /** Saves a prototype: writes beside, flushes, renames. At no moment is there no whole file. */
 public final class PrototypeSaving {
 
-    private PrototypeSaving() {
-    }
+    private PrototypeSaving() {}
 
     /** Saves as one {@code .pandel} file, whoever wrote there before. */
     public static void toFile(Prototype prototype, Path file, PictureShelf shelf) throws Unreadable {
@@ -42,9 +41,11 @@ public final class PrototypeSaving {
     /**
      * Saves as one {@code .pandel} file.
      *
-     * @param as how the file was when it was last read or written; refused with {@link ChangedOutside} when it is not so any more
+     * @param as how the file was when it was last read or written; refused with {@link ChangedOutside} when it is not
+     *     so any more
      */
-    public static void toFile(Prototype prototype, Path file, PictureShelf shelf, Optional<FileStamp> as) throws Unreadable {
+    public static void toFile(Prototype prototype, Path file, PictureShelf shelf, Optional<FileStamp> as)
+            throws Unreadable {
         try (Beside beside = Beside.of(file)) {
             Path target = beside.target();
             refuseReadOnly(target);
@@ -55,7 +56,8 @@ public final class PrototypeSaving {
             try (OutputStream out = new BufferedOutputStream(beside.out(), 1 << 16);
                     ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
                 text(zip, PrototypeFile.JSON, PrototypeWriter.text(prototype));
-                for (Map.Entry<String, String> version : PrototypeWriter.versions(prototype).entrySet()) {
+                for (Map.Entry<String, String> version :
+                        PrototypeWriter.versions(prototype).entrySet()) {
                     text(zip, PrototypeFile.VERSIONS + version.getKey() + ".json", version.getValue());
                 }
                 for (String content : pictures) {
@@ -84,9 +86,11 @@ public final class PrototypeSaving {
     /**
      * Saves as a plain folder for version control.
      *
-     * @param as how its prototype.json was when it was last read or written; refused with {@link ChangedOutside} when it is not so any more
+     * @param as how its prototype.json was when it was last read or written; refused with {@link ChangedOutside} when
+     *     it is not so any more
      */
-    public static void toFolder(Prototype prototype, Path folder, PictureShelf shelf, Optional<FileStamp> as) throws Unreadable {
+    public static void toFolder(Prototype prototype, Path folder, PictureShelf shelf, Optional<FileStamp> as)
+            throws Unreadable {
         Path target = folder.toAbsolutePath();
         Path pictures = target.resolve(PrototypeFile.PICTURES);
         try {
@@ -128,7 +132,10 @@ public final class PrototypeSaving {
         }
     }
 
-    /** What is written is read once before it counts: a file that could not be opened again does not take the old one's place. */
+    /**
+     * What is written is read once before it counts: a file that could not be opened again does not take the old one's
+     * place.
+     */
     private static void opensAgain(Path written, Path file) throws Unreadable {
         try {
             PrototypeFile.open(written);
@@ -149,7 +156,10 @@ public final class PrototypeSaving {
     }
 
     private static Unreadable notSaved(Path file, Unreadable why) {
-        return new Unreadable("“" + file.getFileName() + "” was not saved, because it could not be opened again. " + why.sentence() + " What was there before is as it was, and your work is still open.", why);
+        return new Unreadable(
+                "“" + file.getFileName() + "” was not saved, because it could not be opened again. " + why.sentence()
+                        + " What was there before is as it was, and your work is still open.",
+                why);
     }
 
     private static void refuseChanged(Path target, Optional<FileStamp> as) throws ChangedOutside {
@@ -185,7 +195,8 @@ public final class PrototypeSaving {
     }
 
     private static void saveVersions(Prototype prototype, Path folder) throws IOException {
-        for (Map.Entry<String, String> version : PrototypeWriter.versions(prototype).entrySet()) {
+        for (Map.Entry<String, String> version :
+                PrototypeWriter.versions(prototype).entrySet()) {
             Path file = Files.createDirectories(folder).resolve(version.getKey() + ".json");
             if (!Files.exists(file) || !Files.readString(file).equals(version.getValue())) {
                 write(file, version.getValue().getBytes(StandardCharsets.UTF_8));
@@ -199,7 +210,9 @@ public final class PrototypeSaving {
             Set<String> kept = new HashSet<>();
             prototype.versions().forEach(v -> kept.add(v.id() + ".json"));
             try (Stream<Path> files = Files.list(folder)) {
-                for (Path file : files.filter(f -> f.getFileName().toString().endsWith(".json") && !kept.contains(f.getFileName().toString())).toList()) {
+                for (Path file : files.filter(f -> f.getFileName().toString().endsWith(".json")
+                                && !kept.contains(f.getFileName().toString()))
+                        .toList()) {
                     Files.delete(file);
                 }
             }
@@ -214,8 +227,11 @@ public final class PrototypeSaving {
     }
 
     private static boolean writableByAnyone(Path target) throws IOException {
-        return Beside.rights(target).map(may -> may.contains(PosixFilePermission.OWNER_WRITE) || may.contains(PosixFilePermission.GROUP_WRITE)
-                || may.contains(PosixFilePermission.OTHERS_WRITE)).orElse(true);
+        return Beside.rights(target)
+                .map(may -> may.contains(PosixFilePermission.OWNER_WRITE)
+                        || may.contains(PosixFilePermission.GROUP_WRITE)
+                        || may.contains(PosixFilePermission.OTHERS_WRITE))
+                .orElse(true);
     }
 
     private static final class ReadOnly extends IOException {
@@ -224,7 +240,10 @@ public final class PrototypeSaving {
         }
     }
 
-    /** Reads pictures one after the other; those that can be read no more are told of before the new file takes the old one's place. */
+    /**
+     * Reads pictures one after the other; those that can be read no more are told of before the new file takes the old
+     * one's place.
+     */
     private static final class Reading {
         private final PictureShelf shelf;
         private final Set<String> gone = new LinkedHashSet<>();
@@ -252,7 +271,8 @@ public final class PrototypeSaving {
     }
 
     /** Pictures that the old file holds and the new one will not: undo may bring them back, so the shelf keeps them. */
-    private static void keepWhatGoes(Prototype prototype, Path target, PictureShelf shelf, Reading reading) throws IOException {
+    private static void keepWhatGoes(Prototype prototype, Path target, PictureShelf shelf, Reading reading)
+            throws IOException {
         Optional<ZipPictures> old = shelf.of(target);
         if (old.isEmpty()) {
             return;
@@ -304,14 +324,26 @@ public final class PrototypeSaving {
 
     private static boolean isFull(IOException e) {
         String said = String.valueOf(e.getMessage()).toLowerCase(Locale.ROOT);
-        return said.contains("no space") || said.contains("out of disk space") || said.contains("disk full") || said.contains("quota");
+        return said.contains("no space")
+                || said.contains("out of disk space")
+                || said.contains("disk full")
+                || said.contains("quota");
     }
 
     private static Unreadable cannot(Path path, IOException e) {
-        return new Unreadable("“" + path.getFileName() + "” could not be saved in " + path.toAbsolutePath().getParent() + ": "
-                + (e instanceof AccessDeniedException ? "no permission to write there"
-                : isFull(e) ? "there is no room left on the disk"
-                : e instanceof NoSuchFileException ? "that folder is not there" : e instanceof java.io.EOFException ? "the file it was opened from is shorter than it was" : Unreadable.why(e))
-                + ". Your work is still open; save it elsewhere.", e);
+        return new Unreadable(
+                "“" + path.getFileName() + "” could not be saved in "
+                        + path.toAbsolutePath().getParent() + ": "
+                        + (e instanceof AccessDeniedException
+                                ? "no permission to write there"
+                                : isFull(e)
+                                        ? "there is no room left on the disk"
+                                        : e instanceof NoSuchFileException
+                                                ? "that folder is not there"
+                                                : e instanceof java.io.EOFException
+                                                        ? "the file it was opened from is shorter than it was"
+                                                        : Unreadable.why(e))
+                        + ". Your work is still open; save it elsewhere.",
+                e);
     }
 }

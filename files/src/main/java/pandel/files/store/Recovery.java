@@ -35,8 +35,8 @@ import pandel.files.json.Json;
 import pandel.files.json.PrototypeWriter;
 
 /**
- * Unsaved work kept aside, so that it is there after the program was ended in the middle: one folder for each program that
- * runs, locked while it runs. Only the JSON and the pictures that no file holds yet are written.
+ * Unsaved work kept aside, so that it is there after the program was ended in the middle: one folder for each program
+ * that runs, locked while it runs. Only the JSON and the pictures that no file holds yet are written.
  */
 public final class Recovery implements AutoCloseable {
 
@@ -51,10 +51,9 @@ public final class Recovery implements AutoCloseable {
      * Work left behind by a program that no longer runs.
      *
      * @param file the file it belongs to; empty when it was never saved
-     * @param at   when it was last written
+     * @param at when it was last written
      */
-    public record Left(Path folder, String title, Optional<Path> file, Instant at) {
-    }
+    public record Left(Path folder, String title, Optional<Path> file, Instant at) {}
 
     private final Path folder;
     private final FileChannel lockFile;
@@ -69,14 +68,17 @@ public final class Recovery implements AutoCloseable {
     /** Where this user's is kept. */
     public static Path ofUser() {
         String state = System.getenv("XDG_STATE_HOME");
-        Path base = state != null && !state.isBlank() ? Path.of(state) : Path.of(System.getProperty("user.home"), ".local", "state");
+        Path base = state != null && !state.isBlank()
+                ? Path.of(state)
+                : Path.of(System.getProperty("user.home"), ".local", "state");
         return base.resolve("pandel").resolve("recovery");
     }
 
     /** A new place for this program. */
     public static Recovery begin(Path base) throws IOException {
         Path folder = Files.createDirectories(base.resolve(UUID.randomUUID().toString()));
-        FileChannel channel = FileChannel.open(folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        FileChannel channel =
+                FileChannel.open(folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
         return new Recovery(folder, channel, channel.lock());
     }
 
@@ -93,11 +95,13 @@ public final class Recovery implements AutoCloseable {
         ObjectNode about = JsonNodeFactory.instance.objectNode().put("title", prototype.title());
         file.ifPresent(f -> about.put("file", f.toAbsolutePath().toString()));
         try (Beside beside = Beside.inPlaceOf(folder.resolve(WORK))) {
-            try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(beside.out(), 1 << 16), StandardCharsets.UTF_8)) {
+            try (ZipOutputStream zip =
+                    new ZipOutputStream(new BufferedOutputStream(beside.out(), 1 << 16), StandardCharsets.UTF_8)) {
                 zip.setLevel(Deflater.BEST_SPEED);
                 entry(zip, ABOUT, about.toString());
                 entry(zip, PrototypeFile.JSON, PrototypeWriter.text(prototype));
-                for (Map.Entry<String, String> version : PrototypeWriter.versions(prototype).entrySet()) {
+                for (Map.Entry<String, String> version :
+                        PrototypeWriter.versions(prototype).entrySet()) {
                     entry(zip, PrototypeFile.VERSIONS + version.getKey() + ".json", version.getValue());
                 }
             }
@@ -136,11 +140,11 @@ public final class Recovery implements AutoCloseable {
     /**
      * What programs that no longer run left behind, each by itself.
      *
-     * @param left     what can be brought back, the newest first
-     * @param setAside folders of what cannot be read; they were moved there, out of the way, and nothing in them was changed
+     * @param left what can be brought back, the newest first
+     * @param setAside folders of what cannot be read; they were moved there, out of the way, and nothing in them was
+     *     changed
      */
-    public record Found(List<Left> left, List<Path> setAside) {
-    }
+    public record Found(List<Left> left, List<Path> setAside) {}
 
     /** Looks for what was left behind; empty places are cleared away. */
     public static Found find(Path base) throws IOException {
@@ -151,7 +155,9 @@ public final class Recovery implements AutoCloseable {
         }
         List<Path> folders;
         try (Stream<Path> all = Files.list(base)) {
-            folders = all.filter(Files::isDirectory).filter(f -> !f.getFileName().toString().equals(ASIDE)).toList();
+            folders = all.filter(Files::isDirectory)
+                    .filter(f -> !f.getFileName().toString().equals(ASIDE))
+                    .toList();
         }
         for (Path folder : folders) {
             try {
@@ -159,7 +165,8 @@ public final class Recovery implements AutoCloseable {
             } catch (IOException | RuntimeException e) {
                 LOG.warn("What was left behind in {} cannot be read: {}", folder, e.getMessage());
                 try {
-                    setAside.add(Files.move(folder, Files.createDirectories(base.resolve(ASIDE)).resolve(folder.getFileName())));
+                    setAside.add(Files.move(
+                            folder, Files.createDirectories(base.resolve(ASIDE)).resolve(folder.getFileName())));
                 } catch (IOException again) {
                     LOG.warn("It cannot be moved out of the way either: {}", again.getMessage());
                 }
@@ -180,7 +187,9 @@ public final class Recovery implements AutoCloseable {
         }
         if (!Files.exists(work)) {
             // One that begins just now has no lock yet.
-            if (Files.getLastModifiedTime(folder).toInstant().isBefore(Instant.now().minus(BEGINNING))) {
+            if (Files.getLastModifiedTime(folder)
+                    .toInstant()
+                    .isBefore(Instant.now().minus(BEGINNING))) {
                 delete(folder);
             }
             return Optional.empty();
@@ -197,7 +206,10 @@ public final class Recovery implements AutoCloseable {
             }
             try (InputStream in = zip.getInputStream(about)) {
                 JsonNode node = Json.tree(new String(in.readAllBytes(), StandardCharsets.UTF_8));
-                return Optional.of(new Left(folder, node.path("title").asText(), Optional.ofNullable(node.path("file").textValue()).map(Path::of),
+                return Optional.of(new Left(
+                        folder,
+                        node.path("title").asText(),
+                        Optional.ofNullable(node.path("file").textValue()).map(Path::of),
                         Files.getLastModifiedTime(work).toInstant()));
             }
         }
@@ -208,7 +220,8 @@ public final class Recovery implements AutoCloseable {
         if (!Files.exists(lock)) {
             return false;
         }
-        try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.WRITE); FileLock held = channel.tryLock()) {
+        try (FileChannel channel = FileChannel.open(lock, StandardOpenOption.WRITE);
+                FileLock held = channel.tryLock()) {
             return held == null;
         } catch (OverlappingFileLockException e) {
             return true;
@@ -218,10 +231,16 @@ public final class Recovery implements AutoCloseable {
     /** Opens what was left behind; its pictures are those kept aside and those of its file. */
     public static PrototypeFile.Opened open(Left left) throws Unreadable, IOException {
         Prototype prototype = PrototypeFile.prototype(left.folder().resolve(WORK));
-        List<PictureSource> sources = new ArrayList<>(List.of(new FolderPictures(left.folder().resolve(PrototypeFile.PICTURES))));
+        List<PictureSource> sources =
+                new ArrayList<>(List.of(new FolderPictures(left.folder().resolve(PrototypeFile.PICTURES))));
         if (left.file().isPresent() && Files.exists(left.file().get())) {
             try {
-                sources.add(Files.isDirectory(left.file().get()) ? new FolderPictures(left.file().get().resolve(PrototypeFile.PICTURES), left.file().get()) : new ZipPictures(left.file().get()));
+                sources.add(
+                        Files.isDirectory(left.file().get())
+                                ? new FolderPictures(
+                                        left.file().get().resolve(PrototypeFile.PICTURES),
+                                        left.file().get())
+                                : new ZipPictures(left.file().get()));
             } catch (IOException e) {
                 // The work is worth bringing back without the pictures of a file that is broken by now.
                 LOG.warn("The pictures of {} cannot be read: {}", left.file().get(), e.getMessage());

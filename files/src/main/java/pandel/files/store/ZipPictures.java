@@ -12,8 +12,9 @@ import java.util.zip.ZipFile;
 import pandel.files.picture.Pictures;
 
 /**
- * Pictures inside a prototype file. Where an open file may be replaced it is held open, so that pictures stay readable when
- * another program puts something else in its place; elsewhere it is opened for each picture, so that it can be replaced at all.
+ * Pictures inside a prototype file. Where an open file may be replaced it is held open, so that pictures stay readable
+ * when another program puts something else in its place; elsewhere it is opened for each picture, so that it can be
+ * replaced at all.
  */
 final class ZipPictures implements PictureSource, AutoCloseable {
 
@@ -77,7 +78,11 @@ final class ZipPictures implements PictureSource, AutoCloseable {
     }
 
     private static List<String> contents(ZipFile zip) {
-        return zip.stream().map(ZipEntry::getName).filter(n -> n.startsWith(PrototypeFile.PICTURES)).map(n -> n.substring(PrototypeFile.PICTURES.length())).toList();
+        return zip.stream()
+                .map(ZipEntry::getName)
+                .filter(n -> n.startsWith(PrototypeFile.PICTURES))
+                .map(n -> n.substring(PrototypeFile.PICTURES.length()))
+                .toList();
     }
 
     @Override
