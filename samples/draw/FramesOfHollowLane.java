@@ -126,7 +126,7 @@ final class FramesOfHollowLane extends Making {
         List<Drawer.Item> items = Stream.of(item("Opening hours", "gauge", "At the counter"), item("Courses", "calendar", "At the counter"), item("House rules", "house", "At the counter"), item("Care and late days", "heart", "At the counter"),
                 item("My card", "person", "About me"), item("What we tell you about", "bell", "About me"), item("Invite a neighbour", "cross", "About me")).collect(java.util.stream.Collectors.toCollection(ArrayList::new));
         items.add(new Drawer.Item(id("sign out item"), "Sign out", "", "", true, signOut.branches().getFirst()));
-        Drawer.Panel panel = Drawer.Panel.USUAL.withSide(Drawer.Side.RIGHT).withMoves(Drawer.Moves.REVEALS).withWidth(272).withShade(20).withShrinks(84).withGround("#F6F4EE").withInk("#33414A").withChosen("#2F5D4A");
+        Drawer.Panel panel = Drawer.Panel.USUAL.withSide(PanelSide.RIGHT).withMoves(Drawer.Moves.REVEALS).withWidth(272).withShade(20).withShrinks(84).withGround("#F6F4EE").withInk("#33414A").withChosen("#2F5D4A");
         Drawer drawer = Drawer.of(id("house drawer"), "The house", items, Drawer.Attached.to(ROOTS.stream().map(t -> screen(t).id()).toList())).withHead("Hollow Lane 12").withPicture(Optional.of(lane)).withPanel(panel);
         edit(DrawerEdits.make(drawer));
         edit(DrawerEdits.sign(drawer, id("the house sign"), true));

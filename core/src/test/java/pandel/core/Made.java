@@ -28,6 +28,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Judgements;
 import pandel.core.model.Link;
 import pandel.core.model.PageTurn;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
@@ -447,7 +448,7 @@ public final class Made {
                                             : Drawer.Attached.to(List.of(said[1].split(","))));
                 case "shut" -> made.withOutside(false);
                 case "stays" -> made.withPanel(made.panel().withMoves(Drawer.Moves.STAYS));
-                case "right" -> made.withPanel(made.panel().withSide(Drawer.Side.RIGHT));
+                case "right" -> made.withPanel(made.panel().withSide(PanelSide.RIGHT));
                 case "unpulled" -> made.withPanel(made.panel().withReach(0));
                 default -> throw new IllegalArgumentException(mark);
             };

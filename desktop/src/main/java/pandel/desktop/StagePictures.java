@@ -18,6 +18,7 @@ import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
@@ -141,7 +142,7 @@ public final class StagePictures {
                 .flatMap(l -> l.effect().stream())
                 .filter(e -> e.target().isPresent())
                 .min(Comparator.comparing(e -> !(e instanceof Effect.OpenAbove)))
-                .map(e -> e.target().orElseThrow().shownId(p));
+                .map(e -> Targets.shownId(p, e.target().orElseThrow()));
         Optional<Walk> walk = target.flatMap(id -> opened.work().checked().flatMap(c -> c.walkTo(id)));
         walk.ifPresentOrElse(
                 w -> {

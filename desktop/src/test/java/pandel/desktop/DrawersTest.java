@@ -12,6 +12,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Verb;
 
 /** Drawers made from nothing and of chosen screens, edited as what they are, linked, and played with fingers. */
@@ -105,7 +106,7 @@ class DrawersTest extends WindowTest {
         press("#sign-house");
         assertThat(made().items().get(1).sign()).isEqualTo("house");
         press("#drawer-side");
-        assertThat(made().panel().side()).isEqualTo(Drawer.Side.RIGHT);
+        assertThat(made().panel().side()).isEqualTo(PanelSide.RIGHT);
         press("#drawer-side");
         press("#drawer-moves");
         assertThat(made().panel().moves()).isEqualTo(Drawer.Moves.REVEALS);

@@ -10,8 +10,8 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.Closer;
-import pandel.core.model.Drawer;
 import pandel.core.model.Form;
+import pandel.core.model.PanelSide;
 
 /** Sheets with stops, panels at a side, what closes each; and the device dragged to another size. */
 class OverlaysTest extends WindowTest {
@@ -97,7 +97,7 @@ class OverlaysTest extends WindowTest {
         press("#in-frame");
         press("#overlay-side");
         typeOver("#overlay-share", "70");
-        assertThat(screen("Extend the loan").overlay().side()).isEqualTo(Drawer.Side.LEFT);
+        assertThat(screen("Extend the loan").overlay().side()).isEqualTo(PanelSide.LEFT);
         assertThat(screen("Extend the loan").overlay().share()).isEqualTo(70);
         typeOver("#overlay-share", "170");
         assertRead("is a number from 0 to 100; “170” is none");

@@ -10,6 +10,7 @@ import pandel.core.model.Expected;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
+import pandel.core.model.Targets;
 import pandel.core.model.Value;
 import pandel.core.play.Situation;
 
@@ -29,7 +30,7 @@ final class Addresses {
         List<Finding> findings = new ArrayList<>();
         for (Entry entry : prototype.entries()) {
             if (entry.address().isPresent() && !prototype.mainEntry().equals(Optional.of(entry))) {
-                Optional<Screen> screen = entry.target().shown(prototype);
+                Optional<Screen> screen = Targets.shown(prototype, entry.target());
                 Optional<String> why = Situation.whyNoStart(
                                 prototype,
                                 opened(prototype, grounds.asked(), entry).getFirst())
@@ -73,7 +74,7 @@ final class Addresses {
 
     /** @param shared takes the names whose values were not all tried */
     private static List<Entry> opened(Prototype prototype, Asked asked, Entry entry, List<String> shared) {
-        Optional<Screen> screen = entry.target().shown(prototype);
+        Optional<Screen> screen = Targets.shown(prototype, entry.target());
         if (entry.names().isEmpty() || screen.isEmpty()) {
             return List.of(entry);
         }

@@ -28,6 +28,7 @@ import pandel.core.model.Source;
 import pandel.core.model.Status;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.model.Value;
 import pandel.core.model.Where;
 import pandel.core.play.Landing;
@@ -219,8 +220,9 @@ final class Asked {
             more = carried(way, set.to());
         }
         Optional<Target> target = effect.target();
-        for (Screen to :
-                target.stream().flatMap(t -> t.takers(prototype).stream()).toList()) {
+        for (Screen to : target.stream()
+                .flatMap(t -> Targets.takers(prototype, t).stream())
+                .toList()) {
             for (Expected expected : to.expects()) {
                 Source source = target.get().values().get(expected.name());
                 OnScreen there = held.get(to.id());
@@ -333,8 +335,7 @@ final class Asked {
                                 .tabSet(id)
                                 .filter(s -> s.strip().edge() != TabSet.Edge.DRAWN
                                         && s.tabs().stream()
-                                                .allMatch(t -> t.root()
-                                                                .shown(prototype)
+                                                .allMatch(t -> Targets.shown(prototype, t.root())
                                                                 .filter(r -> r.status() != Status.PARKED
                                                                         && r.expects().stream()
                                                                                 .noneMatch(Expected::mustBeCarried))
@@ -342,8 +343,8 @@ final class Asked {
                                                         && !(t.root() instanceof Target.ToTabs)
                                                         && prototype.tabSets().stream()
                                                                 .noneMatch(other -> other.hiddenOn()
-                                                                        .contains(t.root()
-                                                                                .shownId(prototype)))))
+                                                                        .contains(
+                                                                                Targets.shownId(prototype, t.root())))))
                                 .isPresent());
     }
 
@@ -361,7 +362,7 @@ final class Asked {
                                 .tabSet(id)
                                 .filter(s -> {
                                     Set<String> roots = s.tabs().stream()
-                                            .map(t -> t.root().shownId(prototype))
+                                            .map(t -> Targets.shownId(prototype, t.root()))
                                             .collect(Collectors.toSet());
                                     return roots.size() > 1 && rootsLast(s);
                                 })

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import pandel.core.edit.LinkEdits;
+import pandel.core.model.Attachments;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
@@ -18,6 +19,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 
 /**
  * {@code device-cannot}: links that open above where a named device shows no more levels, or advance from a sequence
@@ -42,7 +44,10 @@ final class DeviceRefusals {
         prototype
                 .drawers()
                 .forEach(d -> standing.put(
-                        d, d.screens(prototype).stream().map(Screen::id).collect(Collectors.toSet())));
+                        d,
+                        Attachments.screens(prototype, d).stream()
+                                .map(Screen::id)
+                                .collect(Collectors.toSet())));
     }
 
     static List<Finding> in(Grounds grounds) {
@@ -168,7 +173,7 @@ final class DeviceRefusals {
         return way.link()
                 .effects()
                 .anyMatch(e -> e instanceof Effect.OpenAbove open
-                        && open.screen().shown(prototype).isPresent());
+                        && Targets.shown(prototype, open.screen()).isPresent());
     }
 
     private static boolean advances(Way way) {

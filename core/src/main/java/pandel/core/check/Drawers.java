@@ -11,13 +11,14 @@ import java.util.stream.Stream;
 import pandel.core.edit.DrawerEdits;
 import pandel.core.edit.Edit;
 import pandel.core.edit.TabSetEdits;
+import pandel.core.model.Attachments;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
-import pandel.core.model.Drawer.Side;
 import pandel.core.model.Effect;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.TabSet;
@@ -57,7 +58,7 @@ final class Drawers {
     }
 
     private static boolean isAttached(Drawer drawer, Prototype prototype, Node node) {
-        return drawer.isAttached(prototype, node.cell.screen(), node.cell::isIn);
+        return Attachments.isAttached(prototype, drawer, node.cell.screen(), node.cell::isIn);
     }
 
     /** Where a drawer is attached and can be opened and closed: neither refused nor always there. */
@@ -202,7 +203,7 @@ final class Drawers {
 
     private Finding about(Rule rule, Drawer drawer, String sentence, List<Fix> fixes) {
         List<String> screens =
-                drawer.screens(prototype).stream().map(Screen::id).toList();
+                Attachments.screens(prototype, drawer).stream().map(Screen::id).toList();
         return Finding.about(
                         rule,
                         Weight.NOTE,
@@ -277,7 +278,7 @@ final class Drawers {
                     .filter(n -> isAttached(first, prototype, n))
                     .findFirst();
             both.ifPresent(node -> {
-                Side other = drawer.panel().side() == Side.LEFT ? Side.RIGHT : Side.LEFT;
+                PanelSide other = drawer.panel().side() == PanelSide.LEFT ? PanelSide.RIGHT : PanelSide.LEFT;
                 findings.add(Finding.about(
                                 Rule.SIDEWAYS_TWICE,
                                 Weight.WARNING,

@@ -13,6 +13,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
+import pandel.core.model.Targets;
 
 /** {@code missing-target}: links that lead to what is not there, one finding for each thing that is missing. */
 final class MissingTargets {
@@ -28,9 +29,9 @@ final class MissingTargets {
             // What lies behind is returned to whatever of it is gone.
             Set<String> behind = way.link()
                     .effects()
-                    .filter(e -> e instanceof Effect.ReturnTo to && to.to().isThere(grounds.prototype()))
+                    .filter(e -> e instanceof Effect.ReturnTo to && Targets.isThere(grounds.prototype(), to.to()))
                     .flatMap(e -> e.target().stream())
-                    .map(t -> t.shownId(grounds.prototype()))
+                    .map(t -> Targets.shownId(grounds.prototype(), t))
                     .collect(Collectors.toSet());
             way.targets().stream()
                     .filter(id -> grounds.prototype().screen(id).isEmpty()

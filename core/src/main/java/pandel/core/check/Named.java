@@ -10,6 +10,7 @@ import java.util.Set;
 import pandel.core.model.Effect;
 import pandel.core.model.Prototype;
 import pandel.core.model.Status;
+import pandel.core.model.Targets;
 
 /**
  * The screens and sequences that links <i>return to</i>. Whether one lies behind doubles what has to be told apart, so
@@ -38,9 +39,8 @@ final class Named {
                 .ways()
                 .forEach(way -> way.link().effects().forEach(effect -> {
                     if (effect instanceof Effect.ReturnTo to
-                            && to.to().isThere(prototype)
-                            && to.to()
-                                    .shown(prototype)
+                            && Targets.isThere(prototype, to.to())
+                            && Targets.shown(prototype, to.to())
                                     .filter(s -> s.status() == Status.PARKED)
                                     .isEmpty()) {
                         times.merge(to.to().id(), 1, Integer::sum);

@@ -12,6 +12,7 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 
 /**
  * {@code link-never-fires}: links on screens that are shown which never do anything. What other findings say is left to
@@ -52,7 +53,7 @@ final class NeverFiring {
             return true;
         }
         Optional<Effect> effect = way.link().effect();
-        Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> t.shown(grounds.prototype()));
+        Optional<Screen> target = effect.flatMap(Effect::target).flatMap(t -> Targets.shown(grounds.prototype(), t));
         boolean missing = effect.filter(e -> !(e instanceof Effect.ReturnTo))
                         .flatMap(Effect::target)
                         .isPresent()
@@ -77,7 +78,7 @@ final class NeverFiring {
 
     /** Whether a target needs a value that nothing carries, which is a finding of its own. */
     private static boolean lacksValue(Grounds grounds, Target target) {
-        return target.shown(grounds.prototype())
+        return Targets.shown(grounds.prototype(), target)
                 .filter(s -> s.expects().stream()
                         .anyMatch(e -> e.mustBeCarried() && target.values().get(e.name()) == null))
                 .isPresent();
@@ -85,7 +86,7 @@ final class NeverFiring {
 
     private static Finding finding(Grounds grounds, Way way, String screen) {
         Optional<Screen> target =
-                way.link().effect().flatMap(Effect::target).flatMap(t -> t.shown(grounds.prototype()));
+                way.link().effect().flatMap(Effect::target).flatMap(t -> Targets.shown(grounds.prototype(), t));
         boolean unfit = target.filter(t -> t.form() != Form.PAGE).isPresent();
         boolean factGone = way.link()
                 .allRemembered()

@@ -5,6 +5,7 @@ import java.util.Optional;
 import pandel.core.model.Entry;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
+import pandel.core.model.Targets;
 import pandel.core.play.Situation;
 
 /** {@code no-entry}: there is no usable place to start. */
@@ -26,7 +27,7 @@ final class NoEntry {
                             Optional.empty())
                     .with(Fixes.startAtFirstPage(grounds.prototype()).stream().toList()));
         }
-        Optional<Screen> screen = main.get().target().shown(grounds.prototype());
+        Optional<Screen> screen = Targets.shown(grounds.prototype(), main.get().target());
         Optional<String> why = Situation.whyNoStart(grounds.prototype(), main.get())
                 .or(() -> screen.filter(s -> s.status() == Status.PARKED)
                         .map(s -> "“" + s.shownTitle() + "”, where it starts, is parked."));

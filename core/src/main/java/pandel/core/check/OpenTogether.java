@@ -15,6 +15,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.model.Where;
 
 /**
@@ -58,8 +59,7 @@ final class OpenTogether {
         Set<Shown> opened = new LinkedHashSet<>();
         from.forEach(s -> branches(s).flatMap(b -> b.effects().stream()).forEach(effect -> {
             if (effect instanceof Effect.OpenAbove open) {
-                boolean pages = open.screen()
-                        .shown(prototype)
+                boolean pages = Targets.shown(prototype, open.screen())
                         .filter(first -> first.form() != Form.PAGE)
                         .isEmpty();
                 takers(open.screen()).forEach(to -> opened.add(new Shown(to, pages)));
@@ -105,8 +105,9 @@ final class OpenTogether {
     }
 
     private Optional<Target> stays(Shown on, Branch branch, Target target) {
-        boolean page =
-                target.shown(prototype).filter(s -> s.form() == Form.PAGE).isPresent();
+        boolean page = Targets.shown(prototype, target)
+                .filter(s -> s.form() == Form.PAGE)
+                .isPresent();
         return page && !on.pages() && branch.where().isEmpty() ? Optional.empty() : Optional.of(target);
     }
 
@@ -118,6 +119,6 @@ final class OpenTogether {
     }
 
     private Stream<Screen> takers(Target target) {
-        return target.takers(prototype).stream().filter(s -> s.status() != Status.PARKED);
+        return Targets.takers(prototype, target).stream().filter(s -> s.status() != Status.PARKED);
     }
 }

@@ -18,6 +18,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.play.TrailAction;
 
 /**
@@ -199,7 +200,7 @@ final class Perhaps {
                 .filter(e -> e instanceof Effect.Advance || e instanceof Effect.Replace || e instanceof Effect.Restart)
                 .map(e -> e.target().orElseThrow())
                 .anyMatch(t -> t instanceof Target.ToScreen
-                        && t.shown(prototype)
+                        && Targets.shown(prototype, t)
                                 .filter(to -> to.form() == Form.PAGE
                                         && to.status() != Status.PARKED
                                         && !to.id().equals(screen.id())

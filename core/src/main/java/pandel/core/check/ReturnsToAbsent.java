@@ -9,6 +9,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.play.LinkWords;
 
 /**
@@ -47,8 +48,8 @@ final class ReturnsToAbsent {
                         : " returns to " + target + ", which may not lie behind, on "
                                 + Words.screen(grounds.prototype(), from) + ".");
         List<Fix> fixes = new ArrayList<>();
-        Optional<Screen> page =
-                to.shown(grounds.prototype()).filter(s -> to instanceof Target.ToScreen && s.form() == Form.PAGE);
+        Optional<Screen> page = Targets.shown(grounds.prototype(), to)
+                .filter(s -> to instanceof Target.ToScreen && s.form() == Form.PAGE);
         page.ifPresent(s -> fixes.add(Fixes.restartAt(grounds.prototype(), way, s)));
         fixes.add(Fixes.removeLink(grounds.prototype(), way));
         return new Finding(

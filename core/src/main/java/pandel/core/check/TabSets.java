@@ -22,6 +22,7 @@ import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 
 /**
  * {@code tab-count}, {@code tab-label-twice}, {@code tab-screen-twice}, {@code tab-without-target},
@@ -40,7 +41,7 @@ final class TabSets {
             count(grounds, set, findings);
             twice(grounds, set, findings);
             set.tabs().stream()
-                    .filter(t -> t.root().shown(grounds.prototype()).isEmpty())
+                    .filter(t -> Targets.shown(grounds.prototype(), t.root()).isEmpty())
                     .forEach(t -> findings.add(about(
                             grounds,
                             Rule.TAB_WITHOUT_TARGET,
@@ -50,8 +51,7 @@ final class TabSets {
                                     + "” leads to nothing that is there.",
                             List.of(takeOut(set, t)))));
             set.tabs()
-                    .forEach(t -> t.root()
-                            .shown(grounds.prototype())
+                    .forEach(t -> Targets.shown(grounds.prototype(), t.root())
                             .filter(s -> s.form() != Form.PAGE)
                             .ifPresent(s -> findings.add(about(
                                     grounds,
@@ -135,8 +135,7 @@ final class TabSets {
 
     /** The label it could have: its root's title. */
     private static List<Fix> named(Prototype prototype, TabSet set, TabSet.Tab tab) {
-        return tab.root()
-                .shown(prototype)
+        return Targets.shown(prototype, tab.root())
                 .map(Screen::title)
                 .filter(t -> !t.isBlank()
                         && set.tabs().stream().noneMatch(o -> o.label().equalsIgnoreCase(t)))
@@ -294,7 +293,7 @@ final class TabSets {
     private static Finding about(
             Grounds grounds, Rule rule, Weight weight, TabSet set, String sentence, List<Fix> fixes) {
         List<String> screens = set.tabs().stream()
-                .flatMap(t -> t.root().shown(grounds.prototype()).stream())
+                .flatMap(t -> Targets.shown(grounds.prototype(), t.root()).stream())
                 .map(Screen::id)
                 .distinct()
                 .toList();

@@ -19,6 +19,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Source;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 
 /** Edits of what screens expect and links carry. */
 public final class Carrying {
@@ -154,7 +155,7 @@ public final class Carrying {
      */
     public static List<Expected> expectedBy(Prototype p, Target target) {
         Map<String, Expected> all = new LinkedHashMap<>();
-        target.takers(p).forEach(s -> s.expects().forEach(e -> all.putIfAbsent(e.name(), e)));
+        Targets.takers(p, target).forEach(s -> s.expects().forEach(e -> all.putIfAbsent(e.name(), e)));
         return List.copyOf(all.values());
     }
 

@@ -11,6 +11,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.model.Area;
+import pandel.core.model.Attachments;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
@@ -20,6 +21,7 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Link;
 import pandel.core.model.Mock;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
@@ -50,7 +52,7 @@ public final class DrawerEdits {
 
     /** The screens it stands on from which nothing opens it yet. */
     public static List<Screen> unsigned(Prototype p, Drawer drawer) {
-        return drawer.screens(p).stream()
+        return Attachments.screens(p, drawer).stream()
                 .filter(s -> p.index().waysOut(s.id()).stream()
                         .filter(w -> w.drawer().isEmpty())
                         .noneMatch(w -> opens(w.link(), drawer)))
@@ -116,7 +118,7 @@ public final class DrawerEdits {
 
     private static Area corner(Drawer drawer, double wide) {
         return new Area(
-                drawer.panel().side() == Drawer.Side.LEFT ? CORNER : Math.max(0, wide - CORNER - SIGN),
+                drawer.panel().side() == PanelSide.LEFT ? CORNER : Math.max(0, wide - CORNER - SIGN),
                 CORNER,
                 SIGN,
                 SIGN);

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
+import pandel.core.model.Attachments;
 import pandel.core.model.Drawer;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -62,7 +63,10 @@ public final class Offers {
      * first. @param from its id
      */
     public static List<Drawer> drawers(Prototype prototype, String from, String typed) {
-        return titled(prototype.drawers().stream().filter(d -> d.mayStandOn(prototype, from)), Drawer::title, typed);
+        return titled(
+                prototype.drawers().stream().filter(d -> Attachments.mayStandOn(prototype, d, from)),
+                Drawer::title,
+                typed);
     }
 
     private static <F> List<F> titled(Stream<F> frames, Function<F, String> title, String typed) {

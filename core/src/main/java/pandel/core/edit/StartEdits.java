@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
 import pandel.core.model.StartPoint;
+import pandel.core.model.Targets;
 import pandel.core.model.Value;
 
 /** Edits of where play can begin: entries with addresses, and start points. */
@@ -34,7 +35,7 @@ public final class StartEdits {
                 .findFirst()
                 .map(e -> "“" + e.address().orElseThrow() + "” already leads to “"
                         + prototype
-                                .screen(e.target().shownId(prototype))
+                                .screen(Targets.shownId(prototype, e.target()))
                                 .map(pandel.core.model.Screen::shownTitle)
                                 .orElse(e.target().id())
                         + "”.");

@@ -16,6 +16,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 
 /** Edits of tab sets. */
 public final class TabSetEdits {
@@ -132,7 +133,7 @@ public final class TabSetEdits {
     private static Set<String> within(Prototype p, TabSet set) {
         Set<String> within = new HashSet<>();
         Deque<String> horizon = new ArrayDeque<>(
-                set.tabs().stream().map(t -> t.root().shownId(p)).toList());
+                set.tabs().stream().map(t -> Targets.shownId(p, t.root())).toList());
         while (!horizon.isEmpty()) {
             String id = horizon.remove();
             if (within.add(id)) {

@@ -18,6 +18,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Link;
 import pandel.core.model.Pair;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
 import pandel.core.model.Rest;
 import pandel.core.model.Screen;
@@ -97,7 +98,7 @@ final class GeneratedDrawers extends GeneratedFrames {
             return drawer;
         }
         Drawer.Panel panel = drawer.panel()
-                .withSide(any(List.of(Drawer.Side.values())))
+                .withSide(any(List.of(PanelSide.values())))
                 .withMoves(any(List.of(Drawer.Moves.values())))
                 .withReach(random.nextInt(2) * 20)
                 .withFrom(random.nextInt(2) == 0 ? (int) PHONE : 1000);

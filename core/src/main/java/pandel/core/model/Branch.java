@@ -42,8 +42,8 @@ public record Branch(
     }
 
     /** Whether all its conditions hold. */
-    public boolean holds(Prototype prototype, Known known) {
-        return when.stream().allMatch(c -> c.holds(prototype, known));
+    public boolean holds(ValueScope scope, Known known) {
+        return when.stream().allMatch(c -> c.holds(scope, known));
     }
 
     /** The effect that moves. */

@@ -37,9 +37,9 @@ public record Condition(Source what, Compare compare, Source with) {
     }
 
     /** Whether it holds. 0 and no are not empty. */
-    public boolean holds(Prototype prototype, Known known) {
-        Value now = known.value(prototype, what);
-        return compare == Compare.EMPTY ? now.equals(Value.NOTHING) : holds(now, known.value(prototype, with));
+    public boolean holds(ValueScope scope, Known known) {
+        Value now = known.value(scope, what);
+        return compare == Compare.EMPTY ? now.equals(Value.NOTHING) : holds(now, known.value(scope, with));
     }
 
     private boolean holds(Value now, Value other) {
@@ -76,8 +76,7 @@ public record Condition(Source what, Compare compare, Source with) {
     }
 
     /** "signed in is yes", "basket at least 3", "plan is empty", "typed PIN is given PIN". */
-    public String words(Prototype prototype) {
-        return what.words(prototype) + " " + compare.word()
-                + (compare == Compare.EMPTY ? "" : " " + with.words(prototype));
+    public String words(ValueScope scope) {
+        return what.words(scope) + " " + compare.word() + (compare == Compare.EMPTY ? "" : " " + with.words(scope));
     }
 }

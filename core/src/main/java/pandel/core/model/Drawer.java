@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
@@ -31,22 +30,6 @@ public record Drawer(
         List<Item> items,
         Attached on,
         Rest rest) {
-
-    /** The edge it comes from. */
-    public enum Side {
-        LEFT,
-        RIGHT;
-
-        /** The word in the file. */
-        public String word() {
-            return name().toLowerCase(Locale.ROOT);
-        }
-
-        /** The swipe that begins at this edge. */
-        public Gesture edge() {
-            return this == LEFT ? Gesture.EDGE_SWIPE_LEFT : Gesture.EDGE_SWIPE_RIGHT;
-        }
-    }
 
     /**
      * How drawer and page move: over the page; beneath a page that moves and shrinks; beside a page that moves; always
@@ -75,7 +58,7 @@ public record Drawer(
      * @param ground #RRGGBB @param ink of the items @param chosen of the current one
      */
     public record Panel(
-            Side side,
+            PanelSide side,
             Moves moves,
             double width,
             int from,
@@ -87,7 +70,7 @@ public record Drawer(
             String chosen) {
         /** From the left over the page. */
         public static final Panel USUAL =
-                new Panel(Side.LEFT, Moves.COVERS, 280, 1000, 45, 20, 85, "#FFFFFF", "#33414A", "#0E5668");
+                new Panel(PanelSide.LEFT, Moves.COVERS, 280, 1000, 45, 20, 85, "#FFFFFF", "#33414A", "#0E5668");
         /** Least hundredths to which a page shrinks. */
         public static final int LEAST_SHRUNK = 40;
 
@@ -107,7 +90,7 @@ public record Drawer(
             }
         }
 
-        public Panel withSide(Side other) {
+        public Panel withSide(PanelSide other) {
             return new Panel(other, moves, width, from, shade, reach, shrinks, ground, ink, chosen);
         }
 
@@ -246,22 +229,6 @@ public record Drawer(
         return panel.moves() == Moves.STAYS && deviceWidth >= panel.from();
     }
 
-    /** Whether it is attached to a place. @param inside whether the place is inside a tab set of an id */
-    public boolean isAttached(Prototype prototype, String screen, Predicate<String> inside) {
-        return on.screens().contains(screen)
-                || on.tabSets().stream().anyMatch(inside)
-                || on.all()
-                        && prototype
-                                .screen(screen)
-                                .filter(s -> s.form() == Form.PAGE)
-                                .isPresent();
-    }
-
-    /** Whether it stands on a screen, or may: inside a tab set that can be anywhere. */
-    public boolean mayStandOn(Prototype prototype, String screen) {
-        return !on.tabSets().isEmpty() || isAttached(prototype, screen, set -> false);
-    }
-
     /** How it moves on a device of some px width. */
     public Moves movesAt(double deviceWidth) {
         return panel.moves() == Moves.STAYS && !staysAt(deviceWidth) ? Moves.COVERS : panel.moves();
@@ -270,24 +237,6 @@ public record Drawer(
     /** px it is wide on a device of some px width: never more than that. */
     public double widthAt(double deviceWidth) {
         return Math.min(panel.width(), deviceWidth);
-    }
-
-    /** The screens it stands on as far as that can be told without playing: inside tab sets the roots of their tabs. */
-    public List<Screen> screens(Prototype prototype) {
-        return screenIds(prototype).stream()
-                .flatMap(id -> prototype.screen(id).stream())
-                .toList();
-    }
-
-    /** Their ids, missing ones too. */
-    Set<String> screenIds(Prototype prototype) {
-        Set<String> found = new LinkedHashSet<>();
-        if (on.all()) {
-            prototype.screens().stream().filter(s -> s.form() == Form.PAGE).forEach(s -> found.add(s.id()));
-        }
-        found.addAll(on.screens());
-        on.tabSets().forEach(id -> found.addAll(new Target.ToTabs(id).takerIds(prototype)));
-        return found;
     }
 
     public Drawer withTitle(String other) {

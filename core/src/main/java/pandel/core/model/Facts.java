@@ -35,10 +35,10 @@ public final class Facts {
         return values.isEmpty() ? NONE : new Facts(Collections.unmodifiableMap(new TreeMap<>(values)));
     }
 
-    /** What a fact holds; nothing when the prototype has no such fact. */
-    public Value of(Prototype prototype, String fact) {
+    /** What a fact holds; nothing when the scope has no such fact. */
+    public Value of(ValueScope scope, String fact) {
         Value value = set.get(fact);
-        return value != null ? value : prototype.fact(fact).map(Fact::unset).orElse(Value.NOTHING);
+        return value != null ? value : scope.fact(fact).map(Fact::unset).orElse(Value.NOTHING);
     }
 
     /** The same with one fact set; setting it to what it holds unset leaves nothing behind. */

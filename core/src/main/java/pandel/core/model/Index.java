@@ -71,7 +71,7 @@ public final class Index {
                     .ifPresent(b -> addWay(way(
                                     b.link(),
                                     screens(s.tabs().stream()
-                                            .map(t -> t.root().shownId(prototype))
+                                            .map(t -> Targets.shownId(prototype, t.root()))
                                             .toList()),
                                     Optional.empty(),
                                     Optional.empty())
@@ -91,7 +91,7 @@ public final class Index {
         prototype.pairs().forEach(p -> others.add(p.id()));
         for (Drawer drawer : prototype.drawers()) {
             others.add(drawer.id());
-            List<Screen> on = screens(List.copyOf(drawer.screenIds(prototype)));
+            List<Screen> on = screens(List.copyOf(Attachments.screenIds(prototype, drawer)));
             drawer.items()
                     .forEach(i -> addWay(way(i.link(), on, Optional.empty(), Optional.empty())
                             .of(drawer)));
@@ -109,7 +109,7 @@ public final class Index {
             TabSet.Tab tab = set.tabs().get(i);
             List<String> roots = set.tabs().stream()
                     .filter(t -> t != tab)
-                    .map(t -> t.root().shownId(prototype))
+                    .map(t -> Targets.shownId(prototype, t.root()))
                     .toList();
             addWay(new Way(
                     set.switches().get(i),
@@ -118,7 +118,7 @@ public final class Index {
                     Optional.empty(),
                     Optional.of(set),
                     Optional.empty(),
-                    Set.of(tab.root().shownId(prototype))));
+                    Set.of(Targets.shownId(prototype, tab.root()))));
         }
     }
 
@@ -153,12 +153,12 @@ public final class Index {
     private Way way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence) {
         Set<String> leads = new LinkedHashSet<>();
         link.effects().forEach(e -> {
-            e.target().ifPresent(t -> leads.add(t.shownId(prototype)));
+            e.target().ifPresent(t -> leads.add(Targets.shownId(prototype, t)));
             if (e instanceof Effect.SwitchTab to) {
                 leads.add(prototype
                         .tabSetOf(to.tab())
                         .flatMap(s -> s.tab(to.tab()))
-                        .map(t -> t.root().shownId(prototype))
+                        .map(t -> Targets.shownId(prototype, t.root()))
                         .orElse(to.tab()));
             }
         });

@@ -25,10 +25,10 @@ public record Known(Facts facts, Held held, Map<String, Value> row) {
     }
 
     /** What a source gives now; nothing where there is nothing. */
-    public Value value(Prototype prototype, Source source) {
+    public Value value(ValueScope scope, Source source) {
         return switch (source) {
             case Source.Constant c -> c.value();
-            case Source.OfFact f -> facts.of(prototype, f.id());
+            case Source.OfFact f -> facts.of(scope, f.id());
             case Source.Given g -> held.given().getOrDefault(g.name(), Value.NOTHING);
             case Source.Typed t -> held.typed().getOrDefault(t.field(), Value.NOTHING);
             case Source.OfRow r -> row.getOrDefault(r.name(), Value.NOTHING);

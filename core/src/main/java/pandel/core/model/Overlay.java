@@ -10,10 +10,10 @@ package pandel.core.model;
  * @param side at which a panel stands
  * @param shade how dark what is beneath gets, in hundredths
  */
-public record Overlay(int share, int stop, Drawer.Side side, int shade) {
+public record Overlay(int share, int stop, PanelSide side, int shade) {
 
     /** As the picture is, a panel at the right. */
-    public static final Overlay USUAL = new Overlay(0, 0, Drawer.Side.RIGHT, 45);
+    public static final Overlay USUAL = new Overlay(0, 0, PanelSide.RIGHT, 45);
 
     private static final int WHOLE = 100;
 
@@ -36,7 +36,7 @@ public record Overlay(int share, int stop, Drawer.Side side, int shade) {
         return new Overlay(share, other, side, shade);
     }
 
-    public Overlay withSide(Drawer.Side other) {
+    public Overlay withSide(PanelSide other) {
         return new Overlay(share, stop, other, shade);
     }
 

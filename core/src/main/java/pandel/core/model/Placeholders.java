@@ -26,7 +26,7 @@ public final class Placeholders {
      * Words with what a place was given, else what a fact of that title holds, in place of names; what is not there
      * stays in braces.
      */
-    public static String filled(String words, Prototype prototype, Known known) {
+    public static String filled(String words, ValueScope scope, Known known) {
         if (words.indexOf('{') < 0) {
             return words;
         }
@@ -35,16 +35,16 @@ public final class Placeholders {
             Value given = known.held().given().get(name);
             String shown = given != null
                     ? given.shown()
-                    : fact(prototype, name)
-                            .map(f -> known.facts().of(prototype, f.id()).shown())
+                    : fact(scope, name)
+                            .map(f -> known.facts().of(scope, f.id()).shown())
                             .orElse(m.group());
             return Matcher.quoteReplacement(shown);
         });
     }
 
     /** The fact of that title. */
-    public static java.util.Optional<Fact> fact(Prototype prototype, String name) {
-        return prototype.facts().stream()
+    public static java.util.Optional<Fact> fact(ValueScope scope, String name) {
+        return scope.facts().stream()
                 .filter(f -> f.title().equalsIgnoreCase(name))
                 .findFirst();
     }

@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * The whole: screens, shared hotspots, entries, devices. Immutable; edits make a new one that shares what did not
  * change. Equality compares what would be written to a file.
  */
-public final class Prototype {
+public final class Prototype implements ValueScope {
 
     private final String title;
     private final List<Screen> screens;
@@ -186,13 +186,20 @@ public final class Prototype {
         return journeys;
     }
 
+    @Override
     public List<Fact> facts() {
         return facts;
     }
 
     /** The fact of that id. */
+    @Override
     public Optional<Fact> fact(String id) {
         return index().fact(id);
+    }
+
+    @Override
+    public Optional<String> fieldTitle(String hotspot) {
+        return index().hotspot(hotspot).map(Hotspot::title);
     }
 
     public List<StartPoint> startPoints() {

@@ -29,17 +29,15 @@ public sealed interface Source {
     }
 
     /** "gold", "the fact basket", "the given loan", "what is typed in Card number", "the row’s loan". */
-    default String words(Prototype prototype) {
+    default String words(ValueScope scope) {
         return switch (this) {
             case Constant c -> c.value().shown();
-            case OfFact f -> prototype.fact(f.id()).map(Fact::title).orElse(f.id() + " (removed)");
+            case OfFact f -> scope.fact(f.id()).map(Fact::title).orElse(f.id() + " (removed)");
             case Given g -> "given " + g.name();
             case Typed t ->
                 "typed "
-                        + prototype
-                                .index()
-                                .hotspot(t.field())
-                                .map(h -> h.title().isBlank() ? "text" : h.title())
+                        + scope.fieldTitle(t.field())
+                                .map(h -> h.isBlank() ? "text" : h)
                                 .orElse(t.field() + " (removed)");
             case OfRow r -> "row " + r.name();
         };

@@ -45,8 +45,8 @@ public record State(
     }
 
     /** Whether all its conditions hold. */
-    public boolean holds(Prototype prototype, Known known) {
-        return conditions.stream().allMatch(c -> c.holds(prototype, known));
+    public boolean holds(ValueScope scope, Known known) {
+        return conditions.stream().allMatch(c -> c.holds(scope, known));
     }
 
     /** A hotspot as it stands in this look; empty when it is hidden. */

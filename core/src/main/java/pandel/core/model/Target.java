@@ -1,7 +1,6 @@
 package pandel.core.model;
 
 import java.util.Collections;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -51,84 +50,10 @@ public sealed interface Target {
         public ToTabs(String id) {
             this(id, Optional.empty(), Map.of());
         }
-
-        /** The tab that is shown first; empty when it is not there. */
-        public Optional<TabSet.Tab> first(Prototype prototype) {
-            return prototype.tabSet(id).flatMap(s -> tab.isPresent() ? s.tab(tab.get()) : s.firstTab());
-        }
     }
 
     /** How deep tab sets lie in one another, at most. */
     int DEEPEST = 2;
-
-    /** Whether the screen, sequence or tab set itself is there, whatever of it is missing. */
-    default boolean isThere(Prototype prototype) {
-        return switch (this) {
-            case ToScreen to -> prototype.screen(to.id()).isPresent();
-            case ToSequence to -> prototype.sequence(to.id()).isPresent();
-            case ToTabs to -> prototype.tabSet(to.id()).isPresent();
-        };
-    }
-
-    /** The screen that is shown first there; empty when something of it is missing. */
-    default Optional<Screen> shown(Prototype prototype) {
-        return prototype.screen(shownId(prototype));
-    }
-
-    /** Id of the screen that is shown first there, or of what is missing. */
-    default String shownId(Prototype prototype) {
-        return shownId(prototype, DEEPEST);
-    }
-
-    private String shownId(Prototype prototype, int deep) {
-        return switch (this) {
-            case ToTabs to ->
-                deep == 0
-                        ? to.id()
-                        : to.first(prototype)
-                                .map(t -> t.root().shownId(prototype, deep - 1))
-                                .orElse(to.id());
-            case ToScreen to -> to.id();
-            case ToSequence to ->
-                prototype
-                        .sequence(to.id())
-                        .filter(s -> to.first() >= 1 && to.first() <= s.pages().size())
-                        .map(s -> s.pages().get(to.first() - 1))
-                        .orElse(to.id());
-        };
-    }
-
-    /**
-     * All screens that what is carried there may be given to: the screen, the pages of a sequence, the roots of a tab
-     * set; what is missing is left out.
-     */
-    default List<Screen> takers(Prototype prototype) {
-        return takerIds(prototype).stream()
-                .flatMap(id -> prototype.screen(id).stream())
-                .toList();
-    }
-
-    /** Ids of all screens that what is carried there may be given to, missing ones too. */
-    default List<String> takerIds(Prototype prototype) {
-        return takerIds(prototype, DEEPEST);
-    }
-
-    private List<String> takerIds(Prototype prototype, int deep) {
-        return switch (this) {
-            case ToTabs to ->
-                deep == 0
-                        ? List.of()
-                        : prototype.tabSet(to.id()).stream()
-                                .flatMap(s -> s.tabs().stream())
-                                .flatMap(t -> t.root().takerIds(prototype, deep - 1).stream())
-                                .toList();
-            case ToScreen to -> List.of(to.id());
-            case ToSequence to ->
-                prototype.sequence(to.id()).stream()
-                        .flatMap(s -> s.pages().stream())
-                        .toList();
-        };
-    }
 
     /** What is carried to it, by the name under which it is expected. */
     Map<String, Source> values();

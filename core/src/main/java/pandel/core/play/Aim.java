@@ -11,6 +11,7 @@ import pandel.core.model.Gesture;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Look;
 import pandel.core.model.PageTurn;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
@@ -90,8 +91,8 @@ public final class Aim {
 
     /** The drawer that a finger drawn inwards from a point draws out; empty where it is something else. */
     public static Optional<Drawer> pulled(Prototype prototype, Situation now, double x, double y) {
-        for (Drawer.Side side : Drawer.Side.values()) {
-            double fromEdge = side == Drawer.Side.LEFT ? x : now.width() - x;
+        for (PanelSide side : PanelSide.values()) {
+            double fromEdge = side == PanelSide.LEFT ? x : now.width() - x;
             Optional<Drawer> drawer = Drawers.pulled(prototype, now.head(), side.edge())
                     .filter(d -> fromEdge < d.panel().reach());
             if (drawer.isPresent() && !isAnswered(prototype, now, side.edge(), x, y)) {

@@ -8,6 +8,7 @@ import pandel.core.model.Area;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Event;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
 import pandel.core.model.Target;
@@ -53,7 +54,7 @@ public record DrawerPlace(
     /** A drawer on a level. @param level counted from 0, the base */
     public static DrawerPlace of(Prototype prototype, Situation now, int level, Drawer drawer) {
         double wide = drawer.widthAt(now.width());
-        boolean left = drawer.panel().side() == Drawer.Side.LEFT;
+        boolean left = drawer.panel().side() == PanelSide.LEFT;
         double x = left ? 0 : now.width() - wide;
         if (drawer.staysAt(now.width())) {
             // Drawers that stay at one side stand beside one another.

@@ -3,6 +3,7 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pandel.core.model.Attachments;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
@@ -21,8 +22,9 @@ final class Drawers {
         return prototype.drawers().isEmpty() || refused(device)
                 ? List.of()
                 : prototype.drawers().stream()
-                        .filter(d -> d.isAttached(
+                        .filter(d -> Attachments.isAttached(
                                 prototype,
+                                d,
                                 screen,
                                 set -> around.stream().anyMatch(a -> a.set().equals(set))))
                         .toList();

@@ -13,6 +13,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.model.Value;
 
 /**
@@ -50,7 +51,7 @@ record Landings(Optional<Landing> landing, Ruling.Refused refused) {
         offered.putAll(Giving.offered(prototype, target, known));
         return switch (target) {
             case Target.ToTabs to -> {
-                Optional<TabSet.Tab> tab = to.first(prototype);
+                Optional<TabSet.Tab> tab = Targets.firstTab(prototype, to);
                 if (tab.isEmpty()) {
                     yield nowhere(missing(prototype, target));
                 }
@@ -83,7 +84,7 @@ record Landings(Optional<Landing> landing, Ruling.Refused refused) {
             List<InTab> tabs,
             Known known,
             Map<String, Value> before) {
-        Optional<Screen> screen = target.shown(prototype);
+        Optional<Screen> screen = Targets.shown(prototype, target);
         if (screen.isEmpty()) {
             return nowhere(missing(prototype, target));
         }
@@ -117,7 +118,7 @@ record Landings(Optional<Landing> landing, Ruling.Refused refused) {
             case Target.ToTabs to ->
                 prototype
                         .tabSet(to.id())
-                        .map(s -> to.first(prototype)
+                        .map(s -> Targets.firstTab(prototype, to)
                                 .map(t -> "The tab “" + t.shownLabel() + "” of “" + s.shownTitle()
                                         + "” leads to nothing that could be shown.")
                                 .orElse("“" + s.shownTitle() + "” has no such tab."))

@@ -12,6 +12,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.model.Verb;
 import pandel.core.model.Where;
 
@@ -81,8 +82,8 @@ final class Moving {
         Optional<Lookback.Ground> ground = head.back().ground();
         if (ground.isEmpty()) {
             boolean there = effect instanceof Effect.ReturnTo back
-                    ? back.to().isThere(prototype)
-                    : effect.target().flatMap(t -> t.shown(prototype)).isPresent();
+                    ? Targets.isThere(prototype, back.to())
+                    : effect.target().flatMap(t -> Targets.shown(prototype, t)).isPresent();
             return effect.target().filter(t -> !there).map(this::missing).orElseGet(Ruling.Depends::new);
         }
         List<TrailAction> closing = List.of(new TrailAction.CloseToPages());
@@ -91,7 +92,8 @@ final class Moving {
             case Effect.Replace replace -> leading(replace.with(), Moving::noPage, TrailAction.Swap::new, closing);
             case Effect.OpenAbove open ->
                 leading(open.screen(), screen -> tooMany(ground.get().levels()), TrailAction.Raise::new, closing);
-            case Effect.ReturnTo back -> back.to().isThere(prototype) ? onGround(back.to()) : missing(back.to());
+            case Effect.ReturnTo back ->
+                Targets.isThere(prototype, back.to()) ? onGround(back.to()) : missing(back.to());
             case Effect.TurnPage turn ->
                 ground.get()
                         .at()
@@ -137,7 +139,7 @@ final class Moving {
             java.util.function.Function<Screen, Optional<String>> unfit,
             ToAction action,
             List<TrailAction> before) {
-        Optional<Screen> found = target.shown(prototype);
+        Optional<Screen> found = Targets.shown(prototype, target);
         if (found.isEmpty()) {
             return missing(target);
         }
@@ -157,8 +159,9 @@ final class Moving {
      * on a level of its own form.
      */
     private Ruling goOn(Target target, Optional<Where> where, ToAction action) {
-        boolean page =
-                target.shown(prototype).filter(s -> s.form() == Form.PAGE).isPresent();
+        boolean page = Targets.shown(prototype, target)
+                .filter(s -> s.form() == Form.PAGE)
+                .isPresent();
         if (page && !head.level().holdsPages()) {
             return where.isPresent()
                     ? leading(target, s -> Optional.empty(), action, List.of())
@@ -191,7 +194,7 @@ final class Moving {
      */
     private Ruling returnTo(Target target, Optional<Where> where) {
         // What lies behind is not made anew: what of a set or sequence is gone does not matter.
-        if (!target.isThere(prototype)) {
+        if (!Targets.isThere(prototype, target)) {
             return missing(target);
         }
         return switch (head.back().behind(target.id())) {

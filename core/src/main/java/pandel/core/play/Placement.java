@@ -1,11 +1,11 @@
 package pandel.core.play;
 
 import java.util.Optional;
-import pandel.core.model.Drawer;
 import pandel.core.model.Form;
 import pandel.core.model.Look;
 import pandel.core.model.Mock;
 import pandel.core.model.Overlay;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Screen;
 import pandel.core.model.Width;
 
@@ -90,7 +90,7 @@ public record Placement(
         };
         double w = size.width() * factor;
         double h = size.height() * factor;
-        boolean left = screen.form() == Form.PANEL && overlay.side() == Drawer.Side.LEFT;
+        boolean left = screen.form() == Form.PANEL && overlay.side() == PanelSide.LEFT;
         double x = left ? 0 : screen.form() == Form.PANEL ? deviceWidth - w : (deviceWidth - w) / 2;
         boolean sheet = screen.form() == Form.SHEET;
         double seen = sheet && overlay.share() > 0

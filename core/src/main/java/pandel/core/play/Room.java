@@ -3,6 +3,7 @@ package pandel.core.play;
 import java.util.List;
 import pandel.core.model.Drawer;
 import pandel.core.model.Pair;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
 import pandel.core.model.TabSet;
 import pandel.core.model.Width;
@@ -94,8 +95,8 @@ public record Room(double x, double width, Width on, double top, double foot) {
         for (Drawer drawer : now.drawers(prototype, level)) {
             if (drawer.staysAt(now.width())) {
                 double wide = drawer.widthAt(now.width());
-                left += drawer.panel().side() == Drawer.Side.LEFT ? wide : 0;
-                right += drawer.panel().side() == Drawer.Side.RIGHT ? wide : 0;
+                left += drawer.panel().side() == PanelSide.LEFT ? wide : 0;
+                right += drawer.panel().side() == PanelSide.RIGHT ? wide : 0;
             }
         }
         Room whole = whole(prototype.widths(), now.width());

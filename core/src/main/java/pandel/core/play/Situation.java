@@ -22,6 +22,7 @@ import pandel.core.model.Spot;
 import pandel.core.model.Start;
 import pandel.core.model.StartPoint;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.model.Value;
 import pandel.core.model.Verb;
 
@@ -63,11 +64,13 @@ public record Situation(
             case Entry entry ->
                 whyNoStart(
                                 prototype,
-                                List.of(List.of(Spot.of(entry.target().shownId(prototype)))),
+                                List.of(List.of(Spot.of(Targets.shownId(prototype, entry.target())))),
                                 "it starts at",
                                 "be started at")
                         .or(() -> whyNoValues(
-                                prototype, entry.target().shown(prototype).orElseThrow(), entry));
+                                prototype,
+                                Targets.shown(prototype, entry.target()).orElseThrow(),
+                                entry));
             case StartPoint point -> whyNoStart(prototype, point.levels(), "it begins with", "be the base");
         };
     }

@@ -27,6 +27,7 @@ import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 
 /** Tab sets, sequences, drawers and pairs made of what is there, changed, and bereft of it. */
 class FramesEditedTest {
@@ -225,7 +226,8 @@ class FramesEditedTest {
         Prototype moved = SequenceEdits.move(sequence, 0, 2).applyTo(before);
         assertThat(moved.sequence("w").orElseThrow().pages()).containsExactly("two", "three", "one");
         assertThat(Stream.of("start.first.tap", "start.second.tap", "start.third.tap")
-                        .map(l -> effect(moved, l).target().orElseThrow().shownId(moved)))
+                        .map(l ->
+                                Targets.shownId(moved, effect(moved, l).target().orElseThrow())))
                 .containsExactly("two", "two", "three");
         assertThat(SequenceEdits.move(moved.sequence("w").orElseThrow(), 2, 0).applyTo(moved))
                 .isEqualTo(before);
@@ -236,11 +238,13 @@ class FramesEditedTest {
                         new Effect.TurnPage(new PageTurn.To(1)));
         Prototype shorter = SequenceEdits.takeOut(sequence, 1).applyTo(before);
         assertThat(Stream.of("start.first.tap", "start.second.tap", "start.third.tap")
-                        .map(l -> effect(shorter, l).target().orElseThrow().shownId(shorter)))
+                        .map(l -> Targets.shownId(
+                                shorter, effect(shorter, l).target().orElseThrow())))
                 .containsExactly("one", "three", "three");
         Prototype without = ScreenEdits.remove(List.of(before.screen("three").orElseThrow()))
                 .applyTo(before);
-        assertThat(effect(without, "start.third.tap").target().orElseThrow().shownId(without))
+        assertThat(Targets.shownId(
+                        without, effect(without, "start.third.tap").target().orElseThrow()))
                 .isEqualTo("two");
         assertThat(missing(without)).isEmpty();
     }

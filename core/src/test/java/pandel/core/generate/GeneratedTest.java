@@ -20,6 +20,7 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 
 /** Made-up prototypes are the same each time, are as large as asked, and the usual ones are whole. */
 class GeneratedTest {
@@ -74,7 +75,7 @@ class GeneratedTest {
         for (Way way : made.index().ways()) {
             for (Effect effect : way.link().effects().toList()) {
                 effect.target()
-                        .ifPresent(to -> assertThat(to.shown(made))
+                        .ifPresent(to -> assertThat(Targets.shown(made, to))
                                 .as("%s of %s", to.id(), way.link().id())
                                 .isPresent());
                 if (effect instanceof Effect.Remember remember) {
@@ -98,7 +99,7 @@ class GeneratedTest {
             Set<String> roots = set.tabs().stream().map(t -> t.root().id()).collect(Collectors.toSet());
             assertThat(roots).isNotEmpty().doesNotContain(set.id());
             assertThat(set.tabs().stream()
-                            .flatMap(t -> t.root().shown(made).stream())
+                            .flatMap(t -> Targets.shown(made, t.root()).stream())
                             .map(Screen::form))
                     .containsOnly(Form.PAGE);
         });
@@ -117,7 +118,7 @@ class GeneratedTest {
             for (Way way : made.index().ways()) {
                 for (Target to :
                         way.link().effects().flatMap(e -> e.target().stream()).toList()) {
-                    gone |= to.shown(made).isEmpty();
+                    gone |= Targets.shown(made, to).isEmpty();
                     itself |= way.from().stream().anyMatch(s -> s.id().equals(to.id()));
                 }
             }

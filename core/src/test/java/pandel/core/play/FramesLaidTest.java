@@ -11,10 +11,10 @@ import net.jqwik.api.constraints.IntRange;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Area;
-import pandel.core.model.Drawer;
 import pandel.core.model.Event;
 import pandel.core.model.Gesture;
 import pandel.core.model.PageTurn;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
@@ -161,7 +161,7 @@ class FramesLaidTest {
             assertThat(place.area().height()).isEqualTo(now.height());
             if (!place.drawer().staysAt(now.width())) {
                 assertThat(
-                                place.drawer().panel().side() == Drawer.Side.LEFT
+                                place.drawer().panel().side() == PanelSide.LEFT
                                         ? place.area().x()
                                         : place.area().x() + place.area().width() - now.width())
                         .isBetween(-CLOSE, CLOSE);

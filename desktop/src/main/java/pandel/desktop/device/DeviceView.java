@@ -15,6 +15,7 @@ import javafx.scene.shape.Rectangle;
 import pandel.core.model.Drawer;
 import pandel.core.model.Look;
 import pandel.core.model.Motion;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -268,7 +269,7 @@ public final class DeviceView extends Pane {
             }
         }
         double wide = drawers.moving().orElseThrow().wide();
-        double share = (asked.drawer().panel().side() == Drawer.Side.LEFT ? by : -by) / wide;
+        double share = (asked.drawer().panel().side() == PanelSide.LEFT ? by : -by) / wide;
         drawers.at(Math.clamp(asked.out() ? share : 1 + share, 0, 1), levels.getLast());
         return true;
     }
@@ -277,7 +278,7 @@ public final class DeviceView extends Pane {
     private void letGoOfDrawer(double by, boolean thrown) {
         Touched.Draws asked = draws.orElseThrow();
         draws = Optional.empty();
-        boolean outwards = asked.drawer().panel().side() == Drawer.Side.LEFT ? by > 0 : by < 0;
+        boolean outwards = asked.drawer().panel().side() == PanelSide.LEFT ? by > 0 : by < 0;
         boolean done = asked.out() == outwards
                 && (thrown || (asked.out() ? drawers.out() > HALFWAY : drawers.out() < HALFWAY));
         if (done) {

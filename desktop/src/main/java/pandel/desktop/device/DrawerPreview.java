@@ -11,6 +11,7 @@ import javafx.scene.shape.Rectangle;
 import pandel.core.model.Device;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Moves;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.play.DrawerPlace;
@@ -92,7 +93,7 @@ public final class DrawerPreview extends SmallDevice {
             startY = e.getY();
         });
         addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
-            double by = (e.getX() - startX) / scale * (drawer.panel().side() == Drawer.Side.LEFT ? 1 : -1);
+            double by = (e.getX() - startX) / scale * (drawer.panel().side() == PanelSide.LEFT ? 1 : -1);
             double width = Math.clamp(Math.rint(drawer.panel().width() + by), 1, device.width());
             double shrunk = drawer.panel().shrinks() - 100 * 2 * (e.getY() - startY) / getPrefHeight();
             int shrinks = drawer.panel().moves() != Moves.REVEALS

@@ -11,6 +11,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Moves;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Picture;
 import pandel.core.play.DrawerPlace;
 import pandel.desktop.picture.MockView;
@@ -48,7 +49,7 @@ final class DrawerView {
         panel.resizeRelocate(Math.rint(place.area().x() * scale), 0, wide, high);
         panel.setClip(new Rectangle(wide, high));
         Rectangle ground = new Rectangle(wide, high, Color.web(look.ground()));
-        Rectangle edge = new Rectangle(look.side() == Drawer.Side.LEFT ? wide - 1 : 0, 0, 1, high);
+        Rectangle edge = new Rectangle(look.side() == PanelSide.LEFT ? wide - 1 : 0, 0, 1, high);
         edge.setFill(Color.web(look.ink(), 0.25));
         place.drawer().picture().ifPresent(p -> picture(pictures, p, wide));
         if (!place.words().isEmpty()) {
@@ -88,7 +89,7 @@ final class DrawerView {
         return place.area().width() * scale;
     }
 
-    Drawer.Side side() {
+    PanelSide side() {
         return place.drawer().panel().side();
     }
 
@@ -154,7 +155,7 @@ final class DrawerView {
         if (row.here()) {
             double thick = Math.max(2, Math.rint(4 * scale));
             Rectangle mark = new Rectangle(
-                    look.side() == Drawer.Side.LEFT ? 0 : wide - thick,
+                    look.side() == PanelSide.LEFT ? 0 : wide - thick,
                     y + Math.rint(high * 0.22),
                     thick,
                     Math.rint(high * 0.56));
@@ -176,7 +177,7 @@ final class DrawerView {
     /** @param out from 0, in, to 1, all out @param page that it comes over, or that moves with it */
     void at(double out, LevelView page) {
         double all = Math.rint(deviceWidth * scale);
-        double inwards = side() == Drawer.Side.LEFT ? 1 : -1;
+        double inwards = side() == PanelSide.LEFT ? 1 : -1;
         double way = inwards * Math.rint(wide() * out);
         boolean moving = moves == Moves.SHIFTS || moves == Moves.REVEALS;
         double shrunk = moves == Moves.REVEALS ? 1 - (1 - place.drawer().panel().shrinks() / 100.0) * out : 1;

@@ -9,6 +9,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
+import pandel.core.model.Targets;
 import pandel.core.play.Around;
 import pandel.core.play.Room;
 import pandel.desktop.picture.PictureLibrary;
@@ -66,8 +67,7 @@ public final class PagePreview extends SmallDevice {
     /** The root of a tab behind its strip. @param wide interface px */
     public static PagePreview of(
             PictureLibrary pictures, Prototype prototype, TabSet set, TabSet.Tab tab, Device device, double wide) {
-        Screen screen = tab.root()
-                .shown(prototype)
+        Screen screen = Targets.shown(prototype, tab.root())
                 .orElseGet(() -> Screen.page("", tab.root().id()));
         return new PagePreview(
                 pictures,

@@ -27,11 +27,13 @@ import javafx.scene.layout.VBox;
 import pandel.core.edit.DrawerEdits;
 import pandel.core.edit.Edit;
 import pandel.core.edit.Fitting;
+import pandel.core.model.Attachments;
 import pandel.core.model.Branch;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Moves;
 import pandel.core.model.Drawer.Panel;
 import pandel.core.model.Effect;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
@@ -139,7 +141,7 @@ public final class DrawerPage extends FramePage {
         HBox.setHgrow(settings, Priority.ALWAYS);
         VBox seen = new VBox(6);
         seen.setAlignment(Pos.TOP_CENTER);
-        Optional<Screen> screen = drawer.screens(work.prototype()).stream()
+        Optional<Screen> screen = Attachments.screens(work.prototype(), drawer).stream()
                 .findFirst()
                 .or(() -> work.prototype().screens().stream().findFirst());
         screen.ifPresent(s -> {
@@ -344,7 +346,7 @@ public final class DrawerPage extends FramePage {
 
     /** On the desk, on a screen it is attached to. */
     private void sentence(Drawer.Item item) {
-        now().screens(work.prototype()).stream()
+        Attachments.screens(work.prototype(), now()).stream()
                 .findFirst()
                 .ifPresentOrElse(
                         screen -> sentence(screen, item.id()),
@@ -373,7 +375,7 @@ public final class DrawerPage extends FramePage {
                         "drawer-side",
                         () -> panel(
                                 "let “" + drawer.shownTitle() + "” come from the other side",
-                                p -> p.withSide(p.side() == Drawer.Side.LEFT ? Drawer.Side.RIGHT : Drawer.Side.LEFT))),
+                                p -> p.withSide(p.side() == PanelSide.LEFT ? PanelSide.RIGHT : PanelSide.LEFT))),
                 moves,
                 Press.plain(
                         drawer.outside() ? "a tap beside it closes it" : "a tap beside it does nothing",

@@ -15,10 +15,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Closer;
-import pandel.core.model.Drawer;
 import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Overlay;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Screen;
 import pandel.desktop.device.OverlayPreview;
 import pandel.desktop.shell.Around;
@@ -173,9 +173,9 @@ public final class OverlayPage extends ThingPage {
                                         "put “" + screen.shownTitle() + "” at the other side",
                                         now().overlay()
                                                 .withSide(
-                                                        overlay.side() == Drawer.Side.LEFT
-                                                                ? Drawer.Side.RIGHT
-                                                                : Drawer.Side.LEFT))));
+                                                        overlay.side() == PanelSide.LEFT
+                                                                ? PanelSide.RIGHT
+                                                                : PanelSide.LEFT))));
             }
         }
         line.getChildren()

@@ -28,6 +28,7 @@ import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.model.Width;
 import pandel.core.model.Widths;
 import pandel.core.play.LinkWords;
@@ -67,7 +68,7 @@ public final class TabSetPage extends FramePage {
                         Math.max(
                                 0,
                                 s.tabs().stream()
-                                        .map(t -> t.root().shownId(work.prototype()))
+                                        .map(t -> Targets.shownId(work.prototype(), t.root()))
                                         .toList()
                                         .indexOf(work.selection().screen())))));
     }
@@ -120,8 +121,7 @@ public final class TabSetPage extends FramePage {
         List<PageStrip.Item> items = new ArrayList<>();
         set.tabs()
                 .forEach(t -> items.add(new PageStrip.Item(
-                        t.root()
-                                .shown(work.prototype())
+                        Targets.shown(work.prototype(), t.root())
                                 .orElseGet(() -> Screen.page("", t.root().id() + " (removed)")),
                         t.shownLabel())));
         return items;
@@ -369,7 +369,7 @@ public final class TabSetPage extends FramePage {
     /** On the desk, on the first of its screens. */
     private void sentence(Link link) {
         now().tabs().stream()
-                .flatMap(t -> t.root().shown(work.prototype()).stream())
+                .flatMap(t -> Targets.shown(work.prototype(), t.root()).stream())
                 .findFirst()
                 .ifPresent(screen -> sentence(screen, link.id()));
     }

@@ -23,6 +23,7 @@ import pandel.core.model.Index;
 import pandel.core.model.Link;
 import pandel.core.model.Motion;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 import pandel.core.model.Verb;
 import pandel.core.model.Where;
 import pandel.core.play.LinkWords;
@@ -207,7 +208,7 @@ final class BranchLine {
                 .add(verb.on(() -> VerbMenu.of(work.prototype(), actions.screen(), effect, this::chooseVerb)
                         .show(verb, Side.TOP, 0, -2)));
         effect.target().ifPresent(t -> {
-            boolean there = t.shown(work.prototype()).isPresent();
+            boolean there = Targets.shown(work.prototype(), t).isPresent();
             line.getChildren()
                     .add(new Choice(LinkWords.title(work.prototype(), t), there ? "" : "missing", id("target"))
                             .on(this::find));

@@ -18,6 +18,7 @@ import pandel.core.edit.LinkEdits;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.StateEdits;
 import pandel.core.model.Area;
+import pandel.core.model.Attachments;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Device;
@@ -34,6 +35,7 @@ import pandel.core.model.Screen;
 import pandel.core.model.State;
 import pandel.core.model.TabSet;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.model.Verb;
 import pandel.core.model.Width;
 import pandel.core.play.LinkWords;
@@ -170,7 +172,7 @@ final class DeskActions {
     Optional<String> leadsTo() {
         return link().flatMap(Link::effect)
                 .flatMap(Effect::target)
-                .map(t -> t.shownId(work.prototype()))
+                .map(t -> Targets.shownId(work.prototype(), t))
                 .or(() -> link().flatMap(l -> work.prototype().index().way(l.id()))
                         .flatMap(w -> w.targets().stream().findFirst()));
     }
@@ -287,7 +289,10 @@ final class DeskActions {
     /** The move that leads to a frame; what fits the screen it shows first fits it. */
     private Effect toFrame(Optional<Effect> before, Offer.Frame frame) {
         return Fitting.leadingTo(
-                before, screen(), frame.target().shown(work.prototype()).orElse(Screen.page("", "")), frame.target());
+                before,
+                screen(),
+                Targets.shown(work.prototype(), frame.target()).orElse(Screen.page("", "")),
+                frame.target());
     }
 
     /** The move with what can be carried carried: what it carried before, and what goes by the same name here. */
@@ -391,7 +396,7 @@ final class DeskActions {
             return Optional.of("");
         }
         Optional<String> why =
-                target.flatMap(t -> t.shown(work.prototype())).flatMap(t -> Fitting.whyNot(verb, screen(), t));
+                target.flatMap(t -> Targets.shown(work.prototype(), t)).flatMap(t -> Fitting.whyNot(verb, screen(), t));
         if (why.isEmpty()) {
             // The next hotspot that is marked does the same, where it fits.
             lastVerb = Optional.of(verb).filter(Verb::needsTarget);
@@ -412,7 +417,7 @@ final class DeskActions {
      */
     private void drawer(Optional<Link> now, Verb verb) {
         String id = work.prototype().drawers().stream()
-                .filter(d -> d.screens(work.prototype()).contains(screen()))
+                .filter(d -> Attachments.screens(work.prototype(), d).contains(screen()))
                 .findFirst()
                 .or(() -> work.prototype().drawers().stream().findFirst())
                 .map(Drawer::id)

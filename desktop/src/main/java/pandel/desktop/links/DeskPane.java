@@ -20,6 +20,7 @@ import pandel.core.model.Area;
 import pandel.core.model.Form;
 import pandel.core.model.Hotspot;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
@@ -196,7 +197,7 @@ final class DeskPane extends Pane {
         Optional<Screen> target = actions.link()
                 .flatMap(l -> l.effect())
                 .flatMap(e -> e.target())
-                .flatMap(t -> t.shown(work.prototype()));
+                .flatMap(t -> Targets.shown(work.prototype(), t));
         target.ifPresentOrElse(
                 s -> next.show(
                         s,

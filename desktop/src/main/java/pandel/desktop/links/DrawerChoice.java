@@ -6,6 +6,7 @@ import javafx.geometry.Side;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import pandel.core.model.Attachments;
 import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Effect.How;
@@ -49,7 +50,7 @@ final class DrawerChoice {
         return choice.on(() -> {
             ContextMenu menu = new ContextMenu();
             for (Drawer drawer : prototype.drawers()) {
-                boolean fits = drawer.mayStandOn(prototype, on.id());
+                boolean fits = Attachments.mayStandOn(prototype, drawer, on.id());
                 MenuItem item = Press.item(
                         drawer.shownTitle() + (fits ? "" : " — not attached to this screen"),
                         "drawer-" + drawer.id(),

@@ -20,6 +20,7 @@ import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 import pandel.core.model.Verb;
 import pandel.desktop.mocks.FormSign;
 import pandel.desktop.mocks.VerbSign;
@@ -193,8 +194,7 @@ final class Finder extends VBox {
             case Offer.Frame frame ->
                 row.getChildren()
                         .addAll(
-                                new FormSign(frame.target()
-                                        .shown(work.prototype())
+                                new FormSign(Targets.shown(work.prototype(), frame.target())
                                         .map(Screen::form)
                                         .orElse(Form.PAGE)),
                                 new Label(frame.title()),

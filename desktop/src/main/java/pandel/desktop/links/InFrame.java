@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 import pandel.core.edit.TabSetEdits;
+import pandel.core.model.Attachments;
 import pandel.core.model.Form;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
@@ -90,7 +91,7 @@ final class InFrame extends Button {
     private Optional<Standing> drawer(Screen screen) {
         Prototype prototype = work.prototype();
         return prototype.drawers().stream()
-                .filter(d -> d.screens(prototype).contains(screen))
+                .filter(d -> Attachments.screens(prototype, d).contains(screen))
                 .findFirst()
                 .map(d ->
                         new Standing("with the drawer " + d.shownTitle(), () -> DrawerPage.open(work, around, d.id())));

@@ -22,6 +22,7 @@ import pandel.core.model.Link;
 import pandel.core.model.Look;
 import pandel.core.model.Motion;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 import pandel.core.model.Verb;
 import pandel.core.play.Room;
 import pandel.desktop.device.MotionPreview;
@@ -94,7 +95,7 @@ final class MotionPage extends PageBox {
         Optional<Screen> from = way.from().stream().findFirst();
         Optional<Screen> to = branch().move()
                 .flatMap(Effect::target)
-                .flatMap(t -> t.shown(work.prototype()))
+                .flatMap(t -> Targets.shown(work.prototype(), t))
                 .or(() -> turned(from))
                 .or(() -> way.targets().stream()
                         .findFirst()

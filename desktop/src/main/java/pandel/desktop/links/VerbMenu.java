@@ -10,6 +10,7 @@ import pandel.core.model.Effect;
 import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 import pandel.core.model.Verb;
 import pandel.desktop.mocks.VerbSign;
 
@@ -21,7 +22,7 @@ final class VerbMenu {
     /** @param now the move there is, if any */
     static ContextMenu of(Prototype prototype, Screen from, Effect now, Consumer<Verb> chosen) {
         ContextMenu menu = new ContextMenu();
-        Optional<Screen> target = now.target().flatMap(t -> t.shown(prototype));
+        Optional<Screen> target = now.target().flatMap(t -> Targets.shown(prototype, t));
         for (Verb verb :
                 Stream.concat(Verb.MOVES.stream(), Verb.OF_DRAWERS.stream()).toList()) {
             Optional<String> whyNot = Verb.OF_DRAWERS.contains(verb)

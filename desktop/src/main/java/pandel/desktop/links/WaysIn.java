@@ -10,6 +10,7 @@ import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 import pandel.core.play.LinkWords;
 
 /** The screens that lead here; choosing one walks to it. */
@@ -34,7 +35,7 @@ final class WaysIn extends WaysColumn {
         }
         boolean entry = prototype
                 .mainEntry()
-                .filter(e -> e.target().shownId(prototype).equals(screen.id()))
+                .filter(e -> Targets.shownId(prototype, e.target()).equals(screen.id()))
                 .isPresent();
         if (entry) {
             getChildren().add(hint("Play starts here."));

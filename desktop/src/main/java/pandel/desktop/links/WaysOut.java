@@ -25,6 +25,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Sequence;
 import pandel.core.model.TabSet;
+import pandel.core.model.Targets;
 import pandel.core.model.Verb;
 import pandel.core.play.LinkWords;
 import pandel.desktop.mocks.VerbSign;
@@ -224,7 +225,7 @@ final class WaysOut extends WaysColumn {
         boolean broken = link.isEmpty()
                 || link.flatMap(Link::effect)
                         .flatMap(Effect::target)
-                        .filter(t -> t.shown(prototype).isEmpty())
+                        .filter(t -> Targets.shown(prototype, t).isEmpty())
                         .isPresent();
         if (broken) {
             title.getStyleClass().add("trouble");

@@ -17,6 +17,7 @@ import pandel.core.check.Checked;
 import pandel.core.check.Rule;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
@@ -54,7 +55,7 @@ final class MapChip extends Button {
         pseudoClassStateChanged(CHOSEN, screen.id().equals(work.selection().screen()));
         entry = work.prototype()
                 .mainEntry()
-                .filter(e -> e.target().shownId(work.prototype()).equals(screen.id()))
+                .filter(e -> Targets.shownId(work.prototype(), e.target()).equals(screen.id()))
                 .isPresent();
         dead = checked.findings(Rule.DEAD_END).stream()
                 .anyMatch(f -> f.screens().contains(screen.id()));

@@ -12,6 +12,7 @@ import javafx.scene.shape.Line;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
 import pandel.core.model.Target;
+import pandel.core.model.Targets;
 
 /** What frames hold together: the roots of a tab set, the pages of a sequence, on a rail at the left of their chips. */
 final class MapFrames {
@@ -56,8 +57,9 @@ final class MapFrames {
         prototype
                 .tabSets()
                 .forEach(s -> all.computeIfAbsent(s.shownTitle(), t -> new ArrayList<>())
-                        .addAll(new Target.ToTabs(s.id())
-                                .takers(prototype).stream().map(Screen::id).toList()));
+                        .addAll(Targets.takers(prototype, new Target.ToTabs(s.id())).stream()
+                                .map(Screen::id)
+                                .toList()));
         prototype
                 .sequences()
                 .forEach(s -> all.computeIfAbsent(s.shownTitle(), t -> new ArrayList<>())

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import pandel.core.model.Prototype;
 import pandel.core.model.Screen;
+import pandel.core.model.Targets;
 
 /**
  * Where cards stand: a band for each section, rows of cards in it, the entry first. Lengths are px of the interface.
@@ -64,7 +65,7 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
 
     private static Map<String, List<Screen>> sections(Prototype prototype, Predicate<Screen> shown) {
         Map<String, List<Screen>> sections = new LinkedHashMap<>();
-        Optional<Screen> entry = prototype.mainEntry().flatMap(e -> e.target().shown(prototype));
+        Optional<Screen> entry = prototype.mainEntry().flatMap(e -> Targets.shown(prototype, e.target()));
         entry.filter(shown)
                 .ifPresent(e -> sections.computeIfAbsent(e.section(), s -> new ArrayList<>())
                         .add(e));

@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import pandel.core.model.Form;
 import pandel.core.model.Screen;
 import pandel.core.model.Status;
+import pandel.core.model.Targets;
 import pandel.desktop.theme.Children;
 import pandel.desktop.work.Work;
 
@@ -45,8 +46,8 @@ final class MocksFilter {
                 case NO_WAY_IN ->
                     work.prototype().index().screensLeadingTo(screen.id()).isEmpty()
                             && work.prototype().entries().stream()
-                                    .noneMatch(e ->
-                                            e.target().shownId(work.prototype()).equals(screen.id()));
+                                    .noneMatch(e -> Targets.shownId(work.prototype(), e.target())
+                                            .equals(screen.id()));
                 case NO_WAY_OUT -> work.prototype().index().waysOut(screen.id()).isEmpty();
                 case WITH_FINDINGS ->
                     work.checked()

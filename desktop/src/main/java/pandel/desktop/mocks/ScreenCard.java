@@ -19,6 +19,7 @@ import pandel.core.model.Form;
 import pandel.core.model.Screen;
 import pandel.core.model.State;
 import pandel.core.model.Status;
+import pandel.core.model.Targets;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
@@ -148,7 +149,7 @@ final class ScreenCard extends VBox {
         int out = work.prototype().index().waysOut(screen.id()).size();
         boolean entry = work.prototype()
                 .mainEntry()
-                .filter(e -> e.target().shownId(work.prototype()).equals(screen.id()))
+                .filter(e -> Targets.shownId(work.prototype(), e.target()).equals(screen.id()))
                 .isPresent();
         int findings = work.checked().map(c -> c.findingsOn(screen.id()).size()).orElse(0);
         Told now = new Told(in, out, entry, findings, work.changedScreens().getOrDefault(screen.id(), List.of()));

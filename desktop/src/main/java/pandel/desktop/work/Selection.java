@@ -6,6 +6,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import pandel.core.model.Prototype;
+import pandel.core.model.Targets;
 
 /** What is chosen, by id; it stays chosen from stage to stage. An empty text stands for nothing. */
 public final class Selection {
@@ -126,7 +127,7 @@ public final class Selection {
         if (prototype.screen(screen.get()).isEmpty()) {
             choose(prototype
                     .mainEntry()
-                    .map(e -> e.target().shownId(prototype))
+                    .map(e -> Targets.shownId(prototype, e.target()))
                     .filter(id -> prototype.screen(id).isPresent())
                     .orElse(
                             prototype.screens().isEmpty()

@@ -11,6 +11,7 @@ import java.util.Optional;
 import pandel.core.model.Branch;
 import pandel.core.model.Drawer;
 import pandel.core.model.Drawer.Panel;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Picture;
 import pandel.files.Unreadable;
 
@@ -68,8 +69,8 @@ final class DrawerJson {
 
     private static Panel panel(Fields f) throws Unreadable {
         Panel usual = Panel.USUAL;
-        Drawer.Side side =
-                f.optionalWord("side", Drawer.Side.values(), Drawer.Side::word).orElse(usual.side());
+        PanelSide side =
+                f.optionalWord("side", PanelSide.values(), PanelSide::word).orElse(usual.side());
         Drawer.Moves moves = f.optionalWord("motion", Drawer.Moves.values(), Drawer.Moves::word)
                 .orElse(usual.moves());
         double width = f.optionalNumber("width").orElse(usual.width());

@@ -14,7 +14,6 @@ import pandel.core.model.Area;
 import pandel.core.model.Branch;
 import pandel.core.model.Cause;
 import pandel.core.model.Closer;
-import pandel.core.model.Drawer;
 import pandel.core.model.Effect;
 import pandel.core.model.Form;
 import pandel.core.model.Gesture;
@@ -23,6 +22,7 @@ import pandel.core.model.Link;
 import pandel.core.model.Mock;
 import pandel.core.model.Motion;
 import pandel.core.model.Overlay;
+import pandel.core.model.PanelSide;
 import pandel.core.model.Patch;
 import pandel.core.model.Picture;
 import pandel.core.model.Rest;
@@ -98,8 +98,8 @@ final class ScreenReader {
         int share = f.get().has("share") ? f.get().whole("share", 0, 100) : 0;
         int stop = f.get().has("stop") ? f.get().whole("stop", 0, 100) : 0;
         int shade = f.get().has("shade") ? f.get().whole("shade", 0, 100) : Overlay.USUAL.shade();
-        Drawer.Side side = f.get()
-                .optionalWord("side", Drawer.Side.values(), Drawer.Side::word)
+        PanelSide side = f.get()
+                .optionalWord("side", PanelSide.values(), PanelSide::word)
                 .orElse(Overlay.USUAL.side());
         return f.get().made(() -> new Overlay(share, stop, side, shade));
     }
