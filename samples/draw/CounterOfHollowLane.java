@@ -3,15 +3,15 @@ import java.util.List;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.Naming;
 import pandel.core.edit.ScreenEdits;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
+import pandel.core.model.link.Cause;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Effect;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.link.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Target;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.link.Target;
 
 /** The screen at the library's counter, that has a mouse and keys besides its glass, and what those do there. */
 final class CounterOfHollowLane extends Making {

@@ -11,7 +11,7 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import pandel.core.edit.Naming;
-import pandel.core.model.Picture;
+import pandel.core.model.screen.Picture;
 import pandel.core.model.Prototype;
 import pandel.files.gather.Gathering;
 import pandel.files.json.Json;

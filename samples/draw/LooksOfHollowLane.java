@@ -11,20 +11,20 @@ import pandel.core.edit.Naming;
 import pandel.core.edit.Said;
 import pandel.core.edit.StartEdits;
 import pandel.core.edit.StateEdits;
-import pandel.core.model.Area;
-import pandel.core.model.Condition;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Entry;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.Picture;
+import pandel.core.model.screen.Area;
+import pandel.core.model.value.Condition;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Effect;
+import pandel.core.model.start.Entry;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.State;
-import pandel.core.model.Target;
-import pandel.core.model.Width;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
+import pandel.core.model.link.Target;
+import pandel.core.model.device.Width;
 
 /** Facts and looks of Hollow Lane, its pictures for a tablet, addresses and start points. */
 final class LooksOfHollowLane extends Making {

@@ -1,7 +1,7 @@
 import pandel.core.edit.Edit;
 import pandel.core.edit.Naming;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 /** A prototype while it is made, edit by edit. */
 abstract class Making {

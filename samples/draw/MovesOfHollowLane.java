@@ -6,19 +6,19 @@ import pandel.core.edit.HotspotEdits;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.Naming;
 import pandel.core.edit.StateEdits;
-import pandel.core.model.Area;
-import pandel.core.model.Cause;
-import pandel.core.model.Effect;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.PageTurn;
-import pandel.core.model.Patch;
-import pandel.core.model.Picture;
+import pandel.core.model.screen.Area;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.screen.Patch;
+import pandel.core.model.screen.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Target;
-import pandel.core.model.Width;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.link.Target;
+import pandel.core.model.device.Width;
 
 /** What Hollow Lane does of itself, at device back, at a double tap, and where it leaves to another app. */
 final class MovesOfHollowLane extends Making {

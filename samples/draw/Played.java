@@ -1,7 +1,7 @@
 import java.util.ArrayList;
 import java.util.List;
-import pandel.core.model.Device;
-import pandel.core.model.Event;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Event;
 import pandel.core.model.Prototype;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;

@@ -17,9 +17,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
-import pandel.core.model.Event;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
+import pandel.core.model.link.Event;
+import pandel.core.model.screen.Hotspot;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 

@@ -7,7 +7,7 @@ import pandel.core.check.Check;
 import pandel.core.cover.Coverage;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.LinkWords;
 import pandel.files.Unreadable;
 import pandel.files.store.PrototypeFile;

@@ -13,9 +13,9 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.start.Entry;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeSaving;
 
@@ -272,16 +272,17 @@ class CommandsTest {
     void aListFromAnAddressNamesTheAddressWithItsValue() throws Exception {
         Path file = folder.resolve("address.pandel");
         Screen item = Screen.page("item", "Item")
-                .withExpects(List.of(pandel.core.model.Expected.text("tool").withRequired(true)));
+                .withExpects(
+                        List.of(pandel.core.model.value.Expected.text("tool").withRequired(true)));
         Prototype prototype = Prototype.empty("Address")
                 .withScreens(List.of(Screen.page("home", "Home"), item))
                 .withEntries(List.of(
                         Entry.at("start", "home"),
                         new Entry(
                                 "by-address",
-                                new pandel.core.model.Target.ToScreen("item"),
+                                new pandel.core.model.link.Target.ToScreen("item"),
                                 java.util.Optional.of("/tools/{tool}"),
-                                pandel.core.model.Rest.NONE)));
+                                pandel.core.model.rest.Rest.NONE)));
         try (PictureShelf shelf = new PictureShelf()) {
             PrototypeSaving.toFile(prototype, file, shelf);
         }

@@ -14,7 +14,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import pandel.core.edit.ScreenEdits;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.WorkStage;

@@ -6,11 +6,11 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Effect;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /** Many links at once: led elsewhere, given another verb, copied to another screen, made in order. */
 class BulkTest extends WindowTest {
@@ -71,10 +71,10 @@ class BulkTest extends WindowTest {
                                     "same-place",
                                     "",
                                     java.util.Map.of(
-                                            pandel.core.model.Width.NARROW,
-                                            new pandel.core.model.Area(22, 660, 346, 54)),
+                                            pandel.core.model.device.Width.NARROW,
+                                            new pandel.core.model.screen.Area(22, 660, 346, 54)),
                                     List.of(),
-                                    pandel.core.model.Rest.NONE)));
+                                    pandel.core.model.rest.Rest.NONE)));
             opened.work()
                     .edit(pandel.core.edit.HotspotEdits.mark(
                             screen("Waiting list"),
@@ -82,10 +82,10 @@ class BulkTest extends WindowTest {
                                     "same-words",
                                     "Opening hours",
                                     java.util.Map.of(
-                                            pandel.core.model.Width.NARROW,
-                                            new pandel.core.model.Area(20, 300, 90, 40)),
+                                            pandel.core.model.device.Width.NARROW,
+                                            new pandel.core.model.screen.Area(20, 300, 90, 40)),
                                     List.of(),
-                                    pandel.core.model.Rest.NONE)));
+                                    pandel.core.model.rest.Rest.NONE)));
             assertThat(id).isNotEmpty();
         });
         desk("Tool");

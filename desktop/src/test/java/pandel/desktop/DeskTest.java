@@ -6,13 +6,13 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.check.Rule;
-import pandel.core.model.Area;
-import pandel.core.model.Effect;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /** The desk: hotspots and links by mouse and keys. */
 class DeskTest extends WindowTest {

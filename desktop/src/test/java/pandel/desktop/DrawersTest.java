@@ -10,10 +10,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.PanelSide;
-import pandel.core.model.Verb;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.PanelSide;
 
 /** Drawers made from nothing and of chosen screens, edited as what they are, linked, and played with fingers. */
 class DrawersTest extends WindowTest {
@@ -72,8 +72,8 @@ class DrawersTest extends WindowTest {
         assertThat(labels()).containsExactly("Tools", "loans", "Opening hours", "House rules", "Sign out");
         assertThat(made().items().get(2).section()).isEqualTo("The house");
         assertThat(made().items().get(1).does().effects())
-                .containsExactly(new Effect.Advance(
-                        new pandel.core.model.Target.ToScreen(screen("Loans").id())));
+                .containsExactly(new Effect.Advance(new pandel.core.model.link.Target.ToScreen(
+                        screen("Loans").id())));
         assertThat(made().items().getLast().does().effects()).isEmpty();
         press("#item-held");
         press("#item-leads");

@@ -6,7 +6,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
 import pandel.core.check.Rule;
-import pandel.core.model.Status;
+import pandel.core.model.screen.Status;
 
 /** Find reaches everything, and everything has a name. */
 class FindTest extends WindowTest {

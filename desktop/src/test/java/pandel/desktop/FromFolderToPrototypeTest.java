@@ -9,8 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pandel.core.check.Finding;
 import pandel.core.check.Rule;
-import pandel.core.model.Form;
 import pandel.core.model.Prototype;
+import pandel.core.model.screen.Form;
 import pandel.files.store.PrototypeFile;
 
 /** One sitting: from the bare folder to a linked, played, checked, saved, reopened prototype. */

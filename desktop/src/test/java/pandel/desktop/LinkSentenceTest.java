@@ -9,12 +9,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Effect;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Hotspot;
 import pandel.core.play.LinkWords;
 
 /**

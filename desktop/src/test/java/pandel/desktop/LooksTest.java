@@ -9,14 +9,14 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Device;
-import pandel.core.model.Entry;
-import pandel.core.model.Form;
-import pandel.core.model.Mock;
-import pandel.core.model.Picture;
-import pandel.core.model.Screen;
-import pandel.core.model.State;
-import pandel.core.model.Width;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
+import pandel.core.model.start.Entry;
 
 /** Looks, facts, widths, entries, devices, versions and start points, made and used as a person would. */
 class LooksTest extends WindowTest {
@@ -269,7 +269,7 @@ class LooksTest extends WindowTest {
         assertRead("Medium begins at 41 px or more, wide at more than that and 10000 at most: 640 and 1000, say. "
                 + "“640” and “600” do not.");
         typeOver("#width-wide", "1200");
-        assertThat(prototype().widths()).isEqualTo(new pandel.core.model.Widths(640, 1200));
+        assertThat(prototype().widths()).isEqualTo(new pandel.core.model.device.Widths(640, 1200));
         shot("devices-widths");
         clickOn("#page-done");
         settle();

@@ -10,7 +10,7 @@ import pandel.core.edit.Edit;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 /** The map, and the vitals that lead there. */
 class MapTest extends WindowTest {

@@ -16,10 +16,10 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import pandel.core.model.Form;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /** The gallery. */
 class MocksTest extends WindowTest {

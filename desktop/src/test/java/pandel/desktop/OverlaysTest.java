@@ -9,9 +9,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Closer;
-import pandel.core.model.Form;
-import pandel.core.model.PanelSide;
+import pandel.core.model.screen.Closer;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.PanelSide;
 
 /** Sheets with stops, panels at a side, what closes each; and the device dragged to another size. */
 class OverlaysTest extends WindowTest {

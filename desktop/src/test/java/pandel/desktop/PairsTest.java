@@ -10,7 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Device;
+import pandel.core.model.device.Device;
 
 /** A list put beside its detail, and played on a wide device. */
 class PairsTest extends WindowTest {

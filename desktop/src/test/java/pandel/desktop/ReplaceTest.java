@@ -12,8 +12,8 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
+import pandel.core.model.screen.Picture;
 
 /** New pictures come every week; none of that costs a link. */
 class ReplaceTest extends WindowTest {

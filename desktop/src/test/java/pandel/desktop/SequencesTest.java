@@ -9,10 +9,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Effect;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.Target;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Screen;
 
 /** Sequences made of chosen screens, edited as what they are, led to, and turned by fingers. */
 class SequencesTest extends WindowTest {
@@ -206,7 +206,7 @@ class SequencesTest extends WindowTest {
                         .links()
                         .getFirst()
                         .effect())
-                .contains(new Effect.TurnPage(new pandel.core.model.PageTurn.To(3)));
+                .contains(new Effect.TurnPage(new pandel.core.model.link.PageTurn.To(3)));
         shot("sequence-turn");
         press("#way-" + made().turnId(2));
         assertRead(

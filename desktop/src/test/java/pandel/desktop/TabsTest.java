@@ -11,11 +11,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
-import pandel.core.model.Screen;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /** Tab sets made of chosen screens, edited as what they are, and played with fingers. */
 class TabsTest extends WindowTest {
@@ -239,7 +239,7 @@ class TabsTest extends WindowTest {
         press("#strip-look-medium");
         shot("tabs-looks");
         assertRead("wide: side list", "medium: side signs", "narrow: strip");
-        assertThat(made().strip().on(pandel.core.model.Width.WIDE)).isEqualTo(TabSet.Side.SIDE_LIST);
+        assertThat(made().strip().on(pandel.core.model.device.Width.WIDE)).isEqualTo(TabSet.Side.SIDE_LIST);
         shot("tabs-looks");
         press("#page-done");
         interact(() -> opened.work().use(prototype().device("tablet")));

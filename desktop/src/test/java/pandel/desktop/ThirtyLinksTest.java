@@ -9,8 +9,8 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pandel.core.edit.Waiting;
-import pandel.core.model.Effect;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Effect;
+import pandel.core.model.screen.Screen;
 
 /**
  * How much a hand does for thirty links over ten screens: a drag counts one, a press one, a typed word one, walking

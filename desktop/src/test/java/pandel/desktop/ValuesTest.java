@@ -8,19 +8,19 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Expected;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.Motion;
-import pandel.core.model.Source;
-import pandel.core.model.Target;
-import pandel.core.model.Value;
-import pandel.core.model.Verb;
-import pandel.core.model.Where;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /** What screens expect, links carry and people type; rows of a list; keys; where a move is done, and how it moves. */
 class ValuesTest extends WindowTest {
@@ -267,11 +267,11 @@ class ValuesTest extends WindowTest {
         choose("Tool", "Reserve");
         press("#nature");
         press("#nature-words");
-        pandel.core.model.Patch laid =
+        pandel.core.model.screen.Patch laid =
                 screen("Tool").mocks().getFirst().patches().getLast();
         assertThat(laid.area())
                 .isEqualTo(hotspot("Tool", "Reserve")
-                        .areaOn(pandel.core.model.Width.NARROW)
+                        .areaOn(pandel.core.model.device.Width.NARROW)
                         .orElseThrow());
         assertThat(laid.ink()).isEqualTo("#ffffff");
         assertThat(laid.ground()).isNotEqualTo("#ffffff");
@@ -314,7 +314,7 @@ class ValuesTest extends WindowTest {
     @Test
     void twoHundredWaysItCanTurnOutAreReadAndPlayed() {
         Link save = hotspot("Confirm", "Reserve it").links().getFirst();
-        java.util.List<pandel.core.model.Branch> many = new java.util.ArrayList<>();
+        java.util.List<pandel.core.model.link.Branch> many = new java.util.ArrayList<>();
         for (int i = 0; i < 200; i++) {
             many.add(save.branches().getFirst().withOutcome(Optional.of("way " + i)));
         }

@@ -22,7 +22,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.edit.Naming;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.files.gather.FileTitle;
 import pandel.files.gather.Gathering;
 import pandel.files.picture.Pictures;

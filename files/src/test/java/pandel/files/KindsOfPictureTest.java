@@ -19,7 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import pandel.core.edit.Naming;
-import pandel.core.model.Picture;
+import pandel.core.model.screen.Picture;
 import pandel.files.gather.Gathering;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;

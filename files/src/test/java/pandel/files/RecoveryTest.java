@@ -114,7 +114,7 @@ class RecoveryTest {
     void workOfOverTwentyMillionLettersIsFound() throws Exception {
         Prototype large = Prototype.empty("Large")
                 .withScreens(java.util.stream.IntStream.range(0, 22)
-                        .mapToObj(i -> pandel.core.model.Screen.page("s" + i, "x".repeat(1_000_000)))
+                        .mapToObj(i -> pandel.core.model.screen.Screen.page("s" + i, "x".repeat(1_000_000)))
                         .toList());
         Path kept;
         try (PictureShelf shelf = new PictureShelf()) {

@@ -10,9 +10,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import pandel.core.check.Checked;
-import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /**
  * The map: screens in bands by the fewest steps from an entry, overlays on the shoulder of what opens them, the never

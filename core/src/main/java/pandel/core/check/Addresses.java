@@ -5,13 +5,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Entry;
-import pandel.core.model.Expected;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
 import pandel.core.model.Targets;
-import pandel.core.model.Value;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.model.start.Entry;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Value;
 import pandel.core.play.Situation;
 
 /**

@@ -10,27 +10,27 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import pandel.core.model.AtPage;
-import pandel.core.model.Branch;
-import pandel.core.model.Condition;
-import pandel.core.model.Effect;
-import pandel.core.model.Expected;
-import pandel.core.model.Fact;
-import pandel.core.model.Facts;
-import pandel.core.model.Held;
-import pandel.core.model.InTab;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.Source;
-import pandel.core.model.Status;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
-import pandel.core.model.Value;
-import pandel.core.model.Where;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 import pandel.core.play.Landing;
 import pandel.core.play.TrailAction;
 import pandel.core.play.Visit;
@@ -295,18 +295,18 @@ final class Asked {
     }
 
     /** What matters of what a place of a screen was given and has typed in it. */
-    Held of(String screen, Held all) {
+    PlaceMemory of(String screen, PlaceMemory all) {
         OnScreen on = held.get(screen);
-        return on == null || all == Held.NONE ? Held.NONE : all.only(on.given(), on.typed());
+        return on == null || all == PlaceMemory.NONE ? PlaceMemory.NONE : all.only(on.given(), on.typed());
     }
 
     /** What matters of what is given to a new place. */
-    Held of(TrailAction.Forward to) {
-        return to.given().isEmpty() ? Held.NONE : of(to.screen().id(), to.held());
+    PlaceMemory of(TrailAction.Forward to) {
+        return to.given().isEmpty() ? PlaceMemory.NONE : of(to.screen().id(), to.held());
     }
 
     /** What matters of what a place holds. */
-    Held of(Visit place) {
+    PlaceMemory of(Visit place) {
         return of(place.screen(), place.held());
     }
 
@@ -416,8 +416,8 @@ final class Asked {
     }
 
     /** What matters of what a place holds after a page is turned. */
-    Held turned(TrailAction.Turn to, Held before) {
-        return of(to.screen().id(), Held.of(to.given(), before.typed()));
+    PlaceMemory turned(TrailAction.Turn to, PlaceMemory before) {
+        return of(to.screen().id(), PlaceMemory.of(to.given(), before.typed()));
     }
 
     /** Whether anything on a screen asks for what it was given or has typed in it. */

@@ -12,11 +12,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
-import pandel.core.model.Effect;
-import pandel.core.model.Facts;
-import pandel.core.model.Held;
-import pandel.core.model.InTab;
 import pandel.core.model.Prototype;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.link.Effect;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.PlaceMemory;
 import pandel.core.play.TrailAction;
 
 /**
@@ -59,7 +59,7 @@ final class Bound {
     private record Flow(@Nullable Stand to, List<Integer> set, boolean brings) {}
 
     /** A tab shown from somewhere that does not know the root of the one that was. */
-    private record Showing(String set, List<InTab> tabs, Held given) {}
+    private record Showing(String set, List<InTab> tabs, PlaceMemory given) {}
 
     private final Exploration exploration;
     private final Prototype prototype;
@@ -218,7 +218,7 @@ final class Bound {
             return new Flow(next, set, brings);
         }
         if (last instanceof TrailAction.ShowTab show) {
-            Showing showing = new Showing(show.set(), show.to().tabs(), Held.of(show.given(), Map.of()));
+            Showing showing = new Showing(show.set(), show.to().tabs(), PlaceMemory.of(show.given(), Map.of()));
             if (shown.putIfAbsent(showing, show) == null) {
                 List.copyOf(roots.getOrDefault(show.set(), List.of())).forEach(root -> land(root, show));
             }

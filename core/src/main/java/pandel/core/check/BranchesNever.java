@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.edit.LinkEdits;
-import pandel.core.model.Branch;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
+import pandel.core.model.link.Branch;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /**
  * {@code branch-never}: branches behind one that holds whenever they do, so that they are never reached or never on

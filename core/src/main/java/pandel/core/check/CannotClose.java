@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.TrailAction;
 
 /**

@@ -2,10 +2,10 @@ package pandel.core.check;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.AtPage;
-import pandel.core.model.Facts;
-import pandel.core.model.Held;
-import pandel.core.model.Known;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.PlaceMemory;
 import pandel.core.play.LevelKind;
 
 /**
@@ -35,7 +35,7 @@ record Cell(
         Ground ground,
         int levels,
         Facts facts,
-        Held held,
+        PlaceMemory held,
         Optional<AtPage> at,
         List<In> around,
         List<In> past,
@@ -88,7 +88,7 @@ record Cell(
     }
 
     /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
-    static Cell start(String screen, int levels, Facts facts, Held held, Optional<AtPage> at, List<In> around) {
+    static Cell start(String screen, int levels, Facts facts, PlaceMemory held, Optional<AtPage> at, List<In> around) {
         return new Cell(
                 screen,
                 LevelKind.BASE,
@@ -117,7 +117,7 @@ record Cell(
     }
 
     /** The same place with something else typed in it. */
-    Cell holding(Held other) {
+    Cell holding(PlaceMemory other) {
         return other == held
                 ? this
                 : new Cell(

@@ -11,13 +11,13 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Entry;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
-import pandel.core.model.Start;
-import pandel.core.model.Width;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Cause;
+import pandel.core.model.start.Entry;
+import pandel.core.model.start.Start;
 
 /** Runs the checks. Same prototype in, same findings in the same order out. */
 public final class Check {

@@ -9,8 +9,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /**
  * What the checks say of one prototype. Exact: what it neither shows nor leaves {@linkplain #unsettled() unsettled} is

@@ -19,7 +19,7 @@ import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedPseudograph;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.TrailAction;
 
 /**

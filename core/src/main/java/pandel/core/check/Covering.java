@@ -2,7 +2,7 @@ package pandel.core.check;
 
 import java.util.List;
 import java.util.TreeSet;
-import pandel.core.model.Area;
+import pandel.core.model.screen.Area;
 
 /** Whether areas together lie over all of another: the grid of all their edges is looked at cell by cell. */
 final class Covering {

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 /**
  * {@code dead-end} and {@code only-device-back}: reached screens that nothing, or nothing but the device's own back,

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import org.jspecify.annotations.Nullable;
-import pandel.core.model.Event;
+import pandel.core.model.link.Event;
 import pandel.core.play.TrailAction;
 
 /** {@code deep-overlays}: three or more open at once, one finding with all screens that can be the third. */

@@ -12,14 +12,14 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import pandel.core.edit.LinkEdits;
 import pandel.core.model.Attachments;
-import pandel.core.model.Device;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
 import pandel.core.model.Targets;
+import pandel.core.model.device.Device;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Effect;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /**
  * {@code device-cannot}: links that open above where a named device shows no more levels, or advance from a sequence

@@ -12,17 +12,17 @@ import pandel.core.edit.DrawerEdits;
 import pandel.core.edit.Edit;
 import pandel.core.edit.TabSetEdits;
 import pandel.core.model.Attachments;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
+import pandel.core.model.device.Device;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.PanelSide;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.TrailAction;
 
 /**

@@ -6,7 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 /**
  * {@code endless-waits}: a round of screens, each moved on by a wait, on which nothing but device back does anything.

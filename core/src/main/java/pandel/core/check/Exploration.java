@@ -17,12 +17,12 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import pandel.core.check.Cell.Ground;
-import pandel.core.model.Device;
-import pandel.core.model.Entry;
-import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
-import pandel.core.model.Start;
-import pandel.core.model.StartPoint;
+import pandel.core.model.device.Device;
+import pandel.core.model.start.Entry;
+import pandel.core.model.start.Start;
+import pandel.core.model.start.StartPoint;
+import pandel.core.model.value.Facts;
 import pandel.core.play.TrailAction;
 
 /**

@@ -7,14 +7,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import pandel.core.edit.FactEdits;
-import pandel.core.model.Condition;
-import pandel.core.model.Fact;
-import pandel.core.model.Facts;
-import pandel.core.model.Known;
-import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.Placeholders;
+import pandel.core.model.value.Source;
 
 /** {@code fact-never-set} and {@code fact-never-read}. */
 final class FactsUnused {

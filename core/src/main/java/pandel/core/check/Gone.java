@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import pandel.core.model.AtPage;
-import pandel.core.model.Facts;
-import pandel.core.model.InTab;
 import pandel.core.model.Prototype;
-import pandel.core.model.Value;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Value;
 import pandel.core.play.Landing;
 
 /** A way in which a place goes, with its number. */

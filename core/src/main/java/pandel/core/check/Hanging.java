@@ -11,8 +11,8 @@ import pandel.core.edit.LinkEdits;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /**
  * What would never be shown without one screen, and without each of the links that lead out of it or into it.

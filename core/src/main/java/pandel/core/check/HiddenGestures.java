@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import pandel.core.model.Cause;
-import pandel.core.model.Effect;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.LinkWords;
 
 /**

@@ -2,10 +2,10 @@ package pandel.core.check;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Branch;
-import pandel.core.model.Effect;
-import pandel.core.model.Event;
-import pandel.core.model.Known;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Event;
+import pandel.core.model.value.Known;
 import pandel.core.play.Ruling;
 
 /**

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import pandel.core.check.Cell.Behind;
-import pandel.core.model.InTab;
-import pandel.core.model.Value;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.value.Value;
 import pandel.core.play.Around;
 
 /**

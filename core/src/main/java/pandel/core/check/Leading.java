@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.check.Cell.Behind;
 import pandel.core.check.Cell.Ground;
-import pandel.core.model.Device;
-import pandel.core.model.Facts;
-import pandel.core.model.Held;
+import pandel.core.model.device.Device;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.PlaceMemory;
 import pandel.core.play.LevelKind;
 import pandel.core.play.Rules;
 import pandel.core.play.TrailAction;
@@ -182,7 +182,7 @@ final class Leading {
                 ground.level().base() || !asked.goesBeneath() ? Ground.ITSELF : Ground.UNKNOWN,
                 ground.levels(),
                 cell.facts(),
-                Held.NONE,
+                PlaceMemory.NONE,
                 ground.at(),
                 ground.around(),
                 ground.past(),

@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import pandel.core.model.AtPage;
-import pandel.core.model.Effect;
-import pandel.core.model.Facts;
-import pandel.core.model.Held;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
-import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.PlaceMemory;
 import pandel.core.play.Around;
 import pandel.core.play.LevelKind;
 
@@ -33,7 +33,7 @@ final class Likenesses {
             Optional<Seen> seen,
             int levels,
             Facts facts,
-            Held held,
+            PlaceMemory held,
             Optional<AtPage> at,
             List<Around> around,
             int waited,

@@ -8,10 +8,10 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import pandel.core.model.Fact;
-import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
-import pandel.core.model.Value;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Value;
 
 /** Each value that each fact can hold, as far as anything asks for it, with a number. */
 final class Literals {

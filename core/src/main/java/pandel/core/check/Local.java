@@ -7,13 +7,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import pandel.core.model.Condition;
-import pandel.core.model.Facts;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Value;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Value;
 
 /**
  * Which facts can make a difference to what can be done on a screen, or be changed by it: those that its looks and the

@@ -8,12 +8,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import pandel.core.model.Effect;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Effect;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /** {@code missing-target}: links that lead to what is not there, one finding for each thing that is missing. */
 final class MissingTargets {

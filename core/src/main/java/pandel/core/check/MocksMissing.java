@@ -2,12 +2,12 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import pandel.core.model.Device;
-import pandel.core.model.Form;
-import pandel.core.model.Mock;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
+import pandel.core.model.device.Device;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 import pandel.core.play.Placement;
 
 /** {@code mock-missing}: for each named device the screens whose pictures do not fit its width. */

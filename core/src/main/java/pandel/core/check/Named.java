@@ -7,10 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import pandel.core.model.Effect;
 import pandel.core.model.Prototype;
-import pandel.core.model.Status;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Effect;
+import pandel.core.model.screen.Status;
 
 /**
  * The screens and sequences that links <i>return to</i>. Whether one lies behind doubles what has to be told apart, so

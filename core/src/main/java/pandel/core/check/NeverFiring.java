@@ -5,14 +5,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /**
  * {@code link-never-fires}: links on screens that are shown which never do anything. What other findings say is left to

@@ -2,10 +2,10 @@ package pandel.core.check;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Entry;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
 import pandel.core.model.Targets;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.model.start.Entry;
 import pandel.core.play.Situation;
 
 /** {@code no-entry}: there is no usable place to start. */

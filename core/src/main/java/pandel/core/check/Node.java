@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import pandel.core.model.Start;
+import pandel.core.model.start.Start;
 
 /** A cell come to. */
 final class Node {

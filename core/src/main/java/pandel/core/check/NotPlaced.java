@@ -5,13 +5,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import pandel.core.model.Device;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
-import pandel.core.model.Width;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /**
  * {@code hotspot-not-placed}: hotspots that have no area on a picture which a named device shows. One finding for each

@@ -7,16 +7,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import pandel.core.model.Branch;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
-import pandel.core.model.Where;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /**
  * An outer bound for how many things can be open above one another: by what links lead to alone, whatever holds and

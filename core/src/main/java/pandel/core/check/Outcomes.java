@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import pandel.core.model.Cause;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Cause;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.LinkWords;
 
 /**

@@ -8,17 +8,17 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
-import pandel.core.model.Cause;
-import pandel.core.model.Effect;
-import pandel.core.model.Expected;
-import pandel.core.model.Facts;
-import pandel.core.model.Form;
-import pandel.core.model.Gesture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Facts;
 import pandel.core.play.TrailAction;
 
 /**

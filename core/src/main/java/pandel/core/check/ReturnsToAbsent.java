@@ -3,13 +3,13 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.LinkWords;
 
 /**

@@ -3,9 +3,9 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Effect;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
+import pandel.core.model.link.Effect;
+import pandel.core.model.screen.Hotspot;
 
 /**
  * {@code return-to-nowhere}: a return where nothing is behind. It weighs more when the link never does anything else.

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import pandel.core.model.Event;
+import pandel.core.model.link.Event;
 
 /** A list of events that shares its parts with others; made plain only where it is told. */
 final class Route {

@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.SequenceEdits;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /**
  * {@code finish-missing}, {@code sideways-twice} and the pages that are {@linkplain Rule#MISSING_TARGET not there}:

@@ -12,10 +12,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import pandel.core.model.Condition;
-import pandel.core.model.Facts;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Facts;
 
 /**
  * Which places to look at where facts make too many: those at which something else can be done than at all before, and

@@ -13,9 +13,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
-import pandel.core.model.TabSet;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.value.Facts;
 import pandel.core.play.TrailAction;
 
 /**

@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import pandel.core.model.Condition;
-import pandel.core.model.Facts;
-import pandel.core.model.Known;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.State;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
 
 /**
  * {@code state-never-holds}: looks of shown screens that are never the look. Where all that is missing is a fact nobody

@@ -14,10 +14,10 @@ import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.Gone.Going;
 import pandel.core.check.Node.Again;
-import pandel.core.model.Entry;
-import pandel.core.model.Facts;
 import pandel.core.model.Prototype;
-import pandel.core.model.Start;
+import pandel.core.model.start.Entry;
+import pandel.core.model.start.Start;
+import pandel.core.model.value.Facts;
 import pandel.core.play.TrailAction;
 
 /**

@@ -10,19 +10,19 @@ import java.util.Set;
 import pandel.core.edit.LinkEdits;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.TabSetEdits;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /**
  * {@code tab-count}, {@code tab-label-twice}, {@code tab-screen-twice}, {@code tab-without-target},

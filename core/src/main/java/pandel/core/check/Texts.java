@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
-import pandel.core.model.Condition;
-import pandel.core.model.Fact;
 import pandel.core.model.Prototype;
-import pandel.core.model.Source;
-import pandel.core.model.Value;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /**
  * The texts that are told apart among what can be typed: none, each that something is compared with, a number, other

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /** {@code title-twice} and {@code title-empty}. */
 final class Titles {

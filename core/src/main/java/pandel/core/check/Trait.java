@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
-import pandel.core.model.State;
+import pandel.core.model.screen.State;
 
 /**
  * Something that findings ask of a place of a screen. Where every trait that a screen could have was seen there,

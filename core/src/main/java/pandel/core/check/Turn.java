@@ -2,9 +2,9 @@ package pandel.core.check;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Event;
-import pandel.core.model.Facts;
-import pandel.core.model.Held;
+import pandel.core.model.link.Event;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.PlaceMemory;
 import pandel.core.play.TrailAction;
 
 /**
@@ -24,7 +24,7 @@ record Turn(
         Optional<String> link,
         List<TrailAction> actions,
         Facts facts,
-        Held held,
+        PlaceMemory held,
         int waited,
         Optional<String> drawer,
         boolean out) {
@@ -35,7 +35,7 @@ record Turn(
             Optional<String> link,
             List<TrailAction> actions,
             Facts facts,
-            Held held,
+            PlaceMemory held,
             int waited,
             Optional<String> drawer) {
         this(

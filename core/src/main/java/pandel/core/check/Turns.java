@@ -14,22 +14,22 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Event;
-import pandel.core.model.Facts;
-import pandel.core.model.Gesture;
-import pandel.core.model.Held;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Status;
-import pandel.core.model.TabSet;
-import pandel.core.model.Value;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 import pandel.core.play.Head;
 import pandel.core.play.Offer;
 import pandel.core.play.Rules;
@@ -235,7 +235,7 @@ final class Turns {
     private void typing(Done turns, Cell cell, Hotspot hotspot) {
         if (hotspot.isField() && asked.typed(cell.screen()).contains(hotspot.id())) {
             for (String text : asked.texts()) {
-                Held then = cell.held().typing(hotspot.id(), text);
+                PlaceMemory then = cell.held().typing(hotspot.id(), text);
                 if (!then.equals(cell.held())) {
                     turns.sure()
                             .add(new Turn(

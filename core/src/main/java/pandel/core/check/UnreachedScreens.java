@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 
 /** {@code unreached-screen}: what no way of using the prototype ever shows, one finding for each kind of reason. */
 final class UnreachedScreens {

@@ -2,11 +2,11 @@ package pandel.core.check;
 
 import java.util.Optional;
 import pandel.core.edit.Carrying;
-import pandel.core.model.Expected;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Target;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Source;
 
 /** Ways to mend what is found about values. */
 final class ValueFixes {

@@ -7,18 +7,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import pandel.core.model.Branch;
-import pandel.core.model.Effect;
-import pandel.core.model.Expected;
-import pandel.core.model.Fact;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Status;
-import pandel.core.model.Target;
-import pandel.core.model.Value;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 import pandel.core.play.Ruling;
 
 /**
@@ -235,6 +235,6 @@ final class Values {
     static Stream<String> words(Screen screen) {
         return Stream.concat(
                 Stream.of(screen.title()),
-                screen.allMocks().flatMap(m -> m.patches().stream()).map(pandel.core.model.Patch::words));
+                screen.allMocks().flatMap(m -> m.patches().stream()).map(pandel.core.model.screen.Patch::words));
     }
 }

@@ -3,7 +3,7 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Event;
+import pandel.core.model.link.Event;
 import pandel.core.play.TrailAction;
 
 /**

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import pandel.core.check.Turns.Done;
-import pandel.core.model.Cause;
-import pandel.core.model.Event;
-import pandel.core.model.Link;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.Ruling;
 
 /**

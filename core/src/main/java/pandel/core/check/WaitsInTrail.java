@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Cause;
-import pandel.core.model.Event;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.TrailAction;
 
 /**

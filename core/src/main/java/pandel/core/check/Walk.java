@@ -2,12 +2,12 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Event;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Start;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.start.Start;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;
 

@@ -1,11 +1,11 @@
 package pandel.core.check;
 
 import java.util.List;
-import pandel.core.model.Cause;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Cause;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /** Names in findings' sentences. */
 final class Words {

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.check.Checked;
 import pandel.core.check.Walk;
-import pandel.core.model.Event;
 import pandel.core.model.Journey;
+import pandel.core.model.link.Event;
 
 /**
  * The shortest way from one screen to another, beginning where the first is soonest come to.

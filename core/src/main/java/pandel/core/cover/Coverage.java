@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import pandel.core.check.Checked;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 /**
  * How much of what can be travelled the journeys travel, in the terms of state-transition testing: screens, and links

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.Happening;
 import pandel.core.play.Situation;
 import pandel.core.play.Step;

@@ -1,6 +1,6 @@
 package pandel.core.edit;
 
-import pandel.core.model.Area;
+import pandel.core.model.screen.Area;
 
 /**
  * Moving or resizing an area by dragging: from where it began, any distance gives the area there.

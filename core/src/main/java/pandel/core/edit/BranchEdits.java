@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import pandel.core.model.Branch;
-import pandel.core.model.Condition;
-import pandel.core.model.Effect;
-import pandel.core.model.Fact;
-import pandel.core.model.Link;
-import pandel.core.model.Motion;
-import pandel.core.model.Verb;
-import pandel.core.model.Where;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Verb;
+import pandel.core.model.link.Where;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
 
 /** Edits of the ways a link can turn out. */
 public final class BranchEdits {

@@ -8,18 +8,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
-import pandel.core.model.Area;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Effect;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /**
  * One edit of many links.

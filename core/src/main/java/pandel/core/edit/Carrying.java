@@ -9,17 +9,17 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import pandel.core.model.Condition;
-import pandel.core.model.Effect;
-import pandel.core.model.Expected;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Source;
 
 /** Edits of what screens expect and links carry. */
 public final class Carrying {

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import pandel.core.model.Effect;
-import pandel.core.model.Fact;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Fact;
 
 /** Edits of facts. */
 public final class FactEdits {

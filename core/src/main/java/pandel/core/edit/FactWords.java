@@ -8,16 +8,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import pandel.core.model.Condition;
-import pandel.core.model.Condition.Compare;
-import pandel.core.model.Effect;
-import pandel.core.model.Effect.Change;
-import pandel.core.model.Fact;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Value;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Effect.Change;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Condition.Compare;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /**
  * Conditions and what is remembered, as people type them: "signed in", "basket at least 3", "plan is gold and not

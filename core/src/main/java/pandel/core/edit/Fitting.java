@@ -1,12 +1,12 @@
 package pandel.core.edit;
 
 import java.util.Optional;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /** Which verbs fit which screens, so that the interface offers only what can work. */
 public final class Fitting {

@@ -5,13 +5,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /**
  * A link whose verb no longer says what was meant when a screen gets another form.

@@ -9,16 +9,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import pandel.core.model.Area;
-import pandel.core.model.Cause;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.Mock;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.SharedHotspot;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Link;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.SharedHotspot;
 
 /** Edits of hotspots, a screen's own and shared ones alike. */
 public final class HotspotEdits {

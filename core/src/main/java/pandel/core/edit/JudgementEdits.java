@@ -6,7 +6,7 @@ import java.util.Optional;
 import pandel.core.model.Judgements;
 import pandel.core.model.Judgements.Accepted;
 import pandel.core.model.Judgements.Quiet;
-import pandel.core.model.Rest;
+import pandel.core.model.rest.Rest;
 
 /** Deciding about findings: accepting them, quietening their rules, and taking that back. */
 public final class JudgementEdits {

@@ -8,16 +8,16 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Effect;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.SharedHotspot;
-import pandel.core.model.Target;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.SharedHotspot;
 
 /** Edits of links. */
 public final class LinkEdits {

@@ -7,11 +7,11 @@ import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import pandel.core.model.Attachments;
-import pandel.core.model.Drawer;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.TabSet;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.screen.Screen;
 
 /** Which screens to offer as a target, the likeliest first. */
 public final class Offers {

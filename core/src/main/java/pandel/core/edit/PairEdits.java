@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Form;
-import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /** Edits of pairs. */
 public final class PairEdits {

@@ -5,10 +5,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import pandel.core.model.Mock;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
 
 /** Edits of the pictures of screens. Hotspots and links are never touched by them. */
 public final class PictureEdits {

@@ -1,7 +1,7 @@
 package pandel.core.edit;
 
 import java.util.List;
-import pandel.core.model.Fact;
+import pandel.core.model.value.Fact;
 
 /**
  * What words typed by a person mean.

@@ -6,15 +6,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import pandel.core.model.Area;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Mock;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.State;
-import pandel.core.model.Width;
-import pandel.core.model.Widths;
+import pandel.core.model.device.Width;
+import pandel.core.model.device.Widths;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
 
 /**
  * Corrects how many picture pixels make a px. Hotspots stay on what they are on: their areas, in px, grow or shrink

@@ -6,17 +6,17 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Closer;
-import pandel.core.model.Device;
-import pandel.core.model.Entry;
-import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Overlay;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
-import pandel.core.model.Target;
-import pandel.core.model.Widths;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Widths;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Closer;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Overlay;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.model.start.Entry;
 
 /** Edits of screens, entries and the prototype as a whole. */
 public final class ScreenEdits {

@@ -10,14 +10,14 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import pandel.core.model.Effect;
 import pandel.core.model.Index.Way;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.Source;
-import pandel.core.model.Target;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Source;
 
 /** Edits of sequences. */
 public final class SequenceEdits {

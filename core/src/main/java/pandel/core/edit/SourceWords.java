@@ -9,12 +9,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Expected;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Value;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /**
  * Where a value comes from, as people type it: “given loan”, “typed Card number”, “row tool”, a fact’s name, or the

@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
-import pandel.core.model.StartPoint;
 import pandel.core.model.Targets;
-import pandel.core.model.Value;
+import pandel.core.model.start.Entry;
+import pandel.core.model.start.StartPoint;
+import pandel.core.model.value.Value;
 
 /** Edits of where play can begin: entries with addresses, and start points. */
 public final class StartEdits {
@@ -36,7 +36,7 @@ public final class StartEdits {
                 .map(e -> "“" + e.address().orElseThrow() + "” already leads to “"
                         + prototype
                                 .screen(Targets.shownId(prototype, e.target()))
-                                .map(pandel.core.model.Screen::shownTitle)
+                                .map(pandel.core.model.screen.Screen::shownTitle)
                                 .orElse(e.target().id())
                         + "”.");
     }

@@ -11,16 +11,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import pandel.core.model.Area;
-import pandel.core.model.Fact;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Mock;
-import pandel.core.model.Patch;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.State;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Patch;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
+import pandel.core.model.value.Fact;
 
 /** Edits of a screen's looks while conditions hold. */
 public final class StateEdits {

@@ -9,14 +9,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /** Edits of tab sets. */
 public final class TabSetEdits {

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Entry;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.SharedHotspot;
 import pandel.core.model.Version;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.SharedHotspot;
+import pandel.core.model.start.Entry;
 
 /** Edits of the versions kept in a prototype's file. */
 public final class VersionEdits {

@@ -3,9 +3,9 @@ package pandel.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /** A hotspot that waits for a link, on a screen. */
 public record Waiting(Screen screen, Hotspot hotspot) {

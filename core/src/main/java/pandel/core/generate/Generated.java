@@ -8,23 +8,23 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import pandel.core.model.Area;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Entry;
-import pandel.core.model.Form;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Judgements;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.SharedHotspot;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
-import pandel.core.model.Width;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.SharedHotspot;
+import pandel.core.model.start.Entry;
 
 /**
  * A made-up prototype of a size, kind and seed.

@@ -4,17 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Effect;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /** All sorts of causes, outcomes and things said, put on some links of a made-up prototype. */
 final class GeneratedCauses {

@@ -5,22 +5,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import pandel.core.model.Branch;
-import pandel.core.model.Condition;
-import pandel.core.model.Condition.Compare;
-import pandel.core.model.Effect;
-import pandel.core.model.Effect.Change;
-import pandel.core.model.Fact;
-import pandel.core.model.Facts;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.Spot;
-import pandel.core.model.StartPoint;
-import pandel.core.model.State;
-import pandel.core.model.Value;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Effect.Change;
+import pandel.core.model.link.Link;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
+import pandel.core.model.start.Spot;
+import pandel.core.model.start.StartPoint;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Condition.Compare;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Value;
 
 /** Facts, looks that ask for them and links that remember them, put on a made-up prototype. */
 final class GeneratedFacts {

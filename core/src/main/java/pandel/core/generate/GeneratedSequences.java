@@ -5,22 +5,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import pandel.core.model.Area;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.Target;
-import pandel.core.model.Verb;
-import pandel.core.model.Width;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 
 /** Sequences made of the screens of a made-up prototype, links that lead to them, and links that turn their pages. */
 final class GeneratedSequences extends GeneratedFrames {

@@ -6,20 +6,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Condition;
-import pandel.core.model.Condition.Compare;
-import pandel.core.model.Effect;
-import pandel.core.model.Expected;
-import pandel.core.model.Fact;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Value;
-import pandel.core.model.Where;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Condition.Compare;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /** What screens expect, links carry and fields take, and moves done beneath, put into a made-up prototype. */
 final class GeneratedValues {

@@ -4,6 +4,10 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /** Where the drawers of a prototype are attached. */
 public final class Attachments {

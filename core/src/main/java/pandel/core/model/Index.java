@@ -10,6 +10,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.SharedHotspot;
+import pandel.core.model.value.Fact;
 
 /** A prototype by id: what holds what, and what leads where. Of two things with one id the first counts. */
 public final class Index {

@@ -2,6 +2,8 @@ package pandel.core.model;
 
 import java.util.List;
 import java.util.Optional;
+import pandel.core.model.link.Event;
+import pandel.core.model.rest.Rest;
 
 /**
  * A recorded, named, replayable list of events with what was shown.

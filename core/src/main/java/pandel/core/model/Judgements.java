@@ -2,6 +2,8 @@ package pandel.core.model;
 
 import java.util.List;
 import java.util.Optional;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Screen;
 
 /**
  * What people decided about findings.

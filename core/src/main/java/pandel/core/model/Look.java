@@ -4,6 +4,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
+import pandel.core.model.value.Known;
 
 /**
  * How a screen looks at one moment: plain, or in the first state whose conditions hold.

@@ -9,6 +9,23 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Widths;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Verb;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.SharedHotspot;
+import pandel.core.model.start.Entry;
+import pandel.core.model.start.Start;
+import pandel.core.model.start.StartPoint;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.ValueScope;
 
 /**
  * The whole: screens, shared hotspots, entries, devices. Immutable; edits make a new one that shares what did not

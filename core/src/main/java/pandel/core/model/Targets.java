@@ -2,6 +2,9 @@ package pandel.core.model;
 
 import java.util.List;
 import java.util.Optional;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Screen;
 
 /** What targets lead to in a prototype. */
 public final class Targets {

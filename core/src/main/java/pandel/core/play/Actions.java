@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Drawer;
-import pandel.core.model.Held;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Motion;
+import pandel.core.model.value.PlaceMemory;
 
 /** Trail actions, as they are done to whole situations. */
 final class Actions {
@@ -101,7 +101,7 @@ final class Actions {
     private static Visit turned(Visit now, TrailAction.Turn to) {
         return new Visit(
                 to.screen().id(),
-                Held.of(to.given(), now.held().typed()),
+                PlaceMemory.of(to.given(), now.held().typed()),
                 now.brought(),
                 0,
                 to.at(),

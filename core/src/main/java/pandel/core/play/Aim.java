@@ -2,19 +2,19 @@ package pandel.core.play;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Area;
-import pandel.core.model.Cause;
-import pandel.core.model.Drawer;
-import pandel.core.model.Event;
-import pandel.core.model.Form;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Look;
-import pandel.core.model.PageTurn;
-import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Width;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.PanelSide;
+import pandel.core.model.screen.Screen;
 
 /** From a point on the device to the event it means, before {@code step}. */
 public final class Aim {

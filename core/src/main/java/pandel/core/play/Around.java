@@ -1,7 +1,7 @@
 package pandel.core.play;
 
 import java.util.Map;
-import pandel.core.model.Value;
+import pandel.core.model.value.Value;
 
 /**
  * A tab set around the current place.

@@ -2,10 +2,10 @@ package pandel.core.play;
 
 import java.util.ArrayList;
 import java.util.List;
-import pandel.core.model.Area;
 import pandel.core.model.Prototype;
-import pandel.core.model.TabSet;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.screen.Area;
 
 /**
  * Where the button of a tab set floats: in the lower right corner of the page, above the strip.

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import pandel.core.model.Area;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.Event;
-import pandel.core.model.PanelSide;
-import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
-import pandel.core.model.Target;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.PanelSide;
+import pandel.core.model.value.Placeholders;
 
 /**
  * Where a drawer stands on a device when it is all out, and what is in it.

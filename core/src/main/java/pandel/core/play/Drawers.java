@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.model.Attachments;
-import pandel.core.model.Device;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.Gesture;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Effect;
 
 /** Which drawers are attached to a place, and what opening and closing one comes to. */
 final class Drawers {

@@ -3,11 +3,11 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import pandel.core.model.Event;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.screen.Hotspot;
 
 /** An event as a person would say it. */
 public final class EventWords {
@@ -40,20 +40,20 @@ public final class EventWords {
                                 + prototype
                                         .tabSetOf(on.id())
                                         .flatMap(s -> s.tab(on.id()))
-                                        .map(pandel.core.model.TabSet.Tab::shownLabel)
+                                        .map(pandel.core.model.frame.TabSet.Tab::shownLabel)
                                         .orElse(on.id());
                     case Event.On.OnButton on ->
                         "tap the button of "
                                 + prototype
                                         .tabSet(on.set())
-                                        .map(pandel.core.model.TabSet::shownTitle)
+                                        .map(pandel.core.model.frame.TabSet::shownTitle)
                                         .orElse(on.set());
                     case Event.On.OnItem on ->
                         "choose “"
                                 + prototype
                                         .drawerOf(on.id())
                                         .flatMap(d -> d.item(on.id()))
-                                        .map(pandel.core.model.Drawer.Item::shownLabel)
+                                        .map(pandel.core.model.frame.Drawer.Item::shownLabel)
                                         .orElse(on.id())
                                 + "” in the drawer";
                     case Event.On.OnSkip s -> "tap the word for skipping";

@@ -3,13 +3,13 @@ package pandel.core.play;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import pandel.core.model.Expected;
-import pandel.core.model.Known;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Target;
-import pandel.core.model.Value;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /**
  * What a place is given when something leads to it.
@@ -61,6 +61,10 @@ record Giving(Map<String, Value> values, Optional<Ruling.Refused> missing) {
     static Giving of(Prototype prototype, Screen screen, Map<String, Value> values) {
         Map<String, Source> carried = new TreeMap<>();
         values.forEach((name, value) -> carried.put(name, Source.of(value)));
-        return of(prototype, new Target.ToScreen(screen.id(), carried), screen, Known.of(pandel.core.model.Facts.NONE));
+        return of(
+                prototype,
+                new Target.ToScreen(screen.id(), carried),
+                screen,
+                Known.of(pandel.core.model.value.Facts.NONE));
     }
 }

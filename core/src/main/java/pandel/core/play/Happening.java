@@ -1,7 +1,7 @@
 package pandel.core.play;
 
 import java.util.Optional;
-import pandel.core.model.Motion;
+import pandel.core.model.link.Motion;
 
 /** What an event came to. */
 public sealed interface Happening {

@@ -3,10 +3,10 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.AtPage;
-import pandel.core.model.Device;
-import pandel.core.model.Known;
-import pandel.core.model.Value;
+import pandel.core.model.device.Device;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.Value;
 
 /**
  * All that rules look at: finite, however long the trail.

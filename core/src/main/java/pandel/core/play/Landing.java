@@ -3,11 +3,11 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.AtPage;
-import pandel.core.model.Held;
-import pandel.core.model.InTab;
-import pandel.core.model.Screen;
-import pandel.core.model.Value;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Value;
 
 /**
  * A place that something leads to.
@@ -25,8 +25,8 @@ public record Landing(Screen screen, Map<String, Value> given, Optional<AtPage> 
     }
 
     /** What the new place holds. */
-    Held held() {
-        return Held.given(given);
+    PlaceMemory held() {
+        return PlaceMemory.given(given);
     }
 
     Landing putOutside() {

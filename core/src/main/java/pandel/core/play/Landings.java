@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import pandel.core.model.AtPage;
-import pandel.core.model.Form;
-import pandel.core.model.InTab;
-import pandel.core.model.Known;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
-import pandel.core.model.Value;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.Value;
 
 /**
  * What a target leads to, or why it leads nowhere.
@@ -40,7 +40,7 @@ record Landings(Optional<Landing> landing, Ruling.Refused refused) {
         return of(
                 prototype,
                 tab.root(),
-                Known.of(pandel.core.model.Facts.NONE),
+                Known.of(pandel.core.model.value.Facts.NONE),
                 offered,
                 new ArrayList<>(List.of(new InTab(set.id(), tab.id(), offered))));
     }

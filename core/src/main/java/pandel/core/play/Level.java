@@ -1,10 +1,10 @@
 package pandel.core.play;
 
-import pandel.core.model.Facts;
-import pandel.core.model.Known;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
 
 /** The base, or one thing open above it, with the trail of places on it. */
 public record Level(LevelKind kind, Trail trail) {

@@ -1,9 +1,9 @@
 package pandel.core.play;
 
 import java.util.Set;
-import pandel.core.model.Closer;
-import pandel.core.model.Form;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Closer;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /**
  * What a level is, from its opening to its closing: the base, or an overlay with the form and the closers of the screen

@@ -3,20 +3,20 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.Fact;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Fact;
 
 /** Links and what stands around them, in words. */
 public final class LinkWords {

@@ -2,7 +2,7 @@ package pandel.core.play;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.AtPage;
+import pandel.core.model.frame.AtPage;
 
 /**
  * What lies where <i>return to</i> looks: behind the current place, and on the level that closing to pages uncovers.

@@ -3,18 +3,18 @@ package pandel.core.play;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
-import pandel.core.model.Known;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
-import pandel.core.model.Verb;
-import pandel.core.model.Where;
+import pandel.core.model.device.Device;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Known;
 
 /** What the move of a branch comes to at a head. */
 final class Moving {

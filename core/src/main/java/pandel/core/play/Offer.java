@@ -1,7 +1,7 @@
 package pandel.core.play;
 
 import java.util.List;
-import pandel.core.model.Branch;
+import pandel.core.model.link.Branch;
 
 /** How a link can turn out at a head. */
 public sealed interface Offer {

@@ -3,13 +3,13 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Area;
-import pandel.core.model.AtPage;
-import pandel.core.model.Event;
 import pandel.core.model.Look;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
-import pandel.core.model.Sequence;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.screen.Area;
 
 /** Where the signs and words that turn pages stand, laid over the page of a sequence. */
 public final class PageFoot {

@@ -4,18 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import pandel.core.model.AtPage;
-import pandel.core.model.Branch;
-import pandel.core.model.Effect;
-import pandel.core.model.Form;
-import pandel.core.model.Gesture;
-import pandel.core.model.Link;
-import pandel.core.model.Motion;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.Where;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 /** What turning the pages of a sequence comes to. */
 final class Pages {

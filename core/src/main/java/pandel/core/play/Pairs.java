@@ -3,9 +3,9 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.frame.Pair;
 
 /** A list beside its detail on a wide device. */
 public final class Pairs {

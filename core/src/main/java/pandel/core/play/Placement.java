@@ -1,13 +1,13 @@
 package pandel.core.play;
 
 import java.util.Optional;
-import pandel.core.model.Form;
 import pandel.core.model.Look;
-import pandel.core.model.Mock;
-import pandel.core.model.Overlay;
-import pandel.core.model.PanelSide;
-import pandel.core.model.Screen;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Overlay;
+import pandel.core.model.screen.PanelSide;
+import pandel.core.model.screen.Screen;
 
 /**
  * Where a screen's mock stands on a device, in the device's px.

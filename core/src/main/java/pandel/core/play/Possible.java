@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Cause;
-import pandel.core.model.Event;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Value;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Value;
 
 /**
  * What can be done in a situation: one event for each link that can be set off, or for each of its outcomes, and what

@@ -1,13 +1,13 @@
 package pandel.core.play;
 
 import java.util.List;
-import pandel.core.model.Drawer;
-import pandel.core.model.Pair;
-import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
-import pandel.core.model.TabSet;
-import pandel.core.model.Width;
-import pandel.core.model.Widths;
+import pandel.core.model.device.Width;
+import pandel.core.model.device.Widths;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.screen.PanelSide;
 
 /**
  * Where a level's page stands on a device: beside the drawers that are always there and beside its list, between the

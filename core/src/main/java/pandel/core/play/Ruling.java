@@ -2,8 +2,8 @@ package pandel.core.play;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
+import pandel.core.model.link.Motion;
 
 /** What the rules say to an event at a head. */
 public sealed interface Ruling {

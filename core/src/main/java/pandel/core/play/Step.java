@@ -5,20 +5,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Predicate;
-import pandel.core.model.Branch;
-import pandel.core.model.Cause;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.Event;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index;
-import pandel.core.model.Link;
-import pandel.core.model.Motion;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
-import pandel.core.model.Value;
-import pandel.core.model.Where;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.value.Value;
 
 /**
  * The heart: {@code step(prototype, situation, event)}. Pure and total: an event that does nothing says why. Costs time

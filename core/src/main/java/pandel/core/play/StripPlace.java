@@ -3,10 +3,10 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Area;
 import pandel.core.model.Prototype;
-import pandel.core.model.TabSet;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.screen.Area;
 
 /**
  * Where the strip of a tab set stands on a device: laid over the page, or at its side.

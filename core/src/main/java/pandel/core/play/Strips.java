@@ -3,10 +3,10 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Gesture;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
-import pandel.core.model.TabSet;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Motion;
 
 /** What choosing a tab comes to, and going back at a tab's root. */
 final class Strips {

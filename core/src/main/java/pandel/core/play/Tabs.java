@@ -3,7 +3,7 @@ package pandel.core.play;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import pandel.core.model.InTab;
+import pandel.core.model.frame.InTab;
 
 /**
  * A visit of a tab set, told at the root of the tab that is shown.

@@ -3,11 +3,11 @@ package pandel.core.play;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Device;
-import pandel.core.model.Event;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
-import pandel.core.model.Start;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Event;
+import pandel.core.model.start.Start;
 
 /**
  * Everything that happened in one play, and where it stands. Wound back and gone on from there, what came later is

@@ -138,7 +138,7 @@ public final class Trail {
                 ? Objects.requireNonNull(kept.remove(tab))
                 : List.of(fresh.rootIn(fresh.tabs().subList(1, fresh.tabs().size())));
         List<Tabs> of = new ArrayList<>(root.current.tabs().subList(0, at));
-        of.add(new Tabs(new pandel.core.model.InTab(set, tab, now.in().offered()), kept));
+        of.add(new Tabs(new pandel.core.model.frame.InTab(set, tab, now.in().offered()), kept));
         of.addAll(shown.getFirst().tabs());
         int outer = root.current.inside() - root.current.tabs().size() + at;
         Trail made = new Trail(

@@ -2,11 +2,11 @@ package pandel.core.play;
 
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.AtPage;
-import pandel.core.model.Fact;
-import pandel.core.model.Held;
-import pandel.core.model.Screen;
-import pandel.core.model.Value;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Value;
 
 /** One change of the levels and their trails. */
 public sealed interface TrailAction {
@@ -34,7 +34,7 @@ public sealed interface TrailAction {
         }
 
         /** What the new place holds. */
-        default Held held() {
+        default PlaceMemory held() {
             return to().held();
         }
     }

@@ -2,9 +2,9 @@ package pandel.core.play;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Event;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
+import pandel.core.model.link.Event;
+import pandel.core.model.screen.Hotspot;
 
 /**
  * What lies under a point of the top level: its current place, or the list beside that.

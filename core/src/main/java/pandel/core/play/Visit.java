@@ -2,9 +2,9 @@ package pandel.core.play;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.AtPage;
-import pandel.core.model.Held;
-import pandel.core.model.Motion;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.link.Motion;
+import pandel.core.model.value.PlaceMemory;
 
 /**
  * A place on a trail: a visit of a screen, or of a sequence.
@@ -18,25 +18,31 @@ import pandel.core.model.Motion;
  * @param tabs the visits of tab sets in which it is the root of the tab shown, the outermost first
  */
 public record Visit(
-        String screen, Held held, Motion brought, double scroll, Optional<AtPage> at, int inside, List<Tabs> tabs) {
+        String screen,
+        PlaceMemory held,
+        Motion brought,
+        double scroll,
+        Optional<AtPage> at,
+        int inside,
+        List<Tabs> tabs) {
 
     public Visit {
         tabs = List.copyOf(tabs);
     }
 
     /** A visit in no tab set. */
-    public Visit(String screen, Held held, Motion brought, double scroll, Optional<AtPage> at) {
+    public Visit(String screen, PlaceMemory held, Motion brought, double scroll, Optional<AtPage> at) {
         this(screen, held, brought, scroll, at, 0, List.of());
     }
 
     /** A visit of a screen alone. */
-    public Visit(String screen, Held held, Motion brought, double scroll) {
+    public Visit(String screen, PlaceMemory held, Motion brought, double scroll) {
         this(screen, held, brought, scroll, Optional.empty());
     }
 
     /** A visit that was given nothing. */
     public Visit(String screen, Motion brought, double scroll) {
-        this(screen, Held.NONE, brought, scroll);
+        this(screen, PlaceMemory.NONE, brought, scroll);
     }
 
     public Visit scrolledTo(double px) {
@@ -44,7 +50,7 @@ public record Visit(
     }
 
     /** The same, having been given or having typed in it something else. */
-    public Visit holding(Held other) {
+    public Visit holding(PlaceMemory other) {
         return new Visit(screen, other, brought, scroll, at, inside, tabs);
     }
 

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import pandel.core.model.Cause;
-import pandel.core.model.Link;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Screen;
 
 /**
  * What is left of each wait of the current screen, in file order; a wait that was due is spent and gone.

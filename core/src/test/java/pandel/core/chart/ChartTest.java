@@ -6,7 +6,7 @@ import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 class ChartTest {
 

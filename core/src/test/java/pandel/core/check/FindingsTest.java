@@ -9,14 +9,14 @@ import pandel.core.Made;
 import pandel.core.edit.LinkEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Event;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Hotspot;
 
 class FindingsTest {
 

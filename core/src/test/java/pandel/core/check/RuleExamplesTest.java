@@ -9,15 +9,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import pandel.core.model.Area;
-import pandel.core.model.Effect;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.Mock;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Picture;
 
 /** For each rule an example that shows it and one that must not; and its fixes really mend it. */
 class RuleExamplesTest {

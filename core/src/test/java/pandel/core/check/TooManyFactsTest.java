@@ -14,12 +14,12 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
-import pandel.core.model.Branch;
-import pandel.core.model.Device;
-import pandel.core.model.Fact;
-import pandel.core.model.Facts;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Branch;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
 import pandel.core.play.Situation;
 
 /** What is looked at where facts are too many for all of it, and what bounds the rest. */

@@ -7,19 +7,19 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
-import pandel.core.model.Effect;
-import pandel.core.model.Expected;
-import pandel.core.model.Facts;
-import pandel.core.model.Held;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Known;
-import pandel.core.model.Placeholders;
 import pandel.core.model.Prototype;
-import pandel.core.model.Source;
-import pandel.core.model.Target;
-import pandel.core.model.Value;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Placeholders;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /** What screens expect and links carry, and what is done to many links at once. */
 class CarryingTest {
@@ -59,7 +59,8 @@ class CarryingTest {
 
     @Test
     void whatGoesByTheSameNameIsCarriedUnasked() {
-        List<pandel.core.model.Screen> from = List.of(LENDING.screen("loan").orElseThrow());
+        List<pandel.core.model.screen.Screen> from =
+                List.of(LENDING.screen("loan").orElseThrow());
         assertThat(Carrying.toward(LENDING, from, Optional.empty(), "note", Map.of()))
                 .containsEntry("loan", new Source.Given("loan"));
         Hotspot rows = LENDING.screen("home")
@@ -104,9 +105,9 @@ class CarryingTest {
 
     @Test
     void namesInBracesShowWhatWasGivenElseAFactElseThemselves() {
-        Prototype p =
-                FactEdits.put(pandel.core.model.Fact.yesNo("in", "signed in")).applyTo(LENDING);
-        Known known = Known.of(Facts.NONE, Held.given(Map.of("loan", new Value.Text("Hand drill $1"))));
+        Prototype p = FactEdits.put(pandel.core.model.value.Fact.yesNo("in", "signed in"))
+                .applyTo(LENDING);
+        Known known = Known.of(Facts.NONE, PlaceMemory.given(Map.of("loan", new Value.Text("Hand drill $1"))));
         assertThat(Placeholders.filled("{loan}, {signed in}, {nothing}", p, known))
                 .isEqualTo("Hand drill $1, no, {nothing}");
         assertThat(Placeholders.in("Due on { date } and {}")).containsExactly("date");

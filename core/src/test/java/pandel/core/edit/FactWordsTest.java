@@ -10,16 +10,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.Made;
 import pandel.core.edit.FactWords.NotUnderstood;
-import pandel.core.model.Condition;
-import pandel.core.model.Effect;
-import pandel.core.model.Fact;
-import pandel.core.model.Facts;
-import pandel.core.model.Known;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.Source;
-import pandel.core.model.Value;
+import pandel.core.model.link.Effect;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 import pandel.core.play.LinkWords;
 
 /** Conditions and what is remembered, as people type them. */

@@ -18,16 +18,16 @@ import pandel.core.check.Check;
 import pandel.core.check.Rule;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.PageTurn;
-import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Sequence;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Screen;
 
 /** Tab sets, sequences, drawers and pairs made of what is there, changed, and bereft of it. */
 class FramesEditedTest {

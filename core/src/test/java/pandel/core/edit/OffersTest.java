@@ -8,11 +8,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
-import pandel.core.model.Area;
-import pandel.core.model.Form;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 
 class OffersTest {
 

@@ -12,15 +12,15 @@ import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import pandel.core.model.Effect;
-import pandel.core.model.Fact;
-import pandel.core.model.Form;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Fact;
 
 /** Made-up prototypes are the same each time, are as large as asked, and the usual ones are whole. */
 class GeneratedTest {

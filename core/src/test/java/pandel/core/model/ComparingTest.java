@@ -6,6 +6,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.Made;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Placeholders;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /** What conditions make of what facts, given values and typed texts hold. */
 class ComparingTest {
@@ -84,7 +91,7 @@ class ComparingTest {
     void placesGivenAndTypedAreFilledInAndTheRestStaysInBraces() {
         Known known = Known.of(
                 Facts.NONE,
-                Held.given(java.util.Map.of("loan", new Value.Text("$5 saw\\"), "count", new Value.Number(2))));
+                PlaceMemory.given(java.util.Map.of("loan", new Value.Text("$5 saw\\"), "count", new Value.Number(2))));
         assertThat(Placeholders.filled("{loan} × { count } {gone} {}", EMPTY, known))
                 .isEqualTo("$5 saw\\ × 2 {gone} {}");
         assertThat(Placeholders.in("{loan} {loan}{ count } {{odd}")).containsExactly("loan", "loan", "count", "odd");

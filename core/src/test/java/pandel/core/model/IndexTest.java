@@ -10,6 +10,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.SharedHotspot;
 
 /** The index says of any prototype what looking through all of it says. */
 class IndexTest {

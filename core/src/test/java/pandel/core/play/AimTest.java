@@ -8,21 +8,21 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
-import pandel.core.model.Area;
-import pandel.core.model.Device;
-import pandel.core.model.Drawer;
-import pandel.core.model.Event;
-import pandel.core.model.Form;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Pair;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
-import pandel.core.model.TabSet;
-import pandel.core.model.Width;
-import pandel.core.model.Widths;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
+import pandel.core.model.device.Widths;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Event;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
 
 /** From points to events, and where mocks stand. */
 class AimTest {

@@ -7,20 +7,20 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.edit.StartEdits;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Entry;
-import pandel.core.model.Event;
-import pandel.core.model.Fact;
-import pandel.core.model.Facts;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Spot;
-import pandel.core.model.StartPoint;
-import pandel.core.model.State;
-import pandel.core.model.Target;
-import pandel.core.model.Value;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Target;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.State;
+import pandel.core.model.start.Entry;
+import pandel.core.model.start.Spot;
+import pandel.core.model.start.StartPoint;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Value;
 
 /** Facts, looks and start points in play: a test for each sentence about them. */
 class FactsInPlayTest {

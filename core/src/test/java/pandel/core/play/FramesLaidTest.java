@@ -10,14 +10,14 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
-import pandel.core.model.Area;
-import pandel.core.model.Event;
-import pandel.core.model.Gesture;
-import pandel.core.model.PageTurn;
-import pandel.core.model.PanelSide;
 import pandel.core.model.Prototype;
-import pandel.core.model.Sequence;
-import pandel.core.model.TabSet;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.PanelSide;
 
 /**
  * Where strips, drawers, buttons and the signs of pages stand while made-up prototypes are played at any size, and that

@@ -10,17 +10,17 @@ import pandel.core.Made;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
 import pandel.core.edit.LinkEdits;
-import pandel.core.model.Branch;
-import pandel.core.model.Condition;
-import pandel.core.model.Device;
-import pandel.core.model.Effect;
-import pandel.core.model.Event;
-import pandel.core.model.Fact;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Target;
-import pandel.core.model.Value;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Value;
 
 /** A link that can turn out in two hundred ways, by outcomes or by what is remembered. */
 class ManyBranchesTest {

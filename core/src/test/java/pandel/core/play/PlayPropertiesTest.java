@@ -14,19 +14,19 @@ import net.jqwik.api.constraints.IntRange;
 import pandel.core.edit.BranchEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
-import pandel.core.model.Cause;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.Event;
-import pandel.core.model.Facts;
-import pandel.core.model.Gesture;
 import pandel.core.model.Index;
-import pandel.core.model.Link;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.TabSet;
-import pandel.core.model.Verb;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Verb;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.value.Facts;
 
 /** What holds of every step, on made-up prototypes of both kinds with everything a link can do in them. */
 class PlayPropertiesTest {
@@ -309,14 +309,14 @@ class PlayPropertiesTest {
                         })
                         .toList())
                 .withDevices(plain.devices().stream()
-                        .map(d -> new pandel.core.model.Device(
+                        .map(d -> new pandel.core.model.device.Device(
                                 d.id(),
                                 d.title(),
                                 d.width(),
                                 d.height(),
                                 d.scale(),
                                 d.back(),
-                                pandel.core.model.Device.Pointing.BOTH,
+                                pandel.core.model.device.Device.Pointing.BOTH,
                                 d.levels(),
                                 d.cannot(),
                                 d.rest()))

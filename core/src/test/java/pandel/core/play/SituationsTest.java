@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
-import pandel.core.model.Device;
-import pandel.core.model.Entry;
-import pandel.core.model.Event;
-import pandel.core.model.Gesture;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
-import pandel.core.model.Verb;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Verb;
+import pandel.core.model.start.Entry;
 
 /** The table of situations: a row for each sentence of the behaviour; events in short, then the levels they lead to. */
 class SituationsTest {

@@ -6,10 +6,10 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.edit.ScreenEdits;
-import pandel.core.model.Device;
-import pandel.core.model.Event;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Event;
 
 class TapeTest {
 

@@ -10,10 +10,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
-import pandel.core.model.Event;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Motion;
+import pandel.core.model.screen.Screen;
 
 /** A trail does what a plain list of places does; waits run as a plain clock says. */
 class TrailTest {

@@ -15,13 +15,13 @@ import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.VersionEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
-import pandel.core.model.Area;
-import pandel.core.model.Form;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
 import pandel.core.model.Version;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
 
 /** What changed between two prototypes, versions kept and restored, and edits that change much at once. */
 class ChangesTest {
@@ -76,9 +76,9 @@ class ChangesTest {
         Prototype laid = before.withScreen(
                 "home",
                 s -> s.withEveryMock(mocks -> mocks.stream()
-                        .map(m -> (pandel.core.model.Mock) ((pandel.core.model.Picture) m)
-                                .withPatches(List.of(new pandel.core.model.Patch(
-                                        new pandel.core.model.Area(0, 0, 10, 10), "", "#000000", "Hello", 12))))
+                        .map(m -> (pandel.core.model.screen.Mock) ((pandel.core.model.screen.Picture) m)
+                                .withPatches(List.of(new pandel.core.model.screen.Patch(
+                                        new pandel.core.model.screen.Area(0, 0, 10, 10), "", "#000000", "Hello", 12))))
                         .toList()));
         assertThat(told(before, laid))
                 .containsExactly("“home” has other words laid on its picture for narrow devices.");

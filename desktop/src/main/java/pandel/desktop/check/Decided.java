@@ -10,7 +10,7 @@ import pandel.core.check.Checked;
 import pandel.core.check.Finding;
 import pandel.core.edit.JudgementEdits;
 import pandel.core.model.Judgements;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;

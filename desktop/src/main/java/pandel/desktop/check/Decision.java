@@ -7,7 +7,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import pandel.core.check.Finding;
 import pandel.core.edit.JudgementEdits;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 

@@ -1,6 +1,6 @@
 package pandel.desktop.device;
 
-import pandel.core.model.Gesture;
+import pandel.core.model.device.Gesture;
 
 /** Gestures on a device, told in its own px. */
 final class DeviceTouches implements Gestures.Told {

@@ -4,7 +4,7 @@ import java.util.Optional;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import pandel.core.model.Gesture;
+import pandel.core.model.device.Gesture;
 import pandel.desktop.theme.Pace;
 
 /**

@@ -7,9 +7,9 @@ import javafx.animation.PauseTransition;
 import javafx.animation.SequentialTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
-import pandel.core.model.Device;
 import pandel.core.model.Look;
-import pandel.core.model.Motion;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Motion;
 import pandel.core.play.Room;
 import pandel.desktop.picture.PictureLibrary;
 

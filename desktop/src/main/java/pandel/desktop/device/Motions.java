@@ -14,7 +14,7 @@ import javafx.beans.value.WritableValue;
 import javafx.scene.Node;
 import javafx.scene.shape.Circle;
 import javafx.util.Duration;
-import pandel.core.model.Motion;
+import pandel.core.model.link.Motion;
 import pandel.desktop.picture.MockView;
 
 /** Motions as animations. Going back plays what brought the place in reverse. */

@@ -3,10 +3,10 @@ package pandel.desktop.device;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
-import pandel.core.model.Device;
-import pandel.core.model.Form;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.device.Device;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.Room;
 import pandel.desktop.picture.PictureLibrary;
 

@@ -3,9 +3,9 @@ package pandel.desktop.device;
 import java.util.function.IntConsumer;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
-import pandel.core.model.Device;
-import pandel.core.model.Pair;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
+import pandel.core.model.frame.Pair;
 import pandel.core.play.Room;
 import pandel.desktop.picture.PictureLibrary;
 

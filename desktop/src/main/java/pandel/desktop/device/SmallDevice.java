@@ -2,11 +2,11 @@ package pandel.desktop.device;
 
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
-import pandel.core.model.Facts;
-import pandel.core.model.Known;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A device of a fixed size that is only looked at. */

@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
-import pandel.core.model.TabSet;
+import pandel.core.model.frame.TabSet;
 import pandel.core.play.Scrolled;
 import pandel.core.play.StripPlace;
 

@@ -5,7 +5,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
-import pandel.core.model.TabSet;
+import pandel.core.model.frame.TabSet;
 import pandel.core.play.ButtonPlace;
 import pandel.core.play.StripPlace;
 

@@ -2,9 +2,9 @@ package pandel.desktop.device;
 
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
-import pandel.core.model.Drawer;
-import pandel.core.model.Gesture;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Drawer;
 import pandel.core.play.Placement;
 import pandel.core.play.Situation;
 import pandel.core.play.StripPlace;

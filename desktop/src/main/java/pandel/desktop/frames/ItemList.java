@@ -17,8 +17,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.core.model.Drawer;
 import pandel.core.model.Prototype;
+import pandel.core.model.frame.Drawer;
 import pandel.core.play.LinkWords;
 import pandel.desktop.theme.Scroll;
 

@@ -14,7 +14,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;

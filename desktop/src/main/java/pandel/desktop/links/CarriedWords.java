@@ -8,11 +8,11 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import pandel.core.edit.Carrying;
 import pandel.core.edit.SourceWords;
-import pandel.core.model.Expected;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
-import pandel.core.model.Source;
-import pandel.core.model.Target;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Source;
 import pandel.desktop.work.Work;
 
 /**

@@ -4,10 +4,10 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
-import pandel.core.model.Cause;
-import pandel.core.model.Device;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
+import pandel.core.model.screen.Hotspot;
 import pandel.core.play.EventWords;
 import pandel.desktop.theme.Press;
 

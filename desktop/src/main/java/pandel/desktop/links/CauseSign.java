@@ -4,8 +4,8 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Shape;
-import pandel.core.model.Cause;
-import pandel.core.model.Gesture;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
 
 /** What sets a link off, as a small sign: a finger’s mark, the way it is drawn, a key, a clock’s hands. */
 final class CauseSign extends Pane {

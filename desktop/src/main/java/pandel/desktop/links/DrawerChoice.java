@@ -7,11 +7,11 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import pandel.core.model.Attachments;
-import pandel.core.model.Drawer;
-import pandel.core.model.Effect;
-import pandel.core.model.Effect.How;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Effect.How;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.LinkWords;
 import pandel.desktop.theme.Press;
 

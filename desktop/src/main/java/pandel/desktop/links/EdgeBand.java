@@ -5,9 +5,9 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
-import pandel.core.model.Link;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.EventWords;
 import pandel.core.play.LinkWords;
 

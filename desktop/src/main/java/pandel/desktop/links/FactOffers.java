@@ -11,9 +11,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 import pandel.core.edit.SourceWords;
-import pandel.core.model.Fact;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Fact;
 
 /** What can be typed about facts, offered under a field while typing; one that is taken goes into the field. */
 final class FactOffers {

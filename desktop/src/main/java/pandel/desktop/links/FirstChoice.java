@@ -7,7 +7,7 @@ import java.util.function.Consumer;
 import javafx.geometry.Side;
 import javafx.scene.control.ContextMenu;
 import pandel.core.model.Prototype;
-import pandel.core.model.Target;
+import pandel.core.model.link.Target;
 import pandel.desktop.theme.Press;
 
 /** What of a tab set or sequence is shown first, as a word of a sentence. */

@@ -14,10 +14,10 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import pandel.core.edit.AreaDrag.Handle;
-import pandel.core.model.Area;
-import pandel.core.model.Cause;
-import pandel.core.model.Gesture;
-import pandel.core.model.Hotspot;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
 
 /** A hotspot on the desk: corner brackets cased in ink, a light wash, its number. The corners are held to resize it. */
 final class HotspotView extends Pane {

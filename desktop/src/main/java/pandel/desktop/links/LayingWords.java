@@ -6,12 +6,12 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.paint.Color;
 import pandel.core.edit.StateEdits;
-import pandel.core.model.Area;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Patch;
-import pandel.core.model.Picture;
-import pandel.core.model.Placeholders;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Patch;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Placeholders;
 import pandel.desktop.work.Work;
 
 /** Lays words where a hotspot stands, on the colour that the picture has there. */

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.Side;
 import javafx.scene.control.ContextMenu;
-import pandel.core.model.PageTurn;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.theme.Press;
 
 /** Which page is turned to, as a word of a sentence. */

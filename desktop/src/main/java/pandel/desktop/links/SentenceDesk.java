@@ -1,9 +1,9 @@
 package pandel.desktop.links;
 
-import pandel.core.model.Cause;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Link;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Hotspot;
 import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;

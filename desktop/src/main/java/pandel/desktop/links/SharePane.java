@@ -16,8 +16,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import pandel.core.model.Form;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.theme.Scroll;
 
 /** Which screens a shared hotspot stands on. */

@@ -4,7 +4,7 @@ import java.util.function.Consumer;
 import javafx.geometry.Side;
 import javafx.scene.control.ContextMenu;
 import pandel.core.model.Prototype;
-import pandel.core.model.TabSet;
+import pandel.core.model.frame.TabSet;
 import pandel.core.play.LinkWords;
 import pandel.desktop.theme.Press;
 

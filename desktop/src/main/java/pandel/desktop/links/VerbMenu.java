@@ -6,12 +6,12 @@ import java.util.stream.Stream;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import pandel.core.edit.Fitting;
-import pandel.core.model.Effect;
-import pandel.core.model.Motion;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
 import pandel.core.model.Targets;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.mocks.VerbSign;
 
 /** The verbs that move, and motions, to choose from; what does not fit cannot be chosen and says why. */

@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
 import pandel.core.model.Targets;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.LinkWords;
 
 /** The screens that lead here; choosing one walks to it. */

@@ -22,7 +22,7 @@ import pandel.core.cover.Between;
 import pandel.core.cover.Coverage;
 import pandel.core.cover.Replayed;
 import pandel.core.model.Journey;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.map.MapLight.Pair;
 import pandel.desktop.work.Work;
 

@@ -14,7 +14,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import pandel.core.chart.Chart;
 import pandel.core.check.Checked;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Work;
 

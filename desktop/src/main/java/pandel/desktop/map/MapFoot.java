@@ -20,7 +20,7 @@ import pandel.core.check.Hanging;
 import pandel.core.cover.Between;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.LinkWords;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.WorkStage;

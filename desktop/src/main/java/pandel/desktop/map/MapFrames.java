@@ -10,9 +10,9 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Line;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
-import pandel.core.model.Target;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Screen;
 
 /** What frames hold together: the roots of a tab set, the pages of a sequence, on a rail at the left of their chips. */
 final class MapFrames {

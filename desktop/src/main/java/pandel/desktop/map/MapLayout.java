@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import pandel.core.chart.Chart;
 import pandel.core.chart.Chart.Place;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 /**
  * Where everything on the map stands, in px: bands from left to right, lanes from top to bottom, places below one

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.chart.Chart;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 /** Moving about the map along links. */
 final class MapSteps {

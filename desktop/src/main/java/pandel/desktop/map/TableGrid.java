@@ -17,10 +17,10 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.transform.Rotate;
 import pandel.core.edit.Filling.Pair;
-import pandel.core.model.Effect;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Link;
-import pandel.core.model.Screen;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.mocks.VerbSign;
 
 /** The cells of the table from × to: only those in sight are made. A block of cells can be chosen. */

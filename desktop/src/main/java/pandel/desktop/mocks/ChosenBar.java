@@ -10,8 +10,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import pandel.core.edit.ScreenEdits;
-import pandel.core.model.Form;
-import pandel.core.model.Status;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Status;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 

@@ -2,7 +2,7 @@ package pandel.desktop.mocks;
 
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
-import pandel.core.model.Form;
+import pandel.core.model.screen.Form;
 
 /** A screen's form as a shape: the device's outline, and what part of it the screen fills. */
 public final class FormSign extends Pane {

@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
 import pandel.core.model.Targets;
+import pandel.core.model.screen.Screen;
 
 /**
  * Where cards stand: a band for each section, rows of cards in it, the entry first. Lengths are px of the interface.

@@ -11,10 +11,10 @@ import javafx.geometry.Pos;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
-import pandel.core.model.Form;
-import pandel.core.model.Screen;
-import pandel.core.model.Status;
 import pandel.core.model.Targets;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
 import pandel.desktop.theme.Children;
 import pandel.desktop.work.Work;
 

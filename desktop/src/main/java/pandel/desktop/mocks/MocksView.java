@@ -22,7 +22,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.Command;
 import pandel.desktop.shell.StageView;

@@ -4,7 +4,7 @@ import java.util.Optional;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Shape;
-import pandel.core.model.Verb;
+import pandel.core.model.link.Verb;
 
 /** The family of a verb as a shape: after goes right, in place of turns on the spot, above goes up, back goes left. */
 public final class VerbSign extends Pane {

@@ -13,11 +13,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
 import pandel.core.model.Look;
-import pandel.core.model.Mock;
-import pandel.core.model.Patch;
-import pandel.core.model.Picture;
-import pandel.core.model.Screen;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Patch;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.theme.WrappedLabel;
 
 /** How a screen looks, at a size: its picture, or plain paper with its title while there is none. */

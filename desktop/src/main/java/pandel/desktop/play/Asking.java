@@ -5,7 +5,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.scene.layout.StackPane;
 import pandel.core.edit.LinkEdits;
-import pandel.core.model.Event;
+import pandel.core.model.link.Event;
 import pandel.core.play.EventWords;
 import pandel.core.play.Happening;
 import pandel.core.play.Situation;

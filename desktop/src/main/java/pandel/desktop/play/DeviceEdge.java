@@ -10,8 +10,8 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import pandel.core.model.Device;
-import pandel.core.model.Event;
+import pandel.core.model.device.Device;
+import pandel.core.model.link.Event;
 import pandel.core.play.Situation;
 import pandel.desktop.device.DeviceView;
 

@@ -1,7 +1,7 @@
 package pandel.desktop.play;
 
 import java.util.OptionalDouble;
-import pandel.core.model.Device;
+import pandel.core.model.device.Device;
 import pandel.core.play.Situation;
 
 /** How large the device stands in the window. */

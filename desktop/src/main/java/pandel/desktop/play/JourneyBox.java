@@ -14,8 +14,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
-import pandel.core.model.Rest;
-import pandel.core.model.Screen;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.Tape;
 import pandel.desktop.theme.Press;
 

@@ -8,7 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import pandel.core.model.Event;
+import pandel.core.model.link.Event;
 import pandel.desktop.theme.Press;
 import pandel.desktop.theme.WrappedLabel;
 

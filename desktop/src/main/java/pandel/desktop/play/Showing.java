@@ -4,7 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Event;
+import pandel.core.model.link.Event;
 
 /** Events that are shown one after the other: at a speed, or step by step. */
 final class Showing {

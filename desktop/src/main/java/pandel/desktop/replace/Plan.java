@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import pandel.core.edit.PictureEdits.Swap;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.files.replace.Had;
 import pandel.files.replace.Pairing;
 import pandel.files.replace.Pairing.Kind;

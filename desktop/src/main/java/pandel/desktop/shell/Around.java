@@ -10,10 +10,10 @@ import javafx.scene.layout.Region;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
 import pandel.core.model.Look;
-import pandel.core.model.Picture;
-import pandel.core.model.Screen;
-import pandel.core.model.State;
-import pandel.core.model.Width;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Preferred;
 

@@ -14,9 +14,9 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import pandel.core.edit.ScreenEdits;
-import pandel.core.model.Device;
-import pandel.core.model.Rest;
-import pandel.core.model.Widths;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Widths;
+import pandel.core.model.rest.Rest;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 

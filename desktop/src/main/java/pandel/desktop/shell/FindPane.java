@@ -22,7 +22,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.Finding;
 import pandel.core.edit.Matching;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.core.play.LinkWords;
 import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.PairPage;

@@ -26,7 +26,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
 import pandel.core.edit.ScreenEdits;
-import pandel.core.model.Device;
+import pandel.core.model.device.Device;
 import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 

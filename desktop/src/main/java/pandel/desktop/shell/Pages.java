@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
-import pandel.core.model.Start;
+import pandel.core.model.start.Start;
 import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;

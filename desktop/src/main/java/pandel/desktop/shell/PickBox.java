@@ -9,7 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 
 /** Asks for one of some screens: type a part of its title, Enter takes the first. */
 final class PickBox extends VBox {

@@ -16,11 +16,11 @@ import pandel.core.cover.Coverage;
 import pandel.core.edit.Edit;
 import pandel.core.edit.History;
 import pandel.core.edit.Naming;
-import pandel.core.model.Device;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
 import pandel.core.model.Version;
-import pandel.core.model.Width;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Width;
+import pandel.core.model.screen.Screen;
 import pandel.core.version.Changes;
 import pandel.files.store.PictureShelf;
 

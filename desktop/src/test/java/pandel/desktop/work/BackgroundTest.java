@@ -13,7 +13,7 @@ import pandel.core.edit.History;
 import pandel.core.edit.Naming;
 import pandel.core.edit.ScreenEdits;
 import pandel.core.model.Prototype;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
 import pandel.files.Unreadable;
 import pandel.files.store.PictureShelf;
 

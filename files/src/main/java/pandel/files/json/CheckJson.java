@@ -6,8 +6,8 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import pandel.core.check.Checked;
 import pandel.core.check.Finding;
 import pandel.core.check.Walk;
-import pandel.core.model.Entry;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.start.Entry;
 
 /** What the checks say, as JSON: {@code docs/check.schema.json}. */
 public final class CheckJson {

@@ -8,11 +8,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.model.Branch;
-import pandel.core.model.Drawer;
-import pandel.core.model.Drawer.Panel;
-import pandel.core.model.PanelSide;
-import pandel.core.model.Picture;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Drawer.Panel;
+import pandel.core.model.link.Branch;
+import pandel.core.model.screen.PanelSide;
+import pandel.core.model.screen.Picture;
 import pandel.files.Unreadable;
 
 /** Drawers, as the file holds them. */

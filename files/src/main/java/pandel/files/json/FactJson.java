@@ -5,12 +5,12 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
-import pandel.core.model.Condition;
-import pandel.core.model.Effect;
-import pandel.core.model.Fact;
-import pandel.core.model.Facts;
-import pandel.core.model.Source;
-import pandel.core.model.Value;
+import pandel.core.model.link.Effect;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
 
 /** Facts, what asks for them and what sets them, as JSON. Yes and no are true and false. */

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import pandel.core.model.Rest;
+import pandel.core.model.rest.Rest;
 import pandel.files.Unreadable;
 
 /**

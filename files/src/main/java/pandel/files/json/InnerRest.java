@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Prototype;
-import pandel.core.model.UnknownFields;
-import pandel.core.model.UnknownFields.Step;
+import pandel.core.model.rest.UnknownFields;
+import pandel.core.model.rest.UnknownFields.Step;
 
 /**
  * Keeps unknown fields of parts that carry none themselves, for all kinds of object alike: what was not asked for while

@@ -2,7 +2,7 @@ package pandel.files.json;
 
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import pandel.core.model.Pair;
+import pandel.core.model.frame.Pair;
 import pandel.files.Unreadable;
 
 /** Pairs, as the file holds them. */

@@ -6,13 +6,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.AtPage;
-import pandel.core.model.Cause;
-import pandel.core.model.Link;
-import pandel.core.model.PageTurn;
-import pandel.core.model.Sequence;
-import pandel.core.model.Source;
-import pandel.core.model.Target;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.link.Target;
+import pandel.core.model.value.Source;
 import pandel.files.Unreadable;
 
 /** Sequences, what leads to them and what turns their pages, as the file holds them. */

@@ -11,13 +11,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.model.Cause;
-import pandel.core.model.Gesture;
-import pandel.core.model.InTab;
-import pandel.core.model.Source;
-import pandel.core.model.TabSet;
-import pandel.core.model.Target;
-import pandel.core.model.Width;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Target;
+import pandel.core.model.value.Source;
 import pandel.files.Unreadable;
 
 /** Tab sets, and which tabs a place is the root of, as the file holds them. */

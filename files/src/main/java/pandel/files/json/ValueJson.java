@@ -9,14 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import pandel.core.model.Area;
-import pandel.core.model.Expected;
-import pandel.core.model.Held;
-import pandel.core.model.Hotspot;
-import pandel.core.model.Patch;
-import pandel.core.model.Source;
-import pandel.core.model.Spot;
-import pandel.core.model.Value;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Patch;
+import pandel.core.model.start.Spot;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
 
 /** Values, where they come from, and what expects and shows them, as the file holds them. */
@@ -229,10 +229,10 @@ final class ValueJson {
         return levels;
     }
 
-    static Held held(Fields f) throws Unreadable {
+    static PlaceMemory held(Fields f) throws Unreadable {
         Optional<Fields> given = f.object("given");
         Optional<Fields> typed = f.object("typed");
-        return Held.of(
+        return PlaceMemory.of(
                 given.isEmpty() ? Map.of() : values(given.get()), typed.isEmpty() ? Map.of() : values(typed.get()));
     }
 
@@ -246,7 +246,7 @@ final class ValueJson {
         return node;
     }
 
-    static ObjectNode held(ObjectNode node, Held held) {
+    static ObjectNode held(ObjectNode node, PlaceMemory held) {
         if (!held.given().isEmpty()) {
             node.set("given", values(held.given()));
         }

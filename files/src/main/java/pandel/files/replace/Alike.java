@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import pandel.core.model.Picture;
+import pandel.core.model.screen.Picture;
 
 /** Which screens have pictures that look alike: often one is a look of the other, or was taken in twice. */
 public final class Alike {

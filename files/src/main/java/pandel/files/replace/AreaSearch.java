@@ -1,8 +1,8 @@
 package pandel.files.replace;
 
 import java.util.Optional;
-import pandel.core.model.Area;
-import pandel.core.model.Picture;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Picture;
 import pandel.files.picture.Raster;
 
 /**

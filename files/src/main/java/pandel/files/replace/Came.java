@@ -1,7 +1,7 @@
 package pandel.files.replace;
 
-import pandel.core.model.Picture;
-import pandel.core.model.Screen;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
 
 /**
  * A picture that came.

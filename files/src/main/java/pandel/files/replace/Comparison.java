@@ -8,8 +8,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
+import pandel.core.model.screen.Picture;
 import pandel.files.gather.FileTitle;
 import pandel.files.replace.Pairing.Kind;
 

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.edit.PictureEdits.Swap;
-import pandel.core.model.Area;
-import pandel.core.model.Hotspot;
 import pandel.core.model.Prototype;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
 import pandel.files.picture.Raster;
 
 /**

@@ -1,7 +1,7 @@
 package pandel.files.replace;
 
-import pandel.core.model.Area;
-import pandel.core.model.Picture;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Picture;
 import pandel.files.picture.Raster;
 
 /** What lies under a hotspot, before and after. */

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Picture;
+import pandel.core.model.screen.Picture;
 import pandel.files.Unreadable;
 import pandel.files.picture.Raster;
 import pandel.files.picture.Thumbnails;

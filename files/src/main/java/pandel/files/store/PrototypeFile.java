@@ -17,10 +17,10 @@ import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
-import pandel.core.model.Mock;
-import pandel.core.model.Picture;
 import pandel.core.model.Prototype;
 import pandel.core.model.Version;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Picture;
 import pandel.files.Unreadable;
 import pandel.files.json.PrototypeReader;
 

@@ -1,7 +1,0 @@
-package pandel.core.model;
-
-/** Where play can begin: an entry, or a start point. */
-public sealed interface Start permits Entry, StartPoint {
-    /** Its id; journeys name it. */
-    String id();
-}

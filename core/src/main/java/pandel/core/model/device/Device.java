@@ -1,0 +1,183 @@
+package pandel.core.model.device;
+
+import java.util.Collections;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import pandel.core.model.rest.Rest;
+
+/**
+ * A device the prototype will be seen on.
+ *
+ * @param width px, more than 0
+ * @param height px, more than 0
+ * @param scale device pixels for each px
+ * @param levels how many levels it can show, the base included; 0: any number
+ * @param cannot what else it refuses
+ */
+public record Device(
+        String id,
+        String title,
+        double width,
+        double height,
+        double scale,
+        Back back,
+        Pointing pointing,
+        int levels,
+        Set<Cannot> cannot,
+        Rest rest) {
+
+    /** What some devices refuse. */
+    public enum Cannot {
+        /** Advancing while a sequence is the current place. */
+        ADVANCE_FROM_A_SEQUENCE,
+        /** Drawers. */
+        DRAWERS;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+    }
+
+    private static final double HELD_BELOW = 1000;
+    private static final double HELD = 160;
+    private static final double CSS_INCH = 96;
+
+    /** How the device itself goes back. */
+    public enum Back {
+        NONE,
+        BUTTON,
+        SWIPE,
+        SWIPE_FROM_RIGHT,
+        SWIPE_FROM_BOTH;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+    }
+
+    /** What a person points with. */
+    public enum Pointing {
+        TOUCH,
+        MOUSE,
+        BOTH;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** A phone with a back button. */
+    public static final Device PHONE =
+            new Device("phone", "Phone", 390, 844, 3, Back.BUTTON, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+    /** A narrower phone with a back swipe. */
+    public static final Device SMALL_PHONE =
+            new Device("small-phone", "Small phone", 360, 640, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+    /** A standing tablet with a back swipe. */
+    public static final Device TABLET =
+            new Device("tablet", "Tablet", 820, 1180, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+    /** A wall-mounted screen with no back of its own. */
+    public static final Device KIOSK =
+            new Device("kiosk", "Kiosk", 1080, 1920, 1, Back.NONE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+
+    /** A tablet on its side. */
+    public static final Device TABLET_ON_ITS_SIDE = new Device(
+            "tablet-on-its-side",
+            "Tablet on its side",
+            1180,
+            820,
+            2,
+            Back.SWIPE,
+            Pointing.TOUCH,
+            0,
+            Set.of(),
+            Rest.NONE);
+
+    /** A screen with a mouse. */
+    public static final Device DESKTOP =
+            new Device("desktop", "Desktop", 1440, 900, 1, Back.NONE, Pointing.MOUSE, 0, Set.of(), Rest.NONE);
+
+    /** A small round or square screen worn at the wrist, that shows two things above one another at most. */
+    public static final Device WATCH = new Device(
+            "watch",
+            "Watch",
+            198,
+            242,
+            2,
+            Back.SWIPE,
+            Pointing.TOUCH,
+            2,
+            Set.of(Cannot.ADVANCE_FROM_A_SEQUENCE, Cannot.DRAWERS),
+            Rest.NONE);
+
+    public Device withTitle(String other) {
+        return new Device(id, other, width, height, scale, back, pointing, levels, cannot, rest);
+    }
+
+    /** @param wide px @param high px */
+    public Device withSize(double wide, double high) {
+        return new Device(id, title, wide, high, scale, back, pointing, levels, cannot, rest);
+    }
+
+    public Device withBack(Back other) {
+        return new Device(id, title, width, height, scale, other, pointing, levels, cannot, rest);
+    }
+
+    public Device withPointing(Pointing other) {
+        return new Device(id, title, width, height, scale, back, other, levels, cannot, rest);
+    }
+
+    public Device withLevels(int other) {
+        return new Device(id, title, width, height, scale, back, pointing, other, cannot, rest);
+    }
+
+    public Device withCannot(Set<Cannot> other) {
+        return new Device(id, title, width, height, scale, back, pointing, levels, other, rest);
+    }
+
+    /** Those offered, small to large. */
+    public static final java.util.List<Device> OFFERED =
+            java.util.List.of(WATCH, SMALL_PHONE, PHONE, TABLET, TABLET_ON_ITS_SIDE, DESKTOP, KIOSK);
+
+    /** Least and most px of a side. */
+    public static final double LEAST = 40;
+
+    public static final double MOST = 10_000;
+
+    public Device {
+        if (!(width > 0) || !(height > 0) || !(scale > 0)) {
+            throw new IllegalArgumentException("A device has a size and a scale above 0");
+        }
+        cannot = Collections.unmodifiableSet(new TreeSet<>(cannot));
+        if (levels < 0) {
+            throw new IllegalArgumentException("A device shows one level or more; 0 says any number");
+        }
+    }
+
+    /**
+     * Its px to an inch, as it is held: 160 on what is touched and narrower than 1000 px, 96 (the CSS inch) on anything
+     * else.
+     */
+    public double pxAnInch() {
+        return pointing != Pointing.MOUSE && width < HELD_BELOW ? HELD : CSS_INCH;
+    }
+
+    /** Whether it ever sends device back. */
+    public boolean goesBack() {
+        return back != Back.NONE;
+    }
+
+    /** Whether a swipe from an edge is its back. */
+    public boolean goesBackBy(Gesture edge) {
+        return edge == Gesture.EDGE_SWIPE_LEFT && (back == Back.SWIPE || back == Back.SWIPE_FROM_BOTH)
+                || edge == Gesture.EDGE_SWIPE_RIGHT && (back == Back.SWIPE_FROM_RIGHT || back == Back.SWIPE_FROM_BOTH);
+    }
+
+    /** Whether a person can swipe on it; a mouse makes no swipes. */
+    public boolean swipes() {
+        return pointing != Pointing.MOUSE;
+    }
+}

@@ -1,0 +1,25 @@
+package pandel.core.model.frame;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
+import pandel.core.model.value.Value;
+
+/**
+ * Where a place of a sequence stands.
+ *
+ * @param sequence id of the sequence
+ * @param page its page, from 1
+ * @param offered what was carried to the sequence, by name: each page takes of it what it expects
+ */
+public record AtPage(String sequence, int page, Map<String, Value> offered) {
+
+    public AtPage {
+        offered = offered.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(offered));
+    }
+
+    /** The same at another page. */
+    public AtPage turnedTo(int other) {
+        return new AtPage(sequence, other, offered);
+    }
+}

@@ -1,0 +1,167 @@
+package pandel.core.model.frame;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.PageTurn;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Colour;
+
+/**
+ * Ordered pages moved through by next, previous, dots and swipe. It is one place on a trail.
+ *
+ * @param pages ids of its screens in order; they have one form
+ * @param swipes whether a sideways swipe turns the page
+ * @param backs whether device back goes to the page before
+ * @param laid what Pandel lays over its pages to turn them by
+ * @param finish what next does on the last page: one branch without conditions and outcome; empty: nothing
+ * @param skip what skipping does; empty: it cannot be skipped by what is laid over it
+ */
+public record Sequence(
+        String id,
+        String title,
+        List<String> pages,
+        boolean swipes,
+        boolean backs,
+        Laid laid,
+        Optional<Link> finish,
+        Optional<Link> skip,
+        Rest rest) {
+
+    /**
+     * Signs and words at the foot of each page; empty words are not laid.
+     *
+     * @param dots one for each page
+     * @param last stands in place of next on the last page
+     * @param skip not on the last page
+     * @param ink #RRGGBB
+     */
+    public record Laid(boolean dots, String previous, String next, String last, String skip, String ink) {
+        /** Nothing: the pictures have areas for it, or swipes do. */
+        public static final Laid NOTHING = new Laid(false, "", "", "", "", "#1C2529");
+        /** Dots, and a word for each thing. */
+        public static final Laid USUAL = new Laid(true, "Back", "Next", "Done", "Skip", "#1C2529");
+
+        public Laid {
+            Colour.require(ink);
+        }
+
+        public Laid withDots(boolean are) {
+            return new Laid(are, previous, next, last, skip, ink);
+        }
+
+        public Laid withPrevious(String other) {
+            return new Laid(dots, other, next, last, skip, ink);
+        }
+
+        public Laid withNext(String other) {
+            return new Laid(dots, previous, other, last, skip, ink);
+        }
+
+        public Laid withLast(String other) {
+            return new Laid(dots, previous, next, other, skip, ink);
+        }
+
+        public Laid withSkip(String other) {
+            return new Laid(dots, previous, next, last, other, ink);
+        }
+
+        public Laid withInk(String other) {
+            return new Laid(dots, previous, next, last, skip, other);
+        }
+
+        /** The words that go on: on the last page they may be others. */
+        public String onward(boolean onLast) {
+            return onLast && !last.isEmpty() ? last : next;
+        }
+
+        public boolean isEmpty() {
+            return !dots && previous.isEmpty() && next.isEmpty() && last.isEmpty() && skip.isEmpty();
+        }
+    }
+
+    public Sequence {
+        pages = List.copyOf(pages);
+        if (finish.isPresent()
+                && (finish.get().branches().size() > 1
+                        || finish.get().branches().stream()
+                                .anyMatch(
+                                        b -> !b.when().isEmpty() || b.outcome().isPresent()))) {
+            throw new IllegalArgumentException(
+                    "What finishes a sequence is one branch, without conditions and outcome");
+        }
+    }
+
+    /** One that is swiped and has dots and words laid over it, and that leads nowhere yet. */
+    public static Sequence of(String id, String title, List<String> pages) {
+        return new Sequence(id, title, pages, true, true, Laid.USUAL, Optional.empty(), Optional.empty(), Rest.NONE);
+    }
+
+    public String shownTitle() {
+        return title.isBlank() ? "Untitled" : title;
+    }
+
+    /** The id of the link that turns to a page, whichever way that is done. @param page from 1 */
+    public String turnId(int page) {
+        return id + "_" + page;
+    }
+
+    /** The links that its turns are: one for each page. They are not in the file. */
+    public List<Link> turns() {
+        List<Link> turns = new ArrayList<>();
+        for (int page = 1; page <= pages.size(); page++) {
+            turns.add(Link.of(turnId(page), new Cause.Turn(), new Effect.TurnPage(new PageTurn.To(page))));
+        }
+        return turns;
+    }
+
+    /** Its own links, in the file: finish and skip. */
+    public List<Link> links() {
+        return java.util.stream.Stream.concat(finish.stream(), skip.stream()).toList();
+    }
+
+    /** Ids of the screens a link of its own can be set off on. */
+    public List<String> pagesOf(Link link) {
+        return pages.isEmpty()
+                ? List.of()
+                : link.cause() instanceof Cause.Finish ? List.of(pages.getLast()) : pages.subList(0, pages.size() - 1);
+    }
+
+    public Sequence withTitle(String other) {
+        return new Sequence(id, other, pages, swipes, backs, laid, finish, skip, rest);
+    }
+
+    public Sequence withPages(List<String> others) {
+        return new Sequence(id, title, others, swipes, backs, laid, finish, skip, rest);
+    }
+
+    public Sequence withSwipes(boolean other) {
+        return new Sequence(id, title, pages, other, backs, laid, finish, skip, rest);
+    }
+
+    public Sequence withBacks(boolean other) {
+        return new Sequence(id, title, pages, swipes, other, laid, finish, skip, rest);
+    }
+
+    public Sequence withLaid(Laid other) {
+        return new Sequence(id, title, pages, swipes, backs, other, finish, skip, rest);
+    }
+
+    public Sequence withFinish(Optional<Link> other) {
+        return new Sequence(id, title, pages, swipes, backs, laid, other, skip, rest);
+    }
+
+    public Sequence withSkip(Optional<Link> other) {
+        return new Sequence(id, title, pages, swipes, backs, laid, finish, other, rest);
+    }
+
+    /** The same with its own links changed; one that comes to nothing is gone. */
+    public Sequence withEachLink(UnaryOperator<List<Link>> change) {
+        return withFinish(change.apply(finish.stream().toList()).stream().findFirst())
+                .withSkip(change.apply(skip.stream().toList()).stream().findFirst());
+    }
+}

@@ -1,0 +1,275 @@
+package pandel.core.model.frame;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Colour;
+
+/**
+ * Places side by side behind one strip, each tab with a trail of its own.
+ *
+ * @param first id of the tab that a new visit starts at; empty, or one that is not there: the first of them
+ * @param keeps whether each tab's trail survives while another is shown
+ * @param backs whether return at another tab's root leads to the first tab
+ * @param swipes whether a sideways swipe shows the tab beside, where the strip shows
+ * @param strip how its strip looks
+ * @param hiddenOn ids of the screens that hide the strip
+ * @param button one that floats over its places, where the strip shows; empty: none
+ */
+public record TabSet(
+        String id,
+        String title,
+        List<Tab> tabs,
+        String first,
+        boolean keeps,
+        boolean backs,
+        boolean swipes,
+        Strip strip,
+        Set<String> hiddenOn,
+        Optional<Floating> button,
+        Rest rest) {
+
+    /**
+     * One tab.
+     *
+     * @param label may be empty
+     * @param sign the name of its sign; empty: none
+     * @param root what stands first in it: a screen, a sequence, or a tab set that is not in another
+     */
+    public record Tab(String id, String label, String sign, Target root) {
+        public String shownLabel() {
+            return label.isBlank() ? "Untitled" : label;
+        }
+
+        public Tab withLabel(String other) {
+            return new Tab(id, other, sign, root);
+        }
+
+        public Tab withSign(String other) {
+            return new Tab(id, label, other, root);
+        }
+
+        public Tab withRoot(Target other) {
+            return new Tab(id, label, sign, other);
+        }
+    }
+
+    /**
+     * Where the strip stands, and how it looks.
+     *
+     * @param looks by width; one that is not there is a strip at its edge
+     * @param ground #RRGGBB @param ink of the tabs @param chosen of the tab that is shown
+     */
+    public record Strip(Edge edge, Labels labels, Map<Width, Side> looks, String ground, String ink, String chosen) {
+        /** At the foot, with all labels. */
+        public static final Strip USUAL = new Strip(Edge.BOTTOM, Labels.ALL, Map.of(), "#FFFFFF", "#5B6670", "#0E5668");
+
+        public Strip {
+            Colour.require(ground, ink, chosen);
+            Map<Width, Side> sorted = new EnumMap<>(Width.class);
+            looks.forEach((width, side) -> {
+                if (side != Side.STRIP) {
+                    sorted.put(width, side);
+                }
+            });
+            looks = Collections.unmodifiableMap(sorted);
+        }
+
+        /** How it looks on a width; one that is drawn on the pictures is always a strip. */
+        public Side on(Width width) {
+            return edge == Edge.DRAWN ? Side.STRIP : looks.getOrDefault(width, Side.STRIP);
+        }
+
+        public Strip withLook(Width width, Side side) {
+            Map<Width, Side> all = new EnumMap<>(Width.class);
+            all.putAll(looks);
+            all.put(width, side);
+            return new Strip(edge, labels, all, ground, ink, chosen);
+        }
+
+        public Strip withEdge(Edge other) {
+            return new Strip(other, labels, looks, ground, ink, chosen);
+        }
+
+        public Strip withLabels(Labels other) {
+            return new Strip(edge, other, looks, ground, ink, chosen);
+        }
+
+        public Strip withGround(String other) {
+            return new Strip(edge, labels, looks, other, ink, chosen);
+        }
+
+        public Strip withInk(String other) {
+            return new Strip(edge, labels, looks, ground, other, chosen);
+        }
+
+        public Strip withChosen(String other) {
+            return new Strip(edge, labels, looks, ground, ink, other);
+        }
+    }
+
+    /**
+     * A button that floats over the places of a set.
+     *
+     * @param link what a tap on it does
+     * @param absent the looks of the strip with which it is not there
+     */
+    public record Floating(Link link, String sign, Set<Side> absent) {
+        public Floating {
+            absent = Collections.unmodifiableSet(new LinkedHashSet<>(absent));
+        }
+
+        public Floating withLink(Link other) {
+            return new Floating(other, sign, absent);
+        }
+
+        public Floating withSign(String other) {
+            return new Floating(link, other, absent);
+        }
+
+        /** There with a look of the strip, or not. */
+        public Floating on(Side look, boolean there) {
+            Set<Side> all = new LinkedHashSet<>(absent);
+            if (there) {
+                all.remove(look);
+            } else {
+                all.add(look);
+            }
+            return new Floating(link, sign, all);
+        }
+    }
+
+    /** Where the strip stands; on the picture it is drawn already, and its areas are tapped. */
+    public enum Edge {
+        TOP,
+        BOTTOM,
+        DRAWN;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /** How a strip looks on a width: along its edge; at the side, with signs alone; at the side, a list with labels. */
+    public enum Side {
+        STRIP,
+        SIDE_SIGNS,
+        SIDE_LIST;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+    }
+
+    /** Which tabs show their labels. */
+    public enum Labels {
+        ALL,
+        CHOSEN,
+        NONE;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    public TabSet {
+        tabs = List.copyOf(tabs);
+        hiddenOn = Collections.unmodifiableSet(new LinkedHashSet<>(hiddenOn));
+    }
+
+    /** One that keeps each tab's trail, with its strip at the foot. */
+    public static TabSet of(String id, String title, List<Tab> tabs) {
+        return new TabSet(id, title, tabs, "", true, true, false, Strip.USUAL, Set.of(), Optional.empty(), Rest.NONE);
+    }
+
+    public String shownTitle() {
+        return title.isBlank() ? "Untitled" : title;
+    }
+
+    public Optional<Tab> tab(String tabId) {
+        return tabs.stream().filter(t -> t.id().equals(tabId)).findFirst();
+    }
+
+    /** The tab a new visit starts at; empty when it has none. */
+    public Optional<Tab> firstTab() {
+        return tab(first).or(() -> tabs.stream().findFirst());
+    }
+
+    /** The links that its tabs are: one for each, with the tab's id. They are not in the file as links. */
+    public List<Link> switches() {
+        List<Link> links = new ArrayList<>();
+        tabs.forEach(t -> links.add(Link.of(t.id(), new Cause.Tab(), new Effect.SwitchTab(t.id()))));
+        return links;
+    }
+
+    public TabSet withTitle(String other) {
+        return new TabSet(id, other, tabs, first, keeps, backs, swipes, strip, hiddenOn, button, rest);
+    }
+
+    public TabSet withTabs(List<Tab> others) {
+        return new TabSet(id, title, others, first, keeps, backs, swipes, strip, hiddenOn, button, rest);
+    }
+
+    /** The same with one tab changed. */
+    public TabSet withTab(String tabId, UnaryOperator<Tab> change) {
+        return withTabs(tabs.stream()
+                .map(t -> t.id().equals(tabId) ? change.apply(t) : t)
+                .toList());
+    }
+
+    public TabSet withFirst(String other) {
+        return new TabSet(id, title, tabs, other, keeps, backs, swipes, strip, hiddenOn, button, rest);
+    }
+
+    public TabSet withKeeps(boolean other) {
+        return new TabSet(id, title, tabs, first, other, backs, swipes, strip, hiddenOn, button, rest);
+    }
+
+    public TabSet withBacks(boolean other) {
+        return new TabSet(id, title, tabs, first, keeps, other, swipes, strip, hiddenOn, button, rest);
+    }
+
+    public TabSet withSwipes(boolean other) {
+        return new TabSet(id, title, tabs, first, keeps, backs, other, strip, hiddenOn, button, rest);
+    }
+
+    public TabSet withStrip(Strip other) {
+        return new TabSet(id, title, tabs, first, keeps, backs, swipes, other, hiddenOn, button, rest);
+    }
+
+    public TabSet withButton(Optional<Floating> other) {
+        return new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, hiddenOn, other, rest);
+    }
+
+    /** The button that floats on a width; empty where there is none. */
+    public Optional<Floating> buttonOn(Width width) {
+        return button.filter(b -> !b.absent().contains(strip.on(width)));
+    }
+
+    /** The same with the link of its button changed; where it goes the button goes. */
+    public TabSet withEachLink(Function<Link, Optional<Link>> change) {
+        Optional<Floating> changed = button.flatMap(b -> change.apply(b.link()).map(b::withLink));
+        return changed.equals(button) ? this : withButton(changed);
+    }
+
+    public TabSet withHiddenOn(Set<String> others) {
+        return new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, others, button, rest);
+    }
+}

@@ -1,0 +1,95 @@
+package pandel.core.model.link;
+
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.ValueScope;
+
+/**
+ * One way a link can turn out.
+ *
+ * @param when all must hold; none: it always holds
+ * @param outcome a result that the person does not decide ("saved"); empty: none
+ * @param effects done in order, all or none; at most one of them is a move
+ * @param motion empty: as usual for its verb
+ * @param where where its move is done; empty: as usual for its verb and what it leads to
+ */
+public record Branch(
+        List<Condition> when,
+        Optional<String> outcome,
+        List<Effect> effects,
+        Optional<Motion> motion,
+        Optional<Where> where,
+        Rest rest) {
+
+    public Branch {
+        when = List.copyOf(when);
+        effects = List.copyOf(effects);
+    }
+
+    /** A branch that is done where it usually is. */
+    public Branch(
+            List<Condition> when, Optional<String> outcome, List<Effect> effects, Optional<Motion> motion, Rest rest) {
+        this(when, outcome, effects, motion, Optional.empty(), rest);
+    }
+
+    /** A branch that moves as usual, whatever holds. */
+    public static Branch of(List<Effect> effects) {
+        return new Branch(List.of(), Optional.empty(), effects, Optional.empty(), Rest.NONE);
+    }
+
+    /** A branch of one effect that moves as usual. */
+    public static Branch of(Effect effect) {
+        return of(List.of(effect));
+    }
+
+    /** Whether all its conditions hold. */
+    public boolean holds(ValueScope scope, Known known) {
+        return when.stream().allMatch(c -> c.holds(scope, known));
+    }
+
+    /** The effect that moves. */
+    public Optional<Effect> move() {
+        return effects.stream().filter(Effect::isMove).findFirst();
+    }
+
+    /** What it remembers, in order. */
+    public List<Effect.Remember> remembers() {
+        return effects.stream()
+                .filter(Effect.Remember.class::isInstance)
+                .map(Effect.Remember.class::cast)
+                .toList();
+    }
+
+    public Branch withWhen(List<Condition> conditions) {
+        return new Branch(conditions, outcome, effects, motion, where, rest);
+    }
+
+    public Branch withOutcome(Optional<String> name) {
+        return new Branch(when, name, effects, motion, where, rest);
+    }
+
+    public Branch withEffects(List<Effect> newEffects) {
+        return new Branch(when, outcome, newEffects, motion, where, rest);
+    }
+
+    /** The same, moving in another way; empty: as usual. */
+    public Branch withMotion(Optional<Motion> other) {
+        return new Branch(when, outcome, effects, other, where, rest);
+    }
+
+    /** The same, moving somewhere else; empty: where it usually does. */
+    public Branch withWhere(Optional<Where> other) {
+        return new Branch(when, outcome, effects, motion, other, rest);
+    }
+
+    /** The same with that move in place of the one it has, moving as usual; everything else is kept where it stands. */
+    public Branch doing(Effect move) {
+        List<Effect> others = new java.util.ArrayList<>(
+                effects.stream().filter(e -> !e.isMove()).toList());
+        others.add(move);
+        return new Branch(when, outcome, others, Optional.empty(), rest);
+    }
+}

@@ -1,0 +1,92 @@
+package pandel.core.model.link;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import pandel.core.model.rest.Rest;
+
+/**
+ * What makes something happen: a cause on its owner (the hotspot or screen that holds it) and branches.
+ *
+ * @param branches looked at in order; none: the link does nothing yet
+ * @param always the outcome that play takes when an event names none; empty: play asks
+ */
+public record Link(String id, Cause cause, List<Branch> branches, Optional<String> always, Rest rest) {
+
+    public Link {
+        branches = List.copyOf(branches);
+    }
+
+    public Link(String id, Cause cause, List<Branch> branches, Rest rest) {
+        this(id, cause, branches, Optional.empty(), rest);
+    }
+
+    /** A link of one branch with one effect. */
+    public static Link of(String id, Cause cause, Effect effect) {
+        return new Link(id, cause, List.of(Branch.of(effect)), Rest.NONE);
+    }
+
+    /** The first effect of the first branch that moves; else its first effect. */
+    public Optional<Effect> effect() {
+        return branches.stream()
+                .flatMap(branch ->
+                        branch.move().or(() -> branch.effects().stream().findFirst()).stream())
+                .findFirst();
+    }
+
+    /** What all branches do, in order. */
+    public Stream<Effect> effects() {
+        return branches.stream().flatMap(b -> b.effects().stream());
+    }
+
+    /** What the first branch remembers, in order. */
+    public List<Effect.Remember> remembers() {
+        return branches.stream().findFirst().map(Branch::remembers).orElse(List.of());
+    }
+
+    /** What any branch remembers. */
+    public Stream<Effect.Remember> allRemembered() {
+        return branches.stream().flatMap(b -> b.remembers().stream());
+    }
+
+    /** Names of the outcomes it is drawn with, each once. */
+    public List<String> outcomes() {
+        return branches.stream().flatMap(b -> b.outcome().stream()).distinct().toList();
+    }
+
+    /** The same link making that move in its first branch instead, as usual; what it does besides stays. */
+    public Link doing(Effect move) {
+        return branch(0, b -> b.doing(move));
+    }
+
+    /** The same with one branch changed, made anew where there is none of that number. */
+    public Link branch(int number, UnaryOperator<Branch> change) {
+        List<Branch> changed = new ArrayList<>(branches);
+        while (changed.size() <= number) {
+            changed.add(Branch.of(List.of()));
+        }
+        changed.set(number, change.apply(changed.get(number)));
+        return withBranches(changed);
+    }
+
+    public Link withId(String other) {
+        return new Link(other, cause, branches, always, rest);
+    }
+
+    public Link withCause(Cause newCause) {
+        return new Link(id, newCause, branches, always, rest);
+    }
+
+    public Link withBranches(List<Branch> newBranches) {
+        Optional<String> kept = always.filter(
+                a -> newBranches.stream().anyMatch(b -> b.outcome().equals(always)));
+        return new Link(id, cause, newBranches, kept, rest);
+    }
+
+    /** The same, turning out in one way whenever play is not told; empty: play asks. */
+    public Link withAlways(Optional<String> outcome) {
+        return new Link(id, cause, branches, outcome, rest);
+    }
+}

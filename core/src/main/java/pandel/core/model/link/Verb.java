@@ -1,0 +1,39 @@
+package pandel.core.model.link;
+
+import java.util.Locale;
+
+/** What a link does, named. */
+public enum Verb {
+    ADVANCE,
+    REPLACE,
+    RESTART,
+    OPEN_ABOVE,
+    RETURN,
+    RETURN_TO,
+    CLOSE,
+    SWITCH_TAB,
+    TURN_PAGE,
+    DRAWER_OPEN,
+    DRAWER_CLOSE,
+    DRAWER_TOGGLE,
+    REMEMBER,
+    NOTICE,
+    LEAVE;
+
+    /** The word in sentences and in the file. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** Those that move, of which a branch holds at most one. */
+    public static final java.util.List<Verb> MOVES =
+            java.util.List.of(ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE, SWITCH_TAB, TURN_PAGE);
+
+    /** Those that open and close drawers. */
+    public static final java.util.List<Verb> OF_DRAWERS = java.util.List.of(DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE);
+
+    /** Whether it needs to be told where it leads. */
+    public boolean needsTarget() {
+        return MOVES.contains(this) && this != RETURN && this != CLOSE && this != TURN_PAGE && this != SWITCH_TAB;
+    }
+}

@@ -1,0 +1,268 @@
+package pandel.core.model.screen;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Link;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.value.Expected;
+
+/**
+ * One thing a person sees.
+ *
+ * @param title may be empty, which is a finding
+ * @param section the band it stands in; empty: none
+ * @param end whether using the prototype may rightly stop here
+ * @param home whether the screens that lead to one another around it are where a person is meant to stay
+ * @param closedBy what closes an overlay opened with this screen; empty: as usual for its form
+ * @param overlay how it stands where it is open above others
+ * @param expects the values it expects
+ * @param mocks one for each width it was drawn for
+ * @param hotspots its own, without the shared ones
+ * @param links its own causes: waits, and gestures on the whole screen
+ */
+public record Screen(
+        String id,
+        String title,
+        Form form,
+        Status status,
+        String section,
+        boolean end,
+        boolean home,
+        Optional<Set<Closer>> closedBy,
+        Overlay overlay,
+        List<Expected> expects,
+        List<Mock> mocks,
+        List<State> states,
+        List<Hotspot> hotspots,
+        List<Link> links,
+        Rest rest) {
+
+    public Screen {
+        closedBy = closedBy.map(Set::copyOf);
+        expects = List.copyOf(expects);
+        mocks = List.copyOf(mocks);
+        states = List.copyOf(states);
+        hotspots = List.copyOf(hotspots);
+        links = List.copyOf(links);
+    }
+
+    /** A draft page with nothing on it. */
+    public static Screen page(String id, String title) {
+        return new Screen(
+                id,
+                title,
+                Form.PAGE,
+                Status.DRAFT,
+                "",
+                false,
+                false,
+                Optional.empty(),
+                Overlay.USUAL,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Rest.NONE);
+    }
+
+    /** The title, or words that stand for a title not given. */
+    public String shownTitle() {
+        return title.isBlank() ? "Untitled" : title;
+    }
+
+    /** What closes an overlay opened with it. */
+    public Set<Closer> closers() {
+        return closedBy.orElseGet(() -> Closer.usualFor(form));
+    }
+
+    /** The mock of the plain look for a width: its own, else the next narrower, else the next wider. */
+    public Optional<Mock> mockFor(Width width) {
+        return mockFor(mocks, width);
+    }
+
+    public static Optional<Mock> mockFor(List<Mock> mocks, Width width) {
+        Optional<Mock> narrower = Optional.empty();
+        Optional<Mock> wider = Optional.empty();
+        for (Mock mock : mocks) {
+            if (mock.on().compareTo(width) <= 0) {
+                narrower =
+                        narrower.filter(m -> m.on().compareTo(mock.on()) >= 0).or(() -> Optional.of(mock));
+            } else {
+                wider = wider.filter(m -> m.on().compareTo(mock.on()) <= 0).or(() -> Optional.of(mock));
+            }
+        }
+        Optional<Mock> found = wider;
+        return narrower.or(() -> found);
+    }
+
+    /** The state of that id. */
+    public Optional<State> state(String stateId) {
+        return states.stream().filter(s -> s.id().equals(stateId)).findFirst();
+    }
+
+    /** The plain mocks and those of every state. */
+    public Stream<Mock> allMocks() {
+        return Stream.concat(mocks.stream(), states.stream().flatMap(s -> s.mocks().stream()));
+    }
+
+    /** The same with the mocks of every look changed alike. */
+    public Screen withEveryMock(UnaryOperator<List<Mock>> change) {
+        return withMocks(change.apply(mocks))
+                .withStates(states.stream()
+                        .map(s -> s.withMocks(change.apply(s.mocks())))
+                        .toList());
+    }
+
+    public Screen withStates(List<State> newStates) {
+        return new Screen(
+                id, title, form, status, section, end, home, closedBy, overlay, expects, mocks, newStates, hotspots,
+                links, rest);
+    }
+
+    public Screen withId(String newId) {
+        return new Screen(
+                newId, title, form, status, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
+                links, rest);
+    }
+
+    public Screen withTitle(String newTitle) {
+        return new Screen(
+                id, newTitle, form, status, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
+                links, rest);
+    }
+
+    public Screen withForm(Form newForm) {
+        return new Screen(
+                id, title, newForm, status, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
+                links, rest);
+    }
+
+    public Screen withStatus(Status newStatus) {
+        return new Screen(
+                id, title, form, newStatus, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
+                links, rest);
+    }
+
+    public Screen withHome(boolean isHome) {
+        return new Screen(
+                id, title, form, status, section, end, isHome, closedBy, overlay, expects, mocks, states, hotspots,
+                links, rest);
+    }
+
+    /** @param newSection empty: none */
+    public Screen withSection(String newSection) {
+        return new Screen(
+                id,
+                title,
+                form,
+                status,
+                newSection,
+                end,
+                home,
+                closedBy,
+                overlay,
+                expects,
+                mocks,
+                states,
+                hotspots,
+                links,
+                rest);
+    }
+
+    public Screen withEnd(boolean isEnd) {
+        return new Screen(
+                id, title, form, status, section, isEnd, home, closedBy, overlay, expects, mocks, states, hotspots,
+                links, rest);
+    }
+
+    /** Closed by these alone besides its own links. */
+    public Screen withClosers(Closer... closers) {
+        Set<Closer> set = EnumSet.noneOf(Closer.class);
+        set.addAll(List.of(closers));
+        return new Screen(
+                id,
+                title,
+                form,
+                status,
+                section,
+                end,
+                home,
+                Optional.of(set),
+                overlay,
+                expects,
+                mocks,
+                states,
+                hotspots,
+                links,
+                rest);
+    }
+
+    public Screen withOverlay(Overlay other) {
+        return new Screen(
+                id, title, form, status, section, end, home, closedBy, other, expects, mocks, states, hotspots, links,
+                rest);
+    }
+
+    /** Closed as usual for its form. */
+    public Screen closedAsUsual() {
+        return new Screen(
+                id,
+                title,
+                form,
+                status,
+                section,
+                end,
+                home,
+                Optional.empty(),
+                overlay,
+                expects,
+                mocks,
+                states,
+                hotspots,
+                links,
+                rest);
+    }
+
+    public Screen withExpects(List<Expected> values) {
+        return new Screen(
+                id, title, form, status, section, end, home, closedBy, overlay, values, mocks, states, hotspots, links,
+                rest);
+    }
+
+    public Screen withMocks(List<Mock> newMocks) {
+        return new Screen(
+                id, title, form, status, section, end, home, closedBy, overlay, expects, newMocks, states, hotspots,
+                links, rest);
+    }
+
+    public Screen withHotspots(List<Hotspot> newHotspots) {
+        return new Screen(
+                id,
+                title,
+                form,
+                status,
+                section,
+                end,
+                home,
+                closedBy,
+                overlay,
+                expects,
+                mocks,
+                states,
+                newHotspots,
+                links,
+                rest);
+    }
+
+    public Screen withLinks(List<Link> newLinks) {
+        return new Screen(
+                id, title, form, status, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
+                newLinks, rest);
+    }
+}

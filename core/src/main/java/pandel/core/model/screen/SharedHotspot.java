@@ -1,0 +1,27 @@
+package pandel.core.model.screen;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.Set;
+import pandel.core.model.rest.Rest;
+
+/**
+ * A hotspot that stands on many screens: made once, seen on each, changed everywhere at once.
+ *
+ * @param screens ids of the screens it stands on, in the order they were given
+ */
+public record SharedHotspot(Hotspot hotspot, Set<String> screens, Rest rest) {
+
+    public SharedHotspot {
+        screens = Collections.unmodifiableSet(new LinkedHashSet<>(screens));
+    }
+
+    public SharedHotspot withHotspot(Hotspot changed) {
+        return new SharedHotspot(changed, screens, rest);
+    }
+
+    public SharedHotspot on(Collection<String> newScreens) {
+        return new SharedHotspot(hotspot, new LinkedHashSet<>(newScreens), rest);
+    }
+}

@@ -1,0 +1,51 @@
+package pandel.core.model.value;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Names in braces that stand for values in words: {loan}. */
+public final class Placeholders {
+
+    private static final Pattern BRACED = Pattern.compile("\\{([^{}]{1,60})}");
+
+    private Placeholders() {}
+
+    /** The names in words, in order. */
+    public static List<String> in(String words) {
+        List<String> names = new ArrayList<>();
+        Matcher m = BRACED.matcher(words);
+        while (m.find()) {
+            names.add(m.group(1).strip());
+        }
+        return names;
+    }
+
+    /**
+     * Words with what a place was given, else what a fact of that title holds, in place of names; what is not there
+     * stays in braces.
+     */
+    public static String filled(String words, ValueScope scope, Known known) {
+        if (words.indexOf('{') < 0) {
+            return words;
+        }
+        return BRACED.matcher(words).replaceAll(m -> {
+            String name = m.group(1).strip();
+            Value given = known.held().given().get(name);
+            String shown = given != null
+                    ? given.shown()
+                    : fact(scope, name)
+                            .map(f -> known.facts().of(scope, f.id()).shown())
+                            .orElse(m.group());
+            return Matcher.quoteReplacement(shown);
+        });
+    }
+
+    /** The fact of that title. */
+    public static java.util.Optional<Fact> fact(ValueScope scope, String name) {
+        return scope.facts().stream()
+                .filter(f -> f.title().equalsIgnoreCase(name))
+                .findFirst();
+    }
+}
