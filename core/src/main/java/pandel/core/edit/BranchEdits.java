@@ -28,7 +28,7 @@ public final class BranchEdits {
     /** What must hold for a branch, with facts that are new. */
     public static Edit when(Link link, int number, List<Condition> conditions, List<Fact> facts) {
         Edit change = change("change when a link holds", link, number, b -> b.withWhen(conditions));
-        return Edit.of(change.name(), p -> change.applyTo(FactEdits.with(p, facts)));
+        return Edit.of(change.name(), p -> change.applyTo(AddedFacts.with(p, facts)));
     }
 
     /** Names the outcome of a branch; no word: it has none. */
@@ -86,7 +86,7 @@ public final class BranchEdits {
     public static Edit motionOfAll(Verb verb, Optional<Motion> motion) {
         return Edit.of(
                 "change the motion of every " + verb.word(),
-                p -> LinkEdits.branches(
+                p -> EachLink.branches(
                         p, b -> b.move().filter(m -> m.verb() == verb).isPresent() ? b.withMotion(motion) : b));
     }
 

@@ -45,7 +45,7 @@ public record Bulk(Edit edit, int done, int left) {
         }
         Edit edit = Edit.of(
                 name + (ways.size() == 1 ? " a link" : " " + ways.size() + " links"),
-                p -> LinkEdits.links(p, changed.keySet(), l -> changed.get(l.id())));
+                p -> EachLink.links(p, changed.keySet(), l -> changed.get(l.id())));
         return new Bulk(edit, changed.size(), ways.size() - changed.size());
     }
 

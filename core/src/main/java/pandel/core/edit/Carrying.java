@@ -1,7 +1,6 @@
 package pandel.core.edit;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,7 +9,6 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import pandel.core.model.Prototype;
-import pandel.core.model.Targets;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Target;
@@ -29,7 +27,7 @@ public final class Carrying {
     /** A screen expects a value, in the place of one of that name. */
     public static Edit expect(Screen screen, Expected value) {
         return Edit.of(
-                "let " + ScreenEdits.quoted(screen) + " expect “" + value.name() + "”",
+                "let " + Titles.of(screen) + " expect “" + value.name() + "”",
                 p -> p.withScreen(screen.id(), s -> {
                     List<Expected> all = new ArrayList<>(s.expects());
                     all.replaceAll(e -> e.name().equals(value.name()) ? value : e);
@@ -42,13 +40,13 @@ public final class Carrying {
 
     /** A screen expects a value no more; what links carry of it is dropped. */
     public static Edit expectNoMore(Screen screen, String name) {
-        return Edit.of("let " + ScreenEdits.quoted(screen) + " expect “" + name + "” no more", p -> {
+        return Edit.of("let " + Titles.of(screen) + " expect “" + name + "” no more", p -> {
             Prototype less = p.withScreen(
                     screen.id(),
                     s -> s.withExpects(s.expects().stream()
                             .filter(e -> !e.name().equals(name))
                             .toList()));
-            return LinkEdits.effects(
+            return EachLink.effects(
                     less,
                     (link, e) -> e.target()
                             .filter(t -> t.id().equals(screen.id()))
@@ -87,7 +85,7 @@ public final class Carrying {
                                                     .toList())
                                             : m)
                                     .toList()));
-            Prototype carrying = LinkEdits.effects(expecting, (link, e) -> {
+            Prototype carrying = EachLink.effects(expecting, (link, e) -> {
                 Effect read = own.contains(link.id()) ? reading(e, named) : e;
                 return read.target()
                         .filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from))
@@ -95,7 +93,7 @@ public final class Carrying {
                                 t.with(to, Optional.of(t.values().get(from))).with(from, Optional.empty())))
                         .orElse(read);
             });
-            return LinkEdits.links(
+            return EachLink.links(
                     carrying,
                     own,
                     l -> l.withBranches(l.branches().stream()
@@ -122,7 +120,7 @@ public final class Carrying {
     public static Edit carry(Link link, Target target, String name, Optional<Source> source) {
         return Edit.of(
                 "change what a link carries",
-                p -> LinkEdits.effects(
+                p -> EachLink.effects(
                         p,
                         (l, e) -> l.id().equals(link.id()) && e.target().equals(Optional.of(target))
                                 ? e.leadingTo(target.with(name, source))
@@ -141,28 +139,11 @@ public final class Carrying {
     /** The same for any target. */
     public static Map<String, Source> toward(
             Prototype p, List<Screen> from, Optional<Hotspot> hotspot, Target to, Map<String, Source> now) {
-        Map<String, Source> values = expected(p, to, now);
+        Map<String, Source> values = ExpectedValues.expected(p, to, now);
         SourceWords words = new SourceWords(p, from, hotspot);
-        expectedBy(p, to).stream()
+        ExpectedValues.expectedBy(p, to).stream()
                 .map(Expected::name)
                 .forEach(name -> words.namesake(name).ifPresent(source -> values.putIfAbsent(name, source)));
         return values;
-    }
-
-    /**
-     * What is expected where a target leads: by a screen, the pages of a sequence or the roots of a tab set, each name
-     * once.
-     */
-    public static List<Expected> expectedBy(Prototype p, Target target) {
-        Map<String, Expected> all = new LinkedHashMap<>();
-        Targets.takers(p, target).forEach(s -> s.expects().forEach(e -> all.putIfAbsent(e.name(), e)));
-        return List.copyOf(all.values());
-    }
-
-    /** As much of what is carried as is expected where a target leads. */
-    static Map<String, Source> expected(Prototype p, Target to, Map<String, Source> values) {
-        Map<String, Source> kept = new TreeMap<>(values);
-        kept.keySet().retainAll(expectedBy(p, to).stream().map(Expected::name).toList());
-        return kept;
     }
 }

@@ -152,10 +152,10 @@ public final class DrawerEdits {
             Prototype without = p.withDrawers(p.drawers().stream()
                     .filter(d -> !d.id().equals(drawer.id()))
                     .toList());
-            Prototype unlinked = LinkEdits.dropLinks(
+            Prototype unlinked = EachLink.dropLinks(
                     without,
                     l -> l.effects().findAny().isPresent() && l.effects().allMatch(moves));
-            return LinkEdits.branches(
+            return EachLink.branches(
                     unlinked,
                     b -> b.effects().stream().anyMatch(moves)
                             ? b.withEffects(

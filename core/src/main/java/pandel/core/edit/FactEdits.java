@@ -16,24 +16,9 @@ public final class FactEdits {
 
     private FactEdits() {}
 
-    /** The prototype with facts put in, those of the same id changed. */
-    static Prototype with(Prototype p, List<Fact> facts) {
-        if (facts.isEmpty()) {
-            return p;
-        }
-        List<Fact> all = new ArrayList<>(p.facts());
-        for (Fact fact : facts) {
-            all.replaceAll(f -> f.id().equals(fact.id()) ? fact : f);
-            if (all.stream().noneMatch(f -> f.id().equals(fact.id()))) {
-                all.add(fact);
-            }
-        }
-        return p.withFacts(all);
-    }
-
     /** Changes a fact's name, or what it can hold; adds it when it is new. */
     public static Edit put(Fact fact) {
-        return Edit.of("change the fact “" + fact.title() + "”", p -> with(p, List.of(fact)));
+        return Edit.of("change the fact “" + fact.title() + "”", p -> AddedFacts.with(p, List.of(fact)));
     }
 
     /** Removes facts and what links remember of them; looks that ask for them stay and hold no more. */
@@ -107,6 +92,6 @@ public final class FactEdits {
                 && changed.branches().getFirst().effects().isEmpty();
         Link kept = bare ? link.withBranches(List.of()) : changed;
         return Edit.of(
-                "change what a link remembers", p -> LinkEdits.change("", kept).applyTo(with(p, facts)));
+                "change what a link remembers", p -> LinkEdits.change("", kept).applyTo(AddedFacts.with(p, facts)));
     }
 }

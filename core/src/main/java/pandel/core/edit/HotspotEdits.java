@@ -27,7 +27,7 @@ public final class HotspotEdits {
 
     /** Marks a hotspot on a screen, above those already there. */
     public static Edit mark(Screen screen, Hotspot hotspot) {
-        return Edit.of("mark a hotspot on " + ScreenEdits.quoted(screen), p -> put(p, screen.id(), hotspot));
+        return Edit.of("mark a hotspot on " + Titles.of(screen), p -> put(p, screen.id(), hotspot));
     }
 
     static Prototype put(Prototype p, String screen, Hotspot hotspot) {
@@ -40,7 +40,7 @@ public final class HotspotEdits {
 
     /** Copies hotspots, links and all, onto a screen. The copies are the screen's own, also of shared ones. */
     public static Edit copyTo(Screen screen, List<Hotspot> copies) {
-        return Edit.of("copy " + count(copies) + " to " + ScreenEdits.quoted(screen), p -> {
+        return Edit.of("copy " + count(copies) + " to " + Titles.of(screen), p -> {
             Prototype grown = p;
             for (Hotspot copy : copies) {
                 grown = put(grown, screen.id(), copy);
@@ -76,7 +76,8 @@ public final class HotspotEdits {
 
     /** Moves or resizes one area. */
     public static Edit place(Hotspot hotspot, Width width, Area area) {
-        return Edit.of("place " + named(hotspot), p -> change(p, hotspot.id(), h -> h.withArea(width, area.rounded())));
+        return Edit.of(
+                "place " + Titles.of(hotspot), p -> change(p, hotspot.id(), h -> h.withArea(width, area.rounded())));
     }
 
     /**
@@ -146,11 +147,11 @@ public final class HotspotEdits {
     /** It is a field, or rows, or neither. */
     public static Edit nature(Hotspot hotspot, Hotspot.Nature nature) {
         return Edit.of(
-                "change what " + named(hotspot) + " is", p -> change(p, hotspot.id(), h -> h.withNature(nature)));
+                "change what " + Titles.of(hotspot) + " is", p -> change(p, hotspot.id(), h -> h.withNature(nature)));
     }
 
     public static Edit rename(Hotspot hotspot, String title) {
-        return Edit.of("name " + named(hotspot), p -> change(p, hotspot.id(), h -> h.withTitle(title.strip())));
+        return Edit.of("name " + Titles.of(hotspot), p -> change(p, hotspot.id(), h -> h.withTitle(title.strip())));
     }
 
     /** Removes hotspots and their links; shared ones go from every screen. */
@@ -172,7 +173,7 @@ public final class HotspotEdits {
 
     /** Makes a screen's own hotspot a shared one, or changes which screens a shared one stands on. */
     public static Edit share(Hotspot hotspot, Collection<String> screens) {
-        return Edit.of("share " + named(hotspot) + " with " + screens.size() + " screens", p -> {
+        return Edit.of("share " + Titles.of(hotspot) + " with " + screens.size() + " screens", p -> {
             if (p.index().shared(hotspot.id()).isPresent()) {
                 return p.withShared(p.shared().stream()
                         .map(s -> s.hotspot().id().equals(hotspot.id()) ? s.on(screens) : s)
@@ -188,7 +189,7 @@ public final class HotspotEdits {
     /** Makes a shared hotspot one screen's own again; it goes from the others. */
     public static Edit unshare(SharedHotspot shared, Screen keeper) {
         return Edit.of(
-                "keep " + named(shared.hotspot()) + " on " + ScreenEdits.quoted(keeper) + " alone",
+                "keep " + Titles.of(shared.hotspot()) + " on " + Titles.of(keeper) + " alone",
                 p -> put(remove(List.of(shared.hotspot())).applyTo(p), keeper.id(), shared.hotspot()));
     }
 
@@ -207,12 +208,7 @@ public final class HotspotEdits {
                 .toList());
     }
 
-    /** How a hotspot is called in sentences. */
-    public static String named(Hotspot hotspot) {
-        return hotspot.title().isBlank() ? "a hotspot" : "“" + hotspot.title() + "”";
-    }
-
     private static String count(List<Hotspot> hotspots) {
-        return hotspots.size() == 1 ? named(hotspots.getFirst()) : hotspots.size() + " hotspots";
+        return hotspots.size() == 1 ? Titles.of(hotspots.getFirst()) : hotspots.size() + " hotspots";
     }
 }

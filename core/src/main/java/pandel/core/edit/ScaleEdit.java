@@ -33,7 +33,7 @@ public final class ScaleEdit {
     /** @param scale picture pixels for each px, more than 0 */
     public static Edit of(List<Screen> screens, double scale) {
         Set<String> ids = screens.stream().map(Screen::id).collect(Collectors.toSet());
-        String name = screens.size() == 1 ? ScreenEdits.quoted(screens.getFirst()) : screens.size() + " screens";
+        String name = screens.size() == 1 ? Titles.of(screens.getFirst()) : screens.size() + " screens";
         return Edit.of("set the scale of " + name, p -> {
             ScaleEdit to = new ScaleEdit(p.widths(), scale);
             Prototype scaled = p.withScreens(p.screens().stream()

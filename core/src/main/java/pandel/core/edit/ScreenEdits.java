@@ -40,7 +40,7 @@ public final class ScreenEdits {
 
     public static Edit rename(Screen screen, String title) {
         String clean = title.strip();
-        return Edit.of("rename " + quoted(screen), p -> p.withScreen(screen.id(), s -> s.withTitle(clean)));
+        return Edit.of("rename " + Titles.of(screen), p -> p.withScreen(screen.id(), s -> s.withTitle(clean)));
     }
 
     public static Edit renamePrototype(String title) {
@@ -86,7 +86,7 @@ public final class ScreenEdits {
      * section beside it.
      */
     public static Edit shift(Screen screen, int by) {
-        return Edit.of("move " + quoted(screen), p -> {
+        return Edit.of("move " + Titles.of(screen), p -> {
             List<Screen> own = p.screens().stream()
                     .filter(s -> s.section().equals(screen.section()))
                     .toList();
@@ -131,14 +131,14 @@ public final class ScreenEdits {
 
     public static Edit end(Screen screen, boolean end) {
         return Edit.of(
-                (end ? "mark " : "unmark ") + quoted(screen) + " as an end",
+                (end ? "mark " : "unmark ") + Titles.of(screen) + " as an end",
                 p -> p.withScreen(screen.id(), s -> s.withEnd(end)));
     }
 
     /** Makes a screen home, in place of any other, or no longer. */
     public static Edit home(Screen screen, boolean home) {
         return Edit.of(
-                (home ? "make " + quoted(screen) + " home" : quoted(screen) + " is not home"),
+                (home ? "make " + Titles.of(screen) + " home" : Titles.of(screen) + " is not home"),
                 p -> p.withScreens(p.screens().stream()
                         .map(s -> s.home() == (home && s.id().equals(screen.id()))
                                 ? s
@@ -175,7 +175,7 @@ public final class ScreenEdits {
 
     /** Makes a screen the main entry. */
     public static Edit entry(Screen screen) {
-        return Edit.of("start at " + quoted(screen), p -> startingAt(p, screen.id()));
+        return Edit.of("start at " + Titles.of(screen), p -> startingAt(p, screen.id()));
     }
 
     /** The links that go when screens are removed: those that lead to them from screens that stay. */
@@ -196,8 +196,7 @@ public final class ScreenEdits {
     private static Prototype without(Prototype p, Set<String> gone) {
         Prototype unlinked = PairEdits.without(
                 DrawerEdits.without(
-                        TabSetEdits.withoutRoots(
-                                SequenceEdits.withoutPages(LinkEdits.dropLinksTo(p, gone), gone), gone),
+                        TabSetEdits.withoutRoots(SequenceEdits.withoutPages(EachLink.dropLinksTo(p, gone), gone), gone),
                         gone),
                 gone);
         return unlinked.withScreens(unlinked.screens().stream()
@@ -240,7 +239,8 @@ public final class ScreenEdits {
 
     /** An overlay opened with the screen is closed as usual for its form. */
     public static Edit closedAsUsual(Screen screen) {
-        return Edit.of("let " + quoted(screen) + " be closed", p -> p.withScreen(screen.id(), Screen::closedAsUsual));
+        return Edit.of(
+                "let " + Titles.of(screen) + " be closed", p -> p.withScreen(screen.id(), Screen::closedAsUsual));
     }
 
     /** Sets the devices the prototype is for. */
@@ -273,11 +273,7 @@ public final class ScreenEdits {
     }
 
     private static String named(List<Screen> screens) {
-        return screens.size() == 1 ? quoted(screens.getFirst()) : screens.size() + " screens";
-    }
-
-    static String quoted(Screen screen) {
-        return "“" + screen.shownTitle() + "”";
+        return screens.size() == 1 ? Titles.of(screens.getFirst()) : screens.size() + " screens";
     }
 
     /** How a screen stands where it is open above others. */
@@ -288,7 +284,7 @@ public final class ScreenEdits {
     /** What closes an overlay opened with a screen; those usual for its form are not written down. */
     public static Edit closers(Screen screen, Set<Closer> closers) {
         return Edit.of(
-                "change what closes " + quoted(screen),
+                "change what closes " + Titles.of(screen),
                 p -> p.withScreen(
                         screen.id(),
                         s -> closers.equals(Closer.usualFor(s.form()))

@@ -46,10 +46,10 @@ public final class SequenceEdits {
             all.add(sequence);
             Set<String> turning =
                     turning(p, sequence).stream().map(w -> w.link().id()).collect(Collectors.toSet());
-            Prototype taken = LinkEdits.effects(
+            Prototype taken = EachLink.effects(
                     p,
                     (link, e) -> turning.contains(link.id())
-                                    && LinkEdits.isStep(e)
+                                    && EachLink.isStep(e)
                                     && e.target()
                                             .filter(t -> sequence.pages().contains(t.id()))
                                             .isPresent()
@@ -74,7 +74,7 @@ public final class SequenceEdits {
                 .filter(w -> standsOnPages(w, sequence))
                 .filter(w -> w.link()
                         .effects()
-                        .anyMatch(e -> LinkEdits.isStep(e)
+                        .anyMatch(e -> EachLink.isStep(e)
                                 && e.target()
                                         .filter(t -> sequence.pages().contains(t.id()))
                                         .isPresent()))
@@ -125,7 +125,7 @@ public final class SequenceEdits {
     }
 
     private static Prototype without(Prototype p, Set<String> gone) {
-        Prototype unlinked = LinkEdits.dropLinksTo(p, gone);
+        Prototype unlinked = EachLink.dropLinksTo(p, gone);
         return TabSetEdits.withoutRoots(
                         unlinked.withSequences(unlinked.sequences().stream()
                                 .filter(s -> !gone.contains(s.id()))
@@ -202,7 +202,7 @@ public final class SequenceEdits {
                 .filter(w -> standsOnPages(w, sequence))
                 .map(w -> w.link().id())
                 .collect(Collectors.toSet());
-        Prototype turned = LinkEdits.effects(
+        Prototype turned = EachLink.effects(
                 p,
                 (link, e) -> e instanceof Effect.TurnPage turn
                                 && turn.turn() instanceof PageTurn.To to
@@ -210,7 +210,7 @@ public final class SequenceEdits {
                         ? new Effect.TurnPage(new PageTurn.To(now.getOrDefault(to.number(), to.number())))
                         : e);
         return change(
-                LinkEdits.targets(turned, t -> at(sequence, t, now)),
+                EachLink.targets(turned, t -> at(sequence, t, now)),
                 sequence.id(),
                 s -> s.withPages(kept.stream().map(sequence.pages()::get).toList()));
     }

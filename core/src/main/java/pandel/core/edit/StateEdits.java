@@ -30,8 +30,8 @@ public final class StateEdits {
     /** Adds a look behind the others, and facts its conditions need. */
     public static Edit add(Screen screen, State state, List<Fact> facts) {
         return Edit.of(
-                "add the look “" + state.shownTitle() + "” to " + ScreenEdits.quoted(screen),
-                p -> FactEdits.with(p, facts).withScreen(screen.id(), s -> {
+                "add the look “" + state.shownTitle() + "” to " + Titles.of(screen),
+                p -> AddedFacts.with(p, facts).withScreen(screen.id(), s -> {
                     List<State> all = new ArrayList<>(s.states());
                     all.add(state);
                     return s.withStates(all);
@@ -40,7 +40,7 @@ public final class StateEdits {
 
     /** Puts a changed look in the place of the one with its id, and facts its conditions need. */
     public static Edit change(String name, Screen screen, State state, List<Fact> facts) {
-        return Edit.of(name, p -> change(FactEdits.with(p, facts), screen.id(), state.id(), old -> state));
+        return Edit.of(name, p -> change(AddedFacts.with(p, facts), screen.id(), state.id(), old -> state));
     }
 
     private static Prototype change(Prototype p, String screen, String state, UnaryOperator<State> change) {
@@ -84,7 +84,7 @@ public final class StateEdits {
     /** Hides a hotspot in a look, or shows it again. */
     public static Edit hide(Screen screen, State state, Hotspot hotspot, boolean hidden) {
         return Edit.of(
-                (hidden ? "hide " : "show ") + HotspotEdits.named(hotspot) + " in “" + state.shownTitle() + "”",
+                (hidden ? "hide " : "show ") + Titles.of(hotspot) + " in “" + state.shownTitle() + "”",
                 p -> change(p, screen.id(), state.id(), s -> {
                     Set<String> hides = new LinkedHashSet<>(s.hides());
                     if (hidden) {
@@ -103,8 +103,7 @@ public final class StateEdits {
         return Edit.of(
                         "move "
                                 + (areas.size() == 1
-                                        ? HotspotEdits.named(
-                                                areas.keySet().iterator().next())
+                                        ? Titles.of(areas.keySet().iterator().next())
                                         : areas.size() + " hotspots")
                                 + " in “" + state.shownTitle() + "”",
                         p -> change(p, screen.id(), state.id(), s -> {
@@ -124,7 +123,7 @@ public final class StateEdits {
     /** Lets a hotspot stand in a look where it stands in the plain one. */
     public static Edit asPlain(Screen screen, State state, Hotspot hotspot) {
         return Edit.of(
-                "put " + HotspotEdits.named(hotspot) + " back in “" + state.shownTitle() + "”",
+                "put " + Titles.of(hotspot) + " back in “" + state.shownTitle() + "”",
                 p -> change(p, screen.id(), state.id(), s -> {
                     Map<String, Map<Width, Area>> moves = new LinkedHashMap<>(s.moves());
                     moves.remove(hotspot.id());
@@ -139,8 +138,8 @@ public final class StateEdits {
      * with its own hotspots.
      */
     public static Edit fromScreen(Screen screen, Screen other, State state, List<Fact> facts) {
-        return Edit.of("make " + ScreenEdits.quoted(other) + " a look of " + ScreenEdits.quoted(screen), p -> {
-            Prototype led = LinkEdits.retarget(p, other.id(), screen.id());
+        return Edit.of("make " + Titles.of(other) + " a look of " + Titles.of(screen), p -> {
+            Prototype led = EachLink.retarget(p, other.id(), screen.id());
             return add(screen, state.withMocks(other.mocks()), facts)
                     .applyTo(ScreenEdits.remove(List.of(other)).applyTo(led));
         });
@@ -149,8 +148,7 @@ public final class StateEdits {
     /** Gives a look or, without one, the plain look a mock for the mock's width, in place of one it has. */
     public static Edit mock(Screen screen, Optional<State> state, Mock mock) {
         return mocks(
-                "put a picture on " + ScreenEdits.quoted(screen) + " for "
-                        + mock.on().word() + " screens",
+                "put a picture on " + Titles.of(screen) + " for " + mock.on().word() + " screens",
                 screen,
                 state,
                 mocks -> with(mocks, mock));
@@ -159,7 +157,7 @@ public final class StateEdits {
     /** Other words laid on a picture of the plain look. */
     public static Edit lay(Screen screen, Picture picture, List<Patch> words) {
         return mocks(
-                "lay words on " + ScreenEdits.quoted(screen),
+                "lay words on " + Titles.of(screen),
                 screen,
                 Optional.empty(),
                 mocks -> with(mocks, picture.withPatches(words)));
@@ -168,7 +166,7 @@ public final class StateEdits {
     /** Takes the mock of a width away; the areas of hotspots on it stay, in case it comes back. */
     public static Edit withoutMock(Screen screen, Optional<State> state, Width width) {
         return mocks(
-                "take the picture for " + width.word() + " screens off " + ScreenEdits.quoted(screen),
+                "take the picture for " + width.word() + " screens off " + Titles.of(screen),
                 screen,
                 state,
                 mocks -> without(mocks, width));

@@ -57,12 +57,12 @@ public final class TabSetEdits {
                     Set<String> within = within(p, set);
                     List<TabSet> all = new ArrayList<>(p.tabSets());
                     all.add(set);
-                    Prototype led = LinkEdits.effects(
+                    Prototype led = EachLink.effects(
                             p,
                             (link, e) -> e.target()
                                     .flatMap(t -> tabOf(set, t))
                                     .filter(t -> !(e instanceof Effect.ReturnTo))
-                                    .map(tab -> LinkEdits.isStep(e) && isWithin(p, link.id(), within)
+                                    .map(tab -> EachLink.isStep(e) && isWithin(p, link.id(), within)
                                             ? new Effect.SwitchTab(tab.id())
                                             : e.leadingTo(at(set, tab, e)))
                                     .orElse(e));
@@ -84,7 +84,7 @@ public final class TabSetEdits {
         return p.index().ways().stream()
                 .filter(w -> w.link()
                                 .effects()
-                                .anyMatch(e -> LinkEdits.isStep(e)
+                                .anyMatch(e -> EachLink.isStep(e)
                                         && e.target()
                                                 .flatMap(t -> tabOf(set, t))
                                                 .isPresent())
@@ -166,7 +166,7 @@ public final class TabSetEdits {
         p.tabSets().stream()
                 .filter(s -> gone.contains(s.id()))
                 .forEach(s -> s.tabs().forEach(t -> tabs.add(t.id())));
-        Prototype unlinked = DrawerEdits.without(withoutTabs(LinkEdits.dropLinksTo(p, gone), tabs), gone);
+        Prototype unlinked = DrawerEdits.without(withoutTabs(EachLink.dropLinksTo(p, gone), tabs), gone);
         Prototype left = unlinked.withTabSets(unlinked.tabSets().stream()
                         .filter(s -> !gone.contains(s.id()))
                         .toList())
@@ -185,9 +185,9 @@ public final class TabSetEdits {
      * starts.
      */
     private static Prototype withoutTabs(Prototype p, Set<String> tabs) {
-        Prototype left = LinkEdits.dropLinks(
+        Prototype left = EachLink.dropLinks(
                 p, l -> l.effects().anyMatch(e -> e instanceof Effect.SwitchTab s && tabs.contains(s.tab())));
-        return LinkEdits.targets(left, t -> asItStarts(t, tabs));
+        return EachLink.targets(left, t -> asItStarts(t, tabs));
     }
 
     private static Target asItStarts(Target target, Set<String> gone) {

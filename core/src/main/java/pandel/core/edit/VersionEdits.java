@@ -89,7 +89,7 @@ public final class VersionEdits {
 
     /** Facts that the restored screen asks for or remembers, where they are gone. */
     private static Prototype facts(Prototype was, Prototype now) {
-        return FactEdits.with(
+        return AddedFacts.with(
                 now,
                 was.facts().stream().filter(f -> now.fact(f.id()).isEmpty()).toList());
     }

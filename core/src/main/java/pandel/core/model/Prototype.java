@@ -31,7 +31,7 @@ import pandel.core.model.value.ValueScope;
  * The whole: screens, shared hotspots, entries, devices. Immutable; edits make a new one that shares what did not
  * change. Equality compares what would be written to a file.
  */
-public final class Prototype implements ValueScope {
+public final class Prototype implements ValueScope, Contents {
 
     private final String title;
     private final List<Screen> screens;
@@ -173,6 +173,7 @@ public final class Prototype implements ValueScope {
         return title;
     }
 
+    @Override
     public List<Screen> screens() {
         return screens;
     }
@@ -233,6 +234,7 @@ public final class Prototype implements ValueScope {
     }
 
     /** The sequence of that id. */
+    @Override
     public Optional<Sequence> sequence(String id) {
         return Optional.ofNullable(sequencesById.get(id));
     }
@@ -242,6 +244,7 @@ public final class Prototype implements ValueScope {
     }
 
     /** The tab set of that id. */
+    @Override
     public Optional<TabSet> tabSet(String id) {
         return tabSets.isEmpty()
                 ? Optional.empty()
@@ -304,6 +307,7 @@ public final class Prototype implements ValueScope {
         return made;
     }
 
+    @Override
     public Optional<Screen> screen(String id) {
         return index().screen(id);
     }

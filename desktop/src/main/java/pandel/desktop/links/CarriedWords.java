@@ -7,6 +7,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import pandel.core.edit.Carrying;
+import pandel.core.edit.ExpectedValues;
 import pandel.core.edit.SourceWords;
 import pandel.core.model.Index.Way;
 import pandel.core.model.link.Link;
@@ -51,7 +52,7 @@ final class CarriedWords {
     }
 
     void fill() {
-        List<Expected> expects = Carrying.expectedBy(work.prototype(), target);
+        List<Expected> expects = ExpectedValues.expectedBy(work.prototype(), target);
         boolean first = true;
         for (Expected expected : expects) {
             line.getChildren().addAll(Choice.words((first ? "with " : "and ") + expected.name()), value(expected));

@@ -1,0 +1,19 @@
+package pandel.core.model;
+
+import java.util.List;
+import java.util.Optional;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.screen.Screen;
+
+/** What can be led to, by id. */
+public interface Contents {
+
+    List<Screen> screens();
+
+    Optional<Screen> screen(String id);
+
+    Optional<Sequence> sequence(String id);
+
+    Optional<TabSet> tabSet(String id);
+}
