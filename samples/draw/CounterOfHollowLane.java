@@ -1,8 +1,8 @@
 import java.util.ArrayList;
 import java.util.List;
-import pandel.core.edit.LinkEdits;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.Naming;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.link.Cause;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Effect;

@@ -4,13 +4,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import pandel.core.edit.Edit;
-import pandel.core.edit.FactEdits;
-import pandel.core.edit.FactWords;
-import pandel.core.edit.HotspotEdits;
+import pandel.core.edit.value.FactEdits;
+import pandel.core.edit.value.FactWords;
+import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.edit.Naming;
-import pandel.core.edit.Said;
+import pandel.core.edit.value.ParsedWords;
 import pandel.core.edit.StartEdits;
-import pandel.core.edit.StateEdits;
+import pandel.core.edit.screen.StateEdits;
 import pandel.core.model.screen.Area;
 import pandel.core.model.value.Condition;
 import pandel.core.model.device.Device;
@@ -57,12 +57,12 @@ final class LooksOfHollowLane extends Making {
 
     private void remember(String on, String words, String typed) throws FactWords.NotUnderstood {
         Link link = hotspot(on, words).links().getFirst();
-        Said<Effect.Remember> said = FactWords.remember(p, typed, naming);
+        ParsedWords<Effect.Remember> said = FactWords.remember(p, typed, naming);
         edit(FactEdits.remember(link, List.of(said.what()), said.facts()));
     }
 
     private void look(String on, String title, String typed, Picture picture, String... hidden) throws FactWords.NotUnderstood {
-        Said<List<Condition>> said = FactWords.conditions(p, typed, naming);
+        ParsedWords<List<Condition>> said = FactWords.conditions(p, typed, naming);
         Set<String> hides = List.of(hidden).stream().map(words -> hotspot(on, words).id()).collect(Collectors.toSet());
         State state = State.of(naming.fresh(title, p.index().ids()), title, said.what()).withMocks(List.of(picture)).withHides(hides);
         edit(StateEdits.add(screen(on), state, said.facts()));

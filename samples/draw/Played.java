@@ -3,7 +3,7 @@ import java.util.List;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;
 import pandel.core.model.Prototype;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 import pandel.core.play.Step;
 
 /**

@@ -15,7 +15,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import pandel.core.chart.Chart;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;

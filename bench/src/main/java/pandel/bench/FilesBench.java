@@ -26,7 +26,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 import pandel.core.edit.Naming;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
 import pandel.files.gather.Gathering;

@@ -20,8 +20,8 @@ import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
 import pandel.core.model.screen.Hotspot;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
+import pandel.core.play.situation.Situation;
 
 /** Steps a second, along a random use of 1,000 events of a prototype of 1,000 screens. */
 @State(Scope.Benchmark)

@@ -8,7 +8,7 @@ import pandel.core.cover.Coverage;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.files.Unreadable;
 import pandel.files.store.PrototypeFile;
 import picocli.CommandLine.Command;

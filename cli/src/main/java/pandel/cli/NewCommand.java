@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import pandel.core.edit.Naming;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
 import pandel.files.gather.FileTitle;

@@ -8,11 +8,11 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import pandel.core.edit.FactEdits;
-import pandel.core.edit.FactWords;
 import pandel.core.edit.Naming;
-import pandel.core.edit.Said;
-import pandel.core.edit.StateEdits;
+import pandel.core.edit.screen.StateEdits;
+import pandel.core.edit.value.FactEdits;
+import pandel.core.edit.value.FactWords;
+import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
@@ -139,7 +139,7 @@ public final class Made {
             for (String mark : words) {
                 if (mark.startsWith("when:")) {
                     String typed = mark.substring(5).replace('-', ' ');
-                    Said<List<Condition>> said = FactWords.conditions(made, typed, naming);
+                    ParsedWords<List<Condition>> said = FactWords.conditions(made, typed, naming);
                     Screen screen = made.screen(words.getFirst()).orElseThrow();
                     Set<String> hides = words.stream()
                             .filter(w ->
@@ -157,7 +157,7 @@ public final class Made {
                 if (remembered.length == 2) {
                     String id =
                             words.getFirst() + "." + remembered[0].split(" ")[0].split("@")[0];
-                    Said<Effect.Remember> said = FactWords.remember(made, remembered[1], naming);
+                    ParsedWords<Effect.Remember> said = FactWords.remember(made, remembered[1], naming);
                     Link link = made.index()
                             .way(made.index().way(id + ".tap").isPresent() ? id + ".tap" : id)
                             .orElseThrow()

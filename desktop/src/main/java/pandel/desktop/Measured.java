@@ -13,7 +13,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.play.PlayClock;

@@ -65,7 +65,7 @@ class BulkTest extends WindowTest {
         interact(() -> {
             String id = screen("Waiting list").id();
             opened.work()
-                    .edit(pandel.core.edit.HotspotEdits.mark(
+                    .edit(pandel.core.edit.screen.HotspotEdits.mark(
                             screen("Waiting list"),
                             new Hotspot(
                                     "same-place",
@@ -76,7 +76,7 @@ class BulkTest extends WindowTest {
                                     List.of(),
                                     pandel.core.model.rest.Rest.NONE)));
             opened.work()
-                    .edit(pandel.core.edit.HotspotEdits.mark(
+                    .edit(pandel.core.edit.screen.HotspotEdits.mark(
                             screen("Waiting list"),
                             new Hotspot(
                                     "same-words",

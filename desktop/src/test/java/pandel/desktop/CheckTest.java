@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import pandel.core.check.Check;
 import pandel.core.check.Rule;
 import pandel.core.edit.History;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;

@@ -12,9 +12,9 @@ import org.junit.jupiter.api.Test;
 import pandel.core.model.Look;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
-import pandel.core.play.Placement;
-import pandel.core.play.Room;
-import pandel.core.play.Situation;
+import pandel.core.play.layout.Placement;
+import pandel.core.play.layout.Room;
+import pandel.core.play.situation.Situation;
 
 /**
  * Hollow Lane as people get it, played with fingers: its welcome, its tabs, its drawer, its sheet, its tools beside a

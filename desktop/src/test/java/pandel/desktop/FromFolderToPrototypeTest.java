@@ -72,7 +72,8 @@ class FromFolderToPrototypeTest extends WindowTest {
         assertRead("back to the one screen that leads here");
         keys(KeyCode.ALT, KeyCode.LEFT);
         // Choose dates becomes a sheet, so it opens above.
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.form(screen("Choose dates"), Form.SHEET)));
+        interact(
+                () -> opened.work().edit(pandel.core.edit.screen.ScreenEdits.form(screen("Choose dates"), Form.SHEET)));
         settle();
         link(20, 664, 350, 52, "choose");
         assertRead("open above", "Choose dates");

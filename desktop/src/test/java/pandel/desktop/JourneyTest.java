@@ -6,7 +6,7 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import pandel.core.cover.Coverage;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Journey;
 
 /** Journeys kept from play, replayed after each edit, measured. */

@@ -15,7 +15,7 @@ import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 
 /**
  * Everything a sentence says beside where a tap leads: how else it turns out, when, what is said, other gestures, other

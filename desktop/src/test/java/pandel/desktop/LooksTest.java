@@ -311,7 +311,7 @@ class LooksTest extends WindowTest {
     @Test
     void aScreenBecomesALookOfAnotherAndNoLinkToItIsLost() {
         int ways = prototype().index().ways().size();
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.form(screen("Waiting list"), Form.PAGE)));
+        interact(() -> opened.work().edit(pandel.core.edit.screen.ScreenEdits.form(screen("Waiting list"), Form.PAGE)));
         keys(KeyCode.SLASH);
         write("waiting list");
         settle();

@@ -92,7 +92,8 @@ class OverlaysTest extends WindowTest {
 
     @Test
     void aPanelStandsAtASide() {
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.form(screen("Extend the loan"), Form.PANEL)));
+        interact(() ->
+                opened.work().edit(pandel.core.edit.screen.ScreenEdits.form(screen("Extend the loan"), Form.PANEL)));
         desk("Extend the loan");
         press("#in-frame");
         press("#overlay-side");

@@ -66,9 +66,9 @@ class PairsTest extends WindowTest {
         interact(() -> {
             List<Device> devices = new java.util.ArrayList<>(prototype().devices());
             devices.add(Device.TABLET_ON_ITS_SIDE);
-            opened.work().edit(pandel.core.edit.ScreenEdits.devices(devices));
+            opened.work().edit(pandel.core.edit.screen.ScreenEdits.devices(devices));
             opened.work().use(Device.TABLET_ON_ITS_SIDE);
-            opened.work().edit(pandel.core.edit.ScreenEdits.entry(screen("Tools")));
+            opened.work().edit(pandel.core.edit.screen.ScreenEdits.entry(screen("Tools")));
         });
         settle();
         go(4);

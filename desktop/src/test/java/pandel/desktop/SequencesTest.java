@@ -222,7 +222,7 @@ class SequencesTest extends WindowTest {
         makeOne();
         press("#page-done");
         Screen gone = screen("Care and late days");
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.remove(List.of(gone))));
+        interact(() -> opened.work().edit(pandel.core.edit.screen.ScreenEdits.remove(List.of(gone))));
         settle();
         assertThat(titles()).containsExactly("How to use it", "House rules");
         interact(() -> opened.work().undo());

@@ -187,7 +187,7 @@ class TabsTest extends WindowTest {
                         && s.links().isEmpty())
                 .limit(9)
                 .toList();
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.entry(pages.getFirst())));
+        interact(() -> opened.work().edit(pandel.core.edit.screen.ScreenEdits.entry(pages.getFirst())));
         putBehindStrip(pages.stream().map(Screen::title).toList());
         shot("tabs-nine");
         press("#page-done");
@@ -225,14 +225,14 @@ class TabsTest extends WindowTest {
         assertRead("only pages stand behind a strip");
         putBehindStrip(BARE);
         press("#page-done");
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.remove(List.of(screen("House rules")))));
+        interact(() -> opened.work().edit(pandel.core.edit.screen.ScreenEdits.remove(List.of(screen("House rules")))));
         settle();
         assertThat(made().tabs()).hasSize(2);
     }
 
     @Test
     void theStripLooksOtherwiseAtEachWidth() {
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.entry(screen("How to use it"))));
+        interact(() -> opened.work().edit(pandel.core.edit.screen.ScreenEdits.entry(screen("How to use it"))));
         putBehindStrip(BARE);
         press("#strip-look-wide");
         press("#strip-look-wide");
@@ -254,7 +254,7 @@ class TabsTest extends WindowTest {
 
     @Test
     void aButtonFloatsOverItsPlaces() {
-        interact(() -> opened.work().edit(pandel.core.edit.ScreenEdits.entry(screen("How to use it"))));
+        interact(() -> opened.work().edit(pandel.core.edit.screen.ScreenEdits.entry(screen("How to use it"))));
         putBehindStrip(BARE);
         press("#tabs-button");
         write("Report damage");

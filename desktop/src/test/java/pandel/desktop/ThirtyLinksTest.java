@@ -8,7 +8,7 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import pandel.core.edit.Waiting;
+import pandel.core.edit.link.Waiting;
 import pandel.core.model.link.Effect;
 import pandel.core.model.screen.Screen;
 

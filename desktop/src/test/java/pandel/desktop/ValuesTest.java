@@ -148,7 +148,7 @@ class ValuesTest extends WindowTest {
     @Test
     void aKeyAndAnEdgeSwipeSetLinksOff() {
         interact(() -> opened.work()
-                .edit(pandel.core.edit.ScreenEdits.devices(java.util.List.of(Device.DESKTOP, Device.PHONE))));
+                .edit(pandel.core.edit.screen.ScreenEdits.devices(java.util.List.of(Device.DESKTOP, Device.PHONE))));
         interact(() -> opened.work().use(Device.DESKTOP));
         desk("Splash");
         press("#add-cause");
@@ -318,7 +318,8 @@ class ValuesTest extends WindowTest {
         for (int i = 0; i < 200; i++) {
             many.add(save.branches().getFirst().withOutcome(Optional.of("way " + i)));
         }
-        interact(() -> opened.work().edit(pandel.core.edit.LinkEdits.change("many ways", save.withBranches(many))));
+        interact(
+                () -> opened.work().edit(pandel.core.edit.link.LinkEdits.change("many ways", save.withBranches(many))));
         choose("Confirm", "Reserve it");
         assertThat(lookup("#branch-199-outcome").tryQuery()).isPresent();
         go(4);

@@ -26,10 +26,10 @@ import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;
 import pandel.core.model.start.Entry;
 import pandel.core.model.value.Value;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
-import pandel.core.play.Visit;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Visit;
 import pandel.files.json.PlayJson;
 import pandel.files.json.PrototypeReader;
 

@@ -12,7 +12,7 @@ import pandel.core.model.screen.Status;
 import pandel.core.model.start.Entry;
 import pandel.core.model.value.Expected;
 import pandel.core.model.value.Value;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 
 /**
  * {@code address-unusable}, and the entries as they can be opened: with every kind of value that their addresses can

@@ -31,9 +31,9 @@ import pandel.core.model.value.Facts;
 import pandel.core.model.value.PlaceMemory;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
-import pandel.core.play.Landing;
-import pandel.core.play.TrailAction;
-import pandel.core.play.Visit;
+import pandel.core.play.rule.Landing;
+import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.Visit;
 
 /**
  * Which facts, given values and typed texts anything asks for, and how finely. What the others hold makes no

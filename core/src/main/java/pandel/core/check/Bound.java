@@ -17,7 +17,7 @@ import pandel.core.model.frame.InTab;
 import pandel.core.model.link.Effect;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.PlaceMemory;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * Everything that could ever be where facts change, and more: facts are followed two at a time only ({@link Pairwise}),

@@ -3,7 +3,7 @@ package pandel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.edit.LinkEdits;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.Index.Way;
 import pandel.core.model.link.Branch;
 import pandel.core.model.screen.Hotspot;

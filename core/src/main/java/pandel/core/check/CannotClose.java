@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * {@code cannot-close}: a reached overlay that no list of events ever closes, unless it is a dead end, which says more.

@@ -6,7 +6,7 @@ import pandel.core.model.frame.AtPage;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.PlaceMemory;
-import pandel.core.play.LevelKind;
+import pandel.core.play.rule.LevelKind;
 
 /**
  * Where play can stand, up to what cannot matter: a head, and as much of what is behind and beneath it as decides what

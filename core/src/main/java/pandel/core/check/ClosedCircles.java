@@ -20,7 +20,7 @@ import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedPseudograph;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * {@code closed-circle}: two or more screens that lead only to one another, no end among them, and not the set that

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.check.Node.Again;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * Whether overlays can be closed. From each cell on a level everything is followed that stays on the level or opens

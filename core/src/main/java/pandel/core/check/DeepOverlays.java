@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import org.jspecify.annotations.Nullable;
 import pandel.core.model.link.Event;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /** {@code deep-overlays}: three or more open at once, one finding with all screens that can be the third. */
 final class DeepOverlays {

@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import pandel.core.edit.LinkEdits;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.Attachments;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;

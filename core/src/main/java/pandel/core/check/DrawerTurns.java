@@ -10,10 +10,10 @@ import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.Head;
-import pandel.core.play.Offer;
-import pandel.core.play.Ruling;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Offer;
+import pandel.core.play.rule.RuleOutcome;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * What drawers do at a cell: the items of the open one and what closes it; the items of those that stay, and what the
@@ -79,32 +79,32 @@ final class DrawerTurns {
             return;
         }
         switch (turns.rules().branch(head.closed(), one.branch())) {
-            case Ruling.Acts acts
+            case RuleOutcome.Acts acts
             when acts.actions().getFirst().moves() -> {
                 turns.add(done, closed, events, Optional.of(link.id()), acts);
                 if (acts.actions().stream().anyMatch(Turns::leadsToParked)) {
                     closes(events, before);
                 }
             }
-            case Ruling.Acts acts ->
+            case RuleOutcome.Acts acts ->
                 turns.add(
                         done,
                         cell,
                         events,
                         Optional.of(link.id()),
-                        new Ruling.Acts(then(before, acts.actions()), acts.motion()));
-            case Ruling.Depends depends -> {
+                        new RuleOutcome.Acts(then(before, acts.actions()), acts.motion()));
+            case RuleOutcome.Depends depends -> {
                 turns.add(done, closed, events, Optional.of(link.id()), depends);
                 if (!before.isEmpty()) {
                     done.doubtful().add(turns.turn(cell, events, Optional.of(link.id()), then(before, depends.sets())));
                 }
             }
-            case Ruling.NothingToDo nothing -> {
+            case RuleOutcome.NothingToDo nothing -> {
                 turns.add(done, closed, events, Optional.of(link.id()), nothing);
                 turns.idle(done, link.id(), Optional.of(one.branch()), head.closed(), events, nothing);
                 closes(events, before);
             }
-            case Ruling.Refused refused -> {
+            case RuleOutcome.Refused refused -> {
                 turns.idle(done, link.id(), Optional.of(one.branch()), head.closed(), events, refused);
                 closes(events, before);
             }

@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import pandel.core.edit.DrawerEdits;
 import pandel.core.edit.Edit;
-import pandel.core.edit.TabSetEdits;
+import pandel.core.edit.frame.DrawerEdits;
+import pandel.core.edit.frame.TabSetEdits;
 import pandel.core.model.Attachments;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
@@ -23,7 +23,7 @@ import pandel.core.model.link.Target;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * {@code drawer-no-handle}, {@code drawer-crowded}, {@code drawer-few}, and {@code sideways-twice} where a drawer's

@@ -23,7 +23,7 @@ import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
 import pandel.core.model.start.StartPoint;
 import pandel.core.model.value.Facts;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * All cells that use of any length can come to on one device, each with a shortest list of events that does.

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import pandel.core.edit.FactEdits;
+import pandel.core.edit.value.FactEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Condition;

@@ -9,13 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.edit.Edit;
-import pandel.core.edit.FactEdits;
-import pandel.core.edit.FactWords;
-import pandel.core.edit.HotspotEdits;
-import pandel.core.edit.LinkEdits;
-import pandel.core.edit.ScreenEdits;
 import pandel.core.edit.StartEdits;
-import pandel.core.edit.StateEdits;
+import pandel.core.edit.link.LinkEdits;
+import pandel.core.edit.screen.HotspotEdits;
+import pandel.core.edit.screen.ScreenEdits;
+import pandel.core.edit.screen.StateEdits;
+import pandel.core.edit.value.FactEdits;
+import pandel.core.edit.value.FactWords;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
@@ -39,9 +39,9 @@ import pandel.core.model.screen.Status;
 import pandel.core.model.start.Entry;
 import pandel.core.model.value.Condition;
 import pandel.core.model.value.Fact;
-import pandel.core.play.LinkWords;
-import pandel.core.play.Placement;
-import pandel.core.play.Room;
+import pandel.core.play.layout.Placement;
+import pandel.core.play.layout.Room;
+import pandel.core.play.words.LinkWords;
 
 /** Ways to mend findings. */
 final class Fixes {

@@ -12,8 +12,8 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.Head;
-import pandel.core.play.Ruling;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.RuleOutcome;
 
 /** What tab sets and sequences do at a cell: tabs of their strips, turns of their pages. */
 final class FrameTurns {
@@ -74,7 +74,7 @@ final class FrameTurns {
     }
 
     private void tab(Done done, String tab, Event event) {
-        Ruling ruling = turns.rules().tab(head, tab);
+        RuleOutcome ruling = turns.rules().tab(head, tab);
         turns.add(done, cell, List.of(event), Optional.of(tab), ruling);
         turns.idle(done, tab, Optional.empty(), head, List.of(event), ruling);
     }
@@ -101,8 +101,8 @@ final class FrameTurns {
     }
 
     /** The number of the page that is not turned to for want of a value. */
-    private static Optional<Integer> lacking(Ruling ruling, Sequence sequence) {
-        return ruling instanceof Ruling.Refused refused
+    private static Optional<Integer> lacking(RuleOutcome ruling, Sequence sequence) {
+        return ruling instanceof RuleOutcome.Refused refused
                 ? refused.lack()
                         .map(l -> sequence.pages().indexOf(l.screen()) + 1)
                         .filter(n -> n > 0)
@@ -118,7 +118,7 @@ final class FrameTurns {
         if (finish.isPresent()) {
             turns.add(done, cell, List.of(), event, finish.get());
         } else {
-            Ruling ruling = turns.rules().turn(head, turn);
+            RuleOutcome ruling = turns.rules().turn(head, turn);
             turns.add(done, cell, List.of(event), ruling.countsAs(turns.prototype()), ruling);
             cell.at()
                     .flatMap(at -> turns.prototype().sequence(at.sequence()))

@@ -9,7 +9,7 @@ import pandel.core.model.frame.AtPage;
 import pandel.core.model.frame.InTab;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.Value;
-import pandel.core.play.Landing;
+import pandel.core.play.rule.Landing;
 
 /** A way in which a place goes, with its number. */
 record Gone(int number, Way way) {

@@ -13,7 +13,7 @@ import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 
 /**
  * {@code hidden-gesture-only}: what only a long press, a double tap, a swipe or a mouse's gesture leads to. Nothing on

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.edit.HotspotEdits;
+import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
@@ -18,9 +18,9 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Mock;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
-import pandel.core.play.LinkWords;
-import pandel.core.play.Placement;
-import pandel.core.play.Room;
+import pandel.core.play.layout.Placement;
+import pandel.core.play.layout.Room;
+import pandel.core.play.words.LinkWords;
 
 /**
  * {@code target-size}, {@code covered-hotspot}, {@code same-cause-twice}, {@code outside-mock},

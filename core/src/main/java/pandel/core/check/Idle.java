@@ -6,7 +6,7 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Event;
 import pandel.core.model.value.Known;
-import pandel.core.play.Ruling;
+import pandel.core.play.rule.RuleOutcome;
 
 /**
  * What is done at a place and comes to nothing there.
@@ -17,11 +17,11 @@ import pandel.core.play.Ruling;
  * @param events until it came to nothing; the last one does
  * @param ruling why: refused, or nothing to do
  */
-record Idle(String link, Optional<Branch> branch, Known known, List<Event> events, Ruling ruling) {
+record Idle(String link, Optional<Branch> branch, Known known, List<Event> events, RuleOutcome ruling) {
 
     /** Whether it is refused, rather than that there is nothing to do. */
     boolean isRefused() {
-        return ruling instanceof Ruling.Refused;
+        return ruling instanceof RuleOutcome.Refused;
     }
 
     Optional<Effect> move() {
@@ -29,7 +29,7 @@ record Idle(String link, Optional<Branch> branch, Known known, List<Event> event
     }
 
     /** The value for want of which it is refused. */
-    Optional<Ruling.Lack> lack() {
-        return ruling instanceof Ruling.Refused refused ? refused.lack() : Optional.empty();
+    Optional<RuleOutcome.Lack> lack() {
+        return ruling instanceof RuleOutcome.Refused refused ? refused.lack() : Optional.empty();
     }
 }

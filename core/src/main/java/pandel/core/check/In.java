@@ -7,7 +7,7 @@ import java.util.Set;
 import pandel.core.check.Cell.Behind;
 import pandel.core.model.frame.InTab;
 import pandel.core.model.value.Value;
-import pandel.core.play.Around;
+import pandel.core.play.rule.EnclosingTab;
 
 /**
  * A tab set around a cell's place, or lying behind it.
@@ -22,11 +22,11 @@ import pandel.core.play.Around;
  */
 record In(String set, String tab, Map<String, Value> offered, boolean root, String screen, Behind behind, int marks) {
 
-    Around around() {
-        return new Around(set, tab, offered, root);
+    EnclosingTab around() {
+        return new EnclosingTab(set, tab, offered, root);
     }
 
-    static List<Around> around(List<In> all) {
+    static List<EnclosingTab> around(List<In> all) {
         return all.isEmpty() ? List.of() : all.stream().map(In::around).toList();
     }
 

@@ -7,9 +7,9 @@ import pandel.core.check.Cell.Ground;
 import pandel.core.model.device.Device;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.PlaceMemory;
-import pandel.core.play.LevelKind;
-import pandel.core.play.Rules;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.LevelKind;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.rule.TrailAction;
 
 /** Which cell a turn leads to from another. */
 final class Leading {

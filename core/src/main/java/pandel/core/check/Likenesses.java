@@ -13,8 +13,8 @@ import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.PlaceMemory;
-import pandel.core.play.Around;
-import pandel.core.play.LevelKind;
+import pandel.core.play.rule.EnclosingTab;
+import pandel.core.play.rule.LevelKind;
 
 /** What of a cell decides what can be done there; the same for many cells. */
 final class Likenesses {
@@ -35,14 +35,14 @@ final class Likenesses {
             Facts facts,
             PlaceMemory held,
             Optional<AtPage> at,
-            List<Around> around,
+            List<EnclosingTab> around,
             int waited,
             Optional<String> drawer) {}
 
     /** What a link that looks back can tell apart. */
     private record Seen(
             int marks,
-            List<Around> past,
+            List<EnclosingTab> past,
             boolean known,
             boolean base,
             boolean first,
@@ -50,8 +50,8 @@ final class Likenesses {
             int marksBeneath,
             int levels,
             Optional<AtPage> at,
-            List<Around> around,
-            List<Around> pastBeneath) {
+            List<EnclosingTab> around,
+            List<EnclosingTab> pastBeneath) {
 
         private static Seen from(Cell cell, int named) {
             Cell.Ground ground = cell.ground();

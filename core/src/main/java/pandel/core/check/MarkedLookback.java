@@ -3,10 +3,10 @@ package pandel.core.check;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Prototype;
-import pandel.core.play.Lookback;
+import pandel.core.play.rule.StackQuery;
 
 /** What rules can ask of what lies behind a cell and beneath it, as far as the cell keeps it. */
-final class MarkedLookback implements Lookback {
+final class MarkedLookback implements StackQuery {
     private final Prototype prototype;
     private final Named named;
     private final Cell cell;
@@ -23,10 +23,10 @@ final class MarkedLookback implements Lookback {
     }
 
     @Override
-    public Optional<Lookback.Ground> ground() {
+    public Optional<StackQuery.Ground> ground() {
         return cell.ground() == Cell.Ground.UNKNOWN || cell.level().base()
                 ? Optional.empty()
-                : Optional.of(new Lookback.Ground(
+                : Optional.of(new StackQuery.Ground(
                         cell.ground().level().base(),
                         cell.ground().first(),
                         cell.ground().levels(),

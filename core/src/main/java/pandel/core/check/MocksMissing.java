@@ -8,7 +8,7 @@ import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Mock;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
-import pandel.core.play.Placement;
+import pandel.core.play.layout.Placement;
 
 /** {@code mock-missing}: for each named device the screens whose pictures do not fit its width. */
 final class MocksMissing {

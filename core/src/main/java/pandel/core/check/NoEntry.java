@@ -6,7 +6,7 @@ import pandel.core.model.Targets;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
 import pandel.core.model.start.Entry;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 
 /** {@code no-entry}: there is no usable place to start. */
 final class NoEntry {

@@ -10,7 +10,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.link.Cause;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 
 /**
  * {@code one-outcome}, {@code fixed-wait-for-work} and {@code wait-too-short}: what else could happen, and whether

@@ -14,8 +14,8 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.Head;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * What the list of a pair does at its detail. On a wide device it may lie right behind that, and takes gestures too;

@@ -19,7 +19,7 @@ import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
 import pandel.core.model.value.Expected;
 import pandel.core.model.value.Facts;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * What could be besides what is shown: everything that hangs on what is not known, as far as it could lead. Where facts

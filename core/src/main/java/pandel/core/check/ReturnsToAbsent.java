@@ -10,7 +10,7 @@ import pandel.core.model.link.Target;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 
 /**
  * {@code return-to-absent}: a return to a screen that does not lie behind. It weighs more when the link never does

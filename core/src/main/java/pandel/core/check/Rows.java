@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.check.Cell.Behind;
 import pandel.core.model.Prototype;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /** What turns do to the row of screens that are current on the levels, seen from a cell. */
 final class Rows {

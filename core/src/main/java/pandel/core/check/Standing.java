@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.value.Facts;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * Where one could stand with what is remembered of a screen's own: what that shows, where nothing leads on, and where

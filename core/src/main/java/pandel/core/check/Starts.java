@@ -9,12 +9,12 @@ import pandel.core.model.screen.Status;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
 import pandel.core.model.value.Facts;
-import pandel.core.play.Landing;
-import pandel.core.play.Level;
-import pandel.core.play.Situation;
-import pandel.core.play.Tabs;
-import pandel.core.play.TrailAction;
-import pandel.core.play.Visit;
+import pandel.core.play.rule.Landing;
+import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.Level;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Tabs;
+import pandel.core.play.situation.Visit;
 
 /** The cells where play begins. */
 final class Starts {

@@ -18,7 +18,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
 import pandel.core.model.value.Facts;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * The search where facts change: what is put on a place may change them, and then the place is uncovered with other

@@ -5,7 +5,7 @@ import java.util.Optional;
 import pandel.core.model.link.Event;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.PlaceMemory;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * One way on from a cell.

@@ -30,11 +30,11 @@ import pandel.core.model.value.Facts;
 import pandel.core.model.value.PlaceMemory;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
-import pandel.core.play.Head;
-import pandel.core.play.Offer;
-import pandel.core.play.Rules;
-import pandel.core.play.Ruling;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Offer;
+import pandel.core.play.rule.RuleOutcome;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * Everything that can be done at a cell and does something there. Links to parked screens count as doing nothing. Where
@@ -275,7 +275,7 @@ final class Turns {
                 ? prototype.screen(cell.screen()).flatMap(s -> own(s, Cause.Back.class::isInstance))
                 : Optional.empty();
         if (link.isEmpty() || rules.offer(head(cell), link.get()) instanceof Offer.Nothing) {
-            Ruling ruling = rules.deviceBack(head(cell));
+            RuleOutcome ruling = rules.deviceBack(head(cell));
             add(turns, cell, List.of(new Event.DeviceBack()), ruling.countsAs(prototype), ruling);
         } else {
             add(turns, cell, List.of(), new Event.DeviceBack(), link.get());
@@ -300,16 +300,16 @@ final class Turns {
     }
 
     /** What a link can turn out to, one after another; empty where none of its conditions holds. */
-    List<Ruling> add(Done turns, Cell cell, List<Event> before, Event last, Link link) {
+    List<RuleOutcome> add(Done turns, Cell cell, List<Event> before, Event last, Link link) {
         return add(turns, cell, Map.of(), before, last, link);
     }
 
-    List<Ruling> add(Done turns, Cell cell, Map<String, Value> row, List<Event> before, Event last, Link link) {
+    List<RuleOutcome> add(Done turns, Cell cell, Map<String, Value> row, List<Event> before, Event last, Link link) {
         return add(turns, cell, head(cell).atRow(row), before, last, link);
     }
 
     /** @param head of the cell, or of what stands beside it */
-    List<Ruling> add(Done turns, Cell cell, Head head, List<Event> before, Event last, Link link) {
+    List<RuleOutcome> add(Done turns, Cell cell, Head head, List<Event> before, Event last, Link link) {
         return switch (rules.offer(head, link)) {
             case Offer.Nothing nothing -> List.of();
             case Offer.One one -> List.of(add(turns, cell, head, after(before, last), link, one.branch()));
@@ -331,7 +331,7 @@ final class Turns {
         Head head = head(cell);
         return rules.offer(head, link) instanceof Offer.Several several
                 ? several.branches().stream()
-                        .filter(b -> !(rules.branch(head, b) instanceof Ruling.Acts))
+                        .filter(b -> !(rules.branch(head, b) instanceof RuleOutcome.Acts))
                         .findFirst()
                         .flatMap(Branch::outcome)
                 : Optional.empty();
@@ -344,31 +344,31 @@ final class Turns {
     }
 
     /** @param cell where it would stay, if nothing moves */
-    private Ruling add(Done turns, Cell cell, Head head, List<Event> events, Link link, Branch branch) {
-        Ruling ruling = rules.branch(head, branch);
+    private RuleOutcome add(Done turns, Cell cell, Head head, List<Event> events, Link link, Branch branch) {
+        RuleOutcome ruling = rules.branch(head, branch);
         add(turns, cell, events, Optional.of(link.id()), ruling);
         idle(turns, link.id(), Optional.of(branch), head, events, ruling);
         return ruling;
     }
 
     /** Notes what comes to nothing. */
-    void idle(Done turns, String link, Optional<Branch> branch, Head head, List<Event> events, Ruling ruling) {
-        if (ruling instanceof Ruling.NothingToDo || ruling instanceof Ruling.Refused) {
+    void idle(Done turns, String link, Optional<Branch> branch, Head head, List<Event> events, RuleOutcome ruling) {
+        if (ruling instanceof RuleOutcome.NothingToDo || ruling instanceof RuleOutcome.Refused) {
             turns.idle().add(new Idle(link, branch, head.known(), events, ruling));
         }
     }
 
-    void add(Done turns, Cell cell, List<Event> events, Optional<String> link, Ruling ruling) {
-        if (ruling instanceof Ruling.Depends depends) {
+    void add(Done turns, Cell cell, List<Event> events, Optional<String> link, RuleOutcome ruling) {
+        if (ruling instanceof RuleOutcome.Depends depends) {
             turns.back().add(link.orElseThrow());
             if (!depends.sets().isEmpty()) {
                 turns.doubtful().add(turn(cell, events, link, depends.sets()));
             }
         }
-        if (ruling instanceof Ruling.NothingToDo && link.isPresent()) {
+        if (ruling instanceof RuleOutcome.NothingToDo && link.isPresent()) {
             turns.nothing().add(link.get());
         }
-        if (ruling instanceof Ruling.Acts acts && acts.actions().stream().noneMatch(Turns::leadsToParked)) {
+        if (ruling instanceof RuleOutcome.Acts acts && acts.actions().stream().noneMatch(Turns::leadsToParked)) {
             // A tab that was shown before is as it was left, with facts that may be others now.
             if (asked.changes()
                     && acts.actions().stream()

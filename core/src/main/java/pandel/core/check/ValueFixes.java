@@ -1,7 +1,7 @@
 package pandel.core.check;
 
 import java.util.Optional;
-import pandel.core.edit.Carrying;
+import pandel.core.edit.value.Carrying;
 import pandel.core.model.Index.Way;
 import pandel.core.model.link.Target;
 import pandel.core.model.screen.Screen;

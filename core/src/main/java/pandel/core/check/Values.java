@@ -19,7 +19,7 @@ import pandel.core.model.value.Expected;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
-import pandel.core.play.Ruling;
+import pandel.core.play.rule.RuleOutcome;
 
 /**
  * {@code value-missing}, {@code value-unknown} and {@code value-type}: what links carry against what their targets
@@ -140,7 +140,7 @@ final class Values {
      */
     private void inFrames() {
         for (Idles.At at : grounds.idles().firsts(i -> i.lack().isPresent())) {
-            Ruling.Lack lack = at.idle().lack().orElseThrow();
+            RuleOutcome.Lack lack = at.idle().lack().orElseThrow();
             Optional<Way> way = prototype.index().way(at.idle().link());
             Optional<Target> target = at.idle().move().flatMap(Effect::target);
             Optional<Screen> screen = prototype.screen(lack.screen());

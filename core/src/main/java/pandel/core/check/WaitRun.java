@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.link.Event;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * What happens from a node on when nobody does anything and nothing but waits can: one step after another, with the

@@ -10,7 +10,7 @@ import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.Ruling;
+import pandel.core.play.rule.RuleOutcome;
 
 /**
  * The waits of a cell's screen. Plain ones fall due by length, then file order. One for an untouched screen is put off
@@ -111,8 +111,8 @@ final class WaitTurns {
         int passed = 0;
         for (Link one : sooner) {
             Done before = new Done();
-            List<Ruling> rulings = turns.add(before, spent(one), List.of(), new Event.Elapse(1), one);
-            if (!before.sure().isEmpty() && rulings.stream().allMatch(Ruling.Acts.class::isInstance)) {
+            List<RuleOutcome> rulings = turns.add(before, spent(one), List.of(), new Event.Elapse(1), one);
+            if (!before.sure().isEmpty() && rulings.stream().allMatch(RuleOutcome.Acts.class::isInstance)) {
                 // That one always comes before; where it leaves the screen current, this one is looked at there.
                 return;
             }
@@ -137,12 +137,12 @@ final class WaitTurns {
 
     /** What a wait for an untouched screen, or for work, comes to; it is spent even where it does nothing. */
     private void due(Link link, List<Event> until, Event last) {
-        List<Ruling> rulings = turns.add(done, spent(link), until, last, link);
+        List<RuleOutcome> rulings = turns.add(done, spent(link), until, last, link);
         if (spendsToo(link, rulings)) {
             List<Event> events = new ArrayList<>(until);
             events.add(named(last, link));
             done.sure().add(turns.spending(spent(link), events));
-        } else if (rulings.stream().anyMatch(Ruling.Depends.class::isInstance)) {
+        } else if (rulings.stream().anyMatch(RuleOutcome.Depends.class::isInstance)) {
             // Where it finds nothing to return to it is spent all the same.
             List<Event> events = new ArrayList<>(until);
             events.add(last);
@@ -151,8 +151,9 @@ final class WaitTurns {
     }
 
     /** Whether it makes a difference that a wait is spent without doing anything. */
-    private boolean spendsToo(Link link, List<Ruling> rulings) {
-        long acting = rulings.stream().filter(Ruling.Acts.class::isInstance).count();
+    private boolean spendsToo(Link link, List<RuleOutcome> rulings) {
+        long acting =
+                rulings.stream().filter(RuleOutcome.Acts.class::isInstance).count();
         return acting < rulings.size() && acting > 0 || acting == 0 && turns.asks(link);
     }
 
@@ -194,9 +195,9 @@ final class WaitTurns {
             }
             List<Event> before = until.isEmpty() ? List.of() : List.copyOf(until.subList(0, until.size() - 1));
             Event last = until.isEmpty() ? new Event.Elapse(passed) : until.getLast();
-            List<Ruling> rulings = turns.add(doubted ? new Done() : done, then, before, last, link);
-            doubted |= rulings.stream().anyMatch(Ruling.Depends.class::isInstance);
-            if (!rulings.isEmpty() && rulings.stream().allMatch(Ruling.Acts.class::isInstance)) {
+            List<RuleOutcome> rulings = turns.add(doubted ? new Done() : done, then, before, last, link);
+            doubted |= rulings.stream().anyMatch(RuleOutcome.Depends.class::isInstance);
+            if (!rulings.isEmpty() && rulings.stream().allMatch(RuleOutcome.Acts.class::isInstance)) {
                 return;
             }
             if (!until.isEmpty()) {
@@ -266,7 +267,7 @@ final class WaitTurns {
         if (turns.asks(link)) {
             return false;
         }
-        List<Ruling> rulings = turns.add(new Done(), spent(link), List.of(), new Event.Elapse(1), link);
-        return rulings.stream().noneMatch(r -> r instanceof Ruling.Acts || r instanceof Ruling.Depends);
+        List<RuleOutcome> rulings = turns.add(new Done(), spent(link), List.of(), new Event.Elapse(1), link);
+        return rulings.stream().noneMatch(r -> r instanceof RuleOutcome.Acts || r instanceof RuleOutcome.Depends);
     }
 }

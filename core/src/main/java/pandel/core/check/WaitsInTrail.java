@@ -10,7 +10,7 @@ import java.util.Set;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * {@code wait-in-trail}: going back shows a screen whose wait moves on by itself. It needs something put on such a

@@ -8,8 +8,8 @@ import pandel.core.model.device.Device;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.start.Start;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
+import pandel.core.play.situation.Situation;
 
 /** A way of using a prototype: replayed through {@code step} it really shows what it is given for. */
 public record Walk(Device device, Start entry, List<Event> events) {

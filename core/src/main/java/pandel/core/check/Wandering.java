@@ -19,11 +19,11 @@ import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
 import pandel.core.model.start.Start;
-import pandel.core.play.Head;
-import pandel.core.play.Offer;
-import pandel.core.play.Rules;
-import pandel.core.play.Ruling;
-import pandel.core.play.TrailAction;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Offer;
+import pandel.core.play.rule.RuleOutcome;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.rule.TrailAction;
 
 /**
  * A search for situations where facts make too many for all of them: real ones, with all that lies behind and beneath,
@@ -130,7 +130,7 @@ final class Wandering {
             case Offer.One one -> Stream.of(one.branch());
             case Offer.Several several -> several.branches().stream();
         };
-        if (offered.anyMatch(branch -> rules.branch(head, branch) instanceof Ruling.Acts acts
+        if (offered.anyMatch(branch -> rules.branch(head, branch) instanceof RuleOutcome.Acts acts
                 && acts.actions().stream().noneMatch(Turns::leadsToParked))) {
             fired.add(way.link().id());
             sparing.see(stop.cell().screen(), way.link().id());

@@ -14,9 +14,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
 import pandel.core.play.Happening;
 import pandel.core.play.Possible;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
+import pandel.core.play.situation.Situation;
 
 /** The fewest events on from a situation until something comes about, by {@code step} itself. */
 public final class Onward {

@@ -9,9 +9,9 @@ import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.Happening;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
+import pandel.core.play.situation.Situation;
 
 /**
  * A journey played again.

@@ -27,13 +27,13 @@ public final class Matching {
         return OptionalInt.of(wanted.stream().allMatch(w -> own.stream().anyMatch(o -> o.startsWith(w))) ? 1 : 2);
     }
 
-    static List<String> words(String text) {
+    public static List<String> words(String text) {
         return Arrays.stream(fold(text).split("[^\\p{L}\\p{N}]+"))
                 .filter(w -> !w.isEmpty())
                 .toList();
     }
 
-    static String fold(String text) {
+    public static String fold(String text) {
         return text.toLowerCase(Locale.ROOT);
     }
 }

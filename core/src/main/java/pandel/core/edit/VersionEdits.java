@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.Version;
 import pandel.core.model.screen.Screen;

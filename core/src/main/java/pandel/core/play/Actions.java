@@ -8,6 +8,14 @@ import pandel.core.model.Prototype;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.link.Motion;
 import pandel.core.model.value.PlaceMemory;
+import pandel.core.play.rule.Landing;
+import pandel.core.play.rule.LevelKind;
+import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.Level;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Tabs;
+import pandel.core.play.situation.Trail;
+import pandel.core.play.situation.Visit;
 
 /** Trail actions, as they are done to whole situations. */
 final class Actions {

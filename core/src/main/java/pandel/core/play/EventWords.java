@@ -8,6 +8,9 @@ import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Hotspot;
+import pandel.core.play.layout.Pairs;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.words.LinkWords;
 
 /** An event as a person would say it. */
 public final class EventWords {

@@ -12,6 +12,10 @@ import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Value;
+import pandel.core.play.layout.Under;
+import pandel.core.play.rule.Offer;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.situation.Situation;
 
 /**
  * What can be done in a situation: one event for each link that can be set off, or for each of its outcomes, and what

@@ -19,6 +19,16 @@ import pandel.core.model.link.PageTurn;
 import pandel.core.model.link.Where;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.value.Value;
+import pandel.core.play.layout.Under;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Offer;
+import pandel.core.play.rule.RuleOutcome;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Trail;
+import pandel.core.play.situation.Visit;
+import pandel.core.play.situation.Waits;
 
 /**
  * The heart: {@code step(prototype, situation, event)}. Pure and total: an event that does nothing says why. Costs time
@@ -347,7 +357,9 @@ public final class Step {
                         touched.gesture());
         if (pulled.isPresent()) {
             return framed(
-                    now, Ruling.back(new TrailAction.OpenDrawer(pulled.get().id())), outcome);
+                    now,
+                    RuleOutcome.back(new TrailAction.OpenDrawer(pulled.get().id())),
+                    outcome);
         }
         return turn.isPresent()
                 ? turned(now, turn.get(), outcome)
@@ -490,19 +502,19 @@ public final class Step {
     }
 
     /** What frames and the device do has no outcomes. */
-    private Stepped framed(Situation now, Ruling ruling, Optional<String> outcome) {
+    private Stepped framed(Situation now, RuleOutcome ruling, Optional<String> outcome) {
         return outcome.isPresent()
                 ? notOffered(now, Optional.empty(), outcome.get(), List.of())
                 : done(now, ruling, ruling.countsAs(prototype));
     }
 
-    private Stepped done(Situation now, Ruling ruling, Optional<String> link) {
+    private Stepped done(Situation now, RuleOutcome ruling, Optional<String> link) {
         return switch (ruling) {
-            case Ruling.NothingToDo nothing -> nothing(now, link, nothing.why());
-            case Ruling.Depends depends ->
+            case RuleOutcome.NothingToDo nothing -> nothing(now, link, nothing.why());
+            case RuleOutcome.Depends depends ->
                 throw new IllegalStateException("What lies behind a situation is always known: " + depends);
-            case Ruling.Refused refused -> new Stepped(now, new Happening.Refused(link, refused.why()));
-            case Ruling.Acts acts -> {
+            case RuleOutcome.Refused refused -> new Stepped(now, new Happening.Refused(link, refused.why()));
+            case RuleOutcome.Acts acts -> {
                 Motion going = brought(now, acts);
                 boolean moves = acts.actions().getFirst().moves();
                 Situation after = moves ? now.drawn(Optional.empty()) : now;
@@ -537,7 +549,7 @@ public final class Step {
     }
 
     /** The motion that brought what a move back takes away. */
-    private static Motion brought(Situation now, Ruling.Acts acts) {
+    private static Motion brought(Situation now, RuleOutcome.Acts acts) {
         Trail trail = now.top().trail();
         boolean closes = acts.actions().getFirst() instanceof TrailAction.CloseLevel
                 || acts.actions().getFirst() instanceof TrailAction.CloseToPages;

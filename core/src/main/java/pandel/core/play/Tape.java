@@ -8,6 +8,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;
 import pandel.core.model.start.Start;
+import pandel.core.play.situation.Situation;
 
 /**
  * Everything that happened in one play, and where it stands. Wound back and gone on from there, what came later is

@@ -27,7 +27,7 @@ import pandel.core.model.start.Entry;
 import pandel.core.model.start.StartPoint;
 import pandel.core.model.value.Expected;
 import pandel.core.model.value.Fact;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 
 /**
  * What changed from one prototype to another, compared by ids, in sentences: the prototype as a whole first, then

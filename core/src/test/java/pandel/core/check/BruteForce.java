@@ -21,9 +21,9 @@ import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.start.Entry;
 import pandel.core.play.Happening;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
+import pandel.core.play.situation.Situation;
 
 /** Looks at situations one by one, by {@code step} alone, up to a number of events and of situations. */
 final class BruteForce {

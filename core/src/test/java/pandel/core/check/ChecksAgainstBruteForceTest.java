@@ -23,11 +23,11 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Value;
 import pandel.core.play.Happening;
-import pandel.core.play.Rules;
-import pandel.core.play.Ruling;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
-import pandel.core.play.Visit;
+import pandel.core.play.rule.RuleOutcome;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Visit;
 
 /**
  * What the checks say is shown really replays; what they rule out is never found. Each run looks at other prototypes;
@@ -224,7 +224,8 @@ class ChecksAgainstBruteForceTest {
                             .orElse(List.of(Map.of()));
                     assertThat(rows)
                             .anyMatch(row -> link.branches().stream()
-                                    .anyMatch(b -> rules.branch(at.head().atRow(row), b) instanceof Ruling.Refused));
+                                    .anyMatch(
+                                            b -> rules.branch(at.head().atRow(row), b) instanceof RuleOutcome.Refused));
                 }
             }
             case RETURN_TO_ABSENT, RETURN_TO_NOWHERE -> {
@@ -235,7 +236,8 @@ class ChecksAgainstBruteForceTest {
                         .orElseThrow();
                 Situation at = before(finding, step, prototype);
                 Rules rules = new Rules(prototype);
-                assertThat(link.branches()).anyMatch(b -> rules.branch(at.head(), b) instanceof Ruling.NothingToDo);
+                assertThat(link.branches())
+                        .anyMatch(b -> rules.branch(at.head(), b) instanceof RuleOutcome.NothingToDo);
             }
             default -> assertThat(there).isNotNull();
         }

@@ -6,7 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
-import pandel.core.edit.LinkEdits;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;

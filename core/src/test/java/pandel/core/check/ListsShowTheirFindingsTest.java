@@ -14,8 +14,8 @@ import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
 import pandel.core.play.Happening;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
+import pandel.core.play.situation.Situation;
 
 /** Every list of events of every rule shows its finding when it is replayed through {@code step}. */
 class ListsShowTheirFindingsTest {

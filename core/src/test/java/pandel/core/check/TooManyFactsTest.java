@@ -20,7 +20,7 @@ import pandel.core.model.device.Device;
 import pandel.core.model.link.Branch;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Facts;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 
 /** What is looked at where facts are too many for all of it, and what bounds the rest. */
 class TooManyFactsTest {

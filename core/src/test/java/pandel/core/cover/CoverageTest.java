@@ -9,13 +9,13 @@ import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
 import pandel.core.edit.JourneyEdits;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
 import pandel.core.model.rest.Rest;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
+import pandel.core.play.situation.Situation;
 
 class CoverageTest {
 

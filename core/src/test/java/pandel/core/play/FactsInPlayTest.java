@@ -21,6 +21,8 @@ import pandel.core.model.start.StartPoint;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.Value;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.words.LinkWords;
 
 /** Facts, looks and start points in play: a test for each sentence about them. */
 class FactsInPlayTest {

@@ -18,6 +18,12 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.PanelSide;
+import pandel.core.play.layout.Aim;
+import pandel.core.play.layout.DrawerPlace;
+import pandel.core.play.layout.PageFoot;
+import pandel.core.play.layout.Room;
+import pandel.core.play.layout.StripPlace;
+import pandel.core.play.situation.Situation;
 
 /**
  * Where strips, drawers, buttons and the signs of pages stand while made-up prototypes are played at any size, and that

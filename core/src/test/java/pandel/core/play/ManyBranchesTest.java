@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
-import pandel.core.edit.LinkEdits;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Branch;
@@ -21,6 +21,7 @@ import pandel.core.model.rest.Rest;
 import pandel.core.model.value.Condition;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Value;
+import pandel.core.play.situation.Situation;
 
 /** A link that can turn out in two hundred ways, by outcomes or by what is remembered. */
 class ManyBranchesTest {

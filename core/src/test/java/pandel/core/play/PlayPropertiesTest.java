@@ -11,7 +11,7 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import pandel.core.edit.BranchEdits;
+import pandel.core.edit.link.BranchEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Index;
@@ -27,6 +27,12 @@ import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.value.Facts;
+import pandel.core.play.rule.EnclosingTab;
+import pandel.core.play.rule.LevelKind;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.situation.Level;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Visit;
 
 /** What holds of every step, on made-up prototypes of both kinds with everything a link can do in them. */
 class PlayPropertiesTest {
@@ -237,10 +243,10 @@ class PlayPropertiesTest {
             boolean same =
                     stepped.situation().levels().size() == before.levels().size()
                             && stepped.situation().head().around().stream()
-                                    .map(Around::tab)
+                                    .map(EnclosingTab::tab)
                                     .toList()
                                     .equals(before.head().around().stream()
-                                            .map(Around::tab)
+                                            .map(EnclosingTab::tab)
                                             .toList());
             if (same && stepped.happening() instanceof Happening.Adjusted) {
                 assertThat(kept(stepped.situation())).isEqualTo(kept(before));

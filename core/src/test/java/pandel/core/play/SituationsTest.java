@@ -12,6 +12,9 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
 import pandel.core.model.start.Entry;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Trail;
+import pandel.core.play.situation.Visit;
 
 /** The table of situations: a row for each sentence of the behaviour; events in short, then the levels they lead to. */
 class SituationsTest {

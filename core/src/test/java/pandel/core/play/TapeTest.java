@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;

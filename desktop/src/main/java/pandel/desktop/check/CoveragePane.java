@@ -19,7 +19,7 @@ import pandel.core.cover.Replayed;
 import pandel.core.edit.JourneyEdits;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Journey;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;

@@ -9,8 +9,8 @@ import javafx.scene.Node;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Drawer;
-import pandel.core.play.DrawerPlace;
-import pandel.core.play.Situation;
+import pandel.core.play.layout.DrawerPlace;
+import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.PictureLibrary;
 
 /** The drawers of a device as they are drawn: those that stay on each level, and the one that comes and goes. */

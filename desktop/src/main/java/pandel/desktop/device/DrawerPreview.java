@@ -14,9 +14,9 @@ import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Drawer.Moves;
 import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.DrawerPlace;
-import pandel.core.play.Room;
-import pandel.core.play.Situation;
+import pandel.core.play.layout.DrawerPlace;
+import pandel.core.play.layout.Room;
+import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.PictureLibrary;
 
 /**

@@ -13,7 +13,7 @@ import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Drawer.Moves;
 import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Picture;
-import pandel.core.play.DrawerPlace;
+import pandel.core.play.layout.DrawerPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 

@@ -23,15 +23,15 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.Placeholders;
 import pandel.core.model.value.Value;
-import pandel.core.play.Around;
-import pandel.core.play.ButtonPlace;
-import pandel.core.play.Level;
-import pandel.core.play.PageFoot;
-import pandel.core.play.Pairs;
-import pandel.core.play.Placement;
-import pandel.core.play.Room;
-import pandel.core.play.Situation;
-import pandel.core.play.StripPlace;
+import pandel.core.play.layout.ButtonPlace;
+import pandel.core.play.layout.PageFoot;
+import pandel.core.play.layout.Pairs;
+import pandel.core.play.layout.Placement;
+import pandel.core.play.layout.Room;
+import pandel.core.play.layout.StripPlace;
+import pandel.core.play.rule.EnclosingTab;
+import pandel.core.play.situation.Level;
+import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 
@@ -145,12 +145,12 @@ final class LevelView extends Pane {
     }
 
     /** The strips of the tab sets it stands in. */
-    void standIn(Prototype prototype, List<Around> around) {
+    void standIn(Prototype prototype, List<EnclosingTab> around) {
         standIn(prototype, around, UnaryOperator.identity());
     }
 
     /** @param rolled a strip as it is scrolled */
-    void standIn(Prototype prototype, List<Around> around, UnaryOperator<StripPlace> rolled) {
+    void standIn(Prototype prototype, List<EnclosingTab> around, UnaryOperator<StripPlace> rolled) {
         buttons = (room, height) ->
                 ButtonPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
         strips = (room, height) ->

@@ -10,7 +10,7 @@ import javafx.util.Duration;
 import pandel.core.model.Look;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Motion;
-import pandel.core.play.Room;
+import pandel.core.play.layout.Room;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A tiny device on which one screen gives way to another, over and over. It rests while nobody sees it. */

@@ -7,7 +7,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.Room;
+import pandel.core.play.layout.Room;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A screen open above another on a small device; a line says where a sheet stops when it is drawn up. */

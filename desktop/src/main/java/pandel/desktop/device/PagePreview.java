@@ -10,8 +10,8 @@ import pandel.core.model.frame.AtPage;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.Around;
-import pandel.core.play.Room;
+import pandel.core.play.layout.Room;
+import pandel.core.play.rule.EnclosingTab;
 import pandel.desktop.picture.PictureLibrary;
 
 /**
@@ -25,7 +25,7 @@ public final class PagePreview extends SmallDevice {
             Prototype prototype,
             Screen screen,
             Optional<AtPage> at,
-            List<Around> around,
+            List<EnclosingTab> around,
             Device device,
             double wide) {
         double scale = wide / device.width();
@@ -74,7 +74,7 @@ public final class PagePreview extends SmallDevice {
                 prototype,
                 screen,
                 Optional.empty(),
-                List.of(new Around(set.id(), tab.id(), Map.of(), true)),
+                List.of(new EnclosingTab(set.id(), tab.id(), Map.of(), true)),
                 device,
                 wide);
     }

@@ -6,7 +6,7 @@ import javafx.scene.input.MouseEvent;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.frame.Pair;
-import pandel.core.play.Room;
+import pandel.core.play.layout.Room;
 import pandel.desktop.picture.PictureLibrary;
 
 /** A list beside its detail on a small wide device; dragged sideways the list takes more of it, or less. */

@@ -2,8 +2,8 @@ package pandel.desktop.device;
 
 import java.util.Optional;
 import javafx.animation.Animation;
-import pandel.core.play.Placement;
-import pandel.core.play.Room;
+import pandel.core.play.layout.Placement;
+import pandel.core.play.layout.Room;
 
 /** A sheet that follows a finger up and down: between its stops, over what it scrolls, and off. */
 final class SheetLift {

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import pandel.core.model.frame.TabSet;
-import pandel.core.play.Scrolled;
-import pandel.core.play.StripPlace;
+import pandel.core.play.layout.Scrolled;
+import pandel.core.play.layout.StripPlace;
 
 /**
  * Strips with more tabs than fit, as a finger or a wheel has scrolled them. When another tab is shown it is brought in

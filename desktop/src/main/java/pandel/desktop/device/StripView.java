@@ -6,8 +6,8 @@ import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.frame.TabSet;
-import pandel.core.play.ButtonPlace;
-import pandel.core.play.StripPlace;
+import pandel.core.play.layout.ButtonPlace;
+import pandel.core.play.layout.StripPlace;
 
 /** The strip of a tab set as it is laid over a page. */
 final class StripView extends Pane {

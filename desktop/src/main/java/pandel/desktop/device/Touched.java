@@ -5,9 +5,9 @@ import java.util.function.DoubleConsumer;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.Drawer;
-import pandel.core.play.Placement;
-import pandel.core.play.Situation;
-import pandel.core.play.StripPlace;
+import pandel.core.play.layout.Placement;
+import pandel.core.play.layout.StripPlace;
+import pandel.core.play.situation.Situation;
 
 /** Told of gestures, in px of the device. */
 public interface Touched {

@@ -19,7 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Drawer;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.Scroll;
 
 /**

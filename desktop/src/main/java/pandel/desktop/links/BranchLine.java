@@ -10,10 +10,10 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
-import pandel.core.edit.BranchEdits;
-import pandel.core.edit.FactWords;
-import pandel.core.edit.LinkEdits;
-import pandel.core.edit.Said;
+import pandel.core.edit.link.BranchEdits;
+import pandel.core.edit.link.LinkEdits;
+import pandel.core.edit.value.FactWords;
+import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Index;
 import pandel.core.model.Targets;
 import pandel.core.model.link.Branch;
@@ -26,7 +26,7 @@ import pandel.core.model.link.Where;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Condition;
 import pandel.core.model.value.Fact;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 
@@ -476,7 +476,7 @@ final class BranchLine {
 
     private void when(String typed) {
         try {
-            Said<List<Condition>> said = FactWords.conditions(work.prototype(), on(), typed, work.naming());
+            ParsedWords<List<Condition>> said = FactWords.conditions(work.prototype(), on(), typed, work.naming());
             withLink(l -> work.edit(BranchEdits.when(l, number, said.what(), said.facts())));
         } catch (FactWords.NotUnderstood e) {
             desk.say(e.getMessage());
@@ -494,7 +494,7 @@ final class BranchLine {
         try {
             List<Fact> facts = List.of();
             if (!typed.isBlank()) {
-                Said<Effect.Remember> said = FactWords.remember(work.prototype(), on(), typed, work.naming());
+                ParsedWords<Effect.Remember> said = FactWords.remember(work.prototype(), on(), typed, work.naming());
                 others.add(at, said.what());
                 facts = said.facts();
             }

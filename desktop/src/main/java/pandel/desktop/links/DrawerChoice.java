@@ -12,7 +12,7 @@ import pandel.core.model.frame.Drawer;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Effect.How;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.Press;
 
 /** What is done to which drawer, as two words of a sentence. */

@@ -9,7 +9,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.EventWords;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 
 /** The links of the whole screen, as signs along the mock’s edge. */
 final class EdgeBand extends VBox {

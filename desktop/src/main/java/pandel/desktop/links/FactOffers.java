@@ -10,7 +10,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
-import pandel.core.edit.SourceWords;
+import pandel.core.edit.value.SourceWords;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Fact;

@@ -15,7 +15,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import pandel.core.edit.Offers;
+import pandel.core.edit.link.Offers;
 import pandel.core.model.Targets;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Target;

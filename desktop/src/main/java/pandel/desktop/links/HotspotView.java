@@ -13,7 +13,7 @@ import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
-import pandel.core.edit.AreaDrag.Handle;
+import pandel.core.edit.screen.AreaDrag.Handle;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Cause;
 import pandel.core.model.screen.Area;

@@ -5,7 +5,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
-import pandel.core.edit.TabSetEdits;
+import pandel.core.edit.frame.TabSetEdits;
 import pandel.core.model.Attachments;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Form;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.paint.Color;
-import pandel.core.edit.StateEdits;
+import pandel.core.edit.screen.StateEdits;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Patch;

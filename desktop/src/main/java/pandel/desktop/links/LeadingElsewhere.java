@@ -1,7 +1,7 @@
 package pandel.desktop.links;
 
 import java.util.function.Consumer;
-import pandel.core.edit.LinkEdits;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.links.Finder.Offer;
 import pandel.desktop.shell.Around;

@@ -19,9 +19,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import pandel.core.edit.FactWords;
-import pandel.core.edit.Said;
-import pandel.core.edit.StateEdits;
+import pandel.core.edit.screen.StateEdits;
+import pandel.core.edit.value.FactWords;
+import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Look;
 import pandel.core.model.device.Width;
 import pandel.core.model.screen.Hotspot;
@@ -139,7 +139,7 @@ final class LooksBar extends VBox {
         return Character.toUpperCase(clean.charAt(0)) + clean.substring(1);
     }
 
-    private Optional<Said<List<Condition>>> said(String text) {
+    private Optional<ParsedWords<List<Condition>>> said(String text) {
         try {
             return Optional.of(FactWords.conditions(
                     work.prototype(), work.screen().stream().toList(), text, work.naming()));

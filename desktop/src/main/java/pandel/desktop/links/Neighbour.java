@@ -7,7 +7,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.Placement;
+import pandel.core.play.layout.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.WrappedLabel;

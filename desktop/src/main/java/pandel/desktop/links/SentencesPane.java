@@ -29,7 +29,7 @@ import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.EventWords;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 

@@ -5,7 +5,7 @@ import javafx.geometry.Side;
 import javafx.scene.control.ContextMenu;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.TabSet;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.Press;
 
 /** Which tab is switched to, as a word of a sentence. */

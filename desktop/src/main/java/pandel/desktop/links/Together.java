@@ -2,7 +2,7 @@ package pandel.desktop.links;
 
 import java.util.List;
 import java.util.function.Consumer;
-import pandel.core.edit.Bulk;
+import pandel.core.edit.bulk.Bulk;
 import pandel.core.model.Index.Way;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;

@@ -11,7 +11,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 
 /** The screens that lead here; choosing one walks to it. */
 final class WaysIn extends WaysColumn {

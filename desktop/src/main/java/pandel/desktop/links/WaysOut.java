@@ -27,7 +27,7 @@ import pandel.core.model.link.Link;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.mocks.VerbSign;
 import pandel.desktop.work.Selection;
 

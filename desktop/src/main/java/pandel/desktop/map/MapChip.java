@@ -18,7 +18,7 @@ import pandel.core.check.Rule;
 import pandel.core.model.Targets;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.Placement;
+import pandel.core.play.layout.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Work;

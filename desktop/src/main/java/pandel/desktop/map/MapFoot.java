@@ -21,7 +21,7 @@ import pandel.core.cover.Between;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.shell.Around;
 import pandel.desktop.shell.WorkStage;
 import pandel.desktop.theme.Press;

@@ -16,7 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.transform.Rotate;
-import pandel.core.edit.Filling.Pair;
+import pandel.core.edit.bulk.Filling.Pair;
 import pandel.core.model.Index.Way;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;

@@ -11,16 +11,16 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import pandel.core.edit.Bulk;
-import pandel.core.edit.FactWords;
-import pandel.core.edit.FormChange;
-import pandel.core.edit.PairEdits;
-import pandel.core.edit.Said;
-import pandel.core.edit.ScaleEdit;
-import pandel.core.edit.ScreenEdits;
-import pandel.core.edit.SequenceEdits;
-import pandel.core.edit.StateEdits;
-import pandel.core.edit.TabSetEdits;
+import pandel.core.edit.bulk.Bulk;
+import pandel.core.edit.frame.PairEdits;
+import pandel.core.edit.frame.SequenceEdits;
+import pandel.core.edit.frame.TabSetEdits;
+import pandel.core.edit.link.FormChange;
+import pandel.core.edit.screen.ScaleEdit;
+import pandel.core.edit.screen.ScreenEdits;
+import pandel.core.edit.screen.StateEdits;
+import pandel.core.edit.value.FactWords;
+import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Index.Way;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
@@ -32,7 +32,7 @@ import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.State;
 import pandel.core.model.screen.Status;
 import pandel.core.model.value.Condition;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.PairPage;
@@ -167,7 +167,7 @@ public final class ScreenActions {
     private void makeLook(Screen screen, Screen of) {
         around.askName("“" + of.shownTitle() + "” looks like this while", "", typed -> {
             try {
-                Said<List<Condition>> said = FactWords.conditions(work.prototype(), typed, work.naming());
+                ParsedWords<List<Condition>> said = FactWords.conditions(work.prototype(), typed, work.naming());
                 int lost = screen.hotspots().size();
                 work.edit(StateEdits.fromScreen(
                         of, screen, State.of(work.freshId("look"), screen.shownTitle(), said.what()), said.facts()));

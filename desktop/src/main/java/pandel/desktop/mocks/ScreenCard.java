@@ -20,7 +20,7 @@ import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.State;
 import pandel.core.model.screen.Status;
-import pandel.core.play.Placement;
+import pandel.core.play.layout.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.work.Work;

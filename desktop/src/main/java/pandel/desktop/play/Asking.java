@@ -4,11 +4,11 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.scene.layout.StackPane;
-import pandel.core.edit.LinkEdits;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.link.Event;
 import pandel.core.play.EventWords;
 import pandel.core.play.Happening;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 import pandel.desktop.work.Work;
 
 /** Asks over the device how a link turns out; then its event is sent again. */

@@ -12,7 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 import pandel.desktop.device.DeviceView;
 
 /**

@@ -2,7 +2,7 @@ package pandel.desktop.play;
 
 import java.util.OptionalDouble;
 import pandel.core.model.device.Device;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 
 /** How large the device stands in the window. */
 enum DeviceSize {

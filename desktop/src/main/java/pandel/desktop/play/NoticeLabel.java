@@ -5,7 +5,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 
 /** The passing message over the device. */
 final class NoticeLabel extends Label {

@@ -24,17 +24,17 @@ import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Fact;
-import pandel.core.play.Aim;
 import pandel.core.play.EventWords;
-import pandel.core.play.Head;
-import pandel.core.play.LinkWords;
-import pandel.core.play.Offer;
-import pandel.core.play.Rules;
-import pandel.core.play.Ruling;
-import pandel.core.play.Situation;
-import pandel.core.play.TrailAction;
-import pandel.core.play.Under;
-import pandel.core.play.Waits;
+import pandel.core.play.layout.Aim;
+import pandel.core.play.layout.Under;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Offer;
+import pandel.core.play.rule.RuleOutcome;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Waits;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.WrappedLabel;
 
 /** What can be done here, with why anything cannot; and the waits that run. */
@@ -235,7 +235,7 @@ final class PossiblePane extends VBox {
     }
 
     private void branch(Rules rules, Head head, int number, String what, Branch branch, Event event) {
-        Ruling ruling = rules.branch(head, branch);
+        RuleOutcome ruling = rules.branch(head, branch);
         String effects = branch.effects().isEmpty()
                 ? "nothing yet"
                 : String.join(
@@ -243,7 +243,7 @@ final class PossiblePane extends VBox {
                         branch.effects().stream()
                                 .map(e -> LinkWords.effect(prototype, e))
                                 .toList());
-        row(number, what, told(ruling, effects), ruling instanceof Ruling.Acts, event);
+        row(number, what, told(ruling, effects), ruling instanceof RuleOutcome.Acts, event);
     }
 
     /** What a number does: the first gesture it has a link for, on the first row of a repeated one. */
@@ -272,12 +272,12 @@ final class PossiblePane extends VBox {
                 .toList()) {
             item(rules, now, ++number, item);
         }
-        Ruling outside = rules.outside(now.head());
+        RuleOutcome outside = rules.outside(now.head());
         row(
                 0,
                 "Tap beside it",
                 told(outside, "close the drawer"),
-                outside instanceof Ruling.Acts,
+                outside instanceof RuleOutcome.Acts,
                 new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         prototype.screen(now.screen()).stream()
                 .flatMap(s -> s.links().stream())
@@ -314,7 +314,7 @@ final class PossiblePane extends VBox {
         turns(prototype, rules, now);
         tabs(rules, now);
         buttons(rules, now);
-        if (!now.top().kind().base() && rules.outside(now.head()) instanceof Ruling.Acts) {
+        if (!now.top().kind().base() && rules.outside(now.head()) instanceof RuleOutcome.Acts) {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         }
         List<Link> own = prototype.screen(now.screen()).map(Screen::links).orElse(List.of());
@@ -337,9 +337,9 @@ final class PossiblePane extends VBox {
             link(rules, now, 0, "Device back", ownBack.get(), new Event.DeviceBack());
             return;
         }
-        Ruling back = rules.deviceBack(now.head());
+        RuleOutcome back = rules.deviceBack(now.head());
         if (now.device().goesBack()) {
-            String does = back instanceof Ruling.Acts acts
+            String does = back instanceof RuleOutcome.Acts acts
                     ? switch (acts.actions().getFirst()) {
                         case TrailAction.Leave l -> "leave the prototype";
                         case TrailAction.CloseLevel c -> "close";
@@ -348,7 +348,7 @@ final class PossiblePane extends VBox {
                         default -> "return";
                     }
                     : "";
-            row(0, "Device back", told(back, does), back instanceof Ruling.Acts, new Event.DeviceBack());
+            row(0, "Device back", told(back, does), back instanceof RuleOutcome.Acts, new Event.DeviceBack());
         }
     }
 
@@ -367,18 +367,18 @@ final class PossiblePane extends VBox {
     private void tabs(Rules rules, Situation now) {
         rules.strips(now.head())
                 .forEach(set -> set.tabs().forEach(tab -> {
-                    Ruling ruling = rules.tab(now.head(), tab.id());
-                    if (!(ruling instanceof Ruling.NothingToDo)) {
+                    RuleOutcome ruling = rules.tab(now.head(), tab.id());
+                    if (!(ruling instanceof RuleOutcome.NothingToDo)) {
                         row(
                                 0,
                                 "Tab " + tab.shownLabel(),
                                 told(
                                         ruling,
-                                        ruling instanceof Ruling.Acts acts
+                                        ruling instanceof RuleOutcome.Acts acts
                                                         && acts.actions().getLast() instanceof TrailAction.ToRoot
                                                 ? "back to its root"
                                                 : "switch to it"),
-                                ruling instanceof Ruling.Acts,
+                                ruling instanceof RuleOutcome.Acts,
                                 new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())));
                     }
                 }));
@@ -398,8 +398,8 @@ final class PossiblePane extends VBox {
             String what = turn instanceof PageTurn.Next ? "Next page" : "Page before";
             event.ifPresent(e -> rules.finish(now.head(), turn)
                     .ifPresentOrElse(link -> link(rules, now, 0, what, link, e), () -> {
-                        Ruling ruling = rules.turn(now.head(), turn);
-                        row(0, what, told(ruling, LinkWords.turn(turn)), ruling instanceof Ruling.Acts, e);
+                        RuleOutcome ruling = rules.turn(now.head(), turn);
+                        row(0, what, told(ruling, LinkWords.turn(turn)), ruling instanceof RuleOutcome.Acts, e);
                     }));
         }
         rules.skip(now.head())
@@ -441,12 +441,12 @@ final class PossiblePane extends VBox {
         waits.getChildren().remove(bars, waits.getChildren().size());
     }
 
-    private static String told(Ruling ruling, String effect) {
+    private static String told(RuleOutcome ruling, String effect) {
         return switch (ruling) {
-            case Ruling.Acts acts -> effect;
-            case Ruling.NothingToDo nothing -> nothing.why();
-            case Ruling.Refused refused -> refused.why();
-            case Ruling.Depends depends -> effect;
+            case RuleOutcome.Acts acts -> effect;
+            case RuleOutcome.NothingToDo nothing -> nothing.why();
+            case RuleOutcome.Refused refused -> refused.why();
+            case RuleOutcome.Depends depends -> effect;
         };
     }
 }

@@ -13,10 +13,10 @@ import pandel.core.model.frame.TabSet;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.Placeholders;
-import pandel.core.play.Level;
-import pandel.core.play.Situation;
-import pandel.core.play.Tabs;
-import pandel.core.play.Visit;
+import pandel.core.play.situation.Level;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Tabs;
+import pandel.core.play.situation.Visit;
 import pandel.desktop.mocks.FormSign;
 import pandel.desktop.theme.Children;
 

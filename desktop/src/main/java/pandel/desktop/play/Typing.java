@@ -8,9 +8,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import pandel.core.model.link.Event;
 import pandel.core.model.value.Value;
-import pandel.core.play.Aim;
 import pandel.core.play.Happening;
-import pandel.core.play.Situation;
+import pandel.core.play.layout.Aim;
+import pandel.core.play.situation.Situation;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.device.FieldLetters;
 

@@ -2,7 +2,7 @@ package pandel.desktop.play;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.play.Situation;
+import pandel.core.play.situation.Situation;
 
 /** When work that is waited for is done in play: a usual time after its screen became current, one after the other. */
 final class WorkClock {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import pandel.core.edit.PictureEdits.Swap;
+import pandel.core.edit.screen.PictureEdits.Swap;
 import pandel.core.model.screen.Screen;
 import pandel.files.replace.Had;
 import pandel.files.replace.Pairing;

@@ -17,7 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.core.edit.PictureEdits.Swap;
+import pandel.core.edit.screen.PictureEdits.Swap;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.Press;

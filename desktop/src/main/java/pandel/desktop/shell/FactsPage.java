@@ -8,11 +8,11 @@ import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import pandel.core.edit.FactEdits;
+import pandel.core.edit.value.FactEdits;
 import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Fact;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 

@@ -23,7 +23,7 @@ import pandel.core.check.Finding;
 import pandel.core.edit.Matching;
 import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Screen;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;

@@ -9,7 +9,7 @@ import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
-import pandel.core.play.LinkWords;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;
 

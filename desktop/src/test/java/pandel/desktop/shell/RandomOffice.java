@@ -20,7 +20,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 import pandel.core.edit.Naming;
-import pandel.core.edit.ScreenEdits;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;

@@ -13,12 +13,12 @@ import java.util.Optional;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
 import pandel.core.play.Happening;
-import pandel.core.play.Level;
-import pandel.core.play.Situation;
 import pandel.core.play.Stepped;
-import pandel.core.play.Tabs;
-import pandel.core.play.Visit;
-import pandel.core.play.Waits;
+import pandel.core.play.situation.Level;
+import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Tabs;
+import pandel.core.play.situation.Visit;
+import pandel.core.play.situation.Waits;
 import pandel.files.Unreadable;
 
 /** Events, situations and what happened, as JSON. */

@@ -3,7 +3,7 @@ package pandel.files.replace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.edit.PictureEdits.Swap;
+import pandel.core.edit.screen.PictureEdits.Swap;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;

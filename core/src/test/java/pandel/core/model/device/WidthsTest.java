@@ -9,10 +9,10 @@ import pandel.core.Made;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.link.Event;
-import pandel.core.play.Pairs;
-import pandel.core.play.Room;
-import pandel.core.play.Situation;
 import pandel.core.play.Step;
+import pandel.core.play.layout.Pairs;
+import pandel.core.play.layout.Room;
+import pandel.core.play.situation.Situation;
 import pandel.core.version.Change;
 import pandel.core.version.Changes;
 

@@ -1,0 +1,40 @@
+package pandel.core.play.rule;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Value;
+
+/**
+ * A place that something leads to.
+ *
+ * @param screen what is shown there first
+ * @param given to that screen
+ * @param at where a sequence stands; empty: it is none
+ * @param tabs the tab sets it is the root in, the outermost first; none: it is no tab set
+ * @param outside whether it is put on the trail that holds the outermost tab set
+ */
+public record Landing(Screen screen, Map<String, Value> given, Optional<AtPage> at, List<InTab> tabs, boolean outside) {
+
+    public Landing {
+        tabs = List.copyOf(tabs);
+    }
+
+    /** What the new place holds. */
+    public PlaceMemory held() {
+        return PlaceMemory.given(given);
+    }
+
+    Landing putOutside() {
+        return new Landing(screen, given, at, tabs, true);
+    }
+
+    /** Whether it leaves the tabs one is in: a tab set does, wherever it is said to go. */
+    public boolean leavesTabs() {
+        return outside || !tabs.isEmpty();
+    }
+}

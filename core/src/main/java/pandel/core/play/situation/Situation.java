@@ -1,0 +1,425 @@
+package pandel.core.play.situation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import pandel.core.model.Look;
+import pandel.core.model.Prototype;
+import pandel.core.model.Targets;
+import pandel.core.model.device.Device;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.start.Entry;
+import pandel.core.model.start.Spot;
+import pandel.core.model.start.Start;
+import pandel.core.model.start.StartPoint;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
+import pandel.core.play.rule.CarriedValues;
+import pandel.core.play.rule.DrawerRules;
+import pandel.core.play.rule.EnclosingTab;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Landing;
+import pandel.core.play.rule.Landings;
+import pandel.core.play.rule.LevelKind;
+import pandel.core.play.rule.StackQuery;
+
+/**
+ * Everything true at one moment of play.
+ *
+ * @param width px the device is wide now
+ * @param height px the device is high now
+ * @param levels the base first; never empty
+ * @param facts what is remembered
+ * @param notice the passing message that stands over everything
+ * @param drawer id of the open drawer; empty: none is
+ * @param left whether it was left by device back: nothing happens then but starting over
+ */
+public record Situation(
+        Device device,
+        double width,
+        double height,
+        List<Level> levels,
+        Waits waits,
+        Facts facts,
+        Optional<Notice> notice,
+        Optional<String> drawer,
+        boolean left) {
+
+    /** A message. @param ms how long it still stands */
+    public record Notice(String words, int ms) {}
+
+    public Situation {
+        levels = List.copyOf(levels);
+    }
+
+    /**
+     * Why play cannot begin somewhere, or empty when it can. An entry leads to what is shown as a page, as does the
+     * base of a start point; on each of its levels all screens have the form of the first.
+     */
+    public static Optional<String> whyNoStart(Prototype prototype, Start start) {
+        return switch (start) {
+            case Entry entry ->
+                whyNoStart(
+                                prototype,
+                                List.of(List.of(Spot.of(Targets.shownId(prototype, entry.target())))),
+                                "it starts at",
+                                "be started at")
+                        .or(() -> whyNoValues(
+                                prototype,
+                                Targets.shown(prototype, entry.target()).orElseThrow(),
+                                entry));
+            case StartPoint point -> whyNoStart(prototype, point.levels(), "it begins with", "be the base");
+        };
+    }
+
+    private static Optional<String> whyNoValues(Prototype prototype, Screen screen, Entry entry) {
+        Landings landings = Landings.of(prototype, opening(entry), Known.of(Facts.NONE));
+        if (landings.landing().isPresent()) {
+            return Optional.empty();
+        }
+        List<String> lacking = screen.expects().stream()
+                .filter(e -> e.mustBeCarried())
+                .map(Expected::name)
+                .filter(n -> !entry.names().contains(n))
+                .toList();
+        return Optional.of(
+                CarriedValues.of(prototype, screen, entry.values()).missing().isEmpty()
+                        ? landings.why()
+                        : lacking.isEmpty()
+                                ? "“" + screen.shownTitle() + "” needs a value for " + listed(entry.names())
+                                        + " to be opened with."
+                                : "“" + screen.shownTitle() + "” needs " + listed(lacking) + ", which "
+                                        + entry.address()
+                                                .map(a -> "“" + a + "” does not hold.")
+                                                .orElse("the main entry cannot give."));
+    }
+
+    private static String listed(List<String> names) {
+        return String.join(" and ", names.stream().map(n -> "“" + n + "”").toList());
+    }
+
+    private static Optional<String> whyNoStart(Prototype prototype, List<List<Spot>> levels, String leads, String can) {
+        for (int level = 0; level < levels.size(); level++) {
+            Optional<Screen> first = Optional.empty();
+            for (Spot spot : levels.get(level)) {
+                String id = spot.screen();
+                Optional<Screen> screen = prototype.screen(id);
+                if (screen.isEmpty()) {
+                    return Optional.of("The screen “" + id + "” that " + leads + " is not there.");
+                }
+                if (level == 0 && screen.get().form() != Form.PAGE) {
+                    return Optional.of("“" + screen.get().shownTitle() + "” is a "
+                            + screen.get().form().word() + ", and only a page can " + can + ".");
+                }
+                first = first.or(() -> screen);
+                if (first.get().form() != screen.get().form()) {
+                    return Optional.of("“" + screen.get().shownTitle() + "” is a "
+                            + screen.get().form().word() + " and cannot lie on a level with “"
+                            + first.get().shownTitle() + "”, a "
+                            + first.get().form().word() + ".");
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The situation at an entry or a start point; empty when play cannot begin there. */
+    public static Optional<Situation> at(Prototype prototype, Start start, Device device) {
+        if (whyNoStart(prototype, start).isPresent()) {
+            return Optional.empty();
+        }
+        List<List<Spot>> spots =
+                start instanceof StartPoint point ? point.levels() : List.of(List.of(opened(prototype, (Entry) start)));
+        List<Level> levels = new ArrayList<>();
+        for (List<Spot> trails : spots) {
+            Screen first = prototype.screen(trails.getFirst().screen()).orElseThrow();
+            Trail trail = Trail.of(new Visit(
+                    first.id(),
+                    trails.getFirst().held(),
+                    levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE),
+                    0,
+                    trails.getFirst().at(),
+                    trails.getFirst().inside(),
+                    visits(trails.getFirst())));
+            for (Spot spot : trails.subList(1, trails.size())) {
+                trail = trail.put(new Visit(
+                        spot.screen(),
+                        spot.held(),
+                        prototype.usualMotion(Verb.ADVANCE),
+                        0,
+                        spot.at(),
+                        spot.inside(),
+                        visits(spot)));
+            }
+            levels.add(new Level(levels.isEmpty() ? LevelKind.BASE : LevelKind.openedWith(first), trail));
+        }
+        Facts facts = start instanceof StartPoint point ? valid(prototype, point.facts()) : Facts.NONE;
+        return Optional.of(new Situation(
+                device,
+                device.width(),
+                device.height(),
+                levels,
+                prototype
+                        .screen(spots.getLast().getLast().screen())
+                        .map(Waits::of)
+                        .orElse(Waits.NONE),
+                facts,
+                Optional.empty(),
+                Optional.empty(),
+                false));
+    }
+
+    /**
+     * A screen alone on a device, with nothing given to it; that it can be played so is not asked. @param screen its id
+     */
+    public static Situation shownAlone(String screen, Device device) {
+        return new Situation(
+                device,
+                device.width(),
+                device.height(),
+                List.of(new Level(LevelKind.BASE, Trail.of(new Visit(screen, Motion.NONE, 0)))),
+                Waits.NONE,
+                Facts.NONE,
+                Optional.empty(),
+                Optional.empty(),
+                false);
+    }
+
+    private static List<Tabs> visits(Spot spot) {
+        return spot.tabs().stream().map(t -> new Tabs(t, Map.of())).toList();
+    }
+
+    /** The tab sets around the current place of a trail, the outermost first. */
+    public static List<EnclosingTab> around(Trail trail) {
+        List<Tabs> all = trail.around();
+        int roots = trail.current().tabs().size();
+        List<EnclosingTab> around = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            around.add(new EnclosingTab(
+                    all.get(i).in().set(),
+                    all.get(i).in().tab(),
+                    all.get(i).in().offered(),
+                    i >= all.size() - roots));
+        }
+        return around;
+    }
+
+    /** The target with what its address holds carried. */
+    private static Target opening(Entry entry) {
+        Map<String, Source> carried = new java.util.TreeMap<>(entry.target().values());
+        entry.values().forEach((name, value) -> carried.put(name, Source.of(value)));
+        return entry.target().carrying(carried);
+    }
+
+    private static Spot opened(Prototype prototype, Entry entry) {
+        Landing landing = Landings.of(prototype, opening(entry), Known.of(Facts.NONE))
+                .landing()
+                .orElseThrow();
+        return new Spot(
+                landing.screen().id(),
+                landing.held(),
+                landing.at(),
+                landing.tabs().size(),
+                landing.tabs());
+    }
+
+    /** Without facts that are gone or can no longer hold what they held. */
+    private static Facts valid(Prototype prototype, Facts facts) {
+        Facts valid = Facts.NONE;
+        for (Map.Entry<String, Value> one : facts.set().entrySet()) {
+            Optional<Fact> fact = prototype.fact(one.getKey()).filter(f -> f.takes(one.getValue()));
+            if (fact.isPresent()) {
+                valid = valid.with(fact.get(), fact.get().within(one.getValue()));
+            }
+        }
+        return valid;
+    }
+
+    /** This moment as a start point. */
+    public StartPoint asStartPoint(String id, String title) {
+        return new StartPoint(
+                id,
+                title,
+                levels.stream()
+                        .map(l -> l.trail().places().stream()
+                                .map(v -> new Spot(
+                                        v.screen(),
+                                        v.held(),
+                                        v.at(),
+                                        v.inside(),
+                                        v.tabs().stream().map(Tabs::in).toList()))
+                                .toList())
+                        .toList(),
+                facts,
+                Rest.NONE);
+    }
+
+    /** How the current screen looks now; empty when it is gone. */
+    public Optional<Look> look(Prototype prototype) {
+        return prototype.screen(screen()).map(screen -> top().look(prototype, screen, facts));
+    }
+
+    /** The level that takes gestures. */
+    public Level top() {
+        return levels.getLast();
+    }
+
+    /** Id of the current screen: that of the last place of the top level. */
+    public String screen() {
+        return top().trail().current().screen();
+    }
+
+    /** Everything that conditions and links can read. */
+    public Known known() {
+        return top().known(facts);
+    }
+
+    public Head head() {
+        return new Head(
+                device,
+                screen(),
+                top().trail().current().at(),
+                around(top().trail()),
+                top().kind(),
+                top().trail().isFirst(),
+                new Back(),
+                known(),
+                levels.size(),
+                width,
+                drawer,
+                Optional.empty());
+    }
+
+    /** How many levels there are up to the nearest beneath the top one that holds pages; the base has none beneath. */
+    private int toGround() {
+        int count = Math.max(1, levels.size() - 1);
+        while (!levels.get(count - 1).kind().holdsPages()) {
+            count--;
+        }
+        return count;
+    }
+
+    private Level onGroundLevel() {
+        return levels.get(toGround() - 1);
+    }
+
+    private final class Back implements StackQuery {
+        @Override
+        public Found behind(String screen) {
+            return found(top().trail().behindTo(screen).isPresent());
+        }
+
+        @Override
+        public Optional<Ground> ground() {
+            return Optional.of(new Ground(
+                    onGroundLevel().kind().base(),
+                    onGroundLevel().trail().isFirst(),
+                    toGround(),
+                    onGroundLevel().trail().current().at(),
+                    around(onGroundLevel().trail())));
+        }
+
+        @Override
+        public Found onGround(String screen) {
+            return found(onGroundLevel().trail().current().isNamed(screen)
+                    || onGroundLevel().trail().isIn(screen));
+        }
+
+        @Override
+        public Found behindGround(String screen) {
+            return found(onGroundLevel().trail().behindTo(screen).isPresent());
+        }
+
+        @Override
+        public Set setBehind(String set) {
+            return top().trail().behind().map(t -> set(set, t)).orElse(new Set(Found.ABSENT, List.of()));
+        }
+
+        @Override
+        public Set setOnGround(String set) {
+            return set(set, onGroundLevel().trail());
+        }
+
+        private static Set set(String set, Trail from) {
+            for (Optional<Trail> t = Optional.of(from);
+                    t.isPresent();
+                    t = t.get().behind()) {
+                if (t.get().isIn(set)) {
+                    return new Set(Found.THERE, around(t.get()));
+                }
+            }
+            return new Set(Found.ABSENT, List.of());
+        }
+
+        private static Found found(boolean there) {
+            return there ? Found.THERE : Found.ABSENT;
+        }
+    }
+
+    /** The screens current on each level, the base first. */
+    public List<String> row() {
+        return levels.stream().map(level -> level.trail().current().screen()).toList();
+    }
+
+    public Situation withTop(Level level) {
+        List<Level> changed = new ArrayList<>(levels);
+        changed.set(changed.size() - 1, level);
+        return withLevels(changed);
+    }
+
+    public Situation withLevels(List<Level> changed) {
+        return new Situation(device, width, height, changed, waits, facts, notice, drawer, left);
+    }
+
+    public Situation withWaits(Waits changed) {
+        return new Situation(device, width, height, levels, changed, facts, notice, drawer, left);
+    }
+
+    public Situation sized(double newWidth, double newHeight) {
+        return new Situation(device, newWidth, newHeight, levels, waits, facts, notice, drawer, left);
+    }
+
+    public Situation with(Facts changed) {
+        return new Situation(device, width, height, levels, waits, changed, notice, drawer, left);
+    }
+
+    public Situation telling(Optional<Notice> now) {
+        return new Situation(device, width, height, levels, waits, facts, now, drawer, left);
+    }
+
+    /** The same with that drawer open, or none. */
+    public Situation drawn(Optional<String> open) {
+        return open.equals(drawer)
+                ? this
+                : new Situation(device, width, height, levels, waits, facts, notice, open, left);
+    }
+
+    /** The drawers attached to the current place of a level, in file order. @param level counted from 0, the base */
+    public List<Drawer> drawers(Prototype prototype, int level) {
+        Trail trail = levels.get(level).trail();
+        return DrawerRules.attached(prototype, device, trail.current().screen(), around(trail));
+    }
+
+    /** The same some ms later, as far as the notice goes. */
+    public Situation fading(int ms) {
+        return ms == 0 || notice.isEmpty()
+                ? this
+                : telling(notice.filter(n -> n.ms() > ms).map(n -> new Notice(n.words(), n.ms() - ms)));
+    }
+
+    public Situation asLeft() {
+        return new Situation(
+                device, width, height, levels, Waits.NONE, facts, Optional.empty(), Optional.empty(), true);
+    }
+}
