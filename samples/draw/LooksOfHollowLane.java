@@ -9,7 +9,7 @@ import pandel.core.edit.value.FactWords;
 import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.edit.Naming;
 import pandel.core.edit.value.ParsedWords;
-import pandel.core.edit.StartEdits;
+import pandel.core.edit.whole.StartEdits;
 import pandel.core.edit.screen.StateEdits;
 import pandel.core.model.screen.Area;
 import pandel.core.model.value.Condition;

@@ -311,15 +311,15 @@ final class Asked {
     }
 
     /** The tab sets a place of the start is in. */
-    List<In> entering(Visit place) {
-        return In.entering(place.tabs().stream().map(t -> of(t.in())).toList(), place.screen(), Cell.Behind.NOTHING, 0);
+    List<CellTab> entering(Visit place) {
+        return CellTab.entering(place.tabs().stream().map(t -> of(t.in())).toList(), place.screen(), Cell.Behind.NOTHING, 0);
     }
 
     /** The tab sets that are entered. */
-    List<In> entering(Landing to, Cell.Behind behind, int marks) {
+    List<CellTab> entering(Landing to, Cell.Behind behind, int marks) {
         return to.tabs().isEmpty()
                 ? List.of()
-                : In.entering(
+                : CellTab.entering(
                         to.tabs().stream().map(this::of).toList(), to.screen().id(), behind, marks);
     }
 

@@ -120,7 +120,7 @@ final class Bound {
         if (!bare.around().isEmpty()) {
             inTabs.add(made);
             come(again(made), brought);
-            bare.around().stream().filter(In::root).forEach(in -> {
+            bare.around().stream().filter(CellTab::root).forEach(in -> {
                 roots.computeIfAbsent(in.set(), set -> new ArrayList<>()).add(made);
                 shown.values().stream()
                         .filter(show -> show.set().equals(in.set()))

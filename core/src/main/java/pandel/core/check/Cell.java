@@ -37,8 +37,8 @@ record Cell(
         Facts facts,
         PlaceMemory held,
         Optional<AtPage> at,
-        List<In> around,
-        List<In> past,
+        List<CellTab> around,
+        List<CellTab> past,
         int waited,
         Optional<String> drawer) {
 
@@ -79,8 +79,8 @@ record Cell(
             int marks,
             int levels,
             Optional<AtPage> at,
-            List<In> around,
-            List<In> past) {
+            List<CellTab> around,
+            List<CellTab> past) {
         static final Ground ITSELF = new Ground(LevelKind.BASE, true, 0, 0, 0, Optional.empty(), List.of(), List.of());
         /** That of a takeover, of which it is not known what it was opened on. */
         static final Ground UNKNOWN =
@@ -88,7 +88,7 @@ record Cell(
     }
 
     /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
-    static Cell start(String screen, int levels, Facts facts, PlaceMemory held, Optional<AtPage> at, List<In> around) {
+    static Cell start(String screen, int levels, Facts facts, PlaceMemory held, Optional<AtPage> at, List<CellTab> around) {
         return new Cell(
                 screen,
                 LevelKind.BASE,
@@ -125,7 +125,7 @@ record Cell(
     }
 
     /** The same place with other things known of the sets around it. */
-    Cell around(List<In> others) {
+    Cell around(List<CellTab> others) {
         return others == around
                 ? this
                 : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, others, past, waited, drawer);
@@ -176,7 +176,7 @@ record Cell(
 
     private int setMarks(Named named) {
         int all = 0;
-        for (In in : around) {
+        for (CellTab in : around) {
             all |= named.mark(in.set());
         }
         return all;

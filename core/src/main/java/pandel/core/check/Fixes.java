@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.edit.Edit;
-import pandel.core.edit.StartEdits;
+import pandel.core.edit.whole.StartEdits;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.edit.screen.ScreenEdits;

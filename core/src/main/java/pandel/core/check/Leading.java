@@ -34,7 +34,7 @@ final class Leading {
                 : to.map(c -> rules.opensAt(
                                 device,
                                 c.screen(),
-                                In.around(c.around()),
+                                CellTab.around(c.around()),
                                 turn.drawer().get())
                         ? c.drawn(turn.drawer())
                         : c);
@@ -56,7 +56,7 @@ final class Leading {
                         turn.facts()));
             case TrailAction.Swap swap
             when swap.to().leavesTabs() && !on.around().isEmpty() -> {
-                In set = on.around().getFirst();
+                CellTab set = on.around().getFirst();
                 Behind behind = set.behind().whenSwapped(swap.screen().id().equals(set.screen()));
                 yield Optional.of(placed(
                         on,
@@ -125,28 +125,28 @@ final class Leading {
                         marks,
                         facts,
                         asked.entering(put.to(), behind, marks),
-                        on.around().isEmpty() ? on.past() : In.behind(on.around(), asked))
-                : placed(on, put, behind, marks, facts, In.deeper(on.around(), asked), on.past());
+                        on.around().isEmpty() ? on.past() : CellTab.behind(on.around(), asked))
+                : placed(on, put, behind, marks, facts, CellTab.deeper(on.around(), asked), on.past());
     }
 
-    /** In place of what is there, entering the sets it leads to where it is in none. */
+    /** CellTab place of what is there, entering the sets it leads to where it is in none. */
     private Cell swapped(Cell on, TrailAction.Forward to, Facts facts) {
         Behind behind = on.behind().whenSwapped(to.screen().id().equals(on.screen()));
-        List<In> around = on.around().isEmpty()
+        List<CellTab> around = on.around().isEmpty()
                 ? asked.entering(to.to(), behind, on.marks())
-                : In.instead(on.around(), to.screen().id());
+                : CellTab.instead(on.around(), to.screen().id());
         return placed(on, to, behind, on.marks(), facts, around, on.past());
     }
 
     /** The root of another tab, as if it had not been shown before; as it was left it was come to before. */
     private Cell showing(Cell on, TrailAction.ShowTab show, Facts facts) {
         boolean inside = on.isIn(show.set());
-        List<In> around = In.showing(
+        List<CellTab> around = CellTab.showing(
                 inside ? on.around() : on.past(),
                 show.set(),
                 show.to().tabs(),
                 show.screen().id());
-        In set = around.stream()
+        CellTab set = around.stream()
                 .filter(i -> i.set().equals(show.set()))
                 .findFirst()
                 .orElseThrow();
@@ -154,7 +154,7 @@ final class Leading {
     }
 
     private Cell placed(
-            Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts, List<In> around, List<In> past) {
+            Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts, List<CellTab> around, List<CellTab> past) {
         return new Cell(
                 to.screen().id(),
                 on.level(),

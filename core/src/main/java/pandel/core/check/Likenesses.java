@@ -57,7 +57,7 @@ final class Likenesses {
             Cell.Ground ground = cell.ground();
             return new Seen(
                     cell.marks() & named,
-                    In.around(cell.past()),
+                    CellTab.around(cell.past()),
                     ground != Cell.Ground.UNKNOWN,
                     ground.level().base(),
                     ground.first(),
@@ -65,8 +65,8 @@ final class Likenesses {
                     ground.marks() & named,
                     ground.levels(),
                     ground.at(),
-                    In.around(ground.around()),
-                    In.around(ground.past()));
+                    CellTab.around(ground.around()),
+                    CellTab.around(ground.past()));
         }
     }
 
@@ -94,7 +94,7 @@ final class Likenesses {
                 cell.facts(),
                 cell.held(),
                 cell.at(),
-                In.around(cell.around()),
+                CellTab.around(cell.around()),
                 cell.waited(),
                 cell.drawer());
     }

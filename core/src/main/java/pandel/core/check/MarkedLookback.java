@@ -31,7 +31,7 @@ final class MarkedLookback implements StackQuery {
                         cell.ground().first(),
                         cell.ground().levels(),
                         cell.ground().at(),
-                        In.around(cell.ground().around())));
+                        CellTab.around(cell.ground().around())));
     }
 
     @Override
@@ -61,9 +61,9 @@ final class MarkedLookback implements StackQuery {
     }
 
     /** Of all sets that lie behind only the nearest is known of. */
-    private Set lying(String set, List<In> known, boolean anything) {
+    private Set lying(String set, List<CellTab> known, boolean anything) {
         return known.stream().anyMatch(i -> i.set().equals(set))
-                ? new Set(Found.THERE, In.around(known))
+                ? new Set(Found.THERE, CellTab.around(known))
                 : new Set(
                         anything
                                         && (!known.isEmpty() || !cell.around().isEmpty())

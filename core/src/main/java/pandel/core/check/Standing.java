@@ -55,12 +55,12 @@ final class Standing {
 
     /** A place whatever is remembered, and whichever tab it is where every other can be shown. */
     Cell bare(Cell cell) {
-        return cell.staying(Facts.NONE, cell.waited()).around(In.inAnyTab(cell.around(), anyTab));
+        return cell.staying(Facts.NONE, cell.waited()).around(CellTab.inAnyTab(cell.around(), anyTab));
     }
 
     /** A place with what is remembered of its screen's own alone: as it is noted. */
     Cell noted(Cell cell) {
-        return exploration.turns().local().alone(cell).around(In.inAnyTab(cell.around(), anyTab));
+        return exploration.turns().local().alone(cell).around(CellTab.inAnyTab(cell.around(), anyTab));
     }
 
     /** @param cell as it is {@linkplain #noted noted} @param all what can be done there */

@@ -288,7 +288,7 @@ final class Turns {
                 device,
                 cell.screen(),
                 cell.at(),
-                In.around(cell.around()),
+                CellTab.around(cell.around()),
                 cell.level(),
                 cell.first(),
                 new MarkedLookback(prototype, named, cell),

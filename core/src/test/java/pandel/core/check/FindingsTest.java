@@ -211,7 +211,7 @@ class FindingsTest {
         // A page that a dialog advances to lies beneath, and opens nothing above the dialog.
         Prototype beneath = Made.of("home page: ask open above ask", "ask dialog: yes advance home");
         assertThat(OpenTogether.mayBe(beneath, 2)).isFalse();
-        // In a takeover it stands on the same level.
+        // CellTab a takeover it stands on the same level.
         Prototype takeover = Made.of("home page: up open above list", "list page: yes advance home");
         assertThat(OpenTogether.mayBe(takeover, 3)).isTrue();
     }

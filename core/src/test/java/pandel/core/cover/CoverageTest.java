@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
-import pandel.core.edit.JourneyEdits;
+import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
-import pandel.core.edit.StartEdits;
+import pandel.core.edit.whole.StartEdits;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;

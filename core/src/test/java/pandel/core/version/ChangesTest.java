@@ -9,7 +9,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.edit.Naming;
-import pandel.core.edit.VersionEdits;
+import pandel.core.edit.whole.VersionEdits;
 import pandel.core.edit.link.FormChange;
 import pandel.core.edit.screen.ScaleEdit;
 import pandel.core.edit.screen.ScreenEdits;

@@ -16,7 +16,7 @@ import pandel.core.check.Walk;
 import pandel.core.cover.Coverage;
 import pandel.core.cover.Extension;
 import pandel.core.cover.Replayed;
-import pandel.core.edit.JourneyEdits;
+import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Journey;
 import pandel.core.play.words.LinkWords;

@@ -6,7 +6,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import pandel.core.check.Finding;
-import pandel.core.edit.JudgementEdits;
+import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.theme.Press;
 import pandel.desktop.work.Work;

@@ -8,7 +8,7 @@ import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SeparatorMenuItem;
-import pandel.core.edit.StartEdits;
+import pandel.core.edit.whole.StartEdits;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;

@@ -11,7 +11,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Walk;
-import pandel.core.edit.JourneyEdits;
+import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;

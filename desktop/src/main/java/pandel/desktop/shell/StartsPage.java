@@ -8,7 +8,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import pandel.core.edit.StartEdits;
+import pandel.core.edit.whole.StartEdits;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.link.Target;
 import pandel.core.model.rest.Rest;

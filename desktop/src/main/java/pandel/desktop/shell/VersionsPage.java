@@ -7,7 +7,7 @@ import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import pandel.core.edit.VersionEdits;
+import pandel.core.edit.whole.VersionEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.Version;
 import pandel.core.model.screen.Screen;

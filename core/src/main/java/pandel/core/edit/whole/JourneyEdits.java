@@ -1,8 +1,9 @@
-package pandel.core.edit;
+package pandel.core.edit.whole;
 
 import java.util.ArrayList;
 import java.util.List;
 import pandel.core.model.Journey;
+import pandel.core.edit.Edit;
 
 /** Edits of journeys. */
 public final class JourneyEdits {

@@ -1,4 +1,4 @@
-package pandel.core.edit;
+package pandel.core.edit.whole;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,6 +10,7 @@ import pandel.core.model.Targets;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.StartPoint;
 import pandel.core.model.value.Value;
+import pandel.core.edit.Edit;
 
 /** Edits of where play can begin: entries with addresses, and start points. */
 public final class StartEdits {

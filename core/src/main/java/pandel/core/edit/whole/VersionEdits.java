@@ -1,4 +1,4 @@
-package pandel.core.edit;
+package pandel.core.edit.whole;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,6 +10,9 @@ import pandel.core.model.Version;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.SharedHotspot;
 import pandel.core.model.start.Entry;
+import pandel.core.edit.AddedFacts;
+import pandel.core.edit.Edit;
+import pandel.core.edit.Naming;
 
 /** Edits of the versions kept in a prototype's file. */
 public final class VersionEdits {

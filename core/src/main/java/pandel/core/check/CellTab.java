@@ -20,32 +20,32 @@ import pandel.core.play.rule.EnclosingTab;
  * @param behind what lies behind the set on its level, seen from that screen
  * @param marks which screens that links return to lie behind the set
  */
-record In(String set, String tab, Map<String, Value> offered, boolean root, String screen, Behind behind, int marks) {
+record CellTab(String set, String tab, Map<String, Value> offered, boolean root, String screen, Behind behind, int marks) {
 
     EnclosingTab around() {
         return new EnclosingTab(set, tab, offered, root);
     }
 
-    static List<EnclosingTab> around(List<In> all) {
-        return all.isEmpty() ? List.of() : all.stream().map(In::around).toList();
+    static List<EnclosingTab> around(List<CellTab> all) {
+        return all.isEmpty() ? List.of() : all.stream().map(CellTab::around).toList();
     }
 
     /** The sets entered with a place that lies on something. */
-    static List<In> entering(List<InTab> tabs, String screen, Behind behind, int marks) {
+    static List<CellTab> entering(List<InTab> tabs, String screen, Behind behind, int marks) {
         return tabs.stream()
-                .map(t -> new In(t.set(), t.tab(), t.offered(), true, screen, behind, marks))
+                .map(t -> new CellTab(t.set(), t.tab(), t.offered(), true, screen, behind, marks))
                 .toList();
     }
 
     /** The same around a place put on the one there was; what only the root needs is forgotten. */
-    static List<In> deeper(List<In> all, Asked asked) {
+    static List<CellTab> deeper(List<CellTab> all, Asked asked) {
         return all.isEmpty()
                 ? all
                 : all.stream()
                         .map(i -> !i.root
                                 ? i
                                 : asked.forgets(i.set)
-                                        ? new In(
+                                        ? new CellTab(
                                                 i.set,
                                                 asked.forgetsTab(i.set) ? "" : i.tab,
                                                 Map.of(),
@@ -53,26 +53,26 @@ record In(String set, String tab, Map<String, Value> offered, boolean root, Stri
                                                 "",
                                                 asked.swapsOut() ? i.behind : Behind.NOTHING,
                                                 asked.swapsOut() ? i.marks : 0)
-                                        : new In(i.set, i.tab, i.offered, false, i.screen, i.behind, i.marks))
+                                        : new CellTab(i.set, i.tab, i.offered, false, i.screen, i.behind, i.marks))
                         .toList();
     }
 
     /** The same lying behind a place put outside the tabs; which tab is shown makes no difference then. */
-    static List<In> behind(List<In> all, Asked asked) {
+    static List<CellTab> behind(List<CellTab> all, Asked asked) {
         return all.stream()
                 .map(i -> asked.forgets(i.set)
-                        ? new In(i.set, "", Map.of(), false, "", Behind.NOTHING, 0)
-                        : new In(i.set, i.tab, i.offered, i.root, i.screen, i.behind, i.marks))
+                        ? new CellTab(i.set, "", Map.of(), false, "", Behind.NOTHING, 0)
+                        : new CellTab(i.set, i.tab, i.offered, i.root, i.screen, i.behind, i.marks))
                 .toList();
     }
 
     /** The same where it does not matter in which tab of some sets a place lies deeper than the root. */
-    static List<In> inAnyTab(List<In> all, Set<String> sets) {
+    static List<CellTab> inAnyTab(List<CellTab> all, Set<String> sets) {
         return all.stream().noneMatch(i -> i.isForgetful() && !i.tab.isEmpty() && sets.contains(i.set))
                 ? all
                 : all.stream()
                         .map(i -> i.isForgetful() && sets.contains(i.set)
-                                ? new In(i.set, "", i.offered, i.root, i.screen, i.behind, i.marks)
+                                ? new CellTab(i.set, "", i.offered, i.root, i.screen, i.behind, i.marks)
                                 : i)
                         .toList();
     }
@@ -83,23 +83,23 @@ record In(String set, String tab, Map<String, Value> offered, boolean root, Stri
     }
 
     /** The same around another place instead of the one there was. */
-    static List<In> instead(List<In> all, String other) {
+    static List<CellTab> instead(List<CellTab> all, String other) {
         return all.isEmpty()
                 ? all
                 : all.stream().map(i -> i.root ? i.at(other) : i).toList();
     }
 
-    private In at(String other) {
-        return new In(set, tab, offered, true, other, behind.whenSwapped(other.equals(screen)), marks);
+    private CellTab at(String other) {
+        return new CellTab(set, tab, offered, true, other, behind.whenSwapped(other.equals(screen)), marks);
     }
 
     /** The sets around the root of another tab of one of them. */
-    static List<In> showing(List<In> all, String set, List<InTab> tabs, String screen) {
-        List<In> made = new ArrayList<>();
-        for (In one : all) {
+    static List<CellTab> showing(List<CellTab> all, String set, List<InTab> tabs, String screen) {
+        List<CellTab> made = new ArrayList<>();
+        for (CellTab one : all) {
             if (one.set.equals(set)) {
                 Behind behind = one.behind.whenSwapped(screen.equals(one.screen));
-                tabs.forEach(t -> made.add(new In(
+                tabs.forEach(t -> made.add(new CellTab(
                         t.set(),
                         t.tab(),
                         t.set().equals(set) ? one.offered : t.offered(),
@@ -109,7 +109,7 @@ record In(String set, String tab, Map<String, Value> offered, boolean root, Stri
                         one.marks)));
                 return made;
             }
-            made.add(new In(
+            made.add(new CellTab(
                     one.set,
                     one.tab,
                     one.offered,

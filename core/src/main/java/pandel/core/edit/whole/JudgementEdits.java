@@ -1,4 +1,4 @@
-package pandel.core.edit;
+package pandel.core.edit.whole;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -7,6 +7,7 @@ import pandel.core.model.Judgements;
 import pandel.core.model.Judgements.Accepted;
 import pandel.core.model.Judgements.Quiet;
 import pandel.core.model.rest.Rest;
+import pandel.core.edit.Edit;
 
 /** Deciding about findings: accepting them, quietening their rules, and taking that back. */
 public final class JudgementEdits {
