@@ -23,6 +23,7 @@ import pandel.core.play.Step;
 import pandel.core.play.Stepped;
 import pandel.core.play.situation.Situation;
 import pandel.files.Unreadable;
+import pandel.files.json.EventJson;
 import pandel.files.json.Json;
 import pandel.files.json.PlayJson;
 import pandel.files.store.PrototypeFile;
@@ -158,7 +159,7 @@ final class PlayCommand implements Callable<Integer> {
             Stepped stepped = step.step(now, event);
             now = stepped.situation();
             ObjectNode one = steps.addObject();
-            one.set("event", PlayJson.event(event));
+            one.set("event", EventJson.event(event));
             one.setAll(PlayJson.stepped(stepped));
         }
         if (trace) {

@@ -312,7 +312,8 @@ final class Asked {
 
     /** The tab sets a place of the start is in. */
     List<CellTab> entering(Visit place) {
-        return CellTab.entering(place.tabs().stream().map(t -> of(t.in())).toList(), place.screen(), Cell.Behind.NOTHING, 0);
+        return CellTab.entering(
+                place.tabs().stream().map(t -> of(t.in())).toList(), place.screen(), Cell.Behind.NOTHING, 0);
     }
 
     /** The tab sets that are entered. */

@@ -88,7 +88,8 @@ record Cell(
     }
 
     /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
-    static Cell start(String screen, int levels, Facts facts, PlaceMemory held, Optional<AtPage> at, List<CellTab> around) {
+    static Cell start(
+            String screen, int levels, Facts facts, PlaceMemory held, Optional<AtPage> at, List<CellTab> around) {
         return new Cell(
                 screen,
                 LevelKind.BASE,

@@ -20,7 +20,8 @@ import pandel.core.play.rule.EnclosingTab;
  * @param behind what lies behind the set on its level, seen from that screen
  * @param marks which screens that links return to lie behind the set
  */
-record CellTab(String set, String tab, Map<String, Value> offered, boolean root, String screen, Behind behind, int marks) {
+record CellTab(
+        String set, String tab, Map<String, Value> offered, boolean root, String screen, Behind behind, int marks) {
 
     EnclosingTab around() {
         return new EnclosingTab(set, tab, offered, root);

@@ -154,7 +154,13 @@ final class Leading {
     }
 
     private Cell placed(
-            Cell on, TrailAction.Forward to, Behind behind, int marks, Facts facts, List<CellTab> around, List<CellTab> past) {
+            Cell on,
+            TrailAction.Forward to,
+            Behind behind,
+            int marks,
+            Facts facts,
+            List<CellTab> around,
+            List<CellTab> past) {
         return new Cell(
                 to.screen().id(),
                 on.level(),

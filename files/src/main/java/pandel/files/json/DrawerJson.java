@@ -23,7 +23,7 @@ final class DrawerJson {
 
     private DrawerJson() {}
 
-    static Drawer drawer(Fields f, TabsJson.Ids ids) throws Unreadable {
+    static Drawer drawer(Fields f, Ids ids) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
         List<Drawer.Item> items = new ArrayList<>();
         for (JsonNode node : f.items("items")) {
@@ -32,7 +32,7 @@ final class DrawerJson {
         Optional<Fields> look = f.object("panel");
         Panel panel = look.isEmpty() ? Panel.USUAL : panel(look.get());
         Optional<Fields> shown = f.object("picture");
-        Optional<Picture> picture = shown.isEmpty() ? Optional.empty() : Optional.of(ScreenReader.picture(shown.get()));
+        Optional<Picture> picture = shown.isEmpty() ? Optional.empty() : Optional.of(MockJson.picture(shown.get()));
         Optional<Fields> on = f.object("on");
         Drawer.Attached attached = on.isEmpty()
                 ? Drawer.Attached.to(List.of())
@@ -52,9 +52,9 @@ final class DrawerJson {
                 f.rest());
     }
 
-    private static Drawer.Item item(Fields f, TabsJson.Ids ids) throws Unreadable {
+    private static Drawer.Item item(Fields f, Ids ids) throws Unreadable {
         Optional<Fields> does = f.object("does");
-        Branch branch = does.isEmpty() ? Branch.of(List.of()) : ScreenReader.branch(does.get());
+        Branch branch = does.isEmpty() ? Branch.of(List.of()) : LinkJson.branch(does.get());
         if (branch.outcome().isPresent()) {
             throw new Unreadable("In " + f.where() + ": an item has one branch, which has no outcome.");
         }
@@ -87,7 +87,7 @@ final class DrawerJson {
     static ObjectNode drawer(Drawer d) {
         ObjectNode node = NODES.objectNode().put("id", d.id()).put("title", d.title());
         text(node, "head", d.head());
-        d.picture().ifPresent(p -> node.set("picture", PrototypeWriter.mock(p)));
+        d.picture().ifPresent(p -> node.set("picture", MockJson.mock(p)));
         if (!d.panel().equals(Panel.USUAL)) {
             Panel p = d.panel();
             node.putObject("panel")
@@ -114,7 +114,7 @@ final class DrawerJson {
                 item.put("held", true);
             }
             if (!i.does().equals(Branch.of(List.of()))) {
-                item.set("does", PrototypeWriter.branch(i.does()));
+                item.set("does", LinkJson.branch(i.does()));
             }
         });
         ObjectNode on = node.putObject("on");
@@ -127,7 +127,7 @@ final class DrawerJson {
         if (!d.on().tabSets().isEmpty()) {
             d.on().tabSets().forEach(on.putArray("tabSets")::add);
         }
-        return PrototypeWriter.with(node, d.rest());
+        return Json.with(node, d.rest());
     }
 
     private static void text(ObjectNode node, String name, String words) {

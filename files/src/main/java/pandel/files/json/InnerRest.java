@@ -8,7 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Prototype;
+import java.util.function.Supplier;
 import pandel.core.model.rest.UnknownFields;
 import pandel.core.model.rest.UnknownFields.Step;
 
@@ -22,13 +22,13 @@ final class InnerRest {
 
     private InnerRest() {}
 
-    /** What a file holds beyond what was read of it. */
-    static List<UnknownFields> of(JsonNode read, Prototype prototype) {
+    /** What a file holds beyond what was read of it. @param written what would be written of what was read */
+    static List<UnknownFields> of(JsonNode read, Supplier<JsonNode> written) {
         if (!hasUnknown(read)) {
             return List.of();
         }
         InnerRest rest = new InnerRest();
-        rest.note(read, PrototypeWriter.prototype(prototype), "", List.of());
+        rest.note(read, written.get(), "", List.of());
         return rest.found;
     }
 

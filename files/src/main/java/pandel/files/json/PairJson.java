@@ -10,7 +10,7 @@ final class PairJson {
 
     private PairJson() {}
 
-    static Pair pair(Fields f, TabsJson.Ids ids) throws Unreadable {
+    static Pair pair(Fields f, Ids ids) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
         String list = f.text("list");
         String detail = f.text("detail");
@@ -27,6 +27,6 @@ final class PairJson {
         if (p.share() != Pair.USUAL_SHARE) {
             node.put("share", p.share());
         }
-        return PrototypeWriter.with(node, p.rest());
+        return Json.with(node, p.rest());
     }
 }

@@ -42,9 +42,6 @@ import pandel.files.Unreadable;
 /** Reads {@code prototype.json}. What is wrong is said with its place; unknown fields are kept. */
 public final class PrototypeReader {
 
-    /** The format this Pandel writes, and the newest it reads. */
-    public static final String FORMAT = "pandel/1";
-
     private static final String SAFE = "[A-Za-z0-9][A-Za-z0-9_-]{0,99}";
 
     private final Set<String> ids = new HashSet<>();
@@ -68,7 +65,7 @@ public final class PrototypeReader {
                     "prototype.json is not sound JSON" + place + ": " + firstSentence(e.getOriginalMessage()), e);
         }
         Prototype read = new PrototypeReader(texts).prototype(Fields.of(root, "prototype.json"));
-        List<UnknownFields> inner = InnerRest.of(root, read);
+        List<UnknownFields> inner = InnerRest.of(root, () -> PrototypeWriter.prototype(read));
         return inner.isEmpty() ? read : read.withRest(new Rest(read.rest().fields(), inner));
     }
 
@@ -89,7 +86,7 @@ public final class PrototypeReader {
             Fields entry = Fields.of(node, "entry " + (entries.size() + 1));
             entries.add(new Entry(
                     fresh(entry),
-                    SequenceJson.target(entry, Map.of()),
+                    TargetJson.target(entry, Map.of()),
                     entry.optionalText("address"),
                     values(entry),
                     entry.rest()));
@@ -101,9 +98,10 @@ public final class PrototypeReader {
         for (String verb : own == null ? List.<String>of() : own.names()) {
             motions.put(
                     own.find("verb", verb, Verb.values(), Verb::word),
-                    ScreenReader.motion(own.object(verb).orElseThrow()));
+                    LinkJson.motion(own.object(verb).orElseThrow()));
         }
-        ScreenReader reader = new ScreenReader(this::claim);
+        ScreenJson reader = new ScreenJson(this::claim);
+        LinkJson links = new LinkJson(this::claim);
         List<Screen> screens = new ArrayList<>();
         for (JsonNode node : fields.items("screens")) {
             screens.add(reader.screen(Fields.of(node, "screen " + (screens.size() + 1))));
@@ -120,11 +118,11 @@ public final class PrototypeReader {
         List<Sequence> sequences = new ArrayList<>();
         for (JsonNode node : fields.items("sequences")) {
             Fields s = Fields.of(node, "sequence " + (sequences.size() + 1));
-            sequences.add(SequenceJson.sequence(s, fresh(s), reader));
+            sequences.add(SequenceJson.sequence(s, fresh(s), links));
         }
         List<TabSet> sets = new ArrayList<>();
         for (JsonNode node : fields.items("tabSets")) {
-            sets.add(TabsJson.set(Fields.of(node, "tab set " + (sets.size() + 1)), this::claim, reader));
+            sets.add(TabsJson.set(Fields.of(node, "tab set " + (sets.size() + 1)), this::claim, links));
         }
         List<Drawer> drawers = new ArrayList<>();
         for (JsonNode node : fields.items("drawers")) {
@@ -171,7 +169,7 @@ public final class PrototypeReader {
             Fields s = Fields.of(node, "start point " + (points.size() + 1));
             String id = fresh(s);
             String title = s.optionalText("title").orElse("");
-            List<List<Spot>> levels = ValueJson.spots(s, "levels");
+            List<List<Spot>> levels = SpotJson.spots(s, "levels");
             Optional<Fields> held = s.object("facts");
             Facts facts = held.isEmpty() ? Facts.NONE : FactJson.facts(held.get());
             points.add(s.made(() -> new StartPoint(id, title, levels, facts, s.rest())));
@@ -217,7 +215,7 @@ public final class PrototypeReader {
             List<Journey.Leg> legs = new ArrayList<>();
             for (JsonNode leg : j.items("legs")) {
                 Fields l = Fields.of(leg, j.where() + ", leg " + (legs.size() + 1));
-                legs.add(new Journey.Leg(PlayJson.event(l), l.text("shown")));
+                legs.add(new Journey.Leg(EventJson.event(l), l.text("shown")));
             }
             journeys.add(new Journey(
                     fresh(j),
@@ -251,13 +249,13 @@ public final class PrototypeReader {
     private static void checkFormat(Fields fields) throws Unreadable {
         String format = fields.optionalText("format").orElse("");
         if (!format.matches("pandel/\\d{1,6}")) {
-            throw new Unreadable(
-                    "This is no Pandel prototype: prototype.json does not begin with \"format\": \"" + FORMAT + "\".");
+            throw new Unreadable("This is no Pandel prototype: prototype.json does not begin with \"format\": \""
+                    + PrototypeWriter.FORMAT + "\".");
         }
         int version = Integer.parseInt(format.substring("pandel/".length()));
         if (version != 1) {
             throw new Unreadable("This file was written by a newer Pandel (format " + format + ", this one reads "
-                    + FORMAT + "); open it with that one.");
+                    + PrototypeWriter.FORMAT + "); open it with that one.");
         }
     }
 

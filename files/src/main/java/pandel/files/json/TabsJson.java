@@ -13,11 +13,8 @@ import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
-import pandel.core.model.frame.InTab;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Cause;
-import pandel.core.model.link.Target;
-import pandel.core.model.value.Source;
 import pandel.files.Unreadable;
 
 /** Tab sets, and which tabs a place is the root of, as the file holds them. */
@@ -27,12 +24,7 @@ final class TabsJson {
 
     private TabsJson() {}
 
-    /** Claims ids, which are used once in a file. */
-    interface Ids {
-        String claim(Fields at, String id) throws Unreadable;
-    }
-
-    static TabSet set(Fields f, Ids ids, ScreenReader links) throws Unreadable {
+    static TabSet set(Fields f, Ids ids, LinkJson links) throws Unreadable {
         String id = ids.claim(f, f.text("id"));
         List<TabSet.Tab> tabs = new ArrayList<>();
         for (JsonNode node : f.items("tabs")) {
@@ -42,7 +34,7 @@ final class TabsJson {
                     ids.claim(t, t.text("id")),
                     t.optionalText("label").orElse(""),
                     t.optionalText("sign").orElse(""),
-                    SequenceJson.target(t, ValueJson.carried(values))));
+                    TargetJson.target(t, ValueJson.carried(values))));
         }
         Optional<Fields> look = f.object("strip");
         TabSet.Strip strip = look.isEmpty() ? TabSet.Strip.USUAL : strip(look.get());
@@ -59,7 +51,7 @@ final class TabsJson {
                 id, title, tabs, first, keeps, backs, swipes, strip, new LinkedHashSet<>(hidden), button, f.rest()));
     }
 
-    private static TabSet.Floating floating(Fields f, ScreenReader links) throws Unreadable {
+    private static TabSet.Floating floating(Fields f, LinkJson links) throws Unreadable {
         Set<TabSet.Side> absent = new LinkedHashSet<>();
         for (String word : f.texts("absent")) {
             absent.add(f.find("look", word, TabSet.Side.values(), TabSet.Side::word));
@@ -98,7 +90,7 @@ final class TabsJson {
             if (!t.sign().isEmpty()) {
                 one.put("sign", t.sign());
             }
-            SequenceJson.target(one, t.root());
+            TargetJson.target(one, t.root());
             if (!t.root().values().isEmpty()) {
                 one.set("values", ValueJson.carried(t.root().values()));
             }
@@ -135,44 +127,8 @@ final class TabsJson {
             if (!b.absent().isEmpty()) {
                 b.absent().forEach(look -> button.withArray("absent").add(look.word()));
             }
-            button.set("link", PrototypeWriter.withoutCause(b.link()));
+            button.set("link", LinkJson.withoutCause(b.link()));
         });
-        return PrototypeWriter.with(node, s.rest());
-    }
-
-    /** Whether an object names a tab set as a target. */
-    static boolean leads(Fields f) {
-        return f.has("tabs");
-    }
-
-    static Target target(Fields f, Map<String, Source> values) throws Unreadable {
-        return new Target.ToTabs(f.text("tabs"), f.optionalText("tab"), values);
-    }
-
-    /** The tabs that a place is the root of, the outermost first. */
-    static List<InTab> roots(Fields f) throws Unreadable {
-        List<InTab> roots = new ArrayList<>();
-        for (JsonNode node : f.items("rootOf")) {
-            Fields r = Fields.of(node, f.where());
-            Optional<Fields> offered = r.object("offered");
-            roots.add(new InTab(
-                    r.text("tabs"), r.text("tab"), offered.isEmpty() ? Map.of() : ValueJson.values(offered.get())));
-        }
-        return roots;
-    }
-
-    static void roots(ObjectNode node, int inside, List<InTab> roots) {
-        if (inside > 0) {
-            node.put("inside", inside);
-        }
-        if (!roots.isEmpty()) {
-            ArrayNode all = node.putArray("rootOf");
-            roots.forEach(r -> {
-                ObjectNode one = all.addObject().put("tabs", r.set()).put("tab", r.tab());
-                if (!r.offered().isEmpty()) {
-                    one.set("offered", ValueJson.values(r.offered()));
-                }
-            });
-        }
+        return Json.with(node, s.rest());
     }
 }

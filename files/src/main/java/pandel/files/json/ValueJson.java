@@ -9,12 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
-import pandel.core.model.screen.Patch;
-import pandel.core.model.start.Spot;
 import pandel.core.model.value.Expected;
-import pandel.core.model.value.PlaceMemory;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
@@ -175,84 +171,5 @@ final class ValueJson {
                 }
             }
         }
-    }
-
-    static List<Patch> patches(Fields f) throws Unreadable {
-        List<Patch> patches = new ArrayList<>();
-        for (JsonNode node : f.items("patches")) {
-            Fields p = Fields.of(node, f.where() + ", patch " + (patches.size() + 1));
-            double[] a = p.numbers("area", 4);
-            String ground = p.optionalText("ground").orElse("");
-            String ink = p.optionalText("ink").orElse("#000000");
-            String words = p.text("words");
-            double size = p.optionalNumber("size").orElse(16.0);
-            boolean centred = p.flag("centred");
-            patches.add(p.made(() -> new Patch(new Area(a[0], a[1], a[2], a[3]), ground, ink, words, size, centred)));
-        }
-        return patches;
-    }
-
-    static ObjectNode patch(Patch p) {
-        ObjectNode node = NODES.objectNode();
-        node.putArray("area")
-                .add(p.area().x())
-                .add(p.area().y())
-                .add(p.area().width())
-                .add(p.area().height());
-        if (!p.ground().isEmpty()) {
-            node.put("ground", p.ground());
-        }
-        node.put("ink", p.ink()).put("words", p.words()).put("size", p.size());
-        return p.centred() ? node.put("centred", true) : node;
-    }
-
-    /** The levels of a start point: a screen’s id, or an object with what it was given and has typed in it. */
-    static List<List<Spot>> spots(Fields f, String name) throws Unreadable {
-        List<List<Spot>> levels = new ArrayList<>();
-        for (JsonNode level : f.items(name)) {
-            List<Spot> spots = new ArrayList<>();
-            for (JsonNode node : level) {
-                if (node.isTextual()) {
-                    spots.add(Spot.of(node.textValue()));
-                } else {
-                    Fields s = Fields.of(node, f.where() + ", level " + (levels.size() + 1));
-                    spots.add(new Spot(
-                            s.text("screen"),
-                            held(s),
-                            SequenceJson.at(s),
-                            s.has("inside") ? s.whole("inside", 0, 2) : 0,
-                            TabsJson.roots(s)));
-                }
-            }
-            levels.add(spots);
-        }
-        return levels;
-    }
-
-    static PlaceMemory held(Fields f) throws Unreadable {
-        Optional<Fields> given = f.object("given");
-        Optional<Fields> typed = f.object("typed");
-        return PlaceMemory.of(
-                given.isEmpty() ? Map.of() : values(given.get()), typed.isEmpty() ? Map.of() : values(typed.get()));
-    }
-
-    static JsonNode spot(Spot spot) {
-        if (spot.equals(Spot.of(spot.screen()))) {
-            return NODES.textNode(spot.screen());
-        }
-        ObjectNode node =
-                SequenceJson.at(held(NODES.objectNode().put("screen", spot.screen()), spot.held()), spot.at());
-        TabsJson.roots(node, spot.inside(), spot.tabs());
-        return node;
-    }
-
-    static ObjectNode held(ObjectNode node, PlaceMemory held) {
-        if (!held.given().isEmpty()) {
-            node.set("given", values(held.given()));
-        }
-        if (!held.typed().isEmpty()) {
-            node.set("typed", values(held.typed()));
-        }
-        return node;
     }
 }

@@ -2,8 +2,8 @@ package pandel.core.edit.whole;
 
 import java.util.ArrayList;
 import java.util.List;
-import pandel.core.model.Journey;
 import pandel.core.edit.Edit;
+import pandel.core.model.Journey;
 
 /** Edits of journeys. */
 public final class JourneyEdits {

@@ -3,11 +3,11 @@ package pandel.core.edit.whole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import pandel.core.edit.Edit;
 import pandel.core.model.Judgements;
 import pandel.core.model.Judgements.Accepted;
 import pandel.core.model.Judgements.Quiet;
 import pandel.core.model.rest.Rest;
-import pandel.core.edit.Edit;
 
 /** Deciding about findings: accepting them, quietening their rules, and taking that back. */
 public final class JudgementEdits {

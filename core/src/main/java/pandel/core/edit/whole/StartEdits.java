@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import pandel.core.edit.Edit;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.StartPoint;
 import pandel.core.model.value.Value;
-import pandel.core.edit.Edit;
 
 /** Edits of where play can begin: entries with addresses, and start points. */
 public final class StartEdits {

@@ -4,15 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import pandel.core.edit.AddedFacts;
+import pandel.core.edit.Edit;
+import pandel.core.edit.Naming;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.Version;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.SharedHotspot;
 import pandel.core.model.start.Entry;
-import pandel.core.edit.AddedFacts;
-import pandel.core.edit.Edit;
-import pandel.core.edit.Naming;
 
 /** Edits of the versions kept in a prototype's file. */
 public final class VersionEdits {
