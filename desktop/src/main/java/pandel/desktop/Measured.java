@@ -17,7 +17,7 @@ import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.play.PlayClock;
-import pandel.desktop.shell.WorkStage;
+import pandel.desktop.stage.WorkStage;
 
 /**
  * How fast the window is, measured off-screen. Call one of these once in a program, and not on the interface thread.

@@ -10,7 +10,7 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import pandel.desktop.play.PlayClock;
-import pandel.desktop.shell.FileChoosing;
+import pandel.desktop.shell.file.FileChoosing;
 import pandel.files.picture.Thumbnails;
 import pandel.files.settings.PreferencesFile;
 import pandel.files.store.OpenMark;

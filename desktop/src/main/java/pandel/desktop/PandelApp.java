@@ -16,10 +16,10 @@ import javafx.stage.WindowEvent;
 import pandel.core.edit.Naming;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
-import pandel.desktop.shell.FileChoosing;
-import pandel.desktop.shell.Keeping;
 import pandel.desktop.shell.MainWindow;
-import pandel.desktop.shell.Recovering;
+import pandel.desktop.shell.file.DocumentFiles;
+import pandel.desktop.shell.file.FileChoosing;
+import pandel.desktop.shell.file.Recovering;
 import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 import pandel.files.store.PictureShelf;
@@ -72,7 +72,7 @@ public final class PandelApp extends Application {
                 work,
                 pictures,
                 new Preferred(places.preferences()),
-                new Keeping.Tools(choosing, places.thumbnails(), places.marks()),
+                new DocumentFiles.Tools(choosing, places.thumbnails(), places.marks()),
                 clock,
                 sample,
                 new MainWindow.Frame() {

@@ -24,8 +24,8 @@ import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.play.PlayClock;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.WorkStage;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
@@ -94,7 +94,7 @@ public final class StagePictures {
                             : () -> opened.window().go(each)));
         }
         Work work = opened.work();
-        Around around = opened.window();
+        StageWindow around = opened.window();
         Prototype p = work.prototype();
         p.tabSets().stream()
                 .findFirst()
@@ -111,7 +111,7 @@ public final class StagePictures {
         return sights;
     }
 
-    private static Sight onDesk(Around around, String name, Runnable page) {
+    private static Sight onDesk(StageWindow around, String name, Runnable page) {
         return new Sight(name, () -> {
             around.go(WorkStage.LINKS);
             page.run();

@@ -41,7 +41,7 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.play.PlayClock;
-import pandel.desktop.shell.FileChoosing;
+import pandel.desktop.shell.file.FileChoosing;
 import pandel.desktop.theme.Pace;
 import pandel.files.picture.Thumbnails;
 import pandel.files.settings.PreferencesFile;

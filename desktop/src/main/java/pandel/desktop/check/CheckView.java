@@ -20,11 +20,11 @@ import pandel.core.check.Checked;
 import pandel.core.check.Finding;
 import pandel.core.check.Rule;
 import pandel.core.check.Unsettled;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.Command;
-import pandel.desktop.shell.EmptyStage;
-import pandel.desktop.shell.StageView;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.EmptyStage;
+import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Journal;
 import pandel.desktop.work.Work;
@@ -50,7 +50,7 @@ public final class CheckView implements StageView {
     private boolean visible;
     private List<Finding> listed = List.of();
 
-    public CheckView(Work work, Around around) {
+    public CheckView(Work work, StageWindow around) {
         this.work = work;
         this.told = new FindingPane(work, around);
         list.getStyleClass().add("findings");
@@ -253,6 +253,6 @@ public final class CheckView implements StageView {
         return List.of(
                 Command.here("Next finding", () -> step(1), "Down"),
                 Command.here("Previous finding", () -> step(-1), "Up"),
-                Command.here("Show me", told::showMe, "Enter").when(() -> !Press.isOnButton(node)));
+                Command.here("Show me", told::showMe, "Enter").when(() -> !Buttons.isOnButton(node)));
     }
 }

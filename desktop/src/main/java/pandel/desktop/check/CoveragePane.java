@@ -20,9 +20,9 @@ import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Journey;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
@@ -33,11 +33,11 @@ final class CoveragePane extends BorderPane {
     private static final double BAR = 320;
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final VBox journeys = new VBox(2);
     private final VBox measures = new VBox();
 
-    CoveragePane(Work work, Around around) {
+    CoveragePane(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         journeys.getStyleClass().add("findings");
@@ -112,10 +112,10 @@ final class CoveragePane extends BorderPane {
         VBox words = new VBox(2, title, told);
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
-        Button play = Press.smallWord("Play", "play-" + journey.id(), () -> play(journey, false));
-        Button step = Press.smallWord("Step", "step-" + journey.id(), () -> play(journey, true));
+        Button play = Buttons.smallWord("Play", "play-" + journey.id(), () -> play(journey, false));
+        Button step = Buttons.smallWord("Step", "step-" + journey.id(), () -> play(journey, true));
         Button remove =
-                Press.smallWord("Remove", "remove-" + journey.id(), () -> work.edit(JourneyEdits.remove(journey)));
+                Buttons.smallWord("Remove", "remove-" + journey.id(), () -> work.edit(JourneyEdits.remove(journey)));
         HBox row = new HBox(words, play, step, remove);
         row.getStyleClass().add("journey-row");
         row.setId("journey-" + journey.id());
@@ -158,7 +158,7 @@ final class CoveragePane extends BorderPane {
         HBox row = new HBox(
                 8,
                 words,
-                Press.smallWord("Lead a journey there", "lead-" + way.link().id(), () -> lead(way)));
+                Buttons.smallWord("Lead a journey there", "lead-" + way.link().id(), () -> lead(way)));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

@@ -11,7 +11,7 @@ import pandel.core.check.Finding;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.Judgements;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
@@ -57,7 +57,7 @@ final class Decided extends VBox {
         label.setMinWidth(0);
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);
-        HBox row = new HBox(8, label, Press.smallWord("Report again", "report-again", again));
+        HBox row = new HBox(8, label, Buttons.smallWord("Report again", "report-again", again));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

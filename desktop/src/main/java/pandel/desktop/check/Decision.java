@@ -8,7 +8,7 @@ import javafx.scene.layout.Priority;
 import pandel.core.check.Finding;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** Accepting a finding with a reason, or quietening its rule. */
@@ -22,13 +22,13 @@ final class Decision extends HBox {
         this.work = work;
         this.finding = finding;
         setAlignment(Pos.CENTER_LEFT);
-        getChildren().add(Press.word("Accept it, with a reason…", "accept", this::ask));
+        getChildren().add(Buttons.word("Accept it, with a reason…", "accept", this::ask));
         if (!finding.screens().isEmpty()) {
             String id = finding.screens().getFirst();
             String title = work.prototype().screen(id).map(Screen::shownTitle).orElse(id);
             if (finding.screens().size() == 1) {
                 getChildren()
-                        .add(Press.word(
+                        .add(Buttons.word(
                                 "Never report it on " + title,
                                 "quiet-here",
                                 () -> work.edit(
@@ -39,14 +39,14 @@ final class Decision extends HBox {
                     .map(Screen::section)
                     .filter(s -> !s.isEmpty())
                     .ifPresent(section -> getChildren()
-                            .add(Press.word(
+                            .add(Buttons.word(
                                     "In " + section,
                                     "quiet-section",
                                     () -> work.edit(JudgementEdits.quietenIn(
                                             finding.rule().id(), section)))));
         }
         getChildren()
-                .add(Press.word(
+                .add(Buttons.word(
                         "Anywhere",
                         "quiet",
                         () -> work.edit(JudgementEdits.quieten(finding.rule().id()))));

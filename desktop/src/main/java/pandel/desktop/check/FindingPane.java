@@ -30,8 +30,8 @@ import pandel.core.play.Stepped;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.MockView;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.WorkStage;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
@@ -43,11 +43,11 @@ final class FindingPane extends Scroll {
     private static final double PICTURE = 92;
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final VBox told = new VBox();
     private Optional<Finding> finding = Optional.empty();
 
-    FindingPane(Work work, Around around) {
+    FindingPane(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         told.getStyleClass().add("told");

@@ -16,6 +16,7 @@ import pandel.core.model.screen.Picture;
 import pandel.core.play.layout.DrawerPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.sign.TabSigns;
 
 /** A drawer on a device: its panel with the items, and the shade over the page; at any part of its way out. */
 final class DrawerView {

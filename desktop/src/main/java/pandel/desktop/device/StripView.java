@@ -8,6 +8,7 @@ import javafx.scene.shape.Rectangle;
 import pandel.core.model.frame.TabSet;
 import pandel.core.play.layout.ButtonPlace;
 import pandel.core.play.layout.StripPlace;
+import pandel.desktop.sign.TabSigns;
 
 /** The strip of a tab set as it is laid over a page. */
 final class StripView extends Pane {

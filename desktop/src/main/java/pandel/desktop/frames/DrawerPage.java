@@ -40,8 +40,8 @@ import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.DrawerPreview;
-import pandel.desktop.shell.Around;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** A drawer as what it is: its items as a list, where it is attached, how it comes, and it all out beside its page. */
@@ -50,7 +50,7 @@ public final class DrawerPage extends FramePage {
     private static final double HIGHEST = 316;
     private static final double NUMBER = 52;
 
-    private DrawerPage(Work work, Around around, String id, int chosen) {
+    private DrawerPage(Work work, StageWindow around, String id, int chosen) {
         super(
                 "Drawer",
                 "A panel from an edge, with items. Type a name and Enter for each item; a line that ends in a "
@@ -61,12 +61,12 @@ public final class DrawerPage extends FramePage {
                 id,
                 chosen);
         setId("drawer-page");
-        offer(Press.word("Remove the drawer", "drawer-remove", this::removeAll));
+        offer(Buttons.word("Remove the drawer", "drawer-remove", this::removeAll));
         fill();
     }
 
     /** Shows a drawer above everything. */
-    public static void open(Work work, Around around, String id) {
+    public static void open(Work work, StageWindow around, String id) {
         work.prototype().drawer(id).ifPresent(d -> around.show(new DrawerPage(work, around, id, 0)));
     }
 
@@ -74,7 +74,7 @@ public final class DrawerPage extends FramePage {
      * Makes one that leads to some screens in order, and is attached to them; without screens one without items,
      * attached to all pages. Shows it.
      */
-    public static void make(Work work, Around around, List<Screen> screens) {
+    public static void make(Work work, StageWindow around, List<Screen> screens) {
         Set<String> taken = new LinkedHashSet<>(work.prototype().index().ids());
         List<Drawer.Item> items = new ArrayList<>();
         for (Screen screen : screens) {
@@ -118,7 +118,7 @@ public final class DrawerPage extends FramePage {
         Drawer drawer = now();
         chosen = Math.clamp(chosen, 0, Math.max(0, drawer.items().size() - 1));
         clear();
-        Button out = Press.smallWord(
+        Button out = Buttons.smallWord(
                 "Take this item out", "drawer-out", () -> item().ifPresent(i -> change(DrawerEdits.takeOut(now(), i))));
         out.setDisable(item().isEmpty());
         TextField title = title(
@@ -162,7 +162,7 @@ public final class DrawerPage extends FramePage {
                             drawer.panel().moves() == Moves.REVEALS
                                     ? "Drag sideways for the width, up or down for how far the page shrinks"
                                     : "Drag sideways for the width"));
-            seen.getChildren().addAll(preview, Press.smallWord("See it come", "drawer-play", preview::play));
+            seen.getChildren().addAll(preview, Buttons.smallWord("See it come", "drawer-play", preview::play));
         });
         row(settings, seen);
         if (!drawer.items().isEmpty()) {
@@ -183,7 +183,7 @@ public final class DrawerPage extends FramePage {
 
     private Button picture(Drawer drawer) {
         Button button =
-                Press.smallWord(drawer.picture().isEmpty() ? "Picture…" : "Its picture", "drawer-picture", () -> {});
+                Buttons.smallWord(drawer.picture().isEmpty() ? "Picture…" : "Its picture", "drawer-picture", () -> {});
         button.setTooltip(new Tooltip(drawer.picture()
                 .map(p -> "“" + p.source() + "” is at its head")
                 .orElse("A PNG, JPEG or SVG at its head, over the words, as wide as the drawer")));
@@ -193,8 +193,8 @@ public final class DrawerPage extends FramePage {
                 return;
             }
             new ContextMenu(
-                            Press.item("Another picture…", "picture-other", this::takePicture),
-                            Press.item(
+                            Buttons.item("Another picture…", "picture-other", this::takePicture),
+                            Buttons.item(
                                     "No picture",
                                     "picture-none",
                                     () -> put(
@@ -216,7 +216,7 @@ public final class DrawerPage extends FramePage {
     }
 
     private Button sign(Drawer drawer) {
-        Button button = Press.smallWord("Put a sign for it…", "drawer-sign", () -> {});
+        Button button = Buttons.smallWord("Put a sign for it…", "drawer-sign", () -> {});
         int screens = DrawerEdits.unsigned(work.prototype(), drawer).size();
         button.setDisable(screens == 0);
         button.setTooltip(new Tooltip(
@@ -226,11 +226,11 @@ public final class DrawerPage extends FramePage {
                                 + " from which nothing opens it yet"));
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu(
-                    Press.item(
+                    Buttons.item(
                             "Draw a sign in the corner of its screens",
                             "sign-drawn",
                             () -> change(DrawerEdits.sign(now(), work.freshId("open " + now().title()), true))),
-                    Press.item(
+                    Buttons.item(
                             "A hotspot alone: the pictures have a sign",
                             "sign-bare",
                             () -> change(DrawerEdits.sign(now(), work.freshId("open " + now().title()), false))));
@@ -274,7 +274,7 @@ public final class DrawerPage extends FramePage {
             }
         });
         label.setPromptText("no label");
-        Button sign = Press.plain(item.sign().isEmpty() ? "no sign" : item.sign(), "item-sign", () -> {});
+        Button sign = Buttons.plain(item.sign().isEmpty() ? "no sign" : item.sign(), "item-sign", () -> {});
         sign.setOnAction(e -> Signs.menu(name ->
                         put("give an item the sign " + name, d -> d.withItem(item.id(), i -> i.withSign(name))))
                 .show(sign, Side.BOTTOM, 0, 0));
@@ -295,7 +295,7 @@ public final class DrawerPage extends FramePage {
                 sign,
                 to,
                 section,
-                Press.plain(
+                Buttons.plain(
                         item.held() ? "at the bottom" : "in the list",
                         "item-held",
                         () -> put(
@@ -306,7 +306,7 @@ public final class DrawerPage extends FramePage {
     private ContextMenu targets(Drawer.Item item) {
         ContextMenu menu = new ContextMenu();
         menu.getItems()
-                .add(Press.item(
+                .add(Buttons.item(
                         "A screen…",
                         "item-screen",
                         () -> pick(
@@ -318,25 +318,25 @@ public final class DrawerPage extends FramePage {
                                                         i -> i.withDoes(Branch.of(Fitting.leadingTo(screen)))))))));
         for (TabSet set : work.prototype().tabSets()) {
             menu.getItems()
-                    .add(Press.item(
+                    .add(Buttons.item(
                             set.shownTitle() + ", a tab set",
                             "item-to-" + set.id(),
                             () -> lead(item, new Effect.Advance(new Target.ToTabs(set.id())))));
             set.tabs()
                     .forEach(t -> menu.getItems()
-                            .add(Press.item(
+                            .add(Buttons.item(
                                     "Its tab " + t.shownLabel(),
                                     "item-tab-" + t.id(),
                                     () -> lead(item, new Effect.SwitchTab(t.id())))));
         }
         for (Sequence sequence : work.prototype().sequences()) {
             menu.getItems()
-                    .add(Press.item(
+                    .add(Buttons.item(
                             sequence.shownTitle() + ", a sequence",
                             "item-to-" + sequence.id(),
                             () -> lead(item, new Effect.Advance(new Target.ToSequence(sequence.id())))));
         }
-        menu.getItems().add(Press.item("Anything else, as a sentence…", "item-sentence", () -> sentence(item)));
+        menu.getItems().add(Buttons.item("Anything else, as a sentence…", "item-sentence", () -> sentence(item)));
         return menu;
     }
 
@@ -357,7 +357,7 @@ public final class DrawerPage extends FramePage {
     private HBox comes(Drawer drawer) {
         Panel panel = drawer.panel();
         Moves next = Moves.values()[(panel.moves().ordinal() + 1) % Moves.values().length];
-        Button moves = Press.plain(
+        Button moves = Buttons.plain(
                 switch (panel.moves()) {
                     case COVERS -> "covers the page";
                     case REVEALS -> "is revealed by the page";
@@ -370,14 +370,14 @@ public final class DrawerPage extends FramePage {
                 new Tooltip("Over the page; beneath a page that moves and shrinks; beside a page that moves; always "
                         + "there on a wide device. Press for the next"));
         return line(
-                Press.plain(
+                Buttons.plain(
                         "from the " + panel.side().word(),
                         "drawer-side",
                         () -> panel(
                                 "let “" + drawer.shownTitle() + "” come from the other side",
                                 p -> p.withSide(p.side() == PanelSide.LEFT ? PanelSide.RIGHT : PanelSide.LEFT))),
                 moves,
-                Press.plain(
+                Buttons.plain(
                         drawer.outside() ? "a tap beside it closes it" : "a tap beside it does nothing",
                         "drawer-outside",
                         () -> put(
@@ -466,7 +466,7 @@ public final class DrawerPage extends FramePage {
     private VBox attached(Drawer drawer) {
         HBox first = line();
         first.getChildren()
-                .add(Press.plain(
+                .add(Buttons.plain(
                         drawer.on().all() ? "all pages" : "some alone:",
                         "drawer-all",
                         () -> attach(
@@ -478,18 +478,18 @@ public final class DrawerPage extends FramePage {
         List<Node> named = new ArrayList<>();
         drawer.on()
                 .tabSets()
-                .forEach(id -> named.add(Press.smallWord(
+                .forEach(id -> named.add(Buttons.smallWord(
                         work.prototype().tabSet(id).map(TabSet::shownTitle).orElse(id) + " ×",
                         "detach-" + id,
                         () -> attach("detach it", drawer.on().without(Set.of(id))))));
         drawer.on()
                 .screens()
-                .forEach(id -> named.add(Press.smallWord(
+                .forEach(id -> named.add(Buttons.smallWord(
                         work.prototype().screen(id).map(Screen::shownTitle).orElse(id) + " ×",
                         "detach-" + id,
                         () -> attach("detach it", drawer.on().without(Set.of(id))))));
         first.getChildren()
-                .add(Press.smallWord(
+                .add(Buttons.smallWord(
                         "A screen…",
                         "drawer-attach",
                         () -> pick(
@@ -505,7 +505,7 @@ public final class DrawerPage extends FramePage {
         work.prototype().tabSets().stream()
                 .filter(s -> !drawer.on().tabSets().contains(s.id()))
                 .forEach(s -> first.getChildren()
-                        .add(Press.smallWord(
+                        .add(Buttons.smallWord(
                                 "Inside " + s.shownTitle(),
                                 "attach-" + s.id(),
                                 () -> attach(

@@ -21,8 +21,8 @@ import pandel.core.model.screen.Overlay;
 import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.OverlayPreview;
-import pandel.desktop.shell.Around;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /**
@@ -34,7 +34,7 @@ public final class OverlayPage extends ThingPage {
     private static final double HIGHEST = 300;
     private static final double NUMBER = 60;
 
-    private OverlayPage(Work work, Around around, Screen screen) {
+    private OverlayPage(Work work, StageWindow around, Screen screen) {
         super("Open above: " + screen.shownTitle(), about(screen.form()), work, around, screen.id());
         setId("overlay-page");
         fill();
@@ -51,7 +51,7 @@ public final class OverlayPage extends ThingPage {
     }
 
     /** Shows how a screen stands above others. */
-    public static void open(Work work, Around around, Screen screen) {
+    public static void open(Work work, StageWindow around, Screen screen) {
         around.show(new OverlayPage(work, around, screen));
     }
 
@@ -96,7 +96,7 @@ public final class OverlayPage extends ThingPage {
         for (Closer closer : Closer.values()) {
             boolean never = closer == Closer.OUTSIDE && screen.form() == Form.PAGE;
             boolean on = screen.closers().contains(closer);
-            Button button = Press.plain(
+            Button button = Buttons.plain(
                     (on ? "" : "not ")
                             + switch (closer) {
                                 case OUTSIDE -> "a tap beside it";
@@ -121,7 +121,7 @@ public final class OverlayPage extends ThingPage {
         }
         if (screen.closedBy().isPresent()) {
             line.getChildren()
-                    .add(Press.smallWord(
+                    .add(Buttons.smallWord(
                             "As usual for a " + screen.form().word(),
                             "closed-as-usual",
                             () -> change(ScreenEdits.closers(now(), Closer.usualFor(now().form())))));
@@ -166,7 +166,7 @@ public final class OverlayPage extends ThingPage {
                                 }));
             } else {
                 line.getChildren()
-                        .add(Press.plain(
+                        .add(Buttons.plain(
                                 "at the " + overlay.side().word(),
                                 "overlay-side",
                                 () -> put(

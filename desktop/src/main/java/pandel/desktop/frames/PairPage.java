@@ -10,8 +10,8 @@ import pandel.core.model.device.Width;
 import pandel.core.model.frame.Pair;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.PairPreview;
-import pandel.desktop.shell.Around;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** A list beside its detail as it is seen on a wide device; the line between them is dragged. */
@@ -19,7 +19,7 @@ public final class PairPage extends ThingPage {
 
     private static final double WIDE = 470;
 
-    private PairPage(Work work, Around around, String id) {
+    private PairPage(Work work, StageWindow around, String id) {
         super(
                 "List and detail",
                 "Where the device is " + work.prototype().widths().wide()
@@ -29,12 +29,12 @@ public final class PairPage extends ThingPage {
                 around,
                 id);
         setId("pair-page");
-        offer(Press.word("Show them apart", "pair-remove", this::remove));
+        offer(Buttons.word("Show them apart", "pair-remove", this::remove));
         fill();
     }
 
     /** Shows a pair above everything. */
-    public static void open(Work work, Around around, String id) {
+    public static void open(Work work, StageWindow around, String id) {
         work.prototype().pair(id).ifPresent(p -> around.show(new PairPage(work, around, id)));
     }
 

@@ -28,9 +28,9 @@ import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.PagePreview;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** A sequence as what it is: its pages in order, what is laid over them, and what finishing and skipping do. */
@@ -38,7 +38,7 @@ public final class SequencePage extends FramePage {
 
     private static final double HIGHEST = 300;
 
-    private SequencePage(Work work, Around around, String id, int chosen) {
+    private SequencePage(Work work, StageWindow around, String id, int chosen) {
         super(
                 "Sequence",
                 "Pages turned by next, previous, dots and swipes, as one place: return leaves it whole. Drag a "
@@ -48,12 +48,12 @@ public final class SequencePage extends FramePage {
                 id,
                 chosen);
         setId("sequence-page");
-        offer(Press.word("Remove the sequence", "sequence-remove", this::removeAll));
+        offer(Buttons.word("Remove the sequence", "sequence-remove", this::removeAll));
         fill();
     }
 
     /** Shows a sequence above everything, the screen that is chosen as its chosen page. */
-    public static void open(Work work, Around around, String id) {
+    public static void open(Work work, StageWindow around, String id) {
         work.prototype()
                 .sequence(id)
                 .ifPresent(s -> around.show(new SequencePage(
@@ -79,8 +79,8 @@ public final class SequencePage extends FramePage {
                         () -> now().title(),
                         typed -> put("call it “" + typed + "”", s -> s.withTitle(typed))),
                 spring(),
-                Press.smallWord("Add pages…", "sequence-add", this::add),
-                Press.smallWord("Take this page out", "sequence-out", this::takeOut));
+                Buttons.smallWord("Add pages…", "sequence-add", this::add),
+                Buttons.smallWord("Take this page out", "sequence-out", this::takeOut));
         PageStrip strip = new PageStrip(work, around.pictures(), items(sequence), chosen, this::choose, this::move);
         VBox settings = new VBox(6);
         settings.getChildren()
@@ -111,7 +111,7 @@ public final class SequencePage extends FramePage {
 
     private HBox laid(Sequence sequence) {
         Sequence.Laid laid = sequence.laid();
-        Button dots = Press.plain(
+        Button dots = Buttons.plain(
                 laid.dots() ? "dots" : "no dots",
                 "sequence-dots",
                 () -> put(laid.dots() ? "lay no dots" : "lay dots", s -> s.withLaid(laid.withDots(!laid.dots()))));
@@ -156,13 +156,13 @@ public final class SequencePage extends FramePage {
     private HBox turned(Sequence sequence) {
         return new HBox(
                 6,
-                Press.plain(
+                Buttons.plain(
                         sequence.swipes() ? "swipes too" : "no swipes",
                         "sequence-swipes",
                         () -> put(
                                 sequence.swipes() ? "turn without swipes" : "turn by swipes",
                                 s -> s.withSwipes(!s.swipes()))),
-                Press.plain(
+                Buttons.plain(
                         sequence.backs() ? "device back: a page back" : "device back: leave it",
                         "sequence-backs",
                         () -> put(
@@ -189,15 +189,15 @@ public final class SequencePage extends FramePage {
         ContextMenu menu = new ContextMenu();
         menu.getItems()
                 .addAll(
-                        Press.item("Lead to a screen…", name + "-screen", () -> pick(name, link, cause)),
-                        Press.item(
+                        Buttons.item("Lead to a screen…", name + "-screen", () -> pick(name, link, cause)),
+                        Buttons.item(
                                 "Return to where one came from",
                                 name + "-return",
                                 () -> lead(name, link, cause, new Effect.Return())));
         link.ifPresent(l -> menu.getItems()
                 .addAll(
-                        Press.item("Say it on the desk…", name + "-desk", () -> onDesk(l)),
-                        Press.item("Nothing", name + "-nothing", () -> change(LinkEdits.remove(l)))));
+                        Buttons.item("Say it on the desk…", name + "-desk", () -> onDesk(l)),
+                        Buttons.item("Nothing", name + "-nothing", () -> change(LinkEdits.remove(l)))));
         return menu;
     }
 

@@ -33,8 +33,8 @@ import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.PagePreview;
-import pandel.desktop.shell.Around;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** A tab set as what it is: its tabs in order, each with its sign and where it leads, and the strip as it is seen. */
@@ -43,7 +43,7 @@ public final class TabSetPage extends FramePage {
     private static final double HIGHEST = 310;
     private static final double LOOKS_HIGH = 84;
 
-    private TabSetPage(Work work, Around around, String id, int chosen) {
+    private TabSetPage(Work work, StageWindow around, String id, int chosen) {
         super(
                 "Tab set",
                 "Places side by side behind one strip, each tab with a trail of its own. Drag a tab to another "
@@ -53,12 +53,12 @@ public final class TabSetPage extends FramePage {
                 id,
                 chosen);
         setId("tab-set-page");
-        offer(Press.word("Remove the tab set", "tabs-remove", this::removeAll));
+        offer(Buttons.word("Remove the tab set", "tabs-remove", this::removeAll));
         fill();
     }
 
     /** Shows a tab set above everything, the tab whose root is chosen as its chosen one. */
-    public static void open(Work work, Around around, String id) {
+    public static void open(Work work, StageWindow around, String id) {
         work.prototype()
                 .tabSet(id)
                 .ifPresent(s -> around.show(new TabSetPage(
@@ -93,8 +93,8 @@ public final class TabSetPage extends FramePage {
                         () -> now().title(),
                         typed -> put("call it “" + typed + "”", s -> s.withTitle(typed))),
                 spring(),
-                Press.smallWord("Add a tab…", "tabs-add", this::add),
-                Press.smallWord("Take this tab out", "tabs-out", this::takeOut));
+                Buttons.smallWord("Add a tab…", "tabs-add", this::add),
+                Buttons.smallWord("Take this tab out", "tabs-out", this::takeOut));
         PageStrip strip = new PageStrip(work, around.pictures(), items(set), chosen, this::choose, this::move);
         VBox settings = new VBox(6);
         settings.getChildren().add(strip);
@@ -135,7 +135,7 @@ public final class TabSetPage extends FramePage {
             }
         });
         label.setPromptText("no label");
-        Button sign = Press.plain(tab.sign().isEmpty() ? "no sign" : tab.sign(), "tab-sign", () -> {});
+        Button sign = Buttons.plain(tab.sign().isEmpty() ? "no sign" : tab.sign(), "tab-sign", () -> {});
         sign.setOnAction(e -> Signs.menu(this::sign).show(sign, Side.BOTTOM, 0, 0));
         Button to = new Button("leads to " + LinkWords.target(work.prototype(), tab.root()));
         to.getStyleClass().add("choice");
@@ -144,7 +144,7 @@ public final class TabSetPage extends FramePage {
         to.setMaxWidth(200);
         to.setOnAction(e -> roots().show(to, Side.BOTTOM, 0, 0));
         boolean first = set.firstTab().filter(tab::equals).isPresent();
-        Button starts = Press.plain(
+        Button starts = Buttons.plain(
                 first ? "starts here" : "start here",
                 "tab-first",
                 () -> put("start at “" + tab.shownLabel() + "”", s -> s.withFirst(tab.id())));
@@ -159,7 +159,7 @@ public final class TabSetPage extends FramePage {
     private ContextMenu roots() {
         ContextMenu menu = new ContextMenu();
         menu.getItems()
-                .add(Press.item(
+                .add(Buttons.item(
                         "A screen…",
                         "tab-root-screen",
                         () -> pick(screen -> {
@@ -170,7 +170,7 @@ public final class TabSetPage extends FramePage {
                         })));
         for (Sequence sequence : work.prototype().sequences()) {
             menu.getItems()
-                    .add(Press.item(
+                    .add(Buttons.item(
                             sequence.shownTitle() + ", a sequence",
                             "tab-root-" + sequence.id(),
                             () -> lead(new Target.ToSequence(sequence.id()))));
@@ -178,7 +178,7 @@ public final class TabSetPage extends FramePage {
         for (TabSet other : work.prototype().tabSets()) {
             if (!other.id().equals(id) && other.tabs().stream().noneMatch(t -> t.root() instanceof Target.ToTabs)) {
                 menu.getItems()
-                        .add(Press.item(
+                        .add(Buttons.item(
                                 other.shownTitle() + ", a tab set",
                                 "tab-root-" + other.id(),
                                 () -> lead(new Target.ToTabs(other.id()))));
@@ -197,7 +197,7 @@ public final class TabSetPage extends FramePage {
         TabSet.Strip look = set.strip();
         TabSet.Edge[] edges = TabSet.Edge.values();
         TabSet.Labels[] labels = TabSet.Labels.values();
-        Button edge = Press.plain(
+        Button edge = Buttons.plain(
                 switch (look.edge()) {
                     case TOP -> "at the top";
                     case BOTTOM -> "at the foot";
@@ -210,7 +210,7 @@ public final class TabSetPage extends FramePage {
         edge.setTooltip(
                 new Tooltip("Laid over the page at the foot or the top; or drawn on the pictures already, where "
                         + "hotspots switch its tabs"));
-        Button names = Press.plain(
+        Button names = Buttons.plain(
                 switch (look.labels()) {
                     case ALL -> "all labels";
                     case CHOSEN -> "label of the chosen one";
@@ -248,7 +248,7 @@ public final class TabSetPage extends FramePage {
             Width width = Widths.USUAL.of(usual.width());
             Device device = usual.withSize(work.prototype().widths().one(width), usual.height());
             TabSet.Side now = set.strip().on(width);
-            Button turn = Press.smallWord(
+            Button turn = Buttons.smallWord(
                     width.word() + ": "
                             + switch (now) {
                                 case STRIP -> "strip";
@@ -288,19 +288,19 @@ public final class TabSetPage extends FramePage {
 
     private HBox inUse(TabSet set) {
         return line(
-                Press.plain(
+                Buttons.plain(
                         set.keeps() ? "each tab keeps its trail" : "a tab that is left begins anew",
                         "tabs-keeps",
                         () -> put(
                                 set.keeps() ? "let tabs begin anew" : "let tabs keep their trails",
                                 s -> s.withKeeps(!s.keeps()))),
-                Press.plain(
+                Buttons.plain(
                         set.backs() ? "back leads to the first tab" : "back leads out",
                         "tabs-backs",
                         () -> put(
                                 set.backs() ? "let back lead out" : "let back lead to the first tab",
                                 s -> s.withBacks(!s.backs()))),
-                Press.plain(
+                Buttons.plain(
                         set.swipes() ? "swiped too" : "not swiped",
                         "tabs-swipes",
                         () -> put(
@@ -316,7 +316,7 @@ public final class TabSetPage extends FramePage {
         if (set.button().isEmpty()) {
             line.getChildren().add(small("floating"));
             line.getChildren()
-                    .add(Press.smallWord(
+                    .add(Buttons.smallWord(
                             "no button; put one over its places…",
                             "tabs-button",
                             () -> pick(work.prototype().screens(), screen -> {
@@ -332,8 +332,8 @@ public final class TabSetPage extends FramePage {
             return new VBox(line);
         }
         TabSet.Floating button = set.button().get();
-        Button sign =
-                Press.plain("button: " + (button.sign().isEmpty() ? "cross" : button.sign()), "button-sign", () -> {});
+        Button sign = Buttons.plain(
+                "button: " + (button.sign().isEmpty() ? "cross" : button.sign()), "button-sign", () -> {});
         sign.setOnAction(e -> Signs.menu(name ->
                         put("give the button another sign", s -> s.withButton(Optional.of(button.withSign(name)))))
                 .show(sign, Side.BOTTOM, 0, 0));
@@ -348,7 +348,7 @@ public final class TabSetPage extends FramePage {
                 .addAll(
                         sign,
                         does,
-                        Press.smallWord(
+                        Buttons.smallWord(
                                 "Take it away",
                                 "button-away",
                                 () -> put("take the button away", s -> s.withButton(Optional.empty()))));
@@ -356,7 +356,7 @@ public final class TabSetPage extends FramePage {
         for (TabSet.Side look : TabSet.Side.values()) {
             boolean there = !button.absent().contains(look);
             looks.getChildren()
-                    .add(Press.smallWord(
+                    .add(Buttons.smallWord(
                             (there ? "with the " : "not with the ") + look.word(),
                             "button-" + look.word().replace(' ', '-'),
                             () -> put(
@@ -380,7 +380,7 @@ public final class TabSetPage extends FramePage {
         set.hiddenOn().stream()
                 .flatMap(s -> work.prototype().screen(s).stream())
                 .forEach(s -> {
-                    Button show = Press.smallWord(
+                    Button show = Buttons.smallWord(
                             s.shownTitle() + " ×",
                             "show-on-" + s.id(),
                             () -> change(TabSetEdits.hide(now(), s, false)));
@@ -388,7 +388,7 @@ public final class TabSetPage extends FramePage {
                     line.getChildren().add(show);
                 });
         line.getChildren()
-                .add(Press.smallWord(
+                .add(Buttons.smallWord(
                         set.hiddenOn().isEmpty() ? "on no screen; hide it on one…" : "and on…",
                         "tabs-hide",
                         () -> pick(screen -> {

@@ -14,9 +14,9 @@ import pandel.core.edit.Edit;
 import pandel.core.model.device.Device;
 import pandel.core.model.screen.Colour;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.PageBox;
-import pandel.desktop.shell.WorkStage;
+import pandel.desktop.stage.PageBox;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 
 /** One thing of the prototype, seen and edited as what it is; filled anew after each edit. */
@@ -25,10 +25,10 @@ abstract class ThingPage extends PageBox {
     private static final double PREVIEW = 150;
 
     protected final Work work;
-    protected final Around around;
+    protected final StageWindow around;
     protected final String id;
 
-    ThingPage(String title, String about, Work work, Around around, String id) {
+    ThingPage(String title, String about, Work work, StageWindow around, String id) {
         super(title, about, around::dismiss);
         this.work = work;
         this.around = around;

@@ -3,8 +3,8 @@ package pandel.desktop.links;
 import java.util.function.Consumer;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.links.Finder.Offer;
-import pandel.desktop.shell.Around;
+import pandel.desktop.links.action.Finder.Offer;
+import pandel.desktop.stage.StageWindow;
 import pandel.desktop.work.Work;
 
 /** Leads everything that leads to the chosen screen to another one. */
@@ -13,7 +13,7 @@ final class LeadingElsewhere {
     private LeadingElsewhere() {}
 
     /** @param find asks for a screen and tells the one chosen */
-    static void ask(Work work, Around around, Consumer<Consumer<Offer>> find) {
+    static void ask(Work work, StageWindow around, Consumer<Consumer<Offer>> find) {
         work.screen().ifPresent(screen -> {
             int ways = work.prototype().index().waysIn(screen.id()).size();
             if (ways == 0) {
@@ -24,7 +24,7 @@ final class LeadingElsewhere {
         });
     }
 
-    private static void lead(Work work, Around around, Screen screen, int ways, Offer offer) {
+    private static void lead(Work work, StageWindow around, Screen screen, int ways, Offer offer) {
         if (offer instanceof Offer.There there) {
             work.edit(LinkEdits.leadElsewhere(screen, there.screen()));
             around.say((ways == 1 ? "One link leads" : ways + " links lead") + " to “"

@@ -29,13 +29,20 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.SharedHotspot;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.links.Finder.Offer;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.Command;
-import pandel.desktop.shell.EmptyStage;
-import pandel.desktop.shell.StageView;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.links.action.DeskActions;
+import pandel.desktop.links.action.Finder;
+import pandel.desktop.links.action.Finder.Offer;
+import pandel.desktop.links.desk.DeskKeys;
+import pandel.desktop.links.desk.DeskPane;
+import pandel.desktop.links.desk.LayingWords;
+import pandel.desktop.links.sentence.BranchLine;
+import pandel.desktop.links.sentence.SentencePane;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.EmptyStage;
+import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
@@ -43,7 +50,7 @@ import pandel.desktop.work.Work;
 public final class LinksView implements StageView {
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final DeskActions actions;
     private final StackPane node = new StackPane();
     private final BorderPane page = new BorderPane();
@@ -55,14 +62,14 @@ public final class LinksView implements StageView {
     private final DeskPane beside;
     private final DeskActions besideActions;
     private final ScrollPane besideHeld;
-    private final Button besides = Press.smallWord("Two devices", "two-devices", this::turnBeside);
+    private final Button besides = Buttons.smallWord("Two devices", "two-devices", this::turnBeside);
     private Optional<String> besideDevice = Optional.empty();
     private final Label heading = new Label();
     private final InFrame inFrame;
     private final Deque<String> walked = new ArrayDeque<>();
     private boolean visible;
     private boolean asSentences;
-    private final Button all = Press.smallWord("All sentences", "all-sentences", this::turnSentences);
+    private final Button all = Buttons.smallWord("All sentences", "all-sentences", this::turnSentences);
     private final HBox head;
     private final HBox middle;
     private final ScrollPane left;
@@ -71,7 +78,7 @@ public final class LinksView implements StageView {
     private final Together together;
     private final VBox centre;
 
-    public LinksView(Work work, Around around) {
+    public LinksView(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         this.actions = new DeskActions(work);
@@ -180,7 +187,7 @@ public final class LinksView implements StageView {
                 left,
                 all,
                 besides,
-                Press.smallWord("Fit or true size", "turn-size", desk::turnSize));
+                Buttons.smallWord("Fit or true size", "turn-size", desk::turnSize));
         made.getStyleClass().add("walked");
         return made;
     }

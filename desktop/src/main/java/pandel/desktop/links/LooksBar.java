@@ -30,19 +30,20 @@ import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.State;
 import pandel.core.model.value.Condition;
-import pandel.desktop.shell.Around;
-import pandel.desktop.theme.Press;
+import pandel.desktop.links.sentence.FactOffers;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** The looks of the screen on the desk, with what each asks for; and its pictures for narrow, medium and wide. */
 final class LooksBar extends VBox {
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final HBox looks = new HBox(4);
     private final HBox asks = new HBox(6);
 
-    LooksBar(Work work, Around around) {
+    LooksBar(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         getStyleClass().add("looks-bar");
@@ -72,7 +73,7 @@ final class LooksBar extends VBox {
                                             : "While " + FactWords.typed(work.prototype(), s.conditions()))));
         }
         looks.getChildren()
-                .add(Press.smallWord(
+                .add(Buttons.smallWord(
                         screen.states().isEmpty() ? "Another look, while something holds…" : "Another…",
                         "add-look",
                         this::add));
@@ -187,12 +188,12 @@ final class LooksBar extends VBox {
         asks.getChildren().add(space);
         int at = screen.states().indexOf(state);
         if (at > 0) {
-            Button earlier = Press.smallWord(
+            Button earlier = Buttons.smallWord(
                     "Try it earlier", "look-earlier", () -> work.edit(StateEdits.shift(screen, state, -1)));
             earlier.setTooltip(new Tooltip("Of two looks that hold the first counts"));
             asks.getChildren().add(earlier);
         }
-        asks.getChildren().add(Press.smallWord("Remove the look", "look-remove", () -> {
+        asks.getChildren().add(Buttons.smallWord("Remove the look", "look-remove", () -> {
             work.edit(StateEdits.remove(screen, List.of(state)));
             around.say("The look was removed; all hotspots and links stayed. Ctrl+Z brings it back.");
         }));
@@ -246,7 +247,7 @@ final class LooksBar extends VBox {
         List<Hotspot> missing = look.hotspots(work.prototype()).stream()
                 .filter(h -> look.areaOf(h, work.width()).isEmpty())
                 .toList();
-        Button place = Press.smallWord(
+        Button place = Buttons.smallWord(
                 missing.size() == 1
                         ? "Place the hotspot missing here"
                         : "Place the " + missing.size() + " hotspots missing here",
@@ -262,7 +263,7 @@ final class LooksBar extends VBox {
 
     private Button pictures(Screen screen, Optional<State> state) {
         List<Mock> mocks = state.map(State::mocks).orElse(screen.mocks());
-        Button button = Press.smallWord(
+        Button button = Buttons.smallWord(
                 mocks.isEmpty()
                         ? state.isPresent() ? "Pictures: as the plain look" : "No picture"
                         : "Pictures: "
@@ -279,14 +280,14 @@ final class LooksBar extends VBox {
                 String what = mock.map(m -> m instanceof Picture p ? "newer than " + p.source() : "another")
                         .orElse("none yet");
                 menu.getItems()
-                        .add(Press.item(
+                        .add(Buttons.item(
                                 "Picture for " + width.word() + " devices, " + what + "…",
                                 "picture-" + width.word(),
                                 () -> around.putPicture(screen, state, width)));
             }
             menu.getItems().add(new SeparatorMenuItem());
             mocks.forEach(m -> menu.getItems()
-                    .add(Press.item(
+                    .add(Buttons.item(
                             "Take the " + m.on().word() + " picture off",
                             "no-picture-" + m.on().word(),
                             () -> work.edit(StateEdits.withoutMock(screen, state, m.on())))));
@@ -295,7 +296,7 @@ final class LooksBar extends VBox {
                     .filter(Picture.class::isInstance)
                     .map(Picture.class::cast)
                     .ifPresent(p -> menu.getItems()
-                            .add(Press.item(
+                            .add(Buttons.item(
                                     "What stays put when it scrolls…",
                                     "fixed-parts",
                                     () -> around.fixParts(screen, p))));

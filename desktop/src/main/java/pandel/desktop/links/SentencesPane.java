@@ -30,7 +30,7 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.EventWords;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** All links of a screen, or of the prototype, each as a sentence; the chosen one is edited in the sentence below. */
@@ -63,13 +63,13 @@ final class SentencesPane extends StackPane {
         HBox.setHgrow(space, Priority.ALWAYS);
         HBox many = new HBox(
                 4,
-                Press.word("Lead them to…", "together-lead", () -> together.leadTo(selected())),
+                Buttons.word("Lead them to…", "together-lead", () -> together.leadTo(selected())),
                 verbs(together),
-                Press.word("Remove them", "together-remove-links", () -> together.remove(selected())));
+                Buttons.word("Remove them", "together-remove-links", () -> together.remove(selected())));
         many.setId("sentences-together");
         many.setAlignment(Pos.CENTER_LEFT);
         many.setVisible(false);
-        Button each = Press.word(
+        Button each = Buttons.word(
                 "Choose these all",
                 "sentences-choose-all",
                 () -> list.getSelectionModel().selectAll());
@@ -99,12 +99,12 @@ final class SentencesPane extends StackPane {
 
     /** The verbs that many links can be given. */
     private Button verbs(Together together) {
-        Button button = Press.word("Verb…", "together-verb", () -> {});
+        Button button = Buttons.word("Verb…", "together-verb", () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Verb verb : Verb.MOVES) {
                 menu.getItems()
-                        .add(Press.item(
+                        .add(Buttons.item(
                                 "Let them " + verb.word(),
                                 "together-" + verb.word().replace(' ', '-'),
                                 () -> together.verb(selected(), verb)));

@@ -6,19 +6,19 @@ import pandel.core.edit.bulk.Bulk;
 import pandel.core.model.Index.Way;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.links.Finder.Offer;
-import pandel.desktop.shell.Around;
+import pandel.desktop.links.action.Finder.Offer;
+import pandel.desktop.stage.StageWindow;
 import pandel.desktop.work.Work;
 
 /** What can be done to many links at once. */
 final class Together {
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final Consumer<Consumer<Offer>> find;
 
     /** @param find asks where something leads */
-    Together(Work work, Around around, Consumer<Consumer<Offer>> find) {
+    Together(Work work, StageWindow around, Consumer<Consumer<Offer>> find) {
         this.work = work;
         this.around = around;
         this.find = find;

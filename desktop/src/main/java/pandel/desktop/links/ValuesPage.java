@@ -17,8 +17,8 @@ import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Expected;
 import pandel.core.model.value.Value;
-import pandel.desktop.shell.PageBox;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.PageBox;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** What a screen expects to be given, and the words laid on its picture that show it. */
@@ -91,7 +91,7 @@ final class ValuesPage extends PageBox {
                 120,
                 typed -> fallback(value, typed));
         unless.setPromptText("nothing");
-        Button required = Press.plain(
+        Button required = Buttons.plain(
                 value.required() ? "must be brought" : "can be left out",
                 "value-required-" + value.name(),
                 () -> put(value.withRequired(!value.required())));
@@ -101,7 +101,7 @@ final class ValuesPage extends PageBox {
                 kind,
                 unless,
                 required,
-                Press.smallWord(
+                Buttons.smallWord(
                         "Remove",
                         "value-remove-" + value.name(),
                         () -> change(() -> work.edit(Carrying.expectNoMore(now(), value.name())))));
@@ -186,7 +186,7 @@ final class ValuesPage extends PageBox {
         for (int i = 0; i < picture.patches().size(); i++) {
             patch(picture, i);
         }
-        row(Press.smallWord(
+        row(Buttons.smallWord(
                 "Lay words on it",
                 "patch-add",
                 () -> put(
@@ -239,11 +239,11 @@ final class ValuesPage extends PageBox {
                                 p.ground(),
                                 p.ink(),
                                 typed.matches("\\d{1,3}") ? Integer.parseInt(typed) : 0)),
-                Press.smallWord(
+                Buttons.smallWord(
                         p.centred() ? "Centred" : "At the left",
                         "patch-centred-" + at,
                         () -> put(picture, at, Optional.of(p.withCentred(!p.centred())))),
-                Press.smallWord("Remove", "patch-remove-" + at, () -> put(picture, at, Optional.empty())));
+                Buttons.smallWord("Remove", "patch-remove-" + at, () -> put(picture, at, Optional.empty())));
     }
 
     private static String area(Area a) {

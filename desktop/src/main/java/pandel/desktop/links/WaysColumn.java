@@ -9,7 +9,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 
 /** A column of rows beside the mock: ways in, or ways out. */
@@ -53,7 +53,7 @@ class WaysColumn extends VBox {
         row.setAccessibleRole(AccessibleRole.BUTTON);
         row.setAccessibleText(described);
         Tooltip.install(row, new Tooltip(described));
-        Press.onPress(row, press);
+        Buttons.onPress(row, press);
         return row;
     }
 

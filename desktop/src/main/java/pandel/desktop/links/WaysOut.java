@@ -28,7 +28,7 @@ import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.mocks.VerbSign;
+import pandel.desktop.sign.VerbSign;
 import pandel.desktop.work.Selection;
 
 /** What leads from here, in the order of the hotspots; the number is the bond between a row and its hotspot. */

@@ -15,9 +15,9 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** All links from screen to screen, read by rows and columns, filled in and cleared for many pairs at once. */
@@ -26,11 +26,11 @@ final class LinkTable extends BorderPane {
     private static final int MOST_TOLD = 2;
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final TableGrid grid;
     private final Label sentence = new Label();
 
-    LinkTable(Work work, Around around) {
+    LinkTable(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         this.grid = new TableGrid(this::told, this::opened);
@@ -42,8 +42,8 @@ final class LinkTable extends BorderPane {
         HBox foot = new HBox(
                 sentence,
                 space,
-                Press.plain("Remove", "table-clear", this::clear),
-                Press.plain("Link as usual", "table-fill", () -> fill(Optional.empty())));
+                Buttons.plain("Remove", "table-clear", this::clear),
+                Buttons.plain("Link as usual", "table-fill", () -> fill(Optional.empty())));
         foot.getStyleClass().add("bar");
         setCenter(grid);
         setBottom(foot);

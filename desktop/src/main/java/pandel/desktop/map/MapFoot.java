@@ -22,23 +22,23 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** The sentence below the map, and what can be done with what it tells of. */
 final class MapFoot extends HBox {
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final MapBar bar;
     private final Label sentence = new Label();
-    private final Button hangs = Press.plain("What hangs on it", "map-hangs", this::menu);
+    private final Button hangs = Buttons.plain("What hangs on it", "map-hangs", this::menu);
     private volatile String askedOf = "";
     private Optional<Hanging> hanging = Optional.empty();
 
-    MapFoot(Work work, Around around, MapBar bar) {
+    MapFoot(Work work, StageWindow around, MapBar bar) {
         this.work = work;
         this.around = around;
         this.bar = bar;
@@ -52,8 +52,8 @@ final class MapFoot extends HBox {
                         sentence,
                         space,
                         hangs,
-                        Press.plain("Show the way there", "map-show", this::show),
-                        Press.plain("Link it", "map-link", () -> around.go(WorkStage.LINKS)));
+                        Buttons.plain("Show the way there", "map-show", this::show),
+                        Buttons.plain("Link it", "map-link", () -> around.go(WorkStage.LINKS)));
     }
 
     private void show() {

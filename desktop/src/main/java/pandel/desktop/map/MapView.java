@@ -15,12 +15,12 @@ import javafx.scene.layout.VBox;
 import pandel.core.chart.Chart;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.Command;
-import pandel.desktop.shell.EmptyStage;
-import pandel.desktop.shell.StageView;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.EmptyStage;
+import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
@@ -31,7 +31,7 @@ public final class MapView implements StageView {
     private static final int SHELVED = 60;
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final StackPane node = new StackPane();
     private final BorderPane page = new BorderPane();
     private final MapDrawing drawing;
@@ -45,7 +45,7 @@ public final class MapView implements StageView {
     private boolean wasTable;
     private String camePast = "";
 
-    public MapView(Work work, Around around) {
+    public MapView(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         this.drawing = new MapDrawing(work, around.pictures(), new MapDrawing.Stage() {
@@ -120,7 +120,7 @@ public final class MapView implements StageView {
         wasTable = false;
         MapLight light = bar.light(work.checked().orElseThrow());
         boolean hadFocus = drawing.chipOf(work.selection().screen()).isPresent()
-                && Press.focused(page).filter(MapChip.class::isInstance).isPresent();
+                && Buttons.focused(page).filter(MapChip.class::isInstance).isPresent();
         drawing.draw(
                 chart.get(),
                 work.checked().orElseThrow(),
@@ -131,7 +131,7 @@ public final class MapView implements StageView {
                 Math.max(200, scroll.getViewportBounds().getHeight()));
         drawShelf();
         foot.refresh(light);
-        if (hadFocus || page.getScene() != null && Press.focused(page).isEmpty()) {
+        if (hadFocus || page.getScene() != null && Buttons.focused(page).isEmpty()) {
             drawing.chipOf(work.selection().screen()).ifPresent(Node::requestFocus);
         }
         keepInSight();
@@ -263,13 +263,13 @@ public final class MapView implements StageView {
         return Command.here(title, action, key)
                 .when(() -> !bar.isTable()
                         && !(key.equals("Enter")
-                                && Press.isOnButton(node)
-                                && Press.focused(node)
+                                && Buttons.isOnButton(node)
+                                && Buttons.focused(node)
                                         .filter(MapChip.class::isInstance)
                                         .isEmpty()));
     }
 
     private Command inTable(String title, Runnable action, String key) {
-        return Command.here(title, action, key).when(() -> bar.isTable() && !Press.isOnButton(node));
+        return Command.here(title, action, key).when(() -> bar.isTable() && !Buttons.isOnButton(node));
     }
 }

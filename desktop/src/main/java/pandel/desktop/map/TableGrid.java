@@ -21,7 +21,7 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.mocks.VerbSign;
+import pandel.desktop.sign.VerbSign;
 
 /** The cells of the table from × to: only those in sight are made. A block of cells can be chosen. */
 final class TableGrid extends Pane {

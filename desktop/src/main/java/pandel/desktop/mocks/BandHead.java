@@ -8,7 +8,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import pandel.desktop.mocks.GalleryLayout.Band;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 
 /** The heading of a section in the gallery: folds it, and has a menu. */
 final class BandHead extends HBox {
@@ -27,7 +27,7 @@ final class BandHead extends HBox {
         setAlignment(Pos.BASELINE_LEFT);
         setManaged(false);
         String name = named ? band.section() : "No section";
-        Button title = Press.word(name, "band-" + (named ? band.section() : "none"), fold);
+        Button title = Buttons.word(name, "band-" + (named ? band.section() : "none"), fold);
         title.setMnemonicParsing(false);
         title.setMinWidth(0);
         title.getStyleClass().add("band-title");

@@ -12,7 +12,7 @@ import javafx.scene.layout.Region;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Status;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** What can be done to several screens at once. */
@@ -33,28 +33,29 @@ final class ChosenBar extends HBox {
                 .addAll(
                         count,
                         space,
-                        Press.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())),
+                        Buttons.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())),
                         frames(),
-                        Press.word("Section…", "together-section", () -> actions.section(work.together())),
+                        Buttons.word("Section…", "together-section", () -> actions.section(work.together())),
                         forms(),
                         statuses(),
                         scales(),
-                        Press.word("Remove…", "together-remove", () -> actions.remove(work.together())),
-                        Press.word(
+                        Buttons.word("Remove…", "together-remove", () -> actions.remove(work.together())),
+                        Buttons.word(
                                 "Choose one only",
                                 "together-one",
                                 () -> work.selection().choose(work.selection().screen())));
     }
 
     private Button frames() {
-        Button button = Press.word("Frame…", "together-frame", () -> {});
+        Button button = Buttons.word("Frame…", "together-frame", () -> {});
         button.setTooltip(new Tooltip("Put them behind a strip, make them a sequence, or put them in a drawer"));
         button.setOnAction(e -> new ContextMenu(
-                        Press.item(
+                        Buttons.item(
                                 "Put behind a strip", "together-tabs", () -> actions.putBehindStrip(work.together())),
-                        Press.item("Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())),
-                        Press.item("Put in a drawer", "together-drawer", () -> actions.putInDrawer(work.together())),
-                        Press.item(
+                        Buttons.item(
+                                "Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())),
+                        Buttons.item("Put in a drawer", "together-drawer", () -> actions.putInDrawer(work.together())),
+                        Buttons.item(
                                 "Put side by side, list and detail",
                                 "together-pair",
                                 () -> actions.putSideBySide(work.together())))
@@ -63,12 +64,12 @@ final class ChosenBar extends HBox {
     }
 
     private Button forms() {
-        Button button = Press.word("Form…", "together-form", () -> {});
+        Button button = Buttons.word("Form…", "together-form", () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Form form : Form.values()) {
                 menu.getItems()
-                        .add(Press.item("Make them " + form.word() + "s", () -> actions.form(work.together(), form)));
+                        .add(Buttons.item("Make them " + form.word() + "s", () -> actions.form(work.together(), form)));
             }
             menu.show(button, Side.BOTTOM, 0, 0);
         });
@@ -76,7 +77,7 @@ final class ChosenBar extends HBox {
     }
 
     private Button scales() {
-        Button button = Press.word("Scale…", "together-scale", () -> {});
+        Button button = Buttons.word("Scale…", "together-scale", () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             menu.getItems().setAll(List.copyOf(actions.scales(work.together()).getItems()));
@@ -86,12 +87,12 @@ final class ChosenBar extends HBox {
     }
 
     private Button statuses() {
-        Button button = Press.word("Status…", "together-status", () -> {});
+        Button button = Buttons.word("Status…", "together-status", () -> {});
         button.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             for (Status status : Status.values()) {
                 menu.getItems()
-                        .add(Press.item(
+                        .add(Buttons.item(
                                 status == Status.PARKED
                                         ? "Park them: checks leave them out"
                                         : "They are " + status.word(),

@@ -23,11 +23,11 @@ import javafx.util.Duration;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.Command;
-import pandel.desktop.shell.StageView;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** The gallery of screens. */
@@ -37,7 +37,7 @@ public final class MocksView implements StageView {
     private static final double REST = 80;
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final ScreenActions actions;
     private final StackPane node = new StackPane();
     private final Gallery gallery = new Gallery(this::card, this::choose, this::head);
@@ -46,10 +46,10 @@ public final class MocksView implements StageView {
     private final CardDrag drag;
     private final MocksFilter filter;
     private final ChosenBar several;
-    private final Button unmark = Press.smallWord("Show changes no more", "unmark", this::unmark);
+    private final Button unmark = Buttons.smallWord("Show changes no more", "unmark", this::unmark);
     private boolean visible;
 
-    public MocksView(Work work, Around around) {
+    public MocksView(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         this.actions = new ScreenActions(work, around);
@@ -75,13 +75,13 @@ public final class MocksView implements StageView {
 
     private HBox bar() {
         heading.getStyleClass().add("strong");
-        Button pictures = Press.plain("Pictures from a folder…", "gather", () -> around.run("gather"));
-        Button fresh = Press.plain("New screen", "new-screen", this::newScreen);
+        Button pictures = Buttons.plain("Pictures from a folder…", "gather", () -> around.run("gather"));
+        Button fresh = Buttons.plain("New screen", "new-screen", this::newScreen);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        Button smaller = Press.smallWord("−", "cards-smaller", () -> sizeCards(-1));
+        Button smaller = Buttons.smallWord("−", "cards-smaller", () -> sizeCards(-1));
         smaller.setTooltip(new Tooltip("Smaller cards, more of them"));
-        Button larger = Press.smallWord("+", "cards-larger", () -> sizeCards(1));
+        Button larger = Buttons.smallWord("+", "cards-larger", () -> sizeCards(1));
         larger.setTooltip(new Tooltip("Larger cards, easier to read"));
         Label cards = new Label("Cards");
         cards.getStyleClass().addAll("quiet", "small");
@@ -345,6 +345,6 @@ public final class MocksView implements StageView {
     }
 
     private boolean cardFocused() {
-        return Press.focused(node).filter(ScreenCard.class::isInstance).isPresent();
+        return Buttons.focused(node).filter(ScreenCard.class::isInstance).isPresent();
     }
 }

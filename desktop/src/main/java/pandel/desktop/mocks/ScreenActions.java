@@ -38,9 +38,9 @@ import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.Question;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.Question;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** What can be done to a whole screen. */
@@ -49,9 +49,9 @@ public final class ScreenActions {
     private static final int LONG_LIST = 6;
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
 
-    public ScreenActions(Work work, Around around) {
+    public ScreenActions(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
     }
@@ -124,7 +124,7 @@ public final class ScreenActions {
         Menu menu = new Menu("Scale of the picture");
         for (double scale : new double[] {1, 1.5, 2, 3, 4}) {
             String words = scale == Math.rint(scale) ? String.valueOf((int) scale) : String.valueOf(scale);
-            MenuItem item = Press.item(
+            MenuItem item = Buttons.item(
                     words + (scale == 1 ? " pixel to a px" : " pixels to a px") + width(screens, scale),
                     () -> scale(screens, scale));
             item.setId("scale-" + words.replace('.', '-'));
@@ -344,34 +344,34 @@ public final class ScreenActions {
         ContextMenu menu = new ContextMenu();
         menu.getItems()
                 .addAll(
-                        Press.item("Rename", rename),
-                        Press.item("Start play here", () -> startAt(screen)),
-                        Press.item("Section…", () -> section(screen)),
-                        Press.item("Newer picture…", () -> around.replacePicture(screen)),
-                        Press.item(
+                        Buttons.item("Rename", rename),
+                        Buttons.item("Start play here", () -> startAt(screen)),
+                        Buttons.item("Section…", () -> section(screen)),
+                        Buttons.item("Newer picture…", () -> around.replacePicture(screen)),
+                        Buttons.item(
                                 screen.end() ? "Not an end after all" : "An end: play may stop here",
                                 () -> turnEnd(screen)),
-                        Press.item(
+                        Buttons.item(
                                 screen.home() ? "Not home after all" : "Home: where people are meant to stay",
                                 () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
-                        Press.item("How it opens above…", () -> OverlayPage.open(work, around, screen)),
-                        Press.item("Make it a look of…", () -> lookOf(screen)),
+                        Buttons.item("How it opens above…", () -> OverlayPage.open(work, around, screen)),
+                        Buttons.item("Make it a look of…", () -> lookOf(screen)),
                         scales(List.of(screen)),
                         new SeparatorMenuItem());
         for (Form form : Form.values()) {
-            MenuItem item = Press.item("Make it a " + form.word(), () -> form(screen, form));
+            MenuItem item = Buttons.item("Make it a " + form.word(), () -> form(screen, form));
             item.setDisable(form == screen.form());
             menu.getItems().add(item);
         }
         menu.getItems().add(new SeparatorMenuItem());
         for (Status status : Status.values()) {
-            MenuItem item = Press.item(
+            MenuItem item = Buttons.item(
                     status == Status.PARKED ? "Park it: checks leave it out" : "It is " + status.word(),
                     () -> work.edit(ScreenEdits.status(screen, status)));
             item.setDisable(status == screen.status());
             menu.getItems().add(item);
         }
-        menu.getItems().addAll(new SeparatorMenuItem(), Press.item("Remove…", () -> remove(screen)));
+        menu.getItems().addAll(new SeparatorMenuItem(), Buttons.item("Remove…", () -> remove(screen)));
         return menu;
     }
 }

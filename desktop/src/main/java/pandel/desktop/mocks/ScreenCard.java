@@ -23,6 +23,7 @@ import pandel.core.model.screen.Status;
 import pandel.core.play.layout.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.sign.FormSign;
 import pandel.desktop.work.Work;
 
 /**

@@ -10,9 +10,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.EmptyStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.EmptyStage;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.theme.Buttons;
 
 /** What stands where there are no screens yet: ways to begin, and files opened last. */
 final class Welcome {
@@ -23,16 +23,16 @@ final class Welcome {
     private Welcome() {}
 
     /** @param blank makes a first screen without a picture */
-    static Node of(Around around, Runnable blank) {
+    static Node of(StageWindow around, Runnable blank) {
         EmptyStage box = new EmptyStage(
                         "Nothing here yet",
                         "Drop pictures of your screens, or a folder of them, anywhere in this window.")
                 .offering("Pictures from a folder…", () -> around.run("gather"));
         HBox others = new HBox(
                 8,
-                Press.plain("A blank screen", "first-blank", blank),
-                Press.plain("Open a prototype…", "first-open", () -> around.run("open")),
-                Press.plain("See the sample", "first-sample", () -> around.run("sample")));
+                Buttons.plain("A blank screen", "first-blank", blank),
+                Buttons.plain("Open a prototype…", "first-open", () -> around.run("open")),
+                Buttons.plain("See the sample", "first-sample", () -> around.run("sample")));
         others.setAlignment(Pos.CENTER);
         box.getChildren().add(others);
         StackPane frame = new StackPane(new CornerFrame(box, WIDE, 300));
@@ -55,8 +55,9 @@ final class Welcome {
         return both;
     }
 
-    private static HBox row(Around around, Path file, int number) {
-        Button name = Press.word(String.valueOf(file.getFileName()), "recent-" + number, () -> around.openRecent(file));
+    private static HBox row(StageWindow around, Path file, int number) {
+        Button name =
+                Buttons.word(String.valueOf(file.getFileName()), "recent-" + number, () -> around.openRecent(file));
         name.setMnemonicParsing(false);
         Label where = new Label(String.valueOf(file.getParent()));
         where.getStyleClass().addAll("quiet", "small");

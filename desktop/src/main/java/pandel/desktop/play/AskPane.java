@@ -12,7 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 
@@ -50,7 +50,7 @@ final class AskPane extends VBox {
             number++;
             Label bond = new Label(String.valueOf(number));
             bond.getStyleClass().add("bond");
-            Button button = Press.plain(
+            Button button = Buttons.plain(
                     outcome, "outcome-" + outcome.replace(' ', '-'), () -> chosen.accept(outcome, always.isSelected()));
             button.setMaxWidth(Double.MAX_VALUE);
             HBox.setHgrow(button, Priority.ALWAYS);
@@ -66,7 +66,7 @@ final class AskPane extends VBox {
         // As high as its rows are, while these are few.
         scroll.setPrefHeight(Math.min(MOST_HIGH, outcomes.size() * ROW));
         scroll.setMinHeight(Math.min(MOST_HIGH, outcomes.size() * ROW));
-        getChildren().addAll(scroll, always, Press.word("Leave it open", "ask-leave", dismiss));
+        getChildren().addAll(scroll, always, Buttons.word("Leave it open", "ask-leave", dismiss));
     }
 
     /** Chooses the outcome of a number, from 1; of no other number there is one. */

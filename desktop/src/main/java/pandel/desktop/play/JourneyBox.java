@@ -17,7 +17,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.Tape;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 
 /** Asks what a journey is called, what it is for, how much of the tape it is and whether it must end where it does. */
 final class JourneyBox extends VBox {
@@ -62,7 +62,7 @@ final class JourneyBox extends VBox {
         keep.getStyleClass().add("main");
         keep.setId("journey-keep");
         keep.setOnAction(e -> then.accept(made()));
-        HBox foot = new HBox(8, Press.plain("Leave it", "journey-leave", leave), keep);
+        HBox foot = new HBox(8, Buttons.plain("Leave it", "journey-leave", leave), keep);
         foot.setAlignment(Pos.CENTER_RIGHT);
         getChildren().addAll(title, name, purpose);
         if (tape.at() < last) {

@@ -7,7 +7,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 
 /** What can be done to play as a whole. */
 final class PlayControls extends VBox {
@@ -27,24 +27,24 @@ final class PlayControls extends VBox {
     private final Button size;
 
     PlayControls(Asked asked) {
-        Button starts = Press.plain("From…", "start-from", () -> {});
+        Button starts = Buttons.plain("From…", "start-from", () -> {});
         starts.setTooltip(new Tooltip("Begin at another entry or start point, or keep this moment as one"));
         starts.setOnAction(e -> asked.starts().accept(starts));
         HBox buttons = new HBox(
                 4,
-                Press.plain("Start over", "start-over", asked.startOver()),
+                Buttons.plain("Start over", "start-over", asked.startOver()),
                 starts,
-                Press.plain("Device back", "device-back", asked.deviceBack()));
+                Buttons.plain("Device back", "device-back", asked.deviceBack()));
         buttons.setStyle("-fx-padding: 12 8 8 12;");
-        hold = Press.smallWord("Hold", "hold", asked.hold());
-        size = Press.smallWord("Fit", "play-size", asked.size());
+        hold = Buttons.smallWord("Hold", "hold", asked.hold());
+        size = Buttons.smallWord("Fit", "play-size", asked.size());
         HBox first = new HBox(
                 4,
-                Press.smallWord("Edit this screen", "edit-this", asked.edit()),
-                Press.smallWord("Hurry", "hurry", asked.hurry()),
+                Buttons.smallWord("Edit this screen", "edit-this", asked.edit()),
+                Buttons.smallWord("Hurry", "hurry", asked.hurry()),
                 hold);
         first.setStyle("-fx-padding: 0 8 0 8;");
-        HBox second = new HBox(4, size, Press.smallWord("Show, device alone", "show-alone", asked.alone()));
+        HBox second = new HBox(4, size, Buttons.smallWord("Show, device alone", "show-alone", asked.alone()));
         second.setStyle("-fx-padding: 0 8 4 8;");
         getChildren().addAll(buttons, first, second);
     }

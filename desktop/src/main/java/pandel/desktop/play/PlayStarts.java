@@ -16,22 +16,22 @@ import pandel.core.model.start.StartPoint;
 import pandel.core.model.value.Fact;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.EmptyStage;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.EmptyStage;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** Where play begins: chosen from a menu, kept from a moment. */
 final class PlayStarts {
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final Supplier<Optional<Situation>> now;
     private final Consumer<Start> play;
 
     /** @param now the moment shown, if anything is played */
-    PlayStarts(Work work, Around around, Supplier<Optional<Situation>> now, Consumer<Start> play) {
+    PlayStarts(Work work, StageWindow around, Supplier<Optional<Situation>> now, Consumer<Start> play) {
         this.work = work;
         this.around = around;
         this.now = now;
@@ -44,7 +44,7 @@ final class PlayStarts {
         for (Entry entry : work.prototype().entries()) {
             String title = LinkWords.target(work.prototype(), entry.target());
             menu.getItems()
-                    .add(Press.item(
+                    .add(Buttons.item(
                             entry.address()
                                     .map(a -> a + ", at “" + title + "”")
                                     .orElse("Main entry, at “" + title + "”"),
@@ -57,12 +57,12 @@ final class PlayStarts {
         work.prototype()
                 .startPoints()
                 .forEach(point -> menu.getItems()
-                        .add(Press.item(point.title(), "start-" + point.id(), () -> play.accept(point))));
+                        .add(Buttons.item(point.title(), "start-" + point.id(), () -> play.accept(point))));
         menu.getItems()
                 .addAll(
                         new SeparatorMenuItem(),
-                        Press.item("Keep this moment as a start point…", "keep-moment", this::keepMoment),
-                        Press.item("Entries and start points…", "all-starts", () -> around.run("starts")));
+                        Buttons.item("Keep this moment as a start point…", "keep-moment", this::keepMoment),
+                        Buttons.item("Entries and start points…", "all-starts", () -> around.run("starts")));
         menu.show(under, Side.BOTTOM, 0, 0);
     }
 
@@ -95,7 +95,7 @@ final class PlayStarts {
     }
 
     /** What is shown while nothing can be played. */
-    static Node none(Work work, Around around) {
+    static Node none(Work work, StageWindow around) {
         boolean none = work.prototype().screens().isEmpty();
         return new EmptyStage(
                         none ? "Nothing to play yet" : "Play has nowhere to start",

@@ -22,11 +22,11 @@ import pandel.core.play.Stepped;
 import pandel.core.play.Tape;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.device.DeviceView;
-import pandel.desktop.shell.Around;
-import pandel.desktop.shell.Command;
-import pandel.desktop.shell.StageView;
-import pandel.desktop.shell.WorkStage;
-import pandel.desktop.theme.Press;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
@@ -36,7 +36,7 @@ public final class PlayView implements StageView {
     private static final double MARGIN = 20;
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final PlayClock clock;
     private final StackPane node = new StackPane();
     private final BorderPane page = new BorderPane();
@@ -67,7 +67,7 @@ public final class PlayView implements StageView {
     private final Typing typing;
     private final Fingers fingers;
 
-    public PlayView(Work work, Around around, PlayClock clock) {
+    public PlayView(Work work, StageWindow around, PlayClock clock) {
         this.work = work;
         this.around = around;
         this.clock = clock;
@@ -424,7 +424,7 @@ public final class PlayView implements StageView {
                                 Command.here("Edit this screen", this::editThis, "E"),
                                 Command.here("Hurry: the next wait is due now", this::hurry, "H"),
                                 Command.here("Hold the waits, or let them go on", this::turnHold, "Space")
-                                        .when(() -> !Press.isOnButton(node)),
+                                        .when(() -> !Buttons.isOnButton(node)),
                                 Command.here("Fit, fill the width or true size", this::turnSize, "F"),
                                 Command.here("Show the device alone, or everything again", this::turnAlone, "F11"),
                                 Command.here(

@@ -9,7 +9,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.model.link.Event;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 
 /**
@@ -39,7 +39,7 @@ final class PossibleRow extends HBox {
         getChildren().addAll(bond, words);
         getStyleClass().addAll("row", "possible-row");
         setAccessibleRole(AccessibleRole.BUTTON);
-        Press.onPress(this, () -> doIt.accept(event));
+        Buttons.onPress(this, () -> doIt.accept(event));
     }
 
     /** @param number of the hotspot; 0: none */

@@ -6,7 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 
 /** What is being shown, how far it is, and how it goes on. */
 final class ShowingBar extends HBox {
@@ -24,12 +24,13 @@ final class ShowingBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         told.getStyleClass().add("strong");
         told.setMinWidth(0);
-        next = Press.smallWord("Next step", "showing-next", asked.next());
-        byStep = Press.smallWord("", "showing-by-step", asked.byStep());
-        faster = Press.smallWord("", "showing-speed", asked.faster());
+        next = Buttons.smallWord("Next step", "showing-next", asked.next());
+        byStep = Buttons.smallWord("", "showing-by-step", asked.byStep());
+        faster = Buttons.smallWord("", "showing-speed", asked.faster());
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(told, space, next, byStep, faster, Press.smallWord("Stop", "showing-stop", asked.stop()));
+        getChildren()
+                .addAll(told, space, next, byStep, faster, Buttons.smallWord("Stop", "showing-stop", asked.stop()));
     }
 
     void refresh(Showing showing) {

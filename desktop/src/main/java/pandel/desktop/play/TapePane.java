@@ -25,8 +25,8 @@ import pandel.core.play.Tape;
 import pandel.core.play.layout.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Children;
-import pandel.desktop.theme.Press;
 
 /** Everything that happened as a row of ticks; wound back by a press. Ticks that moved stand tall. */
 final class TapePane extends HBox {
@@ -47,7 +47,7 @@ final class TapePane extends HBox {
     TapePane(PictureLibrary pictures, IntConsumer windTo, Runnable keep) {
         this.pictures = pictures;
         this.windTo = windTo;
-        this.keepWord = Press.smallWord("Keep as a journey…", "keep-journey", keep);
+        this.keepWord = Buttons.smallWord("Keep as a journey…", "keep-journey", keep);
         getStyleClass().add("tape");
         row.getStyleClass().add("ticks");
         HBox.setHgrow(words, Priority.ALWAYS);

@@ -17,7 +17,7 @@ import pandel.core.play.situation.Level;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Tabs;
 import pandel.core.play.situation.Visit;
-import pandel.desktop.mocks.FormSign;
+import pandel.desktop.sign.FormSign;
 import pandel.desktop.theme.Children;
 
 /** The places one came through as one pile, the current one on top, overlays proud of it. */

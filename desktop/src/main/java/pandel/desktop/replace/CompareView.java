@@ -13,7 +13,7 @@ import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.files.replace.Pairing;
 
 /** Old and new over each other: the slider uncovers the new one from the left. */
@@ -64,7 +64,7 @@ final class CompareView extends VBox {
         scale.setAlignment(Pos.CENTER);
         HBox head = new HBox(12, title, sizes);
         head.setAlignment(Pos.BASELINE_LEFT);
-        HBox foot = new HBox(Press.plain("Back to the table", "compare-close", close));
+        HBox foot = new HBox(Buttons.plain("Back to the table", "compare-close", close));
         foot.setAlignment(Pos.CENTER_RIGHT);
         setAlignment(Pos.TOP_CENTER);
         getChildren().addAll(head, pile, scale, foot);

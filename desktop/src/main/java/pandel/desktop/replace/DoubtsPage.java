@@ -12,7 +12,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.files.replace.Doubt;
 
@@ -47,8 +47,8 @@ public final class DoubtsPage extends VBox {
         scroll.setFocusTraversable(false);
         HBox foot = new HBox(
                 8,
-                Press.plain("Later", "doubts-later", later),
-                Press.plain("All stand where they should", "doubts-all", all));
+                Buttons.plain("Later", "doubts-later", later),
+                Buttons.plain("All stand where they should", "doubts-all", all));
         foot.setAlignment(Pos.CENTER_RIGHT);
         getChildren().addAll(title, why, scroll, foot);
     }
@@ -72,8 +72,8 @@ public final class DoubtsPage extends VBox {
         HBox row = new HBox(
                 8,
                 words,
-                Press.word("Look", "doubt-" + doubt.hotspot(), () -> look.accept(doubt)),
-                Press.word("It stands right", "doubt-right-" + doubt.hotspot(), () -> confirmed.accept(doubt)));
+                Buttons.word("Look", "doubt-" + doubt.hotspot(), () -> look.accept(doubt)),
+                Buttons.word("It stands right", "doubt-right-" + doubt.hotspot(), () -> confirmed.accept(doubt)));
         row.setAlignment(Pos.CENTER_LEFT);
         row.setMinHeight(32);
         return row;

@@ -20,7 +20,7 @@ import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.files.replace.Had;
 import pandel.files.replace.Pairing;
 
@@ -79,12 +79,12 @@ final class PairingRow extends ListCell<Pairing> {
         row.setAlignment(Pos.CENTER_LEFT);
         if (pairing.replaces()) {
             row.getChildren()
-                    .add(Press.word(
+                    .add(Buttons.word(
                             "Compare",
                             "compare-" + pairing.had().orElseThrow().screen().id(),
                             () -> compare.accept(pairing)));
         }
-        Button other = Press.word(
+        Button other = Buttons.word(
                 "Something else…",
                 "else-"
                         + pairing.had()

@@ -20,7 +20,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.edit.screen.PictureEdits.Swap;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.PictureLibrary;
-import pandel.desktop.theme.Press;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.files.replace.Pairing;
 import pandel.files.replace.Pairing.Kind;
@@ -74,7 +74,7 @@ public final class ReplacePage extends StackPane {
         take.getStyleClass().add("main");
         take.setId("replace-take");
         take.setOnAction(e -> confirmed.take(plan.swaps(), plan.added(), plan.screensRemoved()));
-        HBox foot = new HBox(8, Press.plain("Leave all as it is", "replace-leave", leave), take);
+        HBox foot = new HBox(8, Buttons.plain("Leave all as it is", "replace-leave", leave), take);
         foot.setAlignment(Pos.CENTER_RIGHT);
         table.setSpacing(10);
         table.getChildren().addAll(title, promise);

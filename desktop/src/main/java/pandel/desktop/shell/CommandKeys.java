@@ -6,6 +6,9 @@ import java.util.stream.Stream;
 import javafx.event.EventHandler;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
+import pandel.desktop.shell.notice.QuestionPane;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.StageView;
 
 /**
  * Runs the command that keys stand for: those of the stage first, then those of the window.

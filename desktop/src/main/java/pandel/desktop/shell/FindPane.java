@@ -28,6 +28,9 @@ import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 
 /** Finds anything by its words: screens, hotspots, findings, and what can be done. */
@@ -40,7 +43,7 @@ final class FindPane extends VBox {
     private record Found(String kind, String words, String aside, int weight, Runnable go) {}
 
     private final Work work;
-    private final Around around;
+    private final StageWindow around;
     private final Collection<Command> commands;
     private final Consumer<Finding> showFinding;
     private final Runnable done;
@@ -49,7 +52,8 @@ final class FindPane extends VBox {
     private List<Found> found = List.of();
     private int at;
 
-    FindPane(Work work, Around around, Collection<Command> commands, Consumer<Finding> showFinding, Runnable done) {
+    FindPane(
+            Work work, StageWindow around, Collection<Command> commands, Consumer<Finding> showFinding, Runnable done) {
         this.work = work;
         this.around = around;
         this.commands = commands;

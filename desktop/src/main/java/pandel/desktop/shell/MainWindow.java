@@ -34,6 +34,26 @@ import pandel.desktop.mocks.MocksView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.play.PlayView;
+import pandel.desktop.shell.file.DocumentFiles;
+import pandel.desktop.shell.file.Dropping;
+import pandel.desktop.shell.file.FileChoosing;
+import pandel.desktop.shell.file.FixedPartsBox;
+import pandel.desktop.shell.file.Pasted;
+import pandel.desktop.shell.file.PictureImport;
+import pandel.desktop.shell.file.PicturePlacement;
+import pandel.desktop.shell.file.Recovering;
+import pandel.desktop.shell.file.Replacing;
+import pandel.desktop.shell.notice.QuestionPane;
+import pandel.desktop.shell.notice.Telling;
+import pandel.desktop.shell.notice.Toast;
+import pandel.desktop.shell.notice.WindowTelling;
+import pandel.desktop.shell.page.PreferencesPage;
+import pandel.desktop.shell.page.WindowPages;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.Question;
+import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.DayOrNight;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Journal;
@@ -43,7 +63,7 @@ import pandel.desktop.work.Work;
 import pandel.files.settings.Preferences;
 
 /** The window: masthead, one of the five stages, vitals. */
-public final class MainWindow implements Around {
+public final class MainWindow implements StageWindow {
 
     /** The window as the system has it. */
     public interface Frame {
@@ -58,11 +78,11 @@ public final class MainWindow implements Around {
     private final Work work;
     private final PictureLibrary pictures;
     private final Optional<Path> sample;
-    private final Keeping keeping;
+    private final DocumentFiles keeping;
     private final PictureImport importing;
     private final Telling telling;
     private final QuestionPane questions = new QuestionPane();
-    private final Said said;
+    private final Toast said;
     private final StackPane middle = new StackPane();
     private final Map<WorkStage, StageView> views = new EnumMap<>(WorkStage.class);
     private final Map<String, Command> commands = new LinkedHashMap<>();
@@ -75,8 +95,8 @@ public final class MainWindow implements Around {
     private final CheckView check;
     private final PlayView play;
     private final Replacing replacing;
-    private final Pages pages;
-    private final Picturing picturing;
+    private final WindowPages pages;
+    private final PicturePlacement picturing;
     private final FileChoosing choosing;
     private WorkStage stage = WorkStage.MOCKS;
 
@@ -89,7 +109,7 @@ public final class MainWindow implements Around {
             Work work,
             PictureLibrary pictures,
             Preferred preferred,
-            Keeping.Tools tools,
+            DocumentFiles.Tools tools,
             PlayClock clock,
             Optional<Path> sample,
             Frame frame) {
@@ -98,13 +118,13 @@ public final class MainWindow implements Around {
         this.sample = sample;
         this.frame = frame;
         this.preferred = preferred;
-        this.said = new Said(preferred, questions.visibleProperty());
+        this.said = new Toast(preferred, questions.visibleProperty());
         this.telling = new WindowTelling(said, questions);
         Background background = new Background(work, Threads.ofWindow(), this::failed);
-        this.keeping = new Keeping(work, background, preferred, tools, telling);
+        this.keeping = new DocumentFiles(work, background, preferred, tools, telling);
         this.importing = new PictureImport(work, background, tools.choosing(), tools.thumbnails(), telling);
         this.replacing = new Replacing(work, background, this, telling, tools.thumbnails());
-        this.picturing = new Picturing(work, background, telling, pictures, tools.thumbnails());
+        this.picturing = new PicturePlacement(work, background, telling, pictures, tools.thumbnails());
         work.documentProperty().addListener((o, a, opened) -> {
             said.done();
             pictures.from(opened.shelf());
@@ -113,7 +133,7 @@ public final class MainWindow implements Around {
         this.choosing = tools.choosing();
         this.check = new CheckView(work, this);
         this.play = new PlayView(work, this, clock);
-        this.pages = new Pages(work, said, questions, this::go, play::playFrom);
+        this.pages = new WindowPages(work, said, questions, this::go, play::playFrom);
         views.put(WorkStage.MOCKS, new MocksView(work, this));
         views.put(WorkStage.LINKS, new LinksView(work, this));
         views.put(WorkStage.MAP, new MapView(work, this));

@@ -27,6 +27,8 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.device.Device;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 

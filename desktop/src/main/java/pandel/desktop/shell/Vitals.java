@@ -13,6 +13,8 @@ import pandel.core.check.Checked;
 import pandel.core.check.Rule;
 import pandel.core.check.Weight;
 import pandel.core.cover.Coverage;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 
 /** The bottom of the window: the state of the whole, a moment after each edit. Each figure leads to what it counts. */
@@ -26,7 +28,7 @@ final class Vitals extends HBox {
     private final Map<String, Vital> vitals = new HashMap<>();
     private final Map<String, Integer> last = new HashMap<>();
 
-    Vitals(Work work, Around around) {
+    Vitals(Work work, StageWindow around) {
         this.work = work;
         getStyleClass().add("vitals");
         add("screens", () -> around.go(WorkStage.MOCKS), false);

@@ -25,6 +25,13 @@ import pandel.core.model.Prototype;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.shell.file.DocumentFiles;
+import pandel.desktop.shell.file.FileChoosing;
+import pandel.desktop.shell.file.PictureImport;
+import pandel.desktop.shell.file.Replacing;
+import pandel.desktop.shell.notice.Telling;
+import pandel.desktop.stage.Question;
+import pandel.desktop.stage.StageWindow;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Document;
 import pandel.desktop.work.Preferred;
@@ -54,7 +61,7 @@ final class RandomOffice implements Telling {
     private final Map<Path, Set<String>> allowed = new HashMap<>();
     private final Map<Path, FileStamp> outsiders = new HashMap<>();
     private final Work work;
-    private final Keeping keeping;
+    private final DocumentFiles keeping;
     private final PictureImport importing;
     private final Replacing replacing;
     private Optional<Question> asked = Optional.empty();
@@ -73,13 +80,17 @@ final class RandomOffice implements Telling {
             throw new AssertionError("Could not " + effort, why);
         });
         Preferred preferred = new Preferred(new PreferencesFile(folder.resolve("preferences.json")));
-        this.keeping = new Keeping(
-                work, background, preferred, new Keeping.Tools(chooser(), thumbnails, folder.resolve("marks")), this);
+        this.keeping = new DocumentFiles(
+                work,
+                background,
+                preferred,
+                new DocumentFiles.Tools(chooser(), thumbnails, folder.resolve("marks")),
+                this);
         this.importing = new PictureImport(work, background, chooser(), thumbnails, this);
         PictureLibrary library = new PictureLibrary(thumbnails);
-        Around around = (Around) Proxy.newProxyInstance(
-                Around.class.getClassLoader(),
-                new Class<?>[] {Around.class},
+        StageWindow around = (StageWindow) Proxy.newProxyInstance(
+                StageWindow.class.getClassLoader(),
+                new Class<?>[] {StageWindow.class},
                 (proxy, method, arguments) -> switch (method.getName()) {
                     case "show" -> {
                         page = Optional.of((Region) arguments[0]);

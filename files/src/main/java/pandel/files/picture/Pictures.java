@@ -73,7 +73,7 @@ public final class Pictures {
             throw new Unreadable("“" + name + "” is no picture of pixels.");
         }
         try {
-            boolean swaps = format.equals(JPG) && Turn.of(bytes).swaps();
+            boolean swaps = format.equals(JPG) && Orientation.of(bytes).swaps();
             return withReader(
                     bytes,
                     format,
@@ -123,7 +123,7 @@ public final class Pictures {
                 if (warning[0] != null && warning[0].toLowerCase(Locale.ROOT).contains("premature")) {
                     throw new IOException(warning[0]);
                 }
-                return header.format().equals(JPG) ? Turn.of(bytes).upright(Raster.of(image)) : Raster.of(image);
+                return header.format().equals(JPG) ? Orientation.of(bytes).upright(Raster.of(image)) : Raster.of(image);
             });
         } catch (IOException | RuntimeException e) {
             throw new Unreadable("“" + name + "” is cut short or damaged; export it again.", e);

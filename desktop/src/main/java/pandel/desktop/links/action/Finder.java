@@ -1,0 +1,238 @@
+package pandel.desktop.links.action;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import pandel.core.edit.link.Offers;
+import pandel.core.model.Targets;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+import pandel.desktop.sign.FormSign;
+import pandel.desktop.sign.VerbSign;
+import pandel.desktop.work.Work;
+
+/** Finds where a link leads: type, Enter. Offers what is likely first, and last a new screen of what was typed. */
+public final class Finder extends VBox {
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final int MOST = 7;
+
+    /** What can be chosen. */
+    public sealed interface Offer {
+        /** A screen there is. */
+        record There(Screen screen) implements Offer {}
+
+        /** A tab set or sequence there is. @param kind "sequence, 3 pages" */
+        record Frame(Target target, String title, String kind) implements Offer {}
+
+        /** A drawer to open. */
+        record OfDrawer(String id, String title) implements Offer {
+            Effect effect() {
+                return new Effect.MoveDrawer(id, Effect.How.OPEN);
+            }
+        }
+
+        /** A screen to be made. */
+        record New(String title) implements Offer {}
+
+        /** Return, or close. */
+        record Back(Verb verb) implements Offer {}
+
+        /** The hotspot stays without a link. */
+        record NoLink() implements Offer {}
+    }
+
+    private final Work work;
+    private final String from;
+    private final String words;
+    private final boolean fresh;
+    private final Consumer<Offer> chosen;
+    private final Runnable given;
+    private final TextField field = new TextField();
+    private final VBox rows = new VBox();
+    private List<Offer> offers = List.of();
+    private int at;
+
+    /**
+     * @param words what stands on the hotspot
+     * @param fresh whether it was only just marked, so that leaving it without a link is offered
+     * @param given called when it is given up
+     */
+    public Finder(Work work, String from, String words, boolean fresh, Consumer<Offer> chosen, Runnable given) {
+        this.work = work;
+        this.from = from;
+        this.words = words;
+        this.fresh = fresh;
+        this.chosen = chosen;
+        this.given = given;
+        getStyleClass().add("finder");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        field.setPromptText("Where does it lead?");
+        field.setId("finder-field");
+        field.setAccessibleText("Where does it lead?");
+        field.textProperty().addListener((o, a, b) -> refresh());
+        field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        Label hint = new Label("↑ ↓ choose · Enter links · Esc gives it up");
+        hint.getStyleClass().add("hint");
+        getChildren().addAll(field, rows, hint);
+        refresh();
+    }
+
+    public void takeFocus() {
+        field.requestFocus();
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+            at = Math.clamp(at + (e.getCode() == KeyCode.DOWN ? 1 : -1), 0, Math.max(0, offers.size() - 1));
+            mark();
+            e.consume();
+        } else if (e.getCode() == KeyCode.ENTER) {
+            e.consume();
+            if (!offers.isEmpty()) {
+                chosen.accept(offers.get(at));
+            }
+        } else if (e.getCode() == KeyCode.ESCAPE) {
+            e.consume();
+            given.run();
+        }
+    }
+
+    private void refresh() {
+        String typed = field.getText().strip();
+        Set<String> unreached = work.checked()
+                .map(c -> c.unreached().stream().map(Screen::id).collect(Collectors.toSet()))
+                .orElse(Set.of());
+        List<Offer> made = new ArrayList<>();
+        Offers.of(work.prototype(), from, words, unreached, typed).stream()
+                .limit(MOST)
+                .map(Offer.There::new)
+                .forEach(made::add);
+        Offers.sequences(work.prototype(), typed).stream()
+                .limit(2)
+                .map(s -> new Offer.Frame(
+                        new Target.ToSequence(s.id()),
+                        s.shownTitle(),
+                        "sequence, " + s.pages().size() + (s.pages().size() == 1 ? " page" : " pages")))
+                .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
+        Offers.tabSets(work.prototype(), typed).stream()
+                .limit(2)
+                .map(s -> new Offer.Frame(
+                        new Target.ToTabs(s.id()),
+                        s.shownTitle(),
+                        "tab set, " + s.tabs().size() + (s.tabs().size() == 1 ? " tab" : " tabs")))
+                .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
+        Offers.drawers(work.prototype(), from, typed).stream()
+                .limit(2)
+                .map(s -> new Offer.OfDrawer(s.id(), s.shownTitle()))
+                .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
+        List<Offer> backs = new ArrayList<>();
+        for (Verb verb : List.of(Verb.RETURN, Verb.CLOSE)) {
+            if (verb.word().startsWith(typed.toLowerCase(Locale.ROOT))
+                    || "back".startsWith(typed.toLowerCase(Locale.ROOT)) && verb == Verb.RETURN) {
+                backs.add(new Offer.Back(verb));
+            }
+        }
+        made.addAll(typed.isEmpty() ? made.size() : 0, backs);
+        if (!typed.isEmpty() && !Offers.hasTitle(work.prototype(), typed)) {
+            made.add(new Offer.New(typed));
+        }
+        if (typed.isEmpty() && fresh) {
+            made.add(new Offer.NoLink());
+        }
+        offers = List.copyOf(made);
+        at = 0;
+        rows.getChildren().setAll(offers.stream().map(this::row).toList());
+        tellUnreached(unreached);
+        mark();
+    }
+
+    /** Says it once, on the first of the screens not shown yet. */
+    private void tellUnreached(Set<String> unreached) {
+        for (int i = 0; i < offers.size(); i++) {
+            if (offers.get(i) instanceof Offer.There there
+                    && unreached.contains(there.screen().id())) {
+                Label aside = quiet(
+                        offers.size() > i + 1
+                                        && offers.get(i + 1) instanceof Offer.There next
+                                        && unreached.contains(next.screen().id())
+                                ? "these are not shown yet"
+                                : "not shown yet");
+                aside.getStyleClass().add("small");
+                ((HBox) rows.getChildren().get(i)).getChildren().add(aside);
+                return;
+            }
+        }
+    }
+
+    private HBox row(Offer offer) {
+        HBox row = new HBox();
+        row.getStyleClass().add("offer");
+        switch (offer) {
+            case Offer.There there -> {
+                Label title = new Label(there.screen().shownTitle());
+                title.setMaxWidth(180);
+                Label aside = new Label(there.screen().id().equals(from) ? "this screen" : "");
+                aside.getStyleClass().addAll("quiet", "small");
+                row.getChildren().addAll(new FormSign(there.screen().form()), title, aside);
+            }
+            case Offer.Frame frame ->
+                row.getChildren()
+                        .addAll(
+                                new FormSign(Targets.shown(work.prototype(), frame.target())
+                                        .map(Screen::form)
+                                        .orElse(Form.PAGE)),
+                                new Label(frame.title()),
+                                quiet(frame.kind()));
+            case Offer.OfDrawer drawer ->
+                row.getChildren()
+                        .addAll(
+                                new VerbSign(Optional.of(Verb.DRAWER_OPEN)),
+                                new Label("Open " + drawer.title()),
+                                quiet("drawer"));
+            case Offer.New fresh -> row.getChildren().add(new Label("New screen “" + fresh.title() + "”"));
+            case Offer.Back back ->
+                row.getChildren()
+                        .addAll(
+                                new VerbSign(Optional.of(back.verb())),
+                                new Label(
+                                        back.verb() == Verb.RETURN
+                                                ? "Return to where one came from"
+                                                : "Close what is open above"));
+            case Offer.NoLink none -> row.getChildren().add(quiet("Leave it without a link for now"));
+        }
+        row.setOnMouseEntered(e -> {
+            at = offers.indexOf(offer);
+            mark();
+        });
+        row.setOnMouseClicked(e -> chosen.accept(offer));
+        return row;
+    }
+
+    private static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        return label;
+    }
+
+    private void mark() {
+        for (int i = 0; i < rows.getChildren().size(); i++) {
+            rows.getChildren().get(i).pseudoClassStateChanged(CHOSEN, i == at);
+        }
+    }
+}

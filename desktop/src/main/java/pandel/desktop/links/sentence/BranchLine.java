@@ -1,0 +1,534 @@
+package pandel.desktop.links.sentence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Side;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import pandel.core.edit.link.BranchEdits;
+import pandel.core.edit.link.LinkEdits;
+import pandel.core.edit.value.FactWords;
+import pandel.core.edit.value.ParsedWords;
+import pandel.core.model.Index;
+import pandel.core.model.Targets;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Motion;
+import pandel.core.model.link.Verb;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
+import pandel.core.play.words.LinkWords;
+import pandel.desktop.links.action.DeskActions;
+import pandel.desktop.theme.Buttons;
+import pandel.desktop.work.Work;
+
+/**
+ * One way a link can turn out, as a line of its sentence: when, what is remembered and said, where it leads, how it
+ * moves.
+ */
+public final class BranchLine {
+
+    private final Work work;
+    private final DeskActions actions;
+    private final SentencePane.Desk desk;
+    private final Runnable refresh;
+    private final Pane line;
+    private final Optional<Link> link;
+    private final int number;
+    private final Branch branch;
+    private final Choice remembering;
+    private final Choice more;
+
+    /** @param line that the words are put on, behind what stands there */
+    BranchLine(
+            Work work,
+            DeskActions actions,
+            SentencePane.Desk desk,
+            Runnable refresh,
+            Pane line,
+            Optional<Link> link,
+            int number) {
+        this.work = work;
+        this.actions = actions;
+        this.desk = desk;
+        this.refresh = refresh;
+        this.line = line;
+        this.link = link;
+        this.number = number;
+        this.branch = link.filter(l -> number < l.branches().size())
+                .map(l -> l.branches().get(number))
+                .orElse(Branch.of(List.of()));
+        this.remembering = new Choice("remember…", "soft", id("remember"));
+        this.more = new Choice("and more…", "soft", id("more"));
+    }
+
+    private String id(String name) {
+        return number == 0 ? "choice-" + name : "branch-" + number + "-" + name;
+    }
+
+    void fill() {
+        condition();
+        remembered();
+        asides();
+        move();
+        line.getChildren().add(remember());
+        line.getChildren().add(more());
+    }
+
+    private void condition() {
+        if (branch.outcome().isEmpty() && branch.when().isEmpty()) {
+            return;
+        }
+        line.getChildren().add(Choice.words("if"));
+        branch.outcome().ifPresent(outcome -> {
+            Choice choice = new Choice(outcome, "", id("outcome"));
+            choice.setTooltip(new Tooltip("How it turns out, which the person does not decide"
+                    + (link.flatMap(Link::always).filter(outcome::equals).isPresent()
+                            ? "; play always takes this one"
+                            : "; play asks")));
+            line.getChildren().add(choice.on(() -> typeOutcome(choice)));
+            if (link.flatMap(Link::always).filter(outcome::equals).isPresent()) {
+                line.getChildren().add(Choice.aside("always in play"));
+            }
+        });
+        if (!branch.when().isEmpty()) {
+            Choice choice = new Choice(FactWords.typed(work.prototype(), branch.when()), "", id("when"));
+            line.getChildren().add(choice.on(() -> typeCondition(choice)));
+        }
+        line.getChildren().add(Choice.words(":"));
+    }
+
+    private void remembered() {
+        List<Effect.Remember> all = branch.remembers();
+        for (int i = 0; i < all.size(); i++) {
+            int at = i;
+            line.getChildren().add(Choice.words(i == 0 ? "remember" : "and"));
+            String words = LinkWords.remembered(work.prototype(), all.get(i));
+            Choice choice = new Choice(
+                    words, work.prototype().fact(all.get(i).fact()).isPresent() ? "" : "missing", id("remember-" + i));
+            line.getChildren()
+                    .add(choice.on(() -> typeFact(choice, words, typed -> {
+                        List<Effect.Remember> changed = new ArrayList<>(all);
+                        changed.remove(at);
+                        remember(changed, at, typed);
+                    })));
+        }
+        if (!all.isEmpty()) {
+            line.getChildren().add(Choice.words(","));
+        }
+    }
+
+    private List<Effect> said() {
+        return branch.effects().stream()
+                .filter(e -> e instanceof Effect.Notice || e instanceof Effect.Leave || e instanceof Effect.MoveDrawer)
+                .toList();
+    }
+
+    private void asides() {
+        List<Effect> all = said();
+        for (int i = 0; i < all.size(); i++) {
+            int at = i;
+            Effect effect = all.get(i);
+            if (effect instanceof Effect.MoveDrawer moved) {
+                line.getChildren()
+                        .addAll(
+                                DrawerChoice.how(moved, id("drawer-how-" + i), other -> aside(all, at, other)),
+                                DrawerChoice.which(
+                                        work.prototype(),
+                                        actions.screen(),
+                                        moved,
+                                        id("drawer-" + i),
+                                        other -> aside(all, at, Optional.of(other))));
+                if (branch.move().isPresent() || i < all.size() - 1) {
+                    line.getChildren().add(Choice.words(","));
+                }
+                continue;
+            }
+            line.getChildren().add(Choice.words(effect instanceof Effect.Notice ? "say" : "leave to"));
+            String words = effect instanceof Effect.Notice n ? n.words() : ((Effect.Leave) effect).address();
+            Choice choice =
+                    new Choice(effect instanceof Effect.Notice ? "“" + words + "”" : words, "", id("said-" + i));
+            line.getChildren()
+                    .add(choice.on(() -> choice.type(
+                            words,
+                            effect instanceof Effect.Notice ? "What is said" : "Where it leads out to",
+                            typed -> {
+                                aside(
+                                        all,
+                                        at,
+                                        typed.isBlank()
+                                                ? Optional.empty()
+                                                : Optional.of(
+                                                        effect instanceof Effect.Notice n
+                                                                ? new Effect.Notice(typed.strip(), n.ms())
+                                                                : new Effect.Leave(typed.strip())));
+                            },
+                            refresh)));
+            line.getChildren().add(Choice.words(","));
+        }
+    }
+
+    /** Another in the place of one; empty: none. */
+    private void aside(List<Effect> all, int at, Optional<Effect> other) {
+        List<Effect> changed = new ArrayList<>(all);
+        changed.remove(at);
+        other.ifPresent(e -> changed.add(at, e));
+        asides(changed);
+    }
+
+    private void asides(List<Effect> changed) {
+        if (!changed.equals(said())) {
+            withLink(l -> work.edit(BranchEdits.asides(l, number, changed)));
+        }
+    }
+
+    private void move() {
+        Optional<Effect> move = branch.move();
+        if (move.isEmpty()) {
+            boolean bare = branch.effects().isEmpty();
+            line.getChildren()
+                    .add(new Choice(
+                                    bare ? "choose where it leads" : "and lead somewhere",
+                                    bare ? "missing" : "soft",
+                                    id("target"))
+                            .on(this::find));
+            return;
+        }
+        Effect effect = move.get();
+        Choice verb = new Choice(VerbMenu.words(effect.verb()), "", id("verb"));
+        line.getChildren()
+                .add(verb.on(() -> VerbMenu.of(work.prototype(), actions.screen(), effect, this::chooseVerb)
+                        .show(verb, Side.TOP, 0, -2)));
+        effect.target().ifPresent(t -> {
+            boolean there = Targets.shown(work.prototype(), t).isPresent();
+            line.getChildren()
+                    .add(new Choice(LinkWords.title(work.prototype(), t), there ? "" : "missing", id("target"))
+                            .on(this::find));
+            if (!there) {
+                line.getChildren().add(Choice.aside("is not there"));
+            }
+        });
+        effect.target()
+                .flatMap(t -> FirstChoice.of(
+                        work.prototype(),
+                        t,
+                        id("first"),
+                        other -> work.edit(LinkEdits.change(
+                                "lead elsewhere in it",
+                                link.orElseThrow()
+                                        .branch(
+                                                number,
+                                                b -> b.withEffects(b.effects().stream()
+                                                        .map(e -> e.equals(effect) ? effect.leadingTo(other) : e)
+                                                        .toList()))))))
+                .ifPresent(line.getChildren()::add);
+        if (effect instanceof Effect.TurnPage turn) {
+            line.getChildren()
+                    .add(PageChoice.of(
+                            work.prototype(),
+                            actions.screen(),
+                            turn.turn(),
+                            id("turn"),
+                            chosen -> work.edit(LinkEdits.change(
+                                    LinkWords.turn(chosen),
+                                    link.orElseThrow()
+                                            .branch(
+                                                    number,
+                                                    b -> b.doing(new Effect.TurnPage(chosen))
+                                                            .withWhere(b.where())
+                                                            .withMotion(b.motion()))))));
+        }
+        if (effect instanceof Effect.SwitchTab to) {
+            line.getChildren()
+                    .add(TabChoice.of(
+                            work.prototype(),
+                            to.tab(),
+                            id("tab"),
+                            chosen -> work.edit(LinkEdits.change(
+                                    "switch to another tab",
+                                    link.orElseThrow()
+                                            .branch(
+                                                    number,
+                                                    b -> b.doing(new Effect.SwitchTab(chosen))
+                                                            .withMotion(b.motion()))))));
+        }
+        effect.target().ifPresent(t -> new CarriedWords(work, line, link, t, this::id, desk, refresh).fill());
+        branch.where()
+                .ifPresent(w -> line.getChildren()
+                        .add(new Choice(w.word(), "", id("where"))
+                                .on(() -> work.edit(BranchEdits.where(
+                                        link.orElseThrow(),
+                                        number,
+                                        Optional.of(w == Where.HERE ? Where.BENEATH : Where.HERE))))));
+        line.getChildren()
+                .add(
+                        effect.target().isPresent()
+                                        || effect instanceof Effect.TurnPage
+                                        || effect instanceof Effect.SwitchTab
+                                ? motion(effect.verb())
+                                : Choice.aside(
+                                        effect.verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
+    }
+
+    private Choice motion(Verb verb) {
+        Motion usual = work.prototype().usualMotion(verb);
+        Choice choice = new Choice(
+                branch.motion().map(VerbMenu::told).orElse("as usual: " + VerbMenu.told(usual)), "soft", id("motion"));
+        return choice.on(() -> link.ifPresent(l -> desk.motion(l, number)));
+    }
+
+    private void find() {
+        actions.branch(number);
+        desk.find();
+    }
+
+    private void chooseVerb(Verb verb) {
+        actions.branch(number);
+        desk.chooseVerb(verb);
+    }
+
+    private Choice remember() {
+        remembering.setTooltip(
+                new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
+        return remembering.on(this::askWhatToRemember);
+    }
+
+    /** Asks for something more to remember. */
+    public void askWhatToRemember() {
+        typeFact(remembering, "", typed -> {
+            List<Effect.Remember> all = new ArrayList<>(branch.remembers());
+            remember(all, all.size(), typed);
+        });
+    }
+
+    /** What is rarer: a condition, an outcome, something said, an address, another way it can turn out. */
+    private Choice more() {
+        more.setTooltip(new Tooltip("Only if something holds, another way it can turn out, something said, a way out"));
+        return more.on(() -> {
+            ContextMenu menu = new ContextMenu();
+            // What finishes a sequence, and an item, has one branch.
+            boolean one = link.filter(l -> l.cause() instanceof Cause.Finish || l.cause() instanceof Cause.Item)
+                    .isPresent();
+            boolean item = link.filter(l -> l.cause() instanceof Cause.Item).isPresent();
+            menu.getItems()
+                    .addAll(
+                            Buttons.item("Another way it can turn out…", "more-another", () -> another(more)),
+                            Buttons.item(
+                                    branch.outcome().isEmpty()
+                                            ? "Name how it turns out…"
+                                            : "Name otherwise how it turns out…",
+                                    "more-outcome",
+                                    () -> typeOutcome(more)),
+                            Buttons.item("Only if something holds…", "more-when", () -> typeCondition(more)),
+                            new SeparatorMenuItem(),
+                            Buttons.item("Say something…", "more-say", this::say),
+                            Buttons.item("Leave to an address…", "more-leave", this::leave));
+            if (branch.move().isEmpty()
+                    && said().stream().noneMatch(Effect.MoveDrawer.class::isInstance)
+                    && !work.prototype().drawers().isEmpty()) {
+                menu.getItems()
+                        .add(Buttons.item(
+                                "Open or close a drawer…", "more-drawer", () -> desk.chooseVerb(Verb.DRAWER_OPEN)));
+            }
+            menu.getItems().stream().limit(item ? 2 : one ? 3 : 0).forEach(i -> i.setDisable(true));
+            places(menu);
+            link.ifPresent(l -> branch.outcome().ifPresent(outcome -> {
+                boolean always = l.always().equals(branch.outcome());
+                menu.getItems()
+                        .addAll(
+                                new SeparatorMenuItem(),
+                                Buttons.item(
+                                        always ? "Let play ask" : "Always this one in play",
+                                        "more-always",
+                                        () -> work.edit(LinkEdits.change(
+                                                always ? "let play ask" : "always “" + outcome + "” in play",
+                                                l.withAlways(always ? Optional.empty() : branch.outcome())))));
+            }));
+            link.filter(l -> l.branches().size() > 1)
+                    .ifPresent(l -> menu.getItems()
+                            .add(Buttons.item(
+                                    "Remove this way", "more-remove", () -> work.edit(BranchEdits.remove(l, number)))));
+            menu.show(more, Side.TOP, 0, -2);
+        });
+    }
+
+    /** Where the move is done: as usual, here, or beneath. */
+    private void places(ContextMenu menu) {
+        if (link.isEmpty()
+                || branch.move().isEmpty()
+                || branch.move().get() instanceof Effect.Close
+                || branch.move().get() instanceof Effect.Restart) {
+            return;
+        }
+        menu.getItems().add(new SeparatorMenuItem());
+        for (Where where : Where.values()) {
+            boolean steps = branch.move().get() instanceof Effect.Advance
+                    || branch.move().get() instanceof Effect.Replace;
+            boolean fits = where != Where.OUTSIDE_THE_TABS
+                    || steps && !work.prototype().tabSets().isEmpty();
+            if (fits && !branch.where().equals(Optional.of(where))) {
+                menu.getItems()
+                        .add(Buttons.item(
+                                switch (where) {
+                                    case HERE -> "Do it here, on what is open";
+                                    case BENEATH -> "Do it beneath, after what is open has closed";
+                                    case OUTSIDE_THE_TABS -> "Do it outside the tabs, without their strip";
+                                },
+                                "more-" + where.word().replace(' ', '-'),
+                                () -> work.edit(BranchEdits.where(link.get(), number, Optional.of(where)))));
+            }
+        }
+        if (branch.where().isPresent()) {
+            menu.getItems()
+                    .add(Buttons.item(
+                            "Do it where it usually is",
+                            "more-usual-place",
+                            () -> work.edit(BranchEdits.where(link.get(), number, Optional.empty()))));
+        }
+    }
+
+    /** Asks what is said. */
+    public void say() {
+        more.type(
+                "",
+                "What is said",
+                typed -> addAside(
+                        typed.isBlank()
+                                ? Optional.empty()
+                                : Optional.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS))),
+                refresh);
+    }
+
+    /** Asks for the address it leads out to. */
+    public void leave() {
+        more.type(
+                "https://",
+                "Where it leads out to",
+                typed -> addAside(
+                        typed.isBlank() || typed.equals("https://")
+                                ? Optional.empty()
+                                : Optional.of(new Effect.Leave(typed.strip()))),
+                refresh);
+    }
+
+    private void another(Choice choice) {
+        TextField field = choice.type(
+                "",
+                "How else it turns out",
+                typed -> {
+                    if (!typed.isBlank()) {
+                        withLink(l -> {
+                            if (l.outcomes().contains(typed.strip())) {
+                                desk.say("It can turn out as “" + typed.strip()
+                                        + "” already; each way has a name of its own.");
+                            } else {
+                                work.edit(BranchEdits.another(l, typed.strip()));
+                            }
+                        });
+                    }
+                },
+                refresh);
+        field.setPromptText("refused, no network");
+    }
+
+    private void addAside(Optional<Effect> effect) {
+        List<Effect> changed = new ArrayList<>(said());
+        effect.ifPresent(changed::add);
+        asides(changed);
+    }
+
+    private void typeOutcome(Choice choice) {
+        TextField field = choice.type(
+                branch.outcome().orElse(""),
+                "How it turns out",
+                typed -> {
+                    if (!typed.strip().equals(branch.outcome().orElse(""))) {
+                        withLink(l -> work.edit(BranchEdits.outcome(l, number, typed)));
+                    }
+                },
+                refresh);
+        field.setPromptText("saved, refused, no network");
+    }
+
+    private void typeCondition(Choice choice) {
+        String now = FactWords.typed(work.prototype(), branch.when());
+        TextField field = choice.type(
+                now,
+                "What must hold",
+                typed -> {
+                    if (!typed.strip().equals(now)) {
+                        when(typed);
+                    }
+                },
+                refresh);
+        field.setPromptText("signed in, basket at least 1");
+        field.setPrefColumnCount(16);
+        FactOffers.under(field, work.prototype(), on(), true);
+    }
+
+    private void when(String typed) {
+        try {
+            ParsedWords<List<Condition>> said = FactWords.conditions(work.prototype(), on(), typed, work.naming());
+            withLink(l -> work.edit(BranchEdits.when(l, number, said.what(), said.facts())));
+        } catch (FactWords.NotUnderstood e) {
+            desk.say(e.getMessage());
+        }
+    }
+
+    private void typeFact(Choice choice, String now, Consumer<String> then) {
+        TextField field = choice.type(now, "What to remember", then, refresh);
+        field.setPromptText("signed in, basket + 1");
+        field.setPrefColumnCount(16);
+        FactOffers.under(field, work.prototype(), List.of(), false);
+    }
+
+    private void remember(List<Effect.Remember> others, int at, String typed) {
+        try {
+            List<Fact> facts = List.of();
+            if (!typed.isBlank()) {
+                ParsedWords<Effect.Remember> said = FactWords.remember(work.prototype(), on(), typed, work.naming());
+                others.add(at, said.what());
+                facts = said.facts();
+            }
+            if (!others.equals(branch.remembers())) {
+                actions.branch(number);
+                actions.remember(others, facts);
+            }
+            if (!facts.isEmpty()) {
+                desk.say("“" + facts.getLast().title() + "” is remembered from now on; a look can ask for it.");
+            }
+        } catch (FactWords.NotUnderstood e) {
+            desk.say(e.getMessage());
+        }
+    }
+
+    /** The screens that the link stands on. */
+    private List<Screen> on() {
+        return link.flatMap(l -> work.prototype().index().way(l.id()))
+                .map(Index.Way::from)
+                .orElseGet(() -> work.screen().stream().toList());
+    }
+
+    /** The link that is edited; one without effects is made where the hotspot has none yet. */
+    private void withLink(Consumer<Link> then) {
+        link.or(actions::freshLink).ifPresent(then);
+    }
+
+    private String backTo() {
+        int n = work.screen()
+                .map(s -> work.prototype().index().screensLeadingTo(s.id()).size())
+                .orElse(0);
+        return n == 0
+                ? "nothing leads here yet"
+                : n == 1 ? "back to the one screen that leads here" : "back to any of " + n;
+    }
+}

@@ -1,0 +1,77 @@
+package pandel.desktop.links.sentence;
+
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+
+/** A word of a sentence that can be chosen: it opens beneath itself, or is typed in its place. */
+final class Choice extends Button {
+
+    /** @param style "live", "soft", "missing", or empty */
+    Choice(String text, String style, String id) {
+        super(text);
+        getStyleClass().add("choice");
+        if (!style.isEmpty()) {
+            getStyleClass().add(style);
+        }
+        setId(id);
+        setMaxWidth(340);
+    }
+
+    Choice on(Runnable action) {
+        setOnAction(e -> action.run());
+        return this;
+    }
+
+    /** Lets it be typed in its place; Enter keeps it, Escape leaves it. @param after told in either case */
+    TextField type(String now, String what, Consumer<String> then, Runnable after) {
+        TextField field = new TextField(now);
+        field.setId("choice-field");
+        field.setAccessibleText(what);
+        field.setPrefColumnCount(12);
+        Pane line = (Pane) getParent();
+        line.getChildren().set(line.getChildren().indexOf(this), field);
+        field.requestFocus();
+        field.selectAll();
+        boolean[] ended = new boolean[1];
+        Runnable keep = () -> {
+            if (!ended[0]) {
+                ended[0] = true;
+                then.accept(field.getText());
+                after.run();
+            }
+        };
+        field.setOnAction(e -> keep.run());
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                keep.run();
+            }
+        });
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                e.consume();
+                ended[0] = true;
+                after.run();
+            }
+        });
+        return field;
+    }
+
+    /** Words of the sentence that cannot be chosen. */
+    static Label words(String text) {
+        Label label = new Label(text);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** A quiet remark at the end of a sentence. */
+    static Label aside(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("aside");
+        return label;
+    }
+}

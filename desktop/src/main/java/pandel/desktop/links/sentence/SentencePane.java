@@ -1,0 +1,542 @@
+package pandel.desktop.links.sentence;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import pandel.core.edit.link.LinkEdits;
+import pandel.core.edit.link.Waiting;
+import pandel.core.edit.screen.HotspotEdits;
+import pandel.core.edit.screen.StateEdits;
+import pandel.core.model.Index;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.play.EventWords;
+import pandel.core.play.words.LinkWords;
+import pandel.desktop.links.action.DeskActions;
+import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.Scroll;
+import pandel.desktop.work.Work;
+
+/** The chosen link as a sentence whose words are choices; without one, what is left to do on the screen. */
+public final class SentencePane extends VBox {
+
+    /** What the sentence asks of the desk. */
+    public interface Desk {
+        void find();
+
+        void share(Hotspot hotspot);
+
+        void linkScreen(Cause cause);
+
+        void nextWaiting();
+
+        /** What the rows of a hotspot hold. */
+        void rows(Hotspot hotspot);
+
+        /** Words laid where a hotspot stands. */
+        void layWords(Hotspot hotspot);
+
+        /** What the chosen screen expects. */
+        void values();
+
+        /** How a branch of the chosen link moves. */
+        void motion(Link link, int number);
+
+        /** Whether all sentences are shown in place of the desk. */
+        boolean isListed();
+
+        /** A tab set or sequence. @param id its id */
+        void frame(String id);
+
+        public void chooseVerb(Verb verb);
+
+        void walkOn();
+
+        void say(String sentence);
+    }
+
+    private static final double LINE = 36;
+    private static final int MOST_LINES = 3;
+
+    private final Work work;
+    private final DeskActions actions;
+    private final Desk desk;
+    private final VBox lines = new VBox(4);
+    private final ScrollPane scroll = new Scroll(lines);
+    private final HBox below = new HBox(4);
+    private Optional<BranchLine> first = Optional.empty();
+
+    public SentencePane(Work work, DeskActions actions, Desk desk) {
+        this.work = work;
+        this.actions = actions;
+        this.desk = desk;
+        getStyleClass().add("sentence-pane");
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        below.setAlignment(Pos.CENTER_LEFT);
+        setSpacing(6);
+        setMinHeight(88);
+        widthProperty().addListener((o, a, b) -> size());
+        getChildren().addAll(scroll, below);
+    }
+
+    /** Something asked of the first way the chosen link can turn out; where none is chosen that is said. */
+    public void ask(Consumer<BranchLine> what) {
+        first.ifPresentOrElse(what, () -> desk.say("Choose a hotspot first."));
+    }
+
+    public void refresh() {
+        first = Optional.empty();
+        actions.branch(0);
+        fill();
+        size();
+    }
+
+    /** As high as its lines are, up to a number of them. */
+    private void size() {
+        double wide = getWidth() > 0 ? getWidth() - 48 : 1200;
+        lines.applyCss();
+        double high = Math.clamp(lines.prefHeight(wide), LINE, MOST_LINES * LINE);
+        scroll.setPrefHeight(high);
+        scroll.setMinHeight(high);
+    }
+
+    private void fill() {
+        lines.getChildren().clear();
+        below.getChildren().clear();
+        if (work.screen().isEmpty()) {
+            return;
+        }
+        Optional<Link> link = actions.link();
+        List<Hotspot> chosen = actions.chosen();
+        if (chosen.size() > 1) {
+            said(chosen.size() + " hotspots are chosen. Arrows move them.");
+            below.getChildren()
+                    .addAll(
+                            Buttons.word("Copy", "copy", this::copy),
+                            Buttons.word("Remove", "remove-hotspot", actions::remove));
+        } else if (chosen.size() == 1) {
+            hotspot(chosen.getFirst(), link);
+        } else if (link.isPresent()) {
+            ofScreen(link.get());
+        } else {
+            nothing();
+        }
+    }
+
+    private void said(String sentence) {
+        Pane line = line();
+        line.setId("sentence");
+        line.getChildren().add(Choice.words(sentence));
+    }
+
+    /** How many hotspots of other screens have no link yet; a press goes to the next. */
+    private Optional<Button> waitingElsewhere() {
+        List<Waiting> waiting = Waiting.in(work.prototype()).stream()
+                .filter(w -> !w.screen().id().equals(work.selection().screen()))
+                .toList();
+        if (waiting.isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> where =
+                waiting.stream().map(w -> w.screen().shownTitle()).distinct().toList();
+        Button next = Buttons.word(
+                (waiting.size() == 1 ? "One waits for a link on " : waiting.size() + " wait for a link on ")
+                        + (where.size() <= 2 ? String.join(" and ", where) : where.size() + " screens"),
+                "next-waiting",
+                desk::nextWaiting);
+        return Optional.of(next);
+    }
+
+    /** One gesture more, with a link of its own. */
+    private Button anotherGesture(Hotspot hotspot, Optional<Link> link) {
+        Button another = Buttons.word("Another gesture…", "add-gesture", () -> {});
+        another.setOnAction(e ->
+                CauseMenu.gestures(work.device(), hotspot, actions::addCause).show(another, Side.TOP, 0, -2));
+        another.setManaged(link.isPresent());
+        another.setVisible(link.isPresent());
+        return another;
+    }
+
+    /** Gestures to choose instead. */
+    private ContextMenu causes(Hotspot hotspot, Optional<Link> link) {
+        return CauseMenu.gestures(
+                work.device(),
+                hotspot,
+                cause -> link.ifPresentOrElse(
+                        l -> work.edit(LinkEdits.change("answer to a " + LinkWords.cause(cause), l.withCause(cause))),
+                        () -> actions.addCause(cause)));
+    }
+
+    private void nothing() {
+        long bare = actions.hotspots().stream().filter(h -> h.waitsForLink()).count();
+        said(
+                desk.isListed()
+                        ? "Choose a sentence to change it here."
+                        : actions.hotspots().isEmpty()
+                                ? "Drag over the mock where it is touched; then type where that leads."
+                                : bare == 0
+                                        ? "Choose a hotspot to read its link, or drag over the mock to mark another."
+                                        : bare == 1
+                                                ? "One hotspot here has no link yet."
+                                                : bare + " hotspots here have no link yet.");
+        Button other = Buttons.word("Something else happens here…", "add-cause", () -> {});
+        other.setOnAction(e -> CauseMenu.ofScreen(work.device(), DeskActions.USUAL_WAIT, desk::linkScreen)
+                .show(other, Side.TOP, 0, 0));
+        waitingElsewhere().ifPresent(below.getChildren()::add);
+        below.getChildren()
+                .addAll(
+                        Buttons.word("Values…", "values", desk::values),
+                        Buttons.word(
+                                "Go on by itself after a time…",
+                                "add-wait",
+                                () -> desk.linkScreen(new Cause.Wait(DeskActions.USUAL_WAIT))),
+                        other);
+        if (actions.copied() > 0) {
+            below.getChildren()
+                    .add(Buttons.word(
+                            actions.copied() == 1 ? "Put the copy here" : "Put " + actions.copied() + " copies here",
+                            "paste",
+                            actions::paste));
+        }
+    }
+
+    private void hotspot(Hotspot hotspot, Optional<Link> link) {
+        Pane line = line();
+        Cause now = link.map(Link::cause).orElse(new Cause.Touch(Gesture.TAP));
+        Choice cause = new Choice(
+                EventWords.capital(now instanceof Cause.Touch t ? t.gesture().word() : "submit"), "", "choice-cause");
+        line.getChildren().add(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)));
+        key(line, link);
+        line.getChildren().addAll(nameChoice(hotspot), Choice.words(natured(hotspot) + ":"));
+        branches(line, link);
+        link.flatMap(Link::effect)
+                .flatMap(Effect::target)
+                .ifPresent(t -> below.getChildren().add(Buttons.word("Walk there", "walk", desk::walkOn)));
+        hotspot.links().stream()
+                .filter(l -> link.filter(l::equals).isEmpty())
+                .forEach(other -> below.getChildren()
+                        .add(Buttons.word(
+                                EventWords.capital(LinkWords.cause(other)) + ": "
+                                        + LinkWords.effect(work.prototype(), other),
+                                "other-" + other.id(),
+                                () -> work.selection().chooseLinkOf(hotspot.id(), other.id()))));
+        actions.state().ifPresent(state -> {
+            boolean hidden = state.hides().contains(hotspot.id());
+            below.getChildren()
+                    .add(Buttons.word(
+                            hidden ? "Show it in this look" : "Hide it in this look",
+                            "hide-in-look",
+                            () -> work.edit(StateEdits.hide(actions.screen(), state, hotspot, !hidden))));
+            if (state.moves().containsKey(hotspot.id())) {
+                below.getChildren()
+                        .add(Buttons.word(
+                                "Where it stands in the plain look",
+                                "as-plain",
+                                () -> work.edit(StateEdits.asPlain(actions.screen(), state, hotspot))));
+            }
+        });
+        Optional<Integer> shared = work.prototype()
+                .index()
+                .shared(hotspot.id())
+                .map(s -> s.screens().size());
+        below.getChildren()
+                .addAll(
+                        Buttons.word(
+                                shared.map(n -> "Shared by " + n + (n == 1 ? " screen…" : " screens…"))
+                                        .orElse("Share with other screens…"),
+                                "share",
+                                () -> desk.share(hotspot)),
+                        anotherGesture(hotspot, link),
+                        natures(hotspot),
+                        Buttons.word("Copy", "copy", this::copy),
+                        Buttons.word(
+                                shared.isPresent() ? "Remove from all" : "Remove", "remove-hotspot", actions::remove));
+        if (shared.isPresent() && work.screen().isPresent()) {
+            below.getChildren()
+                    .add(Buttons.word(
+                            "Make it this screen’s own",
+                            "unshare",
+                            () -> work.edit(HotspotEdits.unshare(
+                                    work.prototype()
+                                            .index()
+                                            .shared(hotspot.id())
+                                            .orElseThrow(),
+                                    work.screen().orElseThrow()))));
+        }
+    }
+
+    private void copy() {
+        actions.copy();
+        desk.say(
+                actions.copied() == 1
+                        ? "Copied; on another screen, “Put the copy here” or Ctrl+V."
+                        : actions.copied() + " copied; on another screen, Ctrl+V puts them there.");
+    }
+
+    /** A link of the whole screen. */
+    private void ofScreen(Link link) {
+        if (link.cause().isOfFrames()
+                || work.prototype()
+                        .index()
+                        .way(link.id())
+                        .flatMap(Index.Way::tabs)
+                        .isPresent()) {
+            ofFrame(link);
+            return;
+        }
+        Pane line = line();
+        int ms = link.cause() instanceof Cause.Wait w
+                ? w.ms()
+                : link.cause() instanceof Cause.Untouched u ? u.ms() : DeskActions.USUAL_WAIT;
+        Choice cause = new Choice(
+                switch (link.cause()) {
+                    case Cause.Wait w -> "After";
+                    case Cause.Untouched u -> "After";
+                    case Cause.Work w -> "When the work is done";
+                    case Cause.Back b -> "Device back";
+                    case Cause.Submit s -> "Submit";
+                    case Cause.Turn t -> "";
+                    case Cause.Tab t -> "";
+                    case Cause.Item i -> "";
+                    case Cause.Finish f -> "";
+                    case Cause.Skip s -> "";
+                    case Cause.Touch touch ->
+                        EventWords.capital(touch.gesture().word())
+                                + (touch.gesture().isOfEdge() || touch.gesture() == Gesture.KEY ? "" : " anywhere");
+                },
+                "",
+                "choice-cause");
+        line.getChildren()
+                .add(cause.on(() -> CauseMenu.ofScreen(
+                                work.device(),
+                                ms,
+                                chosen -> work.edit(
+                                        LinkEdits.change("change what sets a link off", link.withCause(chosen))))
+                        .show(cause, Side.TOP, 0, -2)));
+        if (link.cause() instanceof Cause.Wait || link.cause() instanceof Cause.Untouched) {
+            line.getChildren()
+                    .addAll(
+                            number(link, ms),
+                            Choice.words(link.cause() instanceof Cause.Untouched ? "ms untouched:" : "ms:"));
+        } else {
+            key(line, Optional.of(link));
+            line.getChildren().add(Choice.words(":"));
+        }
+        branches(line, Optional.of(link));
+        below.getChildren().add(Buttons.word("Remove", "remove-wait", actions::remove));
+    }
+
+    /** What a link that a frame holds does. @param presses what more can be done */
+    private void inFrame(String words, Link link, Button... presses) {
+        Pane line = line();
+        line.getChildren().add(Choice.words(words));
+        branches(line, Optional.of(link));
+        below.getChildren().addAll(presses);
+    }
+
+    /** What belongs to a frame: tabs and turns say themselves, items, finish and skip lead where they are led. */
+    private void ofFrame(Link link) {
+        Optional<Index.Way> way = work.prototype().index().way(link.id());
+        way.flatMap(Index.Way::drawer)
+                .ifPresent(d -> inFrame(
+                        "Choosing “"
+                                + d.item(link.id()).map(Drawer.Item::shownLabel).orElse("") + "” in “" + d.shownTitle()
+                                + "”:",
+                        link,
+                        Buttons.word("Walk there", "walk", desk::walkOn),
+                        Buttons.word("The drawer…", "open-drawer", () -> desk.frame(d.id()))));
+        way.flatMap(Index.Way::tabs)
+                .ifPresent(s -> ofTabSet(s, link, Buttons.word("The tab set…", "open-tabs", () -> desk.frame(s.id()))));
+        way.flatMap(Index.Way::sequence).ifPresent(s -> ofSequence(s, link));
+    }
+
+    private void ofTabSet(TabSet set, Link link, Button open) {
+        if (link.cause() instanceof Cause.Touch) {
+            inFrame(
+                    "Tapping the button of “" + set.shownTitle() + "”:",
+                    link,
+                    Buttons.word("Walk there", "walk", desk::walkOn),
+                    open);
+        } else {
+            said("The tab “" + set.tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.shownTitle()
+                    + "” shows it as it was left, wherever the strip shows.");
+            below.getChildren().addAll(Buttons.word("Walk there", "walk", desk::walkOn), open);
+        }
+    }
+
+    private void ofSequence(Sequence sequence, Link link) {
+        String title = "“" + sequence.shownTitle() + "”";
+        if (link.cause() instanceof Cause.Turn) {
+            said(title + " turns to page " + (1 + sequence.turns().indexOf(link)) + " by " + turnedBy(sequence) + ".");
+            below.getChildren().add(Buttons.word("Walk there", "walk", desk::walkOn));
+        } else {
+            inFrame(
+                    (link.cause() instanceof Cause.Finish ? "Next on the last page of " : "Skipping ") + title + ":",
+                    link,
+                    Buttons.word("Remove", "remove-wait", actions::remove));
+        }
+        below.getChildren().add(Buttons.word("The sequence…", "open-sequence", () -> desk.frame(sequence.id())));
+    }
+
+    private static String turnedBy(Sequence sequence) {
+        List<String> ways = new java.util.ArrayList<>();
+        if (sequence.swipes()) {
+            ways.add("a swipe");
+        }
+        if (sequence.laid().dots()) {
+            ways.add("a dot");
+        }
+        if (!sequence.laid().next().isEmpty() || !sequence.laid().previous().isEmpty()) {
+            ways.add("the words laid over it");
+        }
+        ways.add("a link that turns the page");
+        return ways.size() == 1
+                ? ways.getFirst()
+                : String.join(", ", ways.subList(0, ways.size() - 1)) + " or " + ways.getLast();
+    }
+
+    /** A line of the sentence; one that is too long goes on beneath itself. */
+    private Pane line() {
+        FlowPane line = new FlowPane();
+        line.getStyleClass().add("sentence");
+        lines.getChildren().add(line);
+        return line;
+    }
+
+    /** A line for each way the link can turn out, the first on a line that is begun. */
+    private void branches(Pane begun, Optional<Link> link) {
+        begun.setId("sentence");
+        int all = Math.max(1, link.map(l -> l.branches().size()).orElse(1));
+        for (int i = 0; i < all; i++) {
+            Pane line = i == 0 ? begun : line();
+            if (i > 0) {
+                line.getStyleClass().add("further");
+            }
+            BranchLine branch = new BranchLine(work, actions, desk, this::refresh, line, link, i);
+            branch.fill();
+            first = i == 0 ? Optional.of(branch) : first;
+        }
+    }
+
+    /** Sets the verb, asking for a target where one is needed. */
+    public void chooseVerb(Verb verb) {
+        actions.verb(verb).ifPresent(why -> {
+            if (why.isEmpty()) {
+                desk.find();
+                actions.want(Optional.of(verb));
+            } else {
+                desk.say(why);
+            }
+        });
+    }
+
+    /** The key's name, to be typed anew. */
+    private void key(Pane line, Optional<Link> link) {
+        if (link.map(Link::cause).orElse(null) instanceof Cause.Touch touch && touch.gesture() == Gesture.KEY) {
+            Choice choice = new Choice(touch.key(), "live", "choice-key");
+            line.getChildren()
+                    .add(choice.on(() -> choice.type(
+                            touch.key(),
+                            "The key's name",
+                            text -> {
+                                if (!text.isBlank() && !text.strip().equals(touch.key())) {
+                                    String named = Arrays.stream(KeyCode.values())
+                                            .map(KeyCode::getName)
+                                            .filter(n -> n.equalsIgnoreCase(text.strip()))
+                                            .findFirst()
+                                            .orElse("");
+                                    if (named.isEmpty()) {
+                                        desk.say("No key is called “" + text.strip()
+                                                + "”; say Enter, Space, Left or a letter.");
+                                    } else {
+                                        work.edit(LinkEdits.change(
+                                                "answer to the key " + named,
+                                                link.orElseThrow().withCause(new Cause.Touch(Gesture.KEY, named))));
+                                    }
+                                }
+                            },
+                            this::refresh)));
+        }
+    }
+
+    private static String natured(Hotspot hotspot) {
+        return hotspot.isField()
+                ? ", a field"
+                : hotspot.rows().isEmpty() ? "" : ", each of " + hotspot.rows().size() + " rows";
+    }
+
+    /** What it is besides an area: a field, or rows. */
+    private Button natures(Hotspot hotspot) {
+        Button more = Buttons.word("Field, rows, words…", "nature", () -> {});
+        more.setOnAction(e -> {
+            ContextMenu menu = new ContextMenu();
+            menu.getItems()
+                    .addAll(
+                            Buttons.item(
+                                    hotspot.isField() ? "No field to type in" : "A field to type in",
+                                    "nature-field",
+                                    () -> work.edit(HotspotEdits.nature(
+                                            hotspot,
+                                            hotspot.isField() ? Hotspot.Nature.PLAIN : new Hotspot.Nature.Field()))),
+                            Buttons.item(
+                                    hotspot.rows().isEmpty() ? "Rows of a list…" : "What the rows hold…",
+                                    "nature-rows",
+                                    () -> desk.rows(hotspot)),
+                            Buttons.item("Lay words here…", "nature-words", () -> desk.layWords(hotspot)));
+            menu.show(more, Side.TOP, 0, -2);
+        });
+        return more;
+    }
+
+    private Node nameChoice(Hotspot hotspot) {
+        int number = actions.number(hotspot);
+        Choice choice = new Choice(LinkWords.name(hotspot, number), "live", "choice-hotspot");
+        return choice.on(() -> choice.type(
+                hotspot.title(),
+                "Words on the hotspot",
+                text -> work.edit(HotspotEdits.rename(hotspot, text)),
+                this::refresh));
+    }
+
+    private Node number(Link link, int ms) {
+        Choice choice = new Choice(String.valueOf(ms), "live", "choice-ms");
+        return choice.on(() -> choice.type(
+                String.valueOf(ms),
+                "Milliseconds",
+                text -> {
+                    if (!text.strip().matches("\\d{1,8}") || Integer.parseInt(text.strip()) < 1) {
+                        desk.say("A wait is a whole number of milliseconds, 1 or more; “" + text + "” is not.");
+                    } else {
+                        int typed = Integer.parseInt(text.strip());
+                        work.edit(LinkEdits.change(
+                                "change a wait",
+                                link.withCause(
+                                        link.cause() instanceof Cause.Untouched
+                                                ? new Cause.Untouched(typed)
+                                                : new Cause.Wait(typed))));
+                    }
+                },
+                this::refresh));
+    }
+}

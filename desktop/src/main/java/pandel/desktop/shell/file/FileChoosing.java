@@ -1,0 +1,80 @@
+package pandel.desktop.shell.file;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/** How a person names a file or folder. */
+public interface FileChoosing {
+
+    /** A prototype file to open. */
+    Optional<Path> file();
+
+    /** A folder. @param title what it is for */
+    Optional<Path> folder(String title);
+
+    /** A picture. @param title what it is for */
+    Optional<Path> picture(String title);
+
+    /** Where to save. @param name the file name offered */
+    Optional<Path> saveAs(String name);
+
+    /** The system's own way. */
+    static FileChoosing system(Supplier<Window> window) {
+        return new FileChoosing() {
+            @Override
+            public Optional<Path> file() {
+                FileChooser chooser = chooser("Open a prototype");
+                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+            }
+
+            @Override
+            public Optional<Path> folder(String title) {
+                DirectoryChooser chooser = new DirectoryChooser();
+                chooser.setTitle(title);
+                return Optional.ofNullable(chooser.showDialog(window.get())).map(f -> f.toPath());
+            }
+
+            @Override
+            public Optional<Path> picture(String title) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(title);
+                chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(
+                                "Pictures",
+                                "*.png",
+                                "*.jpg",
+                                "*.jpeg",
+                                "*.svg",
+                                "*.webp",
+                                "*.gif",
+                                "*.bmp",
+                                "*.PNG",
+                                "*.JPG",
+                                "*.JPEG",
+                                "*.SVG",
+                                "*.WEBP",
+                                "*.GIF",
+                                "*.BMP"));
+                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+            }
+
+            @Override
+            public Optional<Path> saveAs(String name) {
+                FileChooser chooser = chooser("Save the prototype");
+                chooser.setInitialFileName(name);
+                return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(f -> f.toPath());
+            }
+
+            private FileChooser chooser(String title) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(title);
+                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Pandel prototypes", "*.pandel"));
+                return chooser;
+            }
+        };
+    }
+}

@@ -1,0 +1,113 @@
+package pandel.desktop.shell.notice;
+
+import java.util.Optional;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import pandel.desktop.theme.Pace;
+import pandel.desktop.theme.WrappedLabel;
+import pandel.desktop.work.Preferred;
+
+/**
+ * One passing sentence above the vitals, and above a page that is open; or the progress of long work that can be
+ * stopped.
+ */
+public final class Toast extends HBox {
+
+    private static final double LEAST = 3000;
+
+    private final Label words = new WrappedLabel();
+    private final ProgressBar bar = new ProgressBar();
+    private final Button stop = new Button("Stop");
+    private Optional<Pace.Wait> going = Optional.empty();
+
+    private final Preferred preferred;
+    private final ObservableBooleanValue pageOpen;
+    private boolean plain;
+
+    /** @param pageOpen whether a page is open, which a plain sentence is said above, out of the way of its buttons */
+    public Toast(Preferred preferred, ObservableBooleanValue pageOpen) {
+        this.preferred = preferred;
+        this.pageOpen = pageOpen;
+        pageOpen.addListener((o, was, is) -> place(plain));
+        place(false);
+        getStyleClass().add("said");
+        setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        words.setMaxWidth(640);
+        setVisible(false);
+        setAccessibleText("Message");
+    }
+
+    /** At the lower right; a plain sentence above pages while they are open. */
+    private void place(boolean asSentence) {
+        plain = asSentence;
+        boolean above = pageOpen.get() && plain;
+        StackPane.setAlignment(this, above ? Pos.TOP_CENTER : Pos.BOTTOM_RIGHT);
+        StackPane.setMargin(this, above ? new Insets(12, 0, 0, 0) : new Insets(0, 12, 72, 0));
+        setViewOrder(above ? -1 : 0);
+        setMouseTransparent(above);
+    }
+
+    public void say(String sentence) {
+        place(true);
+        words.setText(sentence);
+        getChildren().setAll(words);
+        setVisible(true);
+        stay();
+        going = Optional.of(Pace.of(this)
+                .after(
+                        LEAST
+                                + 60_000.0
+                                        * sentence.split("\\s+").length
+                                        / preferred.now().wordsAMinute(),
+                        () -> setVisible(false)));
+    }
+
+    /** Says a sentence that something can be done about; it stays until it is done or left. */
+    void offer(String sentence, String what, Runnable action) {
+        place(false);
+        stay();
+        words.setText(sentence);
+        Button take = new Button(what);
+        take.setId("offer-take");
+        take.setOnAction(e -> {
+            setVisible(false);
+            action.run();
+        });
+        Button later = new Button("Not now");
+        later.setId("offer-leave");
+        later.setOnAction(e -> setVisible(false));
+        getChildren().setAll(words, take, later);
+        setVisible(true);
+    }
+
+    /** Shows how far long work is. */
+    void progress(String sentence, double share, Runnable onStop) {
+        place(false);
+        stay();
+        words.setText(sentence);
+        bar.setProgress(share);
+        stop.setOnAction(e -> onStop.run());
+        if (!getChildren().contains(bar)) {
+            getChildren().setAll(words, bar, stop);
+        }
+        setVisible(true);
+    }
+
+    private void stay() {
+        going.ifPresent(Pace.Wait::stop);
+    }
+
+    public void done() {
+        if (getChildren().contains(bar)) {
+            setVisible(false);
+            getChildren().clear();
+        }
+    }
+}

@@ -1,0 +1,97 @@
+package pandel.desktop.shell.page;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import pandel.core.model.start.Start;
+import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.PairPage;
+import pandel.desktop.frames.SequencePage;
+import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.shell.notice.QuestionPane;
+import pandel.desktop.shell.notice.Toast;
+import pandel.desktop.stage.Command;
+import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WorkStage;
+import pandel.desktop.work.Work;
+
+/** The pages that show what a prototype has as a whole: facts, entries and start points, devices, versions. */
+public final class WindowPages {
+
+    private final Work work;
+    private final Toast said;
+    private final QuestionPane questions;
+    private final Consumer<WorkStage> go;
+    private final Consumer<Start> play;
+
+    /** @param play begins play somewhere, once Play is shown */
+    public WindowPages(Work work, Toast said, QuestionPane questions, Consumer<WorkStage> go, Consumer<Start> play) {
+        this.work = work;
+        this.said = said;
+        this.questions = questions;
+        this.go = go;
+        this.play = play;
+    }
+
+    /** All keys, made from the commands themselves. */
+    public void keys(Collection<Command> everywhere, Map<WorkStage, StageView> views) {
+        Map<String, List<Command>> groups = new LinkedHashMap<>();
+        groups.put("Everywhere", List.copyOf(everywhere));
+        views.forEach((stage, view) -> {
+            if (!view.commands().isEmpty()) {
+                groups.put(stage.title(), view.commands());
+            }
+        });
+        questions.show(KeysPage.of(groups));
+    }
+
+    public void facts() {
+        questions.show(new FactsPage(work, said, questions::dismiss));
+    }
+
+    public void frames(StageWindow around) {
+        questions.show(new FramesPage(
+                work,
+                id -> {
+                    SequencePage.open(work, around, id);
+                    TabSetPage.open(work, around, id);
+                    DrawerPage.open(work, around, id);
+                    PairPage.open(work, around, id);
+                },
+                () -> DrawerPage.make(work, around, List.of()),
+                questions::dismiss));
+    }
+
+    public void devices() {
+        questions.show(new DevicesPage(work, said, questions::dismiss));
+    }
+
+    public void starts() {
+        questions.show(new StartsPage(
+                work,
+                said,
+                start -> {
+                    questions.dismiss();
+                    go.accept(WorkStage.PLAY);
+                    play.accept(start);
+                },
+                questions::dismiss));
+    }
+
+    public void versions() {
+        questions.show(new VersionsPage(
+                work,
+                said,
+                version -> {
+                    questions.dismiss();
+                    work.compareWith(version);
+                    go.accept(WorkStage.MOCKS);
+                    said.say("Cards say what changed since “"
+                            + version.orElseThrow().title() + "”. Choose “Show changes no more” to end that.");
+                },
+                questions::dismiss));
+    }
+}
