@@ -2,8 +2,8 @@ package pandel.desktop.links;
 
 import java.util.function.Consumer;
 import pandel.core.edit.link.LinkEdits;
+import pandel.core.edit.linking.Destination;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.links.action.Finder.Offer;
 import pandel.desktop.stage.StageWindow;
 import pandel.desktop.work.Work;
 
@@ -13,7 +13,7 @@ final class LeadingElsewhere {
     private LeadingElsewhere() {}
 
     /** @param find asks for a screen and tells the one chosen */
-    static void ask(Work work, StageWindow around, Consumer<Consumer<Offer>> find) {
+    static void ask(Work work, StageWindow around, Consumer<Consumer<Destination>> find) {
         work.screen().ifPresent(screen -> {
             int ways = work.prototype().index().waysIn(screen.id()).size();
             if (ways == 0) {
@@ -24,8 +24,8 @@ final class LeadingElsewhere {
         });
     }
 
-    private static void lead(Work work, StageWindow around, Screen screen, int ways, Offer offer) {
-        if (offer instanceof Offer.There there) {
+    private static void lead(Work work, StageWindow around, Screen screen, int ways, Destination offer) {
+        if (offer instanceof Destination.There there) {
             work.edit(LinkEdits.leadElsewhere(screen, there.screen()));
             around.say((ways == 1 ? "One link leads" : ways + " links lead") + " to “"
                     + there.screen().shownTitle() + "” now, no longer to “" + screen.shownTitle() + "”.");

@@ -19,6 +19,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.link.Waiting;
+import pandel.core.edit.linking.Destination;
 import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Cause;
@@ -31,7 +32,6 @@ import pandel.core.model.screen.SharedHotspot;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.links.action.DeskActions;
 import pandel.desktop.links.action.Finder;
-import pandel.desktop.links.action.Finder.Offer;
 import pandel.desktop.links.desk.DeskKeys;
 import pandel.desktop.links.desk.DeskPane;
 import pandel.desktop.links.desk.LayingWords;
@@ -289,7 +289,7 @@ public final class LinksView implements StageView {
         openFinder(desk, hotspot.map(Hotspot::title).orElse(""), false, hotspot.flatMap(actions::area), actions::lead);
     }
 
-    void openFinder(DeskPane on, String words, boolean fresh, Optional<Area> at, Consumer<Offer> chosen) {
+    void openFinder(DeskPane on, String words, boolean fresh, Optional<Area> at, Consumer<Destination> chosen) {
         Runnable close = () -> {
             on.closeFinder();
             sentences.shut();

@@ -3,10 +3,10 @@ package pandel.desktop.links;
 import java.util.List;
 import java.util.function.Consumer;
 import pandel.core.edit.bulk.Bulk;
+import pandel.core.edit.linking.Destination;
 import pandel.core.model.Index.Way;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.links.action.Finder.Offer;
 import pandel.desktop.stage.StageWindow;
 import pandel.desktop.work.Work;
 
@@ -15,10 +15,10 @@ final class Together {
 
     private final Work work;
     private final StageWindow around;
-    private final Consumer<Consumer<Offer>> find;
+    private final Consumer<Consumer<Destination>> find;
 
     /** @param find asks where something leads */
-    Together(Work work, StageWindow around, Consumer<Consumer<Offer>> find) {
+    Together(Work work, StageWindow around, Consumer<Consumer<Destination>> find) {
         this.work = work;
         this.around = around;
         this.find = find;
@@ -26,7 +26,7 @@ final class Together {
 
     void leadTo(List<Way> ways) {
         find.accept(offer -> {
-            if (offer instanceof Offer.There there) {
+            if (offer instanceof Destination.There there) {
                 apply(
                         Bulk.leadTo(work.prototype(), ways, there.screen()),
                         "led to “" + there.screen().shownTitle() + "”");

@@ -8,29 +8,24 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import pandel.core.edit.Edit;
-import pandel.core.edit.Fitting;
 import pandel.core.edit.link.LinkEdits;
+import pandel.core.edit.linking.Destination;
+import pandel.core.edit.linking.Linking;
+import pandel.core.edit.linking.LinkingHabits;
+import pandel.core.edit.linking.VerbChoice;
 import pandel.core.edit.screen.HotspotEdits;
-import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.screen.StateEdits;
-import pandel.core.edit.value.Carrying;
 import pandel.core.edit.value.FactEdits;
-import pandel.core.model.Attachments;
 import pandel.core.model.Look;
 import pandel.core.model.Targets;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
-import pandel.core.model.frame.Drawer;
-import pandel.core.model.frame.TabSet;
-import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Motion;
-import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
@@ -40,7 +35,6 @@ import pandel.core.model.screen.State;
 import pandel.core.model.value.Fact;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.links.action.Finder.Offer;
 import pandel.desktop.work.Work;
 
 /** What the desk does to the prototype. */
@@ -51,9 +45,7 @@ public final class DeskActions {
 
     private final Work work;
     private final Supplier<Device> device;
-    private Optional<Verb> wanted = Optional.empty();
-    private Optional<Verb> lastVerb = Optional.empty();
-    private final Map<Verb, Motion> lastMotions = new java.util.EnumMap<>(Verb.class);
+    private LinkingHabits habits = LinkingHabits.NONE;
     private int branch;
     private List<Hotspot> copied = List.of();
 
@@ -129,7 +121,7 @@ public final class DeskActions {
             work.edit(FactEdits.remember(now.get(), branch, remembers, facts));
         } else if (!chosen().isEmpty()) {
             Hotspot hotspot = chosen().getLast();
-            Link fresh = bare(new Cause.Touch(Gesture.TAP));
+            Link fresh = linking().bareLink(new Cause.Touch(Gesture.TAP));
             Edit link = LinkEdits.link(hotspot, fresh, " to remember");
             work.edit(Edit.of(
                     link.name(),
@@ -177,20 +169,21 @@ public final class DeskActions {
                         .flatMap(w -> w.targets().stream().findFirst()));
     }
 
-    /** The move of the branch that is edited. */
-    Optional<Effect> move() {
-        return link().flatMap(l ->
-                branch < l.branches().size() ? l.branches().get(branch).move() : Optional.empty());
-    }
-
     /** Which branch of the chosen link is edited next, from 0. */
     public void branch(int number) {
         branch = number;
     }
 
-    /** A link that does nothing yet. */
-    private Link bare(Cause cause) {
-        return new Link(work.freshId(LinkWords.cause(cause)), cause, List.of(), Rest.NONE);
+    /** Decides about the chosen link. */
+    private Linking linking() {
+        return new Linking(
+                work.prototype(),
+                screen(),
+                chosen().stream().reduce((a, b) -> b),
+                link(),
+                branch,
+                habits,
+                work::freshId);
     }
 
     /** A link for a tap on the chosen hotspot that does nothing yet. */
@@ -198,7 +191,7 @@ public final class DeskActions {
         if (chosen().isEmpty()) {
             return Optional.empty();
         }
-        Link fresh = bare(new Cause.Touch(Gesture.TAP));
+        Link fresh = linking().bareLink(new Cause.Touch(Gesture.TAP));
         work.edit(LinkEdits.link(chosen().getLast(), fresh, ""));
         return Optional.of(fresh);
     }
@@ -206,7 +199,7 @@ public final class DeskActions {
     /** One gesture more on the chosen hotspot; its link is chosen. */
     public void addCause(Cause cause) {
         Hotspot hotspot = chosen().getLast();
-        Link fresh = bare(cause);
+        Link fresh = linking().bareLink(cause);
         work.edit(LinkEdits.link(hotspot, fresh, " for a " + LinkWords.cause(cause)));
         work.selection().chooseLinkOf(hotspot.id(), fresh.id());
     }
@@ -217,240 +210,50 @@ public final class DeskActions {
     }
 
     /** A hotspot just marked becomes one of the screen, linked as was chosen: one step of undo. */
-    public void mark(Area area, Offer offer) {
+    public void mark(Area area, Destination to) {
         String id = work.freshId("hotspot");
-        Hotspot bare = new Hotspot(id, "", Map.of(width(), area.rounded()), List.of(), Rest.NONE);
-        switch (offer) {
-            case Offer.NoLink none -> work.edit(HotspotEdits.mark(screen(), bare));
-            case Offer.There there ->
-                markAndLink(
-                        bare,
-                        Fitting.leadingTo(
-                                lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), screen(), there.screen()),
-                        Optional.empty(),
-                        there.screen().shownTitle());
-            case Offer.OfDrawer drawer -> markAndLink(bare, drawer.effect(), Optional.empty(), drawer.title());
-            case Offer.Frame frame ->
-                markAndLink(
-                        bare,
-                        toFrame(lastVerb.map(v -> Effect.of(v, new Target.ToScreen(""))), frame),
-                        Optional.empty(),
-                        frame.title());
-            case Offer.New made -> {
-                Screen target = Screen.page(work.freshId(made.title()), made.title());
-                markAndLink(
-                        bare, new Effect.Advance(new Target.ToScreen(target.id())), Optional.of(target), made.title());
-            }
-            case Offer.Back back ->
-                markAndLink(bare, Effect.of(back.verb(), new Target.ToScreen("")), Optional.empty(), "");
-        }
+        work.edit(linking().mark(new Hotspot(id, "", Map.of(width(), area.rounded()), List.of(), Rest.NONE), to));
         work.selection().chooseHotspot(id);
     }
 
-    private void markAndLink(Hotspot bare, Effect plain, Optional<Screen> fresh, String to) {
-        Effect effect = carrying(plain, fresh);
-        Hotspot linked = bare.withLinks(List.of(made(effect)));
-        work.edit(LinkEdits.markAndLink(screen(), linked, fresh, to.isEmpty() ? " to go back" : " to “" + to + "”"));
-    }
-
     /** The chosen link leads there instead; a hotspot without one gets one. */
-    public void lead(Offer offer) {
-        Optional<Link> now = link();
-        Optional<Effect> before = wanted.<Effect>map(verb -> Effect.of(verb, new Target.ToScreen("")))
-                .or(this::move);
-        wanted = Optional.empty();
-        switch (offer) {
-            case Offer.There there ->
-                set(
-                        now,
-                        Fitting.leadingTo(before, screen(), there.screen()),
-                        Optional.empty(),
-                        " to “" + there.screen().shownTitle() + "”");
-            case Offer.OfDrawer drawer -> drawer(now, drawer.effect(), " to “" + drawer.title() + "”");
-            case Offer.Frame frame -> set(now, toFrame(before, frame), Optional.empty(), " to “" + frame.title() + "”");
-            case Offer.New made -> {
-                Screen target = Screen.page(work.freshId(made.title()), made.title());
-                set(
-                        now,
-                        Fitting.leadingTo(before, screen(), target),
-                        Optional.of(target),
-                        " to “" + made.title() + "”");
-            }
-            case Offer.Back back ->
-                set(
-                        now,
-                        Effect.of(back.verb(), new Target.ToScreen("")),
-                        Optional.empty(),
-                        " to " + back.verb().word());
-            case Offer.NoLink none -> {}
-        }
-    }
-
-    /** The move that leads to a frame; what fits the screen it shows first fits it. */
-    private Effect toFrame(Optional<Effect> before, Offer.Frame frame) {
-        return Fitting.leadingTo(
-                before,
-                screen(),
-                Targets.shown(work.prototype(), frame.target()).orElse(Screen.page("", "")),
-                frame.target());
-    }
-
-    /** The move with what can be carried carried: what it carried before, and what goes by the same name here. */
-    private Effect carrying(Effect effect, Optional<Screen> fresh) {
-        if (fresh.isPresent() || effect.target().isEmpty()) {
-            return effect;
-        }
-        Target target = effect.target().get();
-        return effect.leadingTo(target.carrying(Carrying.toward(
-                work.prototype(),
-                List.of(screen()),
-                chosen().stream().reduce((a, b) -> b),
-                target,
-                move().flatMap(Effect::target).map(Target::values).orElse(Map.of()))));
-    }
-
-    private void set(Optional<Link> now, Effect bare, Optional<Screen> fresh, String whereTo) {
-        Effect effect = carrying(bare, fresh);
-        int number = branch;
-        Edit edit = now.map(l -> LinkEdits.change(
-                        "link" + whereTo,
-                        l.branch(
-                                number,
-                                b -> moving(
-                                        b.withEffects(b.effects().stream()
-                                                        .filter(e -> !(e instanceof Effect.MoveDrawer))
-                                                        .toList())
-                                                .doing(effect),
-                                        effect))))
-                .orElseGet(() -> LinkEdits.link(chosen().getLast(), made(effect), whereTo));
-        work.edit(fresh.map(s -> Edit.of(
-                        edit.name(),
-                        p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p))))
-                .orElse(edit));
-    }
-
-    private Link made(Effect effect) {
-        return Link.of(work.freshId("tap"), new Cause.Touch(Gesture.TAP), effect)
-                .branch(0, b -> moving(b, effect));
-    }
-
-    /** With the motion chosen last for such a move, where one was. */
-    private Branch moving(Branch branch, Effect effect) {
-        return Optional.ofNullable(lastMotions.get(effect.verb()))
-                .map(m -> branch.withMotion(Optional.of(m)))
-                .orElse(branch);
+    public void lead(Destination to) {
+        Linking now = linking();
+        habits = habits.wanting(Optional.empty());
+        now.lead(to).ifPresent(work::edit);
     }
 
     /** The next links of that verb move so too; empty: as usual. */
     public void lastMotion(Verb verb, Optional<Motion> motion) {
-        motion.ifPresentOrElse(m -> lastMotions.put(verb, m), () -> lastMotions.remove(verb));
+        habits = habits.moving(verb, motion);
     }
 
     /** Puts a link of the whole screen on it that leads there. */
-    public void linkScreen(Cause cause, Offer offer) {
+    public void linkScreen(Cause cause, Destination to) {
         String id =
                 work.freshId(LinkWords.cause(cause).replaceAll("[^a-z ]", "").strip());
-        Optional<Screen> fresh = offer instanceof Offer.New made
-                ? Optional.of(Screen.page(work.freshId(made.title()), made.title()))
-                : Optional.empty();
-        Optional<Screen> target = offer instanceof Offer.There there ? Optional.of(there.screen()) : fresh;
-        Effect effect = offer instanceof Offer.OfDrawer drawer
-                ? drawer.effect()
-                : offer instanceof Offer.Back back
-                        ? Effect.of(back.verb(), new Target.ToScreen(""))
-                        : offer instanceof Offer.Frame frame
-                                ? toFrame(byItself(cause), frame)
-                                : Fitting.leadingTo(byItself(cause), screen(), target.orElseThrow());
-        Edit edit = LinkEdits.linkScreen(screen(), Link.of(id, cause, effect));
-        work.edit(fresh.map(s -> Edit.of(
-                        edit.name(),
-                        p -> edit.applyTo(ScreenEdits.add(List.of(s)).applyTo(p))))
-                .orElse(edit));
+        work.edit(linking().linkScreen(id, cause, to));
         work.selection().chooseLink(id);
-    }
-
-    /** A screen that goes by itself should not stay in the trail, or return would show it again. */
-    private static Optional<Effect> byItself(Cause cause) {
-        return cause instanceof Cause.Touch
-                ? Optional.empty()
-                : Optional.of(new Effect.Replace(new Target.ToScreen("")));
     }
 
     /** The verb of the next target found; empty: the one the link has, or as usual. */
     public void want(Optional<Verb> verb) {
-        wanted = verb;
+        habits = habits.wanting(verb);
     }
 
     /** The chosen link does that; empty when it was done, else the reason or that a target is needed. */
     public Optional<String> verb(Verb verb) {
-        Optional<Link> now = link();
-        if (now.isEmpty() && chosen().isEmpty()) {
-            return Optional.of("Choose a hotspot first.");
-        }
-        if (Verb.OF_DRAWERS.contains(verb)) {
-            drawer(now, verb);
-            return Optional.empty();
-        }
-        Optional<Target> target = move().flatMap(Effect::target);
-        if (verb.needsTarget() && target.isEmpty()) {
-            return Optional.of("");
-        }
-        Optional<String> why =
-                target.flatMap(t -> Targets.shown(work.prototype(), t)).flatMap(t -> Fitting.whyNot(verb, screen(), t));
-        if (why.isEmpty()) {
-            // The next hotspot that is marked does the same, where it fits.
-            lastVerb = Optional.of(verb).filter(Verb::needsTarget);
-            set(
-                    now,
-                    verb == Verb.SWITCH_TAB
-                            ? new Effect.SwitchTab(firstTab())
-                            : Effect.of(verb, target.orElse(new Target.ToScreen(""))),
-                    Optional.empty(),
-                    ": " + verb.word());
-        }
-        return why;
-    }
-
-    /**
-     * Something is done to a drawer instead of the move: to the one that is attached to this screen, until another is
-     * chosen.
-     */
-    private void drawer(Optional<Link> now, Verb verb) {
-        String id = work.prototype().drawers().stream()
-                .filter(d -> Attachments.screens(work.prototype(), d).contains(screen()))
-                .findFirst()
-                .or(() -> work.prototype().drawers().stream().findFirst())
-                .map(Drawer::id)
-                .orElse("");
-        drawer(now, Effect.ofDrawer(verb, id).orElseThrow(), ": " + verb.word());
-    }
-
-    private void drawer(Optional<Link> now, Effect effect, String whereTo) {
-        int number = branch;
-        work.edit(now.map(l -> LinkEdits.change(
-                        "link" + whereTo,
-                        l.branch(
-                                number,
-                                b -> b.withEffects(Stream.concat(
-                                                b.effects().stream()
-                                                        .filter(e -> !e.isMove() && !(e instanceof Effect.MoveDrawer)),
-                                                Stream.of(effect))
-                                        .toList()))))
-                .orElseGet(() -> LinkEdits.link(chosen().getLast(), made(effect), whereTo)));
-    }
-
-    /** The tab that is meant until another is chosen: that of the screen led to before, else the first there is. */
-    private String firstTab() {
-        Optional<String> led = move().flatMap(Effect::target).map(Target::id);
-        List<TabSet.Tab> tabs = work.prototype().tabSets().stream()
-                .flatMap(s -> s.tabs().stream())
-                .toList();
-        return tabs.stream()
-                .filter(t -> led.filter(t.root().id()::equals).isPresent())
-                .findFirst()
-                .or(() -> tabs.stream().findFirst())
-                .map(TabSet.Tab::id)
-                .orElse("");
+        return switch (linking().verb(verb)) {
+            case VerbChoice.Refused refused -> Optional.of(refused.why());
+            case VerbChoice.NeedsTarget needed -> Optional.of("");
+            case VerbChoice.Done done -> {
+                if (!Verb.OF_DRAWERS.contains(verb)) {
+                    habits = habits.after(verb);
+                }
+                work.edit(done.edit());
+                yield Optional.empty();
+            }
+        };
     }
 
     public void remove() {

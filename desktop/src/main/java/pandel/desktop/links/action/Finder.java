@@ -16,8 +16,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.link.Offers;
+import pandel.core.edit.linking.Destination;
 import pandel.core.model.Targets;
-import pandel.core.model.link.Effect;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Form;
@@ -32,40 +32,15 @@ public final class Finder extends VBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final int MOST = 7;
 
-    /** What can be chosen. */
-    public sealed interface Offer {
-        /** A screen there is. */
-        record There(Screen screen) implements Offer {}
-
-        /** A tab set or sequence there is. @param kind "sequence, 3 pages" */
-        record Frame(Target target, String title, String kind) implements Offer {}
-
-        /** A drawer to open. */
-        record OfDrawer(String id, String title) implements Offer {
-            Effect effect() {
-                return new Effect.MoveDrawer(id, Effect.How.OPEN);
-            }
-        }
-
-        /** A screen to be made. */
-        record New(String title) implements Offer {}
-
-        /** Return, or close. */
-        record Back(Verb verb) implements Offer {}
-
-        /** The hotspot stays without a link. */
-        record NoLink() implements Offer {}
-    }
-
     private final Work work;
     private final String from;
     private final String words;
     private final boolean fresh;
-    private final Consumer<Offer> chosen;
+    private final Consumer<Destination> chosen;
     private final Runnable given;
     private final TextField field = new TextField();
     private final VBox rows = new VBox();
-    private List<Offer> offers = List.of();
+    private List<Destination> offers = List.of();
     private int at;
 
     /**
@@ -73,7 +48,7 @@ public final class Finder extends VBox {
      * @param fresh whether it was only just marked, so that leaving it without a link is offered
      * @param given called when it is given up
      */
-    public Finder(Work work, String from, String words, boolean fresh, Consumer<Offer> chosen, Runnable given) {
+    public Finder(Work work, String from, String words, boolean fresh, Consumer<Destination> chosen, Runnable given) {
         this.work = work;
         this.from = from;
         this.words = words;
@@ -118,42 +93,42 @@ public final class Finder extends VBox {
         Set<String> unreached = work.checked()
                 .map(c -> c.unreached().stream().map(Screen::id).collect(Collectors.toSet()))
                 .orElse(Set.of());
-        List<Offer> made = new ArrayList<>();
+        List<Destination> made = new ArrayList<>();
         Offers.of(work.prototype(), from, words, unreached, typed).stream()
                 .limit(MOST)
-                .map(Offer.There::new)
+                .map(Destination.There::new)
                 .forEach(made::add);
         Offers.sequences(work.prototype(), typed).stream()
                 .limit(2)
-                .map(s -> new Offer.Frame(
+                .map(s -> new Destination.Frame(
                         new Target.ToSequence(s.id()),
                         s.shownTitle(),
                         "sequence, " + s.pages().size() + (s.pages().size() == 1 ? " page" : " pages")))
                 .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
         Offers.tabSets(work.prototype(), typed).stream()
                 .limit(2)
-                .map(s -> new Offer.Frame(
+                .map(s -> new Destination.Frame(
                         new Target.ToTabs(s.id()),
                         s.shownTitle(),
                         "tab set, " + s.tabs().size() + (s.tabs().size() == 1 ? " tab" : " tabs")))
                 .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
         Offers.drawers(work.prototype(), from, typed).stream()
                 .limit(2)
-                .map(s -> new Offer.OfDrawer(s.id(), s.shownTitle()))
+                .map(s -> new Destination.OfDrawer(s.id(), s.shownTitle()))
                 .forEach(o -> made.add(typed.isEmpty() ? made.size() : 0, o));
-        List<Offer> backs = new ArrayList<>();
+        List<Destination> backs = new ArrayList<>();
         for (Verb verb : List.of(Verb.RETURN, Verb.CLOSE)) {
             if (verb.word().startsWith(typed.toLowerCase(Locale.ROOT))
                     || "back".startsWith(typed.toLowerCase(Locale.ROOT)) && verb == Verb.RETURN) {
-                backs.add(new Offer.Back(verb));
+                backs.add(new Destination.Back(verb));
             }
         }
         made.addAll(typed.isEmpty() ? made.size() : 0, backs);
         if (!typed.isEmpty() && !Offers.hasTitle(work.prototype(), typed)) {
-            made.add(new Offer.New(typed));
+            made.add(new Destination.New(typed));
         }
         if (typed.isEmpty() && fresh) {
-            made.add(new Offer.NoLink());
+            made.add(new Destination.NoLink());
         }
         offers = List.copyOf(made);
         at = 0;
@@ -165,11 +140,11 @@ public final class Finder extends VBox {
     /** Says it once, on the first of the screens not shown yet. */
     private void tellUnreached(Set<String> unreached) {
         for (int i = 0; i < offers.size(); i++) {
-            if (offers.get(i) instanceof Offer.There there
+            if (offers.get(i) instanceof Destination.There there
                     && unreached.contains(there.screen().id())) {
                 Label aside = quiet(
                         offers.size() > i + 1
-                                        && offers.get(i + 1) instanceof Offer.There next
+                                        && offers.get(i + 1) instanceof Destination.There next
                                         && unreached.contains(next.screen().id())
                                 ? "these are not shown yet"
                                 : "not shown yet");
@@ -180,18 +155,18 @@ public final class Finder extends VBox {
         }
     }
 
-    private HBox row(Offer offer) {
+    private HBox row(Destination offer) {
         HBox row = new HBox();
         row.getStyleClass().add("offer");
         switch (offer) {
-            case Offer.There there -> {
+            case Destination.There there -> {
                 Label title = new Label(there.screen().shownTitle());
                 title.setMaxWidth(180);
                 Label aside = new Label(there.screen().id().equals(from) ? "this screen" : "");
                 aside.getStyleClass().addAll("quiet", "small");
                 row.getChildren().addAll(new FormSign(there.screen().form()), title, aside);
             }
-            case Offer.Frame frame ->
+            case Destination.Frame frame ->
                 row.getChildren()
                         .addAll(
                                 new FormSign(Targets.shown(work.prototype(), frame.target())
@@ -199,14 +174,14 @@ public final class Finder extends VBox {
                                         .orElse(Form.PAGE)),
                                 new Label(frame.title()),
                                 quiet(frame.kind()));
-            case Offer.OfDrawer drawer ->
+            case Destination.OfDrawer drawer ->
                 row.getChildren()
                         .addAll(
                                 new VerbSign(Optional.of(Verb.DRAWER_OPEN)),
                                 new Label("Open " + drawer.title()),
                                 quiet("drawer"));
-            case Offer.New fresh -> row.getChildren().add(new Label("New screen “" + fresh.title() + "”"));
-            case Offer.Back back ->
+            case Destination.New fresh -> row.getChildren().add(new Label("New screen “" + fresh.title() + "”"));
+            case Destination.Back back ->
                 row.getChildren()
                         .addAll(
                                 new VerbSign(Optional.of(back.verb())),
@@ -214,7 +189,7 @@ public final class Finder extends VBox {
                                         back.verb() == Verb.RETURN
                                                 ? "Return to where one came from"
                                                 : "Close what is open above"));
-            case Offer.NoLink none -> row.getChildren().add(quiet("Leave it without a link for now"));
+            case Destination.NoLink none -> row.getChildren().add(quiet("Leave it without a link for now"));
         }
         row.setOnMouseEntered(e -> {
             at = offers.indexOf(offer);
