@@ -22,8 +22,8 @@ import pandel.core.check.Rule;
 import pandel.core.check.Unsettled;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
-import pandel.desktop.stage.StageWindow;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Journal;
@@ -50,7 +50,7 @@ public final class CheckView implements StageView {
     private boolean visible;
     private List<Finding> listed = List.of();
 
-    public CheckView(Work work, StageWindow around) {
+    public CheckView(Work work, PageHost around) {
         this.work = work;
         this.told = new FindingPane(work, around);
         list.getStyleClass().add("findings");

@@ -20,7 +20,7 @@ import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Journey;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.StageGuide;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
@@ -33,11 +33,11 @@ final class CoveragePane extends BorderPane {
     private static final double BAR = 320;
 
     private final Work work;
-    private final StageWindow around;
+    private final StageGuide around;
     private final VBox journeys = new VBox(2);
     private final VBox measures = new VBox();
 
-    CoveragePane(Work work, StageWindow around) {
+    CoveragePane(Work work, StageGuide around) {
         this.work = work;
         this.around = around;
         journeys.getStyleClass().add("findings");

@@ -30,7 +30,7 @@ import pandel.core.play.Stepped;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.MockView;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
@@ -43,11 +43,11 @@ final class FindingPane extends Scroll {
     private static final double PICTURE = 92;
 
     private final Work work;
-    private final StageWindow around;
+    private final PageHost around;
     private final VBox told = new VBox();
     private Optional<Finding> finding = Optional.empty();
 
-    FindingPane(Work work, StageWindow around) {
+    FindingPane(Work work, PageHost around) {
         this.work = work;
         this.around = around;
         told.getStyleClass().add("told");

@@ -40,7 +40,7 @@ import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.DrawerPreview;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
@@ -50,7 +50,7 @@ public final class DrawerPage extends FramePage {
     private static final double HIGHEST = 316;
     private static final double NUMBER = 52;
 
-    private DrawerPage(Work work, StageWindow around, String id, int chosen) {
+    private DrawerPage(Work work, PageHost around, String id, int chosen) {
         super(
                 "Drawer",
                 "A panel from an edge, with items. Type a name and Enter for each item; a line that ends in a "
@@ -66,7 +66,7 @@ public final class DrawerPage extends FramePage {
     }
 
     /** Shows a drawer above everything. */
-    public static void open(Work work, StageWindow around, String id) {
+    public static void open(Work work, PageHost around, String id) {
         work.prototype().drawer(id).ifPresent(d -> around.show(new DrawerPage(work, around, id, 0)));
     }
 
@@ -74,7 +74,7 @@ public final class DrawerPage extends FramePage {
      * Makes one that leads to some screens in order, and is attached to them; without screens one without items,
      * attached to all pages. Shows it.
      */
-    public static void make(Work work, StageWindow around, List<Screen> screens) {
+    public static void make(Work work, PageHost around, List<Screen> screens) {
         Set<String> taken = new LinkedHashSet<>(work.prototype().index().ids());
         List<Drawer.Item> items = new ArrayList<>();
         for (Screen screen : screens) {

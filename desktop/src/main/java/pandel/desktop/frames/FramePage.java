@@ -4,7 +4,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.TextField;
 import pandel.core.edit.Edit;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.work.Work;
 
 /** A frame as what it is: what stands in it in order, one of which is chosen, and its settings. */
@@ -13,7 +13,7 @@ abstract class FramePage extends ThingPage {
     /** Counted from 0. */
     protected int chosen;
 
-    FramePage(String title, String about, Work work, StageWindow around, String id, int chosen) {
+    FramePage(String title, String about, Work work, PageHost around, String id, int chosen) {
         super(title, about, work, around, id);
         this.chosen = chosen;
     }

@@ -21,7 +21,7 @@ import pandel.core.model.screen.Overlay;
 import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.OverlayPreview;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
@@ -34,7 +34,7 @@ public final class OverlayPage extends ThingPage {
     private static final double HIGHEST = 300;
     private static final double NUMBER = 60;
 
-    private OverlayPage(Work work, StageWindow around, Screen screen) {
+    private OverlayPage(Work work, PageHost around, Screen screen) {
         super("Open above: " + screen.shownTitle(), about(screen.form()), work, around, screen.id());
         setId("overlay-page");
         fill();
@@ -51,7 +51,7 @@ public final class OverlayPage extends ThingPage {
     }
 
     /** Shows how a screen stands above others. */
-    public static void open(Work work, StageWindow around, Screen screen) {
+    public static void open(Work work, PageHost around, Screen screen) {
         around.show(new OverlayPage(work, around, screen));
     }
 

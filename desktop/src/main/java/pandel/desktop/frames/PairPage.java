@@ -10,7 +10,7 @@ import pandel.core.model.device.Width;
 import pandel.core.model.frame.Pair;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.PairPreview;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
@@ -19,7 +19,7 @@ public final class PairPage extends ThingPage {
 
     private static final double WIDE = 470;
 
-    private PairPage(Work work, StageWindow around, String id) {
+    private PairPage(Work work, PageHost around, String id) {
         super(
                 "List and detail",
                 "Where the device is " + work.prototype().widths().wide()
@@ -34,7 +34,7 @@ public final class PairPage extends ThingPage {
     }
 
     /** Shows a pair above everything. */
-    public static void open(Work work, StageWindow around, String id) {
+    public static void open(Work work, PageHost around, String id) {
         work.prototype().pair(id).ifPresent(p -> around.show(new PairPage(work, around, id)));
     }
 

@@ -28,7 +28,7 @@ import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.PagePreview;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
@@ -38,7 +38,7 @@ public final class SequencePage extends FramePage {
 
     private static final double HIGHEST = 300;
 
-    private SequencePage(Work work, StageWindow around, String id, int chosen) {
+    private SequencePage(Work work, PageHost around, String id, int chosen) {
         super(
                 "Sequence",
                 "Pages turned by next, previous, dots and swipes, as one place: return leaves it whole. Drag a "
@@ -53,7 +53,7 @@ public final class SequencePage extends FramePage {
     }
 
     /** Shows a sequence above everything, the screen that is chosen as its chosen page. */
-    public static void open(Work work, StageWindow around, String id) {
+    public static void open(Work work, PageHost around, String id) {
         work.prototype()
                 .sequence(id)
                 .ifPresent(s -> around.show(new SequencePage(

@@ -33,7 +33,7 @@ import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.PagePreview;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
@@ -43,7 +43,7 @@ public final class TabSetPage extends FramePage {
     private static final double HIGHEST = 310;
     private static final double LOOKS_HIGH = 84;
 
-    private TabSetPage(Work work, StageWindow around, String id, int chosen) {
+    private TabSetPage(Work work, PageHost around, String id, int chosen) {
         super(
                 "Tab set",
                 "Places side by side behind one strip, each tab with a trail of its own. Drag a tab to another "
@@ -58,7 +58,7 @@ public final class TabSetPage extends FramePage {
     }
 
     /** Shows a tab set above everything, the tab whose root is chosen as its chosen one. */
-    public static void open(Work work, StageWindow around, String id) {
+    public static void open(Work work, PageHost around, String id) {
         work.prototype()
                 .tabSet(id)
                 .ifPresent(s -> around.show(new TabSetPage(

@@ -15,7 +15,7 @@ import pandel.core.model.device.Device;
 import pandel.core.model.screen.Colour;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.stage.PageBox;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 
@@ -25,10 +25,10 @@ abstract class ThingPage extends PageBox {
     private static final double PREVIEW = 150;
 
     protected final Work work;
-    protected final StageWindow around;
+    protected final PageHost around;
     protected final String id;
 
-    ThingPage(String title, String about, Work work, StageWindow around, String id) {
+    ThingPage(String title, String about, Work work, PageHost around, String id) {
         super(title, about, around::dismiss);
         this.work = work;
         this.around = around;

@@ -15,7 +15,7 @@ import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.work.Work;
 
 /** Says in which frame the chosen screen stands; a press shows that. */
@@ -25,9 +25,9 @@ final class InFrame extends Button {
     private record Standing(String words, Runnable open) {}
 
     private final Work work;
-    private final StageWindow around;
+    private final PageHost around;
 
-    InFrame(Work work, StageWindow around) {
+    InFrame(Work work, PageHost around) {
         this.work = work;
         this.around = around;
         setId("in-frame");

@@ -4,7 +4,7 @@ import java.util.function.Consumer;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.linking.Destination;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.Messages;
 import pandel.desktop.work.Work;
 
 /** Leads everything that leads to the chosen screen to another one. */
@@ -13,7 +13,7 @@ final class LeadingElsewhere {
     private LeadingElsewhere() {}
 
     /** @param find asks for a screen and tells the one chosen */
-    static void ask(Work work, StageWindow around, Consumer<Consumer<Destination>> find) {
+    static void ask(Work work, Messages around, Consumer<Consumer<Destination>> find) {
         work.screen().ifPresent(screen -> {
             int ways = work.prototype().index().waysIn(screen.id()).size();
             if (ways == 0) {
@@ -24,7 +24,7 @@ final class LeadingElsewhere {
         });
     }
 
-    private static void lead(Work work, StageWindow around, Screen screen, int ways, Destination offer) {
+    private static void lead(Work work, Messages around, Screen screen, int ways, Destination offer) {
         if (offer instanceof Destination.There there) {
             work.edit(LinkEdits.leadElsewhere(screen, there.screen()));
             around.say((ways == 1 ? "One link leads" : ways + " links lead") + " to “"

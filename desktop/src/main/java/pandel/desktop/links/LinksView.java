@@ -108,7 +108,7 @@ public final class LinksView implements StageView {
         HBox.setHgrow(besideHeld, Priority.ALWAYS);
         heading.getStyleClass().addAll("strong", "large");
         heading.setMinWidth(0);
-        this.looks = new LooksBar(work, around);
+        this.looks = new LooksBar(work, around, around);
         this.inFrame = new InFrame(work, around);
         this.head = head();
         this.centre = new VBox(head, looks, middle);

@@ -31,7 +31,8 @@ import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.State;
 import pandel.core.model.value.Condition;
 import pandel.desktop.links.sentence.FactOffers;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.Messages;
+import pandel.desktop.stage.ScreenPictures;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
@@ -39,13 +40,15 @@ import pandel.desktop.work.Work;
 final class LooksBar extends VBox {
 
     private final Work work;
-    private final StageWindow around;
+    private final Messages messages;
+    private final ScreenPictures pictures;
     private final HBox looks = new HBox(4);
     private final HBox asks = new HBox(6);
 
-    LooksBar(Work work, StageWindow around) {
+    LooksBar(Work work, Messages messages, ScreenPictures pictures) {
         this.work = work;
-        this.around = around;
+        this.messages = messages;
+        this.pictures = pictures;
         getStyleClass().add("looks-bar");
         looks.setAlignment(Pos.CENTER_LEFT);
         asks.setAlignment(Pos.CENTER_LEFT);
@@ -121,7 +124,7 @@ final class LooksBar extends VBox {
                                 work.edit(StateEdits.add(screen, state, said.facts()));
                                 work.selection().chooseLook(state.id());
                                 if (!said.facts().isEmpty()) {
-                                    around.say("“" + said.facts().getFirst().title()
+                                    messages.say("“" + said.facts().getFirst().title()
                                             + "” is a fact now. Let a link remember it, so that the look "
                                             + "is ever shown.");
                                 }
@@ -145,7 +148,7 @@ final class LooksBar extends VBox {
             return Optional.of(FactWords.conditions(
                     work.prototype(), work.screen().stream().toList(), text, work.naming()));
         } catch (FactWords.NotUnderstood e) {
-            around.say(e.getMessage());
+            messages.say(e.getMessage());
             return Optional.empty();
         }
     }
@@ -195,7 +198,7 @@ final class LooksBar extends VBox {
         }
         asks.getChildren().add(Buttons.smallWord("Remove the look", "look-remove", () -> {
             work.edit(StateEdits.remove(screen, List.of(state)));
-            around.say("The look was removed; all hotspots and links stayed. Ctrl+Z brings it back.");
+            messages.say("The look was removed; all hotspots and links stayed. Ctrl+Z brings it back.");
         }));
     }
 
@@ -252,7 +255,7 @@ final class LooksBar extends VBox {
                         ? "Place the hotspot missing here"
                         : "Place the " + missing.size() + " hotspots missing here",
                 "place-missing",
-                () -> around.placeByLikeness(
+                () -> pictures.placeByLikeness(
                         look, Set.copyOf(missing.stream().map(Hotspot::id).toList()), work.width()));
         place.setTooltip(
                 new Tooltip("Found by likeness with the other picture; what is not found is put at the like place"));
@@ -283,7 +286,7 @@ final class LooksBar extends VBox {
                         .add(Buttons.item(
                                 "Picture for " + width.word() + " devices, " + what + "…",
                                 "picture-" + width.word(),
-                                () -> around.putPicture(screen, state, width)));
+                                () -> pictures.putPicture(screen, state, width)));
             }
             menu.getItems().add(new SeparatorMenuItem());
             mocks.forEach(m -> menu.getItems()
@@ -299,7 +302,7 @@ final class LooksBar extends VBox {
                             .add(Buttons.item(
                                     "What stays put when it scrolls…",
                                     "fixed-parts",
-                                    () -> around.fixParts(screen, p))));
+                                    () -> pictures.fixParts(screen, p))));
             menu.show(button, Side.BOTTOM, 0, 0);
         });
         return button;

@@ -7,18 +7,18 @@ import pandel.core.edit.linking.Destination;
 import pandel.core.model.Index.Way;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.work.Work;
 
 /** What can be done to many links at once. */
 final class Together {
 
     private final Work work;
-    private final StageWindow around;
+    private final PageHost around;
     private final Consumer<Consumer<Destination>> find;
 
     /** @param find asks where something leads */
-    Together(Work work, StageWindow around, Consumer<Consumer<Destination>> find) {
+    Together(Work work, PageHost around, Consumer<Consumer<Destination>> find) {
         this.work = work;
         this.around = around;
         this.find = find;

@@ -15,7 +15,7 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.StageGuide;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
@@ -26,11 +26,11 @@ final class LinkTable extends BorderPane {
     private static final int MOST_TOLD = 2;
 
     private final Work work;
-    private final StageWindow around;
+    private final StageGuide around;
     private final TableGrid grid;
     private final Label sentence = new Label();
 
-    LinkTable(Work work, StageWindow around) {
+    LinkTable(Work work, StageGuide around) {
         this.work = work;
         this.around = around;
         this.grid = new TableGrid(this::told, this::opened);

@@ -22,7 +22,7 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.StageGuide;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
@@ -31,14 +31,14 @@ import pandel.desktop.work.Work;
 final class MapFoot extends HBox {
 
     private final Work work;
-    private final StageWindow around;
+    private final StageGuide around;
     private final MapBar bar;
     private final Label sentence = new Label();
     private final Button hangs = Buttons.plain("What hangs on it", "map-hangs", this::menu);
     private volatile String askedOf = "";
     private Optional<Hanging> hanging = Optional.empty();
 
-    MapFoot(Work work, StageWindow around, MapBar bar) {
+    MapFoot(Work work, StageGuide around, MapBar bar) {
         this.work = work;
         this.around = around;
         this.bar = bar;

@@ -17,8 +17,8 @@ import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
-import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
@@ -31,7 +31,7 @@ public final class MapView implements StageView {
     private static final int SHELVED = 60;
 
     private final Work work;
-    private final StageWindow around;
+    private final PageHost around;
     private final StackPane node = new StackPane();
     private final BorderPane page = new BorderPane();
     private final MapDrawing drawing;
@@ -45,7 +45,7 @@ public final class MapView implements StageView {
     private boolean wasTable;
     private String camePast = "";
 
-    public MapView(Work work, StageWindow around) {
+    public MapView(Work work, PageHost around) {
         this.work = work;
         this.around = around;
         this.drawing = new MapDrawing(work, around.pictures(), new MapDrawing.Stage() {

@@ -52,7 +52,7 @@ public final class MocksView implements StageView {
     public MocksView(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
-        this.actions = new ScreenActions(work, around);
+        this.actions = new ScreenActions(work, around, around);
         this.drag = new CardDrag(
                 gallery, (card, drop) -> work.edit(ScreenEdits.place(moving(card), drop.section(), drop.before())));
         this.filter = new MocksFilter(work, this::refilter);

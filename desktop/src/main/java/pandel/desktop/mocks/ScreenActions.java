@@ -38,8 +38,9 @@ import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.Question;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.ScreenPictures;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
@@ -49,11 +50,13 @@ public final class ScreenActions {
     private static final int LONG_LIST = 6;
 
     private final Work work;
-    private final StageWindow around;
+    private final PageHost around;
+    private final ScreenPictures pictures;
 
-    public ScreenActions(Work work, StageWindow around) {
+    public ScreenActions(Work work, PageHost around, ScreenPictures pictures) {
         this.work = work;
         this.around = around;
+        this.pictures = pictures;
     }
 
     /** Makes it the entry, if it is a page. */
@@ -347,7 +350,7 @@ public final class ScreenActions {
                         Buttons.item("Rename", rename),
                         Buttons.item("Start play here", () -> startAt(screen)),
                         Buttons.item("Section…", () -> section(screen)),
-                        Buttons.item("Newer picture…", () -> around.replacePicture(screen)),
+                        Buttons.item("Newer picture…", () -> pictures.replacePicture(screen)),
                         Buttons.item(
                                 screen.end() ? "Not an end after all" : "An end: play may stop here",
                                 () -> turnEnd(screen)),

@@ -11,7 +11,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.desktop.stage.EmptyStage;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WindowCommands;
 import pandel.desktop.theme.Buttons;
 
 /** What stands where there are no screens yet: ways to begin, and files opened last. */
@@ -23,7 +23,7 @@ final class Welcome {
     private Welcome() {}
 
     /** @param blank makes a first screen without a picture */
-    static Node of(StageWindow around, Runnable blank) {
+    static Node of(WindowCommands around, Runnable blank) {
         EmptyStage box = new EmptyStage(
                         "Nothing here yet",
                         "Drop pictures of your screens, or a folder of them, anywhere in this window.")
@@ -55,7 +55,7 @@ final class Welcome {
         return both;
     }
 
-    private static HBox row(StageWindow around, Path file, int number) {
+    private static HBox row(WindowCommands around, Path file, int number) {
         Button name =
                 Buttons.word(String.valueOf(file.getFileName()), "recent-" + number, () -> around.openRecent(file));
         name.setMnemonicParsing(false);

@@ -17,7 +17,9 @@ import pandel.core.model.value.Fact;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.stage.EmptyStage;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
+import pandel.desktop.stage.StageGuide;
+import pandel.desktop.stage.WindowCommands;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
@@ -26,14 +28,21 @@ import pandel.desktop.work.Work;
 final class PlayStarts {
 
     private final Work work;
-    private final StageWindow around;
+    private final PageHost around;
+    private final WindowCommands window;
     private final Supplier<Optional<Situation>> now;
     private final Consumer<Start> play;
 
     /** @param now the moment shown, if anything is played */
-    PlayStarts(Work work, StageWindow around, Supplier<Optional<Situation>> now, Consumer<Start> play) {
+    PlayStarts(
+            Work work,
+            PageHost around,
+            WindowCommands window,
+            Supplier<Optional<Situation>> now,
+            Consumer<Start> play) {
         this.work = work;
         this.around = around;
+        this.window = window;
         this.now = now;
         this.play = play;
     }
@@ -62,7 +71,7 @@ final class PlayStarts {
                 .addAll(
                         new SeparatorMenuItem(),
                         Buttons.item("Keep this moment as a start point…", "keep-moment", this::keepMoment),
-                        Buttons.item("Entries and start points…", "all-starts", () -> around.run("starts")));
+                        Buttons.item("Entries and start points…", "all-starts", () -> window.run("starts")));
         menu.show(under, Side.BOTTOM, 0, 0);
     }
 
@@ -95,7 +104,7 @@ final class PlayStarts {
     }
 
     /** What is shown while nothing can be played. */
-    static Node none(Work work, StageWindow around) {
+    static Node none(Work work, StageGuide around) {
         boolean none = work.prototype().screens().isEmpty();
         return new EmptyStage(
                         none ? "Nothing to play yet" : "Play has nowhere to start",

@@ -104,7 +104,7 @@ public final class PlayView implements StageView {
                 () -> changeShowing(showing::turnByStep),
                 () -> changeShowing(showing::faster),
                 () -> changeShowing(showing::stop)));
-        starts = new PlayStarts(work, around, this::now, this::playFrom);
+        starts = new PlayStarts(work, around, around, this::now, this::playFrom);
         controls = new PlayControls(new PlayControls.Asked(
                 this::startOver,
                 () -> act(new Event.DeviceBack()),

@@ -29,7 +29,7 @@ import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.stage.Command;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 
@@ -43,7 +43,7 @@ final class FindPane extends VBox {
     private record Found(String kind, String words, String aside, int weight, Runnable go) {}
 
     private final Work work;
-    private final StageWindow around;
+    private final PageHost around;
     private final Collection<Command> commands;
     private final Consumer<Finding> showFinding;
     private final Runnable done;
@@ -52,8 +52,7 @@ final class FindPane extends VBox {
     private List<Found> found = List.of();
     private int at;
 
-    FindPane(
-            Work work, StageWindow around, Collection<Command> commands, Consumer<Finding> showFinding, Runnable done) {
+    FindPane(Work work, PageHost around, Collection<Command> commands, Consumer<Finding> showFinding, Runnable done) {
         this.work = work;
         this.around = around;
         this.commands = commands;

@@ -141,7 +141,7 @@ public final class MainWindow implements StageWindow {
         views.put(WorkStage.CHECK, check);
         defineCommands();
         this.masthead = new Masthead(work, preferred, this::go, commands, this::openRecent);
-        this.vitals = new Vitals(work, this);
+        this.vitals = new Vitals(work, this, this);
         this.page = new BorderPane(middle, masthead, null, vitals, null);
         preferred.property().addListener((o, a, b) -> {
             if (root.getScene() != null && a.look() != b.look()) {

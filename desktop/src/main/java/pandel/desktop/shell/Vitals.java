@@ -13,7 +13,8 @@ import pandel.core.check.Checked;
 import pandel.core.check.Rule;
 import pandel.core.check.Weight;
 import pandel.core.cover.Coverage;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.Reports;
+import pandel.desktop.stage.StageGuide;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 
@@ -28,20 +29,20 @@ final class Vitals extends HBox {
     private final Map<String, Vital> vitals = new HashMap<>();
     private final Map<String, Integer> last = new HashMap<>();
 
-    Vitals(Work work, StageWindow around) {
+    Vitals(Work work, StageGuide around, Reports reports) {
         this.work = work;
         getStyleClass().add("vitals");
         add("screens", () -> around.go(WorkStage.MOCKS), false);
         add("shown", () -> around.go(WorkStage.MAP), false);
         add("not-linked", () -> around.go(WorkStage.MAP), false);
         add("stranded", () -> around.go(WorkStage.MAP), true);
-        add("dead", () -> around.showFindings(Rule.DEAD_END), true);
+        add("dead", () -> reports.showFindings(Rule.DEAD_END), true);
         add("other", () -> around.go(WorkStage.CHECK), true);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren().add(space);
         add("links", () -> around.go(WorkStage.LINKS), false);
-        add("travelled", around::showCoverage, false);
+        add("travelled", reports::showCoverage, false);
         work.checkedProperty().addListener((o, a, b) -> refresh());
         work.prototypeProperty().addListener((o, before, now) -> {
             if (before.screens().isEmpty() || now.screens().isEmpty()) {

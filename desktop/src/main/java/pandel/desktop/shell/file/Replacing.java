@@ -18,7 +18,7 @@ import pandel.core.model.screen.Screen;
 import pandel.desktop.replace.DoubtsPage;
 import pandel.desktop.replace.ReplacePage;
 import pandel.desktop.shell.notice.Telling;
-import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Document;
@@ -44,14 +44,14 @@ public final class Replacing {
     private static final Logger LOG = LoggerFactory.getLogger(Replacing.class);
 
     private final Work work;
-    private final StageWindow around;
+    private final PageHost around;
     private final Telling said;
     private final Thumbnails thumbnails;
     private final Background background;
     private List<Doubt> doubts = List.of();
     private volatile Optional<Watched> watched = Optional.empty();
 
-    public Replacing(Work work, Background background, StageWindow around, Telling said, Thumbnails thumbnails) {
+    public Replacing(Work work, Background background, PageHost around, Telling said, Thumbnails thumbnails) {
         this.work = work;
         this.around = around;
         this.said = said;

@@ -13,8 +13,8 @@ import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.shell.notice.QuestionPane;
 import pandel.desktop.shell.notice.Toast;
 import pandel.desktop.stage.Command;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
-import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 
@@ -52,7 +52,7 @@ public final class WindowPages {
         questions.show(new FactsPage(work, said, questions::dismiss));
     }
 
-    public void frames(StageWindow around) {
+    public void frames(PageHost around) {
         questions.show(new FramesPage(
                 work,
                 id -> {
