@@ -6,6 +6,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -20,6 +21,8 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.start.Entry;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
@@ -149,6 +152,28 @@ final class BruteForce {
         return false;
     }
 
+    /** What is worth typing in a field: all that anything compares it with, and what is like nothing. */
+    private Set<String> texts(String field) {
+        Source typed = new Source.Typed(field);
+        Set<String> texts = new LinkedHashSet<>(List.of("", "drill", "3", "no such thing"));
+        Stream.concat(
+                        prototype.index().ways().stream()
+                                .flatMap(w -> w.link().branches().stream())
+                                .flatMap(b -> b.when().stream()),
+                        prototype.screens().stream()
+                                .flatMap(s -> s.states().stream())
+                                .flatMap(s -> s.conditions().stream()))
+                .filter(c -> c.what().equals(typed) || c.with().equals(typed))
+                .flatMap(c -> Stream.of(c.what(), c.with()))
+                .forEach(source -> {
+                    if (source instanceof Source.Constant constant
+                            && !constant.value().equals(Value.NOTHING)) {
+                        texts.add(constant.value().shown());
+                    }
+                });
+        return texts;
+    }
+
     /** Everything a person could do, and the next wait. */
     List<Event> events(Situation now) {
         List<Event> events = new ArrayList<>();
@@ -168,9 +193,7 @@ final class BruteForce {
                         .forEach(t -> events.add(new Event.Touched(t, new Event.On.OnHotspot(hotspot.id(), at))));
             }
             if (hotspot.isField()) {
-                for (String text : List.of("", "drill", "3", "no such thing")) {
-                    events.add(new Event.Typed(hotspot.id(), text));
-                }
+                texts(hotspot.id()).forEach(text -> events.add(new Event.Typed(hotspot.id(), text)));
                 events.add(new Event.Submitted(hotspot.id()));
             }
         }
