@@ -79,7 +79,11 @@ final class FramesOfHollowLane extends Making {
         return s;
     }
 
-    /** @param phone pictures of the welcome by title  @param tablet the same for tablets  @param lane for the head of the drawer */
+    /**
+     * @param phone pictures of the welcome by title
+     * @param tablet the same for tablets
+     * @param lane for the head of the drawer
+     */
     static Prototype put(Prototype plain, Map<String, Picture> phone, Map<String, Picture> tablet, Picture lane, Naming naming) {
         FramesOfHollowLane maker = new FramesOfHollowLane(plain, naming);
         maker.welcome(phone, tablet);

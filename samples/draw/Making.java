@@ -23,7 +23,10 @@ abstract class Making {
         return p.screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new IllegalArgumentException(title));
     }
 
-    /** A fresh id. @param words that it is to be like */
+    /**
+     * A fresh id.
+     * @param words that it is to be like
+     */
     String id(String words) {
         return naming.fresh(words, p.index().ids());
     }

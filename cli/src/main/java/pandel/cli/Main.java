@@ -4,6 +4,7 @@ import java.io.PrintWriter;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
+import java.util.Objects;
 import pandel.files.Unreadable;
 import picocli.CommandLine;
 
@@ -44,8 +45,8 @@ public final class Main {
             String command = exception.getCommandLine().getParent() == null
                     ? ""
                     : exception.getCommandLine().getCommandName() + " ";
-            err.println("pandel: " + oneLine(exception.getMessage()) + suggested(exception) + " See: pandel " + command
-                    + "--help");
+            err.println("pandel: " + oneLine(Objects.requireNonNull(exception.getMessage())) + suggested(exception)
+                    + " See: pandel " + command + "--help");
             return ExitCode.COULD_NOT;
         });
         int code;

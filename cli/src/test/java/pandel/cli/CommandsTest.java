@@ -218,7 +218,8 @@ class CommandsTest {
 
     @Test
     void eachErrorIsOneLine() throws IOException {
-        Path broken = Files.write(folder.resolve("broken.svg"), "<svg <".getBytes());
+        Path broken =
+                Files.write(folder.resolve("broken.svg"), "<svg <".getBytes(java.nio.charset.StandardCharsets.UTF_8));
         for (Object[] wrong : new Object[][] {
             {"check"},
             {"chekc", SAMPLE},

@@ -3,6 +3,7 @@ package pandel.desktop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
@@ -38,7 +39,9 @@ final class OffScreen {
             return task.run();
         } catch (ExecutionException e) {
             throw new IOException(
-                    "The window could not be shown off-screen: " + e.getCause().getMessage(), e);
+                    "The window could not be shown off-screen: "
+                            + Objects.requireNonNull(e.getCause()).getMessage(),
+                    e);
         } finally {
             Platform.exit();
         }

@@ -80,7 +80,11 @@ public final class StagePictures {
         return written;
     }
 
-    /** One thing to take a picture of. @param name in the name of its file */
+    /**
+     * One thing to take a picture of.
+     *
+     * @param name in the name of its file
+     */
     private record Sight(String name, Runnable show) {}
 
     /** The stages, and over the desk the page of the first frame of each kind that the prototype has. */
@@ -158,20 +162,20 @@ public final class StagePictures {
         p.screens().stream()
                 .filter(s -> work.checked().filter(c -> c.shows(s.id())).isPresent())
                 .max(Comparator.comparingInt(
-                        (Screen s) -> p.index().hotspotsOn(s.id()).stream().anyMatch(h -> leadsAbove(p, h))
+                        (Screen s) -> p.index().hotspotsOn(s.id()).stream().anyMatch(h -> leadsAbove(h))
                                 ? p.index().waysOut(s.id()).size()
                                 : 0))
                 .ifPresent(s -> {
                     work.selection().choose(s.id());
                     p.index().hotspotsOn(s.id()).stream()
-                            .filter(h -> leadsAbove(p, h))
+                            .filter(h -> leadsAbove(h))
                             .findFirst()
                             .or(() -> p.index().hotspotsOn(s.id()).stream().findFirst())
                             .ifPresent(h -> work.selection().chooseHotspot(h.id()));
                 });
     }
 
-    private static boolean leadsAbove(Prototype p, Hotspot hotspot) {
+    private static boolean leadsAbove(Hotspot hotspot) {
         return hotspot.links().stream().flatMap(l -> l.effect().stream()).anyMatch(e -> e instanceof Effect.OpenAbove);
     }
 

@@ -34,7 +34,10 @@ class RandomKeysTest extends WindowTest {
     private static final int MOST = 6000;
 
     private final Random random = new Random(SEED);
+
+    @SuppressWarnings("NullAway.Init")
     private Robot robot;
+
     private final Deque<List<KeyCode>> pressed = new ArrayDeque<>();
     /** What each edit led to, in order, as a person would have seen it. */
     private final List<Prototype> seen = new ArrayList<>();

@@ -59,6 +59,7 @@ abstract class WindowTest extends FxRobot {
     /** What waits a moment waits until the test lets time pass. */
     final HandPace pace = new HandPace();
 
+    @SuppressWarnings("NullAway.Init")
     PandelApp.Opened opened;
 
     @TempDir

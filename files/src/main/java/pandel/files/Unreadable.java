@@ -1,5 +1,7 @@
 package pandel.files;
 
+import java.util.Objects;
+
 /** Something given could not be read or written. The message is one sentence for people: what, where, what to do. */
 public class Unreadable extends Exception {
 
@@ -21,6 +23,6 @@ public class Unreadable extends Exception {
 
     /** The sentence for people. */
     public String sentence() {
-        return getMessage();
+        return Objects.requireNonNull(getMessage());
     }
 }

@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.IntUnaryOperator;
@@ -112,7 +113,7 @@ class ColoursAndCostsTest {
             }
         }
         org.junit.jupiter.api.Assumptions.assumeTrue(bytes != null, "No writer here makes one");
-        int shown = Pictures.decode(bytes, "cmyk.jpg").argb()[40];
+        int shown = Pictures.decode(Objects.requireNonNull(bytes), "cmyk.jpg").argb()[40];
         assertThat(shown >>> 24).isEqualTo(255);
         assertThat((shown & 255) + (shown >> 8 & 255) + (shown >> 16 & 255))
                 .as("no ink is white")

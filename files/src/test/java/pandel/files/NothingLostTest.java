@@ -67,9 +67,10 @@ class NothingLostTest {
     @ParameterizedTest
     @ValueSource(strings = {"width", "height", "scale"})
     void aDeviceOfEndlessSizeIsRefusedWhereItIsRead(String field) {
-        String text = "{\"format\": \"pandel/1\", \"title\": \"T\", \"devices\": [{\"id\": \"d\", \"title\": \"D\", "
-                + "\"width\": 400, \"height\": 800, \"scale\": 1, \"back\": \"none\", \"pointing\": "
-                + "\"touch\"}]}".replaceFirst("\"" + field + "\": \\d+", "\"" + field + "\": 1e400");
+        String text = ("{\"format\": \"pandel/1\", \"title\": \"T\", \"devices\": [{\"id\": \"d\", \"title\": \"D\", "
+                        + "\"width\": 400, \"height\": 800, \"scale\": 1, \"back\": \"none\", \"pointing\": "
+                        + "\"touch\"}]}")
+                .replaceFirst("\"" + field + "\": \\d+", "\"" + field + "\": 1e400");
         assertThatThrownBy(() -> read(text))
                 .isInstanceOf(Unreadable.class)
                 .hasMessage(

@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -122,7 +123,8 @@ class RecoveryTest {
             recovery.keep(large, Optional.empty(), shelf);
             kept = moved(recovery);
         }
-        Recovery.Left left = Recovery.find(kept.getParent()).left().getFirst();
+        Recovery.Left left =
+                Recovery.find(Objects.requireNonNull(kept.getParent())).left().getFirst();
         assertThat(Recovery.open(left).prototype()).isEqualTo(large);
     }
 

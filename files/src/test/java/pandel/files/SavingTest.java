@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.google.common.jimfs.Configuration;
 import com.google.common.jimfs.Jimfs;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystem;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -39,7 +40,7 @@ class SavingTest {
                         Configuration.unix().toBuilder().setMaxSize(120_000).build())) {
             shelf.add(sample.pictures());
             Path file = small.getPath("/work/lane.pandel");
-            byte[] before = "the file as it was".getBytes();
+            byte[] before = "the file as it was".getBytes(StandardCharsets.UTF_8);
             Files.write(file, before);
             assertThatThrownBy(() -> PrototypeSaving.toFile(sample.prototype(), file, shelf))
                     .isInstanceOf(Unreadable.class)

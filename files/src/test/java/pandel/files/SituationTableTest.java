@@ -10,7 +10,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -73,7 +75,11 @@ class SituationTableTest {
             shown.add(now.screen());
         }
         assertThat(trails(now)).isEqualTo(row.get("trails").textValue());
-        assertThat(last.happening().getClass().getSimpleName().toLowerCase())
+        assertThat(Objects.requireNonNull(last)
+                        .happening()
+                        .getClass()
+                        .getSimpleName()
+                        .toLowerCase(Locale.ROOT))
                 .isEqualTo(row.get("happened").textValue());
         if (row.has("facts")) {
             assertThat(told(now.facts().set())).isEqualTo(told(row.get("facts")));

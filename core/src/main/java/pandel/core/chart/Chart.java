@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import pandel.core.check.Checked;
@@ -66,11 +67,13 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         Map<Integer, List<Screen>> bySteps = new TreeMap<>();
         for (String id : checked.shown()) {
             Screen screen = checked.prototype().screen(id).orElseThrow();
-            if (hosts.get(id).equals(id)) {
+            if (Objects.requireNonNull(hosts.get(id)).equals(id)) {
                 bySteps.computeIfAbsent(checked.stepsTo(id).orElseThrow(), k -> new ArrayList<>())
                         .add(screen);
             } else {
-                shoulders.computeIfAbsent(hosts.get(id), k -> new ArrayList<>()).add(screen);
+                shoulders
+                        .computeIfAbsent(Objects.requireNonNull(hosts.get(id)), k -> new ArrayList<>())
+                        .add(screen);
             }
         }
         order(bySteps, lines, hosts);
@@ -121,27 +124,27 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         for (int round = 0; round < ROUNDS; round++) {
             for (int steps : forth) {
                 sort(
-                        bands.get(steps),
+                        Objects.requireNonNull(bands.get(steps)),
                         height,
                         id -> neighbours.getOrDefault(id, Set.of()).stream()
-                                .filter(n -> bandOf.get(n) < steps)
+                                .filter(n -> bandOf.getOrDefault(n, steps) < steps)
                                 .toList());
             }
             for (int steps : forth.reversed()) {
                 sort(
-                        bands.get(steps),
+                        Objects.requireNonNull(bands.get(steps)),
                         height,
                         id -> neighbours.getOrDefault(id, Set.of()).stream()
-                                .filter(n -> bandOf.get(n) > steps)
+                                .filter(n -> bandOf.getOrDefault(n, steps) > steps)
                                 .toList());
             }
         }
         for (int steps : forth) {
             sort(
-                    bands.get(steps),
+                    Objects.requireNonNull(bands.get(steps)),
                     height,
                     id -> neighbours.getOrDefault(id, Set.of()).stream()
-                            .filter(n -> bandOf.get(n) < steps)
+                            .filter(n -> bandOf.getOrDefault(n, steps) < steps)
                             .toList());
         }
     }

@@ -239,7 +239,10 @@ final class Asked {
     private boolean carried(Way way, Source source) {
         boolean more = source.fact()
                 .filter(id -> prototype.fact(id).isPresent())
-                .filter(id -> facts.add(id) | whole.add(id))
+                .filter(id -> {
+                    boolean fresh = facts.add(id);
+                    return whole.add(id) || fresh;
+                })
                 .isPresent();
         for (Screen screen : from(way)) {
             more |= add(screen, source);
@@ -248,7 +251,8 @@ final class Asked {
     }
 
     private boolean add(Screen screen, Source source) {
-        return held.get(screen.id()) instanceof OnScreen on && on.add(source);
+        OnScreen on = held.get(screen.id());
+        return on != null && on.add(source);
     }
 
     private void bound(Fact fact, @org.jspecify.annotations.Nullable Within compared) {
@@ -432,7 +436,8 @@ final class Asked {
 
     /** Ids of the fields of a screen that something asks for. */
     Set<String> typed(String screen) {
-        return held.get(screen) instanceof OnScreen on ? on.typed() : Set.of();
+        OnScreen on = held.get(screen);
+        return on == null ? Set.of() : on.typed();
     }
 
     List<String> texts() {

@@ -53,8 +53,11 @@ final class Bound {
     }
 
     /**
-     * What a turn does to what is remembered. @param to where it leads; none: it goes @param set the literals it makes
-     * of the screen's own facts, where they change @param brings whether it shows a tab as it was left
+     * What a turn does to what is remembered.
+     *
+     * @param to where it leads; none: it goes
+     * @param set the literals it makes of the screen's own facts, where they change
+     * @param brings whether it shows a tab as it was left
      */
     private record Flow(@Nullable Stand to, List<Integer> set, boolean brings) {}
 

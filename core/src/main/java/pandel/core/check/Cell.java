@@ -87,7 +87,11 @@ record Cell(
                 new Ground(LevelKind.BASE, true, -1, -1, -1, Optional.empty(), List.of(), List.of());
     }
 
-    /** Where play begins, and begins again: the only place there is. @param levels 1 where the device cares, else 0 */
+    /**
+     * Where play begins, and begins again: the only place there is.
+     *
+     * @param levels 1 where the device cares, else 0
+     */
     static Cell start(
             String screen, int levels, Facts facts, PlaceMemory held, Optional<AtPage> at, List<CellTab> around) {
         return new Cell(
@@ -112,7 +116,11 @@ record Cell(
                 screen, level, other, otherMarks, ground, levels, facts, held, at, around, past, 0, Optional.empty());
     }
 
-    /** The same place still current with other facts. @param due how many of its waits were due by now */
+    /**
+     * The same place still current with other facts.
+     *
+     * @param due how many of its waits were due by now
+     */
     Cell staying(Facts others, int due) {
         return new Cell(screen, level, behind, marks, ground, levels, others, held, at, around, past, due, drawer);
     }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
@@ -209,7 +210,10 @@ public final class Check {
         all.forEach(pair -> nearest.merge(
                 pair.getKey(),
                 pair.getValue(),
-                (a, b) -> b.nearest().get(pair.getKey()).distance < a.nearest().get(pair.getKey()).distance ? b : a));
+                (a, b) -> Objects.requireNonNull(b.nearest().get(pair.getKey())).distance
+                                < Objects.requireNonNull(a.nearest().get(pair.getKey())).distance
+                        ? b
+                        : a));
         return nearest;
     }
 }

@@ -3,6 +3,7 @@ package pandel.core.check;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -75,7 +76,11 @@ public final class Checked {
     /** Fewest events from an entry until a screen is current; empty when it never is. */
     public OptionalInt stepsTo(String screen) {
         return grounds.shown(screen)
-                ? OptionalInt.of(grounds.nearest().get(screen).nearest().get(screen).distance)
+                ? OptionalInt.of(Objects.requireNonNull(
+                                Objects.requireNonNull(grounds.nearest().get(screen))
+                                        .nearest()
+                                        .get(screen))
+                        .distance)
                 : OptionalInt.empty();
     }
 

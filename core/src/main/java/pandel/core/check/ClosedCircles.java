@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -67,7 +68,8 @@ final class ClosedCircles {
         // as pairs.
         ofScreen.keySet().forEach(id -> hubs.put(id, nodes.size() * Way.values().length + hubs.size()));
         arrows = new Arrows(nodes.size() * Way.values().length + hubs.size());
-        hubs.forEach((id, hub) -> ofScreen.get(id).forEach(place -> arrows.add(hub, vertex(place, Way.HERE))));
+        hubs.forEach((id, hub) ->
+                Objects.requireNonNull(ofScreen.get(id)).forEach(place -> arrows.add(hub, vertex(place, Way.HERE))));
         for (Node node : nodes) {
             node.all().forEach(turn -> link(node, turn));
             node.agains.forEach(again -> {
@@ -135,7 +137,7 @@ final class ClosedCircles {
                     && screens.stream()
                             .noneMatch(
                                     id -> prototype.screen(id).map(Screen::end).orElse(false))) {
-                circles.putIfAbsent(screens, exploration.walkTo(nearest.get(screens)));
+                circles.putIfAbsent(screens, exploration.walkTo(Objects.requireNonNull(nearest.get(screens))));
             }
         }
         return circles;

@@ -190,7 +190,11 @@ final class Closing {
         return (group.marks() & exploration.named().mark(to.screen())) != 0;
     }
 
-    /** The state a turn newly comes to. @param after the node it uncovers */
+    /**
+     * The state a turn newly comes to.
+     *
+     * @param after the node it uncovers
+     */
     private static int next(int state, Turn turn, Node after) {
         Height height = height(state);
         boolean start = atStart(state);

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -76,7 +77,8 @@ final class DeviceRefusals {
         if (hasNoDrawers(at.exploration())
                 && drawers.size() < prototype.drawers().size()) {
             prototype.drawers().stream()
-                    .filter(d -> standing.get(d).contains(at.node().cell.screen()))
+                    .filter(d -> Objects.requireNonNull(standing.get(d))
+                            .contains(at.node().cell.screen()))
                     .forEach(d -> drawers.putIfAbsent(d, at));
         }
     }

@@ -64,8 +64,10 @@ final class Exploration {
     private boolean loose;
 
     /**
-     * Where facts were too many to look at everything. @param most all that could be @param missing what of it was not
-     * seen
+     * Where facts were too many to look at everything.
+     *
+     * @param most all that could be
+     * @param missing what of it was not seen
      */
     private record Spared(Standing most, Set<Trait> missing) {}
 

@@ -2,6 +2,7 @@ package pandel.core.check;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -38,7 +39,7 @@ record Grounds(
     /** The shortest walk to a screen. */
     Optional<Walk> walkTo(String screen) {
         return Optional.ofNullable(nearest.get(screen))
-                .map(e -> e.walkTo(e.nearest().get(screen)));
+                .map(e -> e.walkTo(Objects.requireNonNull(e.nearest().get(screen))));
     }
 
     /** Whether a screen may be shown, which is not settled. */
@@ -58,7 +59,7 @@ record Grounds(
         return points.stream()
                 .filter(e -> e.nearest().containsKey(screen))
                 .findFirst()
-                .map(e -> e.walkTo(e.nearest().get(screen)));
+                .map(e -> e.walkTo(Objects.requireNonNull(e.nearest().get(screen))));
     }
 
     boolean fires(String link) {

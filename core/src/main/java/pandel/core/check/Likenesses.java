@@ -81,8 +81,9 @@ final class Likenesses {
     }
 
     /**
-     * One that equals that of every cell at which the same can be done. @param cell with what is remembered of its
-     * screen's own alone
+     * One that equals that of every cell at which the same can be done.
+     *
+     * @param cell with what is remembered of its screen's own alone
      */
     Object of(Cell cell) {
         return new Alike(

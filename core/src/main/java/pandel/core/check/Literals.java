@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -88,7 +89,8 @@ final class Literals {
 
     /** The number of what a fact holds. */
     int of(Facts all, String fact) {
-        return numbers.get(fact).get(all.set().getOrDefault(fact, unset.get(fact)));
+        Value held = all.set().getOrDefault(fact, Objects.requireNonNull(unset.get(fact)));
+        return Objects.requireNonNull(Objects.requireNonNull(numbers.get(fact)).get(held));
     }
 
     /** What all facts hold, by number. */

@@ -75,8 +75,10 @@ final class Local {
     }
 
     /**
-     * What is remembered after a turn that was made with a screen's own alone. @param before everything before
-     * it @param own what the turn made of the screen's own
+     * What is remembered after a turn that was made with a screen's own alone.
+     *
+     * @param before everything before it
+     * @param own what the turn made of the screen's own
      */
     Facts after(String screen, Facts before, Facts own) {
         Map<String, Value> all = new TreeMap<>(before.set());

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
@@ -24,7 +25,11 @@ import pandel.core.model.screen.Status;
  */
 final class OpenTogether {
 
-    /** A screen on a level. @param pages whether the level holds pages */
+    /**
+     * A screen on a level.
+     *
+     * @param pages whether the level holds pages
+     */
     private record Shown(Screen screen, boolean pages) {}
 
     private final Prototype prototype;
@@ -68,47 +73,85 @@ final class OpenTogether {
         return opened;
     }
 
-    /** All that can be shown on a level once some of it is. */
+    /**
+     * All that can be shown on a level once some of it is: what moves on it lead to, and what moves of things above put
+     * beneath those.
+     */
     private Set<Shown> stayingOnLevel(Set<Shown> from) {
-        Set<Shown> all = new LinkedHashSet<>(from);
-        Deque<Shown> left = new ArrayDeque<>(from);
-        while (!left.isEmpty()) {
-            Shown shown = left.remove();
-            branches(shown)
-                    .forEach(branch -> branch.move()
-                            .flatMap(move -> put(shown, branch, move))
-                            .ifPresent(target -> takers(target).forEach(to -> {
-                                Shown next = new Shown(to, shown.pages());
-                                if (all.add(next)) {
-                                    left.add(next);
-                                }
-                            })));
+        Set<Shown> all = moved(from);
+        while (all.stream().anyMatch(Shown::pages)) {
+            Set<Shown> more = new LinkedHashSet<>(all);
+            above(all)
+                    .forEach(shown -> branches(shown)
+                            .forEach(branch -> branch.move()
+                                    .flatMap(this::target)
+                                    .filter(target -> mayGoBeneath(shown, branch, target))
+                                    .ifPresent(target -> takers(target).forEach(to -> more.add(new Shown(to, true))))));
+            if (more.equals(all)) {
+                break;
+            }
+            all = moved(more);
         }
         return all;
     }
 
-    /**
-     * What a move puts on its own level; from a dialog, sheet or panel a page goes beneath, unless it is said to go
-     * here.
-     */
-    private Optional<Target> put(Shown on, Branch branch, Effect move) {
-        if (branch.where().equals(Optional.of(Where.BENEATH))) {
-            return Optional.empty();
+    /** What moves on the level itself lead to. */
+    private Set<Shown> moved(Set<Shown> from) {
+        return closed(
+                from,
+                shown -> branches(shown)
+                        .flatMap(branch ->
+                                branch
+                                        .move()
+                                        .flatMap(this::target)
+                                        .filter(target -> mayStay(shown, branch, target))
+                                        .stream()
+                                        .flatMap(this::takers)
+                                        .map(to -> new Shown(to, shown.pages()))));
+    }
+
+    /** All that can ever be open above some of it. */
+    private Set<Shown> above(Set<Shown> from) {
+        return closed(opened(from), shown -> {
+            Set<Shown> one = Set.of(shown);
+            return Stream.concat(moved(one).stream(), opened(one).stream());
+        });
+    }
+
+    private static Set<Shown> closed(Set<Shown> from, Function<Shown, Stream<Shown>> further) {
+        Set<Shown> all = new LinkedHashSet<>(from);
+        Deque<Shown> left = new ArrayDeque<>(from);
+        while (!left.isEmpty()) {
+            further.apply(left.remove()).filter(all::add).forEach(left::add);
         }
+        return all;
+    }
+
+    private Optional<Target> target(Effect move) {
         return switch (move) {
-            case Effect.Advance advance -> stays(on, branch, advance.to());
-            case Effect.Replace replace -> stays(on, branch, replace.with());
+            case Effect.Advance advance -> Optional.of(advance.to());
+            case Effect.Replace replace -> Optional.of(replace.with());
             case Effect.SwitchTab to ->
                 prototype.tabSetOf(to.tab()).flatMap(s -> s.tab(to.tab())).map(t -> t.root());
             default -> Optional.empty();
         };
     }
 
-    private Optional<Target> stays(Shown on, Branch branch, Target target) {
-        boolean page = Targets.shown(prototype, target)
+    /** From a dialog, sheet or panel a page goes beneath, unless it is said to go here. */
+    private boolean mayStay(Shown on, Branch branch, Target target) {
+        return !branch.where().equals(Optional.of(Where.BENEATH))
+                && (on.pages() || branch.where().isPresent() || !isPage(target));
+    }
+
+    private boolean mayGoBeneath(Shown on, Branch branch, Target target) {
+        return branch.where().equals(Optional.of(Where.BENEATH))
+                || branch.where().isEmpty() && !on.pages() && isPage(target);
+    }
+
+    private boolean isPage(Target target) {
+        return Targets.shown(prototype, target)
                 .filter(s -> s.form() == Form.PAGE)
                 .isPresent();
-        return page && !on.pages() && branch.where().isEmpty() ? Optional.empty() : Optional.of(target);
     }
 
     private Stream<Branch> branches(Shown shown) {

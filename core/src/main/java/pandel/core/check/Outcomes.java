@@ -76,7 +76,7 @@ final class Outcomes {
                                     + " goes on after a fixed time, as if its work could neither fail nor take long.")
                     .with(List.of(Fixes.waitForWork(prototype, way))));
         }
-        int read = (int) words.strip().split("\\s+").length * A_WORD;
+        int read = words.strip().split("\\s+").length * A_WORD;
         if (!hotspots.isEmpty() && ms < A_TOUCH || ms < read && !words.isBlank() && !hotspots.isEmpty()) {
             int enough = Math.max(A_TOUCH, read);
             findings.add(about(

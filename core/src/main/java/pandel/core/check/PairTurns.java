@@ -34,7 +34,10 @@ final class PairTurns {
         this.cell = cell;
     }
 
-    /** @param done with everything else that can be done at the cell @param back what device back does there */
+    /**
+     * @param done with everything else that can be done at the cell
+     * @param back what device back does there
+     */
     static void add(Turns turns, Done done, Cell cell, Done back) {
         if (turns.prototype().pairs().isEmpty()
                 || turns.prototype().widths().of(turns.device().width()) != Width.WIDE

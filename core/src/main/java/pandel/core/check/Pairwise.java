@@ -27,7 +27,11 @@ final class Pairwise {
         this(literals, new long[literals.areTooMany() ? 0 : literals.size() * words(literals)]);
     }
 
-    /** Just that. @param held one literal for each fact */
+    /**
+     * Just that.
+     *
+     * @param held one literal for each fact
+     */
     static Pairwise of(Literals literals, int[] held) {
         Pairwise made = new Pairwise(literals);
         for (int a : held) {
@@ -50,7 +54,11 @@ final class Pairwise {
         return (rows[a * words + b / 64] & 1L << b % 64) != 0;
     }
 
-    /** Takes in everything that can be by another. @return whether anything is new */
+    /**
+     * Takes in everything that can be by another.
+     *
+     * @return whether anything is new
+     */
     boolean join(Pairwise other) {
         boolean more = false;
         for (int i = 0; i < rows.length; i++) {

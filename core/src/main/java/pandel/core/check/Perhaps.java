@@ -98,7 +98,6 @@ final class Perhaps {
         }
         Turns.All all = exploration.turns().at(cell);
         Turns.Done done = all.here();
-        Turns.Done back = all.back();
         fired.addAll(all.doubted());
         beneath(cell);
         if (cell.ground() == Cell.Ground.UNKNOWN && !all.doubted().isEmpty()) {

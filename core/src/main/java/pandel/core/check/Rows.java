@@ -96,7 +96,11 @@ final class Rows {
                 || !prototype.index().sequencesOf(cell.screen()).isEmpty();
     }
 
-    /** Whether a place named so may show a screen. @param id of a screen or sequence */
+    /**
+     * Whether a place named so may show a screen.
+     *
+     * @param id of a screen or sequence
+     */
     private boolean mayShow(String id, String screen) {
         return id.equals(screen)
                 || prototype.tabSet(id).isPresent()

@@ -61,7 +61,9 @@ final class Sparing {
 
     /**
      * Looks from now on at more: at what decides together on something that is still sought, or else is asked for
-     * together on its screen, one after another. @return whether there is more to look at
+     * together on its screen, one after another.
+     *
+     * @return whether there is more to look at
      */
     boolean widen() {
         Optional<Set<String>> next =
@@ -115,7 +117,7 @@ final class Sparing {
     boolean wants(Cell cell) {
         boolean other = alike.add(List.of(turns.likeness(cell), cell.behind()));
         return isNew(on.computeIfAbsent(new On(cell.screen(), cell.level().base()), o -> new BitSet()), cell.facts())
-                | other;
+                || other;
     }
 
     /** Takes in what facts hold together; whether anything of it is new. */

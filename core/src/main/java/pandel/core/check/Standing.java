@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -63,7 +64,10 @@ final class Standing {
         return exploration.turns().local().alone(cell).around(CellTab.inAnyTab(cell.around(), anyTab));
     }
 
-    /** @param cell as it is {@linkplain #noted noted} @param all what can be done there */
+    /**
+     * @param cell as it is {@linkplain #noted noted}
+     * @param all what can be done there
+     */
     void note(Cell cell, Turns.All all) {
         if (alike.add(exploration.turns().likeness(cell))) {
             Trait.of(prototype, cell, all).forEach(traits::add);
@@ -165,9 +169,10 @@ final class Standing {
         boolean more = true;
         while (more) {
             Set<Cell> closed = left.stream().map(this::bare).collect(Collectors.toSet());
-            more = left.removeIf(cell -> shut.get(cell).stream().anyMatch(to -> !closed.contains(to))
+            more = left.removeIf(cell -> Objects.requireNonNull(shut.get(cell)).stream()
+                            .anyMatch(to -> !closed.contains(to))
                     || !behind.getOrDefault(cell, Set.of()).isEmpty()
-                            && behind.get(cell).stream().noneMatch(closed::contains));
+                            && Objects.requireNonNull(behind.get(cell)).stream().noneMatch(closed::contains));
         }
         return left;
     }

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.function.BooleanSupplier;
@@ -36,7 +37,11 @@ final class Summaries {
     /** What a place takes beside its summaries, in the same measure. */
     private static final int PLACE = 10;
 
-    /** From one place to another. @param push whether the second is put or opened on the first */
+    /**
+     * From one place to another.
+     *
+     * @param push whether the second is put or opened on the first
+     */
     private record Edge(Place from, Place to, Route by, boolean push) {}
 
     private static final class Place {
@@ -420,7 +425,7 @@ final class Summaries {
                 });
         nodes.forEach((place, node) -> node.agains = place.agains.entrySet().stream()
                 .filter(e -> nodes.containsKey(e.getKey()))
-                .map(e -> new Again(nodes.get(e.getKey()), e.getValue()))
+                .map(e -> new Again(Objects.requireNonNull(nodes.get(e.getKey())), e.getValue()))
                 .toList());
     }
 }

@@ -22,7 +22,11 @@ final class Texts {
 
     private Texts() {}
 
-    /** A text of each kind that can make a difference. @param whole ids of the facts of which every value may differ */
+    /**
+     * A text of each kind that can make a difference.
+     *
+     * @param whole ids of the facts of which every value may differ
+     */
     static List<String> compared(Prototype prototype, List<String> whole) {
         Set<String> found = new LinkedHashSet<>(List.of(""));
         TreeSet<Integer> compared = new TreeSet<>();

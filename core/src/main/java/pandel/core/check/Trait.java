@@ -30,7 +30,11 @@ record Trait(String screen, Kind kind, String id) {
         DRAWER_OPEN
     }
 
-    /** All of a cell. @param all what can be done there */
+    /**
+     * All of a cell.
+     *
+     * @param all what can be done there
+     */
     static Stream<Trait> of(Prototype prototype, Cell cell, Turns.All all) {
         String screen = cell.screen();
         boolean first = cell.level().base() && cell.first();

@@ -127,7 +127,11 @@ final class Turns {
                     .flatMap(List::stream);
         }
 
-        /** The same where more is remembered. @param after what is remembered after each turn */
+        /**
+         * The same where more is remembered.
+         *
+         * @param after what is remembered after each turn
+         */
         private All with(UnaryOperator<Facts> after) {
             return new All(here.with(after), back.with(after));
         }

@@ -15,10 +15,18 @@ final class WaitRun {
 
     private static final int LONGEST = 1000;
 
-    /** A place put since the start. @param opened whether it opened its level */
+    /**
+     * A place put since the start.
+     *
+     * @param opened whether it opened its level
+     */
     private record Place(Node node, boolean opened) {}
 
-    /** A moment of the run. @param height how many places there were */
+    /**
+     * A moment of the run.
+     *
+     * @param height how many places there were
+     */
     private record Moment(Node node, int height) {}
 
     private final Exploration exploration;

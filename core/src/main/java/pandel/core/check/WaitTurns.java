@@ -249,7 +249,11 @@ final class WaitTurns {
         return Optional.of(events);
     }
 
-    /** Lets ms pass, and stops at each wait that is due and does nothing. @param before ms that had passed untouched */
+    /**
+     * Lets ms pass, and stops at each wait that is due and does nothing.
+     *
+     * @param before ms that had passed untouched
+     */
     private void pass(List<Event> events, int ms, List<Link> idle, int before) {
         int passed = 0;
         for (Link one : idle) {

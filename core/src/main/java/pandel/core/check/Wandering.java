@@ -37,7 +37,11 @@ final class Wandering {
 
     private static final int ROOM = 60_000;
 
-    /** A place that was come to, on what it lies. @param tabs ids of those that were shown in the sets around it */
+    /**
+     * A place that was come to, on what it lies.
+     *
+     * @param tabs ids of those that were shown in the sets around it
+     */
     private record Stop(Node node, @Nullable Stop below, Set<String> tabs) {
 
         Cell cell() {

@@ -63,7 +63,11 @@ public final class Generated {
         }
     }
 
-    /** One without facts. @param screens 1 or more */
+    /**
+     * One without facts.
+     *
+     * @param screens 1 or more
+     */
     public static Prototype of(int screens, long seed, Kind kind) {
         return of(screens, seed, kind, 0);
     }

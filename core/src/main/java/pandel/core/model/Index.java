@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.frame.Drawer;
@@ -55,7 +56,8 @@ public final class Index {
             if (shared.putIfAbsent(s.hotspot().id(), s) == null) {
                 s.screens().stream()
                         .filter(screens::containsKey)
-                        .forEach(id -> hotspotsOn.get(id).add(s.hotspot()));
+                        .forEach(
+                                id -> Objects.requireNonNull(hotspotsOn.get(id)).add(s.hotspot()));
             }
         }
         for (Screen screen : screens.values()) {

@@ -251,7 +251,11 @@ public final class Prototype implements ValueScope, Contents {
                 : tabSets.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
-    /** The tab set that has a tab. @param tab its id */
+    /**
+     * The tab set that has a tab.
+     *
+     * @param tab its id
+     */
     public Optional<TabSet> tabSetOf(String tab) {
         return tabSets.stream().filter(s -> s.tab(tab).isPresent()).findFirst();
     }
@@ -281,7 +285,11 @@ public final class Prototype implements ValueScope, Contents {
         return pairs.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
-    /** The drawer that has an item. @param item its id */
+    /**
+     * The drawer that has an item.
+     *
+     * @param item its id
+     */
     public Optional<Drawer> drawerOf(String item) {
         return drawers.stream().filter(d -> d.item(item).isPresent()).findFirst();
     }

@@ -1,6 +1,8 @@
 /**
- * What a prototype is made of: immutable records, one for each word of the trade. Lengths are px (CSS pixels), times
- * milliseconds.
+ * What a prototype is made of as a whole: {@link Prototype} with its index by id, journeys, judgements and kept
+ * versions, and how targets and attachments come out in it. Everything is immutable; lengths are px (CSS pixels, the
+ * width's own). It takes in nothing but records of the packages beneath, gives out new prototypes, and may use those
+ * packages alone.
  */
 @NullMarked
 package pandel.core.model;

@@ -18,8 +18,9 @@ public final class EventWords {
     private EventWords() {}
 
     /**
-     * "tap Reserve", "swipe left on the screen", "the work is done: refused". @param before the situation in which it
-     * happens
+     * "tap Reserve", "swipe left on the screen", "the work is done: refused".
+     *
+     * @param before the situation in which it happens
      */
     public static String of(Prototype prototype, Situation before, Event event) {
         return switch (event) {

@@ -35,7 +35,9 @@ public sealed interface Happening {
     record Remembered(Optional<String> link) implements Happening {}
 
     /**
-     * A drawer opened or closed, and nothing else moved. @param drawer id of the one that is open now; empty: none is
+     * A drawer opened or closed, and nothing else moved.
+     *
+     * @param drawer id of the one that is open now; empty: none is
      */
     record DrawerMoved(Optional<String> link, Optional<String> drawer) implements Happening {}
 

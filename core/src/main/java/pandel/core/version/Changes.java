@@ -509,8 +509,4 @@ public final class Changes {
     private static String named(Hotspot hotspot) {
         return hotspot.title().isBlank() ? "A hotspot" : "“" + hotspot.title() + "”";
     }
-
-    private static String title(Prototype prototype, String screen) {
-        return "“" + prototype.screen(screen).map(Screen::shownTitle).orElse(screen) + "”";
-    }
 }

@@ -9,10 +9,12 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
@@ -55,7 +57,7 @@ final class BruteForce {
         }
         while (!horizon.isEmpty() && found.size() < most) {
             Situation now = horizon.remove();
-            int steps = seen.get(key(now));
+            int steps = Objects.requireNonNull(seen.get(key(now)));
             if (steps == depth) {
                 continue;
             }
@@ -107,6 +109,7 @@ final class BruteForce {
     }
 
     /** Whether the top level of a situation can be closed: null when the look was cut off before an answer. */
+    @Nullable
     Boolean closes(Situation from, int most) {
         return comesTo(
                 from,
@@ -116,6 +119,7 @@ final class BruteForce {
     }
 
     /** Whether the row of screens can be changed from a situation: null when the look was cut off before an answer. */
+    @Nullable
     Boolean leadsOn(Situation from, boolean withDeviceBack, int most) {
         return comesTo(
                 from,
@@ -127,7 +131,7 @@ final class BruteForce {
                         || !next.situation().row().equals(from.row()));
     }
 
-    private Boolean comesTo(Situation from, boolean withDeviceBack, int most, Predicate<Stepped> wanted) {
+    private @Nullable Boolean comesTo(Situation from, boolean withDeviceBack, int most, Predicate<Stepped> wanted) {
         Set<Object> seen = new HashSet<>(Set.of(key(from)));
         Deque<Situation> horizon = new ArrayDeque<>(List.of(from));
         while (!horizon.isEmpty()) {

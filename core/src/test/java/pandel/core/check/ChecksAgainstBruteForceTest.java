@@ -105,6 +105,12 @@ class ChecksAgainstBruteForceTest {
         agree(Generated.of(5, -159L, Kind.NASTY, 2), 7, 3000, 4);
     }
 
+    /** A dialog puts a page beneath itself, on a takeover, from which more is opened above. */
+    @Example
+    void agreeWhereADialogsPageBeneathLetsThreeThingsOpen() {
+        agree(Generated.of(4, -6268127819214016885L, Kind.NASTY, 1), 7, 3000, new Effort(3, 0));
+    }
+
     /** A way back on the level of an overlay, to a place that never closes either. */
     @Example
     void agreeWhereGoingBackClosesNothing() {
@@ -214,7 +220,7 @@ class ChecksAgainstBruteForceTest {
                         .way(finding.link().orElseThrow())
                         .orElseThrow()
                         .link();
-                Situation at = before(finding, step, prototype);
+                Situation at = before(finding, prototype);
                 Rules rules = new Rules(prototype);
                 if (finding.sentence().contains("can be")) {
                     List<Map<String, Value>> rows = finding.hotspot()
@@ -234,7 +240,7 @@ class ChecksAgainstBruteForceTest {
                         .filter(l -> l.id().equals(finding.link().get()))
                         .findFirst()
                         .orElseThrow();
-                Situation at = before(finding, step, prototype);
+                Situation at = before(finding, prototype);
                 Rules rules = new Rules(prototype);
                 assertThat(link.branches())
                         .anyMatch(b -> rules.branch(at.head(), b) instanceof RuleOutcome.NothingToDo);
@@ -244,7 +250,7 @@ class ChecksAgainstBruteForceTest {
     }
 
     /** The situation in which what a finding says happens. */
-    private static Situation before(Finding finding, Step step, Prototype prototype) {
+    private static Situation before(Finding finding, Prototype prototype) {
         Situation there = finding.walk().orElseThrow().replay(prototype);
         return prototype.index().way(finding.link().orElseThrow()).orElseThrow().from().stream()
                         .anyMatch(s -> s.id().equals(there.screen()))

@@ -53,7 +53,7 @@ class ListsShowTheirFindingsTest {
         Step step = new Step(prototype);
         Situation now = Situation.at(prototype, walk.entry(), walk.device()).orElseThrow();
         Situation before = now;
-        Happening last = null;
+        Happening last = new Happening.Passed(0);
         for (Event event : walk.events()) {
             before = now;
             var stepped = step.step(now, event);

@@ -36,7 +36,7 @@ class TooManyFactsTest {
         Set<Facts> real = new LinkedHashSet<>();
         Pairwise might = new Pairwise(literals);
         for (int i = 0; i < 6; i++) {
-            Facts facts = any(p, literals, random);
+            Facts facts = any(literals, random);
             might.join(Pairwise.of(literals, literals.of(facts)));
             assertThat(might.join(Pairwise.of(literals, literals.of(facts))))
                     .as("whether %s is new again", facts)
@@ -69,7 +69,7 @@ class TooManyFactsTest {
                 .toList();
     }
 
-    private static Facts any(Prototype p, Literals literals, Random random) {
+    private static Facts any(Literals literals, Random random) {
         List<Integer> held = new ArrayList<>();
         for (String fact : literals.facts()) {
             List<Integer> values = new ArrayList<>();
@@ -100,7 +100,7 @@ class TooManyFactsTest {
             Turns turns = exploration.turns();
             for (Node node : exploration.nodes().stream().limit(40).toList()) {
                 Facts own = turns.local().alone(node.cell).facts();
-                Facts others = turns.local().after(node.cell.screen(), any(p, literals, random), own);
+                Facts others = turns.local().after(node.cell.screen(), any(literals, random), own);
                 Cell other = node.cell.staying(others, node.cell.waited());
                 for (Way way : p.index().waysOut(node.cell.screen())) {
                     for (Branch branch : way.link().branches()) {

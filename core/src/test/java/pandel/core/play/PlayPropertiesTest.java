@@ -42,7 +42,7 @@ class PlayPropertiesTest {
     private static final int STEPS = 60;
 
     private static Prototype made(long seed, int size, boolean nasty) {
-        return Generated.of(size, seed, nasty ? Kind.NASTY : Kind.USUAL, (int) Math.floorMod(seed, 4));
+        return Generated.of(size, seed, nasty ? Kind.NASTY : Kind.USUAL, Math.floorMod(seed, 4));
     }
 
     /** A walk of events that may or may not do something: those that are possible, and some that are not. */

@@ -72,8 +72,9 @@ public final class DeviceView extends Pane {
     }
 
     /**
-     * What a finger draws, from its first px that way until it is let go. @param beside the page that comes in; empty:
-     * there is none
+     * What a finger draws, from its first px that way until it is let go.
+     *
+     * @param beside the page that comes in; empty: there is none
      */
     private record Drawn(boolean onward, Optional<LevelView> beside) {}
 
@@ -82,7 +83,12 @@ public final class DeviceView extends Pane {
         Gestures.on(this, new DeviceTouches(this, touched));
     }
 
-    /** A sheet follows a finger up or down. @param by interface px it was drawn @return whether one does */
+    /**
+     * A sheet follows a finger up or down.
+     *
+     * @param by interface px it was drawn
+     * @return whether one does
+     */
     boolean lifted(Touched touched, double x, double y, double by) {
         if (lift.isEmpty() && !levels.isEmpty()) {
             finishMotion();
@@ -98,7 +104,11 @@ public final class DeviceView extends Pane {
         let.flatMap(l -> l.letGo(by, thrown)).ifPresent(animation -> run(animation, levels.getLast()::still));
     }
 
-    /** Plays what moves until it is at its end. @param end what is done then */
+    /**
+     * Plays what moves until it is at its end.
+     *
+     * @param end what is done then
+     */
     private void run(Animation animation, Runnable end) {
         settle = () -> {
             running = Optional.empty();
@@ -257,7 +267,11 @@ public final class DeviceView extends Pane {
         return true;
     }
 
-    /** A drawer follows the finger. @param by interface px it was drawn sideways */
+    /**
+     * A drawer follows the finger.
+     *
+     * @param by interface px it was drawn sideways
+     */
     private boolean follow(Touched.Draws asked, double by) {
         if (draws.isEmpty()) {
             finishMotion();
@@ -298,7 +312,12 @@ public final class DeviceView extends Pane {
         return strips;
     }
 
-    /** Scrolls the rows of the drawer that is out. @param by px @return whether one is out */
+    /**
+     * Scrolls the rows of the drawer that is out.
+     *
+     * @param by px
+     * @return whether one is out
+     */
     public boolean scrollDrawer(double by) {
         drawers.moving().ifPresent(d -> d.scrollTo(d.scrolled() + by));
         return drawers.moving().isPresent();
@@ -326,7 +345,11 @@ public final class DeviceView extends Pane {
         pictures.expect(wide.keySet(), wide::get);
     }
 
-    /** A page follows the finger, the one beside it too. @param by interface px it was drawn sideways */
+    /**
+     * A page follows the finger, the one beside it too.
+     *
+     * @param by interface px it was drawn sideways
+     */
     boolean pull(Touched touched, double x, double y, double by) {
         if (by == 0 || levels.isEmpty()) {
             return false;

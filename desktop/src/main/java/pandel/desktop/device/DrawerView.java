@@ -32,7 +32,10 @@ final class DrawerView {
     private final Moves moves;
     private double scrolled;
 
-    /** @param deviceWidth px @param deviceHeight px */
+    /**
+     * @param deviceWidth px
+     * @param deviceHeight px
+     */
     DrawerView(PictureLibrary pictures, DrawerPlace place, double deviceWidth, double deviceHeight, double scale) {
         this.place = place;
         this.deviceWidth = deviceWidth;
@@ -175,7 +178,10 @@ final class DrawerView {
         rows.setTranslateY(-Math.rint(scrolled * scale));
     }
 
-    /** @param out from 0, in, to 1, all out @param page that it comes over, or that moves with it */
+    /**
+     * @param out from 0, in, to 1, all out
+     * @param page that it comes over, or that moves with it
+     */
     void at(double out, LevelView page) {
         double all = Math.rint(deviceWidth * scale);
         double inwards = side() == PanelSide.LEFT ? 1 : -1;

@@ -8,7 +8,11 @@ public final class FieldLetters {
 
     private FieldLetters() {}
 
-    /** px of the letters in a field. @param high px of the field */
+    /**
+     * px of the letters in a field.
+     *
+     * @param high px of the field
+     */
     public static double px(double high) {
         return Math.min(MOST, high * OF_HEIGHT);
     }

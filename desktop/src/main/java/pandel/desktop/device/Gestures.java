@@ -35,18 +35,35 @@ final class Gestures {
         /** Whether a second tap there would mean something of its own. */
         boolean waitsForSecond(double x, double y);
 
-        /** A finger is drawn sideways. @param by so far @return whether something follows it */
+        /**
+         * A finger is drawn sideways.
+         *
+         * @param by so far
+         * @return whether something follows it
+         */
         boolean drawn(double x, double y, double by);
 
-        /** A finger is drawn up or down. @param by so far @return whether something follows it */
+        /**
+         * A finger is drawn up or down.
+         *
+         * @param by so far
+         * @return whether something follows it
+         */
         boolean lifted(double x, double y, double by);
 
-        /** What followed a finger up or down is let go. @param thrown whether quickly */
+        /**
+         * What followed a finger up or down is let go.
+         *
+         * @param thrown whether quickly
+         */
         void letDown(double by, boolean thrown);
 
         /**
-         * What followed the finger is let go. @param thrown whether quickly @param turned whether it was a
-         * swipe @return whether that was all
+         * What followed the finger is let go.
+         *
+         * @param thrown whether quickly
+         * @param turned whether it was a swipe
+         * @return whether that was all
          */
         boolean letGo(double by, boolean thrown, boolean turned);
 

@@ -75,7 +75,11 @@ final class LevelView extends Pane {
         getChildren().addAll(shade, mock, texts, foot, strip);
     }
 
-    /** The list beside the current place of a level, as it was left. @param at the level, counted from 0 */
+    /**
+     * The list beside the current place of a level, as it was left.
+     *
+     * @param at the level, counted from 0
+     */
     static Optional<LevelView> list(PictureLibrary pictures, Prototype prototype, Situation now, int at, double scale) {
         return Pairs.beside(prototype, now, at).flatMap(b -> {
             Level list = b.returned().levels().get(at);
@@ -250,13 +254,18 @@ final class LevelView extends Pane {
         return word;
     }
 
-    /** @param room across the device @param deviceHeight px */
+    /**
+     * @param room across the device
+     * @param deviceHeight px
+     */
     void place(Room room, double deviceHeight, double scale, double scroll) {
         place(room, room, deviceHeight, scale, scroll);
     }
 
     /**
-     * @param room of the page, across the device @param across the room of the strips around it @param deviceHeight px
+     * @param room of the page, across the device
+     * @param across the room of the strips around it
+     * @param deviceHeight px
      */
     void place(Room room, Room across, double deviceHeight, double scale, double scroll) {
         ofStrips = across;

@@ -68,7 +68,11 @@ final class Motions {
         return line;
     }
 
-    /** From one share to another. @param ms the time it takes */
+    /**
+     * From one share to another.
+     *
+     * @param ms the time it takes
+     */
     static Animation between(double from, double to, double ms, DoubleConsumer place) {
         Timeline line = new Timeline();
         SimpleDoubleProperty value = new SimpleDoubleProperty(Double.NaN);
@@ -146,10 +150,10 @@ final class Motions {
     /** A CSS easing name or cubic-bezier(); one that is not known moves evenly. */
     static Interpolator easing(String css) {
         return switch (css) {
-            case "ease" -> Interpolator.SPLINE(0.25, 0.1, 0.25, 1);
-            case "ease-in" -> Interpolator.SPLINE(0.42, 0, 1, 1);
-            case "ease-out" -> Interpolator.SPLINE(0, 0, 0.58, 1);
-            case "ease-in-out" -> Interpolator.SPLINE(0.42, 0, 0.58, 1);
+            case "ease" -> Interpolator.ofSpline(0.25, 0.1, 0.25, 1);
+            case "ease-in" -> Interpolator.ofSpline(0.42, 0, 1, 1);
+            case "ease-out" -> Interpolator.ofSpline(0, 0, 0.58, 1);
+            case "ease-in-out" -> Interpolator.ofSpline(0.42, 0, 0.58, 1);
             default -> bezier(css);
         };
     }
@@ -160,7 +164,7 @@ final class Motions {
             return Interpolator.LINEAR;
         }
         // JavaFX takes control points within 0 and 1; what CSS lets swing beyond ends there.
-        return Interpolator.SPLINE(
+        return Interpolator.ofSpline(
                 within(four.group(1)), within(four.group(2)), within(four.group(3)), within(four.group(4)));
     }
 

@@ -64,7 +64,11 @@ public final class PagePreview extends SmallDevice {
                 wide);
     }
 
-    /** The root of a tab behind its strip. @param wide interface px */
+    /**
+     * The root of a tab behind its strip.
+     *
+     * @param wide interface px
+     */
     public static PagePreview of(
             PictureLibrary pictures, Prototype prototype, TabSet set, TabSet.Tab tab, Device device, double wide) {
         Screen screen = Targets.shown(prototype, tab.root())

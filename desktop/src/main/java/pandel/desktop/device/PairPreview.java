@@ -14,7 +14,10 @@ public final class PairPreview extends SmallDevice {
 
     private double startX;
 
-    /** @param wide interface px @param shared told the hundredths of the width that the list is dragged to take */
+    /**
+     * @param wide interface px
+     * @param shared told the hundredths of the width that the list is dragged to take
+     */
     public PairPreview(
             PictureLibrary pictures, Prototype prototype, Pair pair, Device device, double wide, IntConsumer shared) {
         double scale = wide / device.width();

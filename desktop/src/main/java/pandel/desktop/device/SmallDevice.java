@@ -22,7 +22,11 @@ abstract class SmallDevice extends Pane {
         setClip(new Rectangle(wide, high));
     }
 
-    /** A screen as it looks at first. @param overlay whether it is open above something */
+    /**
+     * A screen as it looks at first.
+     *
+     * @param overlay whether it is open above something
+     */
     static LevelView page(PictureLibrary pictures, Prototype prototype, Screen screen, boolean overlay) {
         LevelView view = new LevelView(pictures, Look.plain(screen), 0, overlay);
         view.know(prototype, Known.of(Facts.NONE));

@@ -34,7 +34,11 @@ public final class StripRolls {
         return by;
     }
 
-    /** Scrolls one. @param more px onwards */
+    /**
+     * Scrolls one.
+     *
+     * @param more px onwards
+     */
     public void roll(StripPlace place, double more) {
         put(place, place.shown().map(tab -> by.getOrDefault(tab, 0.0)).orElse(0.0) + more);
     }

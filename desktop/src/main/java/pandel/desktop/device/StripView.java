@@ -34,7 +34,7 @@ final class StripView extends Pane {
             if (beside) {
                 beside(place, sign, look, scale);
             } else {
-                tab(place, sign, look, scale);
+                tab(sign, look, scale);
             }
         }
     }
@@ -94,7 +94,7 @@ final class StripView extends Pane {
         return pane;
     }
 
-    private void tab(StripPlace place, StripPlace.Sign sign, TabSet.Strip look, double scale) {
+    private void tab(StripPlace.Sign sign, TabSet.Strip look, double scale) {
         String colour = sign.chosen() ? look.chosen() : look.ink();
         boolean labelled = look.labels() == TabSet.Labels.ALL
                 || look.labels() == TabSet.Labels.CHOSEN && sign.chosen()

@@ -22,7 +22,9 @@ public interface Touched {
     Optional<StripPlace> strip(double x, double y);
 
     /**
-     * The page that a sideways drag there would turn to; empty: it turns none. @param onward whether to the one after
+     * The page that a sideways drag there would turn to; empty: it turns none.
+     *
+     * @param onward whether to the one after
      */
     Optional<Pulled> pulls(double x, double y, boolean onward);
 
@@ -48,7 +50,11 @@ public interface Touched {
             Optional<Runnable> away,
             DoubleConsumer to) {}
 
-    /** A page about to be turned. @param to how it stands there; empty: there is none, and it gives only a little */
+    /**
+     * A page about to be turned.
+     *
+     * @param to how it stands there; empty: there is none, and it gives only a little
+     */
     record Pulled(Prototype prototype, Optional<Situation> to) {}
 
     /**

@@ -31,7 +31,13 @@ abstract class FramePage extends ThingPage {
         change(moved(from, to));
     }
 
-    /** The field for the title. @param prefix of its id @param now the title as it is now @param put told another */
+    /**
+     * The field for the title.
+     *
+     * @param prefix of its id
+     * @param now the title as it is now
+     * @param put told another
+     */
     TextField title(String prefix, String what, Supplier<String> now, Consumer<String> put) {
         TextField title = field(prefix + "-title", what, now.get(), 220, typed -> {
             if (!typed.isEmpty() && !typed.equals(now.get())) {

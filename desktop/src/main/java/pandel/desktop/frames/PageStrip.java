@@ -27,7 +27,11 @@ import pandel.desktop.work.Work;
  */
 final class PageStrip extends StackPane {
 
-    /** One of them. @param words beneath its picture */
+    /**
+     * One of them.
+     *
+     * @param words beneath its picture
+     */
     record Item(Screen screen, String words) {}
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");

@@ -31,7 +31,12 @@ final class Reordering {
         this.moved = moved;
     }
 
-    /** Lets one be chosen and carried. @param at its place, counted from 0 @param choose told it is chosen */
+    /**
+     * Lets one be chosen and carried.
+     *
+     * @param at its place, counted from 0
+     * @param choose told it is chosen
+     */
     void add(Button one, int at, IntConsumer choose) {
         ToDoubleFunction<MouseEvent> pointer = sideways ? MouseEvent::getSceneX : MouseEvent::getSceneY;
         DoubleProperty aside = sideways ? one.translateXProperty() : one.translateYProperty();

@@ -59,7 +59,11 @@ abstract class ThingPage extends PageBox {
         return line;
     }
 
-    /** A field for a colour; what is none is said and not kept. @param put told another colour */
+    /**
+     * A field for a colour; what is none is said and not kept.
+     *
+     * @param put told another colour
+     */
     VBox colour(
             String fieldId,
             String what,
@@ -81,8 +85,9 @@ abstract class ThingPage extends PageBox {
     }
 
     /**
-     * A field for a whole number; what is none, or too small or large, is said and not kept. @param put told another
-     * number
+     * A field for a whole number; what is none, or too small or large, is said and not kept.
+     *
+     * @param put told another number
      */
     TextField number(String fieldId, String caption, int now, int least, int most, double wide, IntConsumer put) {
         return field(fieldId, caption, String.valueOf(now), wide, typed -> {
@@ -100,7 +105,11 @@ abstract class ThingPage extends PageBox {
         });
     }
 
-    /** A link on the desk, where its sentence is. @param on a screen it can be set off on */
+    /**
+     * A link on the desk, where its sentence is.
+     *
+     * @param on a screen it can be set off on
+     */
     void sentence(Screen on, String link) {
         around.dismiss();
         work.selection().choose(on.id());
@@ -108,7 +117,11 @@ abstract class ThingPage extends PageBox {
         work.selection().chooseLink(link);
     }
 
-    /** Interface px that its picture on the device is wide. @param highest interface px */
+    /**
+     * Interface px that its picture on the device is wide.
+     *
+     * @param highest interface px
+     */
     double previewed(double highest) {
         Device device = work.device();
         return Math.rint(Math.min(PREVIEW, highest * device.width() / device.height()));

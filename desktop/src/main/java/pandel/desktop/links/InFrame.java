@@ -21,7 +21,11 @@ import pandel.desktop.work.Work;
 /** Says in which frame the chosen screen stands; a press shows that. */
 final class InFrame extends Button {
 
-    /** How a screen stands in a frame. @param open shows the frame */
+    /**
+     * How a screen stands in a frame.
+     *
+     * @param open shows the frame
+     */
     private record Standing(String words, Runnable open) {}
 
     private final Work work;

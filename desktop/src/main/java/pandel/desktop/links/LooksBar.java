@@ -148,7 +148,7 @@ final class LooksBar extends VBox {
             return Optional.of(FactWords.conditions(
                     work.prototype(), work.screen().stream().toList(), text, work.naming()));
         } catch (FactWords.NotUnderstood e) {
-            messages.say(e.getMessage());
+            messages.say(String.valueOf(e.getMessage()));
             return Optional.empty();
         }
     }

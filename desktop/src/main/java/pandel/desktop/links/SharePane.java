@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
@@ -47,7 +48,7 @@ final class SharePane extends VBox {
         pages.getStyleClass().add("word");
         pages.setOnAction(e -> screens.stream()
                 .filter(s -> s.form() == Form.PAGE)
-                .forEach(s -> boxes.get(s.id()).setSelected(true)));
+                .forEach(s -> Objects.requireNonNull(boxes.get(s.id())).setSelected(true)));
         Button none = new Button("None");
         none.getStyleClass().add("word");
         none.setOnAction(e -> boxes.values().forEach(b -> b.setSelected(false)));

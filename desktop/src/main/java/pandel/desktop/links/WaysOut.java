@@ -135,7 +135,7 @@ final class WaysOut extends WaysColumn {
         fold.getStyleClass().addAll("heading", "fold");
         fold.setMnemonicParsing(false);
         fold.setMaxWidth(Double.MAX_VALUE);
-        fold.setId("fold-" + Math.abs(title.hashCode()));
+        fold.setId("fold-" + Integer.toHexString(title.hashCode()));
         fold.setTooltip(new Tooltip(open ? "Fold its rows" : "Show its rows"));
         fold.setAccessibleText(
                 title + ", " + ways.size() + (open ? " rows, press to fold" : " rows folded, press to show"));
@@ -152,13 +152,13 @@ final class WaysOut extends WaysColumn {
                     way.link().id(),
                     0,
                     Optional.of(way.link()),
-                    words(prototype, way),
+                    words(way),
                     selection.linkProperty().get().equals(way.link().id()),
                     selection::chooseLink));
         }
     }
 
-    private static String words(Prototype prototype, Way way) {
+    private static String words(Way way) {
         return way.drawer().isPresent()
                 ? "item "
                         + way.drawer()

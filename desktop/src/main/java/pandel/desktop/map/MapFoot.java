@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.stage.Window;
+import org.jspecify.annotations.Nullable;
 import pandel.core.check.Checked;
 import pandel.core.check.Hanging;
 import pandel.core.cover.Between;
@@ -25,6 +26,7 @@ import pandel.core.play.words.LinkWords;
 import pandel.desktop.stage.StageGuide;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.work.Journal;
 import pandel.desktop.work.Work;
 
 /** The sentence below the map, and what can be done with what it tells of. */
@@ -86,7 +88,7 @@ final class MapFoot extends HBox {
         hanging = Optional.empty();
         // A window that was closed asks no more: its search would keep others waiting.
         Optional<Window> window = Optional.ofNullable(getScene()).map(Scene::getWindow);
-        CompletableFuture.supplyAsync(() -> Hanging.of(
+        CompletableFuture<@Nullable Void> _ = CompletableFuture.supplyAsync(() -> Hanging.of(
                         checked,
                         screen,
                         () -> !askedOf.equals(screen.id())
@@ -97,7 +99,11 @@ final class MapFoot extends HBox {
                         hanging = found;
                         refresh(bar.light(checked));
                     }
-                }));
+                }))
+                .exceptionally(failed -> {
+                    Journal.note("What hangs on a screen could not be found", failed);
+                    return null;
+                });
     }
 
     private void menu() {

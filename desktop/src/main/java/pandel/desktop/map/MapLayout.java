@@ -38,7 +38,11 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
     private static final double EDGE = 24;
     private static final double LANE_HEAD = 20;
 
-    /** A screen's place. @param onShoulder whether it stands on another's shoulder */
+    /**
+     * A screen's place.
+     *
+     * @param onShoulder whether it stands on another's shoulder
+     */
     record Spot(double x, double y, double wide, double high, boolean onShoulder) {
         double middle() {
             return y + high / 2;

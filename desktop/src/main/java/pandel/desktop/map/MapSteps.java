@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.chart.Chart;
@@ -32,12 +33,16 @@ final class MapSteps {
             }
         }
         List<String> onward = ends.stream()
-                .filter(id -> further ? order.get(id) > order.get(screen) : order.get(id) < order.get(screen))
+                .filter(id -> further
+                        ? Objects.requireNonNull(order.get(id)) > order.get(screen)
+                        : Objects.requireNonNull(order.get(id)) < order.get(screen))
                 .toList();
         List<String> choice = onward.isEmpty() ? ends : onward;
         return choice.contains(camePast)
                 ? Optional.of(camePast)
-                : choice.stream().min((a, b) -> Integer.compare(order.get(a), order.get(b)));
+                : choice.stream()
+                        .min((a, b) -> Integer.compare(
+                                Objects.requireNonNull(order.get(a)), Objects.requireNonNull(order.get(b))));
     }
 
     /** Places from left to right, from the top down. */

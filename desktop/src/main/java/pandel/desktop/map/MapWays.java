@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.shape.Polyline;
@@ -96,8 +97,10 @@ final class MapWays {
                 .filter(id -> chart.ways().stream()
                         .anyMatch(l -> l.from().equals(id) && layout.spots().containsKey(l.to()) && right(id, l.to())))
                 .sorted((a, b) -> Double.compare(
-                        layout.spots().get(a).y(), layout.spots().get(b).y()))
-                .forEach(id -> sources.computeIfAbsent(band(layout.spots().get(id)), k -> new ArrayList<>())
+                        Objects.requireNonNull(layout.spots().get(a)).y(),
+                        Objects.requireNonNull(layout.spots().get(b)).y()))
+                .forEach(id -> sources.computeIfAbsent(
+                                band(Objects.requireNonNull(layout.spots().get(id))), k -> new ArrayList<>())
                         .add(id));
         sources.forEach((edge, ids) -> {
             double apart = Math.min(8, 28.0 / ids.size());
@@ -108,7 +111,8 @@ final class MapWays {
     }
 
     private boolean right(String from, String to) {
-        return layout.spots().get(to).x() > layout.spots().get(from).x();
+        return Objects.requireNonNull(layout.spots().get(to)).x()
+                > Objects.requireNonNull(layout.spots().get(from)).x();
     }
 
     /** The right edge of the band a spot stands in. */

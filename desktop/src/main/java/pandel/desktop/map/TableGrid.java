@@ -34,7 +34,6 @@ final class TableGrid extends Pane {
     private static final double BAR = 10;
 
     private final Consumer<List<Pair>> told;
-    private final Consumer<Pair> opened;
     private final ScrollBar down = new ScrollBar();
     private final ScrollBar along = new ScrollBar();
     private List<Screen> screens = List.of();
@@ -46,7 +45,6 @@ final class TableGrid extends Pane {
 
     TableGrid(Consumer<List<Pair>> told, Consumer<Pair> opened) {
         this.told = told;
-        this.opened = opened;
         getStyleClass().add("table-grid");
         setId("table-grid");
         setFocusTraversable(true);
@@ -88,7 +86,11 @@ final class TableGrid extends Pane {
         told.accept(chosen());
     }
 
-    /** Moves the cursor. @param more whether the block of chosen cells grows with it */
+    /**
+     * Moves the cursor.
+     *
+     * @param more whether the block of chosen cells grows with it
+     */
     void go(int rows, int columns, boolean more) {
         choose(
                 Math.clamp(row + rows, 0, screens.size() - 1),

@@ -55,9 +55,9 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
                 spots.add(new Spot(
                         screens.get(i),
                         SIDE + i % columns * (cell.width() + GAP),
-                        y + i / columns * (cell.height() + ROW_GAP)));
+                        y + Math.floorDiv(i, columns) * (cell.height() + ROW_GAP)));
             }
-            y += isFolded ? GAP : (screens.size() + columns - 1) / columns * (cell.height() + ROW_GAP);
+            y += isFolded ? GAP : Math.ceilDiv(screens.size(), columns) * (cell.height() + ROW_GAP);
             bands.add(new Band(section.getKey(), screens.size(), isFolded, heads ? head : -HEAD, y));
         }
         return new GalleryLayout(List.copyOf(bands), List.copyOf(spots), y + BOTTOM, cell);

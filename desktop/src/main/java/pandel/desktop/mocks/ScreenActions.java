@@ -183,7 +183,7 @@ public final class ScreenActions {
                                         ? " Its own hotspot went."
                                         : " Its own " + lost + " hotspots went; the screen’s stand in for them."));
             } catch (FactWords.NotUnderstood e) {
-                around.say(e.getMessage());
+                around.say(String.valueOf(e.getMessage()));
             }
         });
     }

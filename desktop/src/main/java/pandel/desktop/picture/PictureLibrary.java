@@ -8,6 +8,7 @@ import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
@@ -197,7 +198,7 @@ public final class PictureLibrary {
     }
 
     private void deliver(Key key, Optional<Raster> raster, boolean skipped) {
-        Collection<Wish> wishes = waiting.remove(key);
+        Collection<Wish> wishes = Objects.requireNonNull(waiting.remove(key));
         idle = waiting.isEmpty();
         for (Wish wish : raster.isEmpty() ? wishes : List.<Wish>of()) {
             if (skipped && wish.wanted().getAsBoolean()) {

@@ -32,7 +32,10 @@ final class DeviceEdge extends Region {
     private Optional<Situation> begun = Optional.empty();
     private double scale;
 
-    /** @param sideways whether it is the right edge; else the foot @param sized told the new size */
+    /**
+     * @param sideways whether it is the right edge; else the foot
+     * @param sized told the new size
+     */
     DeviceEdge(boolean sideways, Supplier<Optional<Situation>> now, DeviceView device, Consumer<Event> sized) {
         setId(sideways ? "device-edge-right" : "device-edge-foot");
         getStyleClass().add("device-edge");

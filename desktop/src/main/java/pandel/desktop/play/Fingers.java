@@ -2,7 +2,6 @@ package pandel.desktop.play;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
@@ -27,7 +26,7 @@ final class Fingers implements Touched {
 
     private final Supplier<Prototype> prototype;
     private final Supplier<Optional<Situation>> played;
-    private final Function<Event, Happening> act;
+    private final EventPlayer act;
     private final Runnable stopShowing;
     private final DeviceView device;
     private final Consumer<Aim.FieldAt> typing;
@@ -43,7 +42,7 @@ final class Fingers implements Touched {
     Fingers(
             Supplier<Prototype> prototype,
             Supplier<Optional<Situation>> played,
-            Function<Event, Happening> act,
+            EventPlayer act,
             Runnable stopShowing,
             DeviceView device,
             Consumer<Aim.FieldAt> typing) {
@@ -67,7 +66,12 @@ final class Fingers implements Touched {
         return played.get().flatMap(now -> Aim.strip(prototype.get(), now, x, y));
     }
 
-    /** The rows of the drawer that is out, or what lies there. @param by px @param x of the device */
+    /**
+     * The rows of the drawer that is out, or what lies there.
+     *
+     * @param by px
+     * @param x of the device
+     */
     private void scroll(double by, double x) {
         Optional<Under> under =
                 played.get().filter(s -> !device.scrollDrawer(by)).map(now -> Under.at(prototype.get(), now, x));
@@ -79,7 +83,7 @@ final class Fingers implements Touched {
                     ? by > 0 ? rise : 0
                     : Math.clamp(at + by, 0, placement.get().maxScroll());
             if (to != at) {
-                act.apply(under.get().isList() ? new Event.OnList(new Event.Scroll(to)) : new Event.Scroll(to));
+                act.play(under.get().isList() ? new Event.OnList(new Event.Scroll(to)) : new Event.Scroll(to));
             }
         }
     }
@@ -112,9 +116,9 @@ final class Fingers implements Touched {
                         p,
                         Math.min(s.top().trail().current().scroll(), p.maxScroll()),
                         s.top().kind().closers().contains(Closer.AWAY)
-                                ? Optional.of(() -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away())))
+                                ? Optional.of(() -> act.play(new Event.Touched(Gesture.TAP, new Event.On.Away())))
                                 : Optional.empty(),
-                        to -> act.apply(new Event.Scroll(to)))));
+                        to -> act.play(new Event.Scroll(to)))));
     }
 
     /** Out from its edge; back in from anywhere while it is out. */
@@ -130,7 +134,7 @@ final class Fingers implements Touched {
                     now.get(),
                     open.get(),
                     false,
-                    () -> act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away()))));
+                    () -> act.play(new Event.Touched(Gesture.TAP, new Event.On.Away()))));
         }
         return now.flatMap(s -> Aim.pulled(prototype.get(), s, x, y))
                 .map(drawer -> new Touched.Draws(
@@ -138,7 +142,7 @@ final class Fingers implements Touched {
                         now.get(),
                         drawer,
                         true,
-                        () -> act.apply(new Event.Touched(drawer.panel().side().edge(), new Event.On.Point(x, y)))));
+                        () -> act.play(new Event.Touched(drawer.panel().side().edge(), new Event.On.Point(x, y)))));
     }
 
     @Override
@@ -200,7 +204,7 @@ final class Fingers implements Touched {
             return;
         }
         boolean turns = follows(now, gesture, x, y);
-        Happening what = act.apply(Aim.gesture(prototype.get(), now, gesture, x, y, device.scrolled()));
+        Happening what = act.play(Aim.gesture(prototype.get(), now, gesture, x, y, device.scrolled()));
         // At the ends a page gives a little and stays: that is seen, and no miss.
         if (!turns && what instanceof Happening.Nothing
                 || what instanceof Happening.Nothing
@@ -209,7 +213,11 @@ final class Fingers implements Touched {
         }
     }
 
-    /** Whether a link answers to a key; then it is pressed. @param key its name */
+    /**
+     * Whether a link answers to a key; then it is pressed.
+     *
+     * @param key its name
+     */
     boolean key(String key) {
         Optional<Event> pressed = played.get()
                 .filter(now ->
@@ -221,7 +229,7 @@ final class Fingers implements Touched {
                                         .flatMap(now -> prototype.get().screen(now.screen()).stream())
                                         .flatMap(s -> s.links().stream())
                                         .anyMatch(l -> l.cause().equals(t.touch()))));
-        pressed.ifPresent(act::apply);
+        pressed.ifPresent(act::play);
         return pressed.isPresent();
     }
 
@@ -242,7 +250,7 @@ final class Fingers implements Touched {
             return true;
         }
         if (sheet && gesture == Gesture.SWIPE_DOWN) {
-            act.apply(new Event.Touched(Gesture.TAP, new Event.On.Away()));
+            act.play(new Event.Touched(Gesture.TAP, new Event.On.Away()));
             return true;
         }
         return false;
@@ -256,7 +264,7 @@ final class Fingers implements Touched {
         boolean fresh = over.isPresent() && !over.equals(hovered);
         hovered = over;
         if (fresh) {
-            act.apply(over.get());
+            act.play(over.get());
         }
     }
 }

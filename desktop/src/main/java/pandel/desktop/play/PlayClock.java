@@ -2,6 +2,7 @@ package pandel.desktop.play;
 
 import java.util.function.IntConsumer;
 import javafx.animation.AnimationTimer;
+import org.jspecify.annotations.Nullable;
 
 /** What tells play how time passes. */
 public interface PlayClock {
@@ -27,7 +28,7 @@ public interface PlayClock {
     /** The clock on the wall. */
     static PlayClock real() {
         return new PlayClock() {
-            private AnimationTimer timer;
+            private @Nullable AnimationTimer timer;
 
             @Override
             public void start(IntConsumer passed) {

@@ -150,7 +150,11 @@ final class PossiblePane extends VBox {
                 .toList();
     }
 
-    /** @param whole the situation as it is @param before how many have a number by now @return how many then */
+    /**
+     * @param whole the situation as it is
+     * @param before how many have a number by now
+     * @return how many then
+     */
     private int hotspots(Prototype prototype, Situation whole, Under at, int before) {
         Rules rules = new Rules(prototype);
         Situation now = at.now();

@@ -20,7 +20,11 @@ final class Showing {
     private int speed = 1;
     private boolean byStep;
 
-    /** Begins to show events. @param newByStep whether each waits to be asked for */
+    /**
+     * Begins to show events.
+     *
+     * @param newByStep whether each waits to be asked for
+     */
     void begin(String newTitle, List<Event> events, boolean newByStep) {
         title = newTitle;
         left.clear();
@@ -69,7 +73,11 @@ final class Showing {
         return Optional.ofNullable(left.poll());
     }
 
-    /** The next event, if it is time for it. @param words a person reads in a minute */
+    /**
+     * The next event, if it is time for it.
+     *
+     * @param words a person reads in a minute
+     */
     Optional<Event> passed(int ms, int words) {
         since += ms;
         double each = USUAL_EACH * (double) USUAL_WORDS / words / SPEEDS.get(speed);

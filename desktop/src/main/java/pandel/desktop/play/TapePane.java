@@ -3,7 +3,6 @@ package pandel.desktop.play;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.IntConsumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -63,7 +62,7 @@ final class TapePane extends HBox {
         show(before, first > 0);
         after.setText(tape.ticks().size() - end + " after");
         show(after, end < tape.ticks().size());
-        words.setText(words(prototype, tape));
+        words.setText(words(tape));
         show(keepWord, tape.ticks().size() > 1);
     }
 
@@ -74,7 +73,7 @@ final class TapePane extends HBox {
 
     /** Ticks that were there stay: a tape grows with each tap, while something moves. */
     private List<Tick> ticks(Prototype prototype, Tape tape, int first, int end) {
-        Map<Tape.Tick, Tick> old = new IdentityHashMap<>();
+        IdentityHashMap<Tape.Tick, Tick> old = new IdentityHashMap<>();
         row.getChildren().forEach(n -> old.put(((Tick) n).tick, (Tick) n));
         List<Tick> now = new ArrayList<>();
         for (int i = first; i < end; i++) {
@@ -134,7 +133,7 @@ final class TapePane extends HBox {
         return view;
     }
 
-    private static String words(Prototype prototype, Tape tape) {
+    private static String words(Tape tape) {
         int last = tape.ticks().size() - 1;
         String where = last == 0
                 ? "Nothing has happened yet."

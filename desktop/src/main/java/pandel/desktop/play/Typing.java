@@ -1,14 +1,13 @@
 package pandel.desktop.play;
 
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import pandel.core.model.link.Event;
 import pandel.core.model.value.Value;
-import pandel.core.play.Happening;
 import pandel.core.play.layout.Aim;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.device.DeviceView;
@@ -19,11 +18,11 @@ final class Typing extends Pane {
 
     private final DeviceView device;
     private final Supplier<Optional<Situation>> played;
-    private final Function<Event, Happening> act;
+    private final Consumer<Event> act;
     private Optional<TextField> field = Optional.empty();
 
     /** Lies over the device. */
-    Typing(DeviceView device, Supplier<Optional<Situation>> played, Function<Event, Happening> act) {
+    Typing(DeviceView device, Supplier<Optional<Situation>> played, Consumer<Event> act) {
         this.device = device;
         this.played = played;
         this.act = act;
@@ -51,10 +50,10 @@ final class Typing extends Pane {
                 wide,
                 high);
         String screen = now.screen();
-        made.textProperty().addListener((o, was, is) -> act.apply(new Event.Typed(at.id(), is)));
+        made.textProperty().addListener((o, was, is) -> act.accept(new Event.Typed(at.id(), is)));
         made.setOnAction(e -> {
             close();
-            act.apply(new Event.Submitted(at.id()));
+            act.accept(new Event.Submitted(at.id()));
         });
         made.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ESCAPE) {

@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -152,7 +153,8 @@ public final class MainWindow implements StageWindow {
         // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
         root.sceneProperty()
                 .addListener((o, a, scene) -> scene.addEventFilter(
-                        KeyEvent.KEY_PRESSED, new CommandKeys(commands.values(), () -> views.get(stage), questions)));
+                        KeyEvent.KEY_PRESSED,
+                        new CommandKeys(commands.values(), () -> Objects.requireNonNull(views.get(stage)), questions)));
         Dropping.on(root, this::dropped);
         go(WorkStage.MOCKS);
     }
@@ -243,7 +245,11 @@ public final class MainWindow implements StageWindow {
         }
     }
 
-    /** Opens a file. @param keep whether saving writes to it again */
+    /**
+     * Opens a file.
+     *
+     * @param keep whether saving writes to it again
+     */
     public void open(Path file, boolean keep) {
         keeping.open(file, keep);
     }
@@ -278,7 +284,7 @@ public final class MainWindow implements StageWindow {
 
     private void find() {
         List<Command> all = new ArrayList<>(commands.values());
-        all.addAll(views.get(stage).commands());
+        all.addAll(Objects.requireNonNull(views.get(stage)).commands());
         questions.show(new FindPane(
                 work,
                 this,
@@ -327,12 +333,12 @@ public final class MainWindow implements StageWindow {
     @Override
     public void go(WorkStage next) {
         if (!middle.getChildren().isEmpty() && next != stage) {
-            views.get(stage).hidden();
+            Objects.requireNonNull(views.get(stage)).hidden();
         }
         stage = next;
         masthead.showStage(next);
-        middle.getChildren().setAll(views.get(next).node());
-        views.get(next).shown();
+        middle.getChildren().setAll(Objects.requireNonNull(views.get(next)).node());
+        Objects.requireNonNull(views.get(next)).shown();
     }
 
     @Override
@@ -451,7 +457,7 @@ public final class MainWindow implements StageWindow {
 
     @Override
     public void run(String command) {
-        commands.get(command).action().run();
+        Objects.requireNonNull(commands.get(command)).action().run();
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
@@ -75,7 +76,8 @@ final class Masthead extends GridPane {
         Button find = new Button("Find");
         find.setId("find");
         find.setTooltip(new Tooltip("Find anything by its words  Ctrl+F"));
-        find.setOnAction(e -> commands.get("find").action().run());
+        find.setOnAction(
+                e -> Objects.requireNonNull(commands.get("find")).action().run());
         HBox right = new HBox(4, device, undo, redo, find);
         right.setAlignment(Pos.CENTER_RIGHT);
         ColumnConstraints side = new ColumnConstraints();
@@ -117,7 +119,7 @@ final class Masthead extends GridPane {
     }
 
     void showStage(WorkStage stage) {
-        stages.get(stage).setSelected(true);
+        Objects.requireNonNull(stages.get(stage)).setSelected(true);
     }
 
     private ContextMenu menu(Map<String, Command> commands, Preferred preferred, Consumer<Path> openRecent) {
@@ -155,7 +157,7 @@ final class Masthead extends GridPane {
                 menu.getItems().add(new SeparatorMenuItem());
                 continue;
             }
-            Command command = commands.get(id);
+            Command command = Objects.requireNonNull(commands.get(id), id);
             MenuItem item = new MenuItem(command.title());
             item.setId("menu-" + id);
             if (!command.keys().isEmpty()) {
@@ -251,9 +253,11 @@ final class Masthead extends GridPane {
     }
 
     private void count(WorkStage stage, int n, boolean trouble) {
-        counts.get(stage).setText(n == 0 && stage == WorkStage.CHECK ? "" : String.valueOf(n));
-        counts.get(stage).getStyleClass().removeAll("trouble", "strong", "quiet");
-        counts.get(stage).getStyleClass().addAll(trouble ? List.of("trouble", "strong") : List.of("quiet"));
-        stages.get(stage).setAccessibleText(stage.title() + ", " + n);
+        Objects.requireNonNull(counts.get(stage)).setText(n == 0 && stage == WorkStage.CHECK ? "" : String.valueOf(n));
+        Objects.requireNonNull(counts.get(stage)).getStyleClass().removeAll("trouble", "strong", "quiet");
+        Objects.requireNonNull(counts.get(stage))
+                .getStyleClass()
+                .addAll(trouble ? List.of("trouble", "strong") : List.of("quiet"));
+        Objects.requireNonNull(stages.get(stage)).setAccessibleText(stage.title() + ", " + n);
     }
 }

@@ -3,6 +3,7 @@ package pandel.desktop.shell;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -99,12 +100,12 @@ final class Vitals extends HBox {
         int percent = work.coverage().map(Coverage::percent).orElse(0);
         tell("travelled", percent, "% travelled");
         boolean journeys = !work.prototype().journeys().isEmpty();
-        vitals.get("travelled").button().setVisible(journeys);
-        vitals.get("travelled").button().setManaged(journeys);
+        Objects.requireNonNull(vitals.get("travelled")).button().setVisible(journeys);
+        Objects.requireNonNull(vitals.get("travelled")).button().setManaged(journeys);
     }
 
     private void tell(String id, int n, String of) {
-        Vital vital = vitals.get(id);
+        Vital vital = Objects.requireNonNull(vitals.get(id), id);
         vital.figure().setText(String.valueOf(n));
         vital.of().setText(of);
         vital.button().setAccessibleText(n + " " + of);

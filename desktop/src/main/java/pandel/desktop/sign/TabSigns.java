@@ -37,7 +37,11 @@ public final class TabSigns {
         return List.copyOf(PATHS.keySet());
     }
 
-    /** A sign drawn about a middle, in interface px. @param scale interface px for each px of the device */
+    /**
+     * A sign drawn about a middle, in interface px.
+     *
+     * @param scale interface px for each px of the device
+     */
     public static SVGPath drawn(String name, String colour, double scale, double middleX, double middleY) {
         SVGPath path = new SVGPath();
         path.setContent(path(name));

@@ -20,7 +20,11 @@ public class PageBox extends VBox {
     private final HBox foot = new HBox(8);
     private final Button done = new Button("Done");
 
-    /** @param leave closes it @param about one or two sentences for who has not been here before */
+    /**
+     * @param leave closes it
+     * @param about one or two sentences for who has not been here before
+     */
+    @SuppressWarnings("this-escape") // a node styles itself while it is made; nothing overrides that
     protected PageBox(String title, String about, Runnable leave) {
         getStyleClass().addAll("question", "wide-page");
         setMaxHeight(Region.USE_PREF_SIZE);
@@ -81,7 +85,9 @@ public class PageBox extends VBox {
     }
 
     /**
-     * A field whose words are kept by Enter, or when it is left with other words. @param keep told the words, stripped
+     * A field whose words are kept by Enter, or when it is left with other words.
+     *
+     * @param keep told the words, stripped
      */
     protected static TextField field(String id, String what, String now, double wide, Consumer<String> keep) {
         TextField field = new TextField(now);

@@ -20,10 +20,19 @@ public interface PageHost extends StageGuide {
     /** Asks for a name. */
     void askName(String what, String now, Consumer<String> then);
 
-    /** Asks for one of some screens. @param told what is to be said beside a title; may be empty */
+    /**
+     * Asks for one of some screens.
+     *
+     * @param told what is to be said beside a title; may be empty
+     */
     void pick(String what, List<Screen> screens, Function<Screen, String> told, Consumer<Screen> then);
 
-    /** Asks for a picture. @param what it is for @param then told when it was taken in */
+    /**
+     * Asks for a picture.
+     *
+     * @param what it is for
+     * @param then told when it was taken in
+     */
     void takePicture(String what, Consumer<Picture> then);
 
     PictureLibrary pictures();

@@ -20,7 +20,11 @@ public interface StageView {
         return List.of();
     }
 
-    /** Whether the stage takes a key for itself, before any command does. @param key its name */
+    /**
+     * Whether the stage takes a key for itself, before any command does.
+     *
+     * @param key its name
+     */
     default boolean takesKey(String key) {
         return false;
     }

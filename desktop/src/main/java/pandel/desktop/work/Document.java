@@ -3,6 +3,7 @@ package pandel.desktop.work;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -60,7 +61,7 @@ public final class Document {
     public static Document of(History history, PictureShelf shelf, Place place) {
         Document document = new Document(history, shelf);
         document.place = Optional.of(place);
-        document.kept = Optional.of(new Kept(place.path(), LocalTime.now()));
+        document.kept = Optional.of(new Kept(place.path(), LocalTime.now(ZoneId.systemDefault())));
         return document;
     }
 
@@ -120,15 +121,23 @@ public final class Document {
     /** A prototype of its history is what the file holds. */
     void saved(Prototype written, Place in) {
         history = history.saved(written);
-        kept = Optional.of(new Kept(in.path(), LocalTime.now()));
+        kept = Optional.of(new Kept(in.path(), LocalTime.now(ZoneId.systemDefault())));
     }
 
-    /** Something runs for it. @param what in words that go on after "is still" */
+    /**
+     * Something runs for it.
+     *
+     * @param what in words that go on after "is still"
+     */
     public void begin(String what) {
         running.add(what);
     }
 
-    /** It ended, well or not. @param then what comes of it, before those who waited for the end go on */
+    /**
+     * It ended, well or not.
+     *
+     * @param then what comes of it, before those who waited for the end go on
+     */
     public void end(String what, Runnable then) {
         running.remove(what);
         try {

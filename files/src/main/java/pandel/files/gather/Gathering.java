@@ -9,6 +9,7 @@ import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -70,8 +71,9 @@ public final class Gathering {
     }
 
     private String section(Path picture) {
-        return sections.contains(picture.getParent())
-                ? FileTitle.of(picture.getParent().getFileName().toString()).title()
+        Path folder = picture.getParent();
+        return folder != null && sections.contains(folder)
+                ? FileTitle.of(folder.getFileName().toString()).title()
                 : "";
     }
 
@@ -237,7 +239,7 @@ public final class Gathering {
                             .withMocks(List.of(one.picture()))
                             .withSection(section(pictures.get(i))));
                 } catch (ExecutionException e) {
-                    problems.add(sentence(e.getCause()));
+                    problems.add(sentence(Objects.requireNonNull(e.getCause())));
                 }
             }
         } catch (InterruptedException e) {

@@ -22,7 +22,11 @@ final class InnerRest {
 
     private InnerRest() {}
 
-    /** What a file holds beyond what was read of it. @param written what would be written of what was read */
+    /**
+     * What a file holds beyond what was read of it.
+     *
+     * @param written what would be written of what was read
+     */
     static List<UnknownFields> of(JsonNode read, Supplier<JsonNode> written) {
         if (!hasUnknown(read)) {
             return List.of();

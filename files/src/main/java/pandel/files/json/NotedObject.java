@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.Set;
 
 /** An object of a file that notes which of its fields were asked for, so that the others are known to be unknown. */
+@SuppressWarnings("unchecked") // Jackson narrows what a node copies itself to
 final class NotedObject extends ObjectNode {
 
     private static final long serialVersionUID = 1L;

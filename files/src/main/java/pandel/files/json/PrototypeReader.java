@@ -94,11 +94,13 @@ public final class PrototypeReader {
         Optional<Fields> classes = fields.object("widths");
         Widths widths = classes.isEmpty() ? Widths.USUAL : widths(classes.get());
         Map<Verb, Motion> motions = new EnumMap<>(Verb.class);
-        Fields own = fields.object("motions").orElse(null);
-        for (String verb : own == null ? List.<String>of() : own.names()) {
-            motions.put(
-                    own.find("verb", verb, Verb.values(), Verb::word),
-                    LinkJson.motion(own.object(verb).orElseThrow()));
+        Optional<Fields> own = fields.object("motions");
+        if (own.isPresent()) {
+            for (String verb : own.get().names()) {
+                motions.put(
+                        own.get().find("verb", verb, Verb.values(), Verb::word),
+                        LinkJson.motion(own.get().object(verb).orElseThrow()));
+            }
         }
         ScreenJson reader = new ScreenJson(this::claim);
         LinkJson links = new LinkJson(this::claim);

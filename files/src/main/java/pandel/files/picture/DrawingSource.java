@@ -174,7 +174,7 @@ final class DrawingSource {
         } catch (IllegalArgumentException e) {
             return 0;
         } catch (Unreadable e) {
-            return e.getMessage().contains("pixels; the most") ? Long.MAX_VALUE / 4 : 0;
+            return e.sentence().contains("pixels; the most") ? Long.MAX_VALUE / 4 : 0;
         }
     }
 
@@ -222,8 +222,10 @@ final class DrawingSource {
     }
 
     /**
-     * Refuses a drawing that would cost more than a picture is worth. @param pixels of the whole drawing @param scale
-     * picture pixels for a unit of it
+     * Refuses a drawing that would cost more than a picture is worth.
+     *
+     * @param pixels of the whole drawing
+     * @param scale picture pixels for a unit of it
      */
     void refuseCostly(double pixels, double scale) throws Unreadable {
         double blurred = 0;

@@ -49,11 +49,20 @@ final class Beside implements AutoCloseable {
     /** Begins a file that is to take the place of one; a link there is replaced, not followed. */
     static Beside inPlaceOf(Path file) throws IOException {
         Path target = file.toAbsolutePath();
-        Path folder = target.getParent();
+        Path folder = folderOf(target);
         sweep(folder);
         Path part = folder.resolve(START + UUID.randomUUID() + END);
         Files.createFile(part);
         return new Beside(target, part);
+    }
+
+    /** The root of a file system is no file that is written. */
+    private static Path folderOf(Path target) throws IOException {
+        Path folder = target.getParent();
+        if (folder == null) {
+            throw new IOException("“" + target + "” is no file");
+        }
+        return folder;
     }
 
     /** What a link leads to, whether it is there or not; the file itself when it is none. */
@@ -125,7 +134,7 @@ final class Beside implements AutoCloseable {
         } catch (AtomicMoveNotSupportedException e) {
             Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
         }
-        flushFolder(target.getParent());
+        flushFolder(folderOf(target));
     }
 
     private void keepRights() throws IOException {

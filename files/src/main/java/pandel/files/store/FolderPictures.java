@@ -21,7 +21,7 @@ record FolderPictures(Path folder, Path inside) implements PictureSource {
     @Override
     public Optional<byte[]> read(String content) throws IOException {
         Path file = folder.resolve(content);
-        return file.getParent().equals(folder) && isPlain(file, inside) && Files.size(file) <= Pictures.MOST_BYTES
+        return folder.equals(file.getParent()) && isPlain(file, inside) && Files.size(file) <= Pictures.MOST_BYTES
                 ? Optional.of(Files.readAllBytes(file))
                 : Optional.empty();
     }

@@ -38,7 +38,7 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
 
     /** The file as now saved takes the place of what it was. */
     void savedTo(ZipPictures saved) throws IOException {
-        for (PictureSource source : sources) {
+        for (PictureSource source : List.copyOf(sources)) {
             if (source instanceof ZipPictures old && old.file().equals(saved.file())) {
                 sources.remove(old);
                 old.close();

@@ -15,6 +15,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -22,6 +23,7 @@ import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.jspecify.annotations.Nullable;
 import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
 import pandel.files.json.PrototypeReader;
@@ -247,7 +249,7 @@ public final class PrototypeSaving {
     private static final class Reading {
         private final PictureShelf shelf;
         private final Set<String> gone = new LinkedHashSet<>();
-        private IOException why;
+        private @Nullable IOException why;
 
         Reading(PictureShelf shelf) {
             this.shelf = shelf;
@@ -265,7 +267,7 @@ public final class PrototypeSaving {
 
         void refuseLoss() throws PicturesGone {
             if (!gone.isEmpty()) {
-                throw new PicturesGone(gone, why);
+                throw new PicturesGone(gone, Objects.requireNonNull(why));
             }
         }
     }

@@ -168,8 +168,10 @@ public final class DrawerEdits {
     }
 
     /**
-     * Moves an item to another place in the order; it joins the section that it comes to stand in. @param from counted
-     * from 0 @param to counted from 0, after it was taken out
+     * Moves an item to another place in the order; it joins the section that it comes to stand in.
+     *
+     * @param from counted from 0
+     * @param to counted from 0, after it was taken out
      */
     public static Edit move(Drawer drawer, int from, int to) {
         List<Drawer.Item> items = new ArrayList<>(drawer.items());

@@ -160,19 +160,27 @@ public final class SequenceEdits {
     }
 
     /**
-     * Moves a page to another place in the order. @param from counted from 0 @param to counted from 0, after it was
-     * taken out
+     * Moves a page to another place in the order.
+     *
+     * @param from counted from 0
+     * @param to counted from 0, after it was taken out
      */
     public static Edit move(Sequence sequence, int from, int to) {
         List<Integer> order = numbers(sequence);
-        order.add(to, order.remove(from));
+        Integer page = order.get(from);
+        order.subList(from, from + 1).clear();
+        order.add(to, page);
         return Edit.of("move a page of “" + sequence.shownTitle() + "”", p -> following(p, sequence, order));
     }
 
-    /** Takes a page out; a sequence without pages goes. @param at counted from 0 */
+    /**
+     * Takes a page out; a sequence without pages goes.
+     *
+     * @param at counted from 0
+     */
     public static Edit takeOut(Sequence sequence, int at) {
         List<Integer> kept = numbers(sequence);
-        kept.remove(at);
+        kept.subList(at, at + 1).clear();
         return kept.isEmpty()
                 ? remove(sequence)
                 : Edit.of("take a page out of “" + sequence.shownTitle() + "”", p -> following(p, sequence, kept));
@@ -185,8 +193,9 @@ public final class SequenceEdits {
 
     /**
      * The sequence with some of its pages in an order, and what leads to a page by its number following it; what led to
-     * one that is gone leads to the next, and what leads to its start still does. @param kept counted from 0 as they
-     * were
+     * one that is gone leads to the next, and what leads to its start still does.
+     *
+     * @param kept counted from 0 as they were
      */
     private static Prototype following(Prototype p, Sequence sequence, List<Integer> kept) {
         Map<Integer, Integer> now = new HashMap<>();

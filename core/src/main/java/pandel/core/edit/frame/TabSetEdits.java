@@ -228,8 +228,10 @@ public final class TabSetEdits {
     }
 
     /**
-     * Moves a tab to another place in the order. @param from counted from 0 @param to counted from 0, after it was
-     * taken out
+     * Moves a tab to another place in the order.
+     *
+     * @param from counted from 0
+     * @param to counted from 0, after it was taken out
      */
     public static Edit move(TabSet set, int from, int to) {
         List<TabSet.Tab> tabs = new ArrayList<>(set.tabs());

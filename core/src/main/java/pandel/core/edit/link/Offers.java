@@ -60,8 +60,9 @@ public final class Offers {
     }
 
     /**
-     * Drawers whose title has every typed word in it and that are, or may be, attached to a screen, the best
-     * first. @param from its id
+     * Drawers whose title has every typed word in it and that are, or may be, attached to a screen, the best first.
+     *
+     * @param from its id
      */
     public static List<Drawer> drawers(Prototype prototype, String from, String typed) {
         return titled(

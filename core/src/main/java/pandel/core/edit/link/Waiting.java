@@ -24,8 +24,9 @@ public record Waiting(Screen screen, Hotspot hotspot) {
     }
 
     /**
-     * The next one behind a hotspot of a screen, or behind the screen's start; round again from the first. @param
-     * hotspot id; none: empty
+     * The next one behind a hotspot of a screen, or behind the screen's start; round again from the first.
+     *
+     * @param hotspot id; none: empty
      */
     public static Optional<Waiting> after(Prototype prototype, String screen, String hotspot) {
         List<Waiting> all = in(prototype);

@@ -11,7 +11,11 @@ public sealed interface Destination {
     /** A screen there is. */
     record There(Screen screen) implements Destination {}
 
-    /** A tab set or sequence there is. @param kind "sequence, 3 pages" */
+    /**
+     * A tab set or sequence there is.
+     *
+     * @param kind "sequence, 3 pages"
+     */
     record Frame(Target target, String title, String kind) implements Destination {}
 
     /** A drawer to open. */

@@ -11,6 +11,10 @@ public sealed interface VerbChoice {
     /** It is not known yet where it should lead. */
     record NeedsTarget() implements VerbChoice {}
 
-    /** It does not fit. @param why one sentence, or what comes after its name */
+    /**
+     * It does not fit.
+     *
+     * @param why one sentence, or what comes after its name
+     */
     record Refused(String why) implements VerbChoice {}
 }

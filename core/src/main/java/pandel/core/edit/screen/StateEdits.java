@@ -69,7 +69,11 @@ public final class StateEdits {
                                 .toList())));
     }
 
-    /** Lets a look be tried before the others, or after: of two that hold the first counts. @param by −1 or 1 */
+    /**
+     * Lets a look be tried before the others, or after: of two that hold the first counts.
+     *
+     * @param by −1 or 1
+     */
     public static Edit shift(Screen screen, State state, int by) {
         return Edit.of(
                 "move the look “" + state.shownTitle() + "”",

@@ -3,6 +3,7 @@ package pandel.core.edit.value;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -93,8 +94,11 @@ public final class Carrying {
                 Effect read = own.contains(link.id()) ? reading(e, named) : e;
                 return read.target()
                         .filter(t -> t.id().equals(screen.id()) && t.values().containsKey(from))
-                        .map(t -> read.leadingTo(
-                                t.with(to, Optional.of(t.values().get(from))).with(from, Optional.empty())))
+                        .map(t -> read.leadingTo(t.with(
+                                        to,
+                                        Optional.of(Objects.requireNonNull(
+                                                t.values().get(from))))
+                                .with(from, Optional.empty())))
                         .orElse(read);
             });
             return EachLink.links(

@@ -57,8 +57,9 @@ public final class FactWords {
     }
 
     /**
-     * The conditions that words mean; none for no words. @param on the screens whose given values and fields are known
-     * too
+     * The conditions that words mean; none for no words.
+     *
+     * @param on the screens whose given values and fields are known too
      */
     public static ParsedWords<List<Condition>> conditions(
             Prototype prototype, List<Screen> on, String typed, Naming naming) throws NotUnderstood {
@@ -76,7 +77,11 @@ public final class FactWords {
         return remember(prototype, List.of(), typed, naming);
     }
 
-    /** What words say to remember. @param on the screens whose given values and fields are known too */
+    /**
+     * What words say to remember.
+     *
+     * @param on the screens whose given values and fields are known too
+     */
     public static ParsedWords<Effect.Remember> remember(
             Prototype prototype, List<Screen> on, String typed, Naming naming) throws NotUnderstood {
         FactWords words = new FactWords(prototype, on, naming);

@@ -21,8 +21,9 @@ public final class StartEdits {
     private StartEdits() {}
 
     /**
-     * Why an address cannot be used; empty when it can. @param entry id of the entry it is for; its own address is no
-     * clash
+     * Why an address cannot be used; empty when it can.
+     *
+     * @param entry id of the entry it is for; its own address is no clash
      */
     public static Optional<String> whyNot(Prototype prototype, String entry, String address) {
         if (!ADDRESS.matcher(address).matches()) {

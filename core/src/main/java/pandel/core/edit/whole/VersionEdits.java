@@ -19,7 +19,11 @@ public final class VersionEdits {
 
     private VersionEdits() {}
 
-    /** Keeps the prototype as it is now. @param made ISO 8601 date */
+    /**
+     * Keeps the prototype as it is now.
+     *
+     * @param made ISO 8601 date
+     */
     public static Edit keep(String title, String made, Naming naming) {
         return Edit.of("keep the version “" + title + "”", p -> {
             Set<String> taken = p.index().ids();

@@ -117,7 +117,10 @@ public record Device(
         return new Device(id, other, width, height, scale, back, pointing, levels, cannot, rest);
     }
 
-    /** @param wide px @param high px */
+    /**
+     * @param wide px
+     * @param high px
+     */
     public Device withSize(double wide, double high) {
         return new Device(id, title, wide, high, scale, back, pointing, levels, cannot, rest);
     }

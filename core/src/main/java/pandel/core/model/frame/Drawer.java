@@ -62,7 +62,9 @@ public record Drawer(
      * @param shade how dark the page gets while it is open, in hundredths, 0 to 100
      * @param reach px from the edge within which a swipe opens it; 0: none does
      * @param shrinks how large the page stays that reveals it, in hundredths, 40 to 100
-     * @param ground #RRGGBB @param ink of the items @param chosen of the current one
+     * @param ground #RRGGBB
+     * @param ink of the items
+     * @param chosen of the current one
      */
     public record Panel(
             PanelSide side,

@@ -105,7 +105,11 @@ public record Sequence(
         return title.isBlank() ? "Untitled" : title;
     }
 
-    /** The id of the link that turns to a page, whichever way that is done. @param page from 1 */
+    /**
+     * The id of the link that turns to a page, whichever way that is done.
+     *
+     * @param page from 1
+     */
     public String turnId(int page) {
         return id + "_" + page;
     }

@@ -72,7 +72,9 @@ public record TabSet(
      * Where the strip stands, and how it looks.
      *
      * @param looks by width; one that is not there is a strip at its edge
-     * @param ground #RRGGBB @param ink of the tabs @param chosen of the tab that is shown
+     * @param ground #RRGGBB
+     * @param ink of the tabs
+     * @param chosen of the tab that is shown
      */
     public record Strip(Edge edge, Labels labels, Map<Width, Side> looks, String ground, String ink, String chosen) {
         /** At the foot, with all labels. */

@@ -31,7 +31,11 @@ public sealed interface Effect {
     /** Another page of the sequence that is the current place. */
     record TurnPage(PageTurn turn) implements Effect {}
 
-    /** A tab set shows another tab. @param tab its id */
+    /**
+     * A tab set shows another tab.
+     *
+     * @param tab its id
+     */
     record SwitchTab(String tab) implements Effect {}
 
     /**

@@ -5,7 +5,11 @@ import pandel.core.model.device.Gesture;
 /** The one thing that happens next. Events name ids, not coordinates; a point is only ever a miss. */
 public sealed interface Event {
 
-    /** A person touches something. @param key the name of the key pressed; empty for any other gesture */
+    /**
+     * A person touches something.
+     *
+     * @param key the name of the key pressed; empty for any other gesture
+     */
     record Touched(Gesture gesture, String key, On on) implements Event {
         /** Any gesture but a key. */
         public Touched(Gesture gesture, On on) {
@@ -31,7 +35,11 @@ public sealed interface Event {
      */
     record Typed(String field, String text) implements Event {}
 
-    /** What stands in a field is sent. @param field id of its hotspot */
+    /**
+     * What stands in a field is sent.
+     *
+     * @param field id of its hotspot
+     */
     record Submitted(String field) implements Event {}
 
     /** The device's own back. */
@@ -90,7 +98,11 @@ public sealed interface Event {
 
     /** What a gesture is on. */
     sealed interface On {
-        /** A hotspot of the current screen whose link answers. @param row of a repeated one, from 1; else 0 */
+        /**
+         * A hotspot of the current screen whose link answers.
+         *
+         * @param row of a repeated one, from 1; else 0
+         */
         record OnHotspot(String id, int row) implements On {
             /** A hotspot that is not repeated. */
             public OnHotspot(String id) {
@@ -107,13 +119,25 @@ public sealed interface Event {
         /** A sign or word laid over the page of a sequence. */
         record OnTurn(PageTurn turn) implements On {}
 
-        /** A tab of a strip. @param id of the tab */
+        /**
+         * A tab of a strip.
+         *
+         * @param id of the tab
+         */
         record OnTab(String id) implements On {}
 
-        /** The button that floats over the places of a tab set. @param set its id */
+        /**
+         * The button that floats over the places of a tab set.
+         *
+         * @param set its id
+         */
         record OnButton(String set) implements On {}
 
-        /** An item of the open drawer, or of one that stays. @param id of the item */
+        /**
+         * An item of the open drawer, or of one that stays.
+         *
+         * @param id of the item
+         */
         record OnItem(String id) implements On {}
 
         /** The word for skipping that is laid over the page of a sequence. */

@@ -9,7 +9,11 @@ public sealed interface PageTurn {
     /** The one before the current page. */
     record Previous() implements PageTurn {}
 
-    /** A page by its number. @param number from 1 */
+    /**
+     * A page by its number.
+     *
+     * @param number from 1
+     */
     record To(int number) implements PageTurn {
         public To {
             if (number < 1) {

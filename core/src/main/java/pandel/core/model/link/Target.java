@@ -24,7 +24,11 @@ public sealed interface Target {
         }
     }
 
-    /** A sequence. @param page which page is shown first, from 1; empty: the first */
+    /**
+     * A sequence.
+     *
+     * @param page which page is shown first, from 1; empty: the first
+     */
     record ToSequence(String id, Optional<Integer> page, Map<String, Source> values) implements Target {
         public ToSequence {
             values = values.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));
@@ -41,7 +45,11 @@ public sealed interface Target {
         }
     }
 
-    /** A tab set. @param tab id of the tab that is shown first; empty: as the set says */
+    /**
+     * A tab set.
+     *
+     * @param tab id of the tab that is shown first; empty: as the set says
+     */
     record ToTabs(String id, Optional<String> tab, Map<String, Source> values) implements Target {
         public ToTabs {
             values = values.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(values));

@@ -49,7 +49,6 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
             public Rows {
                 values = values.stream()
                         .map(v -> Collections.unmodifiableMap(new java.util.TreeMap<String, Value>(v)))
-                        .map(v -> (Map<String, Value>) v)
                         .toList();
                 if (values.isEmpty()) {
                     throw new IllegalArgumentException("What is repeated has a row");
@@ -102,12 +101,20 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
         return nature instanceof Nature.Rows r ? r.values() : List.of();
     }
 
-    /** What a row holds. @param row from 1; 0, or one it does not have: nothing */
+    /**
+     * What a row holds.
+     *
+     * @param row from 1; 0, or one it does not have: nothing
+     */
     public Map<String, Value> row(int row) {
         return row >= 1 && row <= rows().size() ? rows().get(row - 1) : Map.of();
     }
 
-    /** The row at a height in an area of it, from 1; 0 where it is not repeated. @param y px from the mock's top */
+    /**
+     * The row at a height in an area of it, from 1; 0 where it is not repeated.
+     *
+     * @param y px from the mock's top
+     */
     public int rowAt(Area area, double y) {
         return rows().isEmpty()
                 ? 0

@@ -59,7 +59,10 @@ public record Picture(
                 on, content, pixelWidth, pixelHeight, newScale, source, fixedTop, fixedBottom, patches, rest);
     }
 
-    /** @param top px @param bottom px */
+    /**
+     * @param top px
+     * @param bottom px
+     */
     public Picture withFixed(double top, double bottom) {
         return new Picture(on, content, pixelWidth, pixelHeight, scale, source, top, bottom, patches, rest);
     }

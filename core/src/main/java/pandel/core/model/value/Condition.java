@@ -17,7 +17,11 @@ public record Condition(Source what, Compare compare, Source with) {
         }
     }
 
-    /** A fact compared with a constant. @param fact id of the fact; one that is not there holds nothing */
+    /**
+     * A fact compared with a constant.
+     *
+     * @param fact id of the fact; one that is not there holds nothing
+     */
     public Condition(String fact, Compare compare, Value with) {
         this(new Source.OfFact(fact), compare, Source.of(with));
     }

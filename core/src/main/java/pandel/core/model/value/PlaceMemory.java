@@ -27,7 +27,10 @@ public final class PlaceMemory {
         return of(values, Map.of());
     }
 
-    /** @param given by name @param typed by id of the field’s hotspot */
+    /**
+     * @param given by name
+     * @param typed by id of the field’s hotspot
+     */
     public static PlaceMemory of(Map<String, Value> given, Map<String, Value> typed) {
         return given.isEmpty() && typed.isEmpty() ? NONE : new PlaceMemory(sorted(given), sorted(typed));
     }

@@ -6,13 +6,21 @@ public sealed interface Source {
     /** Always the same. */
     record Constant(Value value) implements Source {}
 
-    /** What a fact holds. @param id of the fact; one that is not there holds nothing */
+    /**
+     * What a fact holds.
+     *
+     * @param id of the fact; one that is not there holds nothing
+     */
     record OfFact(String id) implements Source {}
 
     /** What the current screen was given under a name it expects. */
     record Given(String name) implements Source {}
 
-    /** What was typed in a field of the current screen. @param field id of its hotspot */
+    /**
+     * What was typed in a field of the current screen.
+     *
+     * @param field id of its hotspot
+     */
     record Typed(String field) implements Source {}
 
     /** What the touched row of a repeated hotspot holds under a name. */

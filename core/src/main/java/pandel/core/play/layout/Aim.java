@@ -132,7 +132,11 @@ public final class Aim {
                                         .anyMatch(l -> l.cause().equals(new Cause.Touch(gesture))));
     }
 
-    /** Where a field stands. @param area on the device, in px */
+    /**
+     * Where a field stands.
+     *
+     * @param area on the device, in px
+     */
     public record FieldAt(String id, Area area) {}
 
     /** The top field at a point of the device. */
@@ -161,7 +165,11 @@ public final class Aim {
         });
     }
 
-    /** What a key means: on the topmost hotspot that has a link for it, else on the screen. @param key its name */
+    /**
+     * What a key means: on the topmost hotspot that has a link for it, else on the screen.
+     *
+     * @param key its name
+     */
     public static Event key(Prototype prototype, Situation now, String key) {
         Cause cause = new Cause.Touch(Gesture.KEY, key);
         return new Event.Touched(

@@ -20,8 +20,10 @@ public record ButtonPlace(TabSet set, Area area) {
     private static final double EDGE = 16;
 
     /**
-     * Those over a place; the innermost lies lowest. @param on the width by which looks are chosen @param across px of
-     * the strips' room
+     * Those over a place; the innermost lies lowest.
+     *
+     * @param on the width by which looks are chosen
+     * @param across px of the strips' room
      */
     public static List<ButtonPlace> on(
             Prototype prototype,

@@ -47,7 +47,11 @@ public record DrawerPlace(
     private static final double ITEM = 48;
     private static final double SECTION = 36;
 
-    /** An item, or the words over a section. @param here whether its target is the current place */
+    /**
+     * An item, or the words over a section.
+     *
+     * @param here whether its target is the current place
+     */
     public record Row(Optional<Drawer.Item> item, String words, Area area, boolean here) {}
 
     public DrawerPlace {
@@ -55,7 +59,11 @@ public record DrawerPlace(
         held = List.copyOf(held);
     }
 
-    /** A drawer on a level. @param level counted from 0, the base */
+    /**
+     * A drawer on a level.
+     *
+     * @param level counted from 0, the base
+     */
     public static DrawerPlace of(Prototype prototype, Situation now, int level, Drawer drawer) {
         double wide = drawer.widthAt(now.width());
         boolean left = drawer.panel().side() == PanelSide.LEFT;
@@ -139,7 +147,9 @@ public record DrawerPlace(
     }
 
     /**
-     * What a tap at a point of the panel is on; empty where there is no item. @param scroll px the rows are scrolled
+     * What a tap at a point of the panel is on; empty where there is no item.
+     *
+     * @param scroll px the rows are scrolled
      */
     Optional<Event.On> on(double x, double y, double scroll) {
         List<Row> all = y < seen() ? rows : held;

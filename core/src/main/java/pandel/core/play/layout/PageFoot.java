@@ -36,7 +36,9 @@ public final class PageFoot {
     public record Sign(Optional<Event.On> on, Area area, String words, boolean here) {}
 
     /**
-     * The signs on a page as it looks on a device, in px from the left of its room. @param at where the sequence stands
+     * The signs on a page as it looks on a device, in px from the left of its room.
+     *
+     * @param at where the sequence stands
      */
     public static List<Sign> on(Prototype prototype, Look look, Optional<AtPage> at, Room room, double deviceHeight) {
         Optional<Sequence> sequence = at.flatMap(a -> prototype.sequence(a.sequence()))

@@ -31,8 +31,9 @@ public final class Pairs {
     }
 
     /**
-     * The list beside the current place of a level: right behind it on the trail, in the same tab. @param level counted
-     * from 0, the base
+     * The list beside the current place of a level: right behind it on the trail, in the same tab.
+     *
+     * @param level counted from 0, the base
      */
     public static Optional<Beside> beside(Prototype prototype, Situation now, int level) {
         if (prototype.pairs().isEmpty() || prototype.widths().of(now.width()) != Width.WIDE) {

@@ -116,14 +116,19 @@ public record Placement(
         return new Placement(x, y, factor, w, h, Math.max(0, h - seen), rise, fixed ? top : 0, fixed ? bottom : 0);
     }
 
-    /** px that a sheet is drawn up when it is scrolled so far. @param scroll px of the device */
+    /**
+     * px that a sheet is drawn up when it is scrolled so far.
+     *
+     * @param scroll px of the device
+     */
     public double raised(double scroll) {
         return Math.min(scroll, rise);
     }
 
     /**
-     * A point of the device on the mock, in px of the mock, when it is scrolled down so far. @param scroll px of the
-     * device
+     * A point of the device on the mock, in px of the mock, when it is scrolled down so far.
+     *
+     * @param scroll px of the device
      */
     public double mockY(double py, double scroll) {
         double raised = raised(scroll);

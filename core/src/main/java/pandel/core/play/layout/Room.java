@@ -38,7 +38,10 @@ public record Room(double x, double width, Width on, double top, double foot) {
     }
 
     /**
-     * What the strips of the tab sets around a place leave of a device. @param deviceWidth px @param deviceHeight px
+     * What the strips of the tab sets around a place leave of a device.
+     *
+     * @param deviceWidth px
+     * @param deviceHeight px
      */
     public static Room within(
             Prototype prototype, List<EnclosingTab> around, String screen, double deviceWidth, double deviceHeight) {
@@ -57,7 +60,9 @@ public record Room(double x, double width, Width on, double top, double foot) {
     }
 
     /**
-     * Where the current place of a level stands: all of that, or beside its list. @param level counted from 0, the base
+     * Where the current place of a level stands: all of that, or beside its list.
+     *
+     * @param level counted from 0, the base
      */
     public static Room of(Prototype prototype, Situation now, int level) {
         return Pairs.beside(prototype, now, level).map(b -> b.detail()).orElseGet(() -> whole(prototype, now, level));
@@ -76,8 +81,9 @@ public record Room(double x, double width, Width on, double top, double foot) {
     }
 
     /**
-     * All that is left beside the drawers that stay on a level, and the strips around its place. @param level counted
-     * from 0, the base
+     * All that is left beside the drawers that stay on a level, and the strips around its place.
+     *
+     * @param level counted from 0, the base
      */
     public static Room whole(Prototype prototype, Situation now, int level) {
         Trail trail = now.levels().get(level).trail();
@@ -91,7 +97,11 @@ public record Room(double x, double width, Width on, double top, double foot) {
         return strips.part(beside.x() + strips.x(), Math.max(LEAST, beside.width() - strips.x()), strips.on());
     }
 
-    /** Where strips stand: all that is left beside the drawers that stay. @param level counted from 0, the base */
+    /**
+     * Where strips stand: all that is left beside the drawers that stay.
+     *
+     * @param level counted from 0, the base
+     */
     public static Room ofStrips(Prototype prototype, Situation now, int level) {
         double left = 0;
         double right = 0;

@@ -29,7 +29,11 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
     private static final double SIDE_TOP = 24;
     private static final double EACH = 64;
 
-    /** One tab. @param chosen whether it is shown */
+    /**
+     * One tab.
+     *
+     * @param chosen whether it is shown
+     */
     public record Sign(TabSet.Tab tab, Area area, boolean chosen) {
         private Sign moved(double byX, double byY) {
             return byX == 0 && byY == 0
@@ -57,7 +61,11 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
         return Math.clamp(by, Math.min(0, back), Math.max(0, on));
     }
 
-    /** The same scrolled as far as it can be. @param by px onwards from where its shown tab puts it */
+    /**
+     * The same scrolled as far as it can be.
+     *
+     * @param by px onwards from where its shown tab puts it
+     */
     public StripPlace scrolled(double by) {
         double to = within(by);
         return to == 0

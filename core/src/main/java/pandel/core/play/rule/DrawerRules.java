@@ -16,7 +16,9 @@ public final class DrawerRules {
     private DrawerRules() {}
 
     /**
-     * Those attached to a place, in file order; none where the device has none. @param around the tab sets around it
+     * Those attached to a place, in file order; none where the device has none.
+     *
+     * @param around the tab sets around it
      */
     public static List<Drawer> attached(Prototype prototype, Device device, String screen, List<EnclosingTab> around) {
         return prototype.drawers().isEmpty() || refused(device)
@@ -60,8 +62,9 @@ public final class DrawerRules {
     }
 
     /**
-     * What a verb of drawers comes to, where one is open or none is: which is open then. @param open id of the one that
-     * is open by now
+     * What a verb of drawers comes to, where one is open or none is: which is open then.
+     *
+     * @param open id of the one that is open by now
      */
     static Moved moved(Prototype prototype, Head head, Optional<String> open, Effect.MoveDrawer effect) {
         Optional<Drawer> drawer = prototype.drawer(effect.drawer());
@@ -86,8 +89,9 @@ public final class DrawerRules {
     }
 
     /**
-     * @param open id of the drawer that is open after it @param why it did nothing; empty: it did @param refused
-     *     whether it can never be done
+     * @param open id of the drawer that is open after it
+     * @param why it did nothing; empty: it did
+     * @param refused whether it can never be done
      */
     record Moved(Optional<String> open, String why, boolean refused) {}
 

@@ -46,7 +46,11 @@ public record Head(
                         device, screen, at, around, level, first, back, known, levels, width, Optional.empty(), beside);
     }
 
-    /** The same with a screen standing beside the current one. @param screen its id */
+    /**
+     * The same with a screen standing beside the current one.
+     *
+     * @param screen its id
+     */
     public Head beside(String screen) {
         return new Head(
                 device, this.screen, at, around, level, first, back, known, levels, width, drawer, Optional.of(screen));

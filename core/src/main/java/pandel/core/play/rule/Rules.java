@@ -146,7 +146,11 @@ public final class Rules {
         };
     }
 
-    /** Whether a drawer opens at a place that something led to. @param around the tab sets around it */
+    /**
+     * Whether a drawer opens at a place that something led to.
+     *
+     * @param around the tab sets around it
+     */
     public boolean opensAt(Device device, String screen, List<EnclosingTab> around, String drawer) {
         return DrawerRules.attached(prototype, device, screen, around).stream()
                 .anyMatch(d -> d.id().equals(drawer) && !d.staysAt(device.width()));
@@ -166,7 +170,7 @@ public final class Rules {
             case Effect.Change.By by ->
                 now instanceof Value.Number n
                         ? Optional.of(fact.within(new Value.Number(
-                                (int) Math.clamp((long) n.of() + by.n(), Integer.MIN_VALUE, Integer.MAX_VALUE))))
+                                Math.clamp((long) n.of() + by.n(), Integer.MIN_VALUE, Integer.MAX_VALUE))))
                         : Optional.empty();
             case Effect.Change.Unset u -> Optional.of(fact.unset());
         };
@@ -254,7 +258,11 @@ public final class Rules {
                         .toList();
     }
 
-    /** A tab chosen on a strip that shows, or swiped to. @param tab its id */
+    /**
+     * A tab chosen on a strip that shows, or swiped to.
+     *
+     * @param tab its id
+     */
     public RuleOutcome tab(Head head, String tab) {
         return Strips.shown(prototype, head.around(), head.screen()).stream()
                         .anyMatch(s -> s.tab(tab).isPresent())
@@ -269,7 +277,11 @@ public final class Rules {
                 : new RuleOutcome.NothingToDo("No strip with that tab shows here.");
     }
 
-    /** Whether a tab is the active one at its root, so that choosing it scrolls to the top. @param tab its id */
+    /**
+     * Whether a tab is the active one at its root, so that choosing it scrolls to the top.
+     *
+     * @param tab its id
+     */
     public boolean isAtRootOf(Head head, String tab) {
         return head.around().stream().anyMatch(a -> a.tab().equals(tab))
                 && Strips.having(prototype, head.around(), tab)
@@ -281,6 +293,7 @@ public final class Rules {
     /**
      * The tab that a swipe shows, where no link and no page answers it; one within is empty where there is none beside.
      */
+    @SuppressWarnings("OptionalMapToOptional")
     public Optional<Optional<String>> swipedTab(Head head, Gesture gesture) {
         return Strips.swiped(prototype, head.around(), head.screen(), gesture).map(Strips.Swiped::tab);
     }

@@ -43,7 +43,11 @@ public interface StackQuery {
      */
     record Set(Found found, List<EnclosingTab> around) {}
 
-    /** Looks for a tab set behind the current place on its level. @param set its id */
+    /**
+     * Looks for a tab set behind the current place on its level.
+     *
+     * @param set its id
+     */
     Set setBehind(String set);
 
     /** Looks for one on the nearest level beneath that holds pages, its current place included. */

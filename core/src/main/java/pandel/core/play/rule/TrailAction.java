@@ -52,8 +52,9 @@ public sealed interface TrailAction {
     record Drop() implements TrailAction {}
 
     /**
-     * Back to the nearest place of a screen, sequence or tab set behind the current one of the top level; there is
-     * one. @param screen its id
+     * Back to the nearest place of a screen, sequence or tab set behind the current one of the top level; there is one.
+     *
+     * @param screen its id
      */
     record DropTo(String screen) implements TrailAction {}
 
@@ -72,7 +73,11 @@ public sealed interface TrailAction {
      */
     record ShowTab(String set, Landing to) implements Forward {}
 
-    /** Back to the root of the tab that is shown. @param set id of the tab set around the current place */
+    /**
+     * Back to the root of the tab that is shown.
+     *
+     * @param set id of the tab set around the current place
+     */
     record ToRoot(String set) implements TrailAction {}
 
     /** A new level. */
@@ -99,10 +104,18 @@ public sealed interface TrailAction {
     /** Something is typed in a field of the current place. */
     record Hold(String field, String text) implements Staying {}
 
-    /** A drawer opens, in place of one that is open. @param drawer its id */
+    /**
+     * A drawer opens, in place of one that is open.
+     *
+     * @param drawer its id
+     */
     record OpenDrawer(String drawer) implements Staying {}
 
-    /** A drawer opens where a move has led, if it is attached there and is not always there. @param drawer its id */
+    /**
+     * A drawer opens where a move has led, if it is attached there and is not always there.
+     *
+     * @param drawer its id
+     */
     record OpenThere(String drawer) implements Staying {}
 
     /** The open drawer closes. */

@@ -56,7 +56,11 @@ public record Situation(
         Optional<String> drawer,
         boolean left) {
 
-    /** A message. @param ms how long it still stands */
+    /**
+     * A message.
+     *
+     * @param ms how long it still stands
+     */
     public record Notice(String words, int ms) {}
 
     public Situation {
@@ -181,7 +185,9 @@ public record Situation(
     }
 
     /**
-     * A screen alone on a device, with nothing given to it; that it can be played so is not asked. @param screen its id
+     * A screen alone on a device, with nothing given to it; that it can be played so is not asked.
+     *
+     * @param screen its id
      */
     public static Situation shownAlone(String screen, Device device) {
         return new Situation(
@@ -405,7 +411,11 @@ public record Situation(
                 : new Situation(device, width, height, levels, waits, facts, notice, open, left);
     }
 
-    /** The drawers attached to the current place of a level, in file order. @param level counted from 0, the base */
+    /**
+     * The drawers attached to the current place of a level, in file order.
+     *
+     * @param level counted from 0, the base
+     */
     public List<Drawer> drawers(Prototype prototype, int level) {
         Trail trail = levels.get(level).trail();
         return DrawerRules.attached(prototype, device, trail.current().screen(), around(trail));

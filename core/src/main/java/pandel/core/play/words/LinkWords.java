@@ -110,7 +110,11 @@ public final class LinkWords {
         };
     }
 
-    /** A screen's title, or that it was removed. @param id its id */
+    /**
+     * A screen's title, or that it was removed.
+     *
+     * @param id its id
+     */
     public static String screen(Prototype prototype, String id) {
         return prototype.screen(id).map(Screen::shownTitle).orElse(id + " (removed)");
     }
@@ -180,7 +184,9 @@ public final class LinkWords {
     }
 
     /**
-     * "tap Reserve", "tap hotspot 3", "after 2 s". @param number the hotspot's place among those of its screen, from 1
+     * "tap Reserve", "tap hotspot 3", "after 2 s".
+     *
+     * @param number the hotspot's place among those of its screen, from 1
      */
     public static String what(Way way, int number) {
         if (way.drawer().isPresent()) {

@@ -85,7 +85,11 @@ public final class DeskPane extends Pane {
         paper.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
     }
 
-    /** Shows the chosen screen. @param from the screen one walked here from */
+    /**
+     * Shows the chosen screen.
+     *
+     * @param from the screen one walked here from
+     */
     public void show(Optional<Screen> from) {
         cameFrom = from.filter(f -> !f.id().equals(work.selection().screen()));
         setAccessibleText("Desk: " + work.screen().map(Screen::shownTitle).orElse("no screen"));
@@ -177,7 +181,7 @@ public final class DeskPane extends Pane {
         mock.resizeRelocate(0, 0, w, h);
         views.forEach((id, view) -> actions.area(view.hotspot()).ifPresent(a -> view.place(a, scale)));
         if (neighbours) {
-            layoutNeighbours(x, y, w, h);
+            layoutNeighbours(x, w);
         } else {
             before.hide();
             next.hide();
@@ -186,7 +190,7 @@ public final class DeskPane extends Pane {
         finder.ifPresent(f -> placeFinder(f, x, y));
     }
 
-    private void layoutNeighbours(double x, double y, double w, double h) {
+    private void layoutNeighbours(double x, double w) {
         double gapMiddle = (x - Neighbour.WIDE) / 2;
         cameFrom.ifPresentOrElse(s -> before.show(s, s.shownTitle() + ", where you came from", work), before::hide);
         double beforeHigh = before.high();

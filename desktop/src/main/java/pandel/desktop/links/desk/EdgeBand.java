@@ -25,7 +25,10 @@ final class EdgeBand extends VBox {
         getStyleClass().add("edge-band");
     }
 
-    /** @param chosen id of the chosen link @param choose takes the id of another */
+    /**
+     * @param chosen id of the chosen link
+     * @param choose takes the id of another
+     */
     void show(Prototype prototype, Screen screen, String chosen, Consumer<String> choose) {
         getChildren().clear();
         for (Link link : screen.links()) {

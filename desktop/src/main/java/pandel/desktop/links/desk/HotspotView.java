@@ -2,6 +2,7 @@ package pandel.desktop.links.desk;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
@@ -165,7 +166,7 @@ final class HotspotView extends Pane {
     }
 
     private void corner(Handle handle, double x, double y, double dx, double dy) {
-        for (Polyline line : corners.get(handle)) {
+        for (Polyline line : Objects.requireNonNull(corners.get(handle))) {
             line.getPoints().setAll(x, y + dy, x, y, x + dx, y);
         }
         Rectangle grip = grips.get(handle);

@@ -480,7 +480,7 @@ public final class BranchLine {
             ParsedWords<List<Condition>> said = FactWords.conditions(work.prototype(), on(), typed, work.naming());
             withLink(l -> work.edit(BranchEdits.when(l, number, said.what(), said.facts())));
         } catch (FactWords.NotUnderstood e) {
-            desk.say(e.getMessage());
+            desk.say(String.valueOf(e.getMessage()));
         }
     }
 
@@ -507,7 +507,7 @@ public final class BranchLine {
                 desk.say("“" + facts.getLast().title() + "” is remembered from now on; a look can ask for it.");
             }
         } catch (FactWords.NotUnderstood e) {
-            desk.say(e.getMessage());
+            desk.say(String.valueOf(e.getMessage()));
         }
     }
 

@@ -37,7 +37,11 @@ final class CauseMenu {
         return gesture == Gesture.KEY ? new Cause.Touch(gesture, "Enter") : new Cause.Touch(gesture);
     }
 
-    /** Everything that can happen to a whole screen. @param ms of its wait now */
+    /**
+     * Everything that can happen to a whole screen.
+     *
+     * @param ms of its wait now
+     */
     static ContextMenu ofScreen(Device device, int ms, Consumer<Cause> chosen) {
         ContextMenu menu = new ContextMenu();
         menu.getItems()

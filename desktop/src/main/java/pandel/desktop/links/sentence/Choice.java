@@ -27,7 +27,11 @@ final class Choice extends Button {
         return this;
     }
 
-    /** Lets it be typed in its place; Enter keeps it, Escape leaves it. @param after told in either case */
+    /**
+     * Lets it be typed in its place; Enter keeps it, Escape leaves it.
+     *
+     * @param after told in either case
+     */
     TextField type(String now, String what, Consumer<String> then, Runnable after) {
         TextField field = new TextField(now);
         field.setId("choice-field");

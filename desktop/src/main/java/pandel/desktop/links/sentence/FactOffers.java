@@ -27,7 +27,10 @@ public final class FactOffers {
         under(field, () -> offers(prototype, on, conditions), conditions, !conditions);
     }
 
-    /** @param joined whether several can be typed, joined by and @param above whether they stand above the field */
+    /**
+     * @param joined whether several can be typed, joined by and
+     * @param above whether they stand above the field
+     */
     public static void under(TextField field, Supplier<List<String>> offers, boolean joined, boolean above) {
         // A plain popup leaves Enter and the arrows to the field.
         Popup popup = new Popup();

@@ -64,7 +64,11 @@ public final class SentencePane extends VBox {
         /** Whether all sentences are shown in place of the desk. */
         boolean isListed();
 
-        /** A tab set or sequence. @param id its id */
+        /**
+         * A tab set or sequence.
+         *
+         * @param id its id
+         */
         void frame(String id);
 
         public void chooseVerb(Verb verb);
@@ -347,7 +351,11 @@ public final class SentencePane extends VBox {
         below.getChildren().add(Buttons.word("Remove", "remove-wait", actions::remove));
     }
 
-    /** What a link that a frame holds does. @param presses what more can be done */
+    /**
+     * What a link that a frame holds does.
+     *
+     * @param presses what more can be done
+     */
     private void inFrame(String words, Link link, Button... presses) {
         Pane line = line();
         line.getChildren().add(Choice.words(words));

@@ -132,7 +132,11 @@ public final class DocumentFiles {
         }
     }
 
-    /** Opens work that an earlier program left behind; it is not saved. @param then once it is open */
+    /**
+     * Opens work that an earlier program left behind; it is not saved.
+     *
+     * @param then once it is open
+     */
     void bringBack(
             Prototype prototype, PictureShelf shelf, Optional<Path> file, Optional<FileStamp> stamp, Runnable then) {
         unlessUnsaved(() -> {

@@ -13,13 +13,25 @@ public interface FileChoosing {
     /** A prototype file to open. */
     Optional<Path> file();
 
-    /** A folder. @param title what it is for */
+    /**
+     * A folder.
+     *
+     * @param title what it is for
+     */
     Optional<Path> folder(String title);
 
-    /** A picture. @param title what it is for */
+    /**
+     * A picture.
+     *
+     * @param title what it is for
+     */
     Optional<Path> picture(String title);
 
-    /** Where to save. @param name the file name offered */
+    /**
+     * Where to save.
+     *
+     * @param name the file name offered
+     */
     Optional<Path> saveAs(String name);
 
     /** The system's own way. */

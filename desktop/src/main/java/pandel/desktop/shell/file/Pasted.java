@@ -18,7 +18,11 @@ public final class Pasted {
 
     private Pasted() {}
 
-    /** Takes them, or says why there are none. @param then told the files */
+    /**
+     * Takes them, or says why there are none.
+     *
+     * @param then told the files
+     */
     public static void take(Toast said, Consumer<List<Path>> then) {
         try {
             List<Path> files = files();

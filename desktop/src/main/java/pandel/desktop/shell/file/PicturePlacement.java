@@ -83,7 +83,11 @@ public final class PicturePlacement {
         });
     }
 
-    /** Takes a file in as a picture; says what is wrong with one that cannot be. @param then told the picture */
+    /**
+     * Takes a file in as a picture; says what is wrong with one that cannot be.
+     *
+     * @param then told the picture
+     */
     public void take(Path file, Consumer<Picture> then) {
         Document document = work.document();
         Set<String> ids = work.prototype().index().ids();

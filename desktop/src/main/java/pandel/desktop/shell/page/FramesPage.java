@@ -19,7 +19,10 @@ final class FramesPage extends PageBox {
 
     private final Consumer<String> open;
 
-    /** @param open shows one, by its id @param drawer makes a drawer from nothing */
+    /**
+     * @param open shows one, by its id
+     * @param drawer makes a drawer from nothing
+     */
     FramesPage(Work work, Consumer<String> open, Runnable drawer, Runnable leave) {
         super(
                 "Frames",
@@ -56,7 +59,11 @@ final class FramesPage extends PageBox {
         offer(Buttons.word("A new drawer", "frames-drawer", drawer));
     }
 
-    /** All of one kind. @param holds what stands in one, in words */
+    /**
+     * All of one kind.
+     *
+     * @param holds what stands in one, in words
+     */
     private <F> void kind(
             String heading, List<F> all, Function<F, String> id, Function<F, String> title, Function<F, String> holds) {
         heading(heading);

@@ -1,6 +1,7 @@
 package pandel.desktop.shell.page;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -46,7 +47,7 @@ final class VersionsPage extends PageBox {
         Button keep = Buttons.plain("Keep as it is now", "keep-version", () -> {});
         Runnable kept = () -> {
             String clean = name.getText().strip();
-            String date = LocalDate.now().toString();
+            String date = LocalDate.now(ZoneId.systemDefault()).toString();
             work.edit(VersionEdits.keep(clean.isEmpty() ? "As of " + date : clean, date, work.naming()));
             name.clear();
             fill();

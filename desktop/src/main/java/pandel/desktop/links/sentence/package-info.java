@@ -1,0 +1,8 @@
+/**
+ * The chosen link as a sentence whose words are choices. What it asks of the desk around it stands in
+ * {@link SentencePane.Desk}.
+ */
+@NullMarked
+package pandel.desktop.links.sentence;
+
+import org.jspecify.annotations.NullMarked;

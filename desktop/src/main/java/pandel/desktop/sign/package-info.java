@@ -1,0 +1,5 @@
+/** Small drawn signs for forms, verbs, causes and tabs, the same wherever they stand. */
+@NullMarked
+package pandel.desktop.sign;
+
+import org.jspecify.annotations.NullMarked;
