@@ -1,7 +1,5 @@
 package pandel.core.model;
 
-import java.util.Collections;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,24 +31,8 @@ import pandel.core.model.value.ValueScope;
  */
 public final class Prototype implements ValueScope, Contents {
 
-    private final String title;
-    private final List<Screen> screens;
-    private final List<SharedHotspot> shared;
-    private final List<Entry> entries;
-    private final List<Device> devices;
-    private final Map<Verb, Motion> motions;
-    private final Judgements judgements;
-    private final List<Journey> journeys;
-    private final List<Fact> facts;
-    private final List<StartPoint> startPoints;
-    private final List<Version> versions;
-    private final List<Sequence> sequences;
-    private final List<TabSet> tabSets;
-    private final List<Drawer> drawers;
-    private final List<Pair> pairs;
-    private final Widths widths;
+    private final PrototypeParts parts;
     private final Map<String, Sequence> sequencesById;
-    private final Rest rest;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
     /**
@@ -69,7 +51,7 @@ public final class Prototype implements ValueScope, Contents {
             Judgements judgements,
             List<Journey> journeys,
             Rest rest) {
-        this(new Parts(
+        this(new PrototypeParts(
                 title,
                 screens,
                 shared,
@@ -89,70 +71,11 @@ public final class Prototype implements ValueScope, Contents {
                 rest));
     }
 
-    private Prototype(Parts parts) {
-        this.title = Objects.requireNonNull(parts.title());
-        this.screens = List.copyOf(parts.screens());
-        this.shared = List.copyOf(parts.shared());
-        this.entries = List.copyOf(parts.entries());
-        this.devices = parts.devices().isEmpty() ? List.of(Device.PHONE) : List.copyOf(parts.devices());
-        EnumMap<Verb, Motion> sorted = new EnumMap<>(Verb.class);
-        sorted.putAll(parts.motions());
-        this.motions = Collections.unmodifiableMap(sorted);
-        this.judgements = Objects.requireNonNull(parts.judgements());
-        this.journeys = List.copyOf(parts.journeys());
-        this.facts = List.copyOf(parts.facts());
-        this.startPoints = List.copyOf(parts.startPoints());
-        this.versions = List.copyOf(parts.versions());
-        this.sequences = List.copyOf(parts.sequences());
-        this.tabSets = List.copyOf(parts.tabSets());
-        this.drawers = List.copyOf(parts.drawers());
-        this.pairs = List.copyOf(parts.pairs());
-        this.widths = Objects.requireNonNull(parts.widths());
+    private Prototype(PrototypeParts parts) {
+        this.parts = parts;
         Map<String, Sequence> byId = new HashMap<>();
-        this.sequences.reversed().forEach(s -> byId.put(s.id(), s));
+        parts.sequences().reversed().forEach(s -> byId.put(s.id(), s));
         this.sequencesById = Map.copyOf(byId);
-        this.rest = Objects.requireNonNull(parts.rest());
-    }
-
-    /** All that a prototype is made of, to change one and keep the others. */
-    private record Parts(
-            String title,
-            List<Screen> screens,
-            List<SharedHotspot> shared,
-            List<Entry> entries,
-            List<Device> devices,
-            Map<Verb, Motion> motions,
-            Judgements judgements,
-            List<Journey> journeys,
-            List<Fact> facts,
-            List<StartPoint> startPoints,
-            List<Version> versions,
-            List<Sequence> sequences,
-            List<TabSet> tabSets,
-            List<Drawer> drawers,
-            List<Pair> pairs,
-            Widths widths,
-            Rest rest) {}
-
-    private Parts parts() {
-        return new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest);
     }
 
     /** A prototype with no screens, for a phone. */
@@ -170,43 +93,43 @@ public final class Prototype implements ValueScope, Contents {
     }
 
     public String title() {
-        return title;
+        return parts.title();
     }
 
     @Override
     public List<Screen> screens() {
-        return screens;
+        return parts.screens();
     }
 
     public List<SharedHotspot> shared() {
-        return shared;
+        return parts.shared();
     }
 
     public List<Entry> entries() {
-        return entries;
+        return parts.entries();
     }
 
     /** Never empty. */
     public List<Device> devices() {
-        return devices;
+        return parts.devices();
     }
 
     public Map<Verb, Motion> motions() {
-        return motions;
+        return parts.motions();
     }
 
     /** What people decided about findings. */
     public Judgements judgements() {
-        return judgements;
+        return parts.judgements();
     }
 
     public List<Journey> journeys() {
-        return journeys;
+        return parts.journeys();
     }
 
     @Override
     public List<Fact> facts() {
-        return facts;
+        return parts.facts();
     }
 
     /** The fact of that id. */
@@ -221,16 +144,16 @@ public final class Prototype implements ValueScope, Contents {
     }
 
     public List<StartPoint> startPoints() {
-        return startPoints;
+        return parts.startPoints();
     }
 
     /** Kept in the file, oldest first. */
     public List<Version> versions() {
-        return versions;
+        return parts.versions();
     }
 
     public List<Sequence> sequences() {
-        return sequences;
+        return parts.sequences();
     }
 
     /** The sequence of that id. */
@@ -240,15 +163,15 @@ public final class Prototype implements ValueScope, Contents {
     }
 
     public List<TabSet> tabSets() {
-        return tabSets;
+        return parts.tabSets();
     }
 
     /** The tab set of that id. */
     @Override
     public Optional<TabSet> tabSet(String id) {
-        return tabSets.isEmpty()
+        return parts.tabSets().isEmpty()
                 ? Optional.empty()
-                : tabSets.stream().filter(s -> s.id().equals(id)).findFirst();
+                : parts.tabSets().stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
     /**
@@ -257,32 +180,32 @@ public final class Prototype implements ValueScope, Contents {
      * @param tab its id
      */
     public Optional<TabSet> tabSetOf(String tab) {
-        return tabSets.stream().filter(s -> s.tab(tab).isPresent()).findFirst();
+        return parts.tabSets().stream().filter(s -> s.tab(tab).isPresent()).findFirst();
     }
 
     public List<Drawer> drawers() {
-        return drawers;
+        return parts.drawers();
     }
 
     /** The drawer of that id. */
     public Optional<Drawer> drawer(String id) {
-        return drawers.isEmpty()
+        return parts.drawers().isEmpty()
                 ? Optional.empty()
-                : drawers.stream().filter(d -> d.id().equals(id)).findFirst();
+                : parts.drawers().stream().filter(d -> d.id().equals(id)).findFirst();
     }
 
     public List<Pair> pairs() {
-        return pairs;
+        return parts.pairs();
     }
 
     /** Where one class of widths ends and the next begins. */
     public Widths widths() {
-        return widths;
+        return parts.widths();
     }
 
     /** The pair of that id. */
     public Optional<Pair> pair(String id) {
-        return pairs.stream().filter(p -> p.id().equals(id)).findFirst();
+        return parts.pairs().stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
     /**
@@ -291,18 +214,18 @@ public final class Prototype implements ValueScope, Contents {
      * @param item its id
      */
     public Optional<Drawer> drawerOf(String item) {
-        return drawers.stream().filter(d -> d.item(item).isPresent()).findFirst();
+        return parts.drawers().stream().filter(d -> d.item(item).isPresent()).findFirst();
     }
 
     /** The entry or start point of an id. */
     public Optional<Start> start(String id) {
-        return Stream.<Start>concat(entries.stream(), startPoints.stream())
+        return Stream.<Start>concat(parts.entries().stream(), parts.startPoints().stream())
                 .filter(s -> s.id().equals(id))
                 .findFirst();
     }
 
     public Rest rest() {
-        return rest;
+        return parts.rest();
     }
 
     /** What holds what, by id; made when first asked for. */
@@ -322,375 +245,106 @@ public final class Prototype implements ValueScope, Contents {
 
     /** The first entry without an address. */
     public Optional<Entry> mainEntry() {
-        return entries.stream().filter(e -> e.address().isEmpty()).findFirst();
+        return parts.entries().stream().filter(e -> e.address().isEmpty()).findFirst();
     }
 
     /** The device of that id, else the first. */
     public Device device(String id) {
-        return devices.stream().filter(d -> d.id().equals(id)).findFirst().orElse(devices.getFirst());
+        return parts.devices().stream()
+                .filter(d -> d.id().equals(id))
+                .findFirst()
+                .orElse(parts.devices().getFirst());
     }
 
     /** How a verb moves when its link does not say. */
     public Motion usualMotion(Verb verb) {
-        Motion own = motions.get(verb);
+        Motion own = parts.motions().get(verb);
         return own == null ? Motion.usualFor(verb) : own;
     }
 
-    public Prototype withTitle(String newTitle) {
-        return new Prototype(new Parts(
-                newTitle,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withTitle(String others) {
+        return new Prototype(parts.withTitle(others));
     }
 
-    public Prototype withScreens(List<Screen> newScreens) {
-        return new Prototype(new Parts(
-                title,
-                newScreens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withScreens(List<Screen> others) {
+        return new Prototype(parts.withScreens(others));
     }
 
-    public Prototype withShared(List<SharedHotspot> newShared) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                newShared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withShared(List<SharedHotspot> others) {
+        return new Prototype(parts.withShared(others));
     }
 
-    public Prototype withEntries(List<Entry> newEntries) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                newEntries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withEntries(List<Entry> others) {
+        return new Prototype(parts.withEntries(others));
     }
 
-    public Prototype withDevices(List<Device> newDevices) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                newDevices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withDevices(List<Device> others) {
+        return new Prototype(parts.withDevices(others));
     }
 
-    public Prototype withJourneys(List<Journey> newJourneys) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                newJourneys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withJourneys(List<Journey> others) {
+        return new Prototype(parts.withJourneys(others));
     }
 
-    public Prototype withJudgements(Judgements newJudgements) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                newJudgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withJudgements(Judgements others) {
+        return new Prototype(parts.withJudgements(others));
     }
 
-    public Prototype withFacts(List<Fact> newFacts) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                newFacts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withFacts(List<Fact> others) {
+        return new Prototype(parts.withFacts(others));
     }
 
-    public Prototype withStartPoints(List<StartPoint> newStartPoints) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                newStartPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withStartPoints(List<StartPoint> others) {
+        return new Prototype(parts.withStartPoints(others));
     }
 
-    public Prototype withVersions(List<Version> newVersions) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                newVersions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withVersions(List<Version> others) {
+        return new Prototype(parts.withVersions(others));
     }
 
-    public Prototype withSequences(List<Sequence> newSequences) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                newSequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withSequences(List<Sequence> others) {
+        return new Prototype(parts.withSequences(others));
     }
 
-    public Prototype withTabSets(List<TabSet> newTabSets) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                newTabSets,
-                drawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withTabSets(List<TabSet> others) {
+        return new Prototype(parts.withTabSets(others));
     }
 
-    public Prototype withDrawers(List<Drawer> newDrawers) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                newDrawers,
-                pairs,
-                widths,
-                rest));
+    public Prototype withDrawers(List<Drawer> others) {
+        return new Prototype(parts.withDrawers(others));
     }
 
-    public Prototype withPairs(List<Pair> newPairs) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                newPairs,
-                widths,
-                rest));
+    public Prototype withPairs(List<Pair> others) {
+        return new Prototype(parts.withPairs(others));
     }
 
-    public Prototype withWidths(Widths newWidths) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                newWidths,
-                rest));
+    public Prototype withWidths(Widths others) {
+        return new Prototype(parts.withWidths(others));
     }
 
-    public Prototype withRest(Rest newRest) {
-        return new Prototype(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                motions,
-                judgements,
-                journeys,
-                facts,
-                startPoints,
-                versions,
-                sequences,
-                tabSets,
-                drawers,
-                pairs,
-                widths,
-                newRest));
+    public Prototype withRest(Rest others) {
+        return new Prototype(parts.withRest(others));
     }
 
     /** The same with one screen changed; unchanged when there is no such screen. */
     public Prototype withScreen(String id, UnaryOperator<Screen> change) {
-        return withScreens(screens.stream()
+        return withScreens(parts.screens().stream()
                 .map(s -> s.id().equals(id) ? change.apply(s) : s)
                 .toList());
     }
 
     @Override
     public boolean equals(@org.jspecify.annotations.Nullable Object other) {
-        return this == other || other instanceof Prototype p && parts().equals(p.parts());
+        return this == other || other instanceof Prototype p && parts.equals(p.parts);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(title, screens, shared, entries);
+        return Objects.hash(parts.title(), parts.screens(), parts.shared(), parts.entries());
     }
 
     @Override
     public String toString() {
-        return "Prototype[" + title + ", " + screens.size() + " screens]";
+        return "Prototype[" + parts.title() + ", " + parts.screens().size() + " screens]";
     }
 }

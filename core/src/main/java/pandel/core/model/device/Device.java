@@ -1,5 +1,6 @@
 package pandel.core.model.device;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.Locale;
 import java.util.Set;
@@ -15,6 +16,7 @@ import pandel.core.model.rest.Rest;
  * @param levels how many levels it can show, the base included; 0: any number
  * @param cannot what else it refuses
  */
+@RecordBuilder
 public record Device(
         String id,
         String title,
@@ -25,7 +27,8 @@ public record Device(
         Pointing pointing,
         int levels,
         Set<Cannot> cannot,
-        Rest rest) {
+        Rest rest)
+        implements DeviceBuilder.With {
 
     /** What some devices refuse. */
     public enum Cannot {
@@ -113,32 +116,12 @@ public record Device(
             Set.of(Cannot.ADVANCE_FROM_A_SEQUENCE, Cannot.DRAWERS),
             Rest.NONE);
 
-    public Device withTitle(String other) {
-        return new Device(id, other, width, height, scale, back, pointing, levels, cannot, rest);
-    }
-
     /**
      * @param wide px
      * @param high px
      */
     public Device withSize(double wide, double high) {
         return new Device(id, title, wide, high, scale, back, pointing, levels, cannot, rest);
-    }
-
-    public Device withBack(Back other) {
-        return new Device(id, title, width, height, scale, other, pointing, levels, cannot, rest);
-    }
-
-    public Device withPointing(Pointing other) {
-        return new Device(id, title, width, height, scale, back, other, levels, cannot, rest);
-    }
-
-    public Device withLevels(int other) {
-        return new Device(id, title, width, height, scale, back, pointing, other, cannot, rest);
-    }
-
-    public Device withCannot(Set<Cannot> other) {
-        return new Device(id, title, width, height, scale, back, pointing, levels, other, rest);
     }
 
     /** Those offered, small to large. */

@@ -1,5 +1,6 @@
 package pandel.core.model.frame;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashSet;
@@ -27,6 +28,7 @@ import pandel.core.model.screen.Picture;
  * @param items in order; those of one section stand together
  * @param on where it is attached
  */
+@RecordBuilder
 public record Drawer(
         String id,
         String title,
@@ -36,7 +38,8 @@ public record Drawer(
         boolean outside,
         List<Item> items,
         Attached on,
-        Rest rest) {
+        Rest rest)
+        implements DrawerBuilder.With {
 
     /**
      * How drawer and page move: over the page; beneath a page that moves and shrinks; beside a page that moves; always
@@ -248,39 +251,11 @@ public record Drawer(
         return Math.min(panel.width(), deviceWidth);
     }
 
-    public Drawer withTitle(String other) {
-        return new Drawer(id, other, head, picture, panel, outside, items, on, rest);
-    }
-
-    public Drawer withHead(String other) {
-        return new Drawer(id, title, other, picture, panel, outside, items, on, rest);
-    }
-
-    public Drawer withPicture(Optional<Picture> other) {
-        return new Drawer(id, title, head, other, panel, outside, items, on, rest);
-    }
-
-    public Drawer withPanel(Panel other) {
-        return new Drawer(id, title, head, picture, other, outside, items, on, rest);
-    }
-
-    public Drawer withOutside(boolean other) {
-        return new Drawer(id, title, head, picture, panel, other, items, on, rest);
-    }
-
-    public Drawer withItems(List<Item> others) {
-        return new Drawer(id, title, head, picture, panel, outside, others, on, rest);
-    }
-
     /** The same with one item changed. */
     public Drawer withItem(String itemId, UnaryOperator<Item> change) {
         return withItems(items.stream()
                 .map(i -> i.id().equals(itemId) ? change.apply(i) : i)
                 .toList());
-    }
-
-    public Drawer withOn(Attached other) {
-        return new Drawer(id, title, head, picture, panel, outside, items, other, rest);
     }
 
     /** The same with the link of each item changed; an item whose link goes does nothing any more. */

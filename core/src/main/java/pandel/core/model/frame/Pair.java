@@ -1,5 +1,6 @@
 package pandel.core.model.frame;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import pandel.core.model.rest.Rest;
 
 /**
@@ -9,7 +10,8 @@ import pandel.core.model.rest.Rest;
  * @param detail id of the screen that stands right after it on the trail
  * @param share of the width that the list takes, in hundredths, 20 to 80
  */
-public record Pair(String id, String list, String detail, int share, Rest rest) {
+@RecordBuilder
+public record Pair(String id, String list, String detail, int share, Rest rest) implements PairBuilder.With {
 
     /** What a list takes unless it is said. */
     public static final int USUAL_SHARE = 38;
@@ -28,9 +30,5 @@ public record Pair(String id, String list, String detail, int share, Rest rest) 
     /** One whose list takes as much as is usual. */
     public static Pair of(String id, String list, String detail) {
         return new Pair(id, list, detail, USUAL_SHARE, Rest.NONE);
-    }
-
-    public Pair withShare(int other) {
-        return new Pair(id, list, detail, other, rest);
     }
 }

@@ -1,5 +1,6 @@
 package pandel.core.model.frame;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import pandel.core.model.screen.Colour;
  * @param finish what next does on the last page: one branch without conditions and outcome; empty: nothing
  * @param skip what skipping does; empty: it cannot be skipped by what is laid over it
  */
+@RecordBuilder
 public record Sequence(
         String id,
         String title,
@@ -30,7 +32,8 @@ public record Sequence(
         Laid laid,
         Optional<Link> finish,
         Optional<Link> skip,
-        Rest rest) {
+        Rest rest)
+        implements SequenceBuilder.With {
 
     /**
      * Signs and words at the foot of each page; empty words are not laid.
@@ -133,34 +136,6 @@ public record Sequence(
         return pages.isEmpty()
                 ? List.of()
                 : link.cause() instanceof Cause.Finish ? List.of(pages.getLast()) : pages.subList(0, pages.size() - 1);
-    }
-
-    public Sequence withTitle(String other) {
-        return new Sequence(id, other, pages, swipes, backs, laid, finish, skip, rest);
-    }
-
-    public Sequence withPages(List<String> others) {
-        return new Sequence(id, title, others, swipes, backs, laid, finish, skip, rest);
-    }
-
-    public Sequence withSwipes(boolean other) {
-        return new Sequence(id, title, pages, other, backs, laid, finish, skip, rest);
-    }
-
-    public Sequence withBacks(boolean other) {
-        return new Sequence(id, title, pages, swipes, other, laid, finish, skip, rest);
-    }
-
-    public Sequence withLaid(Laid other) {
-        return new Sequence(id, title, pages, swipes, backs, other, finish, skip, rest);
-    }
-
-    public Sequence withFinish(Optional<Link> other) {
-        return new Sequence(id, title, pages, swipes, backs, laid, other, skip, rest);
-    }
-
-    public Sequence withSkip(Optional<Link> other) {
-        return new Sequence(id, title, pages, swipes, backs, laid, finish, other, rest);
     }
 
     /** The same with its own links changed; one that comes to nothing is gone. */

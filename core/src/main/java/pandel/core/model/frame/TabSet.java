@@ -1,5 +1,6 @@
 package pandel.core.model.frame;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -30,6 +31,7 @@ import pandel.core.model.screen.Colour;
  * @param hiddenOn ids of the screens that hide the strip
  * @param button one that floats over its places, where the strip shows; empty: none
  */
+@RecordBuilder
 public record TabSet(
         String id,
         String title,
@@ -41,7 +43,8 @@ public record TabSet(
         Strip strip,
         Set<String> hiddenOn,
         Optional<Floating> button,
-        Rest rest) {
+        Rest rest)
+        implements TabSetBuilder.With {
 
     /**
      * One tab.
@@ -221,43 +224,11 @@ public record TabSet(
         return links;
     }
 
-    public TabSet withTitle(String other) {
-        return new TabSet(id, other, tabs, first, keeps, backs, swipes, strip, hiddenOn, button, rest);
-    }
-
-    public TabSet withTabs(List<Tab> others) {
-        return new TabSet(id, title, others, first, keeps, backs, swipes, strip, hiddenOn, button, rest);
-    }
-
     /** The same with one tab changed. */
     public TabSet withTab(String tabId, UnaryOperator<Tab> change) {
         return withTabs(tabs.stream()
                 .map(t -> t.id().equals(tabId) ? change.apply(t) : t)
                 .toList());
-    }
-
-    public TabSet withFirst(String other) {
-        return new TabSet(id, title, tabs, other, keeps, backs, swipes, strip, hiddenOn, button, rest);
-    }
-
-    public TabSet withKeeps(boolean other) {
-        return new TabSet(id, title, tabs, first, other, backs, swipes, strip, hiddenOn, button, rest);
-    }
-
-    public TabSet withBacks(boolean other) {
-        return new TabSet(id, title, tabs, first, keeps, other, swipes, strip, hiddenOn, button, rest);
-    }
-
-    public TabSet withSwipes(boolean other) {
-        return new TabSet(id, title, tabs, first, keeps, backs, other, strip, hiddenOn, button, rest);
-    }
-
-    public TabSet withStrip(Strip other) {
-        return new TabSet(id, title, tabs, first, keeps, backs, swipes, other, hiddenOn, button, rest);
-    }
-
-    public TabSet withButton(Optional<Floating> other) {
-        return new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, hiddenOn, other, rest);
     }
 
     /** The button that floats on a width; empty where there is none. */
@@ -269,9 +240,5 @@ public record TabSet(
     public TabSet withEachLink(Function<Link, Optional<Link>> change) {
         Optional<Floating> changed = button.flatMap(b -> change.apply(b.link()).map(b::withLink));
         return changed.equals(button) ? this : withButton(changed);
-    }
-
-    public TabSet withHiddenOn(Set<String> others) {
-        return new TabSet(id, title, tabs, first, keeps, backs, swipes, strip, others, button, rest);
     }
 }

@@ -1,5 +1,6 @@
 package pandel.core.model.link;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.rest.Rest;
@@ -16,13 +17,15 @@ import pandel.core.model.value.ValueScope;
  * @param motion empty: as usual for its verb
  * @param where where its move is done; empty: as usual for its verb and what it leads to
  */
+@RecordBuilder
 public record Branch(
         List<Condition> when,
         Optional<String> outcome,
         List<Effect> effects,
         Optional<Motion> motion,
         Optional<Where> where,
-        Rest rest) {
+        Rest rest)
+        implements BranchBuilder.With {
 
     public Branch {
         when = List.copyOf(when);
@@ -61,28 +64,6 @@ public record Branch(
                 .filter(Effect.Remember.class::isInstance)
                 .map(Effect.Remember.class::cast)
                 .toList();
-    }
-
-    public Branch withWhen(List<Condition> conditions) {
-        return new Branch(conditions, outcome, effects, motion, where, rest);
-    }
-
-    public Branch withOutcome(Optional<String> name) {
-        return new Branch(when, name, effects, motion, where, rest);
-    }
-
-    public Branch withEffects(List<Effect> newEffects) {
-        return new Branch(when, outcome, newEffects, motion, where, rest);
-    }
-
-    /** The same, moving in another way; empty: as usual. */
-    public Branch withMotion(Optional<Motion> other) {
-        return new Branch(when, outcome, effects, other, where, rest);
-    }
-
-    /** The same, moving somewhere else; empty: where it usually does. */
-    public Branch withWhere(Optional<Where> other) {
-        return new Branch(when, outcome, effects, motion, other, rest);
     }
 
     /** The same with that move in place of the one it has, moving as usual; everything else is kept where it stands. */

@@ -1,5 +1,6 @@
 package pandel.core.model.link;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +14,9 @@ import pandel.core.model.rest.Rest;
  * @param branches looked at in order; none: the link does nothing yet
  * @param always the outcome that play takes when an event names none; empty: play asks
  */
-public record Link(String id, Cause cause, List<Branch> branches, Optional<String> always, Rest rest) {
+@RecordBuilder
+public record Link(String id, Cause cause, List<Branch> branches, Optional<String> always, Rest rest)
+        implements LinkBuilder.With {
 
     public Link {
         branches = List.copyOf(branches);
@@ -71,22 +74,9 @@ public record Link(String id, Cause cause, List<Branch> branches, Optional<Strin
         return withBranches(changed);
     }
 
-    public Link withId(String other) {
-        return new Link(other, cause, branches, always, rest);
-    }
-
-    public Link withCause(Cause newCause) {
-        return new Link(id, newCause, branches, always, rest);
-    }
-
     public Link withBranches(List<Branch> newBranches) {
         Optional<String> kept = always.filter(
                 a -> newBranches.stream().anyMatch(b -> b.outcome().equals(always)));
         return new Link(id, cause, newBranches, kept, rest);
-    }
-
-    /** The same, turning out in one way whenever play is not told; empty: play asks. */
-    public Link withAlways(Optional<String> outcome) {
-        return new Link(id, cause, branches, outcome, rest);
     }
 }

@@ -1,5 +1,6 @@
 package pandel.core.model.screen;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -19,7 +20,9 @@ import pandel.core.model.value.Value;
  * @param areas one for each width it is placed on
  * @param nature what it is besides
  */
-public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link> links, Nature nature, Rest rest) {
+@RecordBuilder
+public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link> links, Nature nature, Rest rest)
+        implements HotspotBuilder.With {
 
     /** What a hotspot is besides an area that answers. */
     public sealed interface Nature {
@@ -121,26 +124,10 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
                 : Math.clamp((int) ((y - area.y()) / area.height() * rows().size()) + 1, 1, rows().size());
     }
 
-    public Hotspot withTitle(String newTitle) {
-        return new Hotspot(id, newTitle, areas, links, nature, rest);
-    }
-
     public Hotspot withArea(Width width, Area area) {
         Map<Width, Area> changed = new EnumMap<>(Width.class);
         changed.putAll(areas);
         changed.put(width, area);
         return new Hotspot(id, title, changed, links, nature, rest);
-    }
-
-    public Hotspot withAreas(Map<Width, Area> newAreas) {
-        return new Hotspot(id, title, newAreas, links, nature, rest);
-    }
-
-    public Hotspot withLinks(List<Link> newLinks) {
-        return new Hotspot(id, title, areas, newLinks, nature, rest);
-    }
-
-    public Hotspot withNature(Nature other) {
-        return new Hotspot(id, title, areas, links, other, rest);
     }
 }

@@ -1,5 +1,7 @@
 package pandel.core.model.screen;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * How a screen stands where it is open above others.
  *
@@ -10,7 +12,8 @@ package pandel.core.model.screen;
  * @param side at which a panel stands
  * @param shade how dark what is beneath gets, in hundredths
  */
-public record Overlay(int share, int stop, PanelSide side, int shade) {
+@RecordBuilder
+public record Overlay(int share, int stop, PanelSide side, int shade) implements OverlayBuilder.With {
 
     /** As the picture is, a panel at the right. */
     public static final Overlay USUAL = new Overlay(0, 0, PanelSide.RIGHT, 45);
@@ -30,17 +33,5 @@ public record Overlay(int share, int stop, PanelSide side, int shade) {
     /** With another share; a second stop that does not lie above it goes. */
     public Overlay withShare(int other) {
         return new Overlay(other, other == 0 || stop <= other ? 0 : stop, side, shade);
-    }
-
-    public Overlay withStop(int other) {
-        return new Overlay(share, other, side, shade);
-    }
-
-    public Overlay withSide(PanelSide other) {
-        return new Overlay(share, stop, other, shade);
-    }
-
-    public Overlay withShade(int other) {
-        return new Overlay(share, stop, side, other);
     }
 }

@@ -1,5 +1,7 @@
 package pandel.core.model.screen;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * Words laid on a picture, which show values: “Due on {date}”.
  *
@@ -10,7 +12,9 @@ package pandel.core.model.screen;
  * @param size of the letters in px, more than 0
  * @param centred whether they stand in the middle of the area, else at its left
  */
-public record Patch(Area area, String ground, String ink, String words, double size, boolean centred) {
+@RecordBuilder
+public record Patch(Area area, String ground, String ink, String words, double size, boolean centred)
+        implements PatchBuilder.With {
 
     /** Words that begin at the left. */
     public Patch(Area area, String ground, String ink, String words, double size) {
@@ -26,10 +30,6 @@ public record Patch(Area area, String ground, String ink, String words, double s
         }
     }
 
-    public Patch withArea(Area other) {
-        return new Patch(other, ground, ink, words, size, centred);
-    }
-
     /** The same on a mock that many times as large. */
     public Patch grown(double ratio) {
         return new Patch(
@@ -39,13 +39,5 @@ public record Patch(Area area, String ground, String ink, String words, double s
                 words,
                 size * ratio,
                 centred);
-    }
-
-    public Patch withCentred(boolean is) {
-        return new Patch(area, ground, ink, words, size, is);
-    }
-
-    public Patch withWords(String other) {
-        return new Patch(area, ground, ink, other, size, centred);
     }
 }

@@ -1,5 +1,6 @@
 package pandel.core.model.screen;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import pandel.core.model.device.Width;
 import pandel.core.model.rest.Rest;
@@ -17,6 +18,7 @@ import pandel.core.model.rest.Rest;
  * @param fixedBottom px at its bottom that stay put while the rest scrolls, 0 or more
  * @param patches words laid on it, the later above the earlier
  */
+@RecordBuilder
 public record Picture(
         Width on,
         String content,
@@ -28,7 +30,7 @@ public record Picture(
         double fixedBottom,
         List<Patch> patches,
         Rest rest)
-        implements Mock {
+        implements PictureBuilder.With, Mock {
 
     public Picture {
         patches = List.copyOf(patches);
@@ -43,20 +45,6 @@ public record Picture(
     /** A picture of which nothing stays put. */
     public Picture(Width on, String content, int pixelWidth, int pixelHeight, double scale, String source, Rest rest) {
         this(on, content, pixelWidth, pixelHeight, scale, source, 0, 0, List.of(), rest);
-    }
-
-    public Picture withPatches(List<Patch> others) {
-        return new Picture(on, content, pixelWidth, pixelHeight, scale, source, fixedTop, fixedBottom, others, rest);
-    }
-
-    public Picture withOn(Width width) {
-        return new Picture(
-                width, content, pixelWidth, pixelHeight, scale, source, fixedTop, fixedBottom, patches, rest);
-    }
-
-    public Picture withScale(double newScale) {
-        return new Picture(
-                on, content, pixelWidth, pixelHeight, newScale, source, fixedTop, fixedBottom, patches, rest);
     }
 
     /**

@@ -1,5 +1,6 @@
 package pandel.core.model.screen;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import pandel.core.model.value.Expected;
  * @param hotspots its own, without the shared ones
  * @param links its own causes: waits, and gestures on the whole screen
  */
+@RecordBuilder
 public record Screen(
         String id,
         String title,
@@ -40,7 +42,8 @@ public record Screen(
         List<State> states,
         List<Hotspot> hotspots,
         List<Link> links,
-        Rest rest) {
+        Rest rest)
+        implements ScreenBuilder.With {
 
     public Screen {
         closedBy = closedBy.map(Set::copyOf);
@@ -119,68 +122,6 @@ public record Screen(
                         .toList());
     }
 
-    public Screen withStates(List<State> newStates) {
-        return new Screen(
-                id, title, form, status, section, end, home, closedBy, overlay, expects, mocks, newStates, hotspots,
-                links, rest);
-    }
-
-    public Screen withId(String newId) {
-        return new Screen(
-                newId, title, form, status, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
-                links, rest);
-    }
-
-    public Screen withTitle(String newTitle) {
-        return new Screen(
-                id, newTitle, form, status, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
-                links, rest);
-    }
-
-    public Screen withForm(Form newForm) {
-        return new Screen(
-                id, title, newForm, status, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
-                links, rest);
-    }
-
-    public Screen withStatus(Status newStatus) {
-        return new Screen(
-                id, title, form, newStatus, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
-                links, rest);
-    }
-
-    public Screen withHome(boolean isHome) {
-        return new Screen(
-                id, title, form, status, section, end, isHome, closedBy, overlay, expects, mocks, states, hotspots,
-                links, rest);
-    }
-
-    /** @param newSection empty: none */
-    public Screen withSection(String newSection) {
-        return new Screen(
-                id,
-                title,
-                form,
-                status,
-                newSection,
-                end,
-                home,
-                closedBy,
-                overlay,
-                expects,
-                mocks,
-                states,
-                hotspots,
-                links,
-                rest);
-    }
-
-    public Screen withEnd(boolean isEnd) {
-        return new Screen(
-                id, title, form, status, section, isEnd, home, closedBy, overlay, expects, mocks, states, hotspots,
-                links, rest);
-    }
-
     /** Closed by these alone besides its own links. */
     public Screen withClosers(Closer... closers) {
         Set<Closer> set = EnumSet.noneOf(Closer.class);
@@ -203,12 +144,6 @@ public record Screen(
                 rest);
     }
 
-    public Screen withOverlay(Overlay other) {
-        return new Screen(
-                id, title, form, status, section, end, home, closedBy, other, expects, mocks, states, hotspots, links,
-                rest);
-    }
-
     /** Closed as usual for its form. */
     public Screen closedAsUsual() {
         return new Screen(
@@ -227,42 +162,5 @@ public record Screen(
                 hotspots,
                 links,
                 rest);
-    }
-
-    public Screen withExpects(List<Expected> values) {
-        return new Screen(
-                id, title, form, status, section, end, home, closedBy, overlay, values, mocks, states, hotspots, links,
-                rest);
-    }
-
-    public Screen withMocks(List<Mock> newMocks) {
-        return new Screen(
-                id, title, form, status, section, end, home, closedBy, overlay, expects, newMocks, states, hotspots,
-                links, rest);
-    }
-
-    public Screen withHotspots(List<Hotspot> newHotspots) {
-        return new Screen(
-                id,
-                title,
-                form,
-                status,
-                section,
-                end,
-                home,
-                closedBy,
-                overlay,
-                expects,
-                mocks,
-                states,
-                newHotspots,
-                links,
-                rest);
-    }
-
-    public Screen withLinks(List<Link> newLinks) {
-        return new Screen(
-                id, title, form, status, section, end, home, closedBy, overlay, expects, mocks, states, hotspots,
-                newLinks, rest);
     }
 }

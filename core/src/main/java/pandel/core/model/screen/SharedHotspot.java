@@ -1,5 +1,6 @@
 package pandel.core.model.screen;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashSet;
@@ -11,14 +12,11 @@ import pandel.core.model.rest.Rest;
  *
  * @param screens ids of the screens it stands on, in the order they were given
  */
-public record SharedHotspot(Hotspot hotspot, Set<String> screens, Rest rest) {
+@RecordBuilder
+public record SharedHotspot(Hotspot hotspot, Set<String> screens, Rest rest) implements SharedHotspotBuilder.With {
 
     public SharedHotspot {
         screens = Collections.unmodifiableSet(new LinkedHashSet<>(screens));
-    }
-
-    public SharedHotspot withHotspot(Hotspot changed) {
-        return new SharedHotspot(changed, screens, rest);
     }
 
     public SharedHotspot on(Collection<String> newScreens) {

@@ -1,5 +1,6 @@
 package pandel.core.model.screen;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -22,6 +23,7 @@ import pandel.core.model.value.ValueScope;
  * @param hides ids of the hotspots, the screen's own and shared ones, that are not there in this look
  * @param moves areas that stand elsewhere in this look, by hotspot id
  */
+@RecordBuilder
 public record State(
         String id,
         String title,
@@ -29,7 +31,8 @@ public record State(
         List<Mock> mocks,
         Set<String> hides,
         Map<String, Map<Width, Area>> moves,
-        Rest rest) {
+        Rest rest)
+        implements StateBuilder.With {
 
     public State {
         conditions = List.copyOf(conditions);
@@ -71,25 +74,5 @@ public record State(
 
     public String shownTitle() {
         return title.isBlank() ? "Untitled look" : title;
-    }
-
-    public State withTitle(String newTitle) {
-        return new State(id, newTitle, conditions, mocks, hides, moves, rest);
-    }
-
-    public State withConditions(List<Condition> newConditions) {
-        return new State(id, title, newConditions, mocks, hides, moves, rest);
-    }
-
-    public State withMocks(List<Mock> newMocks) {
-        return new State(id, title, conditions, newMocks, hides, moves, rest);
-    }
-
-    public State withHides(Set<String> newHides) {
-        return new State(id, title, conditions, mocks, newHides, moves, rest);
-    }
-
-    public State withMoves(Map<String, Map<Width, Area>> newMoves) {
-        return new State(id, title, conditions, mocks, hides, newMoves, rest);
     }
 }

@@ -1,5 +1,6 @@
 package pandel.core.model.value;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -11,7 +12,9 @@ import java.util.Optional;
  * @param required whether a move to the screen is refused without it
  * @param fallback what it is when nothing is carried
  */
-public record Expected(String name, Kind kind, List<String> words, boolean required, Optional<Value> fallback) {
+@RecordBuilder
+public record Expected(String name, Kind kind, List<String> words, boolean required, Optional<Value> fallback)
+        implements ExpectedBuilder.With {
 
     /** What a value can be. */
     public enum Kind {
@@ -61,19 +64,7 @@ public record Expected(String name, Kind kind, List<String> words, boolean requi
         };
     }
 
-    public Expected withName(String other) {
-        return new Expected(other, kind, words, required, fallback);
-    }
-
     public Expected withKind(Kind other, List<String> otherWords) {
         return new Expected(name, other, otherWords, required, fallback);
-    }
-
-    public Expected withRequired(boolean is) {
-        return new Expected(name, kind, words, is, fallback);
-    }
-
-    public Expected withFallback(Optional<Value> value) {
-        return new Expected(name, kind, words, required, value);
     }
 }

@@ -1,5 +1,6 @@
 package pandel.core.play.situation;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -45,6 +46,7 @@ import pandel.core.play.rule.StackQuery;
  * @param drawer id of the open drawer; empty: none is
  * @param left whether it was left by device back: nothing happens then but starting over
  */
+@RecordBuilder
 public record Situation(
         Device device,
         double width,
@@ -54,7 +56,8 @@ public record Situation(
         Facts facts,
         Optional<Notice> notice,
         Optional<String> drawer,
-        boolean left) {
+        boolean left)
+        implements SituationBuilder.With {
 
     /**
      * A message.
@@ -382,14 +385,6 @@ public record Situation(
         List<Level> changed = new ArrayList<>(levels);
         changed.set(changed.size() - 1, level);
         return withLevels(changed);
-    }
-
-    public Situation withLevels(List<Level> changed) {
-        return new Situation(device, width, height, changed, waits, facts, notice, drawer, left);
-    }
-
-    public Situation withWaits(Waits changed) {
-        return new Situation(device, width, height, levels, changed, facts, notice, drawer, left);
     }
 
     public Situation sized(double newWidth, double newHeight) {
