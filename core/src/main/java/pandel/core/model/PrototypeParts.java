@@ -49,7 +49,7 @@ record PrototypeParts(
         implements PrototypePartsBuilder.With {
 
     PrototypeParts {
-        title = Objects.requireNonNull(title);
+        Objects.requireNonNull(title);
         screens = List.copyOf(screens);
         shared = List.copyOf(shared);
         entries = List.copyOf(entries);
@@ -57,7 +57,7 @@ record PrototypeParts(
         EnumMap<Verb, Motion> sorted = new EnumMap<>(Verb.class);
         sorted.putAll(motions);
         motions = Collections.unmodifiableMap(sorted);
-        judgements = Objects.requireNonNull(judgements);
+        Objects.requireNonNull(judgements);
         journeys = List.copyOf(journeys);
         facts = List.copyOf(facts);
         startPoints = List.copyOf(startPoints);
@@ -66,7 +66,7 @@ record PrototypeParts(
         tabSets = List.copyOf(tabSets);
         drawers = List.copyOf(drawers);
         pairs = List.copyOf(pairs);
-        widths = Objects.requireNonNull(widths);
-        rest = Objects.requireNonNull(rest);
+        Objects.requireNonNull(widths);
+        Objects.requireNonNull(rest);
     }
 }

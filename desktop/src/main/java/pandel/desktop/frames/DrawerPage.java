@@ -6,13 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.function.IntConsumer;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.TextArea;
@@ -20,7 +16,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -36,7 +31,6 @@ import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Target;
-import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.DrawerPreview;
@@ -48,7 +42,9 @@ import pandel.desktop.work.Work;
 public final class DrawerPage extends FramePage {
 
     private static final double HIGHEST = 316;
-    private static final double NUMBER = 52;
+    private final DrawerMovement movement = new DrawerMovement(this);
+    private final DrawerAttachment attachment = new DrawerAttachment(this);
+    static final double NUMBER = 52;
 
     private DrawerPage(Work work, PageHost around, String id, int chosen) {
         super(
@@ -97,7 +93,7 @@ public final class DrawerPage extends FramePage {
         open(work, around, made.id());
     }
 
-    private Drawer now() {
+    Drawer now() {
         return work.prototype().drawer(id).orElseThrow();
     }
 
@@ -105,11 +101,11 @@ public final class DrawerPage extends FramePage {
         return chosen < now().items().size() ? Optional.of(now().items().get(chosen)) : Optional.empty();
     }
 
-    private void put(String name, UnaryOperator<Drawer> change) {
+    void put(String name, UnaryOperator<Drawer> change) {
         change(DrawerEdits.change(name, change.apply(now())));
     }
 
-    private void panel(String name, UnaryOperator<Panel> change) {
+    void panel(String name, UnaryOperator<Panel> change) {
         put(name, d -> d.withPanel(change.apply(d.panel())));
     }
 
@@ -137,7 +133,12 @@ public final class DrawerPage extends FramePage {
         settings.getChildren().add(typing());
         item().ifPresent(i -> settings.getChildren().add(chosenItem(i)));
         settings.getChildren()
-                .addAll(small("The drawer"), comes(drawer), sizes(drawer), small("Attached to"), attached(drawer));
+                .addAll(
+                        small("The drawer"),
+                        movement.comes(drawer),
+                        movement.sizes(drawer),
+                        small("Attached to"),
+                        attachment.attached(drawer));
         HBox.setHgrow(settings, Priority.ALWAYS);
         VBox seen = new VBox(6);
         seen.setAlignment(Pos.TOP_CENTER);
@@ -354,181 +355,7 @@ public final class DrawerPage extends FramePage {
                                 "Attach the drawer to a screen first; its items are then among the ways out of it."));
     }
 
-    private HBox comes(Drawer drawer) {
-        Panel panel = drawer.panel();
-        Moves next = Moves.values()[(panel.moves().ordinal() + 1) % Moves.values().length];
-        Button moves = Buttons.plain(
-                switch (panel.moves()) {
-                    case COVERS -> "covers the page";
-                    case REVEALS -> "is revealed by the page";
-                    case SHIFTS -> "shifts the page";
-                    case STAYS -> "stays where it is wide";
-                },
-                "drawer-moves",
-                () -> panel("let “" + drawer.shownTitle() + "” come otherwise", p -> p.withMoves(next)));
-        moves.setTooltip(
-                new Tooltip("Over the page; beneath a page that moves and shrinks; beside a page that moves; always "
-                        + "there on a wide device. Press for the next"));
-        return line(
-                Buttons.plain(
-                        "from the " + panel.side().word(),
-                        "drawer-side",
-                        () -> panel(
-                                "let “" + drawer.shownTitle() + "” come from the other side",
-                                p -> p.withSide(p.side() == PanelSide.LEFT ? PanelSide.RIGHT : PanelSide.LEFT))),
-                moves,
-                Buttons.plain(
-                        drawer.outside() ? "a tap beside it closes it" : "a tap beside it does nothing",
-                        "drawer-outside",
-                        () -> put(
-                                drawer.outside() ? "let a tap beside it do nothing" : "let a tap beside it close it",
-                                d -> d.withOutside(!d.outside()))));
-    }
-
-    private HBox sizes(Drawer drawer) {
-        Panel panel = drawer.panel();
-        HBox line = line(
-                number(
-                        "width",
-                        "px wide",
-                        (int) Math.round(panel.width()),
-                        1,
-                        10_000,
-                        n -> panel("make it " + n + " px wide", p -> p.withWidth(n))),
-                number(
-                        "reach",
-                        "px reach",
-                        panel.reach(),
-                        0,
-                        400,
-                        n -> panel("reach it within " + n + " px", p -> p.withReach(n))),
-                number(
-                        "shade",
-                        "% shade",
-                        panel.shade(),
-                        0,
-                        100,
-                        n -> panel("shade the page by " + n + " %", p -> p.withShade(n))));
-        if (panel.moves() == Moves.REVEALS) {
-            line.getChildren()
-                    .add(number(
-                            "shrinks",
-                            "% of the page",
-                            panel.shrinks(),
-                            Panel.LEAST_SHRUNK,
-                            100,
-                            n -> panel("shrink the page to " + n + " %", p -> p.withShrinks(n))));
-        }
-        if (panel.moves() == Moves.STAYS) {
-            line.getChildren()
-                    .add(number(
-                            "from",
-                            "px from which on",
-                            panel.from(),
-                            1,
-                            10_000,
-                            n -> panel("let it stay from " + n + " px on", p -> p.withFrom(n))));
-        }
-        line.setAlignment(Pos.TOP_LEFT);
-        line.getChildren()
-                .addAll(
-                        colour(
-                                "drawer-ground",
-                                "Colour of the drawer",
-                                panel.ground(),
-                                74,
-                                "Colour of the drawer",
-                                "drawer",
-                                c -> panel("colour the drawer", p -> p.withGround(c))),
-                        colour(
-                                "drawer-ink",
-                                "Colour of its items",
-                                panel.ink(),
-                                74,
-                                "Colour of its items",
-                                "items",
-                                c -> panel("colour the drawer", p -> p.withInk(c))),
-                        colour(
-                                "drawer-chosen",
-                                "Colour of the current item",
-                                panel.chosen(),
-                                74,
-                                "Colour of the item whose place is shown",
-                                "current item",
-                                c -> panel("colour the drawer", p -> p.withChosen(c))));
-        return line;
-    }
-
-    private VBox number(String name, String caption, int now, int least, int most, IntConsumer put) {
-        return captioned(number("drawer-" + name, caption, now, least, most, NUMBER, put), caption);
-    }
-
-    private VBox attached(Drawer drawer) {
-        HBox first = line();
-        first.getChildren()
-                .add(Buttons.plain(
-                        drawer.on().all() ? "all pages" : "some alone:",
-                        "drawer-all",
-                        () -> attach(
-                                drawer.on().all() ? "attach it to some alone" : "attach it to all pages",
-                                new Drawer.Attached(
-                                        !drawer.on().all(),
-                                        drawer.on().screens(),
-                                        drawer.on().tabSets()))));
-        List<Node> named = new ArrayList<>();
-        drawer.on()
-                .tabSets()
-                .forEach(id -> named.add(Buttons.smallWord(
-                        work.prototype().tabSet(id).map(TabSet::shownTitle).orElse(id) + " ×",
-                        "detach-" + id,
-                        () -> attach("detach it", drawer.on().without(Set.of(id))))));
-        drawer.on()
-                .screens()
-                .forEach(id -> named.add(Buttons.smallWord(
-                        work.prototype().screen(id).map(Screen::shownTitle).orElse(id) + " ×",
-                        "detach-" + id,
-                        () -> attach("detach it", drawer.on().without(Set.of(id))))));
-        first.getChildren()
-                .add(Buttons.smallWord(
-                        "A screen…",
-                        "drawer-attach",
-                        () -> pick(
-                                work.prototype().screens().stream()
-                                        .filter(s -> !drawer.on().screens().contains(s.id()))
-                                        .toList(),
-                                screen -> work.edit(DrawerEdits.change(
-                                        "attach it to “" + screen.shownTitle() + "”",
-                                        now().withOn(new Drawer.Attached(
-                                                now().on().all(),
-                                                with(now().on().screens(), screen.id()),
-                                                now().on().tabSets())))))));
-        work.prototype().tabSets().stream()
-                .filter(s -> !drawer.on().tabSets().contains(s.id()))
-                .forEach(s -> first.getChildren()
-                        .add(Buttons.smallWord(
-                                "Inside " + s.shownTitle(),
-                                "attach-" + s.id(),
-                                () -> attach(
-                                        "attach it inside “" + s.shownTitle() + "”",
-                                        new Drawer.Attached(
-                                                drawer.on().all(),
-                                                drawer.on().screens(),
-                                                with(drawer.on().tabSets(), s.id()))))));
-        FlowPane flow = new FlowPane(4, 2);
-        flow.getChildren().addAll(named);
-        flow.setPrefWrapLength(500);
-        return new VBox(2, first, flow);
-    }
-
-    private void attach(String name, Drawer.Attached on) {
-        put(name, d -> d.withOn(on));
-    }
-
-    private static Set<String> with(Set<String> ids, String more) {
-        return Stream.concat(ids.stream(), Stream.of(more)).collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
-    private void pick(List<Screen> among, Consumer<Screen> picked) {
+    void pick(List<Screen> among, Consumer<Screen> picked) {
         int at = chosen;
         around.pick("Which screen?", among, s -> "", screen -> {
             picked.accept(screen);

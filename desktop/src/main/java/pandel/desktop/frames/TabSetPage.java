@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
-import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -20,10 +18,7 @@ import pandel.core.edit.Edit;
 import pandel.core.edit.Fitting;
 import pandel.core.edit.frame.TabSetEdits;
 import pandel.core.model.Targets;
-import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
-import pandel.core.model.device.Width;
-import pandel.core.model.device.Widths;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Cause;
@@ -41,7 +36,8 @@ import pandel.desktop.work.Work;
 public final class TabSetPage extends FramePage {
 
     private static final double HIGHEST = 310;
-    private static final double LOOKS_HIGH = 84;
+    private final TabStripSettings stripSettings = new TabStripSettings(this);
+    static final double LOOKS_HIGH = 84;
 
     private TabSetPage(Work work, PageHost around, String id, int chosen) {
         super(
@@ -77,7 +73,7 @@ public final class TabSetPage extends FramePage {
         return work.prototype().tabSet(id).orElseThrow();
     }
 
-    private TabSet.Tab tab() {
+    TabSet.Tab tab() {
         return now().tabs().get(chosen);
     }
 
@@ -102,7 +98,13 @@ public final class TabSetPage extends FramePage {
             settings.getChildren().add(chosenTab(set));
         }
         settings.getChildren()
-                .addAll(small("The strip"), strip(set), small("In use"), inUse(set), hidden(set), floating(set));
+                .addAll(
+                        small("The strip"),
+                        stripSettings.strip(set),
+                        small("In use"),
+                        stripSettings.inUse(set),
+                        hidden(set),
+                        floating(set));
         HBox.setHgrow(settings, Priority.ALWAYS);
         if (set.tabs().isEmpty()) {
             row(settings);
@@ -112,7 +114,7 @@ public final class TabSetPage extends FramePage {
                     set.strip().edge() == TabSet.Edge.DRAWN
                             ? PagePreview.of(
                                     around.pictures(), work.prototype(), set, tab(), work.device(), previewed(HIGHEST))
-                            : looks(set));
+                            : stripSettings.looks(set));
             strip.takeFocus();
         }
     }
@@ -191,121 +193,6 @@ public final class TabSetPage extends FramePage {
         put(
                 "lead a tab to “" + LinkWords.target(work.prototype(), root) + "”",
                 s -> s.withTab(tab().id(), t -> t.withRoot(root)));
-    }
-
-    private HBox strip(TabSet set) {
-        TabSet.Strip look = set.strip();
-        TabSet.Edge[] edges = TabSet.Edge.values();
-        TabSet.Labels[] labels = TabSet.Labels.values();
-        Button edge = Buttons.plain(
-                switch (look.edge()) {
-                    case TOP -> "at the top";
-                    case BOTTOM -> "at the foot";
-                    case DRAWN -> "drawn on the pictures";
-                },
-                "strip-edge",
-                () -> put(
-                        "put the strip elsewhere",
-                        s -> s.withStrip(look.withEdge(edges[(look.edge().ordinal() + 1) % edges.length]))));
-        edge.setTooltip(
-                new Tooltip("Laid over the page at the foot or the top; or drawn on the pictures already, where "
-                        + "hotspots switch its tabs"));
-        Button names = Buttons.plain(
-                switch (look.labels()) {
-                    case ALL -> "all labels";
-                    case CHOSEN -> "label of the chosen one";
-                    case NONE -> "signs alone";
-                },
-                "strip-labels",
-                () -> put(
-                        "show other labels",
-                        s -> s.withStrip(look.withLabels(labels[(look.labels().ordinal() + 1) % labels.length]))));
-        HBox line = line(edge);
-        if (look.edge() != TabSet.Edge.DRAWN) {
-            line.setAlignment(Pos.TOP_LEFT);
-            line.getChildren()
-                    .addAll(
-                            names,
-                            colour("ground", look.ground(), "Colour of the strip", "strip", look::withGround),
-                            colour("ink", look.ink(), "Colour of its tabs", "tabs", look::withInk),
-                            colour(
-                                    "chosen",
-                                    look.chosen(),
-                                    "Colour of the tab that is shown",
-                                    "shown tab",
-                                    look::withChosen));
-        }
-        return line;
-    }
-
-    /** The strip as it looks on each width, with its screen; a press gives it the next look there. */
-    private VBox looks(TabSet set) {
-        VBox column = new VBox(6);
-        column.setAlignment(Pos.TOP_CENTER);
-        column.setMinWidth(156);
-        TabSet.Side[] sides = TabSet.Side.values();
-        for (Device usual : List.of(Device.PHONE, Device.TABLET, Device.TABLET_ON_ITS_SIDE)) {
-            Width width = Widths.USUAL.of(usual.width());
-            Device device = usual.withSize(work.prototype().widths().one(width), usual.height());
-            TabSet.Side now = set.strip().on(width);
-            Button turn = Buttons.smallWord(
-                    width.word() + ": "
-                            + switch (now) {
-                                case STRIP -> "strip";
-                                case SIDE_SIGNS -> "side signs";
-                                case SIDE_LIST -> "side list";
-                            },
-                    "strip-look-" + width.word(),
-                    () -> put(
-                            "let the strip look otherwise where it is " + width.word(),
-                            s -> s.withStrip(s.strip().withLook(width, sides[(now.ordinal() + 1) % sides.length]))));
-            turn.setTooltip(new Tooltip(
-                    "A strip along the edge, signs at the side, or a list at the side: press for the next"));
-            column.getChildren()
-                    .addAll(
-                            PagePreview.of(
-                                    around.pictures(),
-                                    work.prototype(),
-                                    set,
-                                    tab(),
-                                    device,
-                                    Math.rint(LOOKS_HIGH * device.width() / device.height())),
-                            turn);
-        }
-        return column;
-    }
-
-    private VBox colour(String name, String now, String tooltip, String caption, Function<String, TabSet.Strip> with) {
-        return colour(
-                "strip-" + name,
-                "Colour of the strip: " + name,
-                now,
-                74,
-                tooltip,
-                caption,
-                typed -> put("colour the strip", s -> s.withStrip(with.apply(typed))));
-    }
-
-    private HBox inUse(TabSet set) {
-        return line(
-                Buttons.plain(
-                        set.keeps() ? "each tab keeps its trail" : "a tab that is left begins anew",
-                        "tabs-keeps",
-                        () -> put(
-                                set.keeps() ? "let tabs begin anew" : "let tabs keep their trails",
-                                s -> s.withKeeps(!s.keeps()))),
-                Buttons.plain(
-                        set.backs() ? "back leads to the first tab" : "back leads out",
-                        "tabs-backs",
-                        () -> put(
-                                set.backs() ? "let back lead out" : "let back lead to the first tab",
-                                s -> s.withBacks(!s.backs()))),
-                Buttons.plain(
-                        set.swipes() ? "swiped too" : "not swiped",
-                        "tabs-swipes",
-                        () -> put(
-                                set.swipes() ? "switch without swipes" : "switch by swipes",
-                                s -> s.withSwipes(!s.swipes()))));
     }
 
     /**
@@ -460,7 +347,7 @@ public final class TabSetPage extends FramePage {
                 + " Ctrl+Z brings it back.");
     }
 
-    private void put(String name, UnaryOperator<TabSet> with) {
+    void put(String name, UnaryOperator<TabSet> with) {
         change(TabSetEdits.change(name, with.apply(now())));
     }
 }

@@ -1,7 +1,6 @@
 package pandel.desktop.links;
 
 import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
@@ -32,10 +31,8 @@ import pandel.core.model.screen.SharedHotspot;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.links.action.DeskActions;
 import pandel.desktop.links.action.Finder;
-import pandel.desktop.links.desk.DeskKeys;
 import pandel.desktop.links.desk.DeskPane;
 import pandel.desktop.links.desk.LayingWords;
-import pandel.desktop.links.sentence.BranchLine;
 import pandel.desktop.links.sentence.SentencePane;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
@@ -49,15 +46,15 @@ import pandel.desktop.work.Work;
 /** The desk: one screen, the ways in at its left, the ways out at its right, the chosen link as a sentence below. */
 public final class LinksView implements StageView {
 
-    private final Work work;
-    private final StageWindow around;
-    private final DeskActions actions;
+    final Work work;
+    final StageWindow around;
+    final DeskActions actions;
     private final StackPane node = new StackPane();
     private final BorderPane page = new BorderPane();
-    private final DeskPane desk;
+    final DeskPane desk;
     private final WaysIn waysIn;
     private final WaysOut waysOut;
-    private final SentencePane sentence;
+    final SentencePane sentence;
     private final LooksBar looks;
     private final DeskPane beside;
     private final DeskActions besideActions;
@@ -65,30 +62,32 @@ public final class LinksView implements StageView {
     private final Button besides = Buttons.smallWord("Two devices", "two-devices", this::turnBeside);
     private Optional<String> besideDevice = Optional.empty();
     private final Label heading = new Label();
-    private final InFrame inFrame;
-    private final Deque<String> walked = new ArrayDeque<>();
+    final InFrame inFrame;
+    final Deque<String> walked = new ArrayDeque<>();
     private boolean visible;
     private boolean asSentences;
-    private final Button all = Buttons.smallWord("All sentences", "all-sentences", this::turnSentences);
+    final Button all = Buttons.smallWord("All sentences", "all-sentences", this::turnSentences);
     private final HBox head;
     private final HBox middle;
     private final ScrollPane left;
     private final ScrollPane right;
-    private final SentencesPane sentences;
-    private final Together together;
+    final SentencesPane sentences;
+    final Together together;
     private final VBox centre;
+    private final LinksCommands keys = new LinksCommands(this);
+    final LinksWalk walk = new LinksWalk(this);
 
     public LinksView(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         this.actions = new DeskActions(work);
         this.desk = new DeskPane(
-                work, actions, around.pictures(), area -> marked(area, false), this::walkBack, this::walkOn);
+                work, actions, around.pictures(), area -> marked(area, false), walk::walkBack, walk::walkOn);
         this.waysIn = new WaysIn((screen, hotspot) -> {
-            walkTo(screen.id());
+            walk.walkTo(screen.id());
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
         });
-        this.waysOut = new WaysOut(work.selection(), this::walkOn);
+        this.waysOut = new WaysOut(work.selection(), walk::walkOn);
         this.sentence = new SentencePane(work, actions, new SentenceDesk(this, work, around, actions));
         this.besideActions = new DeskActions(
                 work,
@@ -153,7 +152,7 @@ public final class LinksView implements StageView {
     }
 
     /** Shows another device beside the one in use, then the next, then the one alone again. */
-    private void turnBeside() {
+    void turnBeside() {
         List<Device> others = work.prototype().devices().stream()
                 .filter(d -> !d.id().equals(work.device().id()))
                 .toList();
@@ -238,7 +237,7 @@ public final class LinksView implements StageView {
     }
 
     /** All sentences in place of the desk, or the desk again. */
-    private void turnSentences() {
+    void turnSentences() {
         asSentences = !asSentences;
         all.setText(asSentences ? "Back to the desk" : "All sentences");
         page.setLeft(asSentences ? null : left);
@@ -260,7 +259,7 @@ public final class LinksView implements StageView {
         work.screen().ifPresent(s -> around.show(new ValuesPage(work, s.id(), around::say, around::dismiss)));
     }
 
-    private void leadElsewhere() {
+    void leadElsewhere() {
         LeadingElsewhere.ask(work, around, then -> openFinder(desk, "", false, Optional.empty(), then));
     }
 
@@ -272,7 +271,7 @@ public final class LinksView implements StageView {
         Waiting.after(work.prototype(), work.selection().screen(), chosen)
                 .ifPresentOrElse(
                         next -> {
-                            walkTo(next.screen().id());
+                            walk.walkTo(next.screen().id());
                             work.selection().chooseHotspot(next.hotspot().id());
                             desk.requestFocus();
                         },
@@ -349,58 +348,7 @@ public final class LinksView implements StageView {
         pane.requestFocus();
     }
 
-    private void walkTo(String id) {
-        if (!id.equals(work.selection().screen())) {
-            walked.push(work.selection().screen());
-            work.selection().choose(id);
-            desk.requestFocus();
-        }
-    }
-
-    void walkOn() {
-        actions.leadsTo()
-                .filter(id -> work.prototype().screen(id).isPresent())
-                .ifPresentOrElse(this::walkTo, () -> around.say("The chosen link leads to no screen to walk to."));
-    }
-
-    private void walkBack() {
-        while (!walked.isEmpty()) {
-            String id = walked.pop();
-            if (work.prototype().screen(id).isPresent()
-                    && !id.equals(work.selection().screen())) {
-                work.selection().choose(id);
-                desk.requestFocus();
-                return;
-            }
-        }
-    }
-
-    private void nextHotspot(int by) {
-        List<Hotspot> waiting =
-                actions.hotspots().stream().filter(h -> h.waitsForLink()).toList();
-        // What waits for a link comes first.
-        List<Hotspot> all = by > 0 && !waiting.isEmpty() ? waiting : actions.hotspots();
-        if (all.isEmpty()) {
-            return;
-        }
-        int at = actions.chosen().isEmpty()
-                ? (by > 0 ? -1 : 0)
-                : all.stream()
-                        .map(Hotspot::id)
-                        .toList()
-                        .indexOf(actions.chosen().getLast().id());
-        work.selection()
-                .chooseHotspot(all.get(Math.floorMod(at + by, all.size())).id());
-        desk.requestFocus();
-    }
-
-    private void nextScreen(int by) {
-        List<Screen> screens = work.prototype().screens();
-        walkTo(screens.get(Math.floorMod(screens.indexOf(work.screen().orElse(null)) + by, screens.size()))
-                .id());
-    }
-
-    private void remove() {
+    void remove() {
         List<Hotspot> chosen = actions.chosen();
         boolean shared = chosen.stream()
                 .anyMatch(h -> work.prototype().index().shared(h.id()).isPresent());
@@ -430,55 +378,6 @@ public final class LinksView implements StageView {
 
     @Override
     public List<Command> commands() {
-        List<Command> all = new ArrayList<>(DeskKeys.moving(actions, this::here));
-        all.addAll(List.of(
-                here("Next hotspot", () -> nextHotspot(1), "Tab"),
-                here("Previous hotspot", () -> nextHotspot(-1), "Shift+Tab"),
-                here("Choose where it leads", this::find, "Enter"),
-                here("Choose nothing", work.selection()::clearOnScreen, "Esc"),
-                here("Walk to where it leads", this::walkOn, "Alt+Right"),
-                here("Walk back", this::walkBack, "Alt+Left"),
-                here("Next screen", () -> nextScreen(1), "Page Down"),
-                here("Previous screen", () -> nextScreen(-1), "Page Up"),
-                here("Advance", () -> sentence.chooseVerb(Verb.ADVANCE), "A"),
-                here("Replace", () -> sentence.chooseVerb(Verb.REPLACE), "R"),
-                here("Restart", () -> sentence.chooseVerb(Verb.RESTART), "S"),
-                here("Return to", () -> sentence.chooseVerb(Verb.RETURN_TO), "T"),
-                here("Open above", () -> sentence.chooseVerb(Verb.OPEN_ABOVE), "O"),
-                here("Return", () -> sentence.chooseVerb(Verb.RETURN), "B"),
-                here("Close", () -> sentence.chooseVerb(Verb.CLOSE), "C"),
-                here("Switch tab", () -> sentence.chooseVerb(Verb.SWITCH_TAB), "W"),
-                here("Turn page", () -> sentence.chooseVerb(Verb.TURN_PAGE), "P"),
-                here("Open a drawer", () -> sentence.chooseVerb(Verb.DRAWER_OPEN), "E"),
-                here("The tab set, sequence or drawer of this screen…", inFrame::open, "Q"),
-                here("Remember…", () -> sentence.ask(BranchLine::askWhatToRemember), "M"),
-                here("Say something…", () -> sentence.ask(BranchLine::say), "Y"),
-                here("Leave to an address…", () -> sentence.ask(BranchLine::leave), "X"),
-                here(
-                        "Choose all hotspots",
-                        () -> work.selection()
-                                .chooseHotspots(actions.hotspots().stream()
-                                        .map(Hotspot::id)
-                                        .toList()),
-                        "Shortcut+A"),
-                here("Copy hotspots", actions::copy, "Shortcut+C"),
-                here("Put copies here", actions::paste, "Shortcut+V"),
-                here("Next hotspot without a link, on any screen", this::nextWaiting, "N"),
-                here("All sentences, or the desk", this::turnSentences, "L"),
-                here("Lead what leads here elsewhere…", this::leadElsewhere, "Shortcut+R"),
-                here(
-                        "Copy this screen’s links to…",
-                        () -> work.screen().ifPresent(together::copyLinks),
-                        "Shortcut+Shift+C"),
-                here("Values and words of this screen…", this::values, "V"),
-                here("Remove", this::remove, "Delete"),
-                here("Fit or true size", desk::turnSize, "F"),
-                here("Another device beside it", this::turnBeside, "D")));
-        return all;
-    }
-
-    private Command here(String title, Runnable action, String key) {
-        return Command.here(title, action, key)
-                .when(() -> work.screen().isPresent() && !desk.isFinding() && !sentences.isFinding());
+        return keys.commands();
     }
 }

@@ -76,7 +76,7 @@ record SentenceDesk(LinksView view, Work work, PageHost around, DeskActions acti
 
     @Override
     public void walkOn() {
-        view.walkOn();
+        view.walk.walkOn();
     }
 
     @Override

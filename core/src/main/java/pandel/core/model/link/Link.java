@@ -74,6 +74,7 @@ public record Link(String id, Cause cause, List<Branch> branches, Optional<Strin
         return withBranches(changed);
     }
 
+    @Override
     public Link withBranches(List<Branch> newBranches) {
         Optional<String> kept = always.filter(
                 a -> newBranches.stream().anyMatch(b -> b.outcome().equals(always)));

@@ -31,6 +31,7 @@ public record Overlay(int share, int stop, PanelSide side, int shade) implements
     }
 
     /** With another share; a second stop that does not lie above it goes. */
+    @Override
     public Overlay withShare(int other) {
         return new Overlay(other, other == 0 || stop <= other ? 0 : stop, side, shade);
     }

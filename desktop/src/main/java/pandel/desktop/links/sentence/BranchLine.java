@@ -37,16 +37,17 @@ import pandel.desktop.work.Work;
  */
 public final class BranchLine {
 
-    private final Work work;
-    private final DeskActions actions;
+    final Work work;
+    final DeskActions actions;
     private final SentencePane.Desk desk;
-    private final Runnable refresh;
-    private final Pane line;
+    final Runnable refresh;
+    final Pane line;
     private final Optional<Link> link;
-    private final int number;
-    private final Branch branch;
+    final int number;
+    final Branch branch;
     private final Choice remembering;
-    private final Choice more;
+    final Choice more;
+    private final BranchAsides besides = new BranchAsides(this);
 
     /** @param line that the words are put on, behind what stands there */
     BranchLine(
@@ -71,14 +72,14 @@ public final class BranchLine {
         this.more = new Choice("and more…", "soft", id("more"));
     }
 
-    private String id(String name) {
+    String id(String name) {
         return number == 0 ? "choice-" + name : "branch-" + number + "-" + name;
     }
 
     void fill() {
         condition();
         remembered();
-        asides();
+        besides.asides();
         move();
         line.getChildren().add(remember());
         line.getChildren().add(more());
@@ -124,70 +125,6 @@ public final class BranchLine {
         }
         if (!all.isEmpty()) {
             line.getChildren().add(Choice.words(","));
-        }
-    }
-
-    private List<Effect> said() {
-        return branch.effects().stream()
-                .filter(e -> e instanceof Effect.Notice || e instanceof Effect.Leave || e instanceof Effect.MoveDrawer)
-                .toList();
-    }
-
-    private void asides() {
-        List<Effect> all = said();
-        for (int i = 0; i < all.size(); i++) {
-            int at = i;
-            Effect effect = all.get(i);
-            if (effect instanceof Effect.MoveDrawer moved) {
-                line.getChildren()
-                        .addAll(
-                                DrawerChoice.how(moved, id("drawer-how-" + i), other -> aside(all, at, other)),
-                                DrawerChoice.which(
-                                        work.prototype(),
-                                        actions.screen(),
-                                        moved,
-                                        id("drawer-" + i),
-                                        other -> aside(all, at, Optional.of(other))));
-                if (branch.move().isPresent() || i < all.size() - 1) {
-                    line.getChildren().add(Choice.words(","));
-                }
-                continue;
-            }
-            line.getChildren().add(Choice.words(effect instanceof Effect.Notice ? "say" : "leave to"));
-            String words = effect instanceof Effect.Notice n ? n.words() : ((Effect.Leave) effect).address();
-            Choice choice =
-                    new Choice(effect instanceof Effect.Notice ? "“" + words + "”" : words, "", id("said-" + i));
-            line.getChildren()
-                    .add(choice.on(() -> choice.type(
-                            words,
-                            effect instanceof Effect.Notice ? "What is said" : "Where it leads out to",
-                            typed -> {
-                                aside(
-                                        all,
-                                        at,
-                                        typed.isBlank()
-                                                ? Optional.empty()
-                                                : Optional.of(
-                                                        effect instanceof Effect.Notice n
-                                                                ? new Effect.Notice(typed.strip(), n.ms())
-                                                                : new Effect.Leave(typed.strip())));
-                            },
-                            refresh)));
-            line.getChildren().add(Choice.words(","));
-        }
-    }
-
-    /** Another in the place of one; empty: none. */
-    private void aside(List<Effect> all, int at, Optional<Effect> other) {
-        List<Effect> changed = new ArrayList<>(all);
-        changed.remove(at);
-        other.ifPresent(e -> changed.add(at, e));
-        asides(changed);
-    }
-
-    private void asides(List<Effect> changed) {
-        if (!changed.equals(said())) {
-            withLink(l -> work.edit(BranchEdits.asides(l, number, changed)));
         }
     }
 
@@ -330,10 +267,10 @@ public final class BranchLine {
                                     () -> typeOutcome(more)),
                             Buttons.item("Only if something holds…", "more-when", () -> typeCondition(more)),
                             new SeparatorMenuItem(),
-                            Buttons.item("Say something…", "more-say", this::say),
-                            Buttons.item("Leave to an address…", "more-leave", this::leave));
+                            Buttons.item("Say something…", "more-say", besides::say),
+                            Buttons.item("Leave to an address…", "more-leave", besides::leave));
             if (branch.move().isEmpty()
-                    && said().stream().noneMatch(Effect.MoveDrawer.class::isInstance)
+                    && besides.said().stream().noneMatch(Effect.MoveDrawer.class::isInstance)
                     && !work.prototype().drawers().isEmpty()) {
                 menu.getItems()
                         .add(Buttons.item(
@@ -396,30 +333,6 @@ public final class BranchLine {
         }
     }
 
-    /** Asks what is said. */
-    public void say() {
-        more.type(
-                "",
-                "What is said",
-                typed -> addAside(
-                        typed.isBlank()
-                                ? Optional.empty()
-                                : Optional.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS))),
-                refresh);
-    }
-
-    /** Asks for the address it leads out to. */
-    public void leave() {
-        more.type(
-                "https://",
-                "Where it leads out to",
-                typed -> addAside(
-                        typed.isBlank() || typed.equals("https://")
-                                ? Optional.empty()
-                                : Optional.of(new Effect.Leave(typed.strip()))),
-                refresh);
-    }
-
     private void another(Choice choice) {
         TextField field = choice.type(
                 "",
@@ -438,12 +351,6 @@ public final class BranchLine {
                 },
                 refresh);
         field.setPromptText("refused, no network");
-    }
-
-    private void addAside(Optional<Effect> effect) {
-        List<Effect> changed = new ArrayList<>(said());
-        effect.ifPresent(changed::add);
-        asides(changed);
     }
 
     private void typeOutcome(Choice choice) {
@@ -519,7 +426,7 @@ public final class BranchLine {
     }
 
     /** The link that is edited; one without effects is made where the hotspot has none yet. */
-    private void withLink(Consumer<Link> then) {
+    void withLink(Consumer<Link> then) {
         link.or(actions::freshLink).ifPresent(then);
     }
 
@@ -530,5 +437,15 @@ public final class BranchLine {
         return n == 0
                 ? "nothing leads here yet"
                 : n == 1 ? "back to the one screen that leads here" : "back to any of " + n;
+    }
+
+    /** Asks what is said. */
+    public void say() {
+        besides.say();
+    }
+
+    /** Asks for the address it leads out to. */
+    public void leave() {
+        besides.leave();
     }
 }

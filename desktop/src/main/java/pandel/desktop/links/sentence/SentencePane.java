@@ -19,11 +19,7 @@ import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.link.Waiting;
 import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.edit.screen.StateEdits;
-import pandel.core.model.Index;
 import pandel.core.model.device.Gesture;
-import pandel.core.model.frame.Drawer;
-import pandel.core.model.frame.Sequence;
-import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
@@ -81,13 +77,14 @@ public final class SentencePane extends VBox {
     private static final double LINE = 36;
     private static final int MOST_LINES = 3;
 
-    private final Work work;
-    private final DeskActions actions;
-    private final Desk desk;
+    final Work work;
+    final DeskActions actions;
+    final Desk desk;
     private final VBox lines = new VBox(4);
     private final ScrollPane scroll = new Scroll(lines);
-    private final HBox below = new HBox(4);
+    final HBox below = new HBox(4);
     private Optional<BranchLine> first = Optional.empty();
+    private final FrameSentence frames = new FrameSentence(this);
 
     public SentencePane(Work work, DeskActions actions, Desk desk) {
         this.work = work;
@@ -142,13 +139,13 @@ public final class SentencePane extends VBox {
         } else if (chosen.size() == 1) {
             hotspot(chosen.getFirst(), link);
         } else if (link.isPresent()) {
-            ofScreen(link.get());
+            frames.ofScreen(link.get());
         } else {
             nothing();
         }
     }
 
-    private void said(String sentence) {
+    void said(String sentence) {
         Pane line = line();
         line.setId("sentence");
         line.getChildren().add(Choice.words(sentence));
@@ -298,134 +295,8 @@ public final class SentencePane extends VBox {
                         : actions.copied() + " copied; on another screen, Ctrl+V puts them there.");
     }
 
-    /** A link of the whole screen. */
-    private void ofScreen(Link link) {
-        if (link.cause().isOfFrames()
-                || work.prototype()
-                        .index()
-                        .way(link.id())
-                        .flatMap(Index.Way::tabs)
-                        .isPresent()) {
-            ofFrame(link);
-            return;
-        }
-        Pane line = line();
-        int ms = link.cause() instanceof Cause.Wait w
-                ? w.ms()
-                : link.cause() instanceof Cause.Untouched u ? u.ms() : DeskActions.USUAL_WAIT;
-        Choice cause = new Choice(
-                switch (link.cause()) {
-                    case Cause.Wait w -> "After";
-                    case Cause.Untouched u -> "After";
-                    case Cause.Work w -> "When the work is done";
-                    case Cause.Back b -> "Device back";
-                    case Cause.Submit s -> "Submit";
-                    case Cause.Turn t -> "";
-                    case Cause.Tab t -> "";
-                    case Cause.Item i -> "";
-                    case Cause.Finish f -> "";
-                    case Cause.Skip s -> "";
-                    case Cause.Touch touch ->
-                        EventWords.capital(touch.gesture().word())
-                                + (touch.gesture().isOfEdge() || touch.gesture() == Gesture.KEY ? "" : " anywhere");
-                },
-                "",
-                "choice-cause");
-        line.getChildren()
-                .add(cause.on(() -> CauseMenu.ofScreen(
-                                work.device(),
-                                ms,
-                                chosen -> work.edit(
-                                        LinkEdits.change("change what sets a link off", link.withCause(chosen))))
-                        .show(cause, Side.TOP, 0, -2)));
-        if (link.cause() instanceof Cause.Wait || link.cause() instanceof Cause.Untouched) {
-            line.getChildren()
-                    .addAll(
-                            number(link, ms),
-                            Choice.words(link.cause() instanceof Cause.Untouched ? "ms untouched:" : "ms:"));
-        } else {
-            key(line, Optional.of(link));
-            line.getChildren().add(Choice.words(":"));
-        }
-        branches(line, Optional.of(link));
-        below.getChildren().add(Buttons.word("Remove", "remove-wait", actions::remove));
-    }
-
-    /**
-     * What a link that a frame holds does.
-     *
-     * @param presses what more can be done
-     */
-    private void inFrame(String words, Link link, Button... presses) {
-        Pane line = line();
-        line.getChildren().add(Choice.words(words));
-        branches(line, Optional.of(link));
-        below.getChildren().addAll(presses);
-    }
-
-    /** What belongs to a frame: tabs and turns say themselves, items, finish and skip lead where they are led. */
-    private void ofFrame(Link link) {
-        Optional<Index.Way> way = work.prototype().index().way(link.id());
-        way.flatMap(Index.Way::drawer)
-                .ifPresent(d -> inFrame(
-                        "Choosing “"
-                                + d.item(link.id()).map(Drawer.Item::shownLabel).orElse("") + "” in “" + d.shownTitle()
-                                + "”:",
-                        link,
-                        Buttons.word("Walk there", "walk", desk::walkOn),
-                        Buttons.word("The drawer…", "open-drawer", () -> desk.frame(d.id()))));
-        way.flatMap(Index.Way::tabs)
-                .ifPresent(s -> ofTabSet(s, link, Buttons.word("The tab set…", "open-tabs", () -> desk.frame(s.id()))));
-        way.flatMap(Index.Way::sequence).ifPresent(s -> ofSequence(s, link));
-    }
-
-    private void ofTabSet(TabSet set, Link link, Button open) {
-        if (link.cause() instanceof Cause.Touch) {
-            inFrame(
-                    "Tapping the button of “" + set.shownTitle() + "”:",
-                    link,
-                    Buttons.word("Walk there", "walk", desk::walkOn),
-                    open);
-        } else {
-            said("The tab “" + set.tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.shownTitle()
-                    + "” shows it as it was left, wherever the strip shows.");
-            below.getChildren().addAll(Buttons.word("Walk there", "walk", desk::walkOn), open);
-        }
-    }
-
-    private void ofSequence(Sequence sequence, Link link) {
-        String title = "“" + sequence.shownTitle() + "”";
-        if (link.cause() instanceof Cause.Turn) {
-            said(title + " turns to page " + (1 + sequence.turns().indexOf(link)) + " by " + turnedBy(sequence) + ".");
-            below.getChildren().add(Buttons.word("Walk there", "walk", desk::walkOn));
-        } else {
-            inFrame(
-                    (link.cause() instanceof Cause.Finish ? "Next on the last page of " : "Skipping ") + title + ":",
-                    link,
-                    Buttons.word("Remove", "remove-wait", actions::remove));
-        }
-        below.getChildren().add(Buttons.word("The sequence…", "open-sequence", () -> desk.frame(sequence.id())));
-    }
-
-    private static String turnedBy(Sequence sequence) {
-        List<String> ways = new java.util.ArrayList<>();
-        if (sequence.swipes()) {
-            ways.add("a swipe");
-        }
-        if (sequence.laid().dots()) {
-            ways.add("a dot");
-        }
-        if (!sequence.laid().next().isEmpty() || !sequence.laid().previous().isEmpty()) {
-            ways.add("the words laid over it");
-        }
-        ways.add("a link that turns the page");
-        return ways.size() == 1
-                ? ways.getFirst()
-                : String.join(", ", ways.subList(0, ways.size() - 1)) + " or " + ways.getLast();
-    }
-
     /** A line of the sentence; one that is too long goes on beneath itself. */
-    private Pane line() {
+    Pane line() {
         FlowPane line = new FlowPane();
         line.getStyleClass().add("sentence");
         lines.getChildren().add(line);
@@ -433,7 +304,7 @@ public final class SentencePane extends VBox {
     }
 
     /** A line for each way the link can turn out, the first on a line that is begun. */
-    private void branches(Pane begun, Optional<Link> link) {
+    void branches(Pane begun, Optional<Link> link) {
         begun.setId("sentence");
         int all = Math.max(1, link.map(l -> l.branches().size()).orElse(1));
         for (int i = 0; i < all; i++) {
@@ -460,7 +331,7 @@ public final class SentencePane extends VBox {
     }
 
     /** The key's name, to be typed anew. */
-    private void key(Pane line, Optional<Link> link) {
+    void key(Pane line, Optional<Link> link) {
         if (link.map(Link::cause).orElse(null) instanceof Cause.Touch touch && touch.gesture() == Gesture.KEY) {
             Choice choice = new Choice(touch.key(), "live", "choice-key");
             line.getChildren()
@@ -527,7 +398,7 @@ public final class SentencePane extends VBox {
                 this::refresh));
     }
 
-    private Node number(Link link, int ms) {
+    Node number(Link link, int ms) {
         Choice choice = new Choice(String.valueOf(ms), "live", "choice-ms");
         return choice.on(() -> choice.type(
                 String.valueOf(ms),
