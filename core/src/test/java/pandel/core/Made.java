@@ -25,7 +25,6 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
-import pandel.core.model.link.PageTurn;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
 import pandel.core.model.link.Where;
@@ -33,7 +32,6 @@ import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Hotspot;
-import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.State;
@@ -91,11 +89,11 @@ public final class Made {
                         .filter(d -> ids.contains(d.id()))
                         .toList();
             } else if (line.startsWith("drawer ")) {
-                drawers.add(drawer(List.of(line.split(" "))));
+                drawers.add(MadeFrames.drawer(List.of(line.split(" "))));
             } else if (line.startsWith("tabs ")) {
-                sets.add(tabs(List.of(line.split(" "))));
+                sets.add(MadeFrames.tabs(List.of(line.split(" "))));
             } else if (line.startsWith("sequence ")) {
-                sequences.add(sequence(List.of(line.split(" "))));
+                sequences.add(MadeFrames.sequence(List.of(line.split(" "))));
             } else {
                 screens.add(screen(line));
             }
@@ -369,129 +367,15 @@ public final class Made {
         return verb == Verb.SWITCH_TAB
                 ? new Effect.SwitchTab(to)
                 : verb == Verb.TURN_PAGE
-                        ? new Effect.TurnPage(turn(to))
+                        ? new Effect.TurnPage(MadeFrames.turn(to))
                         : to.startsWith("$")
-                                ? Effect.of(verb, tabbed(to))
+                                ? Effect.of(verb, MadeFrames.tabbed(to))
                                 : Effect.of(
                                         verb,
                                         to.startsWith("#")
-                                                ? sequence(to.substring(1).split("/"))
+                                                ? MadeFrames.sequence(
+                                                        to.substring(1).split("/"))
                                                 : new Target.ToScreen(to));
-    }
-
-    private static Target tabbed(String word) {
-        String[] named = word.substring(1).split("/");
-        return new Target.ToTabs(
-                named[0], named.length > 1 ? Optional.of(named[0] + "-" + named[1]) : Optional.empty(), Map.of());
-    }
-
-    private static TabSet tabs(List<String> words) {
-        List<TabSet.Tab> tabs = new ArrayList<>();
-        for (String root : words.get(2).split(",")) {
-            String[] labelled = root.split("=");
-            String to = labelled[labelled.length - 1];
-            tabs.add(new TabSet.Tab(
-                    words.get(1) + "-" + labelled[0].replaceAll("[#$]", ""),
-                    labelled[0],
-                    "",
-                    to.startsWith("#")
-                            ? sequence(to.substring(1).split("/"))
-                            : to.startsWith("$") ? tabbed(to) : new Target.ToScreen(to)));
-        }
-        TabSet made = TabSet.of(words.get(1), words.get(1), tabs);
-        for (String mark : words.subList(3, words.size())) {
-            String[] said = mark.split(":");
-            made = switch (said[0]) {
-                case "drops" -> made.withKeeps(false);
-                case "leaves" -> made.withBacks(false);
-                case "swiped" -> made.withSwipes(true);
-                case "first" -> made.withFirst(made.id() + "-" + said[1]);
-                case "hidden" -> made.withHiddenOn(java.util.Set.of(said[1].split(",")));
-                default -> throw new IllegalArgumentException(mark);
-            };
-        }
-        return made;
-    }
-
-    private static Drawer drawer(List<String> words) {
-        List<Drawer.Item> items = new ArrayList<>();
-        for (String item : words.get(2).split(",")) {
-            String[] named = item.split("=");
-            String to = named[named.length - 1];
-            items.add(new Drawer.Item(
-                    words.get(1) + "-" + named[0],
-                    named[0],
-                    "",
-                    "",
-                    false,
-                    Branch.of(
-                            to.equals("nothing")
-                                    ? List.of()
-                                    : List.of(
-                                            to.equals("return")
-                                                    ? new Effect.Return()
-                                                    : new Effect.Advance(
-                                                            to.startsWith("$")
-                                                                    ? tabbed(to)
-                                                                    : new Target.ToScreen(to))))));
-        }
-        Drawer made = Drawer.of(words.get(1), words.get(1), items, Drawer.Attached.ALL);
-        for (String mark : words.subList(3, words.size())) {
-            String[] said = mark.split(":");
-            made = switch (said[0]) {
-                case "on" ->
-                    made.withOn(
-                            said[1].equals("all")
-                                    ? Drawer.Attached.ALL
-                                    : said[1].startsWith("$")
-                                            ? new Drawer.Attached(false, Set.of(), Set.of(said[1].substring(1)))
-                                            : Drawer.Attached.to(List.of(said[1].split(","))));
-                case "shut" -> made.withOutside(false);
-                case "stays" -> made.withPanel(made.panel().withMoves(Drawer.Moves.STAYS));
-                case "right" -> made.withPanel(made.panel().withSide(PanelSide.RIGHT));
-                case "unpulled" -> made.withPanel(made.panel().withReach(0));
-                default -> throw new IllegalArgumentException(mark);
-            };
-        }
-        return made;
-    }
-
-    private static Target sequence(String[] named) {
-        return new Target.ToSequence(
-                named[0], named.length > 1 ? Optional.of(Integer.parseInt(named[1])) : Optional.empty(), Map.of());
-    }
-
-    private static PageTurn turn(String word) {
-        return switch (word) {
-            case "next" -> new PageTurn.Next();
-            case "previous" -> new PageTurn.Previous();
-            default -> new PageTurn.To(Integer.parseInt(word));
-        };
-    }
-
-    private static Sequence sequence(List<String> words) {
-        Sequence made =
-                Sequence.of(words.get(1), words.get(1), List.of(words.get(2).split(",")));
-        for (String mark : words.subList(3, words.size())) {
-            String[] said = mark.split(":");
-            made = switch (said[0]) {
-                case "finish" ->
-                    made.withFinish(Optional.of(Link.of(
-                            made.id() + "-finish",
-                            new Cause.Finish(),
-                            said[1].equals("return")
-                                    ? new Effect.Return()
-                                    : new Effect.Replace(new Target.ToScreen(said[1])))));
-                case "skip" ->
-                    made.withSkip(Optional.of(Link.of(
-                            made.id() + "-skip", new Cause.Skip(), new Effect.Replace(new Target.ToScreen(said[1])))));
-                case "bare" -> made.withLaid(Sequence.Laid.NOTHING);
-                case "unswiped" -> made.withSwipes(false);
-                case "unbacked" -> made.withBacks(false);
-                default -> throw new IllegalArgumentException(mark);
-            };
-        }
-        return made;
     }
 
     private static Area area(String[] px) {

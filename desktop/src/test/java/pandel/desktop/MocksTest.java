@@ -170,11 +170,12 @@ class MocksTest extends WindowTest {
 
     @Test
     void badPicturesAreNamedAndTheGoodTakenIn() throws Exception {
-        Files.copy(pictures().get(2), folder.resolve("2_tools.png"));
-        Files.copy(pictures().get(3), folder.resolve("10_tool@2x.png"));
+        Files.copy(PlainSample.pictures().get(2), folder.resolve("2_tools.png"));
+        Files.copy(PlainSample.pictures().get(3), folder.resolve("10_tool@2x.png"));
         Files.write(
                 folder.resolve("cut.png"),
-                java.util.Arrays.copyOf(Files.readAllBytes(pictures().getFirst()), 9000));
+                java.util.Arrays.copyOf(
+                        Files.readAllBytes(PlainSample.pictures().getFirst()), 9000));
         Files.writeString(folder.resolve("words.jpg"), "not a picture");
         Files.createFile(folder.resolve("void.png"));
         interact(() -> opened.window().dropped(List.of(folder)));
@@ -192,9 +193,9 @@ class MocksTest extends WindowTest {
 
     @Test
     void foldersInsideAreAskedAboutAndBecomeSections() throws Exception {
-        Files.copy(pictures().get(2), folder.resolve("tools@2x.png"));
+        Files.copy(PlainSample.pictures().get(2), folder.resolve("tools@2x.png"));
         Path inside = Files.createDirectory(folder.resolve("01_checking-in"));
-        Files.copy(pictures().get(3), inside.resolve("desk@2x.png"));
+        Files.copy(PlainSample.pictures().get(3), inside.resolve("desk@2x.png"));
         Files.writeString(folder.resolve("scan.tiff"), "II*");
         interact(() -> opened.window().dropped(List.of(folder)));
         until(() -> read().contains("“scan.tiff” is left out: pictures are PNG, JPEG, SVG, WebP, GIF or BMP."));
@@ -221,7 +222,7 @@ class MocksTest extends WindowTest {
 
     @Test
     void takingInCanBeStoppedAndThenNothingWasTaken() throws Exception {
-        byte[] one = Files.readAllBytes(pictures().get(2));
+        byte[] one = Files.readAllBytes(PlainSample.pictures().get(2));
         for (int i = 0; i < 120; i++) {
             Files.write(folder.resolve("screen " + i + ".png"), one);
         }

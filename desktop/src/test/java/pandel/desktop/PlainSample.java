@@ -6,6 +6,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -55,5 +57,12 @@ final class PlainSample {
             }
         }
         return plain;
+    }
+
+    /** The pictures it was made of, by name. */
+    static List<Path> pictures() throws IOException {
+        try (var files = Files.list(Path.of("..", "samples", "pictures"))) {
+            return files.sorted(Comparator.naturalOrder()).toList();
+        }
     }
 }

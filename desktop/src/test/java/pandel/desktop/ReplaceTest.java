@@ -168,7 +168,7 @@ class ReplaceTest extends WindowTest {
     @Test
     void aWatchedFolderOffersWhatChangesAtOnce() throws Exception {
         Path exports = Files.createDirectory(folder.resolve("exports"));
-        for (Path picture : pictures()) {
+        for (Path picture : PlainSample.pictures()) {
             Files.copy(picture, exports.resolve(picture.getFileName()));
         }
         chosenFiles.add(exports);
@@ -187,7 +187,7 @@ class ReplaceTest extends WindowTest {
                 exports.resolve("12_bring-it-back@2x.png"),
                 java.nio.file.StandardCopyOption.REPLACE_EXISTING);
         Files.copy(
-                pictures().stream()
+                PlainSample.pictures().stream()
                         .filter(p -> p.endsWith("12_bring-it-back@2x.png"))
                         .findFirst()
                         .orElseThrow(),

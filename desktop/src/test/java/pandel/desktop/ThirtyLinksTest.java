@@ -36,7 +36,7 @@ class ThirtyLinksTest extends WindowTest {
 
     @Test
     void thirtyLinksOverTenScreensCostAtMostFourEach() throws Exception {
-        List<Path> pictures = pictures().stream().sorted().limit(10).toList();
+        List<Path> pictures = PlainSample.pictures().stream().sorted().limit(10).toList();
         for (Path picture : pictures) {
             Files.copy(picture, folder.resolve(picture.getFileName().toString()));
         }

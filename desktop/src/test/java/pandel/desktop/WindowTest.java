@@ -9,14 +9,12 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.function.IntConsumer;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -40,7 +38,6 @@ import pandel.core.model.Prototype;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.DeviceView;
-import pandel.desktop.play.PlayClock;
 import pandel.desktop.shell.file.FileChoosing;
 import pandel.desktop.theme.Pace;
 import pandel.files.picture.Thumbnails;
@@ -66,20 +63,6 @@ abstract class WindowTest extends FxRobot {
     Path preferences;
 
     Stage stage;
-
-    static final class HandClock implements PlayClock {
-        private Optional<IntConsumer> told = Optional.empty();
-
-        @Override
-        public void start(IntConsumer passed) {
-            told = Optional.of(passed);
-        }
-
-        @Override
-        public void stop() {
-            told = Optional.empty();
-        }
-    }
 
     // The off-screen platform keeps a buffer of 1000 lines and fails to draw the first frame of a menu that reaches
     // below it,
@@ -412,11 +395,5 @@ abstract class WindowTest extends FxRobot {
                 throw new IllegalStateException(e);
             }
         });
-    }
-
-    static List<Path> pictures() throws IOException {
-        try (var files = Files.list(Path.of("..", "samples", "pictures"))) {
-            return files.sorted(Comparator.naturalOrder()).toList();
-        }
     }
 }

@@ -1,5 +1,8 @@
 package pandel.core.model;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +34,7 @@ import pandel.core.model.value.ValueScope;
  */
 public final class Prototype implements ValueScope, Contents {
 
-    private final PrototypeParts parts;
+    private final Parts parts;
     private final Map<String, Sequence> sequencesById;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
@@ -51,7 +54,7 @@ public final class Prototype implements ValueScope, Contents {
             Judgements judgements,
             List<Journey> journeys,
             Rest rest) {
-        this(new PrototypeParts(
+        this(new Parts(
                 title,
                 screens,
                 shared,
@@ -71,7 +74,7 @@ public final class Prototype implements ValueScope, Contents {
                 rest));
     }
 
-    private Prototype(PrototypeParts parts) {
+    private Prototype(Parts parts) {
         this.parts = parts;
         Map<String, Sequence> byId = new HashMap<>();
         parts.sequences().reversed().forEach(s -> byId.put(s.id(), s));
@@ -346,5 +349,50 @@ public final class Prototype implements ValueScope, Contents {
     @Override
     public String toString() {
         return "Prototype[" + parts.title() + ", " + parts.screens().size() + " screens]";
+    }
+
+    /** All that a prototype is made of, to change one and keep the others. */
+    @RecordBuilder
+    record Parts(
+            String title,
+            List<Screen> screens,
+            List<SharedHotspot> shared,
+            List<Entry> entries,
+            List<Device> devices,
+            Map<Verb, Motion> motions,
+            Judgements judgements,
+            List<Journey> journeys,
+            List<Fact> facts,
+            List<StartPoint> startPoints,
+            List<Version> versions,
+            List<Sequence> sequences,
+            List<TabSet> tabSets,
+            List<Drawer> drawers,
+            List<Pair> pairs,
+            Widths widths,
+            Rest rest)
+            implements PrototypePartsBuilder.With {
+
+        Parts {
+            Objects.requireNonNull(title);
+            screens = List.copyOf(screens);
+            shared = List.copyOf(shared);
+            entries = List.copyOf(entries);
+            devices = devices.isEmpty() ? List.of(Device.PHONE) : List.copyOf(devices);
+            EnumMap<Verb, Motion> sorted = new EnumMap<>(Verb.class);
+            sorted.putAll(motions);
+            motions = Collections.unmodifiableMap(sorted);
+            Objects.requireNonNull(judgements);
+            journeys = List.copyOf(journeys);
+            facts = List.copyOf(facts);
+            startPoints = List.copyOf(startPoints);
+            versions = List.copyOf(versions);
+            sequences = List.copyOf(sequences);
+            tabSets = List.copyOf(tabSets);
+            drawers = List.copyOf(drawers);
+            pairs = List.copyOf(pairs);
+            Objects.requireNonNull(widths);
+            Objects.requireNonNull(rest);
+        }
     }
 }

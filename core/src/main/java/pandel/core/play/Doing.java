@@ -6,6 +6,7 @@ import java.util.Optional;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Where;
@@ -168,5 +169,25 @@ final class Doing {
     /** One change of the trail alone, with no motion. */
     Situation act(Situation now, TrailAction action) {
         return actions.act(now, action, Motion.NONE);
+    }
+
+    /** Whether an open drawer keeps an event from what it is meant for. */
+    static boolean isShutOut(Situation now, Event event) {
+        return switch (event) {
+            case Event.Touched t ->
+                !(t.on() instanceof Event.On.OnItem
+                        || t.on() instanceof Event.On.Outside
+                        || t.on() instanceof Event.On.Away
+                        || t.gesture().isOfEdge() && now.device().goesBackBy(t.gesture()));
+            case Event.Typed t -> true;
+            case Event.Submitted s -> true;
+            case Event.Scroll s -> true;
+            case Event.OnList l -> true;
+            case Event.Turning t -> isShutOut(now, t.plain());
+            case Event.DeviceBack b -> false;
+            case Event.Done d -> false;
+            case Event.Elapse e -> false;
+            case Event.Resize r -> false;
+        };
     }
 }

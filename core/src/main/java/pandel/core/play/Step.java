@@ -47,7 +47,7 @@ public final class Step {
             return Doing.nothing(now, Optional.empty(), "The prototype was left; start over to go on.");
         }
         Optional<String> outcome = event.outcome();
-        if (now.drawer().isPresent() && isShutOut(now, event.plain())) {
+        if (now.drawer().isPresent() && Doing.isShutOut(now, event.plain())) {
             return outcome.isPresent()
                     ? Doing.notOffered(now, Optional.empty(), outcome.get(), List.of())
                     : acted(Doing.nothing(
@@ -74,26 +74,6 @@ public final class Step {
                 outcome.isPresent()
                         ? Doing.notOffered(now, Optional.empty(), outcome.get(), List.of())
                         : Doing.adjusted(resized(now, resize));
-        };
-    }
-
-    /** Whether an open drawer keeps an event from what it is meant for. */
-    private static boolean isShutOut(Situation now, Event event) {
-        return switch (event) {
-            case Event.Touched t ->
-                !(t.on() instanceof Event.On.OnItem
-                        || t.on() instanceof Event.On.Outside
-                        || t.on() instanceof Event.On.Away
-                        || t.gesture().isOfEdge() && now.device().goesBackBy(t.gesture()));
-            case Event.Typed t -> true;
-            case Event.Submitted s -> true;
-            case Event.Scroll s -> true;
-            case Event.OnList l -> true;
-            case Event.Turning t -> isShutOut(now, t.plain());
-            case Event.DeviceBack b -> false;
-            case Event.Done d -> false;
-            case Event.Elapse e -> false;
-            case Event.Resize r -> false;
         };
     }
 

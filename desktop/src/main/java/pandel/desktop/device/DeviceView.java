@@ -14,10 +14,8 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
-import pandel.core.model.frame.Drawer;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
-import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.Happening;
@@ -33,31 +31,27 @@ import pandel.desktop.theme.Pace;
 /** A device with all its levels as they stand, and their motion from one situation to the next. */
 public final class DeviceView extends Pane {
 
-    /**
-     * Where there is no page to turn to, a page gives so many times less than the finger, and so does a sheet that
-     * cannot go.
-     */
-    static final double GIVES = 5;
     /** Share of its way at which a drawer that is let go goes on. */
-    private static final double HALFWAY = 0.5;
+    static final double HALFWAY = 0.5;
 
     private final PictureLibrary pictures;
-    private final List<LevelView> levels = new ArrayList<>();
+    final List<LevelView> levels = new ArrayList<>();
     private Optional<Animation> running = Optional.empty();
     private Runnable settle = () -> {};
-    private Runnable onRest = () -> {};
-    private double scale = 1;
+    Runnable onRest = () -> {};
+    double scale = 1;
     /** Interface px that the current page is drawn aside by a finger. */
     private double pulledBy;
 
     private Optional<Drawn> drawn = Optional.empty();
-    private final DrawerLayer drawers;
+    final DrawerLayer drawers;
     /** Lists beside the current places, by their levels. */
     private List<Optional<LevelView>> beside = List.of();
 
-    private Optional<Touched.Draws> draws = Optional.empty();
+    Optional<Touched.Draws> draws = Optional.empty();
     private Optional<SheetLift> lift = Optional.empty();
     private final StripRolls strips = new StripRolls(() -> levels.forEach(LevelView::placeStrips));
+    private final DrawerFollowing following = new DrawerFollowing(this);
 
     public DeviceView(PictureLibrary pictures) {
         this.pictures = pictures;
@@ -109,7 +103,7 @@ public final class DeviceView extends Pane {
      *
      * @param end what is done then
      */
-    private void run(Animation animation, Runnable end) {
+    void run(Animation animation, Runnable end) {
         settle = () -> {
             running = Optional.empty();
             end.run();
@@ -123,7 +117,7 @@ public final class DeviceView extends Pane {
     /** @return whether a drawer followed the finger */
     boolean letGo(double by, boolean thrown, boolean turned) {
         if (draws.isPresent()) {
-            letGoOfDrawer(by, thrown);
+            following.letGoOfDrawer(by, thrown);
             return true;
         }
         if (!turned) {
@@ -187,7 +181,7 @@ public final class DeviceView extends Pane {
                 .toList();
         // Where a list stays in sight the picture changes at once.
         boolean together = !apart || beside.stream().anyMatch(Optional::isPresent);
-        if (drawer(prototype, now, before)) {
+        if (following.drawer(prototype, now, before)) {
             return;
         }
         // Where the system asks for less motion, the picture changes at once.
@@ -214,92 +208,8 @@ public final class DeviceView extends Pane {
                 });
     }
 
-    private void rest() {
+    void rest() {
         getChildren().setAll(drawers.among(levels, beside));
-    }
-
-    /** Brings or takes away the drawer; true where that moves now, and the pages behind it change at once. */
-    private boolean drawer(Prototype prototype, Situation now, List<LevelView> before) {
-        draws = Optional.empty();
-        drawers.stay(prototype, now, scale);
-        Optional<Drawer> open = now.drawer().flatMap(prototype::drawer);
-        boolean onLevel = levels.size() == before.size() && !levels.isEmpty();
-        boolean still = Platform.getPreferences().isReducedMotion() || !onLevel;
-        Optional<LevelView> page = levels.isEmpty() ? Optional.empty() : Optional.of(levels.getLast());
-        if (open.isPresent() && page.isPresent()) {
-            double out = drawers.moving()
-                    .filter(d -> d.id().equals(open.get().id()))
-                    .map(d -> drawers.out())
-                    .orElse(0.0);
-            drawers.drop(page);
-            drawers.bring(prototype, now, open.get(), scale);
-            drawers.at(still ? 1 : out, page.get());
-            return slide(1, page.get());
-        }
-        if (drawers.moving().isEmpty()) {
-            return false;
-        }
-        if (still) {
-            drawers.drop(page);
-            return false;
-        }
-        drawers.at(drawers.out(), page.orElseThrow());
-        return slide(0, page.get());
-    }
-
-    /** The drawer goes on from where it is to all out, or all in. */
-    private boolean slide(double to, LevelView page) {
-        levels.forEach(LevelView::still);
-        rest();
-        Runnable end = () -> {
-            drawers.at(to, page);
-            if (to == 0) {
-                drawers.drop(Optional.of(page));
-            }
-            rest();
-        };
-        if (drawers.out() == to) {
-            end.run();
-            onRest.run();
-        } else {
-            run(drawers.slide(to, page), end);
-        }
-        return true;
-    }
-
-    /**
-     * A drawer follows the finger.
-     *
-     * @param by interface px it was drawn sideways
-     */
-    private boolean follow(Touched.Draws asked, double by) {
-        if (draws.isEmpty()) {
-            finishMotion();
-            draws = Optional.of(asked);
-            if (asked.out()) {
-                drawers.bring(asked.prototype(), asked.now(), asked.drawer(), scale);
-                drawers.at(0, levels.getLast());
-                rest();
-            }
-        }
-        double wide = drawers.moving().orElseThrow().wide();
-        double share = (asked.drawer().panel().side() == PanelSide.LEFT ? by : -by) / wide;
-        drawers.at(Math.clamp(asked.out() ? share : 1 + share, 0, 1), levels.getLast());
-        return true;
-    }
-
-    /** Let go: it goes on if it was thrown that way, or has come more than halfway; else it goes back. */
-    private void letGoOfDrawer(double by, boolean thrown) {
-        Touched.Draws asked = draws.orElseThrow();
-        draws = Optional.empty();
-        boolean outwards = asked.drawer().panel().side() == PanelSide.LEFT ? by > 0 : by < 0;
-        boolean done = asked.out() == outwards
-                && (thrown || (asked.out() ? drawers.out() > HALFWAY : drawers.out() < HALFWAY));
-        if (done) {
-            asked.release().run();
-        } else {
-            slide(asked.out() ? 0 : 1, levels.getLast());
-        }
     }
 
     /** What is scrolled here besides the pages. */
@@ -357,7 +267,7 @@ public final class DeviceView extends Pane {
         Optional<Touched.Draws> drawer =
                 draws.or(() -> drawn.isPresent() ? Optional.empty() : touched.draws(x / scale, y / scale));
         if (drawer.isPresent()) {
-            return follow(drawer.get(), by);
+            return following.follow(drawer.get(), by);
         }
         if (drawn.filter(d -> d.onward() == by < 0).isEmpty()) {
             Optional<Touched.Pulled> pulled = touched.pulls(x / scale, y / scale, by < 0);
@@ -367,7 +277,7 @@ public final class DeviceView extends Pane {
             draw(pulled.get(), by < 0);
         }
         Optional<LevelView> beside = drawn.orElseThrow().beside();
-        pulledBy = Math.rint(beside.isEmpty() ? by / GIVES : Math.clamp(by, -getPrefWidth(), getPrefWidth()));
+        pulledBy = Math.rint(beside.isEmpty() ? by / SheetLift.GIVES : Math.clamp(by, -getPrefWidth(), getPrefWidth()));
         levels.getLast().mock().setTranslateX(pulledBy);
         beside.ifPresent(view -> view.mock().setTranslateX(pulledBy + (by < 0 ? getPrefWidth() : -getPrefWidth())));
         return true;

@@ -8,6 +8,12 @@ import pandel.core.play.layout.Room;
 /** A sheet that follows a finger up and down: between its stops, over what it scrolls, and off. */
 final class SheetLift {
 
+    /**
+     * Where there is no page to turn to, a page gives so many times less than the finger, and so does a sheet that
+     * cannot go.
+     */
+    static final double GIVES = 5;
+
     /** Share of what is seen of a sheet that it is drawn down until it goes. */
     private static final double GOES = 0.25;
 
@@ -31,9 +37,7 @@ final class SheetLift {
     void follow(double by) {
         Placement p = asked.placement();
         double wanted = asked.from() - by / scale;
-        at = wanted < 0 && asked.away().isEmpty()
-                ? wanted / DeviceView.GIVES
-                : wanted > p.maxScroll() ? p.maxScroll() : wanted;
+        at = wanted < 0 && asked.away().isEmpty() ? wanted / GIVES : wanted > p.maxScroll() ? p.maxScroll() : wanted;
         place(at);
     }
 

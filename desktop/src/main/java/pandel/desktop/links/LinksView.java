@@ -1,7 +1,5 @@
 package pandel.desktop.links;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -63,7 +61,6 @@ public final class LinksView implements StageView {
     private Optional<String> besideDevice = Optional.empty();
     private final Label heading = new Label();
     final InFrame inFrame;
-    final Deque<String> walked = new ArrayDeque<>();
     private boolean visible;
     private boolean asSentences;
     final Button all = Buttons.smallWord("All sentences", "all-sentences", this::turnSentences);
@@ -75,12 +72,13 @@ public final class LinksView implements StageView {
     final Together together;
     private final VBox centre;
     private final LinksCommands keys = new LinksCommands(this);
-    final LinksWalk walk = new LinksWalk(this);
+    final LinksWalk walk;
 
     public LinksView(Work work, StageWindow around) {
         this.work = work;
         this.around = around;
         this.actions = new DeskActions(work);
+        this.walk = new LinksWalk(work, actions, around, () -> desk().requestFocus());
         this.desk = new DeskPane(
                 work, actions, around.pictures(), area -> marked(area, false), walk::walkBack, walk::walkOn);
         this.waysIn = new WaysIn((screen, hotspot) -> {
@@ -219,7 +217,7 @@ public final class LinksView implements StageView {
         if (two) {
             beside.show(Optional.empty());
         }
-        desk.show(Optional.ofNullable(walked.peek()).flatMap(work.prototype()::screen));
+        desk.show(walk.cameFrom().flatMap(work.prototype()::screen));
         sentence.refresh();
         if (asSentences) {
             sentences.refresh();
@@ -379,5 +377,9 @@ public final class LinksView implements StageView {
     @Override
     public List<Command> commands() {
         return keys.commands();
+    }
+
+    private DeskPane desk() {
+        return desk;
     }
 }

@@ -1,40 +1,62 @@
 package pandel.desktop.links;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
+import pandel.desktop.links.action.DeskActions;
+import pandel.desktop.stage.Messages;
+import pandel.desktop.work.Work;
 
 /** Walks from screen to screen along links, and from hotspot to hotspot. */
 final class LinksWalk {
 
-    private final LinksView view;
+    private final Work work;
+    private final DeskActions actions;
+    private final Messages messages;
+    private final Runnable focus;
+    private final Deque<String> walked = new ArrayDeque<>();
 
-    LinksWalk(LinksView view) {
-        this.view = view;
+    /**
+     * Walks about a prototype.
+     *
+     * @param focus gives the desk the keys
+     */
+    LinksWalk(Work work, DeskActions actions, Messages messages, Runnable focus) {
+        this.work = work;
+        this.actions = actions;
+        this.messages = messages;
+        this.focus = focus;
+    }
+
+    /** Id of the screen that one came from last. */
+    Optional<String> cameFrom() {
+        return Optional.ofNullable(walked.peek());
     }
 
     void walkTo(String id) {
-        if (!id.equals(view.work.selection().screen())) {
-            view.walked.push(view.work.selection().screen());
-            view.work.selection().choose(id);
-            view.desk.requestFocus();
+        if (!id.equals(work.selection().screen())) {
+            walked.push(work.selection().screen());
+            work.selection().choose(id);
+            focus.run();
         }
     }
 
     void walkOn() {
-        view.actions
-                .leadsTo()
-                .filter(id -> view.work.prototype().screen(id).isPresent())
-                .ifPresentOrElse(this::walkTo, () -> view.around.say("The chosen link leads to no screen to walk to."));
+        actions.leadsTo()
+                .filter(id -> work.prototype().screen(id).isPresent())
+                .ifPresentOrElse(this::walkTo, () -> messages.say("The chosen link leads to no screen to walk to."));
     }
 
     void walkBack() {
-        while (!view.walked.isEmpty()) {
-            String id = view.walked.pop();
-            if (view.work.prototype().screen(id).isPresent()
-                    && !id.equals(view.work.selection().screen())) {
-                view.work.selection().choose(id);
-                view.desk.requestFocus();
+        while (!walked.isEmpty()) {
+            String id = walked.pop();
+            if (work.prototype().screen(id).isPresent()
+                    && !id.equals(work.selection().screen())) {
+                work.selection().choose(id);
+                focus.run();
                 return;
             }
         }
@@ -42,27 +64,26 @@ final class LinksWalk {
 
     void nextHotspot(int by) {
         List<Hotspot> waiting =
-                view.actions.hotspots().stream().filter(h -> h.waitsForLink()).toList();
+                actions.hotspots().stream().filter(h -> h.waitsForLink()).toList();
         // What waits for a link comes first.
-        List<Hotspot> all = by > 0 && !waiting.isEmpty() ? waiting : view.actions.hotspots();
+        List<Hotspot> all = by > 0 && !waiting.isEmpty() ? waiting : actions.hotspots();
         if (all.isEmpty()) {
             return;
         }
-        int at = view.actions.chosen().isEmpty()
+        int at = actions.chosen().isEmpty()
                 ? (by > 0 ? -1 : 0)
                 : all.stream()
                         .map(Hotspot::id)
                         .toList()
-                        .indexOf(view.actions.chosen().getLast().id());
-        view.work
-                .selection()
+                        .indexOf(actions.chosen().getLast().id());
+        work.selection()
                 .chooseHotspot(all.get(Math.floorMod(at + by, all.size())).id());
-        view.desk.requestFocus();
+        focus.run();
     }
 
     void nextScreen(int by) {
-        List<Screen> screens = view.work.prototype().screens();
-        walkTo(screens.get(Math.floorMod(screens.indexOf(view.work.screen().orElse(null)) + by, screens.size()))
+        List<Screen> screens = work.prototype().screens();
+        walkTo(screens.get(Math.floorMod(screens.indexOf(work.screen().orElse(null)) + by, screens.size()))
                 .id());
     }
 }

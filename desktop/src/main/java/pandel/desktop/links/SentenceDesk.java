@@ -8,14 +8,14 @@ import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.links.action.DeskActions;
+import pandel.desktop.links.sentence.DeskRequests;
 import pandel.desktop.links.sentence.MotionPage;
 import pandel.desktop.links.sentence.RowsPage;
-import pandel.desktop.links.sentence.SentencePane;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.work.Work;
 
 /** What the sentence asks of the desk, as the view of links does it. */
-record SentenceDesk(LinksView view, Work work, PageHost around, DeskActions actions) implements SentencePane.Desk {
+record SentenceDesk(LinksView view, Work work, PageHost around, DeskActions actions) implements DeskRequests {
 
     @Override
     public void find() {

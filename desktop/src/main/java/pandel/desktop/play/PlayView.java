@@ -2,8 +2,6 @@ package pandel.desktop.play;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -26,7 +24,6 @@ import pandel.desktop.stage.Command;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
-import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
@@ -36,36 +33,37 @@ public final class PlayView implements StageView {
     private static final double MARGIN = 20;
 
     private final Work work;
-    private final StageWindow around;
+    final StageWindow around;
     private final PlayClock clock;
-    private final StackPane node = new StackPane();
+    final StackPane node = new StackPane();
     private final BorderPane page = new BorderPane();
     private final StackPane middle = new StackPane();
     private final DeviceView device;
     private final TrailPane trail = new TrailPane();
-    private final PossiblePane possible = new PossiblePane(this::act);
+    final PossiblePane possible = new PossiblePane(this::act);
     private final TapePane tapePane;
     private final OneAFrame telling = new OneAFrame();
-    private final Showing showing = new Showing();
+    final Showing showing = new Showing();
     private final ShowingBar showingBar;
-    private final PlayControls controls;
-    private final PlayStarts starts;
+    final PlayControls controls;
+    final PlayStarts starts;
     private final StackPane sized = new StackPane();
     private final ScrollPane scroll = new Scroll(sized);
     private final ScrollPane left;
     private final VBox right;
     private final VBox bottom;
-    private DeviceSize size = DeviceSize.FIT;
+    DeviceSize size = DeviceSize.FIT;
     private boolean alone;
     private Optional<Tape> tape = Optional.empty();
     private Optional<Start> begun = Optional.empty();
     private boolean visible;
-    private boolean held;
-    private final Asking asking;
+    boolean held;
+    final Asking asking;
     private final WorkClock works = new WorkClock();
     private final NoticeLabel notice;
     private final Typing typing;
     private final Fingers fingers;
+    private final PlayCommands keys = new PlayCommands(this);
 
     public PlayView(Work work, StageWindow around, PlayClock clock) {
         this.work = work;
@@ -109,8 +107,8 @@ public final class PlayView implements StageView {
                 this::startOver,
                 () -> act(new Event.DeviceBack()),
                 this::editThis,
-                this::hurry,
-                this::turnHold,
+                keys::hurry,
+                keys::turnHold,
                 this::turnSize,
                 this::turnAlone,
                 starts::choose));
@@ -145,7 +143,7 @@ public final class PlayView implements StageView {
         }
     }
 
-    private void startOver() {
+    void startOver() {
         asking.dismiss();
         showing.stop();
         begun = begun.flatMap(s -> work.prototype().start(s.id()));
@@ -181,7 +179,7 @@ public final class PlayView implements StageView {
         show(Optional.empty());
     }
 
-    private Happening act(Event event) {
+    Happening act(Event event) {
         if (tape.isEmpty()) {
             return new Happening.Nothing(Optional.empty(), "");
         }
@@ -246,7 +244,7 @@ public final class PlayView implements StageView {
         show(Optional.empty());
     }
 
-    private void keepJourney() {
+    void keepJourney() {
         tape.filter(t -> t.ticks().size() > 1)
                 .ifPresent(t -> around.show(new JourneyBox(work.prototype(), t, around::dismiss, made -> {
                     around.dismiss();
@@ -257,7 +255,7 @@ public final class PlayView implements StageView {
                 })));
     }
 
-    private void turnSize() {
+    void turnSize() {
         size = size.next();
         if (size == DeviceSize.TRUE
                 && around.preferred().now().dotsAMillimetre().isEmpty()) {
@@ -268,7 +266,7 @@ public final class PlayView implements StageView {
     }
 
     /** The device alone on the whole screen, or everything around it again. */
-    private void turnAlone() {
+    void turnAlone() {
         alone = !alone;
         around.alone(alone);
         around();
@@ -284,31 +282,14 @@ public final class PlayView implements StageView {
         page.setBottom(alone ? null : bottom);
     }
 
-    private void editThis() {
+    void editThis() {
         now().ifPresent(s -> {
             work.selection().choose(s.screen());
             around.go(WorkStage.LINKS);
         });
     }
 
-    /** Lets the next wait be due at once. */
-    private void hurry() {
-        now().ifPresent(s -> s.waits().work().stream()
-                .findFirst()
-                .<Event>map(Event.Done::new)
-                .or(() -> s.waits().untilDue().stream()
-                        .<Event>mapToObj(Event.Elapse::new)
-                        .findFirst())
-                .ifPresent(this::act));
-    }
-
-    private void turnHold() {
-        held = !held;
-        controls.refresh(held, size);
-        around.say(held ? "Waits stand still; Space lets them go on." : "Waits go on.");
-    }
-
-    private void wind(int by) {
+    void wind(int by) {
         tape.ifPresent(t -> windTo(t.at() + by));
     }
 
@@ -411,35 +392,6 @@ public final class PlayView implements StageView {
 
     @Override
     public List<Command> commands() {
-        return Stream.concat(
-                        Stream.of(
-                                Command.here(
-                                        "Device back",
-                                        () -> asking.dismissOr(() -> act(new Event.DeviceBack())),
-                                        "Esc",
-                                        "Backspace"),
-                                Command.here("Start over", this::startOver, "Home"),
-                                Command.here("Keep this moment as a start point", starts::keepMoment, "P"),
-                                Command.here("Keep as a journey", this::keepJourney, "J"),
-                                Command.here("Edit this screen", this::editThis, "E"),
-                                Command.here("Hurry: the next wait is due now", this::hurry, "H"),
-                                Command.here("Hold the waits, or let them go on", this::turnHold, "Space")
-                                        .when(() -> !Buttons.isOnButton(node)),
-                                Command.here("Fit, fill the width or true size", this::turnSize, "F"),
-                                Command.here("Show the device alone, or everything again", this::turnAlone, "F11"),
-                                Command.here(
-                                        "Next step of what is shown",
-                                        () -> showing.next().ifPresent(this::act),
-                                        "N"),
-                                Command.here("Wind back", () -> wind(-1), "Left"),
-                                Command.here("Wind forth", () -> wind(1), "Right")),
-                        IntStream.rangeClosed(1, 9)
-                                .mapToObj(n -> Command.here(
-                                        "Tap hotspot " + n,
-                                        () -> asking.chooseOr(
-                                                n, () -> possible.numbered(n).ifPresent(this::act)),
-                                        String.valueOf(n),
-                                        "Numpad " + n)))
-                .toList();
+        return keys.commands();
     }
 }

@@ -20,12 +20,10 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
-import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Fact;
 import pandel.core.play.EventWords;
-import pandel.core.play.layout.Aim;
 import pandel.core.play.layout.Under;
 import pandel.core.play.rule.Head;
 import pandel.core.play.rule.Offer;
@@ -50,7 +48,8 @@ final class PossiblePane extends VBox {
     private static final int MOST_ROWS = 12;
 
     private int shown;
-    private Prototype prototype = Prototype.empty("");
+    Prototype prototype = Prototype.empty("");
+    private final PossibleInFrames inFrames = new PossibleInFrames(this);
 
     PossiblePane(Consumer<Event> doIt) {
         this.doIt = doIt;
@@ -211,12 +210,12 @@ final class PossiblePane extends VBox {
         }
     }
 
-    private void link(Rules rules, Situation now, int number, String what, Link link, Event event) {
+    void link(Rules rules, Situation now, int number, String what, Link link, Event event) {
         link(rules, now.head(), now, number, what, link, event);
     }
 
     /** A row for a link, one for each outcome where there are several. */
-    private void link(Rules rules, Head head, Situation now, int number, String what, Link link, Event event) {
+    void link(Rules rules, Head head, Situation now, int number, String what, Link link, Event event) {
         Optional<String> unknown =
                 link.cause() instanceof Cause.Touch touch ? touch.gesture().refusedBy(now.device()) : Optional.empty();
         if (unknown.isPresent()) {
@@ -263,7 +262,7 @@ final class PossiblePane extends VBox {
                         : new Event.Touched(Gesture.TAP, on));
     }
 
-    private static Event choosing(Drawer.Item item) {
+    static Event choosing(Drawer.Item item) {
         return new Event.Touched(Gesture.TAP, new Event.On.OnItem(item.id()));
     }
 
@@ -274,7 +273,7 @@ final class PossiblePane extends VBox {
         for (Drawer.Item item : rules.drawers(now.head()).stream()
                 .flatMap(w -> w.items().stream())
                 .toList()) {
-            item(rules, now, ++number, item);
+            inFrames.item(rules, now, ++number, item);
         }
         RuleOutcome outside = rules.outside(now.head());
         row(
@@ -292,32 +291,12 @@ final class PossiblePane extends VBox {
         }
     }
 
-    private void item(Rules rules, Situation now, int number, Drawer.Item item) {
-        link(rules, now.head().closed(), now, number, "Item " + item.shownLabel(), item.link(), choosing(item));
-    }
-
-    /** The items of drawers that are always there, and the edges from which others are drawn. */
-    private void drawers(Rules rules, Situation now) {
-        rules.drawers(now.head()).forEach(w -> w.items().forEach(i -> item(rules, now, 0, i)));
-        for (Gesture edge : List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT)) {
-            if (now.device().swipes()) {
-                rules.pulled(now.head(), edge)
-                        .ifPresent(w -> row(
-                                0,
-                                EventWords.capital(edge.word()),
-                                "open " + w.shownTitle(),
-                                true,
-                                new Event.Touched(edge, new Event.On.Point(0, 0))));
-            }
-        }
-    }
-
     private void others(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
-        drawers(rules, now);
-        turns(prototype, rules, now);
-        tabs(rules, now);
-        buttons(rules, now);
+        inFrames.drawers(rules, now);
+        inFrames.turns(prototype, rules, now);
+        inFrames.tabs(rules, now);
+        inFrames.buttons(rules, now);
         if (!now.top().kind().base() && rules.outside(now.head()) instanceof RuleOutcome.Acts) {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         }
@@ -356,62 +335,7 @@ final class PossiblePane extends VBox {
         }
     }
 
-    private void buttons(Rules rules, Situation now) {
-        rules.buttons(now.head())
-                .forEach(set -> link(
-                        rules,
-                        now,
-                        0,
-                        "The button of " + set.shownTitle(),
-                        set.button().orElseThrow().link(),
-                        new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
-    }
-
-    /** The tabs of the strips laid over the page, but for the one that is shown at its root. */
-    private void tabs(Rules rules, Situation now) {
-        rules.strips(now.head())
-                .forEach(set -> set.tabs().forEach(tab -> {
-                    RuleOutcome ruling = rules.tab(now.head(), tab.id());
-                    if (!(ruling instanceof RuleOutcome.NothingToDo)) {
-                        row(
-                                0,
-                                "Tab " + tab.shownLabel(),
-                                told(
-                                        ruling,
-                                        ruling instanceof RuleOutcome.Acts acts
-                                                        && acts.actions().getLast() instanceof TrailAction.ToRoot
-                                                ? "back to its root"
-                                                : "switch to it"),
-                                ruling instanceof RuleOutcome.Acts,
-                                new Event.Touched(Gesture.TAP, new Event.On.OnTab(tab.id())));
-                    }
-                }));
-    }
-
-    /** Turning the page on and back, by what is laid over it, else by a swipe; and skipping. */
-    private void turns(Prototype prototype, Rules rules, Situation now) {
-        if (now.top().trail().current().at().isEmpty()) {
-            return;
-        }
-        for (PageTurn turn : List.of(new PageTurn.Next(), new PageTurn.Previous())) {
-            Gesture swipe = turn instanceof PageTurn.Next ? Gesture.SWIPE_LEFT : Gesture.SWIPE_RIGHT;
-            Optional<Event> event = rules.laid(now.head()).contains(turn)
-                    ? Optional.of(new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn)))
-                    : Aim.turn(prototype, now, swipe, -1, -1)
-                            .map(t -> new Event.Touched(swipe, new Event.On.Point(0, 0)));
-            String what = turn instanceof PageTurn.Next ? "Next page" : "Page before";
-            event.ifPresent(e -> rules.finish(now.head(), turn)
-                    .ifPresentOrElse(link -> link(rules, now, 0, what, link, e), () -> {
-                        RuleOutcome ruling = rules.turn(now.head(), turn);
-                        row(0, what, told(ruling, LinkWords.turn(turn)), ruling instanceof RuleOutcome.Acts, e);
-                    }));
-        }
-        rules.skip(now.head())
-                .ifPresent(link ->
-                        link(rules, now, 0, "Skip", link, new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
-    }
-
-    private void row(int number, String what, String then, boolean possible, Event event) {
+    void row(int number, String what, String then, boolean possible, Event event) {
         if (shown == rows.getChildren().size()) {
             rows.getChildren().add(new PossibleRow(doIt));
         }
@@ -445,7 +369,7 @@ final class PossiblePane extends VBox {
         waits.getChildren().remove(bars, waits.getChildren().size());
     }
 
-    private static String told(RuleOutcome ruling, String effect) {
+    static String told(RuleOutcome ruling, String effect) {
         return switch (ruling) {
             case RuleOutcome.Acts acts -> effect;
             case RuleOutcome.NothingToDo nothing -> nothing.why();

@@ -2,7 +2,6 @@ package pandel.desktop.shell;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyEvent;
@@ -21,7 +19,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import pandel.core.check.Rule;
 import pandel.core.check.Walk;
-import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Look;
 import pandel.core.model.device.Width;
 import pandel.core.model.screen.Picture;
@@ -61,7 +58,6 @@ import pandel.desktop.work.Journal;
 import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Threads;
 import pandel.desktop.work.Work;
-import pandel.files.settings.Preferences;
 
 /** The window: masthead, one of the five stages, vitals. */
 public final class MainWindow implements StageWindow {
@@ -76,30 +72,31 @@ public final class MainWindow implements StageWindow {
         void fullScreen(boolean full);
     }
 
-    private final Work work;
+    final Work work;
     private final PictureLibrary pictures;
-    private final Optional<Path> sample;
-    private final DocumentFiles keeping;
-    private final PictureImport importing;
+    final Optional<Path> sample;
+    final DocumentFiles keeping;
+    final PictureImport importing;
     private final Telling telling;
-    private final QuestionPane questions = new QuestionPane();
+    final QuestionPane questions = new QuestionPane();
     private final Toast said;
     private final StackPane middle = new StackPane();
-    private final Map<WorkStage, StageView> views = new EnumMap<>(WorkStage.class);
-    private final Map<String, Command> commands = new LinkedHashMap<>();
+    final Map<WorkStage, StageView> views = new EnumMap<>(WorkStage.class);
+    final Map<String, Command> commands = new LinkedHashMap<>();
     private final Masthead masthead;
     private final StackPane root = new StackPane();
     private final Frame frame;
-    private final Preferred preferred;
+    final Preferred preferred;
     private final BorderPane page;
     private final Vitals vitals;
-    private final CheckView check;
+    final CheckView check;
     private final PlayView play;
-    private final Replacing replacing;
-    private final WindowPages pages;
+    final Replacing replacing;
+    final WindowPages pages;
     private final PicturePlacement picturing;
-    private final FileChoosing choosing;
-    private WorkStage stage = WorkStage.MOCKS;
+    final FileChoosing choosing;
+    WorkStage stage = WorkStage.MOCKS;
+    private final MainCommands main = new MainCommands(this);
 
     /**
      * @param clock what tells play how time passes
@@ -140,7 +137,7 @@ public final class MainWindow implements StageWindow {
         views.put(WorkStage.MAP, new MapView(work, this));
         views.put(WorkStage.PLAY, play);
         views.put(WorkStage.CHECK, check);
-        defineCommands();
+        main.defineCommands();
         this.masthead = new Masthead(work, preferred, this::go, commands, this::openRecent);
         this.vitals = new Vitals(work, this, this);
         this.page = new BorderPane(middle, masthead, null, vitals, null);
@@ -157,57 +154,6 @@ public final class MainWindow implements StageWindow {
                         new CommandKeys(commands.values(), () -> Objects.requireNonNull(views.get(stage)), questions)));
         Dropping.on(root, this::dropped);
         go(WorkStage.MOCKS);
-    }
-
-    private void defineCommands() {
-        Stream.of(
-                        Command.of("new", "New prototype", keeping::startNew, "Shortcut+N"),
-                        Command.of("open", "Open…", keeping::open, "Shortcut+O"),
-                        Command.of("open-folder", "Open a folder…", keeping::openFolder, "Shortcut+Shift+O"),
-                        Command.of("gather", "Pictures from a folder…", importing::gatherFolder, "Shortcut+I"),
-                        Command.of(
-                                        "replace",
-                                        "Newer pictures from a folder…",
-                                        () -> choosing.folder("Newer pictures from a folder")
-                                                .ifPresent(f -> replacing.compare(List.of(f))),
-                                        "Shortcut+Shift+I")
-                                .when(() -> !work.prototype().screens().isEmpty()),
-                        Command.of(
-                                "watch",
-                                "Watch a folder for newer pictures…",
-                                () -> choosing.folder("Watch a folder").ifPresent(replacing::watch)),
-                        Command.of("unwatch", "Watch no folder any more", replacing::unwatch)
-                                .when(replacing::isWatching),
-                        Command.of("doubts", "Hotspots to look at", replacing::showDoubts)
-                                .when(replacing::hasDoubts),
-                        Command.of("save", "Save", keeping::save, "Shortcut+S"),
-                        Command.of("save-as", "Save as…", keeping::saveAs, "Shortcut+Shift+S"),
-                        Command.of("save-folder", "Save as a folder…", keeping::saveAsFolder),
-                        Command.of("facts", "Facts…", pages::facts, "Shortcut+Shift+F"),
-                        Command.of("starts", "Entries and start points…", pages::starts, "Shortcut+Shift+E"),
-                        Command.of(
-                                "frames",
-                                "Tab sets, sequences and drawers…",
-                                () -> pages.frames(this),
-                                "Shortcut+Shift+Q"),
-                        Command.of("devices", "Devices…", pages::devices, "Shortcut+Shift+D"),
-                        Command.of("versions", "Versions…", pages::versions, "Shortcut+Shift+V"),
-                        Command.of("rename", "Rename the prototype", this::renamePrototype),
-                        Command.of("sample", "See the sample", this::openSample).when(sample::isPresent),
-                        Command.of("undo", "Undo", work::undo, "Shortcut+Z").notInText(),
-                        Command.of("redo", "Redo", work::redo, "Shortcut+Shift+Z", "Shortcut+Y")
-                                .notInText(),
-                        Command.of("look", "Day or night look", this::turnLook, "Shortcut+L"),
-                        Command.of("find", "Find", this::find, "Shortcut+F"),
-                        Command.of("preferences", "Preferences…", this::showPreferences, "Shortcut+Comma"),
-                        Command.of("keys", "Keys", () -> pages.keys(commands.values(), views), "F1"),
-                        Command.of("quit", "Quit", this::quit, "Shortcut+Q"))
-                .forEach(c -> commands.put(c.id(), c));
-        for (WorkStage each : WorkStage.values()) {
-            commands.put(
-                    "stage-" + each,
-                    Command.of("stage-" + each, each.title(), () -> go(each), "Shortcut+" + (each.ordinal() + 1)));
-        }
     }
 
     /** Asks about work that an earlier program left behind, and keeps this one's aside from now on. */
@@ -254,7 +200,7 @@ public final class MainWindow implements StageWindow {
         keeping.open(file, keep);
     }
 
-    private void openSample() {
+    void openSample() {
         keeping.unlessUnsaved(() -> sample.ifPresent(file -> keeping.open(file, false)));
     }
 
@@ -269,34 +215,7 @@ public final class MainWindow implements StageWindow {
         keeping.end();
     }
 
-    private void renamePrototype() {
-        askName(
-                "Name of the prototype",
-                work.prototype().title(),
-                name -> work.edit(ScreenEdits.renamePrototype(name)));
-    }
-
-    private void turnLook() {
-        DayOrNight now = DayOrNight.of(preferred.now().look());
-        preferred.change(
-                p -> p.withLook(now == DayOrNight.DAY ? Preferences.LookWish.NIGHT : Preferences.LookWish.DAY));
-    }
-
-    private void find() {
-        List<Command> all = new ArrayList<>(commands.values());
-        all.addAll(Objects.requireNonNull(views.get(stage)).commands());
-        questions.show(new FindPane(
-                work,
-                this,
-                all,
-                finding -> {
-                    go(WorkStage.CHECK);
-                    check.showFinding(finding);
-                },
-                questions::dismiss));
-    }
-
-    private void showPreferences() {
+    void showPreferences() {
         questions.show(new PreferencesPage(preferred, questions::dismiss));
     }
 

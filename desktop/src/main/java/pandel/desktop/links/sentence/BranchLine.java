@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Side;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
@@ -17,7 +15,6 @@ import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Index;
 import pandel.core.model.Targets;
 import pandel.core.model.link.Branch;
-import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Motion;
@@ -28,7 +25,6 @@ import pandel.core.model.value.Condition;
 import pandel.core.model.value.Fact;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.links.action.DeskActions;
-import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /**
@@ -39,21 +35,22 @@ public final class BranchLine {
 
     final Work work;
     final DeskActions actions;
-    private final SentencePane.Desk desk;
+    final DeskRequests desk;
     final Runnable refresh;
     final Pane line;
-    private final Optional<Link> link;
+    final Optional<Link> link;
     final int number;
     final Branch branch;
     private final Choice remembering;
     final Choice more;
-    private final BranchAsides besides = new BranchAsides(this);
+    final BranchAsides besides = new BranchAsides(this);
+    private final BranchMenu menu = new BranchMenu(this);
 
     /** @param line that the words are put on, behind what stands there */
     BranchLine(
             Work work,
             DeskActions actions,
-            SentencePane.Desk desk,
+            DeskRequests desk,
             Runnable refresh,
             Pane line,
             Optional<Link> link,
@@ -82,7 +79,7 @@ public final class BranchLine {
         besides.asides();
         move();
         line.getChildren().add(remember());
-        line.getChildren().add(more());
+        line.getChildren().add(menu.more());
     }
 
     private void condition() {
@@ -247,113 +244,7 @@ public final class BranchLine {
         });
     }
 
-    /** What is rarer: a condition, an outcome, something said, an address, another way it can turn out. */
-    private Choice more() {
-        more.setTooltip(new Tooltip("Only if something holds, another way it can turn out, something said, a way out"));
-        return more.on(() -> {
-            ContextMenu menu = new ContextMenu();
-            // What finishes a sequence, and an item, has one branch.
-            boolean one = link.filter(l -> l.cause() instanceof Cause.Finish || l.cause() instanceof Cause.Item)
-                    .isPresent();
-            boolean item = link.filter(l -> l.cause() instanceof Cause.Item).isPresent();
-            menu.getItems()
-                    .addAll(
-                            Buttons.item("Another way it can turn out…", "more-another", () -> another(more)),
-                            Buttons.item(
-                                    branch.outcome().isEmpty()
-                                            ? "Name how it turns out…"
-                                            : "Name otherwise how it turns out…",
-                                    "more-outcome",
-                                    () -> typeOutcome(more)),
-                            Buttons.item("Only if something holds…", "more-when", () -> typeCondition(more)),
-                            new SeparatorMenuItem(),
-                            Buttons.item("Say something…", "more-say", besides::say),
-                            Buttons.item("Leave to an address…", "more-leave", besides::leave));
-            if (branch.move().isEmpty()
-                    && besides.said().stream().noneMatch(Effect.MoveDrawer.class::isInstance)
-                    && !work.prototype().drawers().isEmpty()) {
-                menu.getItems()
-                        .add(Buttons.item(
-                                "Open or close a drawer…", "more-drawer", () -> desk.chooseVerb(Verb.DRAWER_OPEN)));
-            }
-            menu.getItems().stream().limit(item ? 2 : one ? 3 : 0).forEach(i -> i.setDisable(true));
-            places(menu);
-            link.ifPresent(l -> branch.outcome().ifPresent(outcome -> {
-                boolean always = l.always().equals(branch.outcome());
-                menu.getItems()
-                        .addAll(
-                                new SeparatorMenuItem(),
-                                Buttons.item(
-                                        always ? "Let play ask" : "Always this one in play",
-                                        "more-always",
-                                        () -> work.edit(LinkEdits.change(
-                                                always ? "let play ask" : "always “" + outcome + "” in play",
-                                                l.withAlways(always ? Optional.empty() : branch.outcome())))));
-            }));
-            link.filter(l -> l.branches().size() > 1)
-                    .ifPresent(l -> menu.getItems()
-                            .add(Buttons.item(
-                                    "Remove this way", "more-remove", () -> work.edit(BranchEdits.remove(l, number)))));
-            menu.show(more, Side.TOP, 0, -2);
-        });
-    }
-
-    /** Where the move is done: as usual, here, or beneath. */
-    private void places(ContextMenu menu) {
-        if (link.isEmpty()
-                || branch.move().isEmpty()
-                || branch.move().get() instanceof Effect.Close
-                || branch.move().get() instanceof Effect.Restart) {
-            return;
-        }
-        menu.getItems().add(new SeparatorMenuItem());
-        for (Where where : Where.values()) {
-            boolean steps = branch.move().get() instanceof Effect.Advance
-                    || branch.move().get() instanceof Effect.Replace;
-            boolean fits = where != Where.OUTSIDE_THE_TABS
-                    || steps && !work.prototype().tabSets().isEmpty();
-            if (fits && !branch.where().equals(Optional.of(where))) {
-                menu.getItems()
-                        .add(Buttons.item(
-                                switch (where) {
-                                    case HERE -> "Do it here, on what is open";
-                                    case BENEATH -> "Do it beneath, after what is open has closed";
-                                    case OUTSIDE_THE_TABS -> "Do it outside the tabs, without their strip";
-                                },
-                                "more-" + where.word().replace(' ', '-'),
-                                () -> work.edit(BranchEdits.where(link.get(), number, Optional.of(where)))));
-            }
-        }
-        if (branch.where().isPresent()) {
-            menu.getItems()
-                    .add(Buttons.item(
-                            "Do it where it usually is",
-                            "more-usual-place",
-                            () -> work.edit(BranchEdits.where(link.get(), number, Optional.empty()))));
-        }
-    }
-
-    private void another(Choice choice) {
-        TextField field = choice.type(
-                "",
-                "How else it turns out",
-                typed -> {
-                    if (!typed.isBlank()) {
-                        withLink(l -> {
-                            if (l.outcomes().contains(typed.strip())) {
-                                desk.say("It can turn out as “" + typed.strip()
-                                        + "” already; each way has a name of its own.");
-                            } else {
-                                work.edit(BranchEdits.another(l, typed.strip()));
-                            }
-                        });
-                    }
-                },
-                refresh);
-        field.setPromptText("refused, no network");
-    }
-
-    private void typeOutcome(Choice choice) {
+    void typeOutcome(Choice choice) {
         TextField field = choice.type(
                 branch.outcome().orElse(""),
                 "How it turns out",
@@ -366,7 +257,7 @@ public final class BranchLine {
         field.setPromptText("saved, refused, no network");
     }
 
-    private void typeCondition(Choice choice) {
+    void typeCondition(Choice choice) {
         String now = FactWords.typed(work.prototype(), branch.when());
         TextField field = choice.type(
                 now,

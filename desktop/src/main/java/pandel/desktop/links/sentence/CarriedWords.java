@@ -27,7 +27,7 @@ final class CarriedWords {
     private final Optional<Link> link;
     private final Target target;
     private final UnaryOperator<String> id;
-    private final SentencePane.Desk desk;
+    private final DeskRequests desk;
     private final Runnable refresh;
     private final SourceWords words;
 
@@ -38,7 +38,7 @@ final class CarriedWords {
             Optional<Link> link,
             Target target,
             UnaryOperator<String> id,
-            SentencePane.Desk desk,
+            DeskRequests desk,
             Runnable refresh) {
         this.work = work;
         this.line = line;

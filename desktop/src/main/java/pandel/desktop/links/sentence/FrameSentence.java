@@ -70,10 +70,10 @@ final class FrameSentence {
         if (link.cause() instanceof Cause.Wait || link.cause() instanceof Cause.Untouched) {
             line.getChildren()
                     .addAll(
-                            pane.number(link, ms),
+                            pane.causeWords.number(link, ms),
                             Choice.words(link.cause() instanceof Cause.Untouched ? "ms untouched:" : "ms:"));
         } else {
-            pane.key(line, Optional.of(link));
+            pane.causeWords.key(line, Optional.of(link));
             line.getChildren().add(Choice.words(":"));
         }
         pane.branches(line, Optional.of(link));

@@ -1,6 +1,5 @@
 package pandel.desktop.links.sentence;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -10,7 +9,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -35,58 +33,20 @@ import pandel.desktop.work.Work;
 /** The chosen link as a sentence whose words are choices; without one, what is left to do on the screen. */
 public final class SentencePane extends VBox {
 
-    /** What the sentence asks of the desk. */
-    public interface Desk {
-        void find();
-
-        void share(Hotspot hotspot);
-
-        void linkScreen(Cause cause);
-
-        void nextWaiting();
-
-        /** What the rows of a hotspot hold. */
-        void rows(Hotspot hotspot);
-
-        /** Words laid where a hotspot stands. */
-        void layWords(Hotspot hotspot);
-
-        /** What the chosen screen expects. */
-        void values();
-
-        /** How a branch of the chosen link moves. */
-        void motion(Link link, int number);
-
-        /** Whether all sentences are shown in place of the desk. */
-        boolean isListed();
-
-        /**
-         * A tab set or sequence.
-         *
-         * @param id its id
-         */
-        void frame(String id);
-
-        public void chooseVerb(Verb verb);
-
-        void walkOn();
-
-        void say(String sentence);
-    }
-
     private static final double LINE = 36;
     private static final int MOST_LINES = 3;
 
     final Work work;
     final DeskActions actions;
-    final Desk desk;
+    final DeskRequests desk;
     private final VBox lines = new VBox(4);
     private final ScrollPane scroll = new Scroll(lines);
     final HBox below = new HBox(4);
     private Optional<BranchLine> first = Optional.empty();
     private final FrameSentence frames = new FrameSentence(this);
+    final CauseWords causeWords = new CauseWords(this);
 
-    public SentencePane(Work work, DeskActions actions, Desk desk) {
+    public SentencePane(Work work, DeskActions actions, DeskRequests desk) {
         this.work = work;
         this.actions = actions;
         this.desk = desk;
@@ -228,8 +188,8 @@ public final class SentencePane extends VBox {
         Choice cause = new Choice(
                 EventWords.capital(now instanceof Cause.Touch t ? t.gesture().word() : "submit"), "", "choice-cause");
         line.getChildren().add(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)));
-        key(line, link);
-        line.getChildren().addAll(nameChoice(hotspot), Choice.words(natured(hotspot) + ":"));
+        causeWords.key(line, link);
+        line.getChildren().addAll(nameChoice(hotspot), Choice.words(CauseWords.natured(hotspot) + ":"));
         branches(line, link);
         link.flatMap(Link::effect)
                 .flatMap(Effect::target)
@@ -269,7 +229,7 @@ public final class SentencePane extends VBox {
                                 "share",
                                 () -> desk.share(hotspot)),
                         anotherGesture(hotspot, link),
-                        natures(hotspot),
+                        causeWords.natures(hotspot),
                         Buttons.word("Copy", "copy", this::copy),
                         Buttons.word(
                                 shared.isPresent() ? "Remove from all" : "Remove", "remove-hotspot", actions::remove));
@@ -330,64 +290,6 @@ public final class SentencePane extends VBox {
         });
     }
 
-    /** The key's name, to be typed anew. */
-    void key(Pane line, Optional<Link> link) {
-        if (link.map(Link::cause).orElse(null) instanceof Cause.Touch touch && touch.gesture() == Gesture.KEY) {
-            Choice choice = new Choice(touch.key(), "live", "choice-key");
-            line.getChildren()
-                    .add(choice.on(() -> choice.type(
-                            touch.key(),
-                            "The key's name",
-                            text -> {
-                                if (!text.isBlank() && !text.strip().equals(touch.key())) {
-                                    String named = Arrays.stream(KeyCode.values())
-                                            .map(KeyCode::getName)
-                                            .filter(n -> n.equalsIgnoreCase(text.strip()))
-                                            .findFirst()
-                                            .orElse("");
-                                    if (named.isEmpty()) {
-                                        desk.say("No key is called “" + text.strip()
-                                                + "”; say Enter, Space, Left or a letter.");
-                                    } else {
-                                        work.edit(LinkEdits.change(
-                                                "answer to the key " + named,
-                                                link.orElseThrow().withCause(new Cause.Touch(Gesture.KEY, named))));
-                                    }
-                                }
-                            },
-                            this::refresh)));
-        }
-    }
-
-    private static String natured(Hotspot hotspot) {
-        return hotspot.isField()
-                ? ", a field"
-                : hotspot.rows().isEmpty() ? "" : ", each of " + hotspot.rows().size() + " rows";
-    }
-
-    /** What it is besides an area: a field, or rows. */
-    private Button natures(Hotspot hotspot) {
-        Button more = Buttons.word("Field, rows, words…", "nature", () -> {});
-        more.setOnAction(e -> {
-            ContextMenu menu = new ContextMenu();
-            menu.getItems()
-                    .addAll(
-                            Buttons.item(
-                                    hotspot.isField() ? "No field to type in" : "A field to type in",
-                                    "nature-field",
-                                    () -> work.edit(HotspotEdits.nature(
-                                            hotspot,
-                                            hotspot.isField() ? Hotspot.Nature.PLAIN : new Hotspot.Nature.Field()))),
-                            Buttons.item(
-                                    hotspot.rows().isEmpty() ? "Rows of a list…" : "What the rows hold…",
-                                    "nature-rows",
-                                    () -> desk.rows(hotspot)),
-                            Buttons.item("Lay words here…", "nature-words", () -> desk.layWords(hotspot)));
-            menu.show(more, Side.TOP, 0, -2);
-        });
-        return more;
-    }
-
     private Node nameChoice(Hotspot hotspot) {
         int number = actions.number(hotspot);
         Choice choice = new Choice(LinkWords.name(hotspot, number), "live", "choice-hotspot");
@@ -395,27 +297,6 @@ public final class SentencePane extends VBox {
                 hotspot.title(),
                 "Words on the hotspot",
                 text -> work.edit(HotspotEdits.rename(hotspot, text)),
-                this::refresh));
-    }
-
-    Node number(Link link, int ms) {
-        Choice choice = new Choice(String.valueOf(ms), "live", "choice-ms");
-        return choice.on(() -> choice.type(
-                String.valueOf(ms),
-                "Milliseconds",
-                text -> {
-                    if (!text.strip().matches("\\d{1,8}") || Integer.parseInt(text.strip()) < 1) {
-                        desk.say("A wait is a whole number of milliseconds, 1 or more; “" + text + "” is not.");
-                    } else {
-                        int typed = Integer.parseInt(text.strip());
-                        work.edit(LinkEdits.change(
-                                "change a wait",
-                                link.withCause(
-                                        link.cause() instanceof Cause.Untouched
-                                                ? new Cause.Untouched(typed)
-                                                : new Cause.Wait(typed))));
-                    }
-                },
                 this::refresh));
     }
 }

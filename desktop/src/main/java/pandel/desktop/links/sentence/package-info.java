@@ -1,6 +1,6 @@
 /**
  * The chosen link as a sentence whose words are choices. What it asks of the desk around it stands in
- * {@link SentencePane.Desk}.
+ * {@link DeskRequests}.
  */
 @NullMarked
 package pandel.desktop.links.sentence;

@@ -1,0 +1,70 @@
+package pandel.desktop.play;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import pandel.core.model.link.Event;
+import pandel.desktop.stage.Command;
+import pandel.desktop.theme.Buttons;
+
+/** What can be done to play by key. */
+final class PlayCommands {
+
+    private final PlayView view;
+
+    PlayCommands(PlayView view) {
+        this.view = view;
+    }
+
+    List<Command> commands() {
+        return Stream.concat(
+                        Stream.of(
+                                Command.here(
+                                        "Device back",
+                                        () -> view.asking.dismissOr(() -> view.act(new Event.DeviceBack())),
+                                        "Esc",
+                                        "Backspace"),
+                                Command.here("Start over", view::startOver, "Home"),
+                                Command.here("Keep this moment as a start point", view.starts::keepMoment, "P"),
+                                Command.here("Keep as a journey", view::keepJourney, "J"),
+                                Command.here("Edit this screen", view::editThis, "E"),
+                                Command.here("Hurry: the next wait is due now", this::hurry, "H"),
+                                Command.here("Hold the waits, or let them go on", this::turnHold, "Space")
+                                        .when(() -> !Buttons.isOnButton(view.node)),
+                                Command.here("Fit, fill the width or true size", view::turnSize, "F"),
+                                Command.here("Show the device alone, or everything again", view::turnAlone, "F11"),
+                                Command.here(
+                                        "Next step of what is shown",
+                                        () -> view.showing.next().ifPresent(view::act),
+                                        "N"),
+                                Command.here("Wind back", () -> view.wind(-1), "Left"),
+                                Command.here("Wind forth", () -> view.wind(1), "Right")),
+                        IntStream.rangeClosed(1, 9)
+                                .mapToObj(n -> Command.here(
+                                        "Tap hotspot " + n,
+                                        () -> view.asking.chooseOr(
+                                                n,
+                                                () -> view.possible.numbered(n).ifPresent(view::act)),
+                                        String.valueOf(n),
+                                        "Numpad " + n)))
+                .toList();
+    }
+
+    /** Lets the next wait be due at once. */
+    void hurry() {
+        view.now()
+                .ifPresent(s -> s.waits().work().stream()
+                        .findFirst()
+                        .<Event>map(Event.Done::new)
+                        .or(() -> s.waits().untilDue().stream()
+                                .<Event>mapToObj(Event.Elapse::new)
+                                .findFirst())
+                        .ifPresent(view::act));
+    }
+
+    void turnHold() {
+        view.held = !view.held;
+        view.controls.refresh(view.held, view.size);
+        view.around.say(view.held ? "Waits stand still; Space lets them go on." : "Waits go on.");
+    }
+}
