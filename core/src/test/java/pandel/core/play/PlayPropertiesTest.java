@@ -184,7 +184,10 @@ class PlayPropertiesTest {
                             .behind()
                             .equals(Optional.of(before.top().trail()));
             // Back from another tab than the first of a set leads to that, not out of the set.
-            if (put && stepped.situation().top().trail().current().tabs().isEmpty()) {
+            // An open drawer takes what is done for itself.
+            if (put
+                    && stepped.situation().drawer().isEmpty()
+                    && stepped.situation().top().trail().current().tabs().isEmpty()) {
                 Situation back = step.step(
                                 stepped.situation(), new Event.Touched(Gesture.KEY, "F9", new Event.On.Point(0, 0)))
                         .situation();
