@@ -74,7 +74,7 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
     record Wish(double room, double height, boolean lanes, boolean mocks, int most, Set<String> open) {}
 
     static MapLayout of(Chart chart, Wish wish) {
-        return new Making(chart, wish).make();
+        return new Arrangement(chart, wish).make();
     }
 
     /** The screen a step away in a band's order; what stands on a shoulder follows what it stands on. */
@@ -94,7 +94,7 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
                 .map(band -> band.places().getFirst().screen().id());
     }
 
-    private static final class Making {
+    private static final class Arrangement {
         private final Chart chart;
         private final Wish wish;
         private final Map<String, Spot> spots = new LinkedHashMap<>();
@@ -103,7 +103,7 @@ record MapLayout(Map<String, Spot> spots, List<Band> bands, List<Lane> lanes, Li
         private final double wide;
         private final double high;
 
-        private Making(Chart chart, Wish wish) {
+        private Arrangement(Chart chart, Wish wish) {
             this.chart = chart;
             this.wish = wish;
             this.crowded = chart.bands().stream().mapToInt(Chart.Band::screens).sum() > wish.most();

@@ -1,0 +1,130 @@
+package pandel.desktop.map;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import pandel.core.chart.Chart;
+import pandel.core.check.Check;
+import pandel.core.check.Checked;
+import pandel.core.generate.Generated;
+import pandel.core.generate.Kind;
+import pandel.core.model.Prototype;
+import pandel.core.model.screen.Screen;
+import pandel.desktop.map.MapLayout.Spot;
+import pandel.desktop.map.MapLayout.Wish;
+
+/** Where places stand on the map, without a window. */
+class MapLayoutTest {
+
+    private static Chart chart(int size, long seed) {
+        Prototype prototype = Generated.of(size, seed, Kind.USUAL);
+        Checked checked = Check.of(prototype);
+        return Chart.of(checked);
+    }
+
+    private static Wish wish(double room, boolean lanes, boolean mocks) {
+        return new Wish(room, 600, lanes, mocks, 400, Set.of());
+    }
+
+    private static boolean overlap(Spot a, Spot b) {
+        return a.x() < b.x() + b.wide()
+                && b.x() < a.x() + a.wide()
+                && a.y() < b.y() + b.high()
+                && b.y() < a.y() + a.high();
+    }
+
+    @Property(tries = 30)
+    void noPlaceLiesOnAnotherUnlessItStandsOnItsShoulder(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 1, max = 40) int size,
+            @ForAll boolean lanes,
+            @ForAll boolean mocks) {
+        MapLayout layout = MapLayout.of(chart(size, seed), wish(900, lanes, mocks));
+        List<Spot> spots = new ArrayList<>(layout.spots().values());
+        for (int i = 0; i < spots.size(); i++) {
+            for (int j = i + 1; j < spots.size(); j++) {
+                if (!spots.get(i).onShoulder() && !spots.get(j).onShoulder()) {
+                    assertThat(overlap(spots.get(i), spots.get(j)))
+                            .as("%s and %s", spots.get(i), spots.get(j))
+                            .isFalse();
+                }
+            }
+        }
+    }
+
+    @Property(tries = 30)
+    void everyScreenShownHasAPlaceRightOfThoseAFewerStepsAway(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size) {
+        Chart chart = chart(size, seed);
+        MapLayout layout = MapLayout.of(chart, wish(900, false, false));
+        double right = 0;
+        for (Chart.Band band : chart.bands()) {
+            double next = right;
+            for (Chart.Place place : band.places()) {
+                assertThat(layout.spots()).containsKey(place.screen().id());
+                Spot spot =
+                        Objects.requireNonNull(layout.spots().get(place.screen().id()));
+                assertThat(spot.x()).isGreaterThanOrEqualTo(right);
+                next = Math.max(next, spot.x() + spot.wide());
+                for (Screen above : place.shoulder()) {
+                    assertThat(layout.spots()).containsKey(above.id());
+                }
+            }
+            right = next;
+        }
+    }
+
+    @Property(tries = 20)
+    void theSameIsLaidOutTheSameAgain(@ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size) {
+        assertThat(MapLayout.of(chart(size, seed), wish(700, true, false)))
+                .isEqualTo(MapLayout.of(chart(size, seed), wish(700, true, false)));
+    }
+
+    @Test
+    void withMoreThanAreDrawnThereAreBlocksThatCountThemAll() {
+        Chart chart = chart(60, 4);
+        MapLayout layout = MapLayout.of(chart, new Wish(900, 600, false, false, 10, Set.of()));
+        int counted =
+                layout.blocks().stream().mapToInt(MapLayout.Block::screens).sum();
+        int shown = chart.bands().stream().mapToInt(Chart.Band::screens).sum();
+        assertThat(layout.blocks()).isNotEmpty();
+        assertThat(counted + layout.spots().size()).isEqualTo(shown);
+        MapLayout open = MapLayout.of(
+                chart,
+                new Wish(
+                        900,
+                        600,
+                        false,
+                        false,
+                        10,
+                        Set.of(layout.blocks().getFirst().id())));
+        assertThat(open.spots().size()).isGreaterThan(layout.spots().size());
+    }
+
+    @Test
+    void stepsWithinABandEndAtItsEnds() {
+        Chart chart = chart(30, 7);
+        Chart.Band band = chart.bands().stream()
+                .filter(b -> b.places().size() > 1)
+                .findFirst()
+                .orElseThrow();
+        Set<String> met = new HashSet<>();
+        String at = band.places().getFirst().screen().id();
+        for (int i = 0; i < band.screens() + 2; i++) {
+            met.add(at);
+            at = MapLayout.inBand(chart, at, 1).orElseThrow();
+        }
+        assertThat(met).hasSize(band.screens());
+        assertThat(MapLayout.inBand(chart, at, 1)).hasValue(at);
+        assertThat(MapLayout.inBand(chart, "nosuch", 1))
+                .hasValue(chart.bands().getFirst().places().getFirst().screen().id());
+    }
+}
