@@ -69,6 +69,7 @@ public record Drawer(
      * @param ink of the items
      * @param chosen of the current one
      */
+    @RecordBuilder
     public record Panel(
             PanelSide side,
             Moves moves,
@@ -79,7 +80,8 @@ public record Drawer(
             int shrinks,
             String ground,
             String ink,
-            String chosen) {
+            String chosen)
+            implements DrawerPanelBuilder.With {
         /** From the left over the page. */
         public static final Panel USUAL =
                 new Panel(PanelSide.LEFT, Moves.COVERS, 280, 1000, 45, 20, 85, "#FFFFFF", "#33414A", "#0E5668");
@@ -101,46 +103,6 @@ public record Drawer(
                                 + LEAST_SHRUNK + " to 100 hundredths");
             }
         }
-
-        public Panel withSide(PanelSide other) {
-            return new Panel(other, moves, width, from, shade, reach, shrinks, ground, ink, chosen);
-        }
-
-        public Panel withMoves(Moves other) {
-            return new Panel(side, other, width, from, shade, reach, shrinks, ground, ink, chosen);
-        }
-
-        public Panel withWidth(double other) {
-            return new Panel(side, moves, other, from, shade, reach, shrinks, ground, ink, chosen);
-        }
-
-        public Panel withFrom(int other) {
-            return new Panel(side, moves, width, other, shade, reach, shrinks, ground, ink, chosen);
-        }
-
-        public Panel withShade(int other) {
-            return new Panel(side, moves, width, from, other, reach, shrinks, ground, ink, chosen);
-        }
-
-        public Panel withReach(int other) {
-            return new Panel(side, moves, width, from, shade, other, shrinks, ground, ink, chosen);
-        }
-
-        public Panel withShrinks(int other) {
-            return new Panel(side, moves, width, from, shade, reach, other, ground, ink, chosen);
-        }
-
-        public Panel withGround(String other) {
-            return new Panel(side, moves, width, from, shade, reach, shrinks, other, ink, chosen);
-        }
-
-        public Panel withInk(String other) {
-            return new Panel(side, moves, width, from, shade, reach, shrinks, ground, other, chosen);
-        }
-
-        public Panel withChosen(String other) {
-            return new Panel(side, moves, width, from, shade, reach, shrinks, ground, ink, other);
-        }
     }
 
     /**
@@ -151,7 +113,9 @@ public record Drawer(
      * @param held whether it is held at the bottom
      * @param does its effects: one branch, which has no outcome
      */
-    public record Item(String id, String label, String sign, String section, boolean held, Branch does) {
+    @RecordBuilder
+    public record Item(String id, String label, String sign, String section, boolean held, Branch does)
+            implements DrawerItemBuilder.With {
         public Item {
             does = does.withOutcome(Optional.empty());
         }
@@ -163,26 +127,6 @@ public record Drawer(
         /** The link that it is. */
         public Link link() {
             return new Link(id, new Cause.Item(), List.of(does), Rest.NONE);
-        }
-
-        public Item withLabel(String other) {
-            return new Item(id, other, sign, section, held, does);
-        }
-
-        public Item withSign(String other) {
-            return new Item(id, label, other, section, held, does);
-        }
-
-        public Item withSection(String other) {
-            return new Item(id, label, sign, other, held, does);
-        }
-
-        public Item withHeld(boolean other) {
-            return new Item(id, label, sign, section, other, does);
-        }
-
-        public Item withDoes(Branch other) {
-            return new Item(id, label, sign, section, held, other);
         }
     }
 

@@ -43,7 +43,9 @@ public record Sequence(
      * @param skip not on the last page
      * @param ink #RRGGBB
      */
-    public record Laid(boolean dots, String previous, String next, String last, String skip, String ink) {
+    @RecordBuilder
+    public record Laid(boolean dots, String previous, String next, String last, String skip, String ink)
+            implements SequenceLaidBuilder.With {
         /** Nothing: the pictures have areas for it, or swipes do. */
         public static final Laid NOTHING = new Laid(false, "", "", "", "", "#1C2529");
         /** Dots, and a word for each thing. */
@@ -51,30 +53,6 @@ public record Sequence(
 
         public Laid {
             Colour.require(ink);
-        }
-
-        public Laid withDots(boolean are) {
-            return new Laid(are, previous, next, last, skip, ink);
-        }
-
-        public Laid withPrevious(String other) {
-            return new Laid(dots, other, next, last, skip, ink);
-        }
-
-        public Laid withNext(String other) {
-            return new Laid(dots, previous, other, last, skip, ink);
-        }
-
-        public Laid withLast(String other) {
-            return new Laid(dots, previous, next, other, skip, ink);
-        }
-
-        public Laid withSkip(String other) {
-            return new Laid(dots, previous, next, last, other, ink);
-        }
-
-        public Laid withInk(String other) {
-            return new Laid(dots, previous, next, last, skip, other);
         }
 
         /** The words that go on: on the last page they may be others. */

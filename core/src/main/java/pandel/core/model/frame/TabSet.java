@@ -53,21 +53,10 @@ public record TabSet(
      * @param sign the name of its sign; empty: none
      * @param root what stands first in it: a screen, a sequence, or a tab set that is not in another
      */
-    public record Tab(String id, String label, String sign, Target root) {
+    @RecordBuilder
+    public record Tab(String id, String label, String sign, Target root) implements TabSetTabBuilder.With {
         public String shownLabel() {
             return label.isBlank() ? "Untitled" : label;
-        }
-
-        public Tab withLabel(String other) {
-            return new Tab(id, other, sign, root);
-        }
-
-        public Tab withSign(String other) {
-            return new Tab(id, label, other, root);
-        }
-
-        public Tab withRoot(Target other) {
-            return new Tab(id, label, sign, other);
         }
     }
 
@@ -79,7 +68,9 @@ public record TabSet(
      * @param ink of the tabs
      * @param chosen of the tab that is shown
      */
-    public record Strip(Edge edge, Labels labels, Map<Width, Side> looks, String ground, String ink, String chosen) {
+    @RecordBuilder
+    public record Strip(Edge edge, Labels labels, Map<Width, Side> looks, String ground, String ink, String chosen)
+            implements TabSetStripBuilder.With {
         /** At the foot, with all labels. */
         public static final Strip USUAL = new Strip(Edge.BOTTOM, Labels.ALL, Map.of(), "#FFFFFF", "#5B6670", "#0E5668");
 
@@ -105,26 +96,6 @@ public record TabSet(
             all.put(width, side);
             return new Strip(edge, labels, all, ground, ink, chosen);
         }
-
-        public Strip withEdge(Edge other) {
-            return new Strip(other, labels, looks, ground, ink, chosen);
-        }
-
-        public Strip withLabels(Labels other) {
-            return new Strip(edge, other, looks, ground, ink, chosen);
-        }
-
-        public Strip withGround(String other) {
-            return new Strip(edge, labels, looks, other, ink, chosen);
-        }
-
-        public Strip withInk(String other) {
-            return new Strip(edge, labels, looks, ground, other, chosen);
-        }
-
-        public Strip withChosen(String other) {
-            return new Strip(edge, labels, looks, ground, ink, other);
-        }
     }
 
     /**
@@ -133,17 +104,10 @@ public record TabSet(
      * @param link what a tap on it does
      * @param absent the looks of the strip with which it is not there
      */
-    public record Floating(Link link, String sign, Set<Side> absent) {
+    @RecordBuilder
+    public record Floating(Link link, String sign, Set<Side> absent) implements TabSetFloatingBuilder.With {
         public Floating {
             absent = Collections.unmodifiableSet(new LinkedHashSet<>(absent));
-        }
-
-        public Floating withLink(Link other) {
-            return new Floating(other, sign, absent);
-        }
-
-        public Floating withSign(String other) {
-            return new Floating(link, other, absent);
         }
 
         /** There with a look of the strip, or not. */
