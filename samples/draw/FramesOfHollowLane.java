@@ -20,6 +20,7 @@ import pandel.core.model.device.Gesture;
 import pandel.core.model.Journey;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Overlay;
+import pandel.core.model.screen.PanelSide;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.Prototype;
