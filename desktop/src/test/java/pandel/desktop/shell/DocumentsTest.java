@@ -3,6 +3,7 @@ package pandel.desktop.shell;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.ShrinkingMode;
@@ -25,6 +26,16 @@ class DocumentsTest {
 
     @Property(tries = 60, shrinking = ShrinkingMode.OFF)
     void nothingIsLostAndNoFileGetsAnothersContent(@ForAll long seed) throws Exception {
+        day(seed);
+    }
+
+    /** A save asked for while what another program wrote is loaded again. */
+    @Example
+    void whatIsBeingLoadedAgainIsNotWrittenOver() throws Exception {
+        day(797);
+    }
+
+    private static void day(long seed) throws Exception {
         Path folder = Files.createTempDirectory("pandel-office");
         try {
             WaitForAsyncUtils.waitFor(WaitForAsyncUtils.asyncFx(() -> {

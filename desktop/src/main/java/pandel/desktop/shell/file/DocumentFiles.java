@@ -265,11 +265,11 @@ public final class DocumentFiles {
         Path path = place.get().path();
         Optional<FileStamp> now = FileStamp.of(path);
         if (now.isPresent() && !now.equals(place.get().stamp())) {
-            document.accept(now);
-            Question.Answer keep = new Question.Answer(
-                    "Keep mine",
-                    work.isSaved() ? "plain" : "main",
-                    () -> telling.say("What is here stays; the next save writes over the other."));
+            // Only who keeps what is here agrees to write over the other: while that is read, a save asks again.
+            Question.Answer keep = new Question.Answer("Keep mine", work.isSaved() ? "plain" : "main", () -> {
+                document.accept(now);
+                telling.say("What is here stays; the next save writes over the other.");
+            });
             Question.Answer load =
                     new Question.Answer("Load it again", work.isSaved() ? "main" : "danger", () -> open(path, true));
             telling.ask(new Question(
