@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import pandel.core.check.Checked;
 import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Form;
@@ -123,30 +124,24 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         List<Integer> forth = List.copyOf(bands.keySet());
         for (int round = 0; round < ROUNDS; round++) {
             for (int steps : forth) {
-                sort(
-                        Objects.requireNonNull(bands.get(steps)),
-                        height,
-                        id -> neighbours.getOrDefault(id, Set.of()).stream()
-                                .filter(n -> bandOf.getOrDefault(n, steps) < steps)
-                                .toList());
+                sort(in(bands, steps), height, beside(neighbours, n -> bandOf.getOrDefault(n, steps) < steps));
             }
             for (int steps : forth.reversed()) {
-                sort(
-                        Objects.requireNonNull(bands.get(steps)),
-                        height,
-                        id -> neighbours.getOrDefault(id, Set.of()).stream()
-                                .filter(n -> bandOf.getOrDefault(n, steps) > steps)
-                                .toList());
+                sort(in(bands, steps), height, beside(neighbours, n -> bandOf.getOrDefault(n, steps) > steps));
             }
         }
         for (int steps : forth) {
-            sort(
-                    Objects.requireNonNull(bands.get(steps)),
-                    height,
-                    id -> neighbours.getOrDefault(id, Set.of()).stream()
-                            .filter(n -> bandOf.getOrDefault(n, steps) < steps)
-                            .toList());
+            sort(in(bands, steps), height, beside(neighbours, n -> bandOf.getOrDefault(n, steps) < steps));
         }
+    }
+
+    private static List<Screen> in(Map<Integer, List<Screen>> bands, int steps) {
+        return Objects.requireNonNull(bands.get(steps));
+    }
+
+    private static Neighbours beside(Map<String, Set<String>> neighbours, Predicate<String> which) {
+        return id ->
+                neighbours.getOrDefault(id, Set.of()).stream().filter(which).toList();
     }
 
     private interface Neighbours {

@@ -84,7 +84,6 @@ public record Linking(
         Optional<Effect> before = habits.last().map(Linking::bare);
         Optional<Move> move = switch (to) {
             case Destination.NoLink none -> Optional.empty();
-            case Destination.OfDrawer drawer -> Optional.of(Move.to(drawer.effect(), drawer.title()));
             case Destination.New made -> leading(made, Optional.empty());
             default -> leading(to, before);
         };
@@ -100,10 +99,8 @@ public record Linking(
 
     /** A link of the whole screen that leads there. */
     public Edit linkScreen(String id, Cause cause, Destination to) {
-        Move move = to instanceof Destination.OfDrawer drawer
-                ? Move.to(drawer.effect(), drawer.title())
-                : leading(to, byItself(cause))
-                        .orElseThrow(() -> new IllegalArgumentException("A link of a screen leads somewhere"));
+        Move move = leading(to, byItself(cause))
+                .orElseThrow(() -> new IllegalArgumentException("A link of a screen leads somewhere"));
         return move.with(LinkEdits.linkScreen(screen, Link.of(id, cause, move.effect())));
     }
 
@@ -155,7 +152,7 @@ public record Linking(
                         bare(back.verb()),
                         Optional.empty(),
                         " to " + back.verb().word()));
-            case Destination.OfDrawer drawer -> Optional.empty();
+            case Destination.OfDrawer drawer -> Optional.of(Move.to(drawer.effect(), drawer.title()));
             case Destination.NoLink none -> Optional.empty();
         };
     }
