@@ -80,11 +80,6 @@ public sealed interface Cause {
         }
     }
 
-    /** Whether it stands on whole screens alone, never on a hotspot. */
-    default boolean isOfScreens() {
-        return !(this instanceof Touch || this instanceof Submit || isOfFrames());
-    }
-
     /** Whether it belongs to a frame, not to what a screen or hotspot holds. */
     default boolean isOfFrames() {
         return this instanceof Turn
