@@ -100,7 +100,7 @@ class BadFilesTest {
                 "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"expects\": [{\"name\": \"loan\", "
                         + "\"kind\": \"date\"}]}]} | unknown kind “date”; it can be text, number, yes/no, one of",
                 "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"hotspots\": [{\"id\": \"h\", "
-                        + "\"rows\": [3]}]}]} | hotspot 1, row 1: expected an object",
+                        + "\"rows\": [3]}]}]} | hotspot “h”, row 1: expected an object",
                 "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": "
                         + "{\"gesture\": \"key\"}}]}]} | “key” is missing",
                 "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": "

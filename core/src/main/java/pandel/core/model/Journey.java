@@ -1,5 +1,6 @@
 package pandel.core.model;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.link.Event;
@@ -13,6 +14,7 @@ import pandel.core.model.rest.Rest;
  * @param entry id of the entry it begins at
  * @param end id of the screen it is expected to end on; empty: wherever
  */
+@RecordBuilder
 public record Journey(
         String id,
         String title,
@@ -24,6 +26,7 @@ public record Journey(
         Rest rest) {
 
     /** One event and the id of the screen that was current after it. */
+    @RecordBuilder
     public record Leg(Event event, String shown) {}
 
     public Journey {

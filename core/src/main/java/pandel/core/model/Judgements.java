@@ -1,5 +1,6 @@
 package pandel.core.model;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.rest.Rest;
@@ -27,6 +28,7 @@ public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
      * @param rule id of its rule
      * @param ground what it stood on; when that changes the finding comes back
      */
+    @RecordBuilder
     public record Accepted(String rule, String ground, String reason, Rest rest) {}
 
     /**
@@ -35,6 +37,7 @@ public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
      * @param section on the screens of a section
      * @param screen on one screen
      */
+    @RecordBuilder
     public record Quiet(String rule, Optional<String> section, Optional<String> screen, Rest rest) {
 
         /** Whether it is quiet on a screen. */

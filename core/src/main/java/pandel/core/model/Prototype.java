@@ -81,6 +81,11 @@ public final class Prototype implements ValueScope, Contents {
         this.sequencesById = Map.copyOf(byId);
     }
 
+    /** What is made of those parts. */
+    public static Prototype of(Parts parts) {
+        return new Prototype(parts);
+    }
+
     /** A prototype with no screens, for a phone. */
     public static Prototype empty(String title) {
         return new Prototype(
@@ -353,7 +358,7 @@ public final class Prototype implements ValueScope, Contents {
 
     /** All that a prototype is made of, to change one and keep the others. */
     @RecordBuilder
-    record Parts(
+    public record Parts(
             String title,
             List<Screen> screens,
             List<SharedHotspot> shared,
@@ -373,7 +378,7 @@ public final class Prototype implements ValueScope, Contents {
             Rest rest)
             implements PrototypePartsBuilder.With {
 
-        Parts {
+        public Parts {
             Objects.requireNonNull(title);
             screens = List.copyOf(screens);
             shared = List.copyOf(shared);

@@ -111,6 +111,12 @@ class ChecksAgainstBruteForceTest {
         agree(Generated.of(4, -6268127819214016885L, Kind.NASTY, 1), 7, 3000, new Effort(3, 0));
     }
 
+    /** What device back does counts for no way on, however it turns out. */
+    @Example
+    void agreeWhereDeviceBackTurnsOutInSeveralWays() {
+        agree(Generated.of(6, 14973, Kind.NASTY), 7, 3000, 4);
+    }
+
     /** A way back on the level of an overlay, to a place that never closes either. */
     @Example
     void agreeWhereGoingBackClosesNothing() {
@@ -205,7 +211,8 @@ class ChecksAgainstBruteForceTest {
                     assertThat(finding.screens()).contains(there.screen());
                     Situation now = there;
                     assertThat(brute.events(now).stream()
-                                    .filter(e -> !(e instanceof Event.Elapse) && !(e instanceof Event.DeviceBack))
+                                    .filter(e ->
+                                            !(e instanceof Event.Elapse) && !(e.plain() instanceof Event.DeviceBack))
                                     .map(e -> step.step(now, e).happening()))
                             .noneMatch(Happening.Moved.class::isInstance);
                     there = step.step(

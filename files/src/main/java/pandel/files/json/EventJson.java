@@ -2,6 +2,7 @@ package pandel.files.json;
 
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
 import java.util.Optional;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
@@ -12,9 +13,51 @@ public final class EventJson {
 
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
+    /** An event, and the outcome that it names. */
+    static final Part<Event> EVENT = new Part<>() {
+        @Override
+        public List<String> names() {
+            return List.of(
+                    "tap",
+                    "tapAt",
+                    "gesture",
+                    "on",
+                    "at",
+                    "key",
+                    "row",
+                    "type",
+                    "text",
+                    "submit",
+                    "done",
+                    "turn",
+                    "tab",
+                    "button",
+                    "item",
+                    "skip",
+                    "outside",
+                    "away",
+                    "deviceBack",
+                    "elapse",
+                    "scroll",
+                    "resize",
+                    "list",
+                    "outcome");
+        }
+
+        @Override
+        public Event read(Fields in) throws Unreadable {
+            return event(in);
+        }
+
+        @Override
+        public void write(Event event, ObjectNode node) {
+            node.setAll(event(event));
+        }
+    };
+
     private EventJson() {}
 
-    static Event event(Fields f) throws Unreadable {
+    private static Event event(Fields f) throws Unreadable {
         Event plain = plain(f);
         return f.optionalText("outcome").map(plain::turning).orElse(plain);
     }
@@ -53,7 +96,7 @@ public final class EventJson {
             return new Event.Done(f.text("done"));
         }
         if (f.has("turn")) {
-            return new Event.Touched(Gesture.TAP, new Event.On.OnTurn(TargetJson.turn(f)));
+            return new Event.Touched(Gesture.TAP, new Event.On.OnTurn(TargetJson.TURN.read(f)));
         }
         if (f.has("tab")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnTab(f.text("tab")));
@@ -118,7 +161,7 @@ public final class EventJson {
                                 .add(at.x())
                                 .add(at.y());
                     case Event.On.OnHotspot on -> node.put("tap", on.id());
-                    case Event.On.OnTurn on -> TargetJson.turn(node, on.turn());
+                    case Event.On.OnTurn on -> TargetJson.TURN.write(on.turn(), node);
                     case Event.On.OnTab on -> node.put("tab", on.id());
                     case Event.On.OnButton on -> node.put("button", on.set());
                     case Event.On.OnItem on -> node.put("item", on.id());

@@ -2,10 +2,12 @@ package pandel.files.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -17,20 +19,63 @@ import pandel.files.Unreadable;
  */
 final class Fields {
 
+    private static final int LONGEST_ID = 200;
+
     private final NotedObject object;
     private final String where;
+    private final Set<String> ids;
+    private String inner;
 
-    private Fields(NotedObject object, String where) {
+    private Fields(NotedObject object, String where, String inner, Set<String> ids) {
         this.object = object;
         this.where = where;
+        this.inner = inner;
+        this.ids = ids;
     }
 
     /** @param where what people call this object: "screen tool-kqf" */
     static Fields of(JsonNode node, String where) throws Unreadable {
+        return of(node, where, where + ", ", new HashSet<>());
+    }
+
+    /** A whole file; what stands in it is named without it. */
+    static Fields file(JsonNode node, String name) throws Unreadable {
+        return of(node, name, "", new HashSet<>());
+    }
+
+    private static Fields of(JsonNode node, String where, String inner, Set<String> ids) throws Unreadable {
         if (!(node instanceof NotedObject object)) {
             throw new Unreadable("In " + where + ": expected an object { … }, found " + kind(node) + ".");
         }
-        return new Fields(object, where);
+        return new Fields(object, where, inner, ids);
+    }
+
+    /** One of a list of objects within. */
+    Fields item(JsonNode node, String called) throws Unreadable {
+        return of(node, inner + called, inner + called + ", ", ids);
+    }
+
+    /** The object that a field holds. */
+    Fields within(String name) throws Unreadable {
+        return item(plain(name), name);
+    }
+
+    /** From now on what stands within is named by that. */
+    void namesInner(String called) {
+        inner = called + ", ";
+    }
+
+    /** An id that nothing read before in the same file has. */
+    String claimed(String name) throws Unreadable {
+        String id = text(name);
+        if (id.isBlank() || id.length() > LONGEST_ID) {
+            throw new Unreadable("In " + where + ": an id has 1 to " + LONGEST_ID + " letters.");
+        }
+        if (!ids.add(id)) {
+            throw new Unreadable(
+                    "In " + where + ": the id “" + id + "” is used twice; give one of the two another id.");
+        }
+        return id;
     }
 
     private Optional<JsonNode> get(String name) {
@@ -155,7 +200,7 @@ final class Fields {
 
     Optional<Fields> object(String name) throws Unreadable {
         Optional<JsonNode> node = get(name);
-        return node.isEmpty() ? Optional.empty() : Optional.of(of(node.get(), where + ", " + name));
+        return node.isEmpty() ? Optional.empty() : Optional.of(item(node.get(), name));
     }
 
     List<String> names() {

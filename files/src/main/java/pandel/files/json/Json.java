@@ -11,12 +11,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.ObjectWriter;
 import com.fasterxml.jackson.databind.cfg.JsonNodeFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.util.List;
-import java.util.function.Function;
-import pandel.core.model.rest.Rest;
 
 /** The one way JSON is parsed and printed: bounded in nesting, printed so that a diff reads well. */
 public final class Json {
@@ -101,19 +96,5 @@ public final class Json {
     /** Text of one line. */
     public static String line(JsonNode node) {
         return escaped(node.toString());
-    }
-
-    /** Puts a list where there is anything in it. */
-    static <T> void list(ObjectNode node, String name, List<T> items, Function<T, ObjectNode> write) {
-        if (!items.isEmpty()) {
-            ArrayNode list = node.putArray(name);
-            items.forEach(item -> list.add(write.apply(item)));
-        }
-    }
-
-    /** The same with the fields a newer Pandel wrote. */
-    static ObjectNode with(ObjectNode node, Rest rest) {
-        rest.fields().forEach((name, value) -> node.set(name, Json.MAPPER.valueToTree(value)));
-        return node;
     }
 }

@@ -1,126 +1,143 @@
 package pandel.files.json;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Branch;
+import pandel.core.model.link.BranchBuilder;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
+import pandel.core.model.link.LinkBuilder;
 import pandel.core.model.link.Motion;
+import pandel.core.model.link.MotionBuilder;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
 import pandel.core.model.link.Where;
-import pandel.core.model.rest.Rest;
 import pandel.files.Unreadable;
 
-/** Links with their branches, effects and motions, as the file holds them. */
+/** Links with their causes, branches, effects and motions, as the file holds them. */
 final class LinkJson {
 
-    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    private static final Codec<Integer> MS = Codec.whole(1, 86_400_000);
 
-    private static final int LONGEST_WAIT = 86_400_000;
+    static final Table<Motion, MotionBuilder> MOTION = Table.<Motion, MotionBuilder>of(
+                    MotionBuilder::builder, MotionBuilder::build)
+            .required("kind", Codec.word(Motion.Kind.values(), Motion.Kind::word), Motion::kind, MotionBuilder::kind)
+            .always(
+                    "direction",
+                    Codec.word(Motion.Direction.values(), Motion.Direction::word),
+                    Motion.Direction.LEFT,
+                    Motion::direction,
+                    MotionBuilder::direction)
+            .required("ms", Codec.whole(0, 5000), Motion::ms, MotionBuilder::ms)
+            .always("easing", Codec.TEXT, "ease", Motion::easing, MotionBuilder::easing)
+            .rest(Motion::rest, MotionBuilder::rest);
 
-    private final Ids ids;
-
-    LinkJson(Ids ids) {
-        this.ids = ids;
-    }
-
-    List<Link> links(Fields f, String where) throws Unreadable {
-        List<Link> links = new ArrayList<>();
-        for (JsonNode node : f.items("links")) {
-            links.add(link(Fields.of(node, where + ", link " + (links.size() + 1))));
+    /** A verb with what it needs. */
+    static final Part<Effect> EFFECT = new Part<>() {
+        @Override
+        public List<String> names() {
+            Set<String> names = new LinkedHashSet<>(List.of("verb"));
+            names.addAll(TargetJson.CARRYING.names());
+            names.addAll(FactJson.REMEMBER.names());
+            names.addAll(TargetJson.TURN.names());
+            names.addAll(List.of("drawer", "words", "ms", "address"));
+            return List.copyOf(names);
         }
-        return links;
-    }
 
-    private Link link(Fields f) throws Unreadable {
-        Fields c = f.object("cause")
-                .orElseThrow(() -> new Unreadable("In " + f.where() + ": “cause” is missing."))
-                .knowing("wait", "untouched", "work", "deviceBack", "submit", "gesture", "key");
-        Cause cause = c.has("wait")
-                ? new Cause.Wait(c.whole("wait", 1, LONGEST_WAIT))
-                : c.has("untouched")
-                        ? new Cause.Untouched(c.whole("untouched", 1, LONGEST_WAIT))
-                        : c.flag("work")
-                                ? new Cause.Work()
-                                : c.flag("deviceBack")
-                                        ? new Cause.Back()
-                                        : c.flag("submit") ? new Cause.Submit() : touch(c);
-        return link(f, cause);
-    }
+        @Override
+        public Effect read(Fields in) throws Unreadable {
+            return effect(in);
+        }
+
+        @Override
+        public void write(Effect effect, ObjectNode node) {
+            put(effect, node);
+        }
+    };
+
+    static final Table<Branch, BranchBuilder> BRANCH = Table.<Branch, BranchBuilder>of(
+                    BranchBuilder::builder, BranchBuilder::build)
+            .unless(List.of(), "when", FactJson.CONDITIONS, Branch::when, BranchBuilder::when)
+            .maybe("outcome", Codec.TEXT, Branch::outcome, BranchBuilder::outcome)
+            .unless(
+                    List.of(),
+                    "effects",
+                    Codec.of(LinkJson::effects, Codec.list("effect", EFFECT)::write),
+                    Branch::effects,
+                    BranchBuilder::effects)
+            .maybe("where", Codec.word(Where.values(), Where::word), Branch::where, BranchBuilder::where)
+            .maybe("motion", Codec.object(MOTION), Branch::motion, BranchBuilder::motion)
+            .rest(Branch::rest, BranchBuilder::rest);
+
+    /** What makes a link of a screen or hotspot happen. */
+    private static final Part<Cause> CAUSE = new Part<>() {
+        @Override
+        public List<String> names() {
+            return List.of("gesture", "key", "submit", "wait", "untouched", "work", "deviceBack");
+        }
+
+        @Override
+        public Cause read(Fields in) throws Unreadable {
+            return cause(in);
+        }
+
+        @Override
+        public void write(Cause cause, ObjectNode node) {
+            put(cause, node);
+        }
+    };
+
+    static final Table<Link, LinkBuilder> LINK =
+            rest(Table.<Link, LinkBuilder>of(LinkBuilder::builder, LinkBuilder::build)
+                    .id(Link::id, LinkBuilder::id)
+                    .required("cause", Codec.object(CAUSE), Link::cause, LinkBuilder::cause));
+
+    static final Codec<List<Link>> LINKS = Codec.list("link", LINK);
+
+    private LinkJson() {}
 
     /** A link whose cause is said by where it stands. */
-    Link link(Fields f, Cause cause) throws Unreadable {
-        String id = ids.claim(f, f.text("id"));
-        List<Branch> branches = new ArrayList<>();
-        for (JsonNode node : f.items("branches")) {
-            branches.add(branch(Fields.of(node, f.where() + ", branch " + (branches.size() + 1))));
+    static Codec<Link> by(Cause cause) {
+        return Codec.object(
+                rest(Table.<Link, LinkBuilder>of(() -> LinkBuilder.builder().cause(cause), LinkBuilder::build)
+                        .id(Link::id, LinkBuilder::id)));
+    }
+
+    private static Table<Link, LinkBuilder> rest(Table<Link, LinkBuilder> begun) {
+        return begun.unless(List.of(), "branches", Codec.list("branch", BRANCH), Link::branches, LinkBuilder::branches)
+                .maybe("always", Codec.TEXT, Link::always, LinkBuilder::always)
+                .rest(Link::rest, LinkBuilder::rest);
+    }
+
+    private static Cause cause(Fields in) throws Unreadable {
+        in.knowing("wait", "untouched", "work", "deviceBack", "submit", "gesture", "key");
+        if (in.has("wait")) {
+            return new Cause.Wait(MS.read(in, "wait"));
         }
-        return new Link(id, cause, branches, f.optionalText("always"), f.rest());
-    }
-
-    private static Cause.Touch touch(Fields c) throws Unreadable {
-        Gesture gesture = c.word("gesture", Gesture.values(), Gesture::word);
-        String key = gesture == Gesture.KEY ? c.text("key") : "";
-        return c.made(() -> new Cause.Touch(gesture, key));
-    }
-
-    static Branch branch(Fields f) throws Unreadable {
-        List<Effect> effects = new ArrayList<>();
-        for (JsonNode node : f.items("effects")) {
-            Fields e = Fields.of(node, f.where());
-            Verb verb = e.word("verb", Verb.values(), Verb::word);
-            effects.add(
-                    switch (verb) {
-                        case REMEMBER -> FactJson.remember(e);
-                        case NOTICE ->
-                            new Effect.Notice(
-                                    e.text("words"),
-                                    e.has("ms") ? e.whole("ms", 1, LONGEST_WAIT) : Effect.Notice.USUAL_MS);
-                        case LEAVE -> new Effect.Leave(e.text("address"));
-                        case SWITCH_TAB -> new Effect.SwitchTab(e.text("tab"));
-                        case TURN_PAGE -> new Effect.TurnPage(TargetJson.turn(e));
-                        case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE ->
-                            Effect.ofDrawer(verb, e.text("drawer")).orElseThrow();
-                        default ->
-                            verb.needsTarget()
-                                    ? Effect.of(verb, TargetJson.target(e, ValueJson.carried(e.object("values"))))
-                                    : Effect.of(verb, new Target.ToScreen(""));
-                    });
+        if (in.has("untouched")) {
+            return new Cause.Untouched(MS.read(in, "untouched"));
         }
-        if (effects.stream().filter(Effect::isMove).count() > 1) {
-            throw new Unreadable("In " + f.where() + ": a branch holds at most one move.");
+        if (in.flag("work")) {
+            return new Cause.Work();
         }
-        Optional<Fields> motion = f.object("motion");
-        return new Branch(
-                FactJson.conditions(f),
-                f.optionalText("outcome"),
-                effects,
-                motion.isEmpty() ? Optional.empty() : Optional.of(motion(motion.get())),
-                f.optionalWord("where", Where.values(), Where::word),
-                f.rest());
+        if (in.flag("deviceBack")) {
+            return new Cause.Back();
+        }
+        if (in.flag("submit")) {
+            return new Cause.Submit();
+        }
+        Gesture gesture = in.word("gesture", Gesture.values(), Gesture::word);
+        String key = gesture == Gesture.KEY ? in.text("key") : "";
+        return in.made(() -> new Cause.Touch(gesture, key));
     }
 
-    static Motion motion(Fields f) throws Unreadable {
-        Motion.Kind kind = f.word("kind", Motion.Kind.values(), Motion.Kind::word);
-        Motion.Direction direction = f.optionalWord("direction", Motion.Direction.values(), Motion.Direction::word)
-                .orElse(Motion.Direction.LEFT);
-        int ms = f.whole("ms", 0, 5000);
-        String easing = f.optionalText("easing").orElse("ease");
-        Rest rest = f.rest();
-        return new Motion(kind, direction, ms, easing, rest);
-    }
-
-    static ObjectNode link(Link l) {
-        ObjectNode node = NODES.objectNode().put("id", l.id());
-        ObjectNode cause = node.putObject("cause");
-        switch (l.cause()) {
+    private static void put(Cause of, ObjectNode cause) {
+        switch (of) {
             case Cause.Touch touch -> {
                 cause.put("gesture", touch.gesture().word());
                 if (!touch.key().isEmpty()) {
@@ -138,57 +155,43 @@ final class LinkJson {
             case Cause.Finish f -> throw new IllegalArgumentException("Where it stands says its cause");
             case Cause.Skip s -> throw new IllegalArgumentException("Where it stands says its cause");
         }
-        return rest(node, l);
     }
 
-    /** A link whose cause is said by where it stands. */
-    static ObjectNode withoutCause(Link l) {
-        return rest(NODES.objectNode().put("id", l.id()), l);
+    private static List<Effect> effects(Fields in, String name) throws Unreadable {
+        List<Effect> effects = Codec.list("effect", EFFECT).read(in, name);
+        if (effects.stream().filter(Effect::isMove).count() > 1) {
+            throw new Unreadable("In " + in.where() + ": a branch holds at most one move.");
+        }
+        return effects;
     }
 
-    private static ObjectNode rest(ObjectNode node, Link l) {
-        Json.list(node, "branches", l.branches(), LinkJson::branch);
-        l.always().ifPresent(a -> node.put("always", a));
-        return Json.with(node, l.rest());
+    private static Effect effect(Fields in) throws Unreadable {
+        Verb verb = in.word("verb", Verb.values(), Verb::word);
+        return switch (verb) {
+            case REMEMBER -> FactJson.REMEMBER.read(in);
+            case NOTICE ->
+                new Effect.Notice(in.text("words"), in.has("ms") ? MS.read(in, "ms") : Effect.Notice.USUAL_MS);
+            case LEAVE -> new Effect.Leave(in.text("address"));
+            case SWITCH_TAB -> new Effect.SwitchTab(in.text("tab"));
+            case TURN_PAGE -> new Effect.TurnPage(TargetJson.TURN.read(in));
+            case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE ->
+                Effect.ofDrawer(verb, in.text("drawer")).orElseThrow();
+            default -> Effect.of(verb, verb.needsTarget() ? TargetJson.CARRYING.read(in) : new Target.ToScreen(""));
+        };
     }
 
-    static ObjectNode branch(Branch b) {
-        ObjectNode node = NODES.objectNode();
-        Json.list(node, "when", b.when(), FactJson::condition);
-        b.outcome().ifPresent(o -> node.put("outcome", o));
-        Json.list(node, "effects", b.effects(), LinkJson::effect);
-        b.where().ifPresent(w -> node.put("where", w.word()));
-        b.motion().ifPresent(m -> node.set("motion", motion(m)));
-        return Json.with(node, b.rest());
-    }
-
-    private static ObjectNode effect(Effect e) {
-        ObjectNode node = NODES.objectNode().put("verb", e.verb().word());
-        e.target().ifPresent(t -> {
-            TargetJson.target(node, t);
-            if (!t.values().isEmpty()) {
-                node.set("values", ValueJson.carried(t.values()));
-            }
-        });
-        switch (e) {
-            case Effect.Remember remember -> FactJson.remember(node, remember);
+    private static void put(Effect effect, ObjectNode node) {
+        node.put("verb", effect.verb().word());
+        Optional<Target> target = effect.target();
+        target.ifPresent(t -> TargetJson.CARRYING.write(t, node));
+        switch (effect) {
+            case Effect.Remember remember -> FactJson.REMEMBER.write(remember, node);
             case Effect.SwitchTab to -> node.put("tab", to.tab());
             case Effect.MoveDrawer moved -> node.put("drawer", moved.drawer());
-            case Effect.TurnPage turn -> TargetJson.turn(node, turn.turn());
+            case Effect.TurnPage turn -> TargetJson.TURN.write(turn.turn(), node);
             case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());
             case Effect.Leave leave -> node.put("address", leave.address());
             default -> {}
         }
-        return node;
-    }
-
-    static ObjectNode motion(Motion m) {
-        return Json.with(
-                NODES.objectNode()
-                        .put("kind", m.kind().word())
-                        .put("direction", m.direction().word())
-                        .put("ms", m.ms())
-                        .put("easing", m.easing()),
-                m.rest());
     }
 }

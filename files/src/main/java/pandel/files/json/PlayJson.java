@@ -41,7 +41,7 @@ public final class PlayJson {
         }
         List<Event> events = new ArrayList<>();
         for (JsonNode node : list) {
-            events.add(EventJson.event(Fields.of(node, "event " + (events.size() + 1))));
+            events.add(EventJson.EVENT.read(Fields.of(node, "event " + (events.size() + 1))));
         }
         return events;
     }
@@ -81,20 +81,27 @@ public final class PlayJson {
         s.notice()
                 .ifPresent(n -> node.putObject("notice").put("words", n.words()).put("ms", n.ms()));
         if (!s.facts().set().isEmpty()) {
-            node.set("facts", FactJson.facts(s.facts()));
+            node.set("facts", FactJson.FACTS.write(s.facts()));
         }
         return node.put("left", s.left());
     }
 
     private static void places(ArrayNode trail, List<Visit> places) {
         for (Visit visit : places) {
-            ObjectNode place = SpotJson.at(
-                    SpotJson.held(trail.addObject().put("screen", visit.screen()), visit.held()), visit.at());
+            ObjectNode place = trail.addObject().put("screen", visit.screen());
+            SpotJson.MEMORY.write(visit.held(), place);
+            SpotJson.PAGE.write(visit.at(), place);
             if (visit.scroll() > 0) {
                 place.put("scroll", visit.scroll());
             }
-            SpotJson.roots(
-                    place, visit.inside(), visit.tabs().stream().map(Tabs::in).toList());
+            if (visit.inside() > 0) {
+                place.put("inside", visit.inside());
+            }
+            if (!visit.tabs().isEmpty()) {
+                place.set(
+                        "rootOf",
+                        SpotJson.ROOTS.write(visit.tabs().stream().map(Tabs::in).toList()));
+            }
             for (Tabs tabs : visit.tabs()) {
                 tabs.kept()
                         .forEach((tab, kept) -> places(place.withObject("/kept").putArray(tab), kept));

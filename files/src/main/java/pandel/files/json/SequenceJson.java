@@ -1,81 +1,38 @@
 package pandel.files.json;
 
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.LinkedHashMap;
-import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import pandel.core.model.frame.Sequence;
-import pandel.core.model.link.Cause;
-import pandel.core.model.link.Link;
-import pandel.files.Unreadable;
+import static pandel.files.json.Codec.FLAG;
+import static pandel.files.json.Codec.TEXT;
 
-/** Sequences, what leads to them and what turns their pages, as the file holds them. */
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.SequenceBuilder;
+import pandel.core.model.frame.SequenceLaidBuilder;
+import pandel.core.model.link.Cause;
+
+/** Sequences with what is laid on their pages, as the file holds them. */
 final class SequenceJson {
 
-    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    private static final Sequence.Laid NOTHING = Sequence.Laid.NOTHING;
+
+    static final Table<Sequence.Laid, SequenceLaidBuilder> LAID = Table.<Sequence.Laid, SequenceLaidBuilder>of(
+                    SequenceLaidBuilder::builder, SequenceLaidBuilder::build)
+            .unless(false, "dots", FLAG, Sequence.Laid::dots, SequenceLaidBuilder::dots)
+            .unless("", "previous", TEXT, Sequence.Laid::previous, SequenceLaidBuilder::previous)
+            .unless("", "next", TEXT, Sequence.Laid::next, SequenceLaidBuilder::next)
+            .unless("", "last", TEXT, Sequence.Laid::last, SequenceLaidBuilder::last)
+            .unless("", "skip", TEXT, Sequence.Laid::skip, SequenceLaidBuilder::skip)
+            .always("ink", TEXT, NOTHING.ink(), Sequence.Laid::ink, SequenceLaidBuilder::ink);
+
+    static final Table<Sequence, SequenceBuilder> SEQUENCE = Table.<Sequence, SequenceBuilder>of(
+                    SequenceBuilder::builder, SequenceBuilder::build)
+            .id(Sequence::id, SequenceBuilder::id)
+            .always("title", TEXT, "", Sequence::title, SequenceBuilder::title)
+            .always("pages", Codec.TEXTS, java.util.List.of(), Sequence::pages, SequenceBuilder::pages)
+            .unless(true, "swipes", FLAG, Sequence::swipes, SequenceBuilder::swipes)
+            .unless(true, "backs", FLAG, Sequence::backs, SequenceBuilder::backs)
+            .unless(NOTHING, "laid", Codec.object(LAID), Sequence::laid, SequenceBuilder::laid)
+            .maybe("finish", LinkJson.by(new Cause.Finish()), Sequence::finish, SequenceBuilder::finish)
+            .maybe("skip", LinkJson.by(new Cause.Skip()), Sequence::skip, SequenceBuilder::skip)
+            .rest(Sequence::rest, SequenceBuilder::rest);
 
     private SequenceJson() {}
-
-    static Sequence sequence(Fields f, String id, LinkJson links) throws Unreadable {
-        String title = f.optionalText("title").orElse("");
-        List<String> pages = f.texts("pages");
-        boolean swipes = !f.has("swipes") || f.flag("swipes");
-        boolean backs = !f.has("backs") || f.flag("backs");
-        Optional<Fields> laid = f.object("laid");
-        Sequence.Laid over = laid.isEmpty() ? Sequence.Laid.NOTHING : laid(laid.get());
-        Optional<Fields> finish = f.object("finish");
-        Optional<Link> last =
-                finish.isEmpty() ? Optional.empty() : Optional.of(links.link(finish.get(), new Cause.Finish()));
-        Optional<Fields> skip = f.object("skip");
-        Optional<Link> skipping =
-                skip.isEmpty() ? Optional.empty() : Optional.of(links.link(skip.get(), new Cause.Skip()));
-        return f.made(() -> new Sequence(id, title, pages, swipes, backs, over, last, skipping, f.rest()));
-    }
-
-    private static Sequence.Laid laid(Fields f) throws Unreadable {
-        boolean dots = f.flag("dots");
-        String previous = f.optionalText("previous").orElse("");
-        String next = f.optionalText("next").orElse("");
-        String last = f.optionalText("last").orElse("");
-        String skip = f.optionalText("skip").orElse("");
-        String ink = f.optionalText("ink").orElse(Sequence.Laid.NOTHING.ink());
-        return f.made(() -> new Sequence.Laid(dots, previous, next, last, skip, ink));
-    }
-
-    static ObjectNode sequence(Sequence s) {
-        ObjectNode node = NODES.objectNode().put("id", s.id()).put("title", s.title());
-        s.pages().forEach(node.putArray("pages")::add);
-        if (!s.swipes()) {
-            node.put("swipes", false);
-        }
-        if (!s.backs()) {
-            node.put("backs", false);
-        }
-        if (!s.laid().equals(Sequence.Laid.NOTHING)) {
-            node.set("laid", laid(s.laid()));
-        }
-        s.finish().ifPresent(l -> node.set("finish", LinkJson.withoutCause(l)));
-        s.skip().ifPresent(l -> node.set("skip", LinkJson.withoutCause(l)));
-        return Json.with(node, s.rest());
-    }
-
-    private static ObjectNode laid(Sequence.Laid laid) {
-        ObjectNode node = NODES.objectNode();
-        if (laid.dots()) {
-            node.put("dots", true);
-        }
-        Map<String, String> words = new LinkedHashMap<>();
-        words.put("previous", laid.previous());
-        words.put("next", laid.next());
-        words.put("last", laid.last());
-        words.put("skip", laid.skip());
-        words.forEach((name, word) -> {
-            if (!word.isEmpty()) {
-                node.put(name, word);
-            }
-        });
-        return node.put("ink", laid.ink());
-    }
 }

@@ -1,118 +1,90 @@
 package pandel.files.json;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import static pandel.files.json.Codec.TEXT;
+
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.AtPageBuilder;
 import pandel.core.model.frame.InTab;
+import pandel.core.model.frame.InTabBuilder;
 import pandel.core.model.start.Spot;
+import pandel.core.model.start.SpotBuilder;
 import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
 
 /** Places with what they remember, as files and play hold them. */
 final class SpotJson {
 
-    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    private static final Codec<Map<String, Value>> VALUES = ValueJson.VALUES;
 
-    private SpotJson() {}
+    /** What a place was given and has typed in it. */
+    static final Part<PlaceMemory> MEMORY = new Part<>() {
+        @Override
+        public List<String> names() {
+            return List.of("given", "typed");
+        }
 
-    /** The levels of a start point: a screen’s id, or an object with what it was given and has typed in it. */
-    static List<List<Spot>> spots(Fields f, String name) throws Unreadable {
-        List<List<Spot>> levels = new ArrayList<>();
-        for (JsonNode level : f.items(name)) {
-            List<Spot> spots = new ArrayList<>();
-            for (JsonNode node : level) {
-                if (node.isTextual()) {
-                    spots.add(Spot.of(node.textValue()));
-                } else {
-                    Fields s = Fields.of(node, f.where() + ", level " + (levels.size() + 1));
-                    spots.add(new Spot(
-                            s.text("screen"), held(s), at(s), s.has("inside") ? s.whole("inside", 0, 2) : 0, roots(s)));
-                }
+        @Override
+        public PlaceMemory read(Fields in) throws Unreadable {
+            return PlaceMemory.of(
+                    in.has("given") ? VALUES.read(in, "given") : Map.of(),
+                    in.has("typed") ? VALUES.read(in, "typed") : Map.of());
+        }
+
+        @Override
+        public void write(PlaceMemory memory, ObjectNode node) {
+            if (!memory.given().isEmpty()) {
+                node.set("given", VALUES.write(memory.given()));
             }
-            levels.add(spots);
+            if (!memory.typed().isEmpty()) {
+                node.set("typed", VALUES.write(memory.typed()));
+            }
         }
-        return levels;
-    }
+    };
 
-    static JsonNode spot(Spot spot) {
-        if (spot.equals(Spot.of(spot.screen()))) {
-            return NODES.textNode(spot.screen());
-        }
-        ObjectNode node = at(held(NODES.objectNode().put("screen", spot.screen()), spot.held()), spot.at());
-        roots(node, spot.inside(), spot.tabs());
-        return node;
-    }
-
-    static PlaceMemory held(Fields f) throws Unreadable {
-        Optional<Fields> given = f.object("given");
-        Optional<Fields> typed = f.object("typed");
-        return PlaceMemory.of(
-                given.isEmpty() ? Map.of() : ValueJson.values(given.get()),
-                typed.isEmpty() ? Map.of() : ValueJson.values(typed.get()));
-    }
-
-    static ObjectNode held(ObjectNode node, PlaceMemory held) {
-        if (!held.given().isEmpty()) {
-            node.set("given", ValueJson.values(held.given()));
-        }
-        if (!held.typed().isEmpty()) {
-            node.set("typed", ValueJson.values(held.typed()));
-        }
-        return node;
-    }
+    private static final Table<AtPage, AtPageBuilder> SEQUENCE_PAGE = Table.<AtPage, AtPageBuilder>of(
+                    AtPageBuilder::builder, AtPageBuilder::build)
+            .required("sequence", TEXT, AtPage::sequence, AtPageBuilder::sequence)
+            .required("page", Codec.whole(1, TargetJson.MOST_PAGES), AtPage::page, AtPageBuilder::page)
+            .unless(Map.of(), "offered", VALUES, AtPage::offered, AtPageBuilder::offered);
 
     /** Where a sequence stands of which a place shows a page. */
-    static Optional<AtPage> at(Fields f) throws Unreadable {
-        if (!f.has("sequence")) {
-            return Optional.empty();
+    static final Part<Optional<AtPage>> PAGE = new Part<>() {
+        @Override
+        public List<String> names() {
+            return SEQUENCE_PAGE.names();
         }
-        Optional<Fields> offered = f.object("offered");
-        return Optional.of(new AtPage(
-                f.text("sequence"),
-                f.whole("page", 1, TargetJson.MOST_PAGES),
-                offered.isEmpty() ? Map.of() : ValueJson.values(offered.get())));
-    }
 
-    static ObjectNode at(ObjectNode node, Optional<AtPage> at) {
-        at.ifPresent(a -> {
-            node.put("sequence", a.sequence()).put("page", a.page());
-            if (!a.offered().isEmpty()) {
-                node.set("offered", ValueJson.values(a.offered()));
-            }
-        });
-        return node;
-    }
+        @Override
+        public Optional<AtPage> read(Fields in) throws Unreadable {
+            return in.has("sequence") ? Optional.of(SEQUENCE_PAGE.read(in)) : Optional.empty();
+        }
+
+        @Override
+        public void write(Optional<AtPage> page, ObjectNode node) {
+            page.ifPresent(p -> SEQUENCE_PAGE.write(p, node));
+        }
+    };
+
+    private static final Table<InTab, InTabBuilder> ROOT = Table.<InTab, InTabBuilder>of(
+                    InTabBuilder::builder, InTabBuilder::build)
+            .required("tabs", TEXT, InTab::set, InTabBuilder::set)
+            .required("tab", TEXT, InTab::tab, InTabBuilder::tab)
+            .unless(Map.of(), "offered", VALUES, InTab::offered, InTabBuilder::offered);
 
     /** The tabs that a place is the root of, the outermost first. */
-    static List<InTab> roots(Fields f) throws Unreadable {
-        List<InTab> roots = new ArrayList<>();
-        for (JsonNode node : f.items("rootOf")) {
-            Fields r = Fields.of(node, f.where());
-            Optional<Fields> offered = r.object("offered");
-            roots.add(new InTab(
-                    r.text("tabs"), r.text("tab"), offered.isEmpty() ? Map.of() : ValueJson.values(offered.get())));
-        }
-        return roots;
-    }
+    static final Codec<List<InTab>> ROOTS = Codec.list("root", ROOT);
 
-    static void roots(ObjectNode node, int inside, List<InTab> roots) {
-        if (inside > 0) {
-            node.put("inside", inside);
-        }
-        if (!roots.isEmpty()) {
-            ArrayNode all = node.putArray("rootOf");
-            roots.forEach(r -> {
-                ObjectNode one = all.addObject().put("tabs", r.set()).put("tab", r.tab());
-                if (!r.offered().isEmpty()) {
-                    one.set("offered", ValueJson.values(r.offered()));
-                }
-            });
-        }
-    }
+    static final Table<Spot, SpotBuilder> SPOT = Table.<Spot, SpotBuilder>of(SpotBuilder::builder, SpotBuilder::build)
+            .required("screen", TEXT, Spot::screen, SpotBuilder::screen)
+            .part(MEMORY, Spot::held, SpotBuilder::held)
+            .part(PAGE, Spot::at, SpotBuilder::at)
+            .unless(0, "inside", Codec.whole(0, 2), Spot::inside, SpotBuilder::inside)
+            .unless(List.of(), "rootOf", ROOTS, Spot::tabs, SpotBuilder::tabs);
+
+    private SpotJson() {}
 }

@@ -4,13 +4,15 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.value.Expected;
+import pandel.core.model.value.ExpectedBuilder;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
@@ -21,9 +23,66 @@ final class ValueJson {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final int BOUND = 1_000_000_000;
 
+    /** A value as JSON has it; numbers are whole. */
+    static final Codec<Value> VALUE = Codec.of(ValueJson::value, ValueJson::value);
+
+    /** Values by name. */
+    static final Codec<Map<String, Value>> VALUES = Codec.byName(VALUE);
+
+    /**
+     * A value, or an object that names where it comes from: {"fact": id}, {"given": name}, {"typed": hotspot}, {"row":
+     * name}.
+     */
+    static final Codec<Source> SOURCE = Codec.of(
+            (in, name) -> in.plain(name).isObject() ? source(in.within(name)) : Source.of(value(in, name)),
+            source -> source instanceof Source.Constant c ? value(c.value()) : named(NODES.objectNode(), source));
+
+    /** What a link carries. */
+    static final Codec<Map<String, Source>> CARRIED = Codec.byName(SOURCE);
+
+    static final Table<Expected, ExpectedBuilder> EXPECTED = Table.<Expected, ExpectedBuilder>of(
+                    ExpectedBuilder::builder, ExpectedBuilder::build)
+            .required("name", Codec.TEXT, Expected::name, ExpectedBuilder::name)
+            .always(
+                    "kind",
+                    Codec.word(Expected.Kind.values(), Expected.Kind::word),
+                    Expected.Kind.TEXT,
+                    Expected::kind,
+                    ExpectedBuilder::kind)
+            .unless(
+                    List.of(),
+                    "words",
+                    Codec.TEXTS,
+                    Expected::words,
+                    (b, words) -> b.words(List.copyOf(new LinkedHashSet<>(words))))
+            .unless(false, "required", Codec.FLAG, Expected::required, ExpectedBuilder::required)
+            .maybe("default", VALUE, Expected::fallback, ExpectedBuilder::fallback);
+
+    private static final Codec<List<Expected>> LIST = Codec.list("value", EXPECTED);
+
+    /** What a screen expects, each name once. */
+    static final Codec<List<Expected>> EXPECTS = Codec.of(ValueJson::expects, LIST::write);
+
+    static final Part<Hotspot.Nature> NATURE = new Part<>() {
+        @Override
+        public List<String> names() {
+            return List.of("rows", "field");
+        }
+
+        @Override
+        public Hotspot.Nature read(Fields in) throws Unreadable {
+            return nature(in);
+        }
+
+        @Override
+        public void write(Hotspot.Nature nature, ObjectNode node) {
+            put(nature, node);
+        }
+    };
+
     private ValueJson() {}
 
-    static Value value(Fields f, String name) throws Unreadable {
+    private static Value value(Fields f, String name) throws Unreadable {
         JsonNode node = f.plain(name);
         if (node.isBoolean()) {
             return new Value.YesNo(node.booleanValue());
@@ -31,35 +90,12 @@ final class ValueJson {
         return node.isNumber() ? new Value.Number(f.whole(name, -BOUND, BOUND)) : new Value.Text(f.text(name));
     }
 
-    static JsonNode value(Value value) {
+    private static JsonNode value(Value value) {
         return switch (value) {
             case Value.YesNo y -> NODES.booleanNode(y.yes());
             case Value.Number n -> NODES.numberNode(n.of());
             case Value.Text t -> NODES.textNode(t.words());
         };
-    }
-
-    /** Values by name. */
-    static Map<String, Value> values(Fields f) throws Unreadable {
-        Map<String, Value> values = new TreeMap<>();
-        for (String name : f.names()) {
-            values.put(name, value(f, name));
-        }
-        return values;
-    }
-
-    static ObjectNode values(Map<String, Value> values) {
-        ObjectNode node = NODES.objectNode();
-        values.forEach((name, value) -> node.set(name, value(value)));
-        return node;
-    }
-
-    /**
-     * A value, or an object that names where it comes from: {"fact": id}, {"given": name}, {"typed": hotspot}, {"row":
-     * name}.
-     */
-    static Source source(Fields f, String name) throws Unreadable {
-        return f.plain(name).isObject() ? source(f.object(name).orElseThrow()) : Source.of(value(f, name));
     }
 
     /** The source an object names by one of its fields. */
@@ -83,10 +119,6 @@ final class ValueJson {
         throw new Unreadable("In " + f.where() + ": say fact, given, typed, row or value.");
     }
 
-    static JsonNode source(Source source) {
-        return source instanceof Source.Constant c ? value(c.value()) : named(NODES.objectNode(), source);
-    }
-
     /** Names a source by one field of an object. */
     static ObjectNode named(ObjectNode node, Source source) {
         return switch (source) {
@@ -94,64 +126,30 @@ final class ValueJson {
             case Source.Given g -> node.put("given", g.name());
             case Source.Typed t -> node.put("typed", t.field());
             case Source.OfRow r -> node.put("row", r.name());
-            case Source.Constant c -> {
-                node.set("value", value(c.value()));
-                yield node;
-            }
+            case Source.Constant c -> node.set("value", value(c.value()));
         };
     }
 
-    /** What a link carries. */
-    static Map<String, Source> carried(Optional<Fields> f) throws Unreadable {
-        Map<String, Source> values = new TreeMap<>();
-        for (String name : f.map(Fields::names).orElse(List.of())) {
-            values.put(name, source(f.get(), name));
-        }
-        return values;
-    }
-
-    static ObjectNode carried(Map<String, Source> values) {
-        ObjectNode node = NODES.objectNode();
-        values.forEach((name, source) -> node.set(name, source(source)));
-        return node;
-    }
-
-    static List<Expected> expected(Fields f) throws Unreadable {
-        List<Expected> all = new ArrayList<>();
-        for (JsonNode node : f.items("expects")) {
-            Fields e = Fields.of(node, f.where() + ", value " + (all.size() + 1));
-            String name = e.text("name");
-            if (all.stream().anyMatch(x -> x.name().equals(name))) {
-                throw new Unreadable("In " + e.where() + ": “" + name + "” is expected twice.");
+    private static List<Expected> expects(Fields in, String name) throws Unreadable {
+        List<Expected> all = LIST.read(in, name);
+        Set<String> names = new HashSet<>();
+        for (Expected one : all) {
+            if (!names.add(one.name())) {
+                throw new Unreadable("In " + in.where() + ": “" + one.name() + "” is expected twice.");
             }
-            all.add(new Expected(
-                    name,
-                    e.optionalWord("kind", Expected.Kind.values(), Expected.Kind::word)
-                            .orElse(Expected.Kind.TEXT),
-                    List.copyOf(new LinkedHashSet<>(e.texts("words"))),
-                    e.flag("required"),
-                    e.has("default") ? Optional.of(value(e, "default")) : Optional.empty()));
         }
         return all;
     }
 
-    static ObjectNode expected(Expected e) {
-        ObjectNode node =
-                NODES.objectNode().put("name", e.name()).put("kind", e.kind().word());
-        if (!e.words().isEmpty()) {
-            e.words().forEach(node.putArray("words")::add);
-        }
-        if (e.required()) {
-            node.put("required", true);
-        }
-        e.fallback().ifPresent(v -> node.set("default", value(v)));
-        return node;
-    }
-
-    static Hotspot.Nature nature(Fields f) throws Unreadable {
+    private static Hotspot.Nature nature(Fields f) throws Unreadable {
         List<Map<String, Value>> rows = new ArrayList<>();
         for (JsonNode node : f.items("rows")) {
-            rows.add(values(Fields.of(node, f.where() + ", row " + (rows.size() + 1))));
+            Fields row = f.item(node, "row " + (rows.size() + 1));
+            Map<String, Value> values = new TreeMap<>();
+            for (String name : row.names()) {
+                values.put(name, value(row, name));
+            }
+            rows.add(values);
         }
         boolean field = f.flag("field");
         return !rows.isEmpty()
@@ -159,13 +157,13 @@ final class ValueJson {
                 : field ? new Hotspot.Nature.Field() : Hotspot.Nature.PLAIN;
     }
 
-    static void nature(ObjectNode node, Hotspot.Nature nature) {
+    private static void put(Hotspot.Nature nature, ObjectNode node) {
         switch (nature) {
             case Hotspot.Nature.Plain p -> {}
             case Hotspot.Nature.Field f -> node.put("field", true);
             case Hotspot.Nature.Rows r -> {
                 var rows = node.putArray("rows");
-                r.values().forEach(v -> rows.add(values(v)));
+                r.values().forEach(v -> rows.add(VALUES.write(v)));
                 if (r.field()) {
                     node.put("field", true);
                 }

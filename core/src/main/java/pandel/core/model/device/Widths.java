@@ -1,11 +1,14 @@
 package pandel.core.model.device;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * Where one class of widths ends and the next begins.
  *
  * @param medium px from which a device is no longer narrow, above what the narrowest device has
  * @param wide px from which it is wide, more than that
  */
+@RecordBuilder
 public record Widths(int medium, int wide) {
 
     /** Narrow under 640 px, wide from 1000 px. */

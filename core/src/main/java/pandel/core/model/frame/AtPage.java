@@ -1,5 +1,6 @@
 package pandel.core.model.frame;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
@@ -12,6 +13,7 @@ import pandel.core.model.value.Value;
  * @param page its page, from 1
  * @param offered what was carried to the sequence, by name: each page takes of it what it expects
  */
+@RecordBuilder
 public record AtPage(String sequence, int page, Map<String, Value> offered) {
 
     public AtPage {

@@ -137,6 +137,7 @@ public record Drawer(
      * @param screens ids of screens
      * @param tabSets ids of tab sets, anywhere inside of which it is
      */
+    @RecordBuilder
     public record Attached(boolean all, Set<String> screens, Set<String> tabSets) {
         /** To all pages. */
         public static final Attached ALL = new Attached(true, Set.of(), Set.of());

@@ -1,5 +1,6 @@
 package pandel.core.model.frame;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
@@ -12,6 +13,7 @@ import pandel.core.model.value.Value;
  * @param tab id of its tab
  * @param offered what was carried to the set, by name: each root takes of it what it expects
  */
+@RecordBuilder
 public record InTab(String set, String tab, Map<String, Value> offered) {
 
     public InTab {

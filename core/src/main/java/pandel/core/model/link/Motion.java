@@ -1,5 +1,6 @@
 package pandel.core.model.link;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Locale;
 import pandel.core.model.rest.Rest;
 
@@ -9,6 +10,7 @@ import pandel.core.model.rest.Rest;
  * @param ms 0 to 5000
  * @param easing a CSS easing name or cubic-bezier()
  */
+@RecordBuilder
 public record Motion(Kind kind, Direction direction, int ms, String easing, Rest rest) {
 
     /** The shape of the movement. */

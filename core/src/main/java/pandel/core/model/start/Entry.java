@@ -1,5 +1,6 @@
 package pandel.core.model.start;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import pandel.core.model.value.Value;
  * @param values what stands for the names in the address when it is opened here: {loan} is "42"
  * @param address for an entry opened from outside; empty for the main one
  */
+@RecordBuilder
 public record Entry(String id, Target target, Optional<String> address, Map<String, Value> values, Rest rest)
         implements Start {
 

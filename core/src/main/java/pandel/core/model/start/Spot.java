@@ -1,5 +1,6 @@
 package pandel.core.model.start;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.frame.AtPage;
@@ -13,6 +14,7 @@ import pandel.core.model.value.PlaceMemory;
  * @param inside how many tab sets it is in
  * @param tabs the tabs it is the root of, the outermost first
  */
+@RecordBuilder
 public record Spot(String screen, PlaceMemory held, Optional<AtPage> at, int inside, List<InTab> tabs) {
 
     public Spot {

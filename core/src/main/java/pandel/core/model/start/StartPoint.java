@@ -1,5 +1,6 @@
 package pandel.core.model.start;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.value.Facts;
@@ -10,6 +11,7 @@ import pandel.core.model.value.Facts;
  * @param title what people call it: "signed in, loan overdue"
  * @param levels the places on each level's trail, the base first, the current one last; never empty
  */
+@RecordBuilder
 public record StartPoint(String id, String title, List<List<Spot>> levels, Facts facts, Rest rest) implements Start {
 
     public StartPoint {

@@ -1,5 +1,6 @@
 package pandel.core.model.value;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import pandel.core.model.rest.Rest;
 
@@ -9,6 +10,7 @@ import pandel.core.model.rest.Rest;
  *
  * @param title what people call it: "signed in"
  */
+@RecordBuilder
 public record Fact(String id, String title, Kind kind, Rest rest) {
 
     /** What a fact can hold. */
