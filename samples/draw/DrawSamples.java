@@ -11,8 +11,8 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import pandel.core.edit.Naming;
-import pandel.core.model.screen.Picture;
 import pandel.core.model.Prototype;
+import pandel.core.model.screen.Picture;
 import pandel.files.gather.Gathering;
 import pandel.files.json.Json;
 import pandel.files.json.PlayJson;
@@ -23,7 +23,10 @@ import pandel.files.picture.Thumbnails;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeSaving;
 
-/** Draws the pictures of the sample and links them: {@code samples/pictures/}, {@code samples/pictures-next-week/} and {@code samples/hollow-lane.pandel}. */
+/**
+ * Draws the pictures of the sample and links them: {@code samples/pictures/}, {@code samples/pictures-next-week/} and
+ * {@code samples/hollow-lane.pandel}.
+ */
 public final class DrawSamples extends Application {
 
     public static void main(String[] args) {
@@ -34,7 +37,9 @@ public final class DrawSamples extends Application {
     public void start(Stage stage) throws Exception {
         Path samples = Path.of(getParameters().getUnnamed().getFirst());
         for (String face : List.of("Regular", "SemiBold")) {
-            Font.loadFont(DrawSamples.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf"), 12);
+            Font.loadFont(
+                    DrawSamples.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf"),
+                    12);
         }
         Path pictures = samples.resolve("pictures");
         Files.createDirectories(pictures);
@@ -51,18 +56,37 @@ public final class DrawSamples extends Application {
             java.util.Random letters = new java.util.Random(12);
             Naming naming = new Naming(letters::nextInt);
             Gathering.Gathered gathered = new Gathering(shelf, new Thumbnails(scratch))
-                    .take(Gathering.find(List.of(pictures)), java.util.Set.of(), naming, done -> { }, () -> false).orElseThrow();
+                    .take(Gathering.find(List.of(pictures)), java.util.Set.of(), naming, done -> {}, () -> false)
+                    .orElseThrow();
             Gathering more = new Gathering(shelf, new Thumbnails(scratch));
-            Prototype linked = LinkHollowLane.link(gathered.screens(), taken(more, samples.resolve("pictures/looks"), MoreOfHollowLane.looks(), naming),
-                    taken(more, samples.resolve("pictures/tablet"), onTablet(), naming), naming);
+            Prototype linked = LinkHollowLane.link(
+                    gathered.screens(),
+                    taken(more, samples.resolve("pictures/looks"), MoreOfHollowLane.looks(), naming),
+                    taken(more, samples.resolve("pictures/tablet"), onTablet(), naming),
+                    naming);
             // Without frames it is what tests of everything else begin with.
-            Files.writeString(samples.resolve("../desktop/src/test/resources/hollow-lane-plain.json"), PrototypeWriter.text(linked));
+            Files.writeString(
+                    samples.resolve("../desktop/src/test/resources/hollow-lane-plain.json"),
+                    PrototypeWriter.text(linked));
             Map<String, Sketch> onTablet = new LinkedHashMap<>();
-            FramesOfHollowLane.welcome().forEach((title, sketch) -> onTablet.put(title, MoreOfHollowLane.column(sketch, false)));
+            FramesOfHollowLane.welcome()
+                    .forEach((title, sketch) -> onTablet.put(title, MoreOfHollowLane.column(sketch, false)));
             // With letters of its own, so that every other id stays as it was.
-            Picture lane = taken(more, samples.resolve("pictures/drawer"), Map.of("The lane", FramesOfHollowLane.lane()), new Naming(new java.util.Random(13)::nextInt)).get("The lane");
-            Prototype framed = FramesOfHollowLane.put(linked, taken(more, samples.resolve("pictures/welcome"), FramesOfHollowLane.welcome(), naming), taken(more, samples.resolve("pictures/welcome-tablet"), onTablet, naming), lane, naming);
-            Files.writeString(samples.resolve("hollow-lane-events.json"), Json.text(PlayJson.list(FramesOfHollowLane.pastWelcome(LinkHollowLane.events(linked)))));
+            Picture lane = taken(
+                            more,
+                            samples.resolve("pictures/drawer"),
+                            Map.of("The lane", FramesOfHollowLane.lane()),
+                            new Naming(new java.util.Random(13)::nextInt))
+                    .get("The lane");
+            Prototype framed = FramesOfHollowLane.put(
+                    linked,
+                    taken(more, samples.resolve("pictures/welcome"), FramesOfHollowLane.welcome(), naming),
+                    taken(more, samples.resolve("pictures/welcome-tablet"), onTablet, naming),
+                    lane,
+                    naming);
+            Files.writeString(
+                    samples.resolve("hollow-lane-events.json"),
+                    Json.text(PlayJson.list(FramesOfHollowLane.pastWelcome(LinkHollowLane.events(linked)))));
             PrototypeSaving.toFile(framed, samples.resolve("hollow-lane.pandel"), shelf);
         }
         Platform.exit();
@@ -83,14 +107,20 @@ public final class DrawSamples extends Application {
     }
 
     /** Draws pictures into a folder and takes them in, by their names. */
-    private static Map<String, Picture> taken(Gathering gathering, Path folder, Map<String, Sketch> sketches, Naming naming) throws Exception {
+    private static Map<String, Picture> taken(
+            Gathering gathering, Path folder, Map<String, Sketch> sketches, Naming naming) throws Exception {
         Files.createDirectories(folder);
         Map<String, Picture> pictures = new LinkedHashMap<>();
         for (Map.Entry<String, Sketch> one : sketches.entrySet()) {
             Path file = folder.resolve(one.getKey().toLowerCase().replace(' ', '-') + "@2x.png");
             write(one.getValue(), file);
-            pictures.put(one.getKey(), (Picture) gathering.take(List.of(file), java.util.Set.of(), naming, done -> { }, () -> false).orElseThrow()
-                    .screens().getFirst().mocks().getFirst());
+            pictures.put(one.getKey(), (Picture) gathering
+                    .take(List.of(file), java.util.Set.of(), naming, done -> {}, () -> false)
+                    .orElseThrow()
+                    .screens()
+                    .getFirst()
+                    .mocks()
+                    .getFirst());
         }
         return pictures;
     }

@@ -6,8 +6,7 @@ final class HollowLane {
 
     private static final String WHITE = "#FFFFFF";
 
-    private HollowLane() {
-    }
+    private HollowLane() {}
 
     /** File name and picture of each screen, in order. */
     static Map<String, Sketch> screens() {
@@ -76,9 +75,14 @@ final class HollowLane {
         chip(s, 82, "Garden", false, 82);
         chip(s, 174, "Wood", false, 70);
         chip(s, 254, "Outdoors", false, 94);
-        String[][] rows = {{"ladder", "Orchard ladder", "Shelf B4 · two at home"}, {"drill", "Hand drill", "Shelf A1 · at home"},
-            {"saw", "Pruning saw", "Shelf B2 · back on Friday"}, {"barrow", "Wheelbarrow", "Yard · at home"},
-            {"shears", "Hedge shears", "Shelf B3 · three at home"}, {"tent", "Four-person tent", "Loft · back on Monday"}};
+        String[][] rows = {
+            {"ladder", "Orchard ladder", "Shelf B4 · two at home"},
+            {"drill", "Hand drill", "Shelf A1 · at home"},
+            {"saw", "Pruning saw", "Shelf B2 · back on Friday"},
+            {"barrow", "Wheelbarrow", "Yard · at home"},
+            {"shears", "Hedge shears", "Shelf B3 · three at home"},
+            {"tent", "Four-person tent", "Loft · back on Monday"}
+        };
         for (int i = 0; i < rows.length; i++) {
             s.row(222 + i * 84, rows[i][0], rows[i][1], rows[i][2]);
         }
@@ -115,8 +119,12 @@ final class HollowLane {
     private static Sketch howTo() {
         Sketch s = new Sketch(390, 844, WHITE);
         s.header("Orchard ladder", "How to use it");
-        String[][] steps = {{"1", "Open all three legs", "until the chains are tight."}, {"2", "Set the single leg uphill", "and press each foot into the ground."},
-            {"3", "Test the lowest rung", "with your full weight before you climb."}, {"4", "Stop two rungs from the top", "and keep both hands free to hold on."}};
+        String[][] steps = {
+            {"1", "Open all three legs", "until the chains are tight."},
+            {"2", "Set the single leg uphill", "and press each foot into the ground."},
+            {"3", "Test the lowest rung", "with your full weight before you climb."},
+            {"4", "Stop two rungs from the top", "and keep both hands free to hold on."}
+        };
         for (int i = 0; i < steps.length; i++) {
             double y = 176 + i * 120;
             s.dot(40, y + 24, 20, Sketch.LEAF);
@@ -306,8 +314,15 @@ final class HollowLane {
     private static Sketch hours() {
         Sketch s = new Sketch(390, 844, WHITE);
         s.header("Back", "Opening hours");
-        String[][] rows = {{"Monday", "14 to 18"}, {"Tuesday", "closed"}, {"Wednesday", "14 to 18"}, {"Thursday", "10 to 18"},
-            {"Friday", "10 to 18"}, {"Saturday", "10 to 14"}, {"Sunday", "closed"}};
+        String[][] rows = {
+            {"Monday", "14 to 18"},
+            {"Tuesday", "closed"},
+            {"Wednesday", "14 to 18"},
+            {"Thursday", "10 to 18"},
+            {"Friday", "10 to 18"},
+            {"Saturday", "10 to 14"},
+            {"Sunday", "closed"}
+        };
         for (int i = 0; i < rows.length; i++) {
             double y = 182 + i * 52;
             boolean today = i == 3;

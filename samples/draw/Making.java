@@ -20,11 +20,15 @@ abstract class Making {
 
     /** The screen of a title. */
     Screen screen(String title) {
-        return p.screens().stream().filter(s -> s.title().equals(title)).findFirst().orElseThrow(() -> new IllegalArgumentException(title));
+        return p.screens().stream()
+                .filter(s -> s.title().equals(title))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(title));
     }
 
     /**
      * A fresh id.
+     *
      * @param words that it is to be like
      */
     String id(String words) {

@@ -6,25 +6,71 @@ final class MoreOfHollowLane {
 
     private static final String WHITE = "#FFFFFF";
 
-    private MoreOfHollowLane() {
-    }
+    private MoreOfHollowLane() {}
 
     /** File name and picture of each further page. */
     static Map<String, Sketch> screens() {
         Map<String, Sketch> all = new LinkedHashMap<>();
-        all.put("19_search", list("Tools", "Search: saw", new String[][] {{"saw", "Pruning saw", "Shelf B2 · back on Friday"}, {"saw", "Fret saw", "Shelf A4 · at home"},
-            {"saw", "Bow saw", "Yard · two at home"}}));
-        all.put("20_care-and-cost", words("Orchard ladder", "Care and cost", "Wipe the feet before you bring it back.", "A late day costs 1.50.", "Broken things are mended together,", "on the first Saturday of the month."));
-        all.put("21_waiting-list", words("Pruning saw", "Waiting list", "Two neighbours are before you.", "It is due back on Friday at noon.", "We tell you when it is your turn."));
-        all.put("22_pick-it-up", words("Reserved", "Pick it up", "Hollow Lane 12, behind the bakery.", "The counter is at the blue door.", "Ring twice when nobody is there."));
-        all.put("23_what-we-tell-you-about", list("Me", "What we tell you about", new String[][] {{"clock", "A loan is due", "The evening before"}, {"bell", "Something is ready", "At once"},
-            {"saw", "A tool is back", "Only those you wait for"}}));
+        all.put("19_search", list("Tools", "Search: saw", new String[][] {
+            {"saw", "Pruning saw", "Shelf B2 · back on Friday"},
+            {"saw", "Fret saw", "Shelf A4 · at home"},
+            {"saw", "Bow saw", "Yard · two at home"}
+        }));
+        all.put(
+                "20_care-and-cost",
+                words(
+                        "Orchard ladder",
+                        "Care and cost",
+                        "Wipe the feet before you bring it back.",
+                        "A late day costs 1.50.",
+                        "Broken things are mended together,",
+                        "on the first Saturday of the month."));
+        all.put(
+                "21_waiting-list",
+                words(
+                        "Pruning saw",
+                        "Waiting list",
+                        "Two neighbours are before you.",
+                        "It is due back on Friday at noon.",
+                        "We tell you when it is your turn."));
+        all.put(
+                "22_pick-it-up",
+                words(
+                        "Reserved",
+                        "Pick it up",
+                        "Hollow Lane 12, behind the bakery.",
+                        "The counter is at the blue door.",
+                        "Ring twice when nobody is there."));
+        all.put("23_what-we-tell-you-about", list("Me", "What we tell you about", new String[][] {
+            {"clock", "A loan is due", "The evening before"},
+            {"bell", "Something is ready", "At once"},
+            {"saw", "A tool is back", "Only those you wait for"}
+        }));
         all.put("24_my-card", card());
-        all.put("25_house-rules", words("Me", "House rules", "Bring things back clean and dry.", "Say what broke; nobody is cross.", "Lend to neighbours only through the counter."));
-        all.put("26_invite-a-neighbour", words("Me", "Invite a neighbour", "Give this word at the counter:", "plumtree", "Both of you get a free late day."));
-        all.put("27_ask-for-help", list("Back", "Ask for help", new String[][] {{"bell", "Call the counter", "Open until 18:00 today"}, {"clock", "Write to us", "Answered the same week"}}));
-        all.put("28_courses", list("Notices", "Courses", new String[][] {{"drill", "Drilling without fear", "Saturday, 10:00"}, {"saw", "Sharpening", "Next Thursday, 17:00"},
-            {"ladder", "Safe on ladders", "Full"}}));
+        all.put(
+                "25_house-rules",
+                words(
+                        "Me",
+                        "House rules",
+                        "Bring things back clean and dry.",
+                        "Say what broke; nobody is cross.",
+                        "Lend to neighbours only through the counter."));
+        all.put(
+                "26_invite-a-neighbour",
+                words(
+                        "Me",
+                        "Invite a neighbour",
+                        "Give this word at the counter:",
+                        "plumtree",
+                        "Both of you get a free late day."));
+        all.put("27_ask-for-help", list("Back", "Ask for help", new String[][] {
+            {"bell", "Call the counter", "Open until 18:00 today"}, {"clock", "Write to us", "Answered the same week"}
+        }));
+        all.put("28_courses", list("Notices", "Courses", new String[][] {
+            {"drill", "Drilling without fear", "Saturday, 10:00"},
+            {"saw", "Sharpening", "Next Thursday, 17:00"},
+            {"ladder", "Safe on ladders", "Full"}
+        }));
         all.put("29_course", course());
         all.put("30_your-place", place());
         return all;
@@ -145,12 +191,23 @@ final class MoreOfHollowLane {
         Map<String, Sketch> all = new LinkedHashMap<>();
         all.put("Tools", toolsOnTablet());
         all.put("Tool", toolOnTablet());
-        all.put("Loans", rowsOnTablet(1, "Loans", new String[][] {{"tent", "Four-person tent", "Due Monday · two days left"}, {"drill", "Hand drill", "Due today"},
-            {"ladder", "Orchard ladder", "16 to 18 · at the counter"}}));
-        all.put("Notices", rowsOnTablet(2, "Notices", new String[][] {{"bell", "Your ladder is ready", "Today, 9:10"}, {"bell", "Closed on Tuesday", "Two days ago"},
-            {"drill", "Courses", "Three this month"}}));
-        Sketch me = rowsOnTablet(3, "Me", new String[][] {{"clock", "Opening hours", "Open until 18:00 today"}, {"bell", "What we tell you about", "Due dates, pick-ups"},
-            {"check", "My card", "0417 22"}, {"saw", "House rules", "Bring it back dry"}, {"bell", "Invite a neighbour", "Both get a free late day"}});
+        all.put("Loans", rowsOnTablet(1, "Loans", new String[][] {
+            {"tent", "Four-person tent", "Due Monday · two days left"},
+            {"drill", "Hand drill", "Due today"},
+            {"ladder", "Orchard ladder", "16 to 18 · at the counter"}
+        }));
+        all.put("Notices", rowsOnTablet(2, "Notices", new String[][] {
+            {"bell", "Your ladder is ready", "Today, 9:10"},
+            {"bell", "Closed on Tuesday", "Two days ago"},
+            {"drill", "Courses", "Three this month"}
+        }));
+        Sketch me = rowsOnTablet(3, "Me", new String[][] {
+            {"clock", "Opening hours", "Open until 18:00 today"},
+            {"bell", "What we tell you about", "Due dates, pick-ups"},
+            {"check", "My card", "0417 22"},
+            {"saw", "House rules", "Bring it back dry"},
+            {"bell", "Invite a neighbour", "Both get a free late day"}
+        });
         me.outlineAt(240, 600, 340, 56, "Sign out");
         all.put("Me", me);
         return all;
@@ -178,9 +235,14 @@ final class MoreOfHollowLane {
     }
 
     private static Sketch toolsOnTablet() {
-        Sketch s = rowsOnTablet(0, "Tools", new String[][] {{"ladder", "Orchard ladder", "Shelf B4 · two at home"}, {"drill", "Hand drill", "Shelf A1 · at home"},
-            {"saw", "Pruning saw", "Shelf B2 · back on Friday"}, {"barrow", "Wheelbarrow", "Yard · at home"}, {"shears", "Hedge shears", "Shelf B3 · three at home"},
-            {"tent", "Four-person tent", "Loft · back on Monday"}});
+        Sketch s = rowsOnTablet(0, "Tools", new String[][] {
+            {"ladder", "Orchard ladder", "Shelf B4 · two at home"},
+            {"drill", "Hand drill", "Shelf A1 · at home"},
+            {"saw", "Pruning saw", "Shelf B2 · back on Friday"},
+            {"barrow", "Wheelbarrow", "Yard · at home"},
+            {"shears", "Hedge shears", "Shelf B3 · three at home"},
+            {"tent", "Four-person tent", "Loft · back on Monday"}
+        });
         s.round(480, 56, 300, 48, 12, Sketch.SAND);
         s.text(500, 86, 16, Sketch.GREY, "Ladder, drill, tent …");
         return s;
@@ -217,7 +279,12 @@ final class MoreOfHollowLane {
             s.round(40 + i * 250, 660, 230, 52, 12, Sketch.SAND);
             s.middle(155 + i * 250, 692, 16, Sketch.INK, words[i], true);
         }
-        s.text(40, 770, 17, Sketch.INK, "Three-legged, for uneven ground. Bring a helper to carry it: it weighs 14 kg.");
+        s.text(
+                40,
+                770,
+                17,
+                Sketch.INK,
+                "Three-legged, for uneven ground. Bring a helper to carry it: it weighs 14 kg.");
         s.round(240, 860, 340, 56, 14, Sketch.GREEN);
         s.middle(410, 894, 17, WHITE, "Reserve", true);
         s.middle(410, 968, 16, Sketch.GREEN, "Waiting list", true);

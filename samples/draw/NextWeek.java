@@ -1,11 +1,13 @@
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** The pictures of Hollow Lane a week later: some changed, one under another name, one new, one gone, the rest as they were. */
+/**
+ * The pictures of Hollow Lane a week later: some changed, one under another name, one new, one gone, the rest as they
+ * were.
+ */
 final class NextWeek {
 
-    private NextWeek() {
-    }
+    private NextWeek() {}
 
     static Map<String, Sketch> screens() {
         Map<String, Sketch> all = new LinkedHashMap<>(HollowLane.screens());

@@ -1,8 +1,7 @@
 /** Tools as line drawings around a middle point; {@code k} 1 fits a tile of 56 px. */
 final class Tools {
 
-    private Tools() {
-    }
+    private Tools() {}
 
     static void draw(Sketch s, String tool, double x, double y, double k) {
         String c = Sketch.GREEN;
@@ -25,7 +24,19 @@ final class Tools {
                 s.ring(x + 12 * k, y - 1 * k, 6 * k, w, c);
             }
             case "barrow" -> {
-                s.line(c, w, x - 18 * k, y - 10 * k, x - 8 * k, y + 4 * k, x + 10 * k, y + 4 * k, x + 16 * k, y - 8 * k, x - 16 * k, y - 8 * k);
+                s.line(
+                        c,
+                        w,
+                        x - 18 * k,
+                        y - 10 * k,
+                        x - 8 * k,
+                        y + 4 * k,
+                        x + 10 * k,
+                        y + 4 * k,
+                        x + 16 * k,
+                        y - 8 * k,
+                        x - 16 * k,
+                        y - 8 * k);
                 s.ring(x + 8 * k, y + 11 * k, 5 * k, w, c);
                 s.line(c, w, x - 6 * k, y + 4 * k, x - 6 * k, y + 15 * k);
             }

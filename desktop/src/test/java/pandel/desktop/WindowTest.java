@@ -1,5 +1,6 @@
 package pandel.desktop;
 
+import pandel.desktop.shell.NextFile;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
@@ -38,7 +39,6 @@ import pandel.core.model.Prototype;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.DeviceView;
-import pandel.desktop.shell.file.FileChoosing;
 import pandel.desktop.theme.Pace;
 import pandel.files.picture.Thumbnails;
 import pandel.files.settings.PreferencesFile;
@@ -84,7 +84,7 @@ abstract class WindowTest extends FxRobot {
         stage = FxToolkit.registerPrimaryStage();
         FxToolkit.setupFixture(() -> {
             try {
-                opened = PandelApp.show(stage, chooser(), clock, Optional.of(offered()), places());
+                opened = PandelApp.show(stage, new NextFile(chosenFiles), clock, Optional.of(offered()), places());
                 Pace.set(stage.getScene(), pace);
                 stage.setX(0);
                 stage.setY(0);
@@ -131,30 +131,6 @@ abstract class WindowTest extends FxRobot {
     /** Hollow Lane as people get it. */
     static Path framedSample() {
         return Path.of("..", "samples", "hollow-lane.pandel").toAbsolutePath().normalize();
-    }
-
-    private FileChoosing chooser() {
-        return new FileChoosing() {
-            @Override
-            public Optional<Path> file() {
-                return Optional.ofNullable(chosenFiles.poll());
-            }
-
-            @Override
-            public Optional<Path> folder(String title) {
-                return Optional.ofNullable(chosenFiles.poll());
-            }
-
-            @Override
-            public Optional<Path> picture(String title) {
-                return Optional.ofNullable(chosenFiles.poll());
-            }
-
-            @Override
-            public Optional<Path> saveAs(String name) {
-                return Optional.ofNullable(chosenFiles.poll());
-            }
-        };
     }
 
     /** Opens the sample by its command, as the welcome page does. */

@@ -1,5 +1,7 @@
 package pandel.desktop.check;
 
+import pandel.desktop.stage.WhileShown;
+import javafx.util.Subscription;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -47,7 +49,7 @@ public final class CheckView implements StageView {
     private final FindingPane told;
     private final Set<Rule> only = EnumSet.noneOf(Rule.class);
     private Optional<Finding> chosen = Optional.empty();
-    private boolean visible;
+    private final WhileShown shown;
     private List<Finding> listed = List.of();
 
     public CheckView(Work work, PageHost around) {
@@ -64,7 +66,7 @@ public final class CheckView implements StageView {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        filters.setStyle("-fx-padding: 12 20 8 20;");
+        filters.getStyleClass().add("finding-filters");
         VBox left = new VBox(filters, list, below);
         left.setPrefWidth(440);
         left.setMinWidth(360);
@@ -81,9 +83,10 @@ public final class CheckView implements StageView {
         both.getStyleClass().add("faces");
         node.getChildren().addAll(both, body);
         VBox.setVgrow(body, Priority.ALWAYS);
-        work.checkedProperty().addListener((o, a, b) -> refresh());
-        work.stoppedProperty().addListener((o, a, b) -> refresh());
-        work.prototypeProperty().addListener((o, a, b) -> refresh());
+        this.shown = new WhileShown(() -> Subscription.combine(
+                work.checkedProperty().subscribe((was, is) -> refresh()),
+                work.stoppedProperty().subscribe((was, is) -> refresh()),
+                work.prototypeProperty().subscribe((was, is) -> refresh())));
     }
 
     private static ToggleButton face(String words, String id) {
@@ -123,7 +126,7 @@ public final class CheckView implements StageView {
     }
 
     private void refresh() {
-        if (!visible) {
+        if (!shown.isOn()) {
             return;
         }
         if (coverageFace.isSelected()) {
@@ -213,7 +216,7 @@ public final class CheckView implements StageView {
                 "Not settled: " + first + (all.size() > NAMED ? " And " + (all.size() - NAMED) + " more." : ""));
         label.getStyleClass().add("quiet");
         label.setId("unsettled");
-        label.setStyle("-fx-padding: 8 20 12 20;");
+        label.getStyleClass().add("unsettled");
         return label;
     }
 
@@ -234,13 +237,13 @@ public final class CheckView implements StageView {
 
     @Override
     public void shown() {
-        visible = true;
+        shown.begin();
         refresh();
     }
 
     @Override
     public void hidden() {
-        visible = false;
+        shown.end();
     }
 
     @Override

@@ -62,7 +62,7 @@ final class CoveragePane extends BorderPane {
             Label hint = new WrappedLabel(
                     "Play the prototype and keep what you did as a journey. Journeys are replayed after each "
                             + "edit, and what they travel is measured here.");
-            hint.setStyle("-fx-padding: 12;");
+            hint.getStyleClass().add("coverage-hint");
             Button play = new Button("Go to Play");
             play.getStyleClass().add("main");
             play.setOnAction(e -> around.go(WorkStage.PLAY));
@@ -178,7 +178,7 @@ final class CoveragePane extends BorderPane {
     private static Label heading(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("heading");
-        label.setStyle("-fx-padding: 12 0 0 0;");
+        label.getStyleClass().add("below");
         return label;
     }
 }

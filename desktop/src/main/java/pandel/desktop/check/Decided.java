@@ -20,7 +20,7 @@ final class Decided extends VBox {
 
     Decided(Work work, Checked checked) {
         super(6);
-        setStyle("-fx-padding: 16 0 0 12;");
+        getStyleClass().add("decided");
         Label heading = new Label("Meant, or not reported");
         heading.getStyleClass().add("heading");
         getChildren().add(heading);

@@ -248,7 +248,7 @@ final class FindingPane extends Scroll {
                     Math.rint(size.width() * factor),
                     Math.rint(size.height() * factor));
             StackPane frame = new StackPane(view);
-            frame.setStyle("-fx-border-color: -rule;");
+            frame.getStyleClass().add("framed");
             frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
             box.getChildren().add(frame);
         });
@@ -259,7 +259,7 @@ final class FindingPane extends Scroll {
     private static Label heading(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("heading");
-        label.setStyle("-fx-padding: 12 0 0 0;");
+        label.getStyleClass().add("below");
         return label;
     }
 

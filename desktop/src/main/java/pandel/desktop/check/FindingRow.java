@@ -30,7 +30,7 @@ final class FindingRow extends ListCell<Finding> {
         mark.setMinSize(10, 10);
         mark.setMaxSize(10, 10);
         StackPane markPlace = new StackPane(mark);
-        markPlace.setStyle("-fx-padding: 4 0 0 0;");
+        markPlace.getStyleClass().add("finding-mark");
         markPlace.setMaxHeight(Region.USE_PREF_SIZE);
         Label sentence = new WrappedLabel(finding.sentence());
         Label id = new Label(finding.rule().id());

@@ -44,7 +44,7 @@ final class DrawerView {
         double wide = Math.rint(place.area().width() * scale);
         double high = Math.rint(deviceHeight * scale);
         Drawer.Panel look = place.drawer().panel();
-        shade.setStyle("-fx-background-color: #000000;");
+        shade.getStyleClass().add("drawer-shade");
         shade.setManaged(false);
         shade.setMouseTransparent(true);
         shade.resizeRelocate(0, 0, Math.rint(deviceWidth * scale), high);

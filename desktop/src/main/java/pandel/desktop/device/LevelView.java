@@ -334,7 +334,7 @@ final class LevelView extends Pane {
     void partFrom() {
         setClip(new Rectangle(getPrefWidth(), getPrefHeight()));
         Rectangle line = new Rectangle(getPrefWidth() - 1, 0, 1, getPrefHeight());
-        line.setFill(Color.web("#1C2529", 0.25));
+        line.getStyleClass().add("device-rule");
         getChildren().add(line);
     }
 

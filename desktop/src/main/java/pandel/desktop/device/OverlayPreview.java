@@ -1,7 +1,6 @@
 package pandel.desktop.device;
 
 import java.util.Optional;
-import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
@@ -35,7 +34,7 @@ public final class OverlayPreview extends SmallDevice {
         if (screen.form() == Form.SHEET && screen.overlay().stop() > 0) {
             double y = Math.rint(high * (1 - screen.overlay().stop() / 100.0)) + 0.5;
             Line stop = new Line(0, y, wide, y);
-            stop.setStroke(Color.web("#E0A526"));
+            stop.getStyleClass().add("bracket-fill");
             stop.getStrokeDashArray().addAll(4.0, 3.0);
             getChildren().add(stop);
         }

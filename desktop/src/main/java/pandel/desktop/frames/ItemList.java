@@ -52,7 +52,7 @@ final class ItemList extends StackPane {
                 section = item.section();
                 Label heading = new Label(section.isEmpty() ? "in no section" : section);
                 heading.getStyleClass().addAll("quiet", "small");
-                heading.setStyle("-fx-padding: 4 0 0 8;");
+                heading.getStyleClass().add("item-section");
                 rows.getChildren().add(heading);
             }
             Button row = row(prototype, drawer, i, i == chosen, choose);

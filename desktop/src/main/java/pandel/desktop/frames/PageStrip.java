@@ -92,7 +92,7 @@ final class PageStrip extends StackPane {
         mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
         StackPane framed = new StackPane(mock);
         framed.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        framed.setStyle("-fx-border-color: -rule;");
+        framed.getStyleClass().add("framed");
         Button button = new Button(items.get(at).words(), framed);
         button.getStyleClass().add("motion-kind");
         button.setContentDisplay(ContentDisplay.TOP);

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -36,6 +35,7 @@ import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WhileShown;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
@@ -61,7 +61,7 @@ public final class LinksView implements StageView {
     private Optional<String> besideDevice = Optional.empty();
     private final Label heading = new Label();
     final InFrame inFrame;
-    private boolean visible;
+    private final WhileShown shown;
     private boolean asSentences;
     final Button all = Buttons.smallWord("All sentences", "all-sentences", this::turnSentences);
     private final HBox head;
@@ -121,12 +121,7 @@ public final class LinksView implements StageView {
         VBox.setVgrow(sentences, Priority.ALWAYS);
         desk.setFocusTraversable(true);
         desk.setId("desk");
-        work.prototypeProperty().addListener((o, a, b) -> refresh());
-        work.deviceProperty().addListener((o, a, b) -> refresh());
-        work.selection().screenProperty().addListener((o, a, b) -> refresh());
-        work.selection().lookProperty().addListener((o, a, b) -> refresh());
-        work.selection().linkProperty().addListener((o, a, b) -> refresh());
-        work.selection().hotspots().addListener((ListChangeListener<String>) c -> refresh());
+        this.shown = new WhileShown(() -> work.follow(this::refresh));
     }
 
     boolean isListed() {
@@ -190,9 +185,6 @@ public final class LinksView implements StageView {
     }
 
     private void refresh() {
-        if (!visible) {
-            return;
-        }
         desk.closeFinder();
         if (work.screen().isEmpty()) {
             node.getChildren().setAll(empty());
@@ -363,14 +355,14 @@ public final class LinksView implements StageView {
 
     @Override
     public void shown() {
-        visible = true;
+        shown.begin();
         refresh();
         desk.requestFocus();
     }
 
     @Override
     public void hidden() {
-        visible = false;
+        shown.end();
         desk.closeFinder();
     }
 

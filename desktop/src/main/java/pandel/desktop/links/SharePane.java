@@ -27,8 +27,7 @@ final class SharePane extends VBox {
     private final Map<String, CheckBox> boxes = new LinkedHashMap<>();
 
     SharePane(String hotspot, List<Screen> screens, Set<String> now, Consumer<List<String>> done, Runnable given) {
-        getStyleClass().add("finder");
-        setStyle("-fx-padding: 12; -fx-spacing: 8;");
+        getStyleClass().addAll("finder", "share");
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         Label title = new Label("“" + hotspot + "” stands on");
         title.getStyleClass().addAll("strong", "large");

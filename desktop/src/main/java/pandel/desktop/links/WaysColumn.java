@@ -42,7 +42,7 @@ class WaysColumn extends VBox {
         Label label = new WrappedLabel(text);
         label.getStyleClass().addAll("quiet", "small");
         label.setMinWidth(0);
-        label.setStyle("-fx-padding: 0 8 8 8;");
+        label.getStyleClass().add("ways-hint");
         return label;
     }
 

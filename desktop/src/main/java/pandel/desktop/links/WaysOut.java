@@ -63,7 +63,7 @@ final class WaysOut extends WaysColumn {
             if (shared.isPresent() && !sharedHeading) {
                 sharedHeading = true;
                 Label heading = heading("Shared");
-                heading.setStyle("-fx-padding: 10 0 6 8;");
+                heading.getStyleClass().add("later");
                 getChildren().add(heading);
             }
             Optional<Link> first = hotspot.linkFor(Gesture.TAP)

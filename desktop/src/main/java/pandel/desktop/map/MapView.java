@@ -1,5 +1,7 @@
 package pandel.desktop.map;
 
+import pandel.desktop.stage.WhileShown;
+import javafx.util.Subscription;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -41,7 +43,7 @@ public final class MapView implements StageView {
     private final MapFoot foot;
     private final LinkTable table;
     private Optional<Chart> chart = Optional.empty();
-    private boolean visible;
+    private final WhileShown shown;
     private boolean wasTable;
     private String camePast = "";
 
@@ -74,8 +76,9 @@ public final class MapView implements StageView {
         page.setTop(bar);
         page.setCenter(scroll);
         page.setBottom(new VBox(shelf, foot));
-        work.checkedProperty().addListener((o, a, b) -> refresh());
-        work.selection().screenProperty().addListener((o, a, b) -> draw());
+        this.shown = new WhileShown(() -> Subscription.combine(
+                work.checkedProperty().subscribe((was, is) -> refresh()),
+                work.selection().screenProperty().subscribe((was, is) -> draw())));
     }
 
     private void choose(String screen) {
@@ -86,7 +89,7 @@ public final class MapView implements StageView {
     }
 
     private void refresh() {
-        if (!visible) {
+        if (!shown.isOn()) {
             return;
         }
         chart = work.checked().filter(c -> c.prototype() == work.prototype()).map(Chart::of);
@@ -95,7 +98,7 @@ public final class MapView implements StageView {
     }
 
     private void draw() {
-        if (!visible || chart.isEmpty()) {
+        if (!shown.isOn() || chart.isEmpty()) {
             return;
         }
         if (work.prototype().screens().isEmpty()) {
@@ -211,7 +214,7 @@ public final class MapView implements StageView {
 
     @Override
     public void shown() {
-        visible = true;
+        shown.begin();
         refresh();
         if (chart.isEmpty()) {
             node.getChildren().setAll(work.prototype().screens().isEmpty() ? empty() : page);
@@ -225,7 +228,7 @@ public final class MapView implements StageView {
 
     @Override
     public void hidden() {
-        visible = false;
+        shown.end();
     }
 
     @Override

@@ -17,7 +17,7 @@ final class CornerFrame extends StackPane {
         for (int i = 0; i < corners.length; i++) {
             corners[i] = new Polyline();
             corners[i].setManaged(false);
-            corners[i].setStyle("-fx-stroke: -chosen; -fx-stroke-width: 2;");
+            corners[i].getStyleClass().add("corner");
             getChildren().add(corners[i]);
         }
     }

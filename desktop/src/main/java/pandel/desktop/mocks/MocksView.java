@@ -1,11 +1,12 @@
 package pandel.desktop.mocks;
 
+import pandel.desktop.stage.WhileShown;
+import javafx.util.Subscription;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
-import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -47,7 +48,7 @@ public final class MocksView implements StageView {
     private final MocksFilter filter;
     private final ChosenBar several;
     private final Button unmark = Buttons.smallWord("Show changes no more", "unmark", this::unmark);
-    private boolean visible;
+    private final WhileShown shown;
 
     public MocksView(Work work, StageWindow around) {
         this.work = work;
@@ -59,18 +60,20 @@ public final class MocksView implements StageView {
         this.several = new ChosenBar(work, actions);
         several.refresh();
         full.setTop(new VBox(bar(), filter.traits(), several));
-        work.selection().together().addListener((ListChangeListener<String>) c -> choose());
-        work.prototypeProperty().addListener((o, a, b) -> rebuild());
-        work.checkedProperty().addListener((o, a, b) -> tell());
         PauseTransition rest = new PauseTransition(Duration.millis(REST));
         rest.setOnFinished(e -> around.pictures().pause(false));
         gallery.vvalueProperty().addListener((o, a, b) -> {
             around.pictures().pause(true);
             rest.playFromStart();
         });
-        work.comparedProperty().addListener((o, a, b) -> tell());
-        work.deviceProperty().addListener((o, a, b) -> gallery.renew());
-        work.selection().screenProperty().addListener((o, a, b) -> choose());
+        this.shown = new WhileShown(() -> Subscription.combine(
+                work.selection().together().subscribe(this::choose),
+                work.selection().screenProperty().subscribe((was, is) -> choose()),
+                work.prototypeProperty().subscribe((was, is) -> rebuild()),
+                work.checkedProperty().subscribe((was, is) -> tell()),
+                work.comparedProperty().subscribe((was, is) -> tell())));
+        // Cards are drawn for the device, whether they are in sight or not.
+        work.deviceProperty().subscribe((was, is) -> gallery.renew());
     }
 
     private HBox bar() {
@@ -112,7 +115,7 @@ public final class MocksView implements StageView {
 
     private void rebuild() {
         Prototype prototype = work.prototype();
-        if (!visible) {
+        if (!shown.isOn()) {
             return;
         }
         gallery.show(prototype, filter.shown());
@@ -152,7 +155,7 @@ public final class MocksView implements StageView {
     }
 
     private void tell() {
-        if (visible) {
+        if (shown.isOn()) {
             filter.refresh();
             gallery.each(ScreenCard::tell);
             unmark.setVisible(work.comparedProperty().get().isPresent());
@@ -274,14 +277,14 @@ public final class MocksView implements StageView {
 
     @Override
     public void shown() {
-        visible = true;
+        shown.begin();
         rebuild();
         focusChosen();
     }
 
     @Override
     public void hidden() {
-        visible = false;
+        shown.end();
     }
 
     @Override

@@ -223,7 +223,7 @@ final class ScreenCard extends VBox {
         TextField field = new TextField(screen.title());
         field.setId("rename-field");
         field.setAccessibleText("Title of " + screen.shownTitle());
-        field.setStyle("-fx-padding: 1 2 1 2; -fx-font-size: 12px;");
+        field.getStyleClass().add("card-field");
         HBox.setHgrow(field, Priority.ALWAYS);
         boolean[] ended = new boolean[1];
         Consumer<Boolean> end = keep -> {

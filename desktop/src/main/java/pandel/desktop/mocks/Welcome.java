@@ -44,7 +44,7 @@ final class Welcome {
         last.setMaxSize(WIDE, Region.USE_PREF_SIZE);
         Label heading = new Label("Opened last");
         heading.getStyleClass().add("heading");
-        heading.setStyle("-fx-padding: 0 0 4 4;");
+        heading.getStyleClass().add("opened-last");
         last.getChildren().add(heading);
         recent.stream()
                 .limit(RECENT)

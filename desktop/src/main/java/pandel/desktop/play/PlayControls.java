@@ -35,7 +35,7 @@ final class PlayControls extends VBox {
                 Buttons.plain("Start over", "start-over", asked.startOver()),
                 starts,
                 Buttons.plain("Device back", "device-back", asked.deviceBack()));
-        buttons.setStyle("-fx-padding: 12 8 8 12;");
+        buttons.getStyleClass().add("play-buttons");
         hold = Buttons.smallWord("Hold", "hold", asked.hold());
         size = Buttons.smallWord("Fit", "play-size", asked.size());
         HBox first = new HBox(
@@ -43,9 +43,9 @@ final class PlayControls extends VBox {
                 Buttons.smallWord("Edit this screen", "edit-this", asked.edit()),
                 Buttons.smallWord("Hurry", "hurry", asked.hurry()),
                 hold);
-        first.setStyle("-fx-padding: 0 8 0 8;");
+        first.getStyleClass().add("play-words");
         HBox second = new HBox(4, size, Buttons.smallWord("Show, device alone", "show-alone", asked.alone()));
-        second.setStyle("-fx-padding: 0 8 4 8;");
+        second.getStyleClass().add("play-last-words");
         getChildren().addAll(buttons, first, second);
     }
 

@@ -60,8 +60,8 @@ final class PossiblePane extends VBox {
         heading.getStyleClass().add("heading");
         none.getStyleClass().addAll("quiet", "small");
         rows.setSpacing(2);
-        waits.setStyle("-fx-padding: 12 8 0 8;");
-        facts.setStyle("-fx-padding: 16 0 0 0;");
+        waits.getStyleClass().add("possible-waits");
+        facts.getStyleClass().add("possible-facts");
         getChildren().addAll(heading, rows, none, waits, facts);
     }
 
@@ -102,13 +102,13 @@ final class PossiblePane extends VBox {
             value.getStyleClass().add(set ? "strong" : "quiet");
             value.setMinWidth(Region.USE_PREF_SIZE);
             HBox row = new HBox(8, name, value);
-            row.setStyle("-fx-padding: 0 8 0 8;");
+            row.getStyleClass().add("fact-now");
             facts.getChildren().add(row);
         }
         now.look(prototype).flatMap(Look::state).ifPresent(state -> {
             Label look = new WrappedLabel("Look: " + state.shownTitle());
             look.getStyleClass().addAll("quiet", "small");
-            look.setStyle("-fx-padding: 4 8 0 8;");
+            look.getStyleClass().add("look-now");
             facts.getChildren().add(look);
         });
     }

@@ -34,7 +34,7 @@ final class PossibleRow extends HBox {
         effect.setMinHeight(Region.USE_PREF_SIZE);
         VBox words = new VBox(title, effect);
         words.setMinWidth(0);
-        words.setStyle("-fx-padding: 6 0 6 0;");
+        words.getStyleClass().add("possible-words");
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren().addAll(bond, words);
         getStyleClass().addAll("row", "possible-row");

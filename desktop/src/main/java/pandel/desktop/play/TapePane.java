@@ -164,7 +164,7 @@ final class TapePane extends HBox {
     private static Label quiet(String text) {
         Label label = new Label(text);
         label.getStyleClass().addAll("quiet", "small");
-        label.setStyle("-fx-padding: 0 8 0 8;");
+        label.getStyleClass().add("tape-word");
         label.setMinWidth(0);
         return label;
     }

@@ -79,7 +79,7 @@ final class TrailPane extends VBox {
         if (!others.isEmpty()) {
             Label kept = new Label("Kept in other tabs");
             kept.getStyleClass().add("heading");
-            kept.setStyle("-fx-padding: 16 0 0 8;");
+            kept.getStyleClass().add("trail-kept");
             rows.add(kept);
             rows.addAll(others);
         }
@@ -89,7 +89,7 @@ final class TrailPane extends VBox {
     private static Label told(String words, String style) {
         Label label = new Label(words);
         label.getStyleClass().addAll(style, "quiet", "small");
-        label.setStyle("-fx-padding: 2 0 6 8;");
+        label.getStyleClass().add("trail-note");
         return label;
     }
 
@@ -106,7 +106,7 @@ final class TrailPane extends VBox {
                 .orElse(kept.getLast().screen());
         Label told = new Label(label + ": " + (kept.size() == 1 ? "" : kept.size() + " deep, ") + "on " + on);
         told.getStyleClass().addAll("quiet", "small");
-        told.setStyle("-fx-padding: 2 0 2 8;");
+        told.getStyleClass().add("trail-tab");
         return told;
     }
 

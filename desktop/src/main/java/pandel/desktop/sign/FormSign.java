@@ -21,7 +21,7 @@ public final class FormSign extends Pane {
             case PANEL -> new Rectangle(W / 2 + 0.5, 0.5, W / 2, H);
         };
         outline.getStyleClass().add("shape");
-        part.setStyle("-fx-fill: -quiet;");
+        part.getStyleClass().add("form-part");
         getChildren().addAll(outline, part);
         setAccessibleText(form.word());
     }

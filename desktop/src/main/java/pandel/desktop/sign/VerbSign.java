@@ -44,7 +44,7 @@ public final class VerbSign extends Pane {
         for (double[] line : lines) {
             Shape shape = new Polyline(line);
             shape.getStyleClass().add("shape");
-            shape.setStyle("-fx-stroke-width: 1.6;");
+            shape.getStyleClass().add("verb-line");
             getChildren().add(shape);
         }
     }

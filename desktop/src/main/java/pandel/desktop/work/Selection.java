@@ -16,6 +16,15 @@ public final class Selection {
     private final ReadOnlyStringWrapper link = new ReadOnlyStringWrapper("");
     private final ObservableList<String> together = FXCollections.observableArrayList();
     private final ObservableList<String> hotspots = FXCollections.observableArrayList();
+    private final Settling settling;
+
+    Selection(Settling settling) {
+        this.settling = settling;
+        screen.subscribe((was, is) -> settling.changed());
+        look.subscribe((was, is) -> settling.changed());
+        link.subscribe((was, is) -> settling.changed());
+        hotspots.subscribe(settling::changed);
+    }
 
     /** Id of the chosen screen. */
     public ReadOnlyStringProperty screenProperty() {
@@ -67,72 +76,88 @@ public final class Selection {
     }
 
     private void set(String screenId) {
-        if (!screenId.equals(screen.get())) {
-            hotspots.clear();
-            link.set("");
-            look.set("");
-            screen.set(screenId);
-        }
+        settling.during(() -> {
+            if (!screenId.equals(screen.get())) {
+                hotspots.clear();
+                link.set("");
+                look.set("");
+                screen.set(screenId);
+            }
+        });
     }
 
     public void chooseHotspot(String id) {
-        link.set("");
-        hotspots.setAll(id);
+        settling.during(() -> {
+            link.set("");
+            hotspots.setAll(id);
+        });
     }
 
     /** Chooses these hotspots and no others. */
     public void chooseHotspots(List<String> ids) {
-        link.set("");
-        hotspots.setAll(ids);
+        settling.during(() -> {
+            link.set("");
+            hotspots.setAll(ids);
+        });
     }
 
     /** Adds a hotspot to those chosen, or takes it out. */
     public void toggleHotspot(String id) {
-        link.set("");
-        if (!hotspots.remove(id)) {
-            hotspots.add(id);
-        }
+        settling.during(() -> {
+            link.set("");
+            if (!hotspots.remove(id)) {
+                hotspots.add(id);
+            }
+        });
     }
 
     /** Chooses one of a hotspot's links. */
     public void chooseLinkOf(String hotspot, String id) {
-        hotspots.setAll(hotspot);
-        link.set(id);
+        settling.during(() -> {
+            hotspots.setAll(hotspot);
+            link.set(id);
+        });
     }
 
     public void chooseLink(String id) {
-        hotspots.clear();
-        link.set(id);
+        settling.during(() -> {
+            hotspots.clear();
+            link.set(id);
+        });
     }
 
     /** Chooses nothing on the screen. */
     public void clearOnScreen() {
-        hotspots.clear();
-        link.set("");
+        settling.during(() -> {
+            hotspots.clear();
+            link.set("");
+        });
     }
 
     /** Lets go of what is not there any more, and takes the entry or first screen where none is chosen. */
     void follow(Prototype prototype) {
-        hotspots.removeIf(id -> prototype.index().hotspot(id).isEmpty());
-        if (prototype.index().way(link.get()).isEmpty()) {
-            link.set("");
-        }
-        if (prototype.screen(screen.get()).flatMap(s -> s.state(look.get())).isEmpty()) {
-            look.set("");
-        }
-        together.removeIf(id -> prototype.screen(id).isEmpty());
-        if (together.size() < 2) {
-            together.clear();
-        }
-        if (prototype.screen(screen.get()).isEmpty()) {
-            choose(prototype
-                    .mainEntry()
-                    .map(e -> Targets.shownId(prototype, e.target()))
-                    .filter(id -> prototype.screen(id).isPresent())
-                    .orElse(
-                            prototype.screens().isEmpty()
-                                    ? ""
-                                    : prototype.screens().getFirst().id()));
-        }
+        settling.during(() -> {
+            hotspots.removeIf(id -> prototype.index().hotspot(id).isEmpty());
+            if (prototype.index().way(link.get()).isEmpty()) {
+                link.set("");
+            }
+            if (prototype.screen(screen.get()).flatMap(s -> s.state(look.get())).isEmpty()) {
+                look.set("");
+            }
+            together.removeIf(id -> prototype.screen(id).isEmpty());
+            if (together.size() < 2) {
+                together.clear();
+            }
+            if (prototype.screen(screen.get()).isEmpty()) {
+                choose(prototype
+                        .mainEntry()
+                        .map(e -> Targets.shownId(prototype, e.target()))
+                        .filter(id -> prototype.screen(id).isPresent())
+                        .orElse(
+                                prototype.screens().isEmpty()
+                                        ? ""
+                                        : prototype.screens().getFirst().id()));
+            }
+        });
     }
 }

@@ -11,6 +11,7 @@ import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.util.Subscription;
 import pandel.core.check.Checked;
 import pandel.core.cover.Coverage;
 import pandel.core.edit.Edit;
@@ -37,7 +38,8 @@ public final class Work {
     private final ReadOnlyObjectWrapper<Optional<Document.Kept>> kept = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<Device> device;
     private final ReadOnlyObjectWrapper<Optional<Version>> compared = new ReadOnlyObjectWrapper<>(Optional.empty());
-    private final Selection selection = new Selection();
+    private final Settling settling = new Settling();
+    private final Selection selection = new Selection(settling);
     private final Checking checking;
     private final ReadOnlyObjectWrapper<Optional<Throwable>> stopped = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final Naming naming;
@@ -76,18 +78,31 @@ public final class Work {
         this.history = new ReadOnlyObjectWrapper<>(start);
         this.prototype = new ReadOnlyObjectWrapper<>(start.prototype());
         this.device = new ReadOnlyObjectWrapper<>(start.prototype().devices().getFirst());
+        prototype.subscribe((was, is) -> settling.changed());
+        device.subscribe((was, is) -> settling.changed());
+    }
+
+    /**
+     * Follows prototype, device and what is chosen: told once for whatever changes together, when all of it has.
+     *
+     * @param listener asks this for what there is now
+     */
+    public Subscription follow(Runnable listener) {
+        return settling.subscribe(listener);
     }
 
     /** Opens another document in place of this one, which is left for good. */
     public void open(Document opened) {
-        coverage = Optional.empty();
-        compared.set(Optional.empty());
-        alike = Map.of();
-        checked.set(Optional.empty());
-        selection.choose("");
-        document.set(opened);
-        kept.set(opened.kept());
-        follow(opened.history(), true);
+        settling.during(() -> {
+            coverage = Optional.empty();
+            compared.set(Optional.empty());
+            alike = Map.of();
+            checked.set(Optional.empty());
+            selection.choose("");
+            document.set(opened);
+            kept.set(opened.kept());
+            follow(opened.history(), true);
+        });
     }
 
     /** What is open. */
@@ -104,15 +119,17 @@ public final class Work {
     }
 
     private void follow(History next, boolean justOpened) {
-        document.get().follow(next);
-        history.set(next);
-        if (next.prototype() == prototype.get()) {
-            return;
-        }
-        prototype.set(next.prototype());
-        device.set(next.prototype().device(device.get().id()));
-        selection.follow(next.prototype());
-        checking.check(next.prototype(), justOpened, told);
+        settling.during(() -> {
+            document.get().follow(next);
+            history.set(next);
+            if (next.prototype() == prototype.get()) {
+                return;
+            }
+            prototype.set(next.prototype());
+            device.set(next.prototype().device(device.get().id()));
+            selection.follow(next.prototype());
+            checking.check(next.prototype(), justOpened, told);
+        });
     }
 
     private final Checking.Told told = new Checking.Told() {

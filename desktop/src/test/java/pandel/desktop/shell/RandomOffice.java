@@ -128,25 +128,10 @@ final class RandomOffice implements Telling {
     }
 
     private FileChoosing chooser() {
-        return new FileChoosing() {
-            @Override
-            public Optional<Path> file() {
-                return Optional.ofNullable(choices.poll());
-            }
-
-            @Override
-            public Optional<Path> folder(String title) {
-                return Optional.ofNullable(choices.poll());
-            }
-
-            @Override
-            public Optional<Path> picture(String title) {
-                return Optional.ofNullable(choices.poll());
-            }
-
+        return new NextFile(choices) {
             @Override
             public Optional<Path> saveAs(String name) {
-                Optional<Path> path = Optional.ofNullable(choices.poll());
+                Optional<Path> path = super.saveAs(name);
                 path.ifPresent(p -> {
                     allowed.computeIfAbsent(p, x -> new HashSet<>()).add(owner(work.prototype()));
                     outsiders.remove(p);

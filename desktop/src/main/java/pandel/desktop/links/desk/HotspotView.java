@@ -105,7 +105,7 @@ final class HotspotView extends Pane {
 
     private void addGrip(Handle handle, Cursor cursor) {
         Rectangle grip = new Rectangle(GRIP, GRIP);
-        grip.setStyle("-fx-fill: transparent;");
+        grip.getStyleClass().add("grip");
         grip.setCursor(cursor);
         grips.put(handle, grip);
         getChildren().add(grip);

@@ -27,7 +27,7 @@ final class Neighbour extends Button {
     Neighbour(PictureLibrary pictures, Runnable walk, String id) {
         mock = new MockView(pictures);
         frame = new StackPane(mock);
-        frame.setStyle("-fx-border-color: -rule;");
+        frame.getStyleClass().add("framed");
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         words.setMaxWidth(PICTURE + 2);
         words.getStyleClass().addAll("quiet", "small");
@@ -35,7 +35,7 @@ final class Neighbour extends Button {
         VBox box = new VBox(6, frame, words);
         box.setAlignment(Pos.TOP_LEFT);
         setGraphic(box);
-        setStyle("-fx-padding: 4;");
+        getStyleClass().add("neighbour");
         setId(id);
         setFocusTraversable(false);
         setOnAction(e -> walk.run());
