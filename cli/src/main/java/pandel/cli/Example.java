@@ -18,8 +18,8 @@ import pandel.core.model.screen.Screen;
 import pandel.desktop.StagePictures;
 import pandel.files.Unreadable;
 import pandel.files.json.CheckJson;
-import pandel.files.json.Json;
 import pandel.files.json.PlayJson;
+import pandel.files.json.field.Json;
 import pandel.files.store.PrototypeFile;
 
 /** The whole example without a display: plays the sample, checks it, writes pictures of all stages and a report. */

@@ -1,6 +1,5 @@
 package pandel.desktop;
 
-import pandel.desktop.shell.NextFile;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
@@ -39,6 +38,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.DeviceView;
+import pandel.desktop.shell.NextFile;
 import pandel.desktop.theme.Pace;
 import pandel.files.picture.Thumbnails;
 import pandel.files.settings.PreferencesFile;

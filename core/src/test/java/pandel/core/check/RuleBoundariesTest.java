@@ -14,7 +14,8 @@ import pandel.core.model.Prototype;
 /** Just on this side of what a rule means, and just on the other; one cause is told once. */
 class RuleBoundariesTest {
 
-    private static final String TABS = "home page: on advance $main | a page | b page | c page | d page | e page | f page | ";
+    private static final String TABS =
+            "home page: on advance $main | a page | b page | c page | d page | e page | f page | ";
 
     static Stream<Arguments> howOften() {
         return Stream.of(
@@ -33,12 +34,18 @@ class RuleBoundariesTest {
                 row(Rule.WAIT_TOO_SHORT, 1, "home page: 100 replace b; skip advance b | b page end: bare"),
                 row(Rule.WAIT_TOO_SHORT, 0, "home page: 100 replace b | b page end: bare"),
                 row(Rule.ENDLESS_WAITS, 1, "a page: 500 replace a"),
-                row(Rule.ENDLESS_WAITS, 0, "a page: 500 replace b | b page: 500 replace a; out advance c | c page: back return"),
+                row(
+                        Rule.ENDLESS_WAITS,
+                        0,
+                        "a page: 500 replace b | b page: 500 replace a; out advance c | c page: back return"),
                 row(Rule.ENDLESS_WAITS, 0, "a page: 500 replace b | b page end: 500 replace a"),
                 row(Rule.WAIT_IN_TRAIL, 0, "splash page: 900u advance home | home page: a return"),
                 // Levels.
                 row(Rule.DEEP_OVERLAYS, 0, "home page: a open a | a dialog: b open b | b dialog: x close x"),
-                row(Rule.DEEP_OVERLAYS, 1, "home page: a open a | a dialog: b open b | b dialog: c open c | c dialog: x close x"),
+                row(
+                        Rule.DEEP_OVERLAYS,
+                        1,
+                        "home page: a open a | a dialog: b open b | b dialog: c open c | c dialog: x close x"),
                 row(Rule.CANNOT_CLOSE, 0, "home page: a open a | a dialog shut: x close x"),
                 row(Rule.CANNOT_CLOSE, 1, "home page: a open a | a dialog shut: x advance b | b dialog: y advance b"),
                 row(Rule.CANNOT_CLOSE, 0, "home page: a open a | a dialog shut: x restart home"),
@@ -48,10 +55,7 @@ class RuleBoundariesTest {
                 row(Rule.DEAD_END, 0, "home page: on replace b | b page: 500 replace home"),
                 row(Rule.ONLY_DEVICE_BACK, 1, "home page: on advance b; too advance c | b page | c page: back return"),
                 row(Rule.ONLY_DEVICE_BACK, 0, "home page: on advance b | b page end"),
-                row(
-                        Rule.CLOSED_CIRCLE,
-                        0,
-                        "home page: a replace p | p page: q replace q | q page: p replace p"),
+                row(Rule.CLOSED_CIRCLE, 0, "home page: a replace p | p page: q replace q | q page: p replace p"),
                 row(
                         Rule.CLOSED_CIRCLE,
                         0,
@@ -60,14 +64,23 @@ class RuleBoundariesTest {
                 // What is never shown or done.
                 row(Rule.UNREACHED_SCREEN, 2, "home page end | b page: x advance c | c page | d page parked"),
                 row(Rule.LINK_NEVER_FIRES, 1, "home page: x close x; on advance b | b page: back return"),
-                row(Rule.LINK_NEVER_FIRES, 0, "home page: on advance b | b page: back return | p page parked: x return"),
-                row(Rule.RETURN_TO_ABSENT, 1, "home page: on advance b; c replace c | b page: far return to c; back return | c page: back return; on advance b"),
+                row(
+                        Rule.LINK_NEVER_FIRES,
+                        0,
+                        "home page: on advance b | b page: back return | p page parked: x return"),
+                row(
+                        Rule.RETURN_TO_ABSENT,
+                        1,
+                        "home page: on advance b; c replace c | b page: far return to c; back return | c page: back return; on advance b"),
                 row(Rule.RETURN_TO_ABSENT, 0, "home page: on advance b | b page: far return to home"),
                 row(Rule.BRANCH_NEVER, 0, "home page: s =saved advance b or =refused return x | b page: back return"),
                 row(Rule.ONE_OUTCOME, 0, "home page: s =saved advance b or =refused return x | b page: back return"),
                 // Values.
                 row(Rule.VALUE_MISSING, 0, "home page: on advance b | b page expects:loan: back return"),
-                row(Rule.VALUE_TYPE, 0, "home page: on advance b +loan=given:x | b page expects:loan/number: back return"),
+                row(
+                        Rule.VALUE_TYPE,
+                        0,
+                        "home page: on advance b +loan=given:x | b page expects:loan/number: back return"),
                 row(Rule.FACT_NEVER_SET, 1, "home page when:late when:late-is-no: on advance b | b page: back return"),
                 row(Rule.UNKNOWN_PLACEHOLDER, 0, "home page title:All-{}-of-it: on advance b | b page: back return"),
                 // Places on the picture: 24 and 44 px.
@@ -128,7 +141,8 @@ class RuleBoundariesTest {
     void whatIsAcceptedIsNotToldUntilItsGroundChanges() {
         Prototype p = RuleExample.made("home page: on replace b | b page: bare");
         Finding dead = Check.of(p).findings(Rule.DEAD_END).getFirst();
-        Prototype accepted = JudgementEdits.accept(Rule.DEAD_END.id(), dead.ground(), "meant").applyTo(p);
+        Prototype accepted = JudgementEdits.accept(Rule.DEAD_END.id(), dead.ground(), "meant")
+                .applyTo(p);
         assertThat(Check.of(accepted).findings(Rule.DEAD_END)).isEmpty();
         Prototype quiet = JudgementEdits.quietenOn(Rule.DEAD_END.id(), "b").applyTo(p);
         assertThat(Check.of(quiet).findings(Rule.DEAD_END)).isEmpty();

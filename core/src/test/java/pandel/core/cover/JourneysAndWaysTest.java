@@ -36,7 +36,8 @@ class JourneysAndWaysTest {
             "lost page: x advance home");
 
     private static Situation start(Prototype p) {
-        return Situation.at(p, p.mainEntry().orElseThrow(), p.devices().getFirst()).orElseThrow();
+        return Situation.at(p, p.mainEntry().orElseThrow(), p.devices().getFirst())
+                .orElseThrow();
     }
 
     private static Journey recorded(Prototype p, Event... events) {
@@ -69,7 +70,11 @@ class JourneysAndWaysTest {
 
     @Test
     void whatNoLongerNamesItsOutcomeBreaksThere() {
-        Journey journey = recorded(APP, Event.tap("home.list"), Event.tap("list.item"), Event.tap("item.save").turning("saved"));
+        Journey journey = recorded(
+                APP,
+                Event.tap("home.list"),
+                Event.tap("list.item"),
+                Event.tap("item.save").turning("saved"));
         List<Journey.Leg> legs = new ArrayList<>(journey.legs());
         legs.set(2, new Journey.Leg(Event.tap("item.save"), "home"));
         Replayed replayed = Replayed.of(APP, journey.with(legs));
@@ -112,8 +117,9 @@ class JourneysAndWaysTest {
     @Test
     void whatIsWantedAtOnceTakesOneEvent() {
         assertThat(Onward.until(APP, start(APP), s -> s.situation().screen().equals("list")))
-                .hasValueSatisfying(legs -> assertThat(legs).singleElement().satisfies(leg -> assertThat(leg.event())
-                        .isEqualTo(Event.tap("home.list"))));
+                .hasValueSatisfying(legs -> assertThat(legs)
+                        .singleElement()
+                        .satisfies(leg -> assertThat(leg.event()).isEqualTo(Event.tap("home.list"))));
         assertThat(Onward.until(APP, start(APP), s -> false)).isEmpty();
     }
 

@@ -68,9 +68,9 @@ class GeneratedPropertiesTest {
     @Property(tries = 100)
     void everyBranchHoldsAtMostOneMove(
             @ForAll long seed, @ForAll @IntRange(min = 1, max = 40) int size, @ForAll Kind kind) {
-        assertThat(Generated.of(size, seed, kind, 2).index().ways().stream()
-                        .flatMap(w -> w.link().branches().stream()))
-                .allMatch((Branch b) -> b.effects().stream().filter(Effect::isMove).count() <= 1);
+        assertThat(Generated.of(size, seed, kind, 2).index().ways().stream().flatMap(w -> w.link().branches().stream()))
+                .allMatch((Branch b) ->
+                        b.effects().stream().filter(Effect::isMove).count() <= 1);
     }
 
     @Test

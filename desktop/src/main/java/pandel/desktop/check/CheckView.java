@@ -1,7 +1,5 @@
 package pandel.desktop.check;
 
-import pandel.desktop.stage.WhileShown;
-import javafx.util.Subscription;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Subscription;
 import pandel.core.check.Checked;
 import pandel.core.check.Finding;
 import pandel.core.check.Rule;
@@ -26,6 +25,7 @@ import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.WhileShown;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Journal;

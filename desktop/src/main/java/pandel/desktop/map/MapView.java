@@ -1,7 +1,5 @@
 package pandel.desktop.map;
 
-import pandel.desktop.stage.WhileShown;
-import javafx.util.Subscription;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -14,6 +12,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Subscription;
 import pandel.core.chart.Chart;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
@@ -21,6 +20,7 @@ import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.WhileShown;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;

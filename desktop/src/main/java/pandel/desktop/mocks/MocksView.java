@@ -1,7 +1,5 @@
 package pandel.desktop.mocks;
 
-import pandel.desktop.stage.WhileShown;
-import javafx.util.Subscription;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,12 +19,14 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import javafx.util.Subscription;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
+import pandel.desktop.stage.WhileShown;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;

@@ -12,7 +12,8 @@ class MapLightTest {
     @Test
     void aWalkIsNumberedInItsOrderAndItsWaysAreDrawnStrong() {
         MapLight light = MapLight.path(List.of("door", "shelf", "drill", "shelf"), "path", "So.");
-        assertThat(light.numbers()).containsOnly(Map.entry("door", "1"), Map.entry("shelf", "2…"), Map.entry("drill", "3"));
+        assertThat(light.numbers())
+                .containsOnly(Map.entry("door", "1"), Map.entry("shelf", "2…"), Map.entry("drill", "3"));
         assertThat(light.lines())
                 .containsExactlyInAnyOrder(
                         new MapLight.Pair("door", "shelf"),

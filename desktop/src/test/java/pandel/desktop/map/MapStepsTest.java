@@ -51,7 +51,8 @@ class MapStepsTest {
     @Test
     void fromAScreenThatIsNotOnTheMapOneComesToItsFirst() {
         assertThat(MapSteps.along(chart, "lost", true, "")).contains("door");
-        assertThat(MapSteps.along(new Chart(List.of(), List.of(), List.of()), "lost", true, "")).isEmpty();
+        assertThat(MapSteps.along(new Chart(List.of(), List.of(), List.of()), "lost", true, ""))
+                .isEmpty();
     }
 
     @Test

@@ -42,9 +42,12 @@ class PlaySizesTest {
     })
     void itFitsOrFillsTheWidthAndIsNeverMoreThanTwiceAsLarge(double width, double height, double fit, double fill) {
         Situation now = on(Device.PHONE);
-        assertThat(DeviceSize.FIT.scale(now, width, height, OptionalDouble.empty())).isEqualTo(fit);
-        assertThat(DeviceSize.FILL.scale(now, width, height, OptionalDouble.empty())).isEqualTo(fill);
-        assertThat(DeviceSize.TRUE.scale(now, width, height, OptionalDouble.empty())).isEqualTo(fit);
+        assertThat(DeviceSize.FIT.scale(now, width, height, OptionalDouble.empty()))
+                .isEqualTo(fit);
+        assertThat(DeviceSize.FILL.scale(now, width, height, OptionalDouble.empty()))
+                .isEqualTo(fill);
+        assertThat(DeviceSize.TRUE.scale(now, width, height, OptionalDouble.empty()))
+                .isEqualTo(fit);
     }
 
     @Test
@@ -70,10 +73,11 @@ class PlaySizesTest {
     void workIsDoneAUsualTimeAfterItsScreenCame() {
         Link work = Link.of("fetch", new Cause.Work(), new Effect.Advance(new Target.ToScreen("there")));
         Prototype p = Prototype.empty("x")
-                .withScreens(List.of(
-                        Screen.page("busy", "Busy").withLinks(List.of(work)), Screen.page("there", "There")))
+                .withScreens(
+                        List.of(Screen.page("busy", "Busy").withLinks(List.of(work)), Screen.page("there", "There")))
                 .withEntries(List.of(Entry.at("start", "busy")));
-        Situation busy = Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
+        Situation busy =
+                Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
         WorkClock clock = new WorkClock();
         assertThat(clock.passed(busy, WorkClock.USUAL - 1)).isEmpty();
         assertThat(clock.passed(busy, 1)).contains("fetch");
@@ -88,7 +92,8 @@ class PlaySizesTest {
         Link two = Link.of("two", new Cause.Work(), new Effect.Return());
         Prototype p = Prototype.empty("x")
                 .withScreens(List.of(
-                        Screen.page("a", "A").withLinks(List.of(one)), Screen.page("b", "B").withLinks(List.of(two))))
+                        Screen.page("a", "A").withLinks(List.of(one)),
+                        Screen.page("b", "B").withLinks(List.of(two))))
                 .withEntries(List.of(Entry.at("start", "a"), Entry.at("other", "b")));
         Situation a = Situation.at(p, p.entries().getFirst(), Device.PHONE).orElseThrow();
         Situation b = Situation.at(p, p.entries().getLast(), Device.PHONE).orElseThrow();

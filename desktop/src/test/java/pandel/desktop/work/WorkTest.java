@@ -101,9 +101,8 @@ class WorkTest {
     void oneEditIsToldOnceWithAllThatChangedWithIt() {
         work.selection().chooseHotspot("on");
         List<String> seen = new ArrayList<>();
-        work.follow(() -> seen.add(
-                work.prototype().screens().size() + " " + work.selection().screen() + " "
-                        + work.selection().hotspots()));
+        work.follow(() -> seen.add(work.prototype().screens().size() + " "
+                + work.selection().screen() + " " + work.selection().hotspots()));
         work.edit(ScreenEdits.remove(List.of(work.screen().orElseThrow())));
         assertThat(seen).containsExactly("1 shelf []");
         work.undo();
@@ -118,7 +117,8 @@ class WorkTest {
     void choosingIsToldOnceAndNotAtAllWhenNothingChanges() {
         List<String> seen = new ArrayList<>();
         Subscription following = work.follow(() -> seen.add(work.selection().screen()
-                + work.selection().hotspots() + work.selection().linkProperty().get()));
+                + work.selection().hotspots()
+                + work.selection().linkProperty().get()));
         work.selection().chooseLinkOf("on", "on-tap");
         work.selection().choose("shelf");
         work.selection().choose("shelf");
@@ -134,9 +134,7 @@ class WorkTest {
         work.edit(unlinked());
         assertThat(work.selection().linkProperty().get()).isEmpty();
         assertThat(work.selection().hotspots()).containsExactly("on");
-        work.edit(Edit.of(
-                "take a hotspot away",
-                p -> p.withScreen("door", s -> s.withHotspots(List.of()))));
+        work.edit(Edit.of("take a hotspot away", p -> p.withScreen("door", s -> s.withHotspots(List.of()))));
         assertThat(work.selection().hotspots()).isEmpty();
         assertThat(work.selection().screen()).isEqualTo("door");
     }
@@ -212,10 +210,9 @@ class WorkTest {
         finish();
         work.edit(Edit.of("break", p -> p.withScreen("door", s -> s.withTitle("D"))));
         checks.clear();
-        Work broken = new Work(
-                new Naming(n -> 0), work.shelf(), checks::add, window::add, () -> {
-                    throw new IllegalStateException("no room");
-                });
+        Work broken = new Work(new Naming(n -> 0), work.shelf(), checks::add, window::add, () -> {
+            throw new IllegalStateException("no room");
+        });
         broken.open(Document.unkept(History.ofSaved(app()), work.shelf()));
         finish();
         assertThat(broken.stoppedProperty().get()).map(Throwable::getMessage).contains("no room");

@@ -5,6 +5,8 @@ import pandel.core.model.device.Device;
 import pandel.core.model.device.DeviceBuilder;
 import pandel.core.model.device.Widths;
 import pandel.core.model.device.WidthsBuilder;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Table;
 
 /** Devices and the classes of their widths, as the file holds them. */
 final class DeviceJson {

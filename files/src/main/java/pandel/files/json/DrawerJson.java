@@ -1,7 +1,7 @@
 package pandel.files.json;
 
-import static pandel.files.json.Codec.FLAG;
-import static pandel.files.json.Codec.TEXT;
+import static pandel.files.json.field.Codec.FLAG;
+import static pandel.files.json.field.Codec.TEXT;
 
 import java.util.List;
 import java.util.Set;
@@ -14,6 +14,9 @@ import pandel.core.model.frame.DrawerPanelBuilder;
 import pandel.core.model.link.Branch;
 import pandel.core.model.screen.PanelSide;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Table;
 
 /** Drawers, as the file holds them. */
 final class DrawerJson {

@@ -7,6 +7,8 @@ import java.util.Optional;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Part;
 
 /** Events, as files and play hold them. */
 public final class EventJson {

@@ -10,6 +10,10 @@ import pandel.core.model.value.Facts;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Part;
+import pandel.files.json.field.Table;
 
 /** Facts, what asks for them and what sets them, as JSON. Yes and no are true and false. */
 final class FactJson {

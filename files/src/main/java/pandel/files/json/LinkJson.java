@@ -18,6 +18,10 @@ import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
 import pandel.core.model.link.Where;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Part;
+import pandel.files.json.field.Table;
 
 /** Links with their causes, branches, effects and motions, as the file holds them. */
 final class LinkJson {

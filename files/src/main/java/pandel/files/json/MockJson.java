@@ -1,7 +1,7 @@
 package pandel.files.json;
 
-import static pandel.files.json.Codec.NUMBER;
-import static pandel.files.json.Codec.TEXT;
+import static pandel.files.json.field.Codec.NUMBER;
+import static pandel.files.json.field.Codec.TEXT;
 
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -15,6 +15,10 @@ import pandel.core.model.screen.PatchBuilder;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.PictureBuilder;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Part;
+import pandel.files.json.field.Table;
 
 /** Pictures, the words laid on them and areas, as the file holds them. */
 final class MockJson {

@@ -2,6 +2,8 @@ package pandel.files.json;
 
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.PairBuilder;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Table;
 
 /** Pairs, as the file holds them. */
 final class PairJson {

@@ -18,6 +18,8 @@ import pandel.core.play.situation.Tabs;
 import pandel.core.play.situation.Visit;
 import pandel.core.play.situation.Waits;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Json;
 
 /** Events, situations and what happened, as JSON. */
 public final class PlayJson {

@@ -1,7 +1,7 @@
 package pandel.files.json;
 
-import static pandel.files.json.Codec.TEXT;
-import static pandel.files.json.Codec.list;
+import static pandel.files.json.field.Codec.TEXT;
+import static pandel.files.json.field.Codec.list;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
@@ -15,6 +15,10 @@ import pandel.core.model.Version;
 import pandel.core.model.device.Widths;
 import pandel.core.model.link.Verb;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Part;
+import pandel.files.json.field.Table;
 
 /** The whole of {@code prototype.json}, and what stands in it alone. */
 final class PrototypeJson {

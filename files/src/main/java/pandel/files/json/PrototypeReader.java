@@ -14,6 +14,9 @@ import pandel.core.model.Version;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.rest.UnknownFields;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.InnerRest;
+import pandel.files.json.field.Json;
 
 /** Reads {@code prototype.json}. What is wrong is said with its place; unknown fields are kept. */
 public final class PrototypeReader {

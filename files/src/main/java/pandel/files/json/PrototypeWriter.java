@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import pandel.core.model.Prototype;
 import pandel.core.model.Version;
+import pandel.files.json.field.InnerRest;
+import pandel.files.json.field.Json;
 
 /** Writes {@code prototype.json}: always the same order of fields; what is usual is left out. */
 public final class PrototypeWriter {

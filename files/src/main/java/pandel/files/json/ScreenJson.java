@@ -1,7 +1,7 @@
 package pandel.files.json;
 
-import static pandel.files.json.Codec.FLAG;
-import static pandel.files.json.Codec.TEXT;
+import static pandel.files.json.field.Codec.FLAG;
+import static pandel.files.json.field.Codec.TEXT;
 
 import java.util.List;
 import java.util.Map;
@@ -20,6 +20,8 @@ import pandel.core.model.screen.SharedHotspotBuilder;
 import pandel.core.model.screen.State;
 import pandel.core.model.screen.StateBuilder;
 import pandel.core.model.screen.Status;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Table;
 
 /** Screens and what stands on them, as the file holds them. */
 final class ScreenJson {

@@ -1,12 +1,14 @@
 package pandel.files.json;
 
-import static pandel.files.json.Codec.FLAG;
-import static pandel.files.json.Codec.TEXT;
+import static pandel.files.json.field.Codec.FLAG;
+import static pandel.files.json.field.Codec.TEXT;
 
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.SequenceBuilder;
 import pandel.core.model.frame.SequenceLaidBuilder;
 import pandel.core.model.link.Cause;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Table;
 
 /** Sequences with what is laid on their pages, as the file holds them. */
 final class SequenceJson {

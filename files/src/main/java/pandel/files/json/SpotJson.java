@@ -1,6 +1,6 @@
 package pandel.files.json;
 
-import static pandel.files.json.Codec.TEXT;
+import static pandel.files.json.field.Codec.TEXT;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
@@ -15,6 +15,10 @@ import pandel.core.model.start.SpotBuilder;
 import pandel.core.model.value.PlaceMemory;
 import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Part;
+import pandel.files.json.field.Table;
 
 /** Places with what they remember, as files and play hold them. */
 final class SpotJson {

@@ -1,6 +1,6 @@
 package pandel.files.json;
 
-import static pandel.files.json.Codec.TEXT;
+import static pandel.files.json.field.Codec.TEXT;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -18,6 +18,9 @@ import pandel.core.model.start.StartPoint;
 import pandel.core.model.start.StartPointBuilder;
 import pandel.core.model.value.Facts;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Table;
 
 /** Where play begins and what was recorded from there, as the file holds it. */
 final class StartJson {

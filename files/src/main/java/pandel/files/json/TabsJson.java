@@ -1,7 +1,7 @@
 package pandel.files.json;
 
-import static pandel.files.json.Codec.FLAG;
-import static pandel.files.json.Codec.TEXT;
+import static pandel.files.json.field.Codec.FLAG;
+import static pandel.files.json.field.Codec.TEXT;
 
 import java.util.List;
 import java.util.Map;
@@ -14,6 +14,8 @@ import pandel.core.model.frame.TabSetFloatingBuilder;
 import pandel.core.model.frame.TabSetStripBuilder;
 import pandel.core.model.frame.TabSetTabBuilder;
 import pandel.core.model.link.Cause;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Table;
 
 /** Tab sets with their strips and floating buttons, as the file holds them. */
 final class TabsJson {

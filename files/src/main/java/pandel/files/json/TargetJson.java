@@ -9,6 +9,8 @@ import pandel.core.model.link.PageTurn;
 import pandel.core.model.link.Target;
 import pandel.core.model.value.Source;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Part;
 
 /** What verbs lead and turn to, as the file holds it. */
 final class TargetJson {

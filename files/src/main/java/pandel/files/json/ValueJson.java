@@ -16,6 +16,10 @@ import pandel.core.model.value.ExpectedBuilder;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Part;
+import pandel.files.json.field.Table;
 
 /** Values, where they come from, and what expects and shows them, as the file holds them. */
 final class ValueJson {

@@ -23,7 +23,7 @@ public final class Watched implements AutoCloseable {
     private final Runnable changed;
     private final Runnable gone;
 
-    private Watched(Path folder, WatchService service, Runnable changed, Runnable gone) {
+    Watched(Path folder, WatchService service, Runnable changed, Runnable gone) {
         this.folder = folder;
         this.service = service;
         this.changed = changed;
@@ -52,7 +52,8 @@ public final class Watched implements AutoCloseable {
         return folder;
     }
 
-    private void watch() {
+    /** Watches until nobody does any more; on the thread that calls it. */
+    void watch() {
         try {
             for (boolean there = true; there; ) {
                 there = wasRead(service.take());

@@ -13,7 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import pandel.files.json.Json;
+import pandel.files.json.field.Json;
 import pandel.files.settings.Preferences.LookWish;
 
 /** Keeps preferences in a small JSON file. One that is not there or is damaged stands for the usual ones. */

@@ -31,8 +31,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
-import pandel.files.json.Json;
 import pandel.files.json.PrototypeWriter;
+import pandel.files.json.field.Json;
 
 /**
  * Unsaved work kept aside, so that it is there after the program was ended in the middle: one folder for each program

@@ -20,6 +20,10 @@ import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.rest.Rest;
 import pandel.files.Unreadable;
+import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Json;
+import pandel.files.json.field.Part;
 
 /** A record’s fields are said once, in its table; the schema says the same ones. */
 class TablesTest {

@@ -88,9 +88,10 @@ class FrameEditsTest {
 
     @Test
     void aStripIsDrawnWhereEachRootLeadsToAllOthers() {
-        Prototype p = Made.of(
-                "a page: b advance b; c advance c", "b page: a replace a; c advance c", "c page: a advance a");
-        assertThat(TabSetEdits.isDrawn(p, List.of(screen(p, "a"), screen(p, "b")))).isTrue();
+        Prototype p =
+                Made.of("a page: b advance b; c advance c", "b page: a replace a; c advance c", "c page: a advance a");
+        assertThat(TabSetEdits.isDrawn(p, List.of(screen(p, "a"), screen(p, "b"))))
+                .isTrue();
         assertThat(TabSetEdits.isDrawn(p, p.screens())).isFalse();
         assertThat(TabSetEdits.isDrawn(p, List.of(screen(p, "a")))).isFalse();
     }
@@ -98,11 +99,16 @@ class FrameEditsTest {
     @Test
     void aTabThatIsTakenOutTakesItsSwitchesAlong() {
         Prototype before = Made.of(
-                "a page: there switch main-b; self switch main-a", "b page: x return", "door page: in advance $main/b",
+                "a page: there switch main-b; self switch main-a",
+                "b page: x return",
+                "door page: in advance $main/b",
                 "tabs main a,b first:b");
         TabSet set = before.tabSet("main").orElseThrow();
-        Prototype after = TabSetEdits.takeOut(set, set.tab("main-b").orElseThrow()).applyTo(before);
-        assertThat(after.tabSet("main").orElseThrow().tabs()).extracting(TabSet.Tab::id).containsExactly("main-a");
+        Prototype after =
+                TabSetEdits.takeOut(set, set.tab("main-b").orElseThrow()).applyTo(before);
+        assertThat(after.tabSet("main").orElseThrow().tabs())
+                .extracting(TabSet.Tab::id)
+                .containsExactly("main-a");
         assertThat(after.index().way("a.there.tap")).isEmpty();
         assertThat(after.index().way("a.self.tap")).isPresent();
         assertThat(effect(after, "door.in.tap")).isEqualTo(new Effect.Advance(new Target.ToTabs("main")));
@@ -117,11 +123,19 @@ class FrameEditsTest {
     void tabsAreMovedAddedAndHiddenInOneStepEach() {
         Prototype p = Made.of("a page:", "b page:", "c page:", "tabs main a,b");
         TabSet set = p.tabSet("main").orElseThrow();
-        assertThat(TabSetEdits.move(set, 0, 1).applyTo(p).tabSet("main").orElseThrow().tabs())
+        assertThat(TabSetEdits.move(set, 0, 1)
+                        .applyTo(p)
+                        .tabSet("main")
+                        .orElseThrow()
+                        .tabs())
                 .extracting(TabSet.Tab::label)
                 .containsExactly("b", "a");
         TabSet.Tab more = new TabSet.Tab("t", "c", "", new Target.ToScreen("c"));
-        assertThat(TabSetEdits.add(set, more).applyTo(p).tabSet("main").orElseThrow().tabs())
+        assertThat(TabSetEdits.add(set, more)
+                        .applyTo(p)
+                        .tabSet("main")
+                        .orElseThrow()
+                        .tabs())
                 .extracting(TabSet.Tab::label)
                 .containsExactly("a", "b", "c");
         Prototype hidden = TabSetEdits.hide(set, screen(p, "c"), true).applyTo(p);
@@ -157,14 +171,18 @@ class FrameEditsTest {
         assertThat(SequenceEdits.whyNot(List.of())).isPresent();
         assertThat(SequenceEdits.whyNot(List.of(screen(p, "a"), screen(p, "ask"))))
                 .contains("“ask” is a dialog and “a” a page; the pages of a sequence have one form.");
-        assertThat(SequenceEdits.whyNot(List.of(screen(p, "a"), screen(p, "b")))).isEmpty();
+        assertThat(SequenceEdits.whyNot(List.of(screen(p, "a"), screen(p, "b"))))
+                .isEmpty();
     }
 
     @Test
     void whatLeadsToAPageByItsNumberFollowsThePage() {
         Prototype before = Made.of(
                 "door page: in advance #welcome/2; start advance #welcome",
-                "one page: there turn 3", "two page:", "three page:", "sequence welcome one,two,three");
+                "one page: there turn 3",
+                "two page:",
+                "three page:",
+                "sequence welcome one,two,three");
         Sequence welcome = before.sequence("welcome").orElseThrow();
         Prototype moved = SequenceEdits.move(welcome, 1, 2).applyTo(before);
         assertThat(moved.sequence("welcome").orElseThrow().pages()).containsExactly("one", "three", "two");
@@ -189,14 +207,14 @@ class FrameEditsTest {
 
     @Test
     void aSignForADrawerStandsOnTheScreensFromWhichNothingOpensIt() {
-        Prototype before = Made.of("a page drawn: menu draw menu", "b page drawn:", "c page:", "drawer menu x=a on:all");
+        Prototype before =
+                Made.of("a page drawn: menu draw menu", "b page drawn:", "c page:", "drawer menu x=a on:all");
         Drawer menu = before.drawer("menu").orElseThrow();
         assertThat(DrawerEdits.unsigned(before, menu)).extracting(Screen::id).containsExactly("b", "c");
         Prototype plain = DrawerEdits.sign(menu, "sign", false).applyTo(before);
         SharedHotspot sign = plain.shared().getFirst();
         assertThat(sign.screens()).containsExactly("b", "c");
-        assertThat(sign.hotspot().links().getFirst().effect())
-                .contains(new Effect.MoveDrawer("menu", Effect.How.OPEN));
+        assertThat(sign.hotspot().links().getFirst().effect()).contains(new Effect.MoveDrawer("menu", Effect.How.OPEN));
         assertThat(((Picture) screen(plain, "b").mocks().getFirst()).patches()).isEmpty();
         assertThat(DrawerEdits.unsigned(plain, menu)).isEmpty();
         assertThat(DrawerEdits.sign(menu, "again", false).applyTo(plain)).isSameAs(plain);
@@ -212,23 +230,27 @@ class FrameEditsTest {
         Prototype before = Made.of("a page drawn:", "drawer menu x=a on:all right");
         Drawer menu = before.drawer("menu").orElseThrow();
         assertThat(menu.panel().side()).isEqualTo(PanelSide.RIGHT);
-        Hotspot sign = DrawerEdits.sign(menu, "sign", false).applyTo(before).shared().getFirst().hotspot();
+        Hotspot sign = DrawerEdits.sign(menu, "sign", false)
+                .applyTo(before)
+                .shared()
+                .getFirst()
+                .hotspot();
         assertThat(sign.areas().values()).allMatch(a -> a.right() == 390 - 8);
     }
 
     @Test
     void aDrawerTakenAwayTakesWhatOnlyOpenedIt() {
-        Prototype before = Made.of("a page: menu draw menu; both advance b", "b page: x return", "drawer menu x=a on:all");
+        Prototype before =
+                Made.of("a page: menu draw menu; both advance b", "b page: x return", "drawer menu x=a on:all");
         Link both = before.index().way("a.both.tap").orElseThrow().link();
-        Prototype mixed = pandel.core.edit.link.LinkEdits.change(
-                        "",
-                        both.branch(0, b -> {
-                            List<Effect> effects = new ArrayList<>(b.effects());
-                            effects.add(new Effect.MoveDrawer("menu", Effect.How.OPEN));
-                            return b.withEffects(effects);
-                        }))
+        Prototype mixed = pandel.core.edit.link.LinkEdits.change("", both.branch(0, b -> {
+                    List<Effect> effects = new ArrayList<>(b.effects());
+                    effects.add(new Effect.MoveDrawer("menu", Effect.How.OPEN));
+                    return b.withEffects(effects);
+                }))
                 .applyTo(before);
-        Prototype after = DrawerEdits.remove(before.drawer("menu").orElseThrow()).applyTo(mixed);
+        Prototype after =
+                DrawerEdits.remove(before.drawer("menu").orElseThrow()).applyTo(mixed);
         assertThat(after.drawers()).isEmpty();
         assertThat(after.index().way("a.menu.tap")).isEmpty();
         assertThat(after.index().way("a.both.tap").orElseThrow().link().effects())
@@ -245,7 +267,10 @@ class FrameEditsTest {
         Drawer typed = after.drawer("menu").orElseThrow();
         assertThat(typed.items()).extracting(Drawer.Item::label).containsExactly("shelf", "Loans", "Sign out", "LOANS");
         assertThat(typed.items()).extracting(Drawer.Item::section).containsExactly("", "", "Account", "Account");
-        assertThat(typed.item("i1").orElseThrow().does().move()).flatMap(Effect::target).map(Target::id).contains("loans");
+        assertThat(typed.item("i1").orElseThrow().does().move())
+                .flatMap(Effect::target)
+                .map(Target::id)
+                .contains("loans");
         assertThat(typed.item("i2").orElseThrow().does()).isEqualTo(Branch.of(List.of()));
         assertThat(DrawerEdits.type(p, menu, "One", () -> "x").name()).isEqualTo("add “One” to “menu”");
     }
@@ -253,13 +278,17 @@ class FrameEditsTest {
     @Test
     void anItemJoinsTheSectionItIsMovedTo() {
         Prototype p = Made.of("a page:", "drawer menu x=a,y=a,z=a on:all");
-        Drawer menu = p.drawer("menu").orElseThrow()
+        Drawer menu = p.drawer("menu")
+                .orElseThrow()
                 .withItem("menu-y", i -> i.withSection("More"))
                 .withItem("menu-z", i -> i.withSection("More"));
         Drawer moved = DrawerEdits.move(menu, 0, 2).applyTo(p).drawer("menu").orElseThrow();
         assertThat(moved.items()).extracting(Drawer.Item::id).containsExactly("menu-y", "menu-z", "menu-x");
         assertThat(moved.items().getLast().section()).isEqualTo("More");
-        Drawer less = DrawerEdits.takeOut(menu, menu.items().get(1)).applyTo(p).drawer("menu").orElseThrow();
+        Drawer less = DrawerEdits.takeOut(menu, menu.items().get(1))
+                .applyTo(p)
+                .drawer("menu")
+                .orElseThrow();
         assertThat(less.items()).extracting(Drawer.Item::id).containsExactly("menu-x", "menu-z");
     }
 

@@ -53,8 +53,9 @@ class LinkEditsTest {
     @Test
     void markingLinkingAndANewScreenAreOneStep() {
         Screen made = Screen.page("new", "New");
-        Hotspot hotspot = hotspot(APP, "home.bare").withId("fresh").withLinks(List.of(
-                tap("fresh-tap", new Effect.Advance(new Target.ToScreen("new")))));
+        Hotspot hotspot = hotspot(APP, "home.bare")
+                .withId("fresh")
+                .withLinks(List.of(tap("fresh-tap", new Effect.Advance(new Target.ToScreen("new")))));
         Prototype after = LinkEdits.markAndLink(
                         APP.screen("home").orElseThrow(), hotspot, Optional.of(made), " to “New”")
                 .applyTo(APP);
@@ -75,11 +76,12 @@ class LinkEditsTest {
     @Test
     void everythingThatLedToAScreenLeadsElsewhere() {
         Prototype p = Made.of("a page: x advance b", "b page: y return to b; z open b", "c page:");
-        Prototype after = LinkEdits.leadElsewhere(p.screen("b").orElseThrow(), p.screen("c").orElseThrow())
+        Prototype after = LinkEdits.leadElsewhere(
+                        p.screen("b").orElseThrow(), p.screen("c").orElseThrow())
                 .applyTo(p);
-        assertThat(after.index().ways())
-                .allMatch(w -> w.targets().equals(java.util.Set.of("c")));
-        Prototype entries = LinkEdits.leadElsewhere(p.screen("a").orElseThrow(), p.screen("c").orElseThrow())
+        assertThat(after.index().ways()).allMatch(w -> w.targets().equals(java.util.Set.of("c")));
+        Prototype entries = LinkEdits.leadElsewhere(
+                        p.screen("a").orElseThrow(), p.screen("c").orElseThrow())
                 .applyTo(p);
         assertThat(entries.mainEntry().orElseThrow().target().id()).isEqualTo("c");
     }
@@ -98,25 +100,30 @@ class LinkEditsTest {
 
     @Test
     void anotherWayToTurnOutNamesTheFirst() {
-        Prototype after = BranchEdits.another(link(APP, "home.list.tap"), "refused").applyTo(APP);
+        Prototype after =
+                BranchEdits.another(link(APP, "home.list.tap"), "refused").applyTo(APP);
         assertThat(link(after, "home.list.tap").outcomes()).containsExactly(BranchEdits.DONE, "refused");
-        Prototype third = BranchEdits.another(link(after, "home.list.tap"), "no network").applyTo(after);
+        Prototype third =
+                BranchEdits.another(link(after, "home.list.tap"), "no network").applyTo(after);
         assertThat(link(third, "home.list.tap").outcomes()).containsExactly("done", "refused", "no network");
     }
 
     @Test
     void theLastWayThatIsLeftNeedsNoName() {
-        Prototype two = BranchEdits.another(link(APP, "home.list.tap"), "refused").applyTo(APP);
+        Prototype two =
+                BranchEdits.another(link(APP, "home.list.tap"), "refused").applyTo(APP);
         Prototype one = BranchEdits.remove(link(two, "home.list.tap"), 1).applyTo(two);
         assertThat(one).isEqualTo(APP);
     }
 
     @Test
     void renamingAnOutcomeThatIsAlwaysTakenKeepsItTaken() {
-        Prototype two = BranchEdits.another(link(APP, "home.list.tap"), "refused").applyTo(APP);
+        Prototype two =
+                BranchEdits.another(link(APP, "home.list.tap"), "refused").applyTo(APP);
         Link always = link(two, "home.list.tap").withAlways(Optional.of("refused"));
         Prototype set = LinkEdits.change("", always).applyTo(two);
-        Prototype renamed = BranchEdits.outcome(link(set, "home.list.tap"), 1, " turned down ").applyTo(set);
+        Prototype renamed = BranchEdits.outcome(link(set, "home.list.tap"), 1, " turned down ")
+                .applyTo(set);
         assertThat(link(renamed, "home.list.tap").always()).contains("turned down");
         Prototype first = BranchEdits.outcome(link(set, "home.list.tap"), 0, "").applyTo(set);
         assertThat(link(first, "home.list.tap").always()).contains("refused");
@@ -139,7 +146,8 @@ class LinkEditsTest {
     @Test
     void motionsAndPlacesAreSetForOneOrForAllOfAVerb() {
         Motion fade = Motion.usualFor(Verb.REPLACE);
-        Prototype one = BranchEdits.motion(link(APP, "list.item.tap"), 0, Optional.of(fade)).applyTo(APP);
+        Prototype one = BranchEdits.motion(link(APP, "list.item.tap"), 0, Optional.of(fade))
+                .applyTo(APP);
         assertThat(link(one, "list.item.tap").branches().getFirst().motion()).contains(fade);
         Prototype all = BranchEdits.motionOfAll(Verb.ADVANCE, Optional.of(fade)).applyTo(APP);
         assertThat(all.index().ways().stream()
@@ -148,8 +156,10 @@ class LinkEditsTest {
                         .flatMap(b -> b.move().stream()))
                 .hasSize(2)
                 .allMatch(e -> e.verb() == Verb.ADVANCE);
-        assertThat(BranchEdits.motionOfAll(Verb.ADVANCE, Optional.empty()).applyTo(all)).isEqualTo(APP);
-        Prototype placed = BranchEdits.where(link(APP, "ask.shut.tap"), 0, Optional.of(Where.BENEATH)).applyTo(APP);
+        assertThat(BranchEdits.motionOfAll(Verb.ADVANCE, Optional.empty()).applyTo(all))
+                .isEqualTo(APP);
+        Prototype placed = BranchEdits.where(link(APP, "ask.shut.tap"), 0, Optional.of(Where.BENEATH))
+                .applyTo(APP);
         assertThat(link(placed, "ask.shut.tap").branches().getFirst().where()).contains(Where.BENEATH);
     }
 
@@ -165,7 +175,9 @@ class LinkEditsTest {
     @Test
     void aBranchIsChangedAlone() {
         Link link = link(APP, "home.ask.tap");
-        Branch changed = link.branch(1, b -> b.withEffects(List.of(new Effect.Close()))).branches().getLast();
+        Branch changed = link.branch(1, b -> b.withEffects(List.of(new Effect.Close())))
+                .branches()
+                .getLast();
         assertThat(changed.effects()).containsExactly(new Effect.Close());
     }
 }

@@ -68,9 +68,11 @@ class AreasTest {
         assertThat(copies).hasSize(2);
         assertThat(copies).extracting(Hotspot::id).doesNotContain("a.x", "a.y");
         assertThat(copies.getLast().areaOn(Width.NARROW)).contains(new Area(28, 34, 60, 60));
-        Prototype after = HotspotEdits.copyTo(p.screen("b").orElseThrow(), copies).applyTo(p);
+        Prototype after =
+                HotspotEdits.copyTo(p.screen("b").orElseThrow(), copies).applyTo(p);
         assertThat(after.screen("b").orElseThrow().hotspots()).hasSize(3);
-        assertThat(after.index().ids()).hasSizeGreaterThanOrEqualTo(p.index().ids().size() + 4);
+        assertThat(after.index().ids())
+                .hasSizeGreaterThanOrEqualTo(p.index().ids().size() + 4);
     }
 
     @Test
@@ -82,7 +84,9 @@ class AreasTest {
         SharedHotspot one = shared.index().shared("a.x").orElseThrow();
         assertThat(one.screens()).containsExactly("a", "b");
         Prototype more = HotspotEdits.share(own, List.of("b", "c")).applyTo(shared);
-        assertThat(more.shared()).singleElement().satisfies(s -> assertThat(s.screens()).containsExactly("b", "c"));
+        assertThat(more.shared())
+                .singleElement()
+                .satisfies(s -> assertThat(s.screens()).containsExactly("b", "c"));
         Prototype kept = HotspotEdits.unshare(one, p.screen("a").orElseThrow()).applyTo(shared);
         assertThat(kept).isEqualTo(p);
         assertThat(HotspotEdits.share(own, List.of()).applyTo(shared).shared()).isEmpty();
@@ -90,7 +94,8 @@ class AreasTest {
 
     @Test
     void anAreaStandsAtTheLikePlaceOfAnotherPicture() {
-        Picture phone = (Picture) Made.of("a page drawn:").screen("a").orElseThrow().mocks().getFirst();
+        Picture phone = (Picture)
+                Made.of("a page drawn:").screen("a").orElseThrow().mocks().getFirst();
         Picture twice = phone.withPixelWidth(780).withPixelHeight(1000);
         Area high = HotspotEdits.likewise(new Area(10, 20, 100, 40), phone, twice);
         assertThat(high).isEqualTo(new Area(20, 20, 200, 40));
@@ -106,7 +111,8 @@ class AreasTest {
         Hotspot x = placed.index().hotspot("a.x").orElseThrow();
         assertThat(x.areas()).containsOnlyKeys(Width.NARROW, Width.WIDE);
         assertThat(x.areaOn(Width.NARROW)).contains(new Area(10, 20, 60, 60));
-        assertThat(HotspotEdits.placeLikewise(placed.screen("a").orElseThrow(), List.of(x)).applyTo(placed))
+        assertThat(HotspotEdits.placeLikewise(placed.screen("a").orElseThrow(), List.of(x))
+                        .applyTo(placed))
                 .isEqualTo(placed);
     }
 

@@ -73,8 +73,8 @@ class DrawerTest {
 
     @Test
     void anItemIsALinkWithoutAnOutcome() {
-        Drawer.Item item = item("tools", new Effect.Return()).withDoes(
-                Branch.of(new Effect.Return()).withOutcome(Optional.of("saved")));
+        Drawer.Item item = item("tools", new Effect.Return())
+                .withDoes(Branch.of(new Effect.Return()).withOutcome(Optional.of("saved")));
         assertThat(item.does().outcome()).isEmpty();
         assertThat(item.link().cause()).isEqualTo(new Cause.Item());
         assertThat(item.link().id()).isEqualTo("tools");

@@ -49,7 +49,8 @@ class SequenceTest {
                 FINISH.branch(0, b -> b.withOutcome(Optional.of("saved"))))) {
             assertThatIllegalArgumentException().isThrownBy(() -> WELCOME.withFinish(Optional.of(wrong)));
         }
-        assertThat(WELCOME.withFinish(Optional.of(FINISH.withBranches(List.of()))).finish())
+        assertThat(WELCOME.withFinish(Optional.of(FINISH.withBranches(List.of())))
+                        .finish())
                 .isPresent();
     }
 

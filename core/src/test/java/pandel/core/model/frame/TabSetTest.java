@@ -53,7 +53,8 @@ class TabSetTest {
     @Test
     void oneTabIsChangedAndTheOthersStay() {
         TabSet changed = SET.withTab("loans", t -> t.withLabel("Loans").withSign("book"));
-        assertThat(changed.tab("loans")).contains(new TabSet.Tab("loans", "Loans", "book", new Target.ToScreen("loans-list")));
+        assertThat(changed.tab("loans"))
+                .contains(new TabSet.Tab("loans", "Loans", "book", new Target.ToScreen("loans-list")));
         assertThat(changed.tab("tools")).isEqualTo(SET.tab("tools"));
         assertThat(SET.withTab("nowhere", t -> t.withLabel("x"))).isEqualTo(SET);
     }
@@ -106,13 +107,16 @@ class TabSetTest {
         assertThat(set.withEachLink(l -> Optional.empty()).button()).isEmpty();
         assertThat(set.withEachLink(Optional::of)).isSameAs(set);
         Link other = button().link().doing(new Effect.Return());
-        assertThat(set.withEachLink(l -> Optional.of(other)).button()).map(TabSet.Floating::link).contains(other);
+        assertThat(set.withEachLink(l -> Optional.of(other)).button())
+                .map(TabSet.Floating::link)
+                .contains(other);
         assertThat(SET.withEachLink(l -> Optional.empty())).isSameAs(SET);
     }
 
     @Test
     void whereTheStripIsHiddenIsKeptInOrderAndOnce() {
-        assertThat(SET.withHiddenOn(new java.util.LinkedHashSet<>(List.of("b", "a", "b"))).hiddenOn())
+        assertThat(SET.withHiddenOn(new java.util.LinkedHashSet<>(List.of("b", "a", "b")))
+                        .hiddenOn())
                 .containsExactly("b", "a");
     }
 }

@@ -31,7 +31,8 @@ class LinkTest {
     @EnumSource(Verb.class)
     void everyVerbIsWhatItsEffectSays(Verb verb) {
         Effect effect = switch (verb) {
-            case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE -> Effect.ofDrawer(verb, "menu").orElseThrow();
+            case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE ->
+                Effect.ofDrawer(verb, "menu").orElseThrow();
             case REMEMBER -> NOTES;
             case NOTICE -> SAYS;
             case LEAVE -> new Effect.Leave("https://hollow-lane.example");
@@ -46,7 +47,9 @@ class LinkTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = Verb.class, names = {"DRAWER_OPEN", "DRAWER_CLOSE", "DRAWER_TOGGLE", "REMEMBER", "NOTICE", "LEAVE"})
+    @EnumSource(
+            value = Verb.class,
+            names = {"DRAWER_OPEN", "DRAWER_CLOSE", "DRAWER_TOGGLE", "REMEMBER", "NOTICE", "LEAVE"})
     void whatNeedsMoreThanATargetIsNotMadeOfOne(Verb verb) {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Effect.of(verb, SHELF))
@@ -92,7 +95,8 @@ class LinkTest {
                 .branch(1, b -> b.withOutcome(Optional.of("refused")))
                 .withAlways(Optional.of("saved"));
         assertThat(link.branch(1, b -> b.withEffects(List.of(SAYS))).always()).contains("saved");
-        assertThat(link.withBranches(List.of(link.branches().getLast())).always()).isEmpty();
+        assertThat(link.withBranches(List.of(link.branches().getLast())).always())
+                .isEmpty();
     }
 
     @Test
@@ -134,7 +138,8 @@ class LinkTest {
         assertThat(carrying.id()).isEqualTo("shelf");
         assertThat(new Target.ToSequence("welcome").carrying(carrying.values()).values())
                 .isEqualTo(carrying.values());
-        assertThat(new Target.ToTabs("main").carrying(carrying.values()).values()).isEqualTo(carrying.values());
+        assertThat(new Target.ToTabs("main").carrying(carrying.values()).values())
+                .isEqualTo(carrying.values());
     }
 
     @Test

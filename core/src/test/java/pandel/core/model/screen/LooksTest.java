@@ -80,9 +80,7 @@ class LooksTest {
         "NARROW, MEDIUM,WIDE, MEDIUM",
     })
     void theNextNarrowerPictureServesElseTheNextWider(Width seen, Width one, Width other, Width shown) {
-        List<Mock> mocks = one == other
-                ? List.of(picture(one, 390))
-                : List.of(picture(one, 390), picture(other, 1180));
+        List<Mock> mocks = one == other ? List.of(picture(one, 390)) : List.of(picture(one, 390), picture(other, 1180));
         assertThat(Screen.mockFor(mocks, seen)).map(Mock::on).contains(shown);
     }
 

@@ -59,7 +59,9 @@ class RulesTest {
                 " ",
                 actions(outcome).stream()
                         .map(a -> a.getClass().getSimpleName()
-                                + (a instanceof TrailAction.Forward f ? ":" + f.screen().id() : ""))
+                                + (a instanceof TrailAction.Forward f
+                                        ? ":" + f.screen().id()
+                                        : ""))
                         .toList());
     }
 
@@ -79,8 +81,7 @@ class RulesTest {
     void goingBackIsDroppingAPlaceAndAtTheFirstNothing() {
         assertThat(outcome(APP, "home.up.tap")).isInstanceOf(RuleOutcome.NothingToDo.class);
         assertThat(acts(outcome(APP, "list.back.tap", "home.on"))).isEqualTo("Drop");
-        assertThat(outcome(APP, "home.far.tap"))
-                .isEqualTo(new RuleOutcome.NothingToDo("“list” does not lie behind."));
+        assertThat(outcome(APP, "home.far.tap")).isEqualTo(new RuleOutcome.NothingToDo("“list” does not lie behind."));
         assertThat(actions(outcome(APP, "item.home.tap", "home.on", "list.item")))
                 .containsExactly(new TrailAction.DropTo("home"));
     }
@@ -103,8 +104,8 @@ class RulesTest {
     void whatTheFileCanNeverDoIsRefusedWithItsReason() {
         assertThat(outcome(APP, "home.gone.tap")).isInstanceOf(RuleOutcome.Refused.class);
         assertThat(outcome(APP, "home.form.tap")).isInstanceOf(RuleOutcome.Refused.class);
-        RuleOutcome.Refused lacking = (RuleOutcome.Refused) outcome(
-                Made.of("home page: on advance loan", "loan page needs:tool:"), "home.on.tap");
+        RuleOutcome.Refused lacking = (RuleOutcome.Refused)
+                outcome(Made.of("home page: on advance loan", "loan page needs:tool:"), "home.on.tap");
         assertThat(lacking.lack()).contains(new RuleOutcome.Lack("loan", "tool"));
     }
 
@@ -142,7 +143,10 @@ class RulesTest {
     @Test
     void pagesTurnWithinTheirSequenceAndFinishAtItsEnd() {
         Prototype p = Made.of(
-                "door page: in advance #welcome", "one page:", "two page:", "home page:",
+                "door page: in advance #welcome",
+                "one page:",
+                "two page:",
+                "home page:",
                 "sequence welcome one,two finish:home skip:home");
         Head first = after(p, "door.in").head();
         assertThat(acts(rules(p).turn(first, new PageTurn.Next()))).isEqualTo("Turn:two");
@@ -150,11 +154,11 @@ class RulesTest {
         assertThat(rules(p).finish(first, new PageTurn.Next())).isEmpty();
         assertThat(rules(p).skip(first)).map(Link::id).contains("welcome-skip");
         Situation last = new Step(p)
-                .step(
-                        after(p, "door.in"),
-                        new Event.Touched(Gesture.TAP, new Event.On.OnTurn(new PageTurn.To(2))))
+                .step(after(p, "door.in"), new Event.Touched(Gesture.TAP, new Event.On.OnTurn(new PageTurn.To(2))))
                 .situation();
-        assertThat(rules(p).finish(last.head(), new PageTurn.Next())).map(Link::id).contains("welcome-finish");
+        assertThat(rules(p).finish(last.head(), new PageTurn.Next()))
+                .map(Link::id)
+                .contains("welcome-finish");
         assertThat(rules(p).skip(last.head())).isEmpty();
         assertThat(rules(p).swiped(first, Gesture.SWIPE_LEFT)).contains(new PageTurn.Next());
         assertThat(rules(p).swiped(after(p).head(), Gesture.SWIPE_LEFT)).isEmpty();
@@ -163,7 +167,10 @@ class RulesTest {
     @Test
     void tabsAreShownAndTheShownOneGoesBackToItsRoot() {
         Prototype p = Made.of(
-                "door page: in advance $main", "a page: deep advance x", "b page:", "x page: back return",
+                "door page: in advance $main",
+                "a page: deep advance x",
+                "b page:",
+                "x page: back return",
                 "tabs main a,b swiped hidden:b");
         Head atRoot = after(p, "door.in").head();
         assertThat(acts(rules(p).tab(atRoot, "main-b"))).isEqualTo("ShowTab:b");
@@ -185,8 +192,10 @@ class RulesTest {
         assertThat(rules(APP).drawers(after(APP).head())).isEmpty();
         assertThat(rules(APP).pulled(after(APP, "home.on").head(), Gesture.EDGE_SWIPE_LEFT))
                 .isEmpty();
-        assertThat(rules(APP).pulled(after(APP).head(), Gesture.EDGE_SWIPE_LEFT)).isPresent();
-        assertThat(rules(APP).pulled(after(APP).head(), Gesture.EDGE_SWIPE_RIGHT)).isEmpty();
+        assertThat(rules(APP).pulled(after(APP).head(), Gesture.EDGE_SWIPE_LEFT))
+                .isPresent();
+        assertThat(rules(APP).pulled(after(APP).head(), Gesture.EDGE_SWIPE_RIGHT))
+                .isEmpty();
         assertThat(rules(APP).opensAt(Device.PHONE, "item", List.of(), "menu")).isTrue();
         assertThat(rules(APP).opensAt(Device.PHONE, "list", List.of(), "menu")).isFalse();
     }
@@ -213,6 +222,8 @@ class RulesTest {
         assertThat(rules(APP).branch(after(APP).head(), branch)).isInstanceOf(RuleOutcome.Refused.class);
         Branch idle = Branch.of(List.of(new Effect.Notice("Kept", 500), new Effect.Return()));
         assertThat(acts(rules(APP).branch(after(APP).head(), idle))).isEqualTo("Tell");
-        assertThat(LinkWords.effect(APP, APP.index().way("home.on.tap").orElseThrow().link())).contains("list");
+        assertThat(LinkWords.effect(
+                        APP, APP.index().way("home.on.tap").orElseThrow().link()))
+                .contains("list");
     }
 }

@@ -132,14 +132,17 @@ class DeskActionsTest {
         assertThat(only().links()).hasSize(2);
         assertThat(actions.link().map(Link::cause)).contains(new Cause.Touch(Gesture.LONG_PRESS));
         actions.verb(Verb.RETURN);
-        assertThat(only().linkFor(Gesture.TAP).flatMap(Link::effect)).map(Effect::verb).contains(Verb.ADVANCE);
+        assertThat(only().linkFor(Gesture.TAP).flatMap(Link::effect))
+                .map(Effect::verb)
+                .contains(Verb.ADVANCE);
     }
 
     @Test
     void aWaitLeadsOnByItself() {
         actions.linkScreen(new Cause.Wait(1500), new Destination.There(screen("shelf")));
-        assertThat(screen("door").links()).singleElement().satisfies(l -> assertThat(l.cause())
-                .isEqualTo(new Cause.Wait(1500)));
+        assertThat(screen("door").links())
+                .singleElement()
+                .satisfies(l -> assertThat(l.cause()).isEqualTo(new Cause.Wait(1500)));
         assertThat(actions.link()).contains(screen("door").links().getFirst());
         actions.remove();
         assertThat(screen("door").links()).isEmpty();

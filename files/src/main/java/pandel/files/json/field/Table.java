@@ -1,4 +1,4 @@
-package pandel.files.json;
+package pandel.files.json.field;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -18,7 +18,7 @@ import pandel.files.Unreadable;
  * @param <R> the record
  * @param <B> what it is gathered in while it is read
  */
-final class Table<R, B> implements Part<R> {
+public final class Table<R, B> implements Part<R> {
 
     /** One line of a table. */
     private interface Field<R, B> {
@@ -42,12 +42,12 @@ final class Table<R, B> implements Part<R> {
      *
      * @param end makes the record; what it complains of becomes a sentence with its place
      */
-    static <R, B> Table<R, B> of(Supplier<B> begin, Function<B, R> end) {
+    public static <R, B> Table<R, B> of(Supplier<B> begin, Function<B, R> end) {
         return new Table<>(begin, end);
     }
 
     /** The id, that nothing else in the file has. */
-    Table<R, B> id(Function<R, String> get, BiConsumer<B, String> set) {
+    public Table<R, B> id(Function<R, String> get, BiConsumer<B, String> set) {
         return required("id", Codec.of(Fields::claimed, Codec.TEXT::write), get, set);
     }
 
@@ -56,7 +56,7 @@ final class Table<R, B> implements Part<R> {
      *
      * @param called what it is: "screen"
      */
-    Table<R, B> id(String called, Function<R, String> get, BiConsumer<B, String> set) {
+    public Table<R, B> id(String called, Function<R, String> get, BiConsumer<B, String> set) {
         Codec<String> naming = Codec.of(
                 (in, name) -> {
                     String id = in.claimed(name);
@@ -68,7 +68,7 @@ final class Table<R, B> implements Part<R> {
     }
 
     /** Must be there. */
-    <T> Table<R, B> required(String name, Codec<T> codec, Function<R, T> get, BiConsumer<B, T> set) {
+    public <T> Table<R, B> required(String name, Codec<T> codec, Function<R, T> get, BiConsumer<B, T> set) {
         return line(
                 name,
                 (in, into) -> set.accept(into, codec.read(in, name)),
@@ -76,7 +76,7 @@ final class Table<R, B> implements Part<R> {
     }
 
     /** May be missing, and is written all the same. */
-    <T> Table<R, B> always(String name, Codec<T> codec, T usual, Function<R, T> get, BiConsumer<B, T> set) {
+    public <T> Table<R, B> always(String name, Codec<T> codec, T usual, Function<R, T> get, BiConsumer<B, T> set) {
         return line(
                 name,
                 (in, into) -> set.accept(into, in.has(name) ? codec.read(in, name) : usual),
@@ -84,7 +84,7 @@ final class Table<R, B> implements Part<R> {
     }
 
     /** Is written only where it is not as usual. */
-    <T> Table<R, B> unless(T usual, String name, Codec<T> codec, Function<R, T> get, BiConsumer<B, T> set) {
+    public <T> Table<R, B> unless(T usual, String name, Codec<T> codec, Function<R, T> get, BiConsumer<B, T> set) {
         return line(name, (in, into) -> set.accept(into, in.has(name) ? codec.read(in, name) : usual), (from, node) -> {
             T value = get.apply(from);
             if (!value.equals(usual)) {
@@ -94,7 +94,8 @@ final class Table<R, B> implements Part<R> {
     }
 
     /** May be missing. */
-    <T> Table<R, B> maybe(String name, Codec<T> codec, Function<R, Optional<T>> get, BiConsumer<B, Optional<T>> set) {
+    public <T> Table<R, B> maybe(
+            String name, Codec<T> codec, Function<R, Optional<T>> get, BiConsumer<B, Optional<T>> set) {
         return line(
                 name,
                 (in, into) -> set.accept(into, in.has(name) ? Optional.of(codec.read(in, name)) : Optional.empty()),
@@ -102,13 +103,13 @@ final class Table<R, B> implements Part<R> {
     }
 
     /** Several fields of the same object that belong together. */
-    <T> Table<R, B> part(Part<T> part, Function<R, T> get, BiConsumer<B, T> set) {
+    public <T> Table<R, B> part(Part<T> part, Function<R, T> get, BiConsumer<B, T> set) {
         names.addAll(part.names());
         return line((in, into) -> set.accept(into, part.read(in)), (from, node) -> part.write(get.apply(from), node));
     }
 
     /** Keeps what a newer Pandel wrote. It comes last. */
-    Table<R, B> rest(Function<R, Rest> get, BiConsumer<B, Rest> set) {
+    public Table<R, B> rest(Function<R, Rest> get, BiConsumer<B, Rest> set) {
         return line(
                 (in, into) -> set.accept(into, in.rest()),
                 (from, node) -> get.apply(from)

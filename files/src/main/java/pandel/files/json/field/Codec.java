@@ -1,4 +1,4 @@
-package pandel.files.json;
+package pandel.files.json.field;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -16,7 +16,7 @@ import java.util.function.Function;
 import pandel.files.Unreadable;
 
 /** How one field holds a value. Reading says where a wrong one stands. */
-interface Codec<T> {
+public interface Codec<T> {
 
     /**
      * The value of a field that is there.

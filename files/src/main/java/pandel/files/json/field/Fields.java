@@ -1,4 +1,4 @@
-package pandel.files.json;
+package pandel.files.json.field;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
@@ -17,7 +17,7 @@ import pandel.files.Unreadable;
 /**
  * A JSON object being read: asks for its fields by name, says where a wrong one stands, and keeps those not asked for.
  */
-final class Fields {
+public final class Fields {
 
     private static final int LONGEST_ID = 200;
 
@@ -34,12 +34,12 @@ final class Fields {
     }
 
     /** @param where what people call this object: "screen tool-kqf" */
-    static Fields of(JsonNode node, String where) throws Unreadable {
+    public static Fields of(JsonNode node, String where) throws Unreadable {
         return of(node, where, where + ", ", new HashSet<>());
     }
 
     /** A whole file; what stands in it is named without it. */
-    static Fields file(JsonNode node, String name) throws Unreadable {
+    public static Fields file(JsonNode node, String name) throws Unreadable {
         return of(node, name, "", new HashSet<>());
     }
 
@@ -51,22 +51,22 @@ final class Fields {
     }
 
     /** One of a list of objects within. */
-    Fields item(JsonNode node, String called) throws Unreadable {
+    public Fields item(JsonNode node, String called) throws Unreadable {
         return of(node, inner + called, inner + called + ", ", ids);
     }
 
     /** The object that a field holds. */
-    Fields within(String name) throws Unreadable {
+    public Fields within(String name) throws Unreadable {
         return item(plain(name), name);
     }
 
     /** From now on what stands within is named by that. */
-    void namesInner(String called) {
+    public void namesInner(String called) {
         inner = called + ", ";
     }
 
     /** An id that nothing read before in the same file has. */
-    String claimed(String name) throws Unreadable {
+    public String claimed(String name) throws Unreadable {
         String id = text(name);
         if (id.isBlank() || id.length() > LONGEST_ID) {
             throw new Unreadable("In " + where + ": an id has 1 to " + LONGEST_ID + " letters.");
@@ -84,15 +84,15 @@ final class Fields {
         return node == null || node.isNull() ? Optional.empty() : Optional.of(node);
     }
 
-    boolean has(String name) {
+    public boolean has(String name) {
         return get(name).isPresent();
     }
 
-    String text(String name) throws Unreadable {
+    public String text(String name) throws Unreadable {
         return optionalText(name).orElseThrow(() -> missing(name));
     }
 
-    Optional<String> optionalText(String name) throws Unreadable {
+    public Optional<String> optionalText(String name) throws Unreadable {
         Optional<JsonNode> node = get(name);
         if (node.isPresent() && !node.get().isTextual()) {
             throw wrong(name, "a text", node.get());
@@ -100,11 +100,11 @@ final class Fields {
         return node.map(JsonNode::textValue);
     }
 
-    double number(String name) throws Unreadable {
+    public double number(String name) throws Unreadable {
         return optionalNumber(name).orElseThrow(() -> missing(name));
     }
 
-    Optional<Double> optionalNumber(String name) throws Unreadable {
+    public Optional<Double> optionalNumber(String name) throws Unreadable {
         Optional<JsonNode> node = get(name);
         if (node.isPresent() && !node.get().isNumber()) {
             throw wrong(name, "a number", node.get());
@@ -117,7 +117,7 @@ final class Fields {
     }
 
     /** Notes that fields are known, whichever of them counts. */
-    Fields knowing(String... names) {
+    public Fields knowing(String... names) {
         for (String name : names) {
             object.ask(name);
         }
@@ -125,12 +125,12 @@ final class Fields {
     }
 
     /** Whatever stands there. */
-    JsonNode plain(String name) throws Unreadable {
+    public JsonNode plain(String name) throws Unreadable {
         return get(name).orElseThrow(() -> missing(name));
     }
 
     /** A whole number within bounds. */
-    int whole(String name, int least, int most) throws Unreadable {
+    public int whole(String name, int least, int most) throws Unreadable {
         double value = number(name);
         if (value != Math.rint(value) || value < least || value > most) {
             throw new Unreadable(
@@ -139,7 +139,7 @@ final class Fields {
         return (int) value;
     }
 
-    boolean flag(String name) throws Unreadable {
+    public boolean flag(String name) throws Unreadable {
         Optional<JsonNode> node = get(name);
         if (node.isPresent() && !node.get().isBoolean()) {
             throw wrong(name, "true or false", node.get());
@@ -148,16 +148,16 @@ final class Fields {
     }
 
     /** One of a set of words. */
-    <T> T word(String name, T[] values, Function<T, String> word) throws Unreadable {
+    public <T> T word(String name, T[] values, Function<T, String> word) throws Unreadable {
         return optionalWord(name, values, word).orElseThrow(() -> missing(name));
     }
 
-    <T> Optional<T> optionalWord(String name, T[] values, Function<T, String> word) throws Unreadable {
+    public <T> Optional<T> optionalWord(String name, T[] values, Function<T, String> word) throws Unreadable {
         Optional<String> text = optionalText(name);
         return text.isEmpty() ? Optional.empty() : Optional.of(find(name, text.get(), values, word));
     }
 
-    <T> T find(String name, String text, T[] values, Function<T, String> word) throws Unreadable {
+    public <T> T find(String name, String text, T[] values, Function<T, String> word) throws Unreadable {
         for (T value : values) {
             if (word.apply(value).equals(text)) {
                 return value;
@@ -168,7 +168,7 @@ final class Fields {
     }
 
     /** The items of a list; none when it is not there. */
-    List<JsonNode> items(String name) throws Unreadable {
+    public List<JsonNode> items(String name) throws Unreadable {
         Optional<JsonNode> node = get(name);
         if (node.isPresent() && !node.get().isArray()) {
             throw wrong(name, "a list [ … ]", node.get());
@@ -178,7 +178,7 @@ final class Fields {
         return items;
     }
 
-    List<String> texts(String name) throws Unreadable {
+    public List<String> texts(String name) throws Unreadable {
         List<String> texts = new ArrayList<>();
         for (JsonNode item : items(name)) {
             if (!item.isTextual()) {
@@ -190,7 +190,7 @@ final class Fields {
     }
 
     /** A list of exactly that many numbers. */
-    double[] numbers(String name, int count) throws Unreadable {
+    public double[] numbers(String name, int count) throws Unreadable {
         List<JsonNode> items = items(name);
         if (items.size() != count || !items.stream().allMatch(n -> n.isNumber() && Double.isFinite(n.doubleValue()))) {
             throw new Unreadable("In " + where + ": “" + name + "” must be a list of " + count + " numbers.");
@@ -198,23 +198,23 @@ final class Fields {
         return items.stream().mapToDouble(JsonNode::doubleValue).toArray();
     }
 
-    Optional<Fields> object(String name) throws Unreadable {
+    public Optional<Fields> object(String name) throws Unreadable {
         Optional<JsonNode> node = get(name);
         return node.isEmpty() ? Optional.empty() : Optional.of(item(node.get(), name));
     }
 
-    List<String> names() {
+    public List<String> names() {
         List<String> names = new ArrayList<>();
         object.fieldNames().forEachRemaining(names::add);
         return names;
     }
 
-    String where() {
+    public String where() {
         return where;
     }
 
     /** Runs a constructor that checks its own arguments, its complaint becoming a sentence with a place. */
-    <T> T made(Supplier<T> constructor) throws Unreadable {
+    public <T> T made(Supplier<T> constructor) throws Unreadable {
         try {
             return constructor.get();
         } catch (IllegalArgumentException e) {
@@ -223,7 +223,7 @@ final class Fields {
     }
 
     /** The fields nobody asked for. */
-    Rest rest() {
+    public Rest rest() {
         object.keepsRest();
         Map<String, Object> rest = new LinkedHashMap<>();
         for (String name : names()) {

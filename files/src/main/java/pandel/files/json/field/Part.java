@@ -1,11 +1,11 @@
-package pandel.files.json;
+package pandel.files.json.field;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import pandel.files.Unreadable;
 
 /** Something that fields of a JSON object hold together, read and written in one place. */
-interface Part<T> {
+public interface Part<T> {
 
     /** All fields it may have, in the order in which they are written. */
     List<String> names();

@@ -1,4 +1,4 @@
-package pandel.files.json;
+package pandel.files.json.field;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.StreamReadConstraints;
@@ -22,7 +22,7 @@ public final class Json {
 
     private static final int LONGEST_NUMBER = 1_000;
 
-    static final ObjectMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+    public static final ObjectMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
                     .streamReadConstraints(StreamReadConstraints.builder()
                             .maxNestingDepth(NESTING)
                             .maxStringLength(LONGEST_TEXT)

@@ -1,4 +1,4 @@
-package pandel.files.json;
+package pandel.files.json.field;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -16,7 +16,7 @@ import pandel.core.model.rest.UnknownFields.Step;
  * Keeps unknown fields of parts that carry none themselves, for all kinds of object alike: what was not asked for while
  * reading is noted by where it stands, and woven in again when writing. What this Pandel writes itself always counts.
  */
-final class InnerRest {
+public final class InnerRest {
 
     private final List<UnknownFields> found = new ArrayList<>();
 
@@ -27,7 +27,7 @@ final class InnerRest {
      *
      * @param written what would be written of what was read
      */
-    static List<UnknownFields> of(JsonNode read, Supplier<JsonNode> written) {
+    public static List<UnknownFields> of(JsonNode read, Supplier<JsonNode> written) {
         if (!hasUnknown(read)) {
             return List.of();
         }
@@ -109,7 +109,7 @@ final class InnerRest {
     }
 
     /** The tree with all of it woven in. */
-    static ObjectNode woven(ObjectNode tree, List<UnknownFields> inner) {
+    public static ObjectNode woven(ObjectNode tree, List<UnknownFields> inner) {
         if (!inner.isEmpty()) {
             Map<String, List<ObjectNode>> owners = new LinkedHashMap<>();
             owners.put("", List.of(tree));

@@ -1,4 +1,4 @@
-package pandel.files.json;
+package pandel.files.json.field;
 
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -7,7 +7,7 @@ import java.util.Set;
 
 /** An object of a file that notes which of its fields were asked for, so that the others are known to be unknown. */
 @SuppressWarnings("unchecked") // Jackson narrows what a node copies itself to
-final class NotedObject extends ObjectNode {
+public final class NotedObject extends ObjectNode {
 
     private static final long serialVersionUID = 1L;
 
