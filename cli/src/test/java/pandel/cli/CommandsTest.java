@@ -128,7 +128,8 @@ class CommandsTest {
         assertThat(run("journeys", SAMPLE)).isEqualTo(ExitCode.FINE);
         assertThat(out.toString().lines()).hasSize(4).allMatch(l -> l.contains(": works, "));
         assertThat(run("cover", SAMPLE)).isEqualTo(ExitCode.FINE);
-        assertThat(out.toString()).containsPattern("travelled: (4[0-9]) %").contains("screens: ", "missing link: ");
+        assertThat(out.toString()).containsPattern("travelled: (3[0-9]) %").contains("screens: ", "missing link: ");
+        assertThat(out.toString()).contains(", turning out “").doesNotContain("suggested");
         assertThat(run("play", SAMPLE, "--journey", "Reserve a ladder")).isEqualTo(ExitCode.FINE);
         assertThat(json().path("end").path("screen").asText()).startsWith("loans-");
         assertThat(run("play", SAMPLE, "--journey", "Nobody")).isEqualTo(ExitCode.COULD_NOT);
@@ -137,6 +138,25 @@ class CommandsTest {
         run("generate", "--screens", 5, "-o", bare);
         assertThat(run("cover", bare)).isEqualTo(ExitCode.FINE);
         assertThat(out.toString()).contains("no journeys");
+    }
+
+    @Test
+    void journeysAreSuggestedForWhatNoneTravels() {
+        Path made = folder.resolve("made.pandel");
+        run("generate", "--screens", 12, "-o", made);
+        assertThat(run("cover", made, "--suggest")).isEqualTo(ExitCode.FINE);
+        List<String> lines = out.toString().lines().toList();
+        assertThat(lines.get(1))
+                .matches("suggested: \\d+ journeys of \\d+ steps; to travel \\d+ links and outcomes takes at least as "
+                        + "many steps, and \\d+ journeys of that length; not travelled by them: 0");
+        assertThat(lines).anyMatch(l -> l.matches("journey 1: Screen 1 to Screen \\d+, on Phone:"));
+        assertThat(lines).anyMatch(l -> l.startsWith("    Tap Part "));
+    }
+
+    @Test
+    void pairsOfLinksAreCountedWhenAskedFor() {
+        assertThat(run("cover", SAMPLE, "--pairs")).isEqualTo(ExitCode.FINE);
+        assertThat(out.toString()).containsPattern("pairs of links in a row: \\d+ of \\d+, ");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import pandel.core.check.LinkOutcome;
 import pandel.core.cover.Coverage;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Journey;
@@ -46,7 +47,7 @@ class JourneyTest extends WindowTest {
         assertRead(
                 "Closed on Tuesday",
                 "works · 4 steps · 5 screens",
-                "Links no journey follows",
+                "no journey travels",
                 coverage().percent() + " %");
         shot("coverage");
     }
@@ -57,18 +58,63 @@ class JourneyTest extends WindowTest {
         clickOn("#vital-travelled");
         settle();
         int missing = coverage().missingLinks().size();
-        String link = coverage().missingLinks().getFirst().link().id();
-        clickOn("#lead-" + link);
+        LinkOutcome wanted = coverage().missingLinks().getFirst().wanted();
+        clickOn("#lead-" + wanted.link()
+                + wanted.outcome().map(o -> "-" + o.replace(' ', '-')).orElse(""));
         settle();
         assertThat(coverage().missingLinks())
                 .hasSizeLessThan(missing)
-                .noneMatch(w -> w.link().id().equals(link));
+                .noneMatch(m -> m.wanted().equals(wanted));
         interact(() -> opened.work().edit(ScreenEdits.remove(List.of(screen("Confirm")))));
         settle();
         assertRead("breaks at step 5 of ", "This hotspot has no link yet.");
         clickOn("#undo");
         settle();
         assertThat(read()).doesNotContain("breaks at step");
+    }
+
+    @Test
+    void journeysAreSuggestedForWhatNoneTravelsAndKeptByOnePress() {
+        openSample();
+        go(5);
+        clickOn("#face-coverage");
+        settle();
+        int journeys = prototype().journeys().size();
+        assertRead("Suggest journeys for the " + coverage().missingLinks().size() + " links that none follows");
+        clickOn("#suggest");
+        until(() -> lookup("#keep-suggested").tryQuery().isPresent());
+        assertRead("all that none travels yet", "steps are needed at least.", "Tap ");
+        shot("suggested");
+        clickOn("#keep-suggested-1");
+        settle();
+        assertThat(prototype().journeys()).hasSize(journeys + 1);
+        assertThat(prototype().journeys().getLast().title()).startsWith("Suggested 1: ");
+        clickOn("#suggest");
+        until(() -> lookup("#keep-suggested").tryQuery().isPresent());
+        clickOn("#keep-suggested");
+        settle();
+        assertThat(coverage().percent()).isEqualTo(100);
+        assertThat(coverage().journeys()).noneMatch(r -> r.broken().isPresent());
+        assertThat(lookup("#suggest").tryQuery()).isEmpty();
+        until(() -> read().contains("pairs of links in a row"));
+        shot("all-travelled");
+        clickOn("#undo");
+        settle();
+        assertThat(prototype().journeys()).hasSize(journeys + 1);
+    }
+
+    @Test
+    void whatIsMissingStandsBySectionAsPicturesAndLinks() {
+        openSample();
+        go(5);
+        clickOn("#face-coverage");
+        settle();
+        assertRead("Tools: 4 screens and ", "no journey travels");
+        String search = screen("Search").id();
+        clickOn("#missing-" + search);
+        settle();
+        assertThat(opened.work().selection().screen()).isEqualTo(search);
+        assertRead("Ways in");
     }
 
     @Test

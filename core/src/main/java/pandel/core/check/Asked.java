@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.model.Index.Way;
@@ -68,9 +69,10 @@ final class Asked {
     /** Names of what is carried to frames that anything asks for, or needs. */
     private final Set<String> inFrames = new HashSet<>();
 
-    private final Map<String, Boolean> forgetful = new HashMap<>();
-    private final Map<String, Boolean> tabless = new HashMap<>();
-    private final Map<String, Boolean> fresh = new HashMap<>();
+    // Devices are explored side by side: what is found out on the way is for all of them.
+    private final Map<String, Boolean> forgetful = new ConcurrentHashMap<>();
+    private final Map<String, Boolean> tabless = new ConcurrentHashMap<>();
+    private final Map<String, Boolean> fresh = new ConcurrentHashMap<>();
     private final boolean changes;
     private final boolean swapsOut;
     /** Whether any move is done beneath. */

@@ -64,6 +64,24 @@ public final class Check {
         return of(prototype, Effort.USUAL, calledOff);
     }
 
+    /**
+     * The same after an edit. What changes nothing that can be done (areas, pictures, sections, journeys, what was
+     * decided about findings) is not searched again: what was found before stands, and only the findings are drawn
+     * anew.
+     *
+     * @param before what the checks said of an earlier prototype
+     */
+    public static Optional<Checked> after(Checked before, Prototype prototype, BooleanSupplier calledOff) {
+        return before.isWhole() && Relevant.of(before.prototype()).equals(Relevant.of(prototype))
+                ? told(
+                        prototype,
+                        before.grounds().asked(),
+                        before.grounds().explorations(),
+                        before.grounds().points(),
+                        calledOff)
+                : of(prototype, calledOff);
+    }
+
     static Optional<Checked> of(Prototype prototype, Effort effort, BooleanSupplier calledOff) {
         Asked asked = Asked.in(prototype);
         List<Entry> entries = prototype.entries().stream()
@@ -73,13 +91,23 @@ public final class Check {
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
-        List<Unsettled> unsettled = new ArrayList<>(Addresses.cut(prototype, asked));
         List<Exploration> points = prototype.startPoints().isEmpty()
                 ? List.of()
                 : explore(prototype, effort, asked, prototype.startPoints(), calledOff);
+        return told(prototype, asked, explorations, points, calledOff);
+    }
+
+    /** Draws the findings from what was explored; empty when it was called off. */
+    private static Optional<Checked> told(
+            Prototype prototype,
+            Asked asked,
+            List<Exploration> explorations,
+            List<Exploration> points,
+            BooleanSupplier calledOff) {
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
+        List<Unsettled> unsettled = new ArrayList<>(Addresses.cut(prototype, asked));
         Grounds grounds = new Grounds(
                 prototype, asked, explorations, points, nearest(explorations), Idles.in(explorations), unsettled::add);
         for (Exploration exploration : explorations) {
@@ -132,11 +160,10 @@ public final class Check {
 
     private static List<Exploration> explore(
             Prototype prototype, Effort effort, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
-        List<Exploration> explorations = new ArrayList<>();
-        for (Device device : classes(prototype)) {
-            explorations.add(Exploration.of(prototype, device, effort, asked, from, calledOff));
-        }
-        return explorations;
+        // Each for itself, side by side: none knows of another.
+        return classes(prototype).parallelStream()
+                .map(device -> Exploration.of(prototype, device, effort, asked, from, calledOff))
+                .toList();
     }
 
     /** Where one is stuck, and what cannot be closed besides. */

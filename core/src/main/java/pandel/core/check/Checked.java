@@ -1,6 +1,7 @@
 package pandel.core.check;
 
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -38,6 +39,18 @@ public final class Checked {
 
     public Prototype prototype() {
         return grounds.prototype();
+    }
+
+    Grounds grounds() {
+        return grounds;
+    }
+
+    /**
+     * Whether everything was looked at, so that what was found can stand for a prototype in which the same can be done.
+     */
+    boolean isWhole() {
+        return grounds.explorations().stream().noneMatch(e -> e.isSpared() || e.isGivenUp())
+                && grounds.points().stream().noneMatch(e -> e.isSpared() || e.isGivenUp());
     }
 
     /** What could not be answered. Empty unless links return to more screens than are followed at once. */
@@ -92,6 +105,16 @@ public final class Checked {
     /** Whether a link ever does something, on any device. */
     public boolean fires(String link) {
         return grounds.fires(link);
+    }
+
+    /**
+     * The links that ever do something, each of their outcomes apart, on any device, and for each a walk that ends with
+     * it: the nearest on the first device that can.
+     */
+    public Map<LinkOutcome, Walk> travelled() {
+        Map<LinkOutcome, Walk> travelled = new LinkedHashMap<>();
+        grounds.explorations().forEach(e -> e.travelled().forEach(travelled::putIfAbsent));
+        return travelled;
     }
 
     /** Ids of the screens ever shown, nearest first. */

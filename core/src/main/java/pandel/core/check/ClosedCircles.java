@@ -71,7 +71,10 @@ final class ClosedCircles {
         hubs.forEach((id, hub) ->
                 Objects.requireNonNull(ofScreen.get(id)).forEach(place -> arrows.add(hub, vertex(place, Way.HERE))));
         for (Node node : nodes) {
-            node.all().forEach(turn -> link(node, turn));
+            List<Optional<Node>> next = exploration.after(node);
+            for (int i = 0; i < next.size(); i++) {
+                link(node, node.all().get(i), next.get(i));
+            }
             node.agains.forEach(again -> {
                 edge(node, Way.AGAIN, again.node(), Way.HERE);
                 for (Way way : List.of(Way.BEHIND, Way.BENEATH, Way.GROUND, Way.BEHIND_GROUND, Way.BENEATH_GROUND)) {
@@ -113,7 +116,10 @@ final class ClosedCircles {
         if (others.isEmpty()) {
             return circles;
         }
-        List<Set<String>> closed = closed(arrows.comingFrom(others));
+        // What may be left, now or later, belongs to no set that nothing leaves.
+        BitSet kept = arrows.comingFrom(others);
+        kept.andNot(arrows.leadingTo(leaving));
+        List<Set<String>> closed = closed(kept);
         BitSet fromStart = arrows.comingFrom(start);
         BitSet away = (BitSet) fromStart.clone();
         away.andNot(toStart);
@@ -190,8 +196,7 @@ final class ClosedCircles {
         return node.number * Way.values().length + way.ordinal();
     }
 
-    private void link(Node node, Turn turn) {
-        Optional<Node> next = exploration.after(node, turn);
+    private void link(Node node, Turn turn, Optional<Node> next) {
         boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
         next.ifPresent(to -> edge(node, Way.HERE, to, Way.HERE));
         switch (turn.actions().getLast()) {

@@ -416,6 +416,21 @@ final class Exploration {
         return fired;
     }
 
+    /** The links that do something somewhere with each outcome, and where that is soonest. */
+    Map<LinkOutcome, Walk> travelled() {
+        Map<LinkOutcome, Walk> travelled = new LinkedHashMap<>();
+        for (Node node : nodes.values()) {
+            for (Turn turn : node.all()) {
+                turn.link()
+                        .map(link ->
+                                new LinkOutcome(link, turn.events().getLast().outcome()))
+                        .filter(t -> !travelled.containsKey(t))
+                        .ifPresent(t -> travelled.put(t, walkTo(node).and(turn.events())));
+            }
+        }
+        return travelled;
+    }
+
     /** Ids of the links of which it is not settled whether they do something. */
     Set<String> perhapsFired() {
         return perhapsFired;

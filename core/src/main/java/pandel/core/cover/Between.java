@@ -26,7 +26,7 @@ public record Between(Walk lead, List<Journey.Leg> legs) {
                 .flatMap(lead -> Onward.until(
                                 checked.prototype(),
                                 lead.replay(checked.prototype()),
-                                stepped -> stepped.situation().screen().equals(to))
+                                (event, stepped) -> stepped.situation().screen().equals(to))
                         .map(legs -> new Between(lead, legs)));
     }
 

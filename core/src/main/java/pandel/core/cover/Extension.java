@@ -3,6 +3,7 @@ package pandel.core.cover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import pandel.core.check.LinkOutcome;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 
@@ -12,7 +13,7 @@ public final class Extension {
     private Extension() {}
 
     /** The working journey that needs the fewest events more, led on to the link; empty when none gets there soon. */
-    public static Optional<Journey> to(Prototype prototype, List<Replayed> journeys, String link) {
+    public static Optional<Journey> to(Prototype prototype, List<Replayed> journeys, LinkOutcome wanted) {
         Optional<Journey> best = Optional.empty();
         int fewest = Integer.MAX_VALUE;
         for (Replayed replayed : journeys) {
@@ -20,8 +21,8 @@ public final class Extension {
                 List<Journey.Leg> more = Onward.until(
                                 prototype,
                                 replayed.end().get(),
-                                stepped -> stepped.happening().link().equals(Optional.of(link))
-                                        && stepped.happening().isDone())
+                                (event, stepped) -> LinkOutcome.of(event, stepped.happening())
+                                        .equals(Optional.of(wanted)))
                         .orElse(List.of());
                 if (!more.isEmpty() && more.size() < fewest) {
                     fewest = more.size();

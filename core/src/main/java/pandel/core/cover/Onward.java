@@ -7,7 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
+import java.util.function.BiPredicate;
 import org.jspecify.annotations.Nullable;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
@@ -33,11 +33,18 @@ public final class Onward {
      *
      * @return the events with what they show; empty when it was not found among the {@value #MOST} situations looked at
      */
-    public static Optional<List<Journey.Leg>> until(Prototype prototype, Situation start, Predicate<Stepped> wanted) {
+    public static Optional<List<Journey.Leg>> until(
+            Prototype prototype, Situation start, BiPredicate<Event, Stepped> wanted) {
+        return until(prototype, start, wanted, MOST);
+    }
+
+    /** @param most how many situations are looked at */
+    static Optional<List<Journey.Leg>> until(
+            Prototype prototype, Situation start, BiPredicate<Event, Stepped> wanted, int most) {
         Step step = new Step(prototype);
         Deque<Going> horizon = new ArrayDeque<>(List.of(new Going(start, null, new Event.Elapse(0))));
         Set<Object> seen = new HashSet<>();
-        while (!horizon.isEmpty() && seen.size() < MOST) {
+        while (!horizon.isEmpty() && seen.size() < most) {
             Going going = horizon.remove();
             for (Event event : Possible.events(prototype, going.situation())) {
                 Stepped stepped = step.step(going.situation(), event);
@@ -45,11 +52,11 @@ public final class Onward {
                                 || stepped.happening() instanceof Happening.Remembered)
                         && seen.add(key(stepped.situation()))) {
                     Going next = new Going(stepped.situation(), going, event);
-                    if (wanted.test(stepped)) {
+                    if (wanted.test(event, stepped)) {
                         return Optional.of(path(next));
                     }
                     horizon.add(next);
-                } else if (wanted.test(stepped)) {
+                } else if (wanted.test(event, stepped)) {
                     return Optional.of(path(new Going(stepped.situation(), going, event)));
                 }
             }

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import pandel.core.check.LinkOutcome;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
@@ -17,18 +18,19 @@ import pandel.core.play.situation.Situation;
  * A journey played again.
  *
  * @param path ids of the screens shown, one after each event, from the first on, up to where it breaks
- * @param links ids of the links that did something, up to where it breaks
+ * @param links the links that did something, with the outcomes chosen, in order, up to where it breaks
  * @param broken the first leg that no longer shows what it showed; empty when all do
  * @param end the situation where it ended or broke; empty when it could not begin
  */
 public record Replayed(
-        Journey journey, List<String> path, Set<String> links, Optional<Broken> broken, Optional<Situation> end) {
+        Journey journey, List<String> path, List<LinkOutcome> links, Optional<Broken> broken, Optional<Situation> end) {
 
     /** The first broken leg, counted from 1 (0: it cannot begin), and why in one sentence. */
     public record Broken(int leg, String why) {}
 
     public Replayed {
         path = List.copyOf(path);
+        links = List.copyOf(links);
     }
 
     /** Ids of the screens shown, each once. */
@@ -45,7 +47,7 @@ public record Replayed(
             return new Replayed(
                     journey,
                     List.of(),
-                    Set.of(),
+                    List.of(),
                     Optional.of(new Broken(
                             0, "It cannot begin: its entry or start point is not there, or leads to no page.")),
                     Optional.empty());
@@ -53,7 +55,7 @@ public record Replayed(
         Step step = new Step(prototype);
         Situation now = start.get();
         List<String> path = new ArrayList<>(List.of(now.screen()));
-        Set<String> links = new LinkedHashSet<>();
+        List<LinkOutcome> links = new ArrayList<>();
         List<Journey.Leg> legs = new ArrayList<>(journey.legs());
         for (int i = 0; i < legs.size(); i++) {
             Stepped stepped = step.step(now, legs.get(i).event());
@@ -71,9 +73,7 @@ public record Replayed(
                 return new Replayed(journey, path, links, Optional.of(new Broken(i + 1, why)), Optional.of(now));
             }
             path.add(now.screen());
-            if (stepped.happening().isDone()) {
-                stepped.happening().link().ifPresent(links::add);
-            }
+            LinkOutcome.of(legs.get(i).event(), stepped.happening()).ifPresent(links::add);
         }
         return new Replayed(journey, path, links, Optional.empty(), Optional.of(now));
     }

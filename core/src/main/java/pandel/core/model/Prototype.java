@@ -177,9 +177,7 @@ public final class Prototype implements ValueScope, Contents {
     /** The tab set of that id. */
     @Override
     public Optional<TabSet> tabSet(String id) {
-        return parts.tabSets().isEmpty()
-                ? Optional.empty()
-                : parts.tabSets().stream().filter(s -> s.id().equals(id)).findFirst();
+        return parts.tabSets().stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
     /**
@@ -197,9 +195,7 @@ public final class Prototype implements ValueScope, Contents {
 
     /** The drawer of that id. */
     public Optional<Drawer> drawer(String id) {
-        return parts.drawers().isEmpty()
-                ? Optional.empty()
-                : parts.drawers().stream().filter(d -> d.id().equals(id)).findFirst();
+        return parts.drawers().stream().filter(d -> d.id().equals(id)).findFirst();
     }
 
     public List<Pair> pairs() {
@@ -379,7 +375,6 @@ public final class Prototype implements ValueScope, Contents {
             implements PrototypePartsBuilder.With {
 
         public Parts {
-            Objects.requireNonNull(title);
             screens = List.copyOf(screens);
             shared = List.copyOf(shared);
             entries = List.copyOf(entries);
@@ -387,7 +382,6 @@ public final class Prototype implements ValueScope, Contents {
             EnumMap<Verb, Motion> sorted = new EnumMap<>(Verb.class);
             sorted.putAll(motions);
             motions = Collections.unmodifiableMap(sorted);
-            Objects.requireNonNull(judgements);
             journeys = List.copyOf(journeys);
             facts = List.copyOf(facts);
             startPoints = List.copyOf(startPoints);
@@ -396,8 +390,6 @@ public final class Prototype implements ValueScope, Contents {
             tabSets = List.copyOf(tabSets);
             drawers = List.copyOf(drawers);
             pairs = List.copyOf(pairs);
-            Objects.requireNonNull(widths);
-            Objects.requireNonNull(rest);
         }
     }
 }

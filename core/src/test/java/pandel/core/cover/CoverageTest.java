@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
+import pandel.core.check.LinkOutcome;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Journey;
@@ -49,22 +50,24 @@ class CoverageTest {
         assertThat(coverage.percent()).isEqualTo(40);
         assertThat(coverage.missingScreens()).extracting(s -> s.id()).containsExactly("item", "ask");
         assertThat(coverage.missingLinks())
-                .extracting(w -> w.link().id())
+                .extracting(m -> m.way().link().id())
                 .containsExactly("home.ask.tap", "list.item.tap", "item.back.tap", "ask.shut.tap");
     }
 
     @Test
     void theNearestJourneyIsLedOnToAMissingLink() {
         Prototype p = APP.withJourneys(List.of(journey("far"), journey("near", Event.tap("home.list"))));
-        Journey led = Extension.to(p, Coverage.of(Check.of(p)).journeys(), "item.back.tap")
+        Journey led = Extension.to(
+                        p, Coverage.of(Check.of(p)).journeys(), new LinkOutcome("item.back.tap", Optional.empty()))
                 .orElseThrow();
         assertThat(led.id()).isEqualTo("near");
         assertThat(led.events())
                 .containsExactly(Event.tap("home.list"), Event.tap("list.item"), Event.tap("item.back"));
         Prototype grown = JourneyEdits.keep(led).applyTo(p);
         assertThat(Coverage.of(Check.of(grown)).missingLinks())
-                .noneMatch(w -> w.link().id().equals("item.back.tap"));
-        assertThat(Extension.to(p, Coverage.of(Check.of(p)).journeys(), "lost.x.tap"))
+                .noneMatch(m -> m.way().link().id().equals("item.back.tap"));
+        assertThat(Extension.to(
+                        p, Coverage.of(Check.of(p)).journeys(), new LinkOutcome("lost.x.tap", Optional.empty())))
                 .isEmpty();
     }
 

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
+import pandel.core.check.LinkOutcome;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.generate.Generated;
@@ -64,7 +65,12 @@ class JourneysAndWaysTest {
         assertThat(replayed.broken()).isEmpty();
         assertThat(replayed.path()).containsExactly("home", "list", "item", "home", "list");
         assertThat(replayed.screens()).containsExactly("home", "list", "item");
-        assertThat(replayed.links()).containsExactly("home.list.tap", "list.item.tap", "item.save.tap");
+        assertThat(replayed.links())
+                .containsExactly(
+                        new LinkOutcome("home.list.tap", Optional.empty()),
+                        new LinkOutcome("list.item.tap", Optional.empty()),
+                        new LinkOutcome("item.save.tap", Optional.of("saved")),
+                        new LinkOutcome("home.list.tap", Optional.empty()));
         assertThat(replayed.end()).map(Situation::screen).contains("list");
     }
 
@@ -116,11 +122,12 @@ class JourneysAndWaysTest {
 
     @Test
     void whatIsWantedAtOnceTakesOneEvent() {
-        assertThat(Onward.until(APP, start(APP), s -> s.situation().screen().equals("list")))
+        assertThat(Onward.until(
+                        APP, start(APP), (e, s) -> s.situation().screen().equals("list")))
                 .hasValueSatisfying(legs -> assertThat(legs)
                         .singleElement()
                         .satisfies(leg -> assertThat(leg.event()).isEqualTo(Event.tap("home.list"))));
-        assertThat(Onward.until(APP, start(APP), s -> false)).isEmpty();
+        assertThat(Onward.until(APP, start(APP), (e, s) -> false)).isEmpty();
     }
 
     /** No shorter list of possible events gets there: tried out up to that length. */
@@ -129,7 +136,7 @@ class JourneysAndWaysTest {
         Prototype p = Generated.of(size, seed, Kind.USUAL);
         String wanted = p.screens().getLast().id();
         Optional<List<Journey.Leg>> found =
-                Onward.until(p, start(p), s -> s.situation().screen().equals(wanted));
+                Onward.until(p, start(p), (e, s) -> s.situation().screen().equals(wanted));
         int fewest = fewest(p, wanted, 4);
         if (fewest > 0) {
             assertThat(found).isPresent();

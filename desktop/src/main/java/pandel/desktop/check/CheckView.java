@@ -28,6 +28,7 @@ import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.WhileShown;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
+import pandel.desktop.work.Background;
 import pandel.desktop.work.Journal;
 import pandel.desktop.work.Work;
 
@@ -52,7 +53,7 @@ public final class CheckView implements StageView {
     private final WhileShown shown;
     private List<Finding> listed = List.of();
 
-    public CheckView(Work work, PageHost around) {
+    public CheckView(Work work, PageHost around, Background background) {
         this.work = work;
         this.told = new FindingPane(work, around);
         list.getStyleClass().add("findings");
@@ -72,7 +73,7 @@ public final class CheckView implements StageView {
         left.setMinWidth(360);
         page.setLeft(left);
         page.setCenter(told);
-        this.coverage = new CoveragePane(work, around);
+        this.coverage = new CoveragePane(work, around, background);
         ToggleGroup faces = new ToggleGroup();
         faces.getToggles().addAll(findingsFace, coverageFace);
         findingsFace.setSelected(true);

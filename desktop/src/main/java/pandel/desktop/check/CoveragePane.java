@@ -1,5 +1,6 @@
 package pandel.desktop.check;
 
+import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -14,32 +15,44 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Walk;
 import pandel.core.cover.Coverage;
-import pandel.core.cover.Extension;
+import pandel.core.cover.LinkPairs;
 import pandel.core.cover.Replayed;
 import pandel.core.edit.whole.JourneyEdits;
-import pandel.core.model.Index.Way;
 import pandel.core.model.Journey;
-import pandel.core.play.words.LinkWords;
+import pandel.core.model.Prototype;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageGuide;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
+import pandel.desktop.work.Background;
 import pandel.desktop.work.Work;
 
-/** The journeys with their last result, and how much of what can be travelled they travel. */
+/** The journeys with their last result, those suggested, and how much of what can be travelled they travel. */
 final class CoveragePane extends BorderPane {
 
     private static final double BAR = 320;
 
     private final Work work;
     private final StageGuide around;
+    private final Background background;
     private final VBox journeys = new VBox(2);
     private final VBox measures = new VBox();
+    private final Suggestions suggestions;
+    private final MissingBySection missing;
+    private final Label pairs = new WrappedLabel();
+    /** What pairs are looked for in, or were; read by the thread that looks. */
+    private volatile Optional<Prototype> looked = Optional.empty();
 
-    CoveragePane(Work work, StageGuide around) {
+    CoveragePane(Work work, PageHost around, Background background) {
         this.work = work;
         this.around = around;
+        this.background = background;
+        this.suggestions = new Suggestions(work, around, background);
+        this.missing = new MissingBySection(work, around);
+        pairs.setId("pairs");
+        pairs.getStyleClass().add("quiet");
         journeys.getStyleClass().add("findings");
         measures.getStyleClass().add("told");
         setLeft(scrolling(journeys, 440));
@@ -58,20 +71,29 @@ final class CoveragePane extends BorderPane {
     void refresh() {
         journeys.getChildren().clear();
         measures.getChildren().clear();
-        if (work.prototype().journeys().isEmpty() || work.coverage().isEmpty()) {
-            Label hint = new WrappedLabel(
-                    "Play the prototype and keep what you did as a journey. Journeys are replayed after each "
-                            + "edit, and what they travel is measured here.");
-            hint.getStyleClass().add("coverage-hint");
+        if (work.prototype().screens().isEmpty() || work.coverage().isEmpty()) {
+            journeys.getChildren()
+                    .add(hint("What journeys travel is measured here, once there are screens and links."));
+            return;
+        }
+        Coverage coverage = work.coverage().get();
+        if (coverage.journeys().isEmpty()) {
             Button play = new Button("Go to Play");
             play.getStyleClass().add("main");
             play.setOnAction(e -> around.go(WorkStage.PLAY));
             VBox.setMargin(play, new Insets(0, 0, 0, 12));
-            journeys.getChildren().addAll(hint, play);
+            journeys.getChildren()
+                    .addAll(
+                            hint("Play the prototype and keep what you did as a journey, or have some suggested. "
+                                    + "Journeys are replayed after each edit, and what they travel is measured here."),
+                            play);
+        }
+        coverage.journeys().forEach(r -> journeys.getChildren().add(row(r)));
+        journeys.getChildren().add(suggestions);
+        suggestions.refresh();
+        if (coverage.journeys().isEmpty()) {
             return;
         }
-        Coverage coverage = work.coverage().get();
-        coverage.journeys().forEach(r -> journeys.getChildren().add(row(r)));
         Label percent = new Label(coverage.percent() + " %");
         percent.getStyleClass().add("figure-large");
         Label of = new Label("of what can be travelled, by "
@@ -83,19 +105,49 @@ final class CoveragePane extends BorderPane {
                 .addAll(
                         head,
                         measure("screens", coverage.screensTravelled(), coverage.screens()),
-                        measure("links", coverage.linksTravelled(), coverage.links()));
-        if (!coverage.missingScreens().isEmpty()) {
-            measures.getChildren().add(heading("Screens no journey shows"));
-            coverage.missingScreens().forEach(s -> measures.getChildren().add(new Label(s.shownTitle())));
+                        measure("links, each outcome apart", coverage.linksTravelled(), coverage.links()),
+                        pairs,
+                        missing);
+        missing.show(coverage);
+        lookForPairs(coverage);
+    }
+
+    private static Label hint(String words) {
+        Label hint = new WrappedLabel(words);
+        hint.getStyleClass().add("coverage-hint");
+        return hint;
+    }
+
+    /** Off the interface thread, once for each prototype. */
+    private void lookForPairs(Coverage coverage) {
+        Prototype prototype = work.prototype();
+        if (looked.filter(p -> p == prototype).isPresent()) {
+            return;
         }
-        if (!coverage.missingLinks().isEmpty()) {
-            measures.getChildren().add(heading("Links no journey follows"));
-            VBox missing = new VBox(2);
-            coverage.missingLinks().stream()
-                    .limit(60)
-                    .forEach(w -> missing.getChildren().add(missing(w)));
-            measures.getChildren().add(missing);
-        }
+        looked = Optional.of(prototype);
+        pairs.setText("Looking for links that follow one another …");
+        background.run(work.document(), Optional.empty(), "look for links that follow one another", () -> {
+            Optional<LinkPairs> found = LinkPairs.of(
+                    prototype,
+                    coverage.journeys(),
+                    () -> looked.filter(p -> p == prototype).isEmpty());
+            return () -> {
+                if (looked.filter(p -> p == prototype).isPresent()) {
+                    found.ifPresent(f -> pairs.setText(told(f)));
+                }
+            };
+        });
+    }
+
+    private static String told(LinkPairs pairs) {
+        return String.format(
+                java.util.Locale.ROOT,
+                "%,d of %,d pairs of links in a row, %s",
+                pairs.travelled().size(),
+                pairs.possible().size(),
+                pairs.all()
+                        ? "counted on trails of up to " + LinkPairs.DEEPEST + " places."
+                        : "and there are more than could be counted.");
     }
 
     private Node row(Replayed replayed) {
@@ -109,8 +161,10 @@ final class CoveragePane extends BorderPane {
                         + replayed.screens().size() + " screens");
         Label told = new WrappedLabel((journey.purpose().isBlank() ? "" : journey.purpose() + " · ") + result);
         told.getStyleClass().addAll("small", replayed.broken().isPresent() ? "trouble" : "quiet");
+        told.setMinHeight(USE_PREF_SIZE);
         VBox words = new VBox(2, title, told);
         words.setMinWidth(0);
+        words.setMinHeight(USE_PREF_SIZE);
         HBox.setHgrow(words, Priority.ALWAYS);
         Button play = Buttons.smallWord("Play", "play-" + journey.id(), () -> play(journey, false));
         Button step = Buttons.smallWord("Step", "step-" + journey.id(), () -> play(journey, true));
@@ -148,37 +202,5 @@ final class CoveragePane extends BorderPane {
         HBox row = new HBox(12, both, words);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
-    }
-
-    private Node missing(Way way) {
-        Label words = new Label(LinkWords.described(work.prototype(), way));
-        words.setMinWidth(0);
-        HBox.setHgrow(words, Priority.ALWAYS);
-        words.setMaxWidth(Double.MAX_VALUE);
-        HBox row = new HBox(
-                8,
-                words,
-                Buttons.smallWord("Lead a journey there", "lead-" + way.link().id(), () -> lead(way)));
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
-    }
-
-    private void lead(Way way) {
-        work.coverage()
-                .flatMap(c ->
-                        Extension.to(work.prototype(), c.journeys(), way.link().id()))
-                .ifPresentOrElse(
-                        journey -> {
-                            work.edit(JourneyEdits.keep(journey));
-                            around.say("“" + journey.title() + "” now goes on to there. Ctrl+Z takes it back.");
-                        },
-                        () -> around.say("No journey gets there soon; play it, and keep that as a journey."));
-    }
-
-    private static Label heading(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("heading");
-        label.getStyleClass().add("below");
-        return label;
     }
 }

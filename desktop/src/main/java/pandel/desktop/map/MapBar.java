@@ -221,9 +221,9 @@ final class MapBar extends HBox {
         for (Replayed replayed : coverage.map(Coverage::journeys).orElse(List.of())) {
             screens.addAll(replayed.screens());
             replayed.links()
-                    .forEach(id -> work.prototype()
+                    .forEach(travelled -> work.prototype()
                             .index()
-                            .way(id)
+                            .way(travelled.link())
                             .ifPresent(way -> way.from()
                                     .forEach(s -> way.targets().forEach(t -> {
                                         if (replayed.screens().contains(s.id())

@@ -129,7 +129,7 @@ public final class MainWindow implements StageWindow {
         });
         work.stoppedProperty().addListener((o, a, why) -> why.ifPresent(e -> failed("check the prototype", e)));
         this.choosing = tools.choosing();
-        this.check = new CheckView(work, this);
+        this.check = new CheckView(work, this, background);
         this.play = new PlayView(work, this, clock);
         this.pages = new WindowPages(work, said, questions, this::go, play::playFrom);
         views.put(WorkStage.MOCKS, new MocksView(work, this));

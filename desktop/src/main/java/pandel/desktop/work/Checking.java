@@ -1,7 +1,9 @@
 package pandel.desktop.work;
 
+import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BooleanSupplier;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
 import pandel.core.cover.Coverage;
@@ -23,6 +25,8 @@ final class Checking {
     private final Executor window;
     private final AtomicReference<Prototype> wanted = new AtomicReference<>();
     private final Runnable patience;
+    /** The last result, for the thread of the checks alone: what it found may stand for the next prototype. */
+    private Optional<Checked> last = Optional.empty();
 
     /** @param patience waits, off the interface thread, until what a person is to see at once after opening is there */
     Checking(Executor thread, Executor window, Runnable patience) {
@@ -42,7 +46,12 @@ final class Checking {
                 if (justOpened) {
                     patience.run();
                 }
-                Check.of(prototype, () -> wanted.get() != prototype).ifPresent(checked -> {
+                BooleanSupplier calledOff = () -> wanted.get() != prototype;
+                Optional<Checked> result = last.isPresent()
+                        ? Check.after(last.get(), prototype, calledOff)
+                        : Check.of(prototype, calledOff);
+                result.ifPresent(checked -> {
+                    last = result;
                     Coverage coverage = Coverage.of(checked);
                     tell(prototype, () -> told.checked(checked, coverage));
                 });

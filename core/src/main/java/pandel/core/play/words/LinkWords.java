@@ -3,6 +3,7 @@ package pandel.core.play.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Drawer;
@@ -205,6 +206,26 @@ public final class LinkWords {
 
     /** "Tools: tap Hedge shears, advance to Tool". */
     public static String described(Prototype prototype, Way way) {
+        return where(prototype, way) + ", " + effect(prototype, way.link());
+    }
+
+    /**
+     * The same of one way to turn out: "Bring it back: tap It was taken back, turning out “no network”: say …".
+     *
+     * @param outcome empty: of the whole link
+     */
+    public static String described(Prototype prototype, Way way, Optional<String> outcome) {
+        List<Branch> branches = way.link().branches().stream()
+                .filter(b -> outcome.isPresent() && b.outcome().equals(outcome))
+                .map(b -> b.withOutcome(Optional.empty()).withWhen(List.of()))
+                .toList();
+        return branches.isEmpty()
+                ? described(prototype, way)
+                : where(prototype, way) + ", turning out “" + outcome.orElseThrow() + "”: "
+                        + effect(prototype, way.link().withBranches(branches.subList(0, 1)));
+    }
+
+    private static String where(Prototype prototype, Way way) {
         String on = way.from().size() == 1
                 ? way.from().getFirst().shownTitle()
                 : way.from().size() + " screens";
@@ -215,7 +236,7 @@ public final class LinkWords {
                                 .hotspotsOn(way.from().getFirst().id())
                                 .indexOf(h))
                 .orElse(0);
-        return on + ": " + what(way, number) + ", " + effect(prototype, way.link());
+        return on + ": " + what(way, number);
     }
 
     /** A hotspot's words, or its number. */
