@@ -13,7 +13,7 @@ import java.util.function.IntConsumer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
-import pandel.core.check.Walk;
+import pandel.core.check.finding.Walk;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.link.Effect;

@@ -8,7 +8,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.check.Check;
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 import pandel.core.edit.History;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.generate.Generated;

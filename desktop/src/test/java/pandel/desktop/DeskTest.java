@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Target;

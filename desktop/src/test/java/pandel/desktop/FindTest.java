@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 import pandel.core.model.screen.Status;
 
 /** Find reaches everything, and everything has a name. */

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import pandel.core.check.LinkOutcome;
+import pandel.core.check.finding.LinkOutcome;
 import pandel.core.cover.Coverage;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Journey;

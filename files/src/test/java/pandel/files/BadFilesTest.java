@@ -17,7 +17,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.check.Check;
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 import pandel.files.store.PrototypeFile;
 
 /** Broken and hostile files: one clear sentence each, nothing thrown at anyone. */

@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;

@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;

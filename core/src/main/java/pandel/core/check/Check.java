@@ -12,6 +12,44 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import pandel.core.check.compile.Relevance;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Rule;
+import pandel.core.check.finding.Unsettled;
+import pandel.core.check.rule.drawn.Hotspots;
+import pandel.core.check.rule.drawn.MocksMissing;
+import pandel.core.check.rule.drawn.NotPlaced;
+import pandel.core.check.rule.drawn.Titles;
+import pandel.core.check.rule.frame.DeviceRefusals;
+import pandel.core.check.rule.frame.Drawers;
+import pandel.core.check.rule.frame.Sequences;
+import pandel.core.check.rule.frame.TabSets;
+import pandel.core.check.rule.reach.Addresses;
+import pandel.core.check.rule.reach.BranchesNever;
+import pandel.core.check.rule.reach.CannotClose;
+import pandel.core.check.rule.reach.ClosedCircles;
+import pandel.core.check.rule.reach.DeadEnds;
+import pandel.core.check.rule.reach.DeepOverlays;
+import pandel.core.check.rule.reach.EndlessWaits;
+import pandel.core.check.rule.reach.HiddenGestures;
+import pandel.core.check.rule.reach.MissingTargets;
+import pandel.core.check.rule.reach.NeverFiring;
+import pandel.core.check.rule.reach.NoEntry;
+import pandel.core.check.rule.reach.ReturnsToAbsent;
+import pandel.core.check.rule.reach.ReturnsToNowhere;
+import pandel.core.check.rule.reach.UnreachedScreens;
+import pandel.core.check.rule.reach.WaitsInTrail;
+import pandel.core.check.rule.value.FactsUnused;
+import pandel.core.check.rule.value.Outcomes;
+import pandel.core.check.rule.value.StatesNeverHolding;
+import pandel.core.check.rule.value.UnknownPlaceholders;
+import pandel.core.check.rule.value.Values;
+import pandel.core.check.solve.Budget;
+import pandel.core.check.solve.Explorer;
+import pandel.core.check.solve.Idles;
+import pandel.core.check.solve.Reachability;
+import pandel.core.check.solve.Solution;
+import pandel.core.check.solve.Trait;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
@@ -23,7 +61,7 @@ import pandel.core.model.start.Start;
 /** Runs the checks. Same prototype in, same findings in the same order out. */
 public final class Check {
 
-    private static final List<Function<Grounds, List<Finding>>> FINDINGS = List.of(
+    private static final List<Function<Solution, List<Finding>>> FINDINGS = List.of(
             NoEntry::in,
             Addresses::in,
             MissingTargets::in,
@@ -61,7 +99,7 @@ public final class Check {
 
     /** Checks until done or called off; empty when it was called off. May be run on any thread. */
     public static Optional<Checked> of(Prototype prototype, BooleanSupplier calledOff) {
-        return of(prototype, Effort.USUAL, calledOff);
+        return of(prototype, Budget.USUAL, calledOff);
     }
 
     /**
@@ -75,42 +113,48 @@ public final class Check {
         return before.isWhole() && Relevant.of(before.prototype()).equals(Relevant.of(prototype))
                 ? told(
                         prototype,
-                        before.grounds().asked(),
-                        before.grounds().explorations(),
-                        before.grounds().points(),
+                        before.solution().relevance(),
+                        before.solution().explorations(),
+                        before.solution().points(),
                         calledOff)
                 : of(prototype, calledOff);
     }
 
-    static Optional<Checked> of(Prototype prototype, Effort effort, BooleanSupplier calledOff) {
-        Asked asked = Asked.in(prototype);
+    static Optional<Checked> of(Prototype prototype, Budget effort, BooleanSupplier calledOff) {
+        Relevance relevance = Relevance.in(prototype);
         List<Entry> entries = prototype.entries().stream()
-                .flatMap(e -> Addresses.opened(prototype, asked, e).stream())
+                .flatMap(e -> Addresses.opened(prototype, relevance, e).stream())
                 .toList();
-        List<Exploration> explorations = explore(prototype, effort, asked, entries, calledOff);
+        List<Reachability> explorations = explore(prototype, effort, relevance, entries, calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
-        List<Exploration> points = prototype.startPoints().isEmpty()
+        List<Reachability> points = prototype.startPoints().isEmpty()
                 ? List.of()
-                : explore(prototype, effort, asked, prototype.startPoints(), calledOff);
-        return told(prototype, asked, explorations, points, calledOff);
+                : explore(prototype, effort, relevance, prototype.startPoints(), calledOff);
+        return told(prototype, relevance, explorations, points, calledOff);
     }
 
     /** Draws the findings from what was explored; empty when it was called off. */
     private static Optional<Checked> told(
             Prototype prototype,
-            Asked asked,
-            List<Exploration> explorations,
-            List<Exploration> points,
+            Relevance relevance,
+            List<Reachability> explorations,
+            List<Reachability> points,
             BooleanSupplier calledOff) {
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
-        List<Unsettled> unsettled = new ArrayList<>(Addresses.cut(prototype, asked));
-        Grounds grounds = new Grounds(
-                prototype, asked, explorations, points, nearest(explorations), Idles.in(explorations), unsettled::add);
-        for (Exploration exploration : explorations) {
+        List<Unsettled> unsettled = new ArrayList<>(Addresses.cut(prototype, relevance));
+        Solution solution = new Solution(
+                prototype,
+                relevance,
+                explorations,
+                points,
+                nearest(explorations),
+                Idles.in(explorations),
+                unsettled::add);
+        for (Reachability exploration : explorations) {
             if (!exploration.missing().isEmpty()) {
                 int screens = (int) exploration.missing().stream()
                         .map(Trait::screen)
@@ -128,18 +172,18 @@ public final class Check {
                 unsettled.add(new Unsettled(
                         Rule.UNREACHED_SCREEN,
                         "",
-                        "With so many " + (asked.changes() ? "facts" : "tabs")
+                        "With so many " + (relevance.changes() ? "facts" : "tabs")
                                 + " not everything could be looked at on "
                                 + exploration.device().title() + ": "
                                 + exploration.nodes().size() + " situations were."));
             }
         }
         List<Finding> findings = FINDINGS.stream()
-                .flatMap(f -> f.apply(grounds).stream())
+                .flatMap(f -> f.apply(solution).stream())
                 .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule))
                 .toList();
         return Optional.of(new Checked(
-                grounds,
+                solution,
                 findings.stream().filter(f -> !isQuiet(prototype, f)).toList(),
                 List.copyOf(new LinkedHashSet<>(unsettled))));
     }
@@ -147,31 +191,35 @@ public final class Check {
     /** Ids of the screens that are ever shown, or may be. */
     static Set<String> shown(Prototype prototype, BooleanSupplier calledOff) {
         Set<String> shown = new LinkedHashSet<>();
-        Asked asked = Asked.in(prototype);
+        Relevance relevance = Relevance.in(prototype);
         List<Entry> entries = prototype.entries().stream()
-                .flatMap(e -> Addresses.opened(prototype, asked, e).stream())
+                .flatMap(e -> Addresses.opened(prototype, relevance, e).stream())
                 .toList();
-        for (Exploration exploration : explore(prototype, Effort.USUAL, asked, entries, calledOff)) {
+        for (Reachability exploration : explore(prototype, Budget.USUAL, relevance, entries, calledOff)) {
             shown.addAll(exploration.nearest().keySet());
             shown.addAll(exploration.perhapsReached());
         }
         return shown;
     }
 
-    private static List<Exploration> explore(
-            Prototype prototype, Effort effort, Asked asked, List<? extends Start> from, BooleanSupplier calledOff) {
+    private static List<Reachability> explore(
+            Prototype prototype,
+            Budget effort,
+            Relevance relevance,
+            List<? extends Start> from,
+            BooleanSupplier calledOff) {
         // Each for itself, side by side: none knows of another.
         return classes(prototype).parallelStream()
-                .map(device -> Exploration.of(prototype, device, effort, asked, from, calledOff))
+                .map(device -> Explorer.explore(prototype, device, effort, relevance, from, calledOff))
                 .toList();
     }
 
     /** Where one is stuck, and what cannot be closed besides. */
-    private static List<Finding> stuck(Grounds grounds) {
-        List<Finding> stuck = new ArrayList<>(DeadEnds.in(grounds));
+    private static List<Finding> stuck(Solution solution) {
+        List<Finding> stuck = new ArrayList<>(DeadEnds.in(solution));
         Set<String> dead = new LinkedHashSet<>();
         stuck.stream().filter(f -> f.rule() == Rule.DEAD_END).forEach(f -> dead.addAll(f.screens()));
-        stuck.addAll(CannotClose.in(grounds, dead));
+        stuck.addAll(CannotClose.in(solution, dead));
         return stuck;
     }
 
@@ -230,9 +278,9 @@ public final class Check {
         return List.copyOf(classes.values());
     }
 
-    private static Map<String, Exploration> nearest(List<Exploration> explorations) {
-        Map<String, Exploration> nearest = new LinkedHashMap<>();
-        Stream<Map.Entry<String, Exploration>> all =
+    private static Map<String, Reachability> nearest(List<Reachability> explorations) {
+        Map<String, Reachability> nearest = new LinkedHashMap<>();
+        Stream<Map.Entry<String, Reachability>> all =
                 explorations.stream().flatMap(e -> e.nearest().keySet().stream().map(id -> Map.entry(id, e)));
         all.forEach(pair -> nearest.merge(
                 pair.getKey(),

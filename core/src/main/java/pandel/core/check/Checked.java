@@ -9,6 +9,14 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.LinkOutcome;
+import pandel.core.check.finding.Rule;
+import pandel.core.check.finding.Unsettled;
+import pandel.core.check.finding.Walk;
+import pandel.core.check.finding.Weight;
+import pandel.core.check.solve.Reachability;
+import pandel.core.check.solve.Solution;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
@@ -20,17 +28,17 @@ import pandel.core.model.screen.Status;
  */
 public final class Checked {
 
-    private final Grounds grounds;
+    private final Solution solution;
     private final List<Finding> findings;
     private final List<Finding> accepted;
 
     private final List<Unsettled> unsettled;
 
     /** @param found all findings but those of quietened rules */
-    Checked(Grounds grounds, List<Finding> found, List<Unsettled> unsettled) {
+    Checked(Solution solution, List<Finding> found, List<Unsettled> unsettled) {
         this.unsettled = unsettled;
-        this.grounds = grounds;
-        Set<String> meant = grounds.prototype().judgements().accepted().stream()
+        this.solution = solution;
+        Set<String> meant = solution.prototype().judgements().accepted().stream()
                 .map(Judgements.Accepted::ground)
                 .collect(Collectors.toSet());
         this.findings = found.stream().filter(f -> !meant.contains(f.ground())).toList();
@@ -38,19 +46,19 @@ public final class Checked {
     }
 
     public Prototype prototype() {
-        return grounds.prototype();
+        return solution.prototype();
     }
 
-    Grounds grounds() {
-        return grounds;
+    Solution solution() {
+        return solution;
     }
 
     /**
      * Whether everything was looked at, so that what was found can stand for a prototype in which the same can be done.
      */
     boolean isWhole() {
-        return grounds.explorations().stream().noneMatch(e -> e.isSpared() || e.isGivenUp())
-                && grounds.points().stream().noneMatch(e -> e.isSpared() || e.isGivenUp());
+        return solution.explorations().stream().noneMatch(e -> e.isSpared() || e.isGivenUp())
+                && solution.points().stream().noneMatch(e -> e.isSpared() || e.isGivenUp());
     }
 
     /** What could not be answered. Empty unless links return to more screens than are followed at once. */
@@ -73,24 +81,24 @@ public final class Checked {
      * short.
      */
     public boolean givesShortest() {
-        return grounds.explorations().stream().noneMatch(Exploration::isSpared);
+        return solution.explorations().stream().noneMatch(Reachability::isSpared);
     }
 
     /** How many situations were told apart, on all devices that differ in what matters. */
     public int situations() {
-        return grounds.explorations().stream().mapToInt(e -> e.nodes().size()).sum();
+        return solution.explorations().stream().mapToInt(e -> e.nodes().size()).sum();
     }
 
     /** Whether a screen is ever current. */
     public boolean shows(String screen) {
-        return grounds.shown(screen);
+        return solution.shown(screen);
     }
 
     /** Fewest events from an entry until a screen is current; empty when it never is. */
     public OptionalInt stepsTo(String screen) {
-        return grounds.shown(screen)
+        return solution.shown(screen)
                 ? OptionalInt.of(Objects.requireNonNull(
-                                Objects.requireNonNull(grounds.nearest().get(screen))
+                                Objects.requireNonNull(solution.nearest().get(screen))
                                         .nearest()
                                         .get(screen))
                         .distance)
@@ -99,12 +107,12 @@ public final class Checked {
 
     /** The shortest list of events that makes a screen current. */
     public Optional<Walk> walkTo(String screen) {
-        return grounds.walkTo(screen);
+        return solution.walkTo(screen);
     }
 
     /** Whether a link ever does something, on any device. */
     public boolean fires(String link) {
-        return grounds.fires(link);
+        return solution.fires(link);
     }
 
     /**
@@ -113,19 +121,19 @@ public final class Checked {
      */
     public Map<LinkOutcome, Walk> travelled() {
         Map<LinkOutcome, Walk> travelled = new LinkedHashMap<>();
-        grounds.explorations().forEach(e -> e.travelled().forEach(travelled::putIfAbsent));
+        solution.explorations().forEach(e -> e.travelled().forEach(travelled::putIfAbsent));
         return travelled;
     }
 
     /** Ids of the screens ever shown, nearest first. */
     public Set<String> shown() {
-        return grounds.nearest().keySet();
+        return solution.nearest().keySet();
     }
 
     /** The screens never shown, without the parked ones, in file order. */
     public List<Screen> unreached() {
         return prototype().screens().stream()
-                .filter(s -> s.status() != Status.PARKED && !grounds.shown(s.id()))
+                .filter(s -> s.status() != Status.PARKED && !solution.shown(s.id()))
                 .toList();
     }
 

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.check.Checked;
-import pandel.core.check.Walk;
+import pandel.core.check.finding.Walk;
 import pandel.core.model.Journey;
 import pandel.core.model.link.Event;
 

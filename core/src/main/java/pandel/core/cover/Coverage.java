@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.check.Checked;
-import pandel.core.check.LinkOutcome;
+import pandel.core.check.finding.LinkOutcome;
 import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Screen;
 

@@ -3,7 +3,7 @@ package pandel.core.cover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.check.LinkOutcome;
+import pandel.core.check.finding.LinkOutcome;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 

@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
-import pandel.core.check.LinkOutcome;
+import pandel.core.check.finding.LinkOutcome;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;

@@ -5,7 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.check.LinkOutcome;
+import pandel.core.check.finding.LinkOutcome;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;

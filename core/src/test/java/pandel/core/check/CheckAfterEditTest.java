@@ -11,6 +11,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Rule;
 import pandel.core.edit.Edit;
 import pandel.core.edit.link.BranchEdits;
 import pandel.core.edit.screen.HotspotEdits;
@@ -68,7 +70,7 @@ class CheckAfterEditTest {
         for (Edit edit : idle()) {
             assertThat(Relevant.of(after(edit))).as(edit.name()).isEqualTo(Relevant.of(APP));
             Checked again = Check.after(Check.of(APP), after(edit), () -> false).orElseThrow();
-            assertThat(again.grounds().prototype()).isEqualTo(after(edit));
+            assertThat(again.solution().prototype()).isEqualTo(after(edit));
             assertSame(again, Check.of(after(edit)));
         }
     }
@@ -78,7 +80,7 @@ class CheckAfterEditTest {
         Checked before = Check.of(APP);
         Checked again =
                 Check.after(before, after(idle().getFirst()), () -> false).orElseThrow();
-        assertThat(again.grounds().explorations()).isSameAs(before.grounds().explorations());
+        assertThat(again.solution().explorations()).isSameAs(before.solution().explorations());
         assertThat(again.findings(Rule.TARGET_SIZE)).isNotEmpty();
         assertThat(before.findings(Rule.TARGET_SIZE)).isEmpty();
     }
@@ -95,8 +97,8 @@ class CheckAfterEditTest {
                 Edit.of("devices", p -> p.withDevices(List.of(pandel.core.model.device.Device.KIOSK))))) {
             assertThat(Relevant.of(after(edit))).as(edit.name()).isNotEqualTo(Relevant.of(APP));
             Checked again = Check.after(before, after(edit), () -> false).orElseThrow();
-            assertThat(again.grounds().explorations())
-                    .isNotSameAs(before.grounds().explorations());
+            assertThat(again.solution().explorations())
+                    .isNotSameAs(before.solution().explorations());
             assertSame(again, Check.of(after(edit)));
         }
     }

@@ -10,6 +10,11 @@ import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Rule;
+import pandel.core.check.finding.Walk;
+import pandel.core.check.finding.Weight;
+import pandel.core.check.solve.Budget;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Index;
@@ -70,7 +75,7 @@ class ChecksAgainstBruteForceTest {
             @ForAll @IntRange(min = 1, max = 7) int size,
             @ForAll @IntRange(min = 1, max = 4) int facts,
             @ForAll @IntRange(max = 6) int followed) {
-        agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, new Effort(followed, 0));
+        agree(Generated.of(size, seed, Kind.NASTY, facts), 7, 3000, new Budget(followed, 0));
     }
 
     @Property(tries = 20)
@@ -78,7 +83,7 @@ class ChecksAgainstBruteForceTest {
             @ForAll long seed,
             @ForAll @IntRange(min = 2, max = 40) int size,
             @ForAll @IntRange(min = 1, max = 6) int facts) {
-        agree(Generated.of(size, seed, Kind.USUAL, facts), 6, 3000, new Effort(6, 0));
+        agree(Generated.of(size, seed, Kind.USUAL, facts), 6, 3000, new Budget(6, 0));
     }
 
     /** A screen that is stuck only where a wait comes to it that may be too late. */
@@ -108,7 +113,7 @@ class ChecksAgainstBruteForceTest {
     /** A dialog puts a page beneath itself, on a takeover, from which more is opened above. */
     @Example
     void agreeWhereADialogsPageBeneathLetsThreeThingsOpen() {
-        agree(Generated.of(4, -6268127819214016885L, Kind.NASTY, 1), 7, 3000, new Effort(3, 0));
+        agree(Generated.of(4, -6268127819214016885L, Kind.NASTY, 1), 7, 3000, new Budget(3, 0));
     }
 
     /** What device back does counts for no way on, however it turns out. */
@@ -120,14 +125,14 @@ class ChecksAgainstBruteForceTest {
     /** A way back on the level of an overlay, to a place that never closes either. */
     @Example
     void agreeWhereGoingBackClosesNothing() {
-        agree(Generated.of(6, 254132554723854179L, Kind.NASTY, 3), 7, 2000, new Effort(5, 0));
+        agree(Generated.of(6, 254132554723854179L, Kind.NASTY, 3), 7, 2000, new Budget(5, 0));
     }
 
     private static void agree(Prototype prototype, int depth, int most, int followed) {
-        agree(prototype, depth, most, new Effort(followed, Effort.USUAL.withFacts()));
+        agree(prototype, depth, most, new Budget(followed, Budget.USUAL.withFacts()));
     }
 
-    private static void agree(Prototype prototype, int depth, int most, Effort effort) {
+    private static void agree(Prototype prototype, int depth, int most, Budget effort) {
         Checked checked = Check.of(prototype, effort, () -> false).orElseThrow();
         boolean all = effort.withFacts() > 0;
         BruteForce brute = new BruteForce(prototype);

@@ -9,6 +9,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Walk;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;

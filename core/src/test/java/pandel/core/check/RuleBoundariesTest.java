@@ -8,6 +8,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Rule;
+import pandel.core.check.finding.Weight;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.Prototype;
 

@@ -3,6 +3,7 @@ package pandel.core.check;
 import java.util.Arrays;
 import java.util.List;
 import pandel.core.Made;
+import pandel.core.check.finding.Rule;
 import pandel.core.model.Prototype;
 
 /**

@@ -8,6 +8,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Fix;
+import pandel.core.check.finding.Rule;
 
 /** The rules page of the docs is made from the rules and their examples, and says what they say. */
 class RulesPageTest {

@@ -12,6 +12,18 @@ import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import pandel.core.check.compile.Cell;
+import pandel.core.check.compile.FollowedScreens;
+import pandel.core.check.compile.Literals;
+import pandel.core.check.compile.Relevance;
+import pandel.core.check.compile.Turn;
+import pandel.core.check.compile.Turns;
+import pandel.core.check.finding.Rule;
+import pandel.core.check.solve.Budget;
+import pandel.core.check.solve.Explorer;
+import pandel.core.check.solve.Node;
+import pandel.core.check.solve.Pairwise;
+import pandel.core.check.solve.Reachability;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Index.Way;
@@ -25,13 +37,13 @@ import pandel.core.play.situation.Situation;
 /** What is looked at where facts are too many for all of it, and what bounds the rest. */
 class TooManyFactsTest {
 
-    private static final Effort SPARING = new Effort(Named.MOST, 0);
+    private static final Budget SPARING = new Budget(FollowedScreens.MOST, 0);
 
     @Property(tries = 60)
     void twoFactsAtATimeHoldEverythingThatCanBeAndTwoAloneNothingMore(
             @ForAll long seed, @ForAll @IntRange(min = 1, max = 4) int count) {
         Prototype p = Generated.of(12, seed, Kind.NASTY, count);
-        Literals literals = new Literals(p, Asked.in(p));
+        Literals literals = new Literals(p, Relevance.in(p));
         Random random = new Random(seed);
         Set<Facts> real = new LinkedHashSet<>();
         Pairwise might = new Pairwise(literals);
@@ -92,11 +104,11 @@ class TooManyFactsTest {
     void whatAScreenDoesHangsOnItsOwnFactsAlone(
             @ForAll long seed, @ForAll @IntRange(min = 1, max = 5) int count, @ForAll Kind kind) {
         Prototype p = Generated.of(8, seed, kind, count);
-        Asked asked = Asked.in(p);
-        Literals literals = new Literals(p, asked);
+        Relevance relevance = Relevance.in(p);
+        Literals literals = new Literals(p, relevance);
         Random random = new Random(seed);
         for (Device device : p.devices()) {
-            Exploration exploration = Exploration.of(p, device, SPARING, asked, p.entries(), () -> false);
+            Reachability exploration = Explorer.explore(p, device, SPARING, relevance, p.entries(), () -> false);
             Turns turns = exploration.turns();
             for (Node node : exploration.nodes().stream().limit(40).toList()) {
                 Facts own = turns.local().alone(node.cell).facts();
@@ -124,13 +136,13 @@ class TooManyFactsTest {
             @ForAll @IntRange(min = 1, max = 6) int count,
             @ForAll Kind kind) {
         Prototype p = Generated.of(size, seed, kind, count);
-        Asked asked = Asked.in(p);
+        Relevance relevance = Relevance.in(p);
         for (Device device : p.devices()) {
-            Exploration exploration = Exploration.of(p, device, SPARING, asked, p.entries(), () -> false);
+            Reachability exploration = Explorer.explore(p, device, SPARING, relevance, p.entries(), () -> false);
             for (Node node : exploration.nodes().stream().limit(300).toList()) {
                 Situation there = exploration.walkTo(node).replay(p);
                 assertThat(there.screen()).isEqualTo(node.cell.screen());
-                assertThat(asked.of(there.facts())).isEqualTo(node.cell.facts());
+                assertThat(relevance.of(there.facts())).isEqualTo(node.cell.facts());
                 assertThat(there.drawer()).isEqualTo(node.cell.drawer());
                 assertThat(there.levels().size() == 1)
                         .isEqualTo(node.cell.level().base());
@@ -147,7 +159,8 @@ class TooManyFactsTest {
             @ForAll @IntRange(min = 2, max = 25) int size,
             @ForAll @IntRange(min = 1, max = 3) int count) {
         Prototype p = Generated.of(size, seed, Kind.USUAL, count);
-        Checked all = Check.of(p, new Effort(Named.MOST, 4_000), () -> false).orElseThrow();
+        Checked all = Check.of(p, new Budget(FollowedScreens.MOST, 4_000), () -> false)
+                .orElseThrow();
         Checked some = Check.of(p, SPARING, () -> false).orElseThrow();
         Set<String> open = new LinkedHashSet<>();
         all.unsettled().forEach(u -> open.add(u.subject()));
@@ -203,7 +216,7 @@ class TooManyFactsTest {
                             ? new Fact(f.id(), f.title(), new Fact.Kind.Number(-1_000_000_000, 1_000_000_000), f.rest())
                             : f)
                     .toList());
-            Literals literals = new Literals(p, Asked.in(p));
+            Literals literals = new Literals(p, Relevance.in(p));
             assertThat(literals.size()).isLessThan(3 * Literals.MOST);
             Checked checked = Check.of(p);
             checked.shown()

@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.Made;
+import pandel.core.check.finding.Walk;
 import pandel.core.model.Prototype;
 
 /** A wait for an untouched screen that does nothing is no reason to touch it. */

@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
-import pandel.core.check.LinkOutcome;
+import pandel.core.check.finding.LinkOutcome;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Journey;

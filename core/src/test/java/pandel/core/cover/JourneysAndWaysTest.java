@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
-import pandel.core.check.LinkOutcome;
+import pandel.core.check.finding.LinkOutcome;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.generate.Generated;

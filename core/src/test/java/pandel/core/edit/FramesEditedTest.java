@@ -15,7 +15,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 import pandel.core.edit.frame.DrawerEdits;
 import pandel.core.edit.frame.PairEdits;
 import pandel.core.edit.frame.SequenceEdits;

@@ -13,7 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.core.check.Walk;
+import pandel.core.check.finding.Walk;
 import pandel.core.cover.Coverage;
 import pandel.core.cover.LinkPairs;
 import pandel.core.cover.Replayed;

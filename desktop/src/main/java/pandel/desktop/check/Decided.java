@@ -7,7 +7,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
-import pandel.core.check.Finding;
+import pandel.core.check.finding.Finding;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.Judgements;
 import pandel.core.model.screen.Screen;

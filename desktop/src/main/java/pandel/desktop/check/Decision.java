@@ -5,7 +5,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import pandel.core.check.Finding;
+import pandel.core.check.finding.Finding;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.theme.Buttons;

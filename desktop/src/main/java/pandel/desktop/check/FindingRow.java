@@ -7,7 +7,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.core.check.Finding;
+import pandel.core.check.finding.Finding;
 import pandel.desktop.theme.WrappedLabel;
 
 /** A finding in the list: its weight as a shape, its sentence, its rule. */

@@ -9,7 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import pandel.core.check.Walk;
+import pandel.core.check.finding.Walk;
 import pandel.core.cover.Coverage;
 import pandel.core.cover.JourneySteps;
 import pandel.core.cover.SuggestedJourneys;

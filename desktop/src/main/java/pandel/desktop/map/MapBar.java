@@ -17,7 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import pandel.core.check.Checked;
-import pandel.core.check.Finding;
+import pandel.core.check.finding.Finding;
 import pandel.core.cover.Between;
 import pandel.core.cover.Coverage;
 import pandel.core.cover.Replayed;

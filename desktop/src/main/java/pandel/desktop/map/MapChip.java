@@ -14,7 +14,7 @@ import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import javafx.util.Duration;
 import pandel.core.check.Checked;
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 import pandel.core.model.Targets;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;

@@ -8,7 +8,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.core.check.Walk;
+import pandel.core.check.finding.Walk;
 import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;

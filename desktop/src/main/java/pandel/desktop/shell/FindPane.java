@@ -19,7 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.core.check.Finding;
+import pandel.core.check.finding.Finding;
 import pandel.core.edit.Matching;
 import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Screen;

@@ -1,6 +1,6 @@
 package pandel.desktop.stage;
 
-import pandel.core.check.Rule;
+import pandel.core.check.finding.Rule;
 
 /** Shows what the checks and journeys say. */
 public interface Reports {

@@ -1,6 +1,6 @@
 package pandel.desktop.stage;
 
-import pandel.core.check.Walk;
+import pandel.core.check.finding.Walk;
 
 /** Leads a person about: to another stage, along a list of events. */
 public interface StageGuide extends Messages {

@@ -4,8 +4,8 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import pandel.core.check.Checked;
-import pandel.core.check.Finding;
-import pandel.core.check.Walk;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Walk;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;
 

@@ -1,0 +1,280 @@
+package pandel.core.check.compile;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Offer;
+import pandel.core.play.rule.RuleOutcome;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.rule.TrailAction;
+
+/**
+ * What a link, a frame or the device does at a cell, as a turn: what surely does something, what may, and what comes to
+ * nothing, by the rules of play.
+ */
+final class LinkTurns {
+
+    private final Prototype prototype;
+    private final Rules rules;
+    private final Device device;
+    private final FollowedScreens named;
+    private final Relevance relevance;
+    private final List<Gesture> known;
+
+    LinkTurns(Prototype prototype, Device device, FollowedScreens named, Relevance relevance) {
+        this.prototype = prototype;
+        this.rules = new Rules(prototype);
+        this.device = device;
+        this.named = named;
+        this.relevance = relevance;
+        this.known = Arrays.stream(Gesture.values())
+                .filter(g -> g.refusedBy(device).isEmpty())
+                .toList();
+    }
+
+    /** The rows that can make a difference: of those that hold the same of what its links read, the first. */
+    static List<Integer> rows(Hotspot hotspot) {
+        if (hotspot.rows().isEmpty()) {
+            return List.of(0);
+        }
+        Set<String> read = hotspot.links().stream()
+                .flatMap(Reads::reads)
+                .filter(Source.OfRow.class::isInstance)
+                .map(s -> ((Source.OfRow) s).name())
+                .collect(Collectors.toSet());
+        Map<Map<String, Value>, Integer> first = new LinkedHashMap<>();
+        for (int row = 1; row <= hotspot.rows().size(); row++) {
+            Map<String, Value> values = new HashMap<>(hotspot.row(row));
+            values.keySet().retainAll(read);
+            first.putIfAbsent(values, row);
+        }
+        return List.copyOf(first.values());
+    }
+
+    /** Each gesture that the device knows, with the first link for it. */
+    void touches(List<Link> links, BiConsumer<Cause.Touch, Link> then) {
+        for (int i = 0; i < links.size(); i++) {
+            if (links.get(i).cause() instanceof Cause.Touch touch
+                    && known.contains(touch.gesture())
+                    && links.subList(0, i).stream().noneMatch(l -> l.cause().equals(touch))) {
+                then.accept(touch, links.get(i));
+            }
+        }
+    }
+
+    static Optional<Link> own(Screen screen, Predicate<Cause> cause) {
+        return screen.links().stream().filter(l -> cause.test(l.cause())).findFirst();
+    }
+
+    public Head head(Cell cell) {
+        return new Head(
+                device,
+                cell.screen(),
+                cell.at(),
+                CellTab.around(cell.around()),
+                cell.level(),
+                cell.first(),
+                new MarkedStackQuery(prototype, named, cell),
+                cell.known(),
+                cell.levels(),
+                device.width(),
+                cell.drawer(),
+                Optional.empty());
+    }
+
+    /** What a link can turn out to, one after another; empty where none of its conditions holds. */
+    List<RuleOutcome> add(Done turns, Cell cell, List<Event> before, Event last, Link link) {
+        return add(turns, cell, Map.of(), before, last, link);
+    }
+
+    List<RuleOutcome> add(Done turns, Cell cell, Map<String, Value> row, List<Event> before, Event last, Link link) {
+        return add(turns, cell, head(cell).atRow(row), before, last, link);
+    }
+
+    /** @param head of the cell, or of what stands beside it */
+    List<RuleOutcome> add(Done turns, Cell cell, Head head, List<Event> before, Event last, Link link) {
+        return switch (rules.offer(head, link)) {
+            case Offer.Nothing nothing -> List.of();
+            case Offer.One one -> List.of(add(turns, cell, head, after(before, last), link, one.branch()));
+            case Offer.Several several ->
+                several.branches().stream()
+                        .map(b -> add(
+                                turns,
+                                cell,
+                                head,
+                                after(before, last.turning(b.outcome().orElseThrow())),
+                                link,
+                                b))
+                        .toList();
+        };
+    }
+
+    /** The outcome of a link that does nothing; empty where it need not be named. */
+    public Optional<String> idle(Cell cell, Link link) {
+        Head head = head(cell);
+        return rules.offer(head, link) instanceof Offer.Several several
+                ? several.branches().stream()
+                        .filter(b -> !(rules.branch(head, b) instanceof RuleOutcome.Acts))
+                        .findFirst()
+                        .flatMap(Branch::outcome)
+                : Optional.empty();
+    }
+
+    private static List<Event> after(List<Event> before, Event last) {
+        List<Event> events = new ArrayList<>(before);
+        events.add(last);
+        return events;
+    }
+
+    /** @param cell where it would stay, if nothing moves */
+    private RuleOutcome add(Done turns, Cell cell, Head head, List<Event> events, Link link, Branch branch) {
+        RuleOutcome ruling = rules.branch(head, branch);
+        add(turns, cell, events, Optional.of(link.id()), ruling);
+        idle(turns, link.id(), Optional.of(branch), head, events, ruling);
+        return ruling;
+    }
+
+    /** Notes what comes to nothing. */
+    public void idle(
+            Done turns, String link, Optional<Branch> branch, Head head, List<Event> events, RuleOutcome ruling) {
+        if (ruling instanceof RuleOutcome.NothingToDo || ruling instanceof RuleOutcome.Refused) {
+            turns.idle().add(new Idle(link, branch, head.known(), events, ruling));
+        }
+    }
+
+    void add(Done turns, Cell cell, List<Event> events, Optional<String> link, RuleOutcome ruling) {
+        if (ruling instanceof RuleOutcome.Depends depends) {
+            turns.back().add(link.orElseThrow());
+            if (!depends.sets().isEmpty()) {
+                turns.doubtful().add(turn(cell, events, link, depends.sets()));
+            }
+        }
+        if (ruling instanceof RuleOutcome.NothingToDo && link.isPresent()) {
+            turns.nothing().add(link.get());
+        }
+        if (ruling instanceof RuleOutcome.Acts acts && acts.actions().stream().noneMatch(LinkTurns::leadsToParked)) {
+            // A tab that was shown before is as it was left, with facts that may be others now.
+            if (relevance.changes()
+                    && acts.actions().stream()
+                            .anyMatch(a -> a instanceof TrailAction.ShowTab show
+                                    && prototype
+                                            .tabSet(show.set())
+                                            .map(TabSet::keeps)
+                                            .orElse(false))) {
+                turns.back()
+                        .add(acts.actions().stream()
+                                .filter(TrailAction.ShowTab.class::isInstance)
+                                .map(a -> ((TrailAction.ShowTab) a)
+                                        .to()
+                                        .tabs()
+                                        .getFirst()
+                                        .tab())
+                                .findFirst()
+                                .orElseThrow());
+            }
+            Turn turn = turn(cell, events, link, acts.actions());
+            if (acts.actions().getFirst().moves()
+                    && turn.drawer().isPresent()
+                    && (!(turn.actions().getLast() instanceof TrailAction.Forward to)
+                            || to instanceof TrailAction.ShowTab)) {
+                // What it goes back to is not known here, nor whether the drawer opens there: that is not followed.
+                turns.doubtful().add(turn);
+                turns.doubtful()
+                        .add(turn(
+                                cell,
+                                events,
+                                link,
+                                List.of(new TrailAction.OpenDrawer(turn.drawer().get()))));
+                turns.back().add(link.orElseThrow());
+                return;
+            }
+            turns.sure().add(turn);
+        }
+    }
+
+    /** A wait is spent and does nothing; what is remembered may be other when the next one is due. */
+    Turn spending(Cell then, List<Event> events) {
+        return new Turn(
+                events,
+                Optional.empty(),
+                List.of(new TrailAction.Spend()),
+                then.facts(),
+                then.held(),
+                then.waited(),
+                then.drawer());
+    }
+
+    public Rules rules() {
+        return rules;
+    }
+
+    Device device() {
+        return device;
+    }
+
+    public Prototype prototype() {
+        return prototype;
+    }
+
+    /** Whether what is remembered can matter to a link. */
+    boolean asks(Link link) {
+        return (relevance.changes() || relevance.anyHeld())
+                && link.branches().stream().anyMatch(b -> !b.when().isEmpty());
+    }
+
+    Turn turn(Cell cell, List<Event> events, Optional<String> link, List<TrailAction> actions) {
+        Facts facts = cell.facts();
+        Optional<String> drawer = cell.drawer();
+        for (TrailAction action : actions) {
+            drawer = action instanceof TrailAction.OpenDrawer open
+                    ? Optional.of(open.drawer())
+                    : action instanceof TrailAction.CloseDrawer ? Optional.empty() : drawer;
+            facts = action instanceof TrailAction.Set set ? facts.with(set.fact(), set.value()) : facts;
+        }
+        facts = facts == cell.facts() ? facts : relevance.of(facts);
+        boolean moves = actions.getFirst().moves();
+        return new Turn(
+                events,
+                link,
+                moves ? actions.stream().filter(TrailAction::moves).toList() : actions,
+                facts,
+                cell.held(),
+                moves ? 0 : cell.waited(),
+                moves ? opensThere(actions) : drawer,
+                actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
+    }
+
+    private static Optional<String> opensThere(List<TrailAction> actions) {
+        return actions.stream()
+                .flatMap(a -> a instanceof TrailAction.OpenThere open ? Stream.of(open.drawer()) : Stream.empty())
+                .findFirst();
+    }
+
+    static boolean leadsToParked(TrailAction action) {
+        return action instanceof TrailAction.Forward to && to.screen().status() == Status.PARKED;
+    }
+}

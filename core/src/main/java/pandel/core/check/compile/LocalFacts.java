@@ -1,0 +1,89 @@
+package pandel.core.check.compile;
+
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Prototype;
+import pandel.core.model.frame.Pair;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Value;
+
+/**
+ * Which facts can make a difference to what can be done on a screen, or be changed by it: those that its looks and the
+ * links on it read or remember. All others are after a turn what they were before, and the turn is the same whatever
+ * they are.
+ */
+public final class LocalFacts {
+
+    private final Prototype prototype;
+    private final Relevance relevance;
+    /** What can be set off, or is shown, wherever a frame is. */
+    private final Set<String> anywhere = new LinkedHashSet<>();
+
+    private final Map<String, Set<String>> made = new HashMap<>();
+
+    LocalFacts(Prototype prototype, Relevance relevance) {
+        this.prototype = prototype;
+        this.relevance = relevance;
+        prototype.index().ways().stream()
+                .filter(w -> w.isAnywhereInside() || w.isOfFrame())
+                .forEach(w -> add(anywhere, w));
+        prototype.tabSets().stream()
+                .flatMap(t -> t.tabs().stream())
+                .flatMap(t -> t.root().values().values().stream())
+                .flatMap(v -> v.fact().stream())
+                .forEach(anywhere::add);
+    }
+
+    /** Ids of those of a screen that anything asks for. */
+    public Set<String> on(String screen) {
+        return made.computeIfAbsent(screen, id -> {
+            Set<String> facts = new LinkedHashSet<>(anywhere);
+            Stream.concat(
+                            Stream.of(id),
+                            prototype.pairs().stream()
+                                    .filter(p -> p.detail().equals(id))
+                                    .map(Pair::list))
+                    .forEach(on -> {
+                        prototype.screen(on).map(Screen::states).stream()
+                                .flatMap(Collection::stream)
+                                .flatMap(s -> s.conditions().stream())
+                                .flatMap(Condition::facts)
+                                .forEach(facts::add);
+                        prototype.index().waysOut(on).forEach(w -> add(facts, w));
+                    });
+            facts.retainAll(relevance.facts());
+            return facts;
+        });
+    }
+
+    private static void add(Set<String> facts, Way way) {
+        Reads.reads(way.link()).flatMap(s -> s.fact().stream()).forEach(facts::add);
+        way.link().allRemembered().forEach(r -> facts.add(r.fact()));
+    }
+
+    /** The same with what is remembered of its screen's own alone. */
+    public Cell alone(Cell cell) {
+        return cell.facts().set().isEmpty() ? cell : cell.staying(cell.facts().only(on(cell.screen())), cell.waited());
+    }
+
+    /**
+     * What is remembered after a turn that was made with a screen's own alone.
+     *
+     * @param before everything before it
+     * @param own what the turn made of the screen's own
+     */
+    public Facts after(String screen, Facts before, Facts own) {
+        Map<String, Value> all = new TreeMap<>(before.set());
+        all.keySet().removeAll(on(screen));
+        all.putAll(own.set());
+        return Facts.of(all);
+    }
+}

@@ -1,0 +1,374 @@
+package pandel.core.check.compile;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Prototype;
+import pandel.core.model.Targets;
+import pandel.core.model.frame.AtPage;
+import pandel.core.model.frame.InTab;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Where;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Expected;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
+import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.Visit;
+
+/**
+ * Which facts, given values and typed texts anything asks for, and how finely. What the others hold makes no
+ * difference; nor does how far a number lies beyond everything it is compared with, where it only ever grows, or only
+ * ever shrinks, on that side. Of texts only those differ that something is compared with; of all others there are two
+ * kinds, numbers and words.
+ */
+public final class Relevance {
+
+    /** The least and the most of a number that still tell anything apart. */
+    private record Within(int least, int most) {}
+
+    private record OnScreen(Set<String> given, Set<String> typed) {
+        private OnScreen() {
+            this(new HashSet<>(), new HashSet<>());
+        }
+
+        private boolean add(Source source) {
+            return switch (source) {
+                case Source.Given g -> given.add(g.name());
+                case Source.Typed t -> typed.add(t.field());
+                default -> false;
+            };
+        }
+    }
+
+    private final Prototype prototype;
+    private final Set<String> facts = new LinkedHashSet<>();
+    private final Set<String> whole = new HashSet<>(); // of these every value may differ
+    private final Map<String, Within> numbers = new HashMap<>();
+    private final Map<String, OnScreen> held = new LinkedHashMap<>();
+    /** Names of what is carried to frames that anything asks for, or needs. */
+    private final Set<String> inFrames = new HashSet<>();
+
+    private final TabRelevance tabs;
+    private final boolean changes;
+    private final boolean swapsOut;
+    /** Whether any move is done beneath. */
+    private final boolean goesBeneath;
+    /** The texts that are told apart, where anything is asked about what is typed. */
+    private final List<String> texts;
+
+    private Relevance(Prototype prototype) {
+        this.prototype = prototype;
+        prototype.screens().forEach(s -> held.put(s.id(), new OnScreen()));
+        this.goesBeneath = prototype.index().ways().stream()
+                .flatMap(w -> w.link().branches().stream())
+                .anyMatch(b -> b.where().equals(Optional.of(Where.BENEATH)));
+        this.swapsOut = prototype.index().ways().stream()
+                .flatMap(w -> w.link().branches().stream())
+                .anyMatch(b -> b.move().orElse(null) instanceof Effect.Replace r
+                        && (r.with() instanceof Target.ToTabs
+                                || b.where().equals(Optional.of(Where.OUTSIDE_THE_TABS))));
+        ask();
+        this.changes = !facts.isEmpty()
+                && prototype.index().ways().stream()
+                        .flatMap(way -> way.link().allRemembered())
+                        .map(Effect.Remember::fact)
+                        .anyMatch(facts::contains);
+        this.tabs = new TabRelevance(prototype, changes);
+        held.values().removeIf(on -> on.given().isEmpty() && on.typed().isEmpty());
+        if (!prototype.sequences().isEmpty() || !prototype.tabSets().isEmpty()) {
+            held.values().forEach(on -> inFrames.addAll(on.given()));
+            prototype.screens().stream()
+                    .flatMap(s -> s.expects().stream())
+                    .filter(Expected::mustBeCarried)
+                    .forEach(e -> inFrames.add(e.name()));
+        }
+        this.texts = held.isEmpty()
+                ? List.of()
+                : Texts.compared(
+                        prototype, facts.stream().filter(whole::contains).toList());
+    }
+
+    public static Relevance in(Prototype prototype) {
+        Relevance relevance = new Relevance(prototype);
+        Map<String, Within> compared = new HashMap<>();
+        relevance.conditions().forEach(condition -> {
+            Optional<Fact> fact = condition.what().fact().flatMap(prototype::fact);
+            if (fact.isPresent()
+                    && condition.with() instanceof Source.Constant c
+                    && c.value().number().isPresent()) {
+                int n = c.value().number().get().of();
+                compared.merge(
+                        fact.get().id(),
+                        new Within(n, n),
+                        (a, b) -> new Within(Math.min(a.least, b.least), Math.max(a.most, b.most)));
+            }
+        });
+        relevance.facts.stream()
+                .filter(id -> !relevance.whole.contains(id))
+                .forEach(id -> prototype
+                        .fact(id)
+                        .filter(f -> f.kind() instanceof Fact.Kind.Number)
+                        .ifPresent(f -> relevance.bound(f, compared.get(id))));
+        return relevance;
+    }
+
+    private Stream<Condition> conditions() {
+        return Reads.conditions(prototype);
+    }
+
+    /** What conditions ask for; and what is carried to where it is asked for, until nothing is new. */
+    private void ask() {
+        for (Screen screen : prototype.screens()) {
+            screen.states().stream().flatMap(s -> s.conditions().stream()).forEach(c -> askFor(c, List.of(screen)));
+        }
+        for (Way way : prototype.index().ways()) {
+            way.link().branches().stream().flatMap(b -> b.when().stream()).forEach(c -> askFor(c, from(way)));
+        }
+        boolean more = true;
+        while (more) {
+            more = askPages();
+            for (Way way : prototype.index().ways()) {
+                for (Branch branch : way.link().branches()) {
+                    for (Effect effect : branch.effects()) {
+                        more |= ask(way, effect);
+                    }
+                }
+            }
+        }
+    }
+
+    /** The screens a link can be set off on; an item or button anywhere in a tab set on any. */
+    private List<Screen> from(Way way) {
+        return way.isAnywhereInside() ? prototype.screens() : way.from();
+    }
+
+    private void askFor(Condition condition, List<Screen> on) {
+        boolean constant = condition.with() instanceof Source.Constant;
+        condition.sources().forEach(s -> {
+            s.fact().filter(id -> prototype.fact(id).isPresent()).ifPresent(facts::add);
+            s.fact().filter(id -> !constant).ifPresent(whole::add);
+            on.forEach(screen -> add(screen, s));
+        });
+    }
+
+    /** What is typed on one page of a sequence is kept on all of them. */
+    private boolean askPages() {
+        boolean more = false;
+        for (Sequence sequence : prototype.sequences()) {
+            List<OnScreen> pages = sequence.pages().stream()
+                    .filter(held::containsKey)
+                    .map(held::get)
+                    .toList();
+            Set<String> typed = new HashSet<>();
+            pages.forEach(p -> typed.addAll(p.typed()));
+            for (OnScreen page : pages) {
+                more |= page.typed().addAll(typed);
+            }
+        }
+        return more;
+    }
+
+    private boolean ask(Way way, Effect effect) {
+        boolean more = false;
+        if (effect instanceof Effect.Remember r
+                && r.change() instanceof Effect.Change.Set set
+                && facts.contains(r.fact())) {
+            more = carried(way, set.to());
+        }
+        Optional<Target> target = effect.target();
+        for (Screen to : target.stream()
+                .flatMap(t -> Targets.takers(prototype, t).stream())
+                .toList()) {
+            for (Expected expected : to.expects()) {
+                Source source = target.get().values().get(expected.name());
+                OnScreen there = held.get(to.id());
+                if (source != null
+                        && there != null
+                        && (there.given().contains(expected.name()) || expected.mustBeCarried())) {
+                    more |= carried(way, source);
+                }
+            }
+        }
+        return more;
+    }
+
+    private boolean carried(Way way, Source source) {
+        boolean more = source.fact()
+                .filter(id -> prototype.fact(id).isPresent())
+                .filter(id -> {
+                    boolean fresh = facts.add(id);
+                    return whole.add(id) || fresh;
+                })
+                .isPresent();
+        for (Screen screen : from(way)) {
+            more |= add(screen, source);
+        }
+        return more;
+    }
+
+    private boolean add(Screen screen, Source source) {
+        OnScreen on = held.get(screen.id());
+        return on != null && on.add(source);
+    }
+
+    private void bound(Fact fact, @org.jspecify.annotations.Nullable Within compared) {
+        boolean shrinks = false;
+        boolean grows = false;
+        for (Way way : prototype.index().ways()) {
+            for (Effect.Remember remember : way.link().allRemembered().toList()) {
+                if (remember.fact().equals(fact.id()) && remember.change() instanceof Effect.Change.By by) {
+                    shrinks |= by.n() < 0;
+                    grows |= by.n() > 0;
+                }
+            }
+        }
+        Fact.Kind.Number kind = (Fact.Kind.Number) fact.kind();
+        int unset = ((Value.Number) fact.unset()).of();
+        int low = compared == null ? unset : Math.min(compared.least, unset);
+        int high = compared == null ? unset : Math.max(compared.most, unset);
+        numbers.put(
+                fact.id(),
+                new Within(
+                        grows ? kind.least() : Math.max(kind.least(), low - 1),
+                        shrinks ? kind.most() : Math.min(kind.most(), high + 1)));
+    }
+
+    /** Ids of the facts that can make a difference, without those that are gone. */
+    Set<String> facts() {
+        return facts;
+    }
+
+    /** What matters of what is remembered. */
+    public Facts of(Facts all) {
+        Facts kept = all.only(facts);
+        for (Map.Entry<String, Value> one : kept.set().entrySet()) {
+            Within within = numbers.get(one.getKey());
+            if (within != null
+                    && one.getValue() instanceof Value.Number n
+                    && (n.of() < within.least || n.of() > within.most)) {
+                kept = kept.with(
+                        prototype.fact(one.getKey()).orElseThrow(),
+                        new Value.Number(Math.clamp(n.of(), within.least, within.most)));
+            }
+        }
+        return kept;
+    }
+
+    /** What matters of what a place of a screen was given and has typed in it. */
+    public PlaceMemory of(String screen, PlaceMemory all) {
+        OnScreen on = held.get(screen);
+        return on == null || all == PlaceMemory.NONE ? PlaceMemory.NONE : all.only(on.given(), on.typed());
+    }
+
+    /** What matters of what is given to a new place. */
+    public PlaceMemory of(TrailAction.Forward to) {
+        return to.given().isEmpty() ? PlaceMemory.NONE : of(to.screen().id(), to.held());
+    }
+
+    /** What matters of what a place holds. */
+    public PlaceMemory of(Visit place) {
+        return of(place.screen(), place.held());
+    }
+
+    /** What of the tab sets matters to places in them. */
+    public TabRelevance tabs() {
+        return tabs;
+    }
+
+    /** Whether anything within a tab set takes the place of the whole set. */
+    boolean swapsOut() {
+        return swapsOut;
+    }
+
+    /** What matters of what was carried to a tab set: that roots ask for, or need. */
+    InTab of(InTab in) {
+        return new InTab(in.set(), in.tab(), inFrames(in.offered()));
+    }
+
+    /** What matters of what was carried to a sequence. */
+    public Optional<AtPage> of(Optional<AtPage> at) {
+        return at.map(a -> new AtPage(a.sequence(), a.page(), inFrames(a.offered())));
+    }
+
+    private Map<String, Value> inFrames(Map<String, Value> offered) {
+        Map<String, Value> kept = new HashMap<>(offered);
+        kept.keySet().retainAll(inFrames);
+        return kept;
+    }
+
+    /** What matters of what a place holds after a page is turned. */
+    PlaceMemory turned(TrailAction.Turn to, PlaceMemory before) {
+        return of(to.screen().id(), PlaceMemory.of(to.given(), before.typed()));
+    }
+
+    /** Whether anything on a screen asks for what it was given or has typed in it. */
+    boolean anyHeld(String screen) {
+        return held.containsKey(screen);
+    }
+
+    boolean anyHeld() {
+        return !held.isEmpty();
+    }
+
+    /** Ids of the fields of a screen that something asks for. */
+    Set<String> typed(String screen) {
+        OnScreen on = held.get(screen);
+        return on == null ? Set.of() : on.typed();
+    }
+
+    List<String> texts() {
+        return texts;
+    }
+
+    /** The values of a screen that are told apart, the likeliest first; one where nothing asks for it. */
+    public List<Value> kinds(String screen, Expected expected) {
+        OnScreen on = held.get(screen);
+        List<Value> found = new java.util.ArrayList<>();
+        if (on != null && on.given().contains(expected.name())) {
+            texts.reversed()
+                    .forEach(t -> expected.take(new Value.Text(t))
+                            .filter(v -> !found.contains(v))
+                            .ifPresent(found::add));
+        }
+        if (expected.kind() == Expected.Kind.YES_NO) {
+            found.addAll(List.of(new Value.YesNo(true), new Value.YesNo(false)));
+        }
+        if (found.isEmpty()) {
+            found.add(
+                    switch (expected.kind()) {
+                        case NUMBER -> new Value.Number(1);
+                        case ONE_OF ->
+                            new Value.Text(
+                                    expected.words().isEmpty()
+                                            ? Texts.OTHER
+                                            : expected.words().getFirst());
+                        default -> new Value.Text(Texts.OTHER);
+                    });
+        }
+        return found;
+    }
+
+    public boolean goesBeneath() {
+        return goesBeneath;
+    }
+
+    /** Whether any link remembers one of them. */
+    public boolean changes() {
+        return changes;
+    }
+}

@@ -1,0 +1,74 @@
+package pandel.core.check.compile;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import pandel.core.model.Prototype;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
+
+/**
+ * The texts that are told apart among what can be typed: none, each that something is compared with, a number, other
+ * words.
+ */
+public final class Texts {
+
+    /** A text that nothing is compared with. */
+    static final String OTHER = "other words";
+
+    private Texts() {}
+
+    /**
+     * A text of each kind that can make a difference.
+     *
+     * @param whole ids of the facts of which every value may differ
+     */
+    static List<String> compared(Prototype prototype, List<String> whole) {
+        Set<String> found = new LinkedHashSet<>(List.of(""));
+        TreeSet<Integer> compared = new TreeSet<>();
+        Reads.conditions(prototype).flatMap(Condition::sources).forEach(s -> {
+            if (s instanceof Source.Constant c && !(c.value() instanceof Value.YesNo)) {
+                c.value()
+                        .number()
+                        .ifPresentOrElse(n -> compared.add(n.of()), () -> found.add(((Value.Text) c.value()).words()));
+            }
+        });
+        prototype.screens().stream().flatMap(s -> s.expects().stream()).forEach(e -> found.addAll(e.words()));
+        whole.stream().flatMap(id -> prototype.fact(id).stream()).forEach(f -> {
+            switch (f.kind()) {
+                case Fact.Kind.OneOf one -> found.addAll(one.words());
+                case Fact.Kind.Number n -> compared.addAll(List.of(n.least(), n.most()));
+                case Fact.Kind.YesNo y -> {}
+            }
+        });
+        // What is typed may be compared with what is given: with anything that is ever given, then.
+        if (Reads.conditions(prototype).anyMatch(c -> c.sources().noneMatch(Source.Constant.class::isInstance))) {
+            Stream.of(
+                            prototype.screens().stream()
+                                    .flatMap(x -> x.expects().stream())
+                                    .flatMap(e -> e.fallback().stream()),
+                            prototype.index().ways().stream()
+                                    .flatMap(w -> Reads.reads(w.link()))
+                                    .filter(Source.Constant.class::isInstance)
+                                    .map(c -> ((Source.Constant) c).value()),
+                            prototype.index().hotspots().stream()
+                                    .flatMap(h -> h.rows().stream())
+                                    .flatMap(r -> r.values().stream()),
+                            prototype.entries().stream().flatMap(e -> e.values().values().stream()))
+                    .flatMap(v -> v)
+                    .filter(v -> !(v instanceof Value.YesNo))
+                    .forEach(v -> v.number()
+                            .ifPresentOrElse(n -> compared.add(n.of()), () -> found.add(((Value.Text) v).words())));
+        }
+        Set<Integer> all = new LinkedHashSet<>();
+        compared.forEach(n -> all.addAll(List.of(n - 1, n, n + 1)));
+        all.add(compared.isEmpty() ? 1 : compared.last() + 2);
+        all.forEach(n -> found.add(Integer.toString(n)));
+        found.add(OTHER);
+        return List.copyOf(found);
+    }
+}

@@ -1,0 +1,237 @@
+package pandel.core.check.compile;
+
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import pandel.core.model.Look;
+import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
+import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Offer;
+import pandel.core.play.rule.RuleOutcome;
+import pandel.core.play.rule.Rules;
+import pandel.core.play.rule.TrailAction;
+
+/**
+ * Everything that can be done at a cell and does something there. Links to parked screens count as doing nothing. Where
+ * it is not known whether a screen lies behind, what hangs on that is told apart as doubtful.
+ */
+public final class Turns {
+
+    private final Prototype prototype;
+    private final Device device;
+    private final Relevance relevance;
+    private final LinkTurns links;
+    private final LocalFacts local;
+    private final Map<Object, All> made = new HashMap<>();
+    private final CellClasses likenesses;
+
+    /** @param relevance what matters of the facts; of the rest nothing is kept */
+    public Turns(Prototype prototype, Device device, FollowedScreens named, Relevance relevance) {
+        this.relevance = relevance;
+        this.local = new LocalFacts(prototype, relevance);
+        this.prototype = prototype;
+        this.device = device;
+        this.links = new LinkTurns(prototype, device, named, relevance);
+        this.likenesses = new CellClasses(prototype, named);
+    }
+
+    /**
+     * Everything at a cell.
+     *
+     * @param here all but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does,
+     *     waits
+     * @param back what device back does
+     */
+    public record All(Done here, Done back) {
+
+        /** Ids of the links of which it is not known whether they return to anything, device back among them. */
+        public Set<String> doubted() {
+            return joined(here.back(), back.back());
+        }
+
+        /** Ids of the links that surely find nothing to do, device back among them. */
+        public Set<String> nothing() {
+            return joined(here.nothing(), back.nothing());
+        }
+
+        /** What surely comes to nothing, device back among it. */
+        public List<Idle> idle() {
+            return back.idle().isEmpty()
+                    ? here.idle()
+                    : Stream.concat(here.idle().stream(), back.idle().stream()).toList();
+        }
+
+        /** What surely does something, and what may. */
+        public Stream<Turn> turns() {
+            return Stream.of(here.sure(), here.doubtful(), back.sure(), back.doubtful())
+                    .flatMap(List::stream);
+        }
+
+        /**
+         * The same where more is remembered.
+         *
+         * @param after what is remembered after each turn
+         */
+        private All with(UnaryOperator<Facts> after) {
+            return new All(here.with(after), back.with(after));
+        }
+    }
+
+    /**
+     * Made once for all cells that differ in nothing that matters there, and for all that is remembered and neither
+     * read nor changed there.
+     */
+    public All at(Cell cell) {
+        Cell alone = local.alone(cell);
+        All all = made.computeIfAbsent(likenesses.of(alone), key -> {
+            Done back = back(alone);
+            return new All(make(alone, back), back);
+        });
+        return alone.facts().equals(cell.facts())
+                ? all
+                : all.with(own ->
+                        own.equals(alone.facts()) ? cell.facts() : local.after(cell.screen(), cell.facts(), own));
+    }
+
+    private static Set<String> joined(Set<String> a, Set<String> b) {
+        if (b.isEmpty()) {
+            return a;
+        }
+        Set<String> all = new LinkedHashSet<>(a);
+        all.addAll(b);
+        return all;
+    }
+
+    /** What is the same for all cells at which the same can be done. */
+    public Object likeness(Cell cell) {
+        return likenesses.of(local.alone(cell));
+    }
+
+    /** @param back what device back does there */
+    private Done make(Cell cell, Done back) {
+        Screen screen = prototype.screen(cell.screen()).orElseThrow();
+        Done turns = new Done();
+        if (!prototype.drawers().isEmpty()) {
+            DrawerTurns.add(links, turns, cell, screen);
+            if (cell.drawer().isPresent()) {
+                WaitTurns.add(links, turns, cell, screen);
+                return turns;
+            }
+        }
+        for (Hotspot hotspot : Look.of(prototype, screen, cell.known())
+                .hotspots(prototype, prototype.widths().of(device.width()))) {
+            LinkTurns.rows(hotspot)
+                    .forEach(row -> links.touches(
+                            hotspot.links(),
+                            (touch, link) -> links.add(
+                                    turns,
+                                    cell,
+                                    hotspot.row(row),
+                                    List.of(),
+                                    new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)),
+                                    link)));
+            typing(turns, cell, hotspot);
+        }
+        links.touches(
+                screen.links(),
+                (touch, link) ->
+                        links.add(turns, cell, List.of(), new Event.Touched(touch, new Event.On.Point(0, 0)), link));
+        FrameTurns.add(links, turns, cell, screen);
+        if (!cell.level().base()) {
+            Head head = links.head(cell);
+            links.add(
+                    turns,
+                    cell,
+                    List.of(new Event.Touched(Gesture.TAP, new Event.On.Outside())),
+                    Optional.empty(),
+                    links.rules().outside(head));
+            links.add(
+                    turns,
+                    cell,
+                    List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())),
+                    Optional.empty(),
+                    links.rules().away(head));
+        }
+        WaitTurns.add(links, turns, cell, screen);
+        PairTurns.add(links, turns, cell, back);
+        return turns;
+    }
+
+    /** Each text that makes a difference, where anything asks for what is typed; and what is sent. */
+    private void typing(Done turns, Cell cell, Hotspot hotspot) {
+        if (hotspot.isField() && relevance.typed(cell.screen()).contains(hotspot.id())) {
+            for (String text : relevance.texts()) {
+                PlaceMemory then = cell.held().typing(hotspot.id(), text);
+                if (!then.equals(cell.held())) {
+                    turns.sure()
+                            .add(new Turn(
+                                    List.of(new Event.Typed(hotspot.id(), text)),
+                                    Optional.empty(),
+                                    List.of(new TrailAction.Hold(hotspot.id(), text)),
+                                    cell.facts(),
+                                    then,
+                                    cell.waited(),
+                                    cell.drawer()));
+                }
+            }
+        }
+        hotspot.linkFor(new Cause.Submit())
+                .ifPresent(link -> links.add(turns, cell, List.of(), new Event.Submitted(hotspot.id()), link));
+    }
+
+    /** What device back does: the screen's own link for it, each of its outcomes, else the device itself. */
+    private Done back(Cell cell) {
+        Done turns = new Done();
+        Optional<Link> link = device.goesBack() && cell.drawer().isEmpty()
+                ? prototype.screen(cell.screen()).flatMap(s -> LinkTurns.own(s, Cause.Back.class::isInstance))
+                : Optional.empty();
+        if (link.isEmpty() || links.rules().offer(links.head(cell), link.get()) instanceof Offer.Nothing) {
+            RuleOutcome ruling = links.rules().deviceBack(links.head(cell));
+            links.add(turns, cell, List.of(new Event.DeviceBack()), ruling.countsAs(prototype), ruling);
+        } else {
+            links.add(turns, cell, List.of(), new Event.DeviceBack(), link.get());
+        }
+        return turns;
+    }
+
+    /** What can be read where a cell is current. */
+    public Head head(Cell cell) {
+        return links.head(cell);
+    }
+
+    /** The outcome of a link that does nothing; empty where it need not be named. */
+    public Optional<String> idle(Cell cell, Link link) {
+        return links.idle(cell, link);
+    }
+
+    public LocalFacts local() {
+        return local;
+    }
+
+    public Rules rules() {
+        return links.rules();
+    }
+
+    public Prototype prototype() {
+        return prototype;
+    }
+
+    /** Whether an action leads to a parked screen: then nothing is done. */
+    public static boolean leadsToParked(TrailAction action) {
+        return LinkTurns.leadsToParked(action);
+    }
+}

@@ -1,0 +1,261 @@
+package pandel.core.check.rule.drawn;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.FindingWords;
+import pandel.core.check.finding.Fix;
+import pandel.core.check.finding.Rule;
+import pandel.core.check.finding.Weight;
+import pandel.core.check.fix.HotspotFixes;
+import pandel.core.check.solve.Solution;
+import pandel.core.edit.screen.HotspotEdits;
+import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Link;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Mock;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.Status;
+import pandel.core.play.layout.Placement;
+import pandel.core.play.layout.Room;
+import pandel.core.play.words.LinkWords;
+
+/**
+ * {@code target-size}, {@code covered-hotspot}, {@code same-cause-twice}, {@code outside-mock},
+ * {@code hotspot-without-link}: what is wrong with hotspots as they stand on their mocks. A shared hotspot is told of
+ * once.
+ */
+public final class Hotspots {
+
+    /** WCAG 2.2 SC 2.5.8, target size (minimum), px. */
+    static final double LEAST = 24;
+    /** WCAG 2.2 SC 2.5.5, target size (enhanced), px. */
+    static final double ADVISED = 44;
+
+    private final Solution solution;
+    private final Prototype prototype;
+    private final List<Finding> findings = new ArrayList<>();
+    private final Map<Screen, List<Hotspot>> underAdvice = new LinkedHashMap<>();
+    private final Set<String> sharedSeen = new HashSet<>();
+
+    private Hotspots(Solution solution) {
+        this.solution = solution;
+        this.prototype = solution.prototype();
+    }
+
+    public static List<Finding> in(Solution solution) {
+        Hotspots looking = new Hotspots(solution);
+        for (Screen screen : solution.prototype().screens()) {
+            if (screen.status() != Status.PARKED) {
+                looking.look(screen);
+            }
+        }
+        looking.advise();
+        return looking.findings;
+    }
+
+    private void look(Screen screen) {
+        List<Hotspot> all = prototype.index().hotspotsOn(screen.id());
+        List<Hotspot> fresh = all.stream()
+                .filter(h -> prototype.index().shared(h.id()).isEmpty() || sharedSeen.add(h.id()))
+                .toList();
+        // A screen whose hotspots all lack links is a dead end, and that is said of it as one.
+        if (!prototype.index().waysOut(screen.id()).isEmpty() || !solution.shown(screen.id())) {
+            withoutLink(screen, fresh.stream().filter(h -> h.waitsForLink()).toList());
+        }
+        sameCause(screen, fresh);
+        fieldRows(screen, fresh);
+        screen.mocks().forEach(mock -> onMock(screen, mock, all, fresh));
+        sizes(screen, fresh);
+    }
+
+    private void withoutLink(Screen screen, List<Hotspot> bare) {
+        if (!bare.isEmpty()) {
+            findings.add(Finding.at(
+                            Rule.HOTSPOT_WITHOUT_LINK,
+                            Weight.WARNING,
+                            names(screen, bare) + " on " + FindingWords.screen(prototype, screen.id())
+                                    + (bare.size() == 1 ? " has no link yet." : " have no links yet."),
+                            screen.id(),
+                            bare.getFirst().id(),
+                            solution.walkTo(screen.id()))
+                    .with(List.of(HotspotFixes.removeHotspots(prototype, screen, bare))));
+        }
+    }
+
+    private void fieldRows(Screen screen, List<Hotspot> hotspots) {
+        for (Hotspot hotspot : hotspots) {
+            if (hotspot.nature() instanceof Hotspot.Nature.Rows rows && rows.field()) {
+                findings.add(Finding.at(
+                                Rule.FIELD_ROWS,
+                                Weight.WARNING,
+                                FindingWords.hotspot(prototype, screen.id(), hotspot) + " on "
+                                        + FindingWords.screen(prototype, screen.id()) + " is called a field and has "
+                                        + (rows.values().size() == 1
+                                                ? "a row"
+                                                : rows.values().size() + " rows") + "; nothing can be typed in it.",
+                                screen.id(),
+                                hotspot.id(),
+                                solution.walkTo(screen.id()))
+                        .with(List.of(
+                                new Fix(
+                                        "Make it a field alone",
+                                        "It has rows.",
+                                        "It has none, and text can be typed in it.",
+                                        HotspotEdits.nature(hotspot, new Hotspot.Nature.Field())),
+                                new Fix(
+                                        "Keep the rows alone",
+                                        "It is called a field.",
+                                        "It is none.",
+                                        HotspotEdits.nature(hotspot, new Hotspot.Nature.Rows(rows.values()))))));
+            }
+        }
+    }
+
+    private void sameCause(Screen screen, List<Hotspot> hotspots) {
+        for (Hotspot hotspot : hotspots) {
+            Optional<Link> twice = hotspot.links().stream()
+                    .filter(l -> !hotspot.linkFor(l.cause()).equals(Optional.of(l)))
+                    .findFirst();
+            if (twice.isPresent()) {
+                findings.add(Finding.at(
+                                Rule.SAME_CAUSE_TWICE,
+                                Weight.WARNING,
+                                FindingWords.hotspot(prototype, screen.id(), hotspot) + " on "
+                                        + FindingWords.screen(prototype, screen.id()) + " has two links for a "
+                                        + LinkWords.cause(twice.get()) + "; only the first counts.",
+                                screen.id(),
+                                hotspot.id(),
+                                solution.walkTo(screen.id()))
+                        .with(List.of(HotspotFixes.keepFirstLink(hotspot))));
+            }
+        }
+    }
+
+    private void onMock(Screen screen, Mock mock, List<Hotspot> all, List<Hotspot> fresh) {
+        for (Hotspot hotspot : fresh) {
+            Optional<Area> area = hotspot.areaOn(mock.on());
+            if (area.isEmpty()) {
+                continue;
+            }
+            Area a = area.get();
+            if (a.x() < -0.5 || a.y() < -0.5 || a.right() > mock.width() + 0.5 || a.bottom() > mock.height() + 0.5) {
+                findings.add(Finding.at(
+                                Rule.OUTSIDE_MOCK,
+                                Weight.WARNING,
+                                FindingWords.hotspot(prototype, screen.id(), hotspot) + " lies "
+                                        + (a.x() >= mock.width()
+                                                        || a.y() >= mock.height()
+                                                        || a.right() <= 0
+                                                        || a.bottom() <= 0
+                                                ? ""
+                                                : "partly ")
+                                        + "outside the picture of "
+                                        + FindingWords.screen(prototype, screen.id()) + ".",
+                                screen.id(),
+                                hotspot.id(),
+                                solution.walkTo(screen.id()))
+                        .with(List.of(HotspotFixes.moveOntoMock(hotspot, mock))));
+            }
+            List<Hotspot> above = all.subList(all.indexOf(hotspot) + 1, all.size());
+            List<Gesture> gestures = Arrays.stream(Gesture.values())
+                    .filter(g -> g != Gesture.KEY && hotspot.linkFor(g).isPresent())
+                    .toList();
+            if (!gestures.isEmpty()
+                    && gestures.stream()
+                            .allMatch(g -> Covering.covers(
+                                    above.stream()
+                                            .filter(h -> h.linkFor(g).isPresent())
+                                            .flatMap(h -> h.areaOn(mock.on()).stream())
+                                            .toList(),
+                                    a))) {
+                findings.add(Finding.at(
+                                Rule.COVERED_HOTSPOT,
+                                Weight.PROBLEM,
+                                FindingWords.hotspot(prototype, screen.id(), hotspot) + " on "
+                                        + FindingWords.screen(prototype, screen.id())
+                                        + " lies wholly under others and can never be touched.",
+                                screen.id(),
+                                hotspot.id(),
+                                solution.walkTo(screen.id()))
+                        .with(List.of(
+                                HotspotFixes.raise(prototype, screen, hotspot),
+                                HotspotFixes.removeHotspots(prototype, screen, List.of(hotspot)))));
+            }
+        }
+    }
+
+    /** At the true size on the device where it is smallest. */
+    private void sizes(Screen screen, List<Hotspot> hotspots) {
+        List<Hotspot> tooSmall = new ArrayList<>();
+        List<Hotspot> small = new ArrayList<>();
+        for (Hotspot hotspot : hotspots) {
+            double side = Double.MAX_VALUE;
+            for (Device device : prototype.devices()) {
+                Placement placement =
+                        Placement.of(screen, Room.whole(prototype.widths(), device.width()), device.height());
+                Optional<Area> area = hotspot.areaOn(
+                        Placement.areasOf(screen, prototype.widths().of(device.width())));
+                side = Math.min(
+                        side,
+                        area.map(a -> Math.min(a.width(), a.height()) * placement.factor())
+                                .orElse(Double.MAX_VALUE));
+            }
+            if (side < LEAST) {
+                tooSmall.add(hotspot);
+            } else if (side < ADVISED - 0.5) {
+                small.add(hotspot);
+            }
+        }
+        if (!tooSmall.isEmpty()) {
+            findings.add(Finding.at(
+                            Rule.TARGET_SIZE,
+                            Weight.WARNING,
+                            names(screen, tooSmall) + " on " + FindingWords.screen(prototype, screen.id())
+                                    + (tooSmall.size() == 1 ? " is" : " are")
+                                    + " under 24 px a side, the least that fingers need.",
+                            screen.id(),
+                            tooSmall.getFirst().id(),
+                            solution.walkTo(screen.id()))
+                    .with(List.of(HotspotFixes.grow(prototype, Map.of(screen, tooSmall), LEAST))));
+        }
+        if (!small.isEmpty()) {
+            underAdvice.put(screen, small);
+        }
+    }
+
+    /** The advice is given once, for all screens together. */
+    private void advise() {
+        if (!underAdvice.isEmpty()) {
+            List<String> screens = underAdvice.keySet().stream().map(Screen::id).toList();
+            int n = underAdvice.values().stream().mapToInt(List::size).sum();
+            findings.add(Finding.about(
+                            Rule.TARGET_SIZE,
+                            Weight.NOTE,
+                            (n == 1 ? "A hotspot on " : n + " hotspots on ") + FindingWords.screens(prototype, screens)
+                                    + (n == 1 ? " is" : " are") + " under the 44 px a side that are advised.",
+                            screens,
+                            solution.walkTo(screens.getFirst()))
+                    .with(List.of(HotspotFixes.grow(prototype, underAdvice, ADVISED))));
+        }
+    }
+
+    private String names(Screen screen, List<Hotspot> hotspots) {
+        return hotspots.size() <= 2
+                ? String.join(
+                        " and ",
+                        hotspots.stream()
+                                .map(h -> FindingWords.hotspot(prototype, screen.id(), h))
+                                .toList())
+                : hotspots.size() + " hotspots";
+    }
+}

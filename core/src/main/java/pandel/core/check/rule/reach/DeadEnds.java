@@ -1,0 +1,131 @@
+package pandel.core.check.rule.reach;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.FindingWords;
+import pandel.core.check.finding.Fix;
+import pandel.core.check.finding.Rule;
+import pandel.core.check.finding.Unsettled;
+import pandel.core.check.finding.Walk;
+import pandel.core.check.finding.Weight;
+import pandel.core.check.fix.Fixes;
+import pandel.core.check.solve.Node;
+import pandel.core.check.solve.Reachability;
+import pandel.core.check.solve.Solution;
+import pandel.core.model.screen.Screen;
+
+/**
+ * {@code dead-end} and {@code only-device-back}: reached screens that nothing, or nothing but the device's own back,
+ * leads on from. A screen stuck on every device is a dead end; one that device back saves on some devices and not on
+ * others is only-device-back, and a problem. One screen, one finding.
+ */
+public final class DeadEnds {
+
+    private DeadEnds() {}
+
+    private static final class Stuck {
+        Optional<Walk> dead = Optional.empty();
+        Optional<Walk> onlyBack = Optional.empty();
+        final List<String> deadOn = new ArrayList<>();
+    }
+
+    public static List<Finding> in(Solution solution) {
+        Map<String, Stuck> stuck = new LinkedHashMap<>();
+        Set<String> doubted = new LinkedHashSet<>();
+        for (Reachability exploration : solution.explorations()) {
+            exploration.perhapsStuck().stream()
+                    .filter(id -> !solution.prototype().screen(id).orElseThrow().end())
+                    .forEach(doubted::add);
+            for (Node node : exploration.nodes()) {
+                LeadsOn on = screen(solution, node).end() ? LeadsOn.YES : LeadsOn.from(exploration, node, false);
+                if (on == LeadsOn.UNKNOWN) {
+                    doubted.add(node.cell.screen());
+                } else if (on == LeadsOn.NO) {
+                    note(stuck.computeIfAbsent(node.cell.screen(), id -> new Stuck()), exploration, node);
+                }
+            }
+        }
+        List<Finding> findings = new ArrayList<>();
+        stuck.forEach((id, s) -> findings.add(finding(solution, id, s).with(fixes(solution, id))));
+        doubted.stream()
+                .filter(id -> !stuck.containsKey(id))
+                .forEach(id -> solution.unsettled()
+                        .accept(new Unsettled(
+                                Rule.DEAD_END,
+                                id,
+                                "Whether " + FindingWords.screen(solution.prototype(), id) + " is a dead end.")));
+        return findings;
+    }
+
+    private static void note(Stuck stuck, Reachability exploration, Node node) {
+        // With no doubt without device back there is none with it but that of what device back uncovers of the same
+        // screen.
+        if (LeadsOn.from(exploration, node, true) != LeadsOn.NO) {
+            stuck.onlyBack = stuck.onlyBack.or(() -> Optional.of(exploration.walkTo(node)));
+        } else {
+            stuck.dead = stuck.dead.or(() -> Optional.of(exploration.walkTo(node)));
+            if (!stuck.deadOn.contains(exploration.device().title())) {
+                stuck.deadOn.add(exploration.device().title());
+            }
+        }
+    }
+
+    private static Finding finding(Solution solution, String id, Stuck stuck) {
+        String title = FindingWords.screen(solution.prototype(), id);
+        boolean everywhere = solution.explorations().size() == stuck.deadOn.size();
+        if (stuck.dead.isPresent() && (everywhere || stuck.onlyBack.isEmpty())) {
+            return Finding.about(
+                    Rule.DEAD_END,
+                    Weight.PROBLEM,
+                    title + " is a dead end: " + reason(solution, id)
+                            + (everywhere ? "." : " (on " + String.join(", ", stuck.deadOn) + ")."),
+                    List.of(id),
+                    stuck.dead);
+        }
+        if (stuck.dead.isPresent()) {
+            return Finding.about(
+                    Rule.ONLY_DEVICE_BACK,
+                    Weight.PROBLEM,
+                    "From " + title + " only the device’s own back leads on, and " + String.join(", ", stuck.deadOn)
+                            + " has none.",
+                    List.of(id),
+                    stuck.dead);
+        }
+        return Finding.about(
+                Rule.ONLY_DEVICE_BACK,
+                Weight.WARNING,
+                "From " + title + " only the device’s own back leads on.",
+                List.of(id),
+                stuck.onlyBack);
+    }
+
+    private static List<Fix> fixes(Solution solution, String id) {
+        Screen screen = solution.prototype().screen(id).orElseThrow();
+        List<Fix> fixes = new ArrayList<>();
+        Fixes.sharedReturn(solution.prototype(), screen).ifPresent(fixes::add);
+        fixes.addAll(Fixes.closeAsUsual(screen));
+        fixes.add(Fixes.end(screen));
+        return fixes;
+    }
+
+    private static String reason(Solution solution, String id) {
+        int links = solution.prototype().index().waysOut(id).size();
+        int hotspots = solution.prototype().index().hotspotsOn(id).size();
+        if (links > 0) {
+            return links == 1
+                    ? "its one link leads to no other screen"
+                    : "none of its " + links + " links leads to another screen";
+        }
+        return hotspots > 0 ? "its hotspots have no links" : "it has no links";
+    }
+
+    private static Screen screen(Solution solution, Node node) {
+        return solution.prototype().screen(node.cell.screen()).orElseThrow();
+    }
+}

@@ -1,0 +1,72 @@
+package pandel.core.check.solve;
+
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import pandel.core.check.compile.Cell;
+import pandel.core.check.compile.Turns;
+import pandel.core.model.Look;
+import pandel.core.model.Prototype;
+import pandel.core.model.screen.State;
+
+/**
+ * Something that findings ask of a place of a screen. Where every trait that a screen could have was seen there,
+ * nothing that could be there besides makes another finding.
+ *
+ * @param id of the link, look or set that it is about
+ */
+public record Trait(String screen, Kind kind, String id) {
+
+    /** What it says. */
+    enum Kind {
+        SHOWN,
+        FIRES,
+        NOTHING_TO_DO,
+        NOTHING_TO_DO_AT_FIRST,
+        IDLE,
+        LOOKS,
+        ON_PAGE_OF,
+        IN_SET,
+        AT_LEVEL,
+        DRAWER_OPEN
+    }
+
+    /**
+     * All of a cell.
+     *
+     * @param all what can be done there
+     */
+    static Stream<Trait> of(Prototype prototype, Cell cell, Turns.All all) {
+        String screen = cell.screen();
+        boolean first = cell.level().base() && cell.first();
+        Set<String> nothing = all.here().nothing();
+        Stream<String> fires = Stream.concat(all.here().sure().stream(), all.back().sure().stream())
+                .flatMap(t -> t.link().stream());
+        Set<String> acts = fires.collect(Collectors.toSet());
+        Optional<String> look = prototype
+                .screen(screen)
+                .filter(s -> !s.states().isEmpty())
+                .flatMap(s -> Look.of(prototype, s, cell.known()).state())
+                .map(State::id);
+        return Stream.of(
+                        Stream.of(
+                                new Trait(screen, Kind.SHOWN, ""),
+                                new Trait(screen, Kind.AT_LEVEL, Integer.toString(cell.levels()))),
+                        acts.stream().map(id -> new Trait(screen, Kind.FIRES, id)),
+                        all.nothing().stream()
+                                .map(id -> new Trait(
+                                        screen, first ? Kind.NOTHING_TO_DO_AT_FIRST : Kind.NOTHING_TO_DO, id)),
+                        // A link that neither does something nor finds nothing to do may be refused, for want of a
+                        // value.
+                        prototype.index().waysOut(screen).stream()
+                                .map(w -> w.link().id())
+                                .filter(id -> !acts.contains(id) && !nothing.contains(id))
+                                .map(id -> new Trait(screen, Kind.IDLE, id)),
+                        look.stream().map(id -> new Trait(screen, Kind.LOOKS, id)),
+                        cell.at().stream().map(at -> new Trait(screen, Kind.ON_PAGE_OF, at.sequence())),
+                        cell.around().stream().map(in -> new Trait(screen, Kind.IN_SET, in.set())),
+                        cell.drawer().stream().map(id -> new Trait(screen, Kind.DRAWER_OPEN, id)))
+                .flatMap(s -> s);
+    }
+}
