@@ -36,16 +36,15 @@ public final class LinkWords {
         List<String> parts = new ArrayList<>();
         branch.outcome().ifPresent(parts::add);
         branch.when().forEach(c -> parts.add(c.words(prototype)));
+        // Where it is done is said of the move, wherever that stands among what is done besides.
+        String where = branch.where().map(w -> " " + w.word()).orElse("");
         String effects = branch.effects().isEmpty()
                 ? "nothing yet"
                 : String.join(
                         ", ",
-                        branch.effects().stream().map(e -> effect(prototype, e)).toList());
-        String where = branch.where()
-                .filter(w -> branch.move().isPresent())
-                .map(w -> " " + w.word())
-                .orElse("");
-        effects += where;
+                        branch.effects().stream()
+                                .map(e -> effect(prototype, e) + (e.isMove() ? where : ""))
+                                .toList());
         return parts.isEmpty() ? effects : "if " + String.join(" and ", parts) + ": " + effects;
     }
 
@@ -126,7 +125,7 @@ public final class LinkWords {
                 .tabSetOf(id)
                 .flatMap(s -> s.tab(id)
                         .map(t -> t.shownLabel() + (prototype.tabSets().size() > 1 ? " of " + s.shownTitle() : "")))
-                .orElse(id + " (removed)");
+                .orElse((id.isEmpty() ? "a tab" : id) + " (removed)");
     }
 
     /** A drawer's title, or its id when it is missing. */

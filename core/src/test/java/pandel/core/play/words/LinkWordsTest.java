@@ -12,6 +12,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
 import pandel.core.model.link.PageTurn;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
@@ -101,5 +102,31 @@ class LinkWordsTest {
                         .orElseThrow();
         assertThat(LinkWords.remembered(LENDING, ready)).isEqualTo("ready is yes");
         assertThat(Optional.of(words(ready))).hasValue("remember ready is yes");
+    }
+
+    @Test
+    void whereItIsDoneIsSaidOfTheMove() {
+        Prototype p = Made.of("home page: on advance list ^beneath % seen", "list page:");
+        Link link = p.index().way("home.on.tap").orElseThrow().link();
+        assertThat(LinkWords.effect(p, link)).isEqualTo("remember seen is yes, advance to list beneath");
+    }
+
+    @Test
+    void oneWayToTurnOutIsDescribedAlone() {
+        Prototype p = Made.of("home page: save =saved advance list or =refused return x", "list page:");
+        var way = p.index().way("home.save.tap").orElseThrow();
+        assertThat(LinkWords.described(p, way, Optional.of("refused")))
+                .isEqualTo("home: tap home.save, turning out “refused”: return");
+        assertThat(LinkWords.described(p, way, Optional.empty())).isEqualTo(LinkWords.described(p, way));
+        assertThat(LinkWords.described(p, way, Optional.of("never heard of"))).isEqualTo(LinkWords.described(p, way));
+    }
+
+    @Test
+    void whatIsGoneIsCalledRemoved() {
+        Prototype p = Made.of("home page:");
+        assertThat(LinkWords.tab(p, "")).isEqualTo("a tab (removed)");
+        assertThat(LinkWords.tab(p, "gone")).isEqualTo("gone (removed)");
+        assertThat(LinkWords.drawer(p, "gone")).isEqualTo("gone (removed)");
+        assertThat(LinkWords.screen(p, "gone")).isEqualTo("gone (removed)");
     }
 }
