@@ -7,7 +7,7 @@ import javafx.util.Duration;
 import pandel.desktop.theme.Pace;
 
 /** Time that passes when a test says so. Used on the interface thread. */
-final class HandPace implements Pace {
+public final class HandPace implements Pace {
 
     /** A second tap is waited for no longer. */
     private static final double MOMENT = 350;
@@ -58,7 +58,7 @@ final class HandPace implements Pace {
     }
 
     /** What only waits for a moment happens: the person has done nothing more. */
-    void moment() {
+    public void moment() {
         for (Waiting one : List.copyOf(waiting)) {
             if (one.length < MOMENT && waiting.remove(one)) {
                 one.then.run();
@@ -66,7 +66,7 @@ final class HandPace implements Pace {
         }
     }
 
-    void pass(double ms) {
+    public void pass(double ms) {
         passed += ms;
         for (Waiting one : List.copyOf(waiting)) {
             if (one.due <= passed && waiting.remove(one)) {

@@ -241,7 +241,7 @@ class LooksTest extends WindowTest {
                 .findFirst()
                 .orElseThrow();
         typeOver("#address-" + loan.id(), "loans");
-        assertRead("An address begins with / and goes on in parts: /loans/{loan}.");
+        assertRead("An address begins with / and goes on in parts, /part/{value}.");
         clickOn("#new-address");
         settle();
         assertThat(prototype().entries()).hasSize(4);

@@ -245,7 +245,7 @@ public final class DrawerPage extends FramePage {
         TextArea area = new TextArea();
         area.setId("drawer-type");
         area.getStyleClass().add("type-list");
-        area.setPromptText("Type an item, Enter; “Account:” begins a section");
+        area.setPromptText("Type an item, Enter; a colon at its end makes it a section");
         area.setAccessibleText("New items, a line each");
         area.setPrefRowCount(1);
         area.setMinHeight(30);

@@ -20,6 +20,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.screen.StateEdits;
+import pandel.core.edit.value.FactExamples;
 import pandel.core.edit.value.FactWords;
 import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Look;
@@ -107,7 +108,7 @@ final class LooksBar extends VBox {
         Screen screen = work.screen().orElseThrow();
         TextField field = new TextField();
         field.setId("look-conditions");
-        field.setPromptText("basket is 0, not signed in");
+        field.setPromptText(FactExamples.conditions(work.prototype()));
         field.setAccessibleText("What must hold for the new look");
         field.setPrefColumnCount(24);
         Label hint = new Label("Enter adds it, Esc leaves it");

@@ -52,7 +52,7 @@ final class ValuesPage extends PageBox {
         clear();
         heading("It expects");
         if (now().expects().isEmpty()) {
-            sentence("Nothing yet. Type a name, loan say, and each link that leads here asks what it brings.");
+            sentence("Nothing yet. Type a name, and each link that leads here asks what it brings.");
         } else {
             row(
                     label("Name", 140, "quiet", "small"),
@@ -64,7 +64,7 @@ final class ValuesPage extends PageBox {
             expected(value);
         }
         TextField fresh = field("value-new", "Name of one more value", "", 140, this::add);
-        fresh.setPromptText("loan");
+        fresh.setPromptText("a name");
         row(fresh, label("press Enter to add it", 190, "quiet", "small"));
         heading("Words laid on the picture");
         picture().ifPresentOrElse(this::patches, () -> sentence("It has no picture yet for this width."));

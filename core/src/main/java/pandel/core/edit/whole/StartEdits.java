@@ -27,7 +27,7 @@ public final class StartEdits {
      */
     public static Optional<String> whyNot(Prototype prototype, String entry, String address) {
         if (!ADDRESS.matcher(address).matches()) {
-            return Optional.of("An address begins with / and goes on in parts: /loans/{loan}.");
+            return Optional.of("An address begins with / and goes on in parts, /part/{value}.");
         }
         String shape = shape(address);
         return prototype.entries().stream()

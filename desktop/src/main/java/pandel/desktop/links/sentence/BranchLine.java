@@ -10,6 +10,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import pandel.core.edit.link.BranchEdits;
 import pandel.core.edit.link.LinkEdits;
+import pandel.core.edit.value.FactExamples;
 import pandel.core.edit.value.FactWords;
 import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Index;
@@ -231,8 +232,8 @@ public final class BranchLine {
     }
 
     private Choice remember() {
-        remembering.setTooltip(
-                new Tooltip("Something to be remembered while the prototype is played: signed in, basket + 1"));
+        remembering.setTooltip(new Tooltip("Something to be remembered while the prototype is played: "
+                + FactExamples.remembered(work.prototype())));
         return remembering.on(this::askWhatToRemember);
     }
 
@@ -268,7 +269,7 @@ public final class BranchLine {
                     }
                 },
                 refresh);
-        field.setPromptText("signed in, basket at least 1");
+        field.setPromptText(FactExamples.conditions(work.prototype()));
         field.setPrefColumnCount(16);
         FactOffers.under(field, work.prototype(), on(), true);
     }
@@ -284,7 +285,7 @@ public final class BranchLine {
 
     private void typeFact(Choice choice, String now, Consumer<String> then) {
         TextField field = choice.type(now, "What to remember", then, refresh);
-        field.setPromptText("signed in, basket + 1");
+        field.setPromptText(FactExamples.remembered(work.prototype()));
         field.setPrefColumnCount(16);
         FactOffers.under(field, work.prototype(), List.of(), false);
     }

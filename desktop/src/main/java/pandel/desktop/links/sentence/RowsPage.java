@@ -29,7 +29,7 @@ public final class RowsPage extends PageBox {
         super(
                 "Rows of “" + (hotspot.title().isBlank() ? "the hotspot" : hotspot.title()) + "”",
                 "One area, cut into rows of one height. Links of the hotspot can carry what the touched row "
-                        + "holds: say “row tool” in their sentence.",
+                        + "holds: say “row” and its name in their sentence.",
                 leave);
         this.work = work;
         this.hotspot = hotspot.id();
@@ -56,7 +56,8 @@ public final class RowsPage extends PageBox {
                 label("What they hold", 120),
                 field("rows-names", "Names of what they hold", String.join(", ", names), 240, this::names));
         if (!rows.isEmpty() && names.isEmpty()) {
-            sentence("They hold nothing yet. Name what differs from row to row, tool say, or tool, due.");
+            sentence(
+                    "They hold nothing yet. Name what differs from row to row, one name or several with commas between.");
         }
         for (int i = 0; i < rows.size(); i++) {
             int at = i;

@@ -44,7 +44,11 @@ final class StartsPage extends PageBox {
         offer(Buttons.plain("New address", "new-address", this::add));
         TextField tried = new TextField();
         tried.setId("try-address");
-        tried.setPromptText("try an address: /loans/7");
+        tried.setPromptText(work.prototype().entries().stream()
+                .flatMap(e -> e.filledAddress().stream())
+                .findFirst()
+                .map(a -> "try an address: " + a)
+                .orElse("try an address"));
         tried.setAccessibleText("Try an address");
         tried.setPrefColumnCount(16);
         tried.setOnAction(e -> tryAddress(tried.getText()));

@@ -41,7 +41,7 @@ final class VersionsPage extends PageBox {
         this.mark = mark;
         TextField name = new TextField();
         name.setId("version-name");
-        name.setPromptText("sent to the council");
+        name.setPromptText("what it is, or for whom");
         name.setAccessibleText("Name of the version");
         name.setPrefColumnCount(18);
         Button keep = Buttons.plain("Keep as it is now", "keep-version", () -> {});
