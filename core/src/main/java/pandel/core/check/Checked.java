@@ -2,6 +2,7 @@ package pandel.core.check;
 
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -115,10 +116,14 @@ public final class Checked {
         return solution.fires(link);
     }
 
-    /**
-     * The links that ever do something, each of their outcomes apart, on any device, and for each a walk that ends with
-     * it: the nearest on the first device that can.
-     */
+    /** The links that ever do something, on any device, each of their outcomes apart. */
+    public Set<LinkOutcome> outcomes() {
+        Set<LinkOutcome> outcomes = new LinkedHashSet<>();
+        solution.explorations().forEach(e -> outcomes.addAll(e.outcomes()));
+        return outcomes;
+    }
+
+    /** The same with a walk for each that ends with it: the nearest on the first device that can. */
     public Map<LinkOutcome, Walk> travelled() {
         Map<LinkOutcome, Walk> travelled = new LinkedHashMap<>();
         solution.explorations().forEach(e -> e.travelled().forEach(travelled::putIfAbsent));

@@ -1,9 +1,11 @@
 package pandel.core.cover;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.check.Checked;
@@ -68,12 +70,14 @@ public record Coverage(
 
     /** All that links can do, in file order. */
     static List<Missing> possible(Checked checked) {
-        Set<LinkOutcome> travelled = checked.travelled().keySet();
+        Map<String, List<Optional<String>>> travelled = new HashMap<>();
+        checked.outcomes()
+                .forEach(t -> travelled
+                        .computeIfAbsent(t.link(), link -> new ArrayList<>())
+                        .add(t.outcome()));
         List<Missing> possible = new ArrayList<>();
         for (Way way : checked.prototype().index().ways()) {
-            travelled.stream()
-                    .filter(t -> t.link().equals(way.link().id()))
-                    .map(LinkOutcome::outcome)
+            travelled.getOrDefault(way.link().id(), List.of()).stream()
                     .sorted((a, b) -> Integer.compare(place(way, a), place(way, b)))
                     .forEach(outcome -> possible.add(new Missing(way, outcome)));
         }

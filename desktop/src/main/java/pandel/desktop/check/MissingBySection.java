@@ -36,6 +36,9 @@ final class MissingBySection extends VBox {
     private static final double PICTURES = 3 * (WIDE + 10);
 
     private static final int LINKS = 8;
+    private static final int SCREENS = 24;
+    /** Links of one section, once all are asked for: more are not read through. */
+    private static final int MOST = 400;
 
     private final Work work;
     private final PageHost around;
@@ -107,7 +110,14 @@ final class MissingBySection extends VBox {
         FlowPane pictures = new FlowPane(10, 10);
         pictures.setPrefWrapLength(PICTURES);
         pictures.setMinWidth(Math.min(3, section.screens().size()) * (WIDE + 10));
-        section.screens().forEach(s -> pictures.getChildren().add(picture(s)));
+        section.screens().stream()
+                .limit(SCREENS)
+                .forEach(s -> pictures.getChildren().add(picture(s)));
+        if (section.screens().size() > SCREENS) {
+            Label more = new Label("and " + (section.screens().size() - SCREENS) + " more");
+            more.getStyleClass().add("quiet");
+            pictures.getChildren().add(more);
+        }
         return new HBox(16, pictures, links);
     }
 
@@ -118,7 +128,9 @@ final class MissingBySection extends VBox {
                 () -> {});
         more.setOnAction(e -> {
             links.getChildren().clear();
-            section.links().forEach(m -> links.getChildren().add(link(m)));
+            section.links().stream()
+                    .limit(MOST)
+                    .forEach(m -> links.getChildren().add(link(m)));
         });
         links.getChildren().add(more);
     }

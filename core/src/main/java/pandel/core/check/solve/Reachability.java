@@ -264,19 +264,29 @@ public final class Reachability {
         return fired;
     }
 
-    /** The links that do something somewhere with each outcome, and where that is soonest. */
+    /** The links that do something somewhere, each outcome apart. */
+    public Set<LinkOutcome> outcomes() {
+        Set<LinkOutcome> outcomes = new LinkedHashSet<>();
+        nodes.values().forEach(node -> node.all().forEach(turn -> outcome(turn).ifPresent(outcomes::add)));
+        return outcomes;
+    }
+
+    /** The same with a walk to each that ends with it, the nearest. */
     public Map<LinkOutcome, Walk> travelled() {
         Map<LinkOutcome, Walk> travelled = new LinkedHashMap<>();
         for (Node node : nodes.values()) {
             for (Turn turn : node.all()) {
-                turn.link()
-                        .map(link ->
-                                new LinkOutcome(link, turn.events().getLast().outcome()))
+                outcome(turn)
                         .filter(t -> !travelled.containsKey(t))
                         .ifPresent(t -> travelled.put(t, walkTo(node).and(turn.events())));
             }
         }
         return travelled;
+    }
+
+    private static Optional<LinkOutcome> outcome(Turn turn) {
+        return turn.link()
+                .map(link -> new LinkOutcome(link, turn.events().getLast().outcome()));
     }
 
     /** Ids of the links of which it is not settled whether they do something. */

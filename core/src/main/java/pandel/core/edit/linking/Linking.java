@@ -71,8 +71,13 @@ public record Linking(
                 l -> branch < l.branches().size() ? l.branches().get(branch).move() : Optional.empty());
     }
 
-    /** The link leads there instead; a hotspot without one gets one. Nothing where no link is wanted. */
+    /**
+     * The link leads there instead; a hotspot without one gets one. Nothing where no link is wanted, or none chosen.
+     */
     public Optional<Edit> lead(Destination to) {
+        if (link.isEmpty() && hotspot.isEmpty()) {
+            return Optional.empty();
+        }
         if (to instanceof Destination.OfDrawer drawer) {
             return Optional.of(withDrawer(drawer.effect(), " to “" + drawer.title() + "”"));
         }

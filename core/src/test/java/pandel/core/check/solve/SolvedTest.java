@@ -67,6 +67,8 @@ class SolvedTest {
                 "home page: save =saved advance a or =refused open above b",
                 "a page: back return",
                 "b dialog: x close");
+        assertThat(explored(p, Budget.USUAL).outcomes())
+                .isEqualTo(explored(p, Budget.USUAL).travelled().keySet());
         explored(p, Budget.USUAL).travelled().forEach((what, walk) -> {
             assertThat(walk.events().getLast().outcome()).isEqualTo(what.outcome());
             walk.replay(p);

@@ -312,4 +312,13 @@ class LinkingTest {
                 .orElseThrow()
                 .values();
     }
+
+    /** What was chosen may be gone by the time a target is found. */
+    @Test
+    void withNothingChosenNothingIsLed() {
+        Linking nothing = on("home", "gone");
+        assertThat(nothing.lead(there("inner"))).isEmpty();
+        assertThat(nothing.lead(new Destination.NoLink())).isEmpty();
+        assertThat(nothing.verb(Verb.RETURN)).isInstanceOf(VerbChoice.Refused.class);
+    }
 }
