@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Relevance;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Rule;
@@ -125,13 +126,14 @@ public final class Check {
         List<Entry> entries = prototype.entries().stream()
                 .flatMap(e -> Addresses.opened(prototype, relevance, e).stream())
                 .toList();
-        List<Reachability> explorations = explore(prototype, effort, relevance, entries, calledOff);
+        List<PushdownSystem> systems = systems(prototype, effort, relevance);
+        List<Reachability> explorations = explore(systems, effort, entries, calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
         }
         List<Reachability> points = prototype.startPoints().isEmpty()
                 ? List.of()
-                : explore(prototype, effort, relevance, prototype.startPoints(), calledOff);
+                : explore(systems, effort, prototype.startPoints(), calledOff);
         return told(prototype, relevance, explorations, points, calledOff);
     }
 
@@ -195,22 +197,26 @@ public final class Check {
         List<Entry> entries = prototype.entries().stream()
                 .flatMap(e -> Addresses.opened(prototype, relevance, e).stream())
                 .toList();
-        for (Reachability exploration : explore(prototype, Budget.USUAL, relevance, entries, calledOff)) {
+        for (Reachability exploration :
+                explore(systems(prototype, Budget.USUAL, relevance), Budget.USUAL, entries, calledOff)) {
             shown.addAll(exploration.nearest().keySet());
             shown.addAll(exploration.perhapsReached());
         }
         return shown;
     }
 
+    /** One for each class of devices that differ in nothing that matters. */
+    private static List<PushdownSystem> systems(Prototype prototype, Budget budget, Relevance relevance) {
+        return classes(prototype).stream()
+                .map(device -> new PushdownSystem(prototype, device, relevance, budget.followed()))
+                .toList();
+    }
+
     private static List<Reachability> explore(
-            Prototype prototype,
-            Budget effort,
-            Relevance relevance,
-            List<? extends Start> from,
-            BooleanSupplier calledOff) {
+            List<PushdownSystem> systems, Budget budget, List<? extends Start> from, BooleanSupplier calledOff) {
         // Each for itself, side by side: none knows of another.
-        return classes(prototype).parallelStream()
-                .map(device -> Explorer.explore(prototype, device, effort, relevance, from, calledOff))
+        return systems.parallelStream()
+                .map(system -> Explorer.explore(system, budget, from, calledOff))
                 .toList();
     }
 

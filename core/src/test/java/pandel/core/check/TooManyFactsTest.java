@@ -3,8 +3,10 @@ package pandel.core.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -15,6 +17,7 @@ import net.jqwik.api.constraints.IntRange;
 import pandel.core.check.compile.Cell;
 import pandel.core.check.compile.FollowedScreens;
 import pandel.core.check.compile.Literals;
+import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Relevance;
 import pandel.core.check.compile.Turn;
 import pandel.core.check.compile.Turns;
@@ -32,6 +35,7 @@ import pandel.core.model.device.Device;
 import pandel.core.model.link.Branch;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Facts;
+import pandel.core.model.value.Value;
 import pandel.core.play.situation.Situation;
 
 /** What is looked at where facts are too many for all of it, and what bounds the rest. */
@@ -108,11 +112,12 @@ class TooManyFactsTest {
         Literals literals = new Literals(p, relevance);
         Random random = new Random(seed);
         for (Device device : p.devices()) {
-            Reachability exploration = Explorer.explore(p, device, SPARING, relevance, p.entries(), () -> false);
+            Reachability exploration = Explorer.explore(
+                    new PushdownSystem(p, device, relevance, SPARING.followed()), SPARING, p.entries(), () -> false);
             Turns turns = exploration.turns();
             for (Node node : exploration.nodes().stream().limit(40).toList()) {
                 Facts own = turns.local().alone(node.cell).facts();
-                Facts others = turns.local().after(node.cell.screen(), any(literals, random), own);
+                Facts others = others(turns.local().on(node.cell.screen()), any(literals, random), own);
                 Cell other = node.cell.staying(others, node.cell.waited());
                 for (Way way : p.index().waysOut(node.cell.screen())) {
                     for (Branch branch : way.link().branches()) {
@@ -128,6 +133,13 @@ class TooManyFactsTest {
         }
     }
 
+    private static Facts others(Set<String> own, Facts all, Facts held) {
+        Map<String, Value> facts = new HashMap<>(all.set());
+        facts.keySet().removeAll(own);
+        facts.putAll(held.set());
+        return Facts.of(facts);
+    }
+
     /** What was looked at is what play comes to by its list of events, with what is remembered there. */
     @Property(tries = 30)
     void whatIsComeToReplays(
@@ -138,11 +150,15 @@ class TooManyFactsTest {
         Prototype p = Generated.of(size, seed, kind, count);
         Relevance relevance = Relevance.in(p);
         for (Device device : p.devices()) {
-            Reachability exploration = Explorer.explore(p, device, SPARING, relevance, p.entries(), () -> false);
+            Reachability exploration = Explorer.explore(
+                    new PushdownSystem(p, device, relevance, SPARING.followed()), SPARING, p.entries(), () -> false);
             for (Node node : exploration.nodes().stream().limit(300).toList()) {
                 Situation there = exploration.walkTo(node).replay(p);
                 assertThat(there.screen()).isEqualTo(node.cell.screen());
-                assertThat(relevance.of(there.facts())).isEqualTo(node.cell.facts());
+                assertThat(relevance
+                                .of(there.facts())
+                                .only(exploration.turns().local().on(node.cell.screen())))
+                        .isEqualTo(node.cell.facts());
                 assertThat(there.drawer()).isEqualTo(node.cell.drawer());
                 assertThat(there.levels().size() == 1)
                         .isEqualTo(node.cell.level().base());

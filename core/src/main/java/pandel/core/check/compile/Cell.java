@@ -44,7 +44,7 @@ public record Cell(
         Optional<String> drawer) {
 
     /** What lies behind the current place on its level. */
-    enum Behind {
+    public enum Behind {
         NOTHING,
         SAME_SCREEN_ONLY,
         ANOTHER_SCREEN;
@@ -110,6 +110,24 @@ public record Cell(
                 List.of(),
                 0,
                 Optional.empty());
+    }
+
+    /** One whose place lies in a context. */
+    static Cell of(Context.Core core, Context context, Facts facts) {
+        return new Cell(
+                core.screen(),
+                context.level(),
+                context.behind(),
+                context.marks(),
+                context.ground(),
+                context.levels(),
+                facts,
+                core.held(),
+                core.at(),
+                context.around(),
+                context.past(),
+                core.waited(),
+                core.drawer());
     }
 
     /** The same screen with something else behind it. */
@@ -209,7 +227,7 @@ public record Cell(
     }
 
     /** The marks of the current place: its screen's, and its sequence's. */
-    private int mark(FollowedScreens named) {
+    int mark(FollowedScreens named) {
         return named.mark(screen) | at.map(a -> named.mark(a.sequence())).orElse(0);
     }
 

@@ -11,13 +11,11 @@ import pandel.core.model.frame.AtPage;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
-import pandel.core.model.value.Facts;
-import pandel.core.model.value.PlaceMemory;
 import pandel.core.play.rule.EnclosingTab;
 import pandel.core.play.rule.LevelKind;
 
-/** What of a cell decides what can be done there; the same for many cells. */
-public final class CellClasses {
+/** What of a context decides what can be done in it on a screen; the same for many contexts. */
+final class CellClasses {
 
     private final Prototype prototype;
     private final FollowedScreens named;
@@ -25,19 +23,8 @@ public final class CellClasses {
     /** What can be set off on screens other than those it names, and looks back. */
     private final List<Link> lookingAnywhere;
 
-    /** What of a cell its turns depend on; whatever lies further behind or beneath only where a link looks there. */
-    private record Alike(
-            String screen,
-            LevelKind level,
-            boolean first,
-            Optional<Seen> seen,
-            int levels,
-            Facts facts,
-            PlaceMemory held,
-            Optional<AtPage> at,
-            List<EnclosingTab> around,
-            int waited,
-            Optional<String> drawer) {}
+    /** What of a context turns depend on; whatever lies further behind or beneath only where a link looks there. */
+    private record View(LevelKind level, boolean first, int levels, List<EnclosingTab> around, Optional<Seen> seen) {}
 
     /** What a link that looks back can tell apart. */
     private record Seen(
@@ -53,11 +40,11 @@ public final class CellClasses {
             List<EnclosingTab> around,
             List<EnclosingTab> pastBeneath) {
 
-        private static Seen from(Cell cell, int named) {
-            Cell.Ground ground = cell.ground();
+        private static Seen from(Context context, int named) {
+            Cell.Ground ground = context.ground();
             return new Seen(
-                    cell.marks() & named,
-                    CellTab.around(cell.past()),
+                    context.marks() & named,
+                    CellTab.around(context.past()),
                     ground != Cell.Ground.UNKNOWN,
                     ground.level().base(),
                     ground.first(),
@@ -81,23 +68,23 @@ public final class CellClasses {
     }
 
     /**
-     * One that equals that of every cell at which the same can be done.
+     * What can be told apart of a context from a screen: one that equals that of every other in which the same can be
+     * done there.
      *
-     * @param cell with what is remembered of its screen's own alone
+     * @param looking of the screen
      */
-    Object of(Cell cell) {
-        return new Alike(
-                cell.screen(),
-                cell.level(),
-                cell.first(),
-                lookingBack.computeIfAbsent(cell.screen(), this::namedFrom).map(named -> Seen.from(cell, named)),
-                cell.levels(),
-                cell.facts(),
-                cell.held(),
-                cell.at(),
-                CellTab.around(cell.around()),
-                cell.waited(),
-                cell.drawer());
+    Object view(Context context, Optional<Integer> looking) {
+        return new View(
+                context.level(),
+                context.behind() == Cell.Behind.NOTHING,
+                context.levels(),
+                CellTab.around(context.around()),
+                looking.map(named -> Seen.from(context, named)));
+    }
+
+    /** The marks of what links on a screen look for behind it; empty where none looks back. */
+    Optional<Integer> looking(String screen) {
+        return lookingBack.computeIfAbsent(screen, this::namedFrom);
     }
 
     /** The marks of what links on a screen return to; empty where none looks back. */

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.UnaryOperator;
-import pandel.core.model.value.Facts;
 
 /**
  * What can be done at a cell.
@@ -20,16 +18,5 @@ public record Done(List<Turn> sure, List<Turn> doubtful, Set<String> back, Set<S
 
     Done() {
         this(new ArrayList<>(), new ArrayList<>(), new LinkedHashSet<>(), new LinkedHashSet<>(), new ArrayList<>());
-    }
-
-    Done with(UnaryOperator<Facts> after) {
-        return new Done(
-                sure.stream().map(t -> t.remembering(after.apply(t.facts()))).toList(),
-                doubtful.stream()
-                        .map(t -> t.remembering(after.apply(t.facts())))
-                        .toList(),
-                back,
-                nothing,
-                idle);
     }
 }

@@ -2,6 +2,7 @@ package pandel.core.check.compile;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
@@ -43,7 +45,11 @@ final class LinkTurns {
     private final Device device;
     private final FollowedScreens named;
     private final Relevance relevance;
-    private final List<Gesture> known;
+    private final Set<Gesture> known;
+    /** The cell looked at last, at which many links are as a rule. */
+    private @Nullable Cell lastCell;
+
+    private @Nullable Head last;
 
     LinkTurns(Prototype prototype, Device device, FollowedScreens named, Relevance relevance) {
         this.prototype = prototype;
@@ -51,9 +57,10 @@ final class LinkTurns {
         this.device = device;
         this.named = named;
         this.relevance = relevance;
-        this.known = Arrays.stream(Gesture.values())
+        this.known = EnumSet.noneOf(Gesture.class);
+        Arrays.stream(Gesture.values())
                 .filter(g -> g.refusedBy(device).isEmpty())
-                .toList();
+                .forEach(known::add);
     }
 
     /** The rows that can make a difference: of those that hold the same of what its links read, the first. */
@@ -80,30 +87,44 @@ final class LinkTurns {
         for (int i = 0; i < links.size(); i++) {
             if (links.get(i).cause() instanceof Cause.Touch touch
                     && known.contains(touch.gesture())
-                    && links.subList(0, i).stream().noneMatch(l -> l.cause().equals(touch))) {
+                    && isFirst(links, i)) {
                 then.accept(touch, links.get(i));
             }
         }
+    }
+
+    private static boolean isFirst(List<Link> links, int link) {
+        for (int i = 0; i < link; i++) {
+            if (links.get(i).cause().equals(links.get(link).cause())) {
+                return false;
+            }
+        }
+        return true;
     }
 
     static Optional<Link> own(Screen screen, Predicate<Cause> cause) {
         return screen.links().stream().filter(l -> cause.test(l.cause())).findFirst();
     }
 
-    public Head head(Cell cell) {
-        return new Head(
-                device,
-                cell.screen(),
-                cell.at(),
-                CellTab.around(cell.around()),
-                cell.level(),
-                cell.first(),
-                new MarkedStackQuery(prototype, named, cell),
-                cell.known(),
-                cell.levels(),
-                device.width(),
-                cell.drawer(),
-                Optional.empty());
+    /** What can be read where a cell is current. */
+    Head head(Cell cell) {
+        if (cell != lastCell || last == null) {
+            last = new Head(
+                    device,
+                    cell.screen(),
+                    cell.at(),
+                    CellTab.around(cell.around()),
+                    cell.level(),
+                    cell.first(),
+                    new MarkedStackQuery(prototype, named, cell),
+                    cell.known(),
+                    cell.levels(),
+                    device.width(),
+                    cell.drawer(),
+                    Optional.empty());
+            lastCell = cell;
+        }
+        return last;
     }
 
     /** What a link can turn out to, one after another; empty where none of its conditions holds. */

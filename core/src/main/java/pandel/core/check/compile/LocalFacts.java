@@ -5,15 +5,12 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.Stream;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Condition;
-import pandel.core.model.value.Facts;
-import pandel.core.model.value.Value;
 
 /**
  * Which facts can make a difference to what can be done on a screen, or be changed by it: those that its looks and the
@@ -72,18 +69,5 @@ public final class LocalFacts {
     /** The same with what is remembered of its screen's own alone. */
     public Cell alone(Cell cell) {
         return cell.facts().set().isEmpty() ? cell : cell.staying(cell.facts().only(on(cell.screen())), cell.waited());
-    }
-
-    /**
-     * What is remembered after a turn that was made with a screen's own alone.
-     *
-     * @param before everything before it
-     * @param own what the turn made of the screen's own
-     */
-    public Facts after(String screen, Facts before, Facts own) {
-        Map<String, Value> all = new TreeMap<>(before.set());
-        all.keySet().removeAll(on(screen));
-        all.putAll(own.set());
-        return Facts.of(all);
     }
 }

@@ -40,6 +40,13 @@ public final class Successors {
                         : c);
     }
 
+    /** What the new place of a turn that goes forward is, in whatever it lies then. */
+    Context.Core core(Context.Core from, Turn turn) {
+        TrailAction.Forward to = (TrailAction.Forward) turn.actions().getLast();
+        PlaceMemory held = to instanceof TrailAction.Turn page ? relevance.turned(page, from.held()) : relevance.of(to);
+        return new Context.Core(to.screen().id(), held, relevance.of(to.at()), 0, Optional.empty());
+    }
+
     private Optional<Cell> place(Cell cell, Turn turn) {
         List<TrailAction> actions = turn.actions();
         Cell on = actions.getFirst() instanceof TrailAction.CloseToPages && actions.size() > 1

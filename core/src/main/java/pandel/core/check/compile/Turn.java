@@ -49,11 +49,6 @@ public record Turn(
                 actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
     }
 
-    /** The same with other things remembered after it. */
-    Turn remembering(Facts others) {
-        return others == facts ? this : new Turn(events, link, actions, others, held, waited, drawer, out);
-    }
-
     /** Whether it moves nothing: it changes facts, says something, or spends a wait. */
     public boolean stays() {
         return !actions.getFirst().moves();

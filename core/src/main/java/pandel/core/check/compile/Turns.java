@@ -1,12 +1,9 @@
 package pandel.core.check.compile;
 
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
@@ -17,7 +14,6 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.model.value.Facts;
 import pandel.core.model.value.PlaceMemory;
 import pandel.core.play.rule.Head;
 import pandel.core.play.rule.Offer;
@@ -36,8 +32,6 @@ public final class Turns {
     private final Relevance relevance;
     private final LinkTurns links;
     private final LocalFacts local;
-    private final Map<Object, All> made = new HashMap<>();
-    private final CellClasses likenesses;
 
     /** @param relevance what matters of the facts; of the rest nothing is kept */
     public Turns(Prototype prototype, Device device, FollowedScreens named, Relevance relevance) {
@@ -46,7 +40,6 @@ public final class Turns {
         this.prototype = prototype;
         this.device = device;
         this.links = new LinkTurns(prototype, device, named, relevance);
-        this.likenesses = new CellClasses(prototype, named);
     }
 
     /**
@@ -80,31 +73,12 @@ public final class Turns {
             return Stream.of(here.sure(), here.doubtful(), back.sure(), back.doubtful())
                     .flatMap(List::stream);
         }
-
-        /**
-         * The same where more is remembered.
-         *
-         * @param after what is remembered after each turn
-         */
-        private All with(UnaryOperator<Facts> after) {
-            return new All(here.with(after), back.with(after));
-        }
     }
 
-    /**
-     * Made once for all cells that differ in nothing that matters there, and for all that is remembered and neither
-     * read nor changed there.
-     */
+    /** Made anew each time; {@link PushdownSystem} keeps it for all cells at which the same can be done. */
     public All at(Cell cell) {
-        Cell alone = local.alone(cell);
-        All all = made.computeIfAbsent(likenesses.of(alone), key -> {
-            Done back = back(alone);
-            return new All(make(alone, back), back);
-        });
-        return alone.facts().equals(cell.facts())
-                ? all
-                : all.with(own ->
-                        own.equals(alone.facts()) ? cell.facts() : local.after(cell.screen(), cell.facts(), own));
+        Done back = back(cell);
+        return new All(make(cell, back), back);
     }
 
     private static Set<String> joined(Set<String> a, Set<String> b) {
@@ -114,11 +88,6 @@ public final class Turns {
         Set<String> all = new LinkedHashSet<>(a);
         all.addAll(b);
         return all;
-    }
-
-    /** What is the same for all cells at which the same can be done. */
-    public Object likeness(Cell cell) {
-        return likenesses.of(local.alone(cell));
     }
 
     /** @param back what device back does there */

@@ -29,5 +29,5 @@ public record Budget(int followed, int withFacts) {
     }
 
     /** As much as a person waits for. */
-    public static final Budget USUAL = new Budget(FollowedScreens.MOST, 6_000);
+    public static final Budget USUAL = new Budget(FollowedScreens.MOST, 20_000);
 }

@@ -1,16 +1,20 @@
 package pandel.core.check.solve;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collection;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
+import org.jspecify.annotations.Nullable;
+import pandel.core.check.compile.Table;
 import pandel.core.check.compile.Turn;
-import pandel.core.check.solve.Node.Again;
 import pandel.core.play.rule.TrailAction;
 
 /**
@@ -37,51 +41,87 @@ public final class Closing {
     private static final Height[] ALL = Height.values();
     private static final int HEIGHTS = ALL.length;
     private static final int STATES = 2 * HEIGHTS;
+    private static final int NOT_FOLLOWED = -1;
 
     /** What of a start decides which turns close: whether its level holds pages, and what lies behind it. */
     private record Group(boolean pages, int marks) {}
 
     private final Reachability exploration;
-    private final List<Node> nodes;
+    /** Those that could be followed from the starts, and by its number the place of each among them. */
+    private final List<Node> nodes = new ArrayList<>();
+
+    private final int[] places;
     private final Arrows arrows;
-    /** Of each node, the turns that may close a level. */
-    private final List<List<Turn>> going;
+    /** By the number of the table, the turns that may close a level. */
+    private final List<@Nullable List<Turn>> going = new ArrayList<>();
     /** The marks of what any of them goes down to. */
-    private final int downTo;
+    private int downTo;
 
     private final Map<Group, BitSet> closing = new HashMap<>();
     private final Map<Group, BitSet> perhaps = new HashMap<>();
 
-    public Closing(Reachability exploration) {
+    /** @param starts those that it will be asked about */
+    public Closing(Reachability exploration, Collection<Node> starts) {
         this.exploration = exploration;
-        this.nodes = List.copyOf(exploration.nodes());
+        this.places = new int[exploration.nodes().size()];
+        Arrays.fill(places, NOT_FOLLOWED);
+        starts.forEach(this::add);
+        for (int i = 0; i < nodes.size(); i++) {
+            follow(nodes.get(i), (turn, next) -> add(next));
+        }
         arrows = new Arrows(nodes.size() * STATES);
         for (Node node : nodes) {
-            List<Optional<Node>> after = exploration.after(node);
-            for (int i = 0; i < after.size(); i++) {
-                Turn turn = node.all().get(i);
-                if (after.get(i).isPresent() && !exploration.isUncertain(turn) && !restarts(turn)) {
-                    for (int state = node.number * STATES; state < (node.number + 1) * STATES; state++) {
-                        arrows.add(state, next(state, turn, after.get(i).get()));
-                    }
+            follow(node, (turn, next) -> {
+                for (int at = 0; at < STATES; at++) {
+                    int state = places[node.number] * STATES + at;
+                    arrows.add(state, turn == null ? state(next, atStart(at), height(at)) : next(state, turn, next));
                 }
-            }
-            for (Again again : node.agains) {
-                for (int state = node.number * STATES; state < (node.number + 1) * STATES; state++) {
-                    arrows.add(state, state(again.node().number, atStart(state), height(state)));
-                }
-            }
+            });
+            going(node);
         }
         arrows.sort();
-        going = nodes.stream()
-                .map(n -> n.all().stream().filter(Closing::mayClose).toList())
-                .toList();
-        downTo = going.stream()
-                .flatMap(List::stream)
-                .flatMap(t -> t.actions().stream())
-                .filter(TrailAction.DropTo.class::isInstance)
-                .mapToInt(a -> exploration.named().mark(((TrailAction.DropTo) a).screen()))
-                .reduce(0, (a, b) -> a | b);
+    }
+
+    private void add(Node node) {
+        if (places[node.number] == NOT_FOLLOWED) {
+            places[node.number] = nodes.size();
+            nodes.add(node);
+        }
+    }
+
+    /** Each turn with what it leads to; none for the same place come to again. Below all levels it is closed. */
+    private void follow(Node node, BiConsumer<@Nullable Turn, Node> then) {
+        if (node.cell.level().base()) {
+            return;
+        }
+        List<Turn> all = node.all();
+        for (int i = 0; i < all.size(); i++) {
+            Node next = exploration.after(node, i);
+            if (next != null && !exploration.isUncertain(node, i) && !restarts(all.get(i))) {
+                then.accept(all.get(i), next);
+            }
+        }
+        node.agains.forEach(again -> then.accept(null, again.node()));
+    }
+
+    private List<Turn> going(Node node) {
+        Table table = node.table();
+        if (table == null) {
+            return List.of();
+        }
+        while (going.size() <= table.number()) {
+            going.add(null);
+        }
+        List<Turn> known = going.get(table.number());
+        if (known == null) {
+            known = table.all().stream().filter(Closing::mayClose).toList();
+            going.set(table.number(), known);
+            known.stream()
+                    .flatMap(t -> t.actions().stream())
+                    .filter(TrailAction.DropTo.class::isInstance)
+                    .forEach(a -> downTo |= exploration.named().mark(((TrailAction.DropTo) a).screen()));
+        }
+        return known;
     }
 
     private static boolean restarts(Turn turn) {
@@ -102,7 +142,7 @@ public final class Closing {
     /** Whether some list of events closes the level a node stands on. */
     public Answer closes(Node start) {
         Group group = new Group(start.cell.level().holdsPages(), start.cell.marks() & downTo);
-        int state = state(start.number, true, Height.ON_IT);
+        int state = state(start, true, Height.ON_IT);
         if (closing.computeIfAbsent(group, g -> arrows.leadingTo(closers(g))).get(state)) {
             return Answer.YES;
         }
@@ -111,7 +151,7 @@ public final class Closing {
                             for (int i = 0; i < nodes.size(); i++) {
                                 if (nodes.get(i).isDoubted()
                                         || nodes.get(i).mayComeAgain
-                                        || exploration.isInexact(nodes.get(i))) {
+                                        || nodes.get(i).isInexact()) {
                                     from.set(i * STATES, (i + 1) * STATES);
                                 }
                             }
@@ -126,7 +166,7 @@ public final class Closing {
     public Set<Node> onLevel(Node start) {
         Set<Node> on = new LinkedHashSet<>();
         BitSet seen = new BitSet();
-        Deque<Integer> horizon = new ArrayDeque<>(List.of(state(start.number, true, Height.ON_IT)));
+        Deque<Integer> horizon = new ArrayDeque<>(List.of(state(start, true, Height.ON_IT)));
         while (!horizon.isEmpty()) {
             int state = horizon.remove();
             if (seen.get(state) || height(state) == Height.ABOVE_PAGES) {
@@ -136,25 +176,26 @@ public final class Closing {
             if (height(state) == Height.ON_IT) {
                 on.add(node(state));
             }
-            List<Optional<Node>> after = exploration.after(node(state));
-            for (int i = 0; i < after.size(); i++) {
-                Turn turn = node(state).all().get(i);
-                after.get(i).filter(n -> !restarts(turn)).ifPresent(n -> horizon.add(next(state, turn, n)));
-            }
-            for (Again again : node(state).agains) {
-                horizon.add(state(again.node().number, atStart(state), height(state)));
-            }
+            follow(
+                    node(state),
+                    (turn, next) -> horizon.add(
+                            turn == null ? state(next, atStart(state), height(state)) : next(state, turn, next)));
         }
         return on;
     }
 
     private BitSet closers(Group group) {
         BitSet closers = new BitSet();
-        for (int state = 0; state < nodes.size() * STATES; state++) {
-            for (Turn turn : going.get(state / STATES)) {
-                if (closes(turn, state, group)) {
-                    closers.set(state);
-                    break;
+        for (Node node : nodes) {
+            List<Turn> may = node.cell.level().base() ? List.of() : going(node);
+            if (!may.isEmpty()) {
+                for (int state = places[node.number] * STATES; state < (places[node.number] + 1) * STATES; state++) {
+                    for (Turn turn : may) {
+                        if (closes(turn, state, group)) {
+                            closers.set(state);
+                            break;
+                        }
+                    }
                 }
             }
         }
@@ -196,14 +237,14 @@ public final class Closing {
      *
      * @param after the node it uncovers
      */
-    private static int next(int state, Turn turn, Node after) {
+    private int next(int state, Turn turn, Node after) {
         Height height = height(state);
         boolean start = atStart(state);
         TrailAction last = turn.actions().getLast();
         if (last instanceof TrailAction.Raise) {
             boolean abovePages =
                     height == Height.ABOVE_PAGES || after.cell.level().holdsPages();
-            return state(after.number, start, abovePages ? Height.ABOVE_PAGES : Height.ABOVE);
+            return state(after, start, abovePages ? Height.ABOVE_PAGES : Height.ABOVE);
         }
         // Closing to pages from overlays right above lands on this level, which then holds pages itself.
         boolean lands = turn.actions().getFirst() instanceof TrailAction.CloseToPages && height == Height.ABOVE;
@@ -213,11 +254,11 @@ public final class Closing {
                         || last instanceof TrailAction.Swap
                         || last instanceof TrailAction.Turn
                         || last instanceof TrailAction.Staying);
-        return state(after.number, still, then);
+        return state(after, still, then);
     }
 
-    private static int state(int node, boolean atStart, Height height) {
-        return node * STATES + (atStart ? HEIGHTS : 0) + height.ordinal();
+    private int state(Node node, boolean atStart, Height height) {
+        return places[node.number] * STATES + (atStart ? HEIGHTS : 0) + height.ordinal();
     }
 
     private Node node(int state) {
@@ -232,10 +273,14 @@ public final class Closing {
         return ALL[state % HEIGHTS];
     }
 
-    /** As most overlays do, so that the rest need not be followed; a way back leads where closing is looked for too. */
-    public static boolean closesAtOnce(List<List<Turn>> all) {
-        return all.stream().flatMap(List::stream).anyMatch(turn -> switch (turn.actions()
-                .getFirst()) {
+    /** Whether what is open at a node closes at once, as most overlays do, so that the rest need not be followed. */
+    public static boolean closesAtOnce(Node node) {
+        return closesAtOnce(node.all());
+    }
+
+    /** The same of turns; a way back leads where closing is looked for too. */
+    static boolean closesAtOnce(List<Turn> all) {
+        return all.stream().anyMatch(turn -> switch (turn.actions().getFirst()) {
             case TrailAction.CloseLevel c -> true;
             case TrailAction.Drop d -> true;
             case TrailAction.Restart r -> true;

@@ -1,17 +1,16 @@
 package pandel.core.check.solve;
 
-import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.Deque;
-import java.util.HashSet;
+import com.carrotsearch.hppc.IntArrayDeque;
+import com.carrotsearch.hppc.IntArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import pandel.core.check.compile.Cell;
-import pandel.core.check.compile.Done;
+import pandel.core.check.compile.PushdownSystem;
+import pandel.core.check.compile.Table;
 import pandel.core.check.compile.Turn;
-import pandel.core.check.compile.Turns;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.device.Gesture;
@@ -22,7 +21,6 @@ import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
 import pandel.core.model.value.Expected;
-import pandel.core.model.value.Facts;
 import pandel.core.play.rule.TrailAction;
 
 /**
@@ -38,107 +36,119 @@ public final class DoubtfulSearch {
     private static final int TRIES = 300_000;
 
     private final Reachability exploration;
+    private final PushdownSystem system;
     private final Prototype prototype;
-    private final List<Cell> doubtful;
     private final Set<String> fired;
     private final Set<String> reached = new LinkedHashSet<>();
     private final Set<String> stuck = new LinkedHashSet<>();
-    private final Set<Cell> seen = new HashSet<>();
-    private final Deque<Cell> horizon = new ArrayDeque<>();
-    /** Those that could be uncovered, and the facts with which something goes back. */
-    private final List<Cell> covered = new ArrayList<>();
+    private final Places places = new Places();
+    private final BitSet seen = new BitSet();
+    private final IntArrayDeque horizon = new IntArrayDeque();
+    /** Those that could be uncovered, and the valuations with which something goes back. */
+    private final IntArrayList covered = new IntArrayList();
 
-    private final Set<Facts> brought = new LinkedHashSet<>();
+    private final IntArrayList brought = new IntArrayList();
+    private final BitSet isBrought = new BitSet();
     /** Those from which something is done beneath on what is not known, and everything that could lie there. */
-    private final List<Cell> hanging = new ArrayList<>();
+    private final IntArrayList hanging = new IntArrayList();
 
-    private final Set<Cell.Ground> solution = new LinkedHashSet<>();
+    private final Set<Cell.Ground> grounds = new LinkedHashSet<>();
+    private int count;
     private int tries;
     private boolean loose;
 
-    /** @param fired ids of the links of which it is not known whether they do something */
-    DoubtfulSearch(Reachability exploration, Set<String> fired, List<Cell> doubtful) {
+    DoubtfulSearch(Reachability exploration) {
         this.exploration = exploration;
-        this.prototype = exploration.turns().prototype();
-        this.fired = new LinkedHashSet<>(fired);
-        this.doubtful = doubtful;
+        this.system = exploration.system();
+        this.prototype = system.prototype();
+        this.fired = new LinkedHashSet<>(exploration.perhapsFired);
     }
 
     void run(BooleanSupplier calledOff) {
-        boolean remembers = exploration.remembers();
-        boolean doubts = !fired.isEmpty() || !doubtful.isEmpty();
+        Places doubtful = exploration.doubtful;
+        boolean doubts = !fired.isEmpty() || doubtful.size() > 0;
         if (exploration.isGivenUp()) {
             anything();
             return;
         }
-        loose = remembers && doubts;
-        horizon.addAll(doubtful);
+        loose = exploration.remembers() && doubts;
+        for (int i = 0; i < doubtful.size(); i++) {
+            follow(doubtful.head(i), doubtful.valuation(i));
+        }
         exploration.nodes().stream()
-                .filter(n -> n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted.isEmpty())
-                .forEach(n -> hang(n.cell));
+                .filter(n ->
+                        n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted().isEmpty())
+                .forEach(n -> hang(places.of(n.head, n.valuation)));
         if (loose) {
-            exploration.nodes().forEach(n -> horizon.add(n.cell));
+            exploration.nodes().forEach(n -> follow(n.head, n.valuation));
         }
         while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
-            Cell cell = horizon.remove();
-            boolean known = exploration.node(cell).isPresent();
-            if (known && !loose || !seen.add(cell)) {
+            int place = horizon.removeFirst();
+            boolean known = exploration.find(places.head(place), places.valuation(place)) != null;
+            if (known && !loose || seen.get(place)) {
                 continue;
             }
-            if (seen.size() > ROOM || tries > TRIES) {
+            seen.set(place);
+            if (++count > ROOM || tries > TRIES) {
                 anything();
                 return;
             }
-            look(cell, known);
+            look(place, known);
         }
         if (tries > TRIES) {
             anything();
         }
     }
 
-    private void look(Cell cell, boolean known) {
+    private void look(int place, boolean known) {
+        int head = places.head(place);
+        int valuation = places.valuation(place);
+        Table table = system.at(head, valuation);
+        Cell cell = system.cell(head);
         if (!exploration.nearest().containsKey(cell.screen())) {
             reached.add(cell.screen());
         }
-        Turns.All all = exploration.turns().at(cell);
-        Done done = all.here();
-        fired.addAll(all.doubted());
+        fired.addAll(table.doubted());
         beneath(cell);
-        if (cell.ground() == Cell.Ground.UNKNOWN && !all.doubted().isEmpty()) {
-            hang(cell);
+        if (cell.ground() == Cell.Ground.UNKNOWN && !table.doubted().isEmpty()) {
+            hang(place);
         }
-        if (!known && done.sure().stream().noneMatch(turn -> exploration.leadsOn(cell, turn))) {
+        if (!known && !system.onward(head, table).movesOn()) {
             stuck.add(cell.screen());
         }
-        boolean covers = !cell.around().isEmpty();
-        for (Turn turn : all.turns().toList()) {
-            follow(cell, turn);
-            TrailAction last = turn.actions().getLast();
-            covers |= turn.covers();
-            boolean forth = last instanceof TrailAction.Forward || last instanceof TrailAction.Staying;
-            if (!forth || turn.actions().size() > 1 || last instanceof TrailAction.ShowTab) {
-                bring(turn.facts());
+        follow(head, valuation, table);
+        for (int i = 0; i < table.all().size(); i++) {
+            bring(table.all().get(i), system.after(head, valuation, table.own(i)));
+        }
+        boolean covers = !cell.around().isEmpty() || table.covers();
+        for (int i = 0; i < table.doubtful().size(); i++) {
+            covers |= table.doubtful().get(i).covers();
+            int then = system.after(head, valuation, table.doubtfulOwn(i));
+            bring(table.doubtful().get(i), then);
+            if (!table.doubted().isEmpty()) {
+                bring(then);
             }
         }
-        if (!all.doubted().isEmpty()) {
-            bring(cell.facts());
-            done.doubtful().forEach(t -> bring(t.facts()));
+        if (!table.doubted().isEmpty()) {
+            bring(valuation);
         }
         if (loose && covers) {
-            covered.add(cell);
-            brought.forEach(facts -> horizon.add(cell.again(facts)));
+            covered.add(place);
+            for (int i = 0; i < brought.size(); i++) {
+                follow(system.again(head), brought.get(i));
+            }
         }
     }
 
-    /** What is done beneath from a cell, on what is not known, is tried on everything that could lie there. */
-    private void hang(Cell cell) {
+    /** What is done beneath from a place, on what is not known, is tried on everything that could lie there. */
+    private void hang(int place) {
         boolean first = hanging.isEmpty();
-        hanging.add(cell);
+        hanging.add(place);
         if (first) {
             exploration.nodes().forEach(n -> beneath(n.cell));
-            seen.forEach(this::beneath);
+            seen.stream().boxed().toList().forEach(p -> beneath(system.cell(places.head(p))));
         } else {
-            solution.forEach(ground -> lay(cell, ground));
+            List.copyOf(grounds).forEach(ground -> lay(place, ground));
         }
     }
 
@@ -147,29 +157,59 @@ public final class DoubtfulSearch {
         if (hanging.isEmpty() || !cell.level().holdsPages()) {
             return;
         }
-        Cell.Ground ground = cell.groundAbove(exploration.named());
-        if (solution.add(ground)) {
-            hanging.forEach(above -> lay(above, ground));
+        Cell.Ground ground = cell.groundAbove(system.named());
+        if (grounds.add(ground)) {
+            for (int i = 0; i < hanging.size(); i++) {
+                lay(hanging.get(i), ground);
+            }
         }
     }
 
-    private void lay(Cell cell, Cell.Ground ground) {
+    private void lay(int place, Cell.Ground ground) {
         if (tries++ > TRIES) {
             return;
         }
-        Cell laid = cell.on(ground);
-        exploration.turns().at(laid).turns().forEach(turn -> follow(laid, turn));
+        int laid = system.on(places.head(place), ground);
+        follow(laid, places.valuation(place), system.at(laid, places.valuation(place)));
     }
 
-    private void follow(Cell cell, Turn turn) {
-        turn.link().ifPresent(fired::add);
-        exploration.uncovered(cell, turn).ifPresent(horizon::add);
+    private void follow(int head, int valuation, Table table) {
+        for (int i = 0; i < table.all().size(); i++) {
+            table.all().get(i).link().ifPresent(fired::add);
+            int to = system.to(head, table, i);
+            if (to != Table.NOWHERE) {
+                follow(to, system.after(head, valuation, table.own(i)));
+            }
+        }
+        for (int i = 0; i < table.doubtful().size(); i++) {
+            table.doubtful().get(i).link().ifPresent(fired::add);
+            int to = system.toPerhaps(head, table, i);
+            if (to != Table.NOWHERE) {
+                follow(to, system.after(head, valuation, table.doubtfulOwn(i)));
+            }
+        }
+    }
+
+    private void follow(int head, int valuation) {
+        horizon.addLast(places.of(head, valuation));
+    }
+
+    private void bring(Turn turn, int valuation) {
+        TrailAction last = turn.actions().getLast();
+        boolean forth = last instanceof TrailAction.Forward || last instanceof TrailAction.Staying;
+        if (!forth || turn.actions().size() > 1 || last instanceof TrailAction.ShowTab) {
+            bring(valuation);
+        }
     }
 
     /** Something goes back with facts: whatever is covered could be uncovered with them. */
-    private void bring(Facts facts) {
-        if (loose && brought.add(facts)) {
-            covered.forEach(cell -> horizon.add(cell.again(facts)));
+    private void bring(int valuation) {
+        if (loose && !isBrought.get(valuation)) {
+            isBrought.set(valuation);
+            brought.add(valuation);
+            for (int i = 0; i < covered.size(); i++) {
+                follow(system.again(places.head(covered.get(i))), valuation);
+            }
         }
     }
 

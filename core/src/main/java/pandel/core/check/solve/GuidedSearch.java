@@ -1,12 +1,9 @@
 package pandel.core.check.solve;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
@@ -14,7 +11,10 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.Cell;
+import pandel.core.check.compile.CellTab;
+import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Route;
+import pandel.core.check.compile.Table;
 import pandel.core.check.compile.Turn;
 import pandel.core.check.compile.Turns;
 import pandel.core.model.Index.Way;
@@ -44,38 +44,45 @@ public final class GuidedSearch {
     /**
      * A place that was come to, on what it lies.
      *
+     * @param cell of the head
      * @param tabs ids of those that were shown in the sets around it
      */
-    private record Stop(Node node, @Nullable Stop below, Set<String> tabs) {
-
-        Cell cell() {
-            return node.cell;
-        }
-    }
+    private record Stop(
+            int head,
+            int valuation,
+            Cell cell,
+            Route route,
+            Start start,
+            @Nullable Stop below,
+            Set<String> tabs) {}
 
     private record Waiting(Stop stop, int order) {}
 
     private final Reachability exploration;
+    private final PushdownSystem system;
     private final Prototype prototype;
     private final SearchGoal sparing;
-    private final Map<Cell, Node> nodes = new LinkedHashMap<>();
+    private final Places places = new Places();
+    private final List<Node> nodes = new ArrayList<>();
     private final PriorityQueue<Waiting> horizon = new PriorityQueue<>(
-            Comparator.<Waiting>comparingInt(w -> w.stop().node().distance).thenComparingInt(Waiting::order));
+            Comparator.<Waiting>comparingInt(w -> w.stop().route().length()).thenComparingInt(Waiting::order));
     private final Set<String> fired = new HashSet<>();
     private final List<Stop> spared = new ArrayList<>();
     private int order;
 
-    GuidedSearch(Reachability exploration, Prototype prototype, SearchGoal sparing) {
+    GuidedSearch(Reachability exploration, SearchGoal sparing) {
         this.exploration = exploration;
-        this.prototype = prototype;
+        this.system = exploration.system();
+        this.prototype = system.prototype();
         this.sparing = sparing;
     }
 
-    /** @param lying the places of a start, one on the other */
-    void begin(Start start, List<Cell> lying) {
+    /** @param lying the places of a start */
+    void begin(Start start, StartCells.Lying lying) {
         @Nullable Stop below = null;
-        for (Cell cell : lying) {
-            below = new Stop(new Node(cell, 0, Route.NONE, start), below, tabs(Set.of(), cell));
+        for (int head : lying.heads()) {
+            Cell cell = system.cell(head);
+            below = new Stop(head, lying.valuation(), cell, Route.NONE, start, below, tabs(Set.of(), cell));
         }
         if (below != null) {
             horizon.add(new Waiting(below, order++));
@@ -102,25 +109,29 @@ public final class GuidedSearch {
     }
 
     private void come(Stop stop) {
-        if (nodes.containsKey(stop.cell())) {
+        if (places.find(stop.head(), stop.valuation()) != Places.NONE) {
             return;
         }
-        if (!sparing.wants(stop.cell())) {
+        if (!sparing.wants(stop.head(), stop.valuation())) {
             spared.add(stop);
             return;
         }
-        Node node = stop.node();
-        nodes.put(node.cell, node);
-        sparing.see(node.cell, exploration.look(node));
-        node.mayComeAgain = node.all().stream().anyMatch(Turn::covers);
-        node.doubted.stream()
+        places.of(stop.head(), stop.valuation());
+        Table table = exploration.look(stop.head(), stop.valuation());
+        Node node = new Node(system, stop.head(), stop.valuation(), table, stop.route(), stop.start());
+        nodes.add(node);
+        sparing.see(stop.head(), stop.valuation(), table);
+        node.mayComeAgain = table.covers();
+        node.doubted().stream()
                 .filter(id -> !fired.contains(id))
-                .forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, way)));
-        node.all().forEach(turn -> next(stop, turn).ifPresent(next -> horizon.add(new Waiting(next, order++))));
+                .forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, node, way)));
+        for (int i = 0; i < table.all().size(); i++) {
+            next(stop, table, i).ifPresent(next -> horizon.add(new Waiting(next, order++)));
+        }
     }
 
     /** A link that may return to what is not followed is tried out in play, where that lies behind. */
-    private void tryOut(Stop stop, Way way) {
+    private void tryOut(Stop stop, Node node, Way way) {
         if (way.link()
                 .effects()
                 .noneMatch(e -> e instanceof Effect.ReturnTo to
@@ -131,7 +142,7 @@ public final class GuidedSearch {
                                 .isPresent())) {
             return;
         }
-        Head head = exploration.walkTo(stop.node()).replay(prototype).head();
+        Head head = exploration.walkTo(node).replay(prototype).head();
         Rules rules = exploration.turns().rules();
         Stream<Branch> offered = switch (rules.offer(head, way.link())) {
             case Offer.Nothing nothing -> Stream.of();
@@ -145,8 +156,23 @@ public final class GuidedSearch {
         }
     }
 
+    /**
+     * A turn at a stop.
+     *
+     * @param to the head that it newly leads to, if any
+     * @param valuation what is remembered after it
+     */
+    private record Going(Stop from, Turn turn, int to, int valuation, Route by) {}
+
     /** Where a turn leads; empty where that is not followed. */
-    private Optional<Stop> next(Stop stop, Turn turn) {
+    private Optional<Stop> next(Stop stop, Table table, int number) {
+        Turn turn = table.all().get(number);
+        Going going = new Going(
+                stop,
+                turn,
+                system.to(stop.head(), table, number),
+                system.after(stop.head(), stop.valuation(), table.own(number)),
+                table.route(number));
         TrailAction first = turn.actions().getFirst();
         TrailAction last = turn.actions().getLast();
         @Nullable Stop on = first instanceof TrailAction.CloseToPages ? toPages(stop) : stop;
@@ -154,62 +180,63 @@ public final class GuidedSearch {
             return Optional.empty();
         }
         return switch (last) {
-            case TrailAction.Put p -> forth(stop, turn, on);
-            case TrailAction.Raise r -> forth(stop, turn, on);
+            case TrailAction.Put p -> forth(going, on);
+            case TrailAction.Raise r -> forth(going, on);
             case TrailAction.Swap s
             when s.to().leavesTabs() && on.cell().isWithinTabs() ->
-                down(on, c -> !c.isWithinTabs()).flatMap(root -> forth(stop, turn, root.below()));
-            case TrailAction.Swap s -> forth(stop, turn, on.below());
-            case TrailAction.Turn t -> forth(stop, turn, on.below());
-            case TrailAction.Staying s -> forth(stop, turn, on.below());
-            case TrailAction.Restart r -> forth(stop, turn, null);
+                down(on, c -> !c.isWithinTabs()).flatMap(root -> forth(going, root.below()));
+            case TrailAction.Swap s -> forth(going, on.below());
+            case TrailAction.Turn t -> forth(going, on.below());
+            case TrailAction.Staying s -> forth(going, on.below());
+            case TrailAction.Restart r -> forth(going, null);
             case TrailAction.ShowTab show ->
-                down(on, c -> c.isRootOf(show.set())).flatMap(root -> show(stop, turn, root, show));
-            case TrailAction.ToRoot to -> down(on, c -> c.isRootOf(to.set())).flatMap(root -> back(stop, turn, root));
-            case TrailAction.Drop d -> back(stop, turn, on.below());
-            case TrailAction.DropTo to -> dropTo(on, to.screen()).flatMap(there -> back(stop, turn, there));
-            case TrailAction.CloseLevel c -> back(stop, turn, beneath(on));
-            case TrailAction.CloseToPages c -> back(stop, turn, on);
+                down(on, c -> c.isRootOf(show.set())).flatMap(root -> show(going, root, show));
+            case TrailAction.ToRoot to -> down(on, c -> c.isRootOf(to.set())).flatMap(root -> back(going, root));
+            case TrailAction.Drop d -> back(going, on.below());
+            case TrailAction.DropTo to -> dropTo(on, to.screen()).flatMap(there -> back(going, there));
+            case TrailAction.CloseLevel c -> back(going, beneath(on));
+            case TrailAction.CloseToPages c -> back(going, on);
             case TrailAction.Leave l -> Optional.empty();
         };
     }
 
-    private Optional<Stop> forth(Stop from, Turn turn, @Nullable Stop below) {
-        return exploration
-                .uncovered(from.cell(), turn)
-                .map(cell -> stop(
-                        from,
-                        turn,
-                        cell,
-                        below,
-                        turn.actions().getLast() instanceof TrailAction.Staying
-                                ? from.tabs()
-                                : turn.actions().getLast() instanceof TrailAction.Restart
-                                                || cell.around().stream().anyMatch(in -> in.root())
-                                        ? Set.of()
-                                        : from.tabs()));
+    private Optional<Stop> forth(Going going, @Nullable Stop below) {
+        if (going.to() == Table.NOWHERE) {
+            return Optional.empty();
+        }
+        TrailAction last = going.turn().actions().getLast();
+        boolean begins = last instanceof TrailAction.Restart
+                || system.cell(going.to()).around().stream().anyMatch(CellTab::root);
+        return Optional.of(stop(
+                going,
+                going.to(),
+                below,
+                last instanceof TrailAction.Staying || !begins ? going.from().tabs() : Set.of()));
     }
 
     /** A tab that was shown before is as it was left, which is not followed. */
-    private Optional<Stop> show(Stop from, Turn turn, Stop root, TrailAction.ShowTab show) {
+    private Optional<Stop> show(Going going, Stop root, TrailAction.ShowTab show) {
         boolean keeps = prototype.tabSet(show.set()).map(TabSet::keeps).orElse(true);
         if (keeps && show.to().tabs().stream().anyMatch(t -> root.tabs().contains(t.tab()))) {
             return Optional.empty();
         }
-        return Optional.of(
-                stop(from, turn, exploration.after(root.cell(), show, turn.facts()), root.below(), root.tabs()));
+        return Optional.of(stop(going, system.after(root.head(), show), root.below(), root.tabs()));
     }
 
     /** An earlier place is current again. */
-    private Optional<Stop> back(Stop from, Turn turn, @Nullable Stop to) {
+    private Optional<Stop> back(Going going, @Nullable Stop to) {
         return Optional.ofNullable(to)
-                .map(there -> stop(from, turn, there.cell().again(turn.facts()), there.below(), there.tabs()));
+                .map(there -> stop(going, system.again(there.head()), there.below(), there.tabs()));
     }
 
-    private static Stop stop(Stop from, Turn turn, Cell cell, @Nullable Stop below, Set<String> before) {
-        Node node = from.node();
+    private Stop stop(Going going, int head, @Nullable Stop below, Set<String> before) {
+        Cell cell = system.cell(head);
         return new Stop(
-                new Node(cell, node.distance + turn.events().size(), node.route.and(turn.events()), node.start),
+                head,
+                going.valuation(),
+                cell,
+                going.from().route().and(going.by()),
+                going.from().start(),
                 below,
                 tabs(before, cell));
     }
@@ -262,10 +289,8 @@ public final class GuidedSearch {
     }
 
     /** What was looked at, the nearest first. */
-    Collection<Node> nodes() {
-        return nodes.values().stream()
-                .sorted(Comparator.comparingInt(n -> n.distance))
-                .toList();
+    List<Node> nodes() {
+        return nodes.stream().sorted(Comparator.comparingInt(n -> n.distance)).toList();
     }
 
     /** Ids of the links that were not sure to do anything, and did. */

@@ -1,12 +1,14 @@
 package pandel.core.check.solve;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import pandel.core.check.compile.Idle;
+import pandel.core.check.compile.Table;
 import pandel.core.check.finding.Walk;
 
 /** Where links come to nothing, the nearest first; looked up once for all findings about that. */
@@ -25,12 +27,22 @@ public final class Idles {
 
     private Idles() {}
 
+    /** Of nodes at which the same can be done only the nearest are looked at. */
     public static Idles in(List<Reachability> explorations) {
         Idles idles = new Idles();
-        explorations.forEach(e -> e.nodes()
-                .forEach(n -> n.idle.forEach(i -> idles.byLink
-                        .computeIfAbsent(i.link(), x -> new ArrayList<>())
-                        .add(new At(e, n, i)))));
+        for (Reachability exploration : explorations) {
+            BitSet seen = new BitSet();
+            for (Node node : exploration.nodes()) {
+                Table table = node.table();
+                if (table != null && !seen.get(table.number())) {
+                    seen.set(table.number());
+                    node.idle()
+                            .forEach(i -> idles.byLink
+                                    .computeIfAbsent(i.link(), x -> new ArrayList<>())
+                                    .add(new At(exploration, node, i)));
+                }
+            }
+        }
         return idles;
     }
 

@@ -15,9 +15,9 @@ import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.Cell;
 import pandel.core.check.compile.CellTab;
 import pandel.core.check.compile.Literals;
-import pandel.core.check.compile.Relevance;
+import pandel.core.check.compile.PushdownSystem;
+import pandel.core.check.compile.Table;
 import pandel.core.check.compile.Turn;
-import pandel.core.check.compile.Turns;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.InTab;
 import pandel.core.model.link.Effect;
@@ -42,6 +42,7 @@ public final class OverApproximation {
 
     /** A place, whatever is remembered there. */
     private static final class Stand {
+        private final int head;
         private final Cell cell;
         private final Pairwise might;
         /** What can be remembered when it goes. */
@@ -51,7 +52,8 @@ public final class OverApproximation {
         private final Map<Stand, Boolean> into = new LinkedHashMap<>();
         private boolean waiting;
 
-        private Stand(Cell cell, Literals literals) {
+        private Stand(int head, Cell cell, Literals literals) {
+            this.head = head;
             this.cell = cell;
             this.might = new Pairwise(literals);
             this.exits = new Pairwise(literals);
@@ -70,10 +72,13 @@ public final class OverApproximation {
     /** A tab shown from somewhere that does not know the root of the one that was. */
     private record Showing(String set, List<InTab> tabs, PlaceMemory given) {}
 
-    private final Reachability exploration;
+    private final PushdownSystem system;
     private final Prototype prototype;
     private final Literals literals;
-    private final Map<Cell, Stand> stands = new LinkedHashMap<>();
+    /** By the number of a head that is bare. */
+    private final List<@Nullable Stand> standOf = new ArrayList<>();
+
+    private final List<Stand> stands = new ArrayList<>();
     private final Deque<Stand> horizon = new ArrayDeque<>();
     private final List<Stand> inTabs = new ArrayList<>();
     private final Pairwise brought;
@@ -86,28 +91,30 @@ public final class OverApproximation {
     private int tries;
     private boolean givenUp;
 
-    OverApproximation(Reachability exploration, Prototype prototype, Relevance relevance) {
-        this.exploration = exploration;
-        this.prototype = prototype;
-        this.literals = new Literals(prototype, relevance);
+    OverApproximation(PushdownSystem system) {
+        this.system = system;
+        this.prototype = system.prototype();
+        this.literals = new Literals(prototype, system.relevance());
         this.givenUp = literals.areTooMany();
         this.brought = new Pairwise(literals);
-        this.standing = new PossibleCells(exploration, prototype);
+        this.standing = new PossibleCells(system);
     }
 
-    /** Follows everything from places that lie on one another, of which the last is current, for each start. */
-    void run(List<List<Cell>> starts, BooleanSupplier calledOff) {
-        for (List<Cell> lying : starts) {
+    /** Follows everything from each start. */
+    void run(List<StartCells.Lying> starts, BooleanSupplier calledOff) {
+        for (StartCells.Lying lying : starts) {
             @Nullable Stand below = null;
-            for (Cell cell : givenUp ? List.<Cell>of() : lying) {
-                Stand stand = stand(cell);
+            for (int head : givenUp ? new int[0] : lying.heads()) {
+                Stand stand = stand(head);
                 if (below != null) {
                     lead(below, stand, true);
                 }
                 below = stand;
             }
             if (below != null) {
-                come(below, Pairwise.of(literals, literals.of(lying.getLast().facts())));
+                come(
+                        below,
+                        Pairwise.of(literals, literals.of(system.valuations().facts(lying.valuation()))));
             }
         }
         while (!horizon.isEmpty() && !givenUp && !calledOff.getAsBoolean()) {
@@ -118,18 +125,23 @@ public final class OverApproximation {
         }
     }
 
-    private Stand stand(Cell cell) {
-        Cell bare = standing.bare(cell);
-        Stand known = stands.get(bare);
+    private Stand stand(int head) {
+        int bare = standing.bare(head);
+        while (standOf.size() <= bare) {
+            standOf.add(null);
+        }
+        @Nullable Stand known = standOf.get(bare);
         if (known != null) {
             return known;
         }
-        Stand made = new Stand(bare, literals);
-        stands.put(bare, made);
-        if (!bare.around().isEmpty()) {
+        Cell cell = system.cell(bare);
+        Stand made = new Stand(bare, cell, literals);
+        standOf.set(bare, made);
+        stands.add(made);
+        if (!cell.around().isEmpty()) {
             inTabs.add(made);
             come(again(made), brought);
-            bare.around().stream().filter(CellTab::root).forEach(in -> {
+            cell.around().stream().filter(CellTab::root).forEach(in -> {
                 roots.computeIfAbsent(in.set(), set -> new ArrayList<>()).add(made);
                 shown.values().stream()
                         .filter(show -> show.set().equals(in.set()))
@@ -137,12 +149,12 @@ public final class OverApproximation {
                         .forEach(show -> land(made, show));
             });
         }
-        beneath(bare);
+        beneath(cell);
         return made;
     }
 
     private Stand again(Stand stand) {
-        return stand(stand.cell.again(Facts.NONE));
+        return stand(system.again(stand.head));
     }
 
     private void come(Stand stand, Pairwise with) {
@@ -159,7 +171,7 @@ public final class OverApproximation {
     }
 
     private void look(Stand stand) {
-        Set<String> own = exploration.turns().local().on(stand.cell.screen());
+        Set<String> own = system.turns().local().on(stand.cell.screen());
         Optional<List<List<Integer>>> all = stand.might.of(own, EACH);
         if (all.isEmpty()) {
             givenUp = true;
@@ -186,40 +198,56 @@ public final class OverApproximation {
     private List<Flow> flows(Stand stand, List<Integer> held) {
         tries++;
         List<Flow> flows = new ArrayList<>();
-        Cell cell = stand.cell.staying(literals.facts(held), stand.cell.waited());
-        Turns.All all = exploration.turns().at(cell);
-        standing.note(cell, all);
-        boolean doubt = !all.doubted().isEmpty();
-        fired.addAll(all.doubted());
-        all.turns().forEach(turn -> flows.add(flow(stand, cell, held, turn)));
+        Table table = system.at(stand.head, system.valuations().of(literals.facts(held)));
+        standing.note(stand.head, table);
+        boolean doubt = !table.doubted().isEmpty();
+        fired.addAll(table.doubted());
+        follow(stand, stand.head, table, held, flows);
         if (doubt) {
-            flows.add(new Flow(null, List.of(), !cell.around().isEmpty()));
-            givenUp |= all.doubted().stream().anyMatch(this::mayShowTab);
+            flows.add(new Flow(null, List.of(), !stand.cell.around().isEmpty()));
+            givenUp |= table.doubted().stream().anyMatch(this::mayShowTab);
         }
-        if (doubt && cell.ground() == Cell.Ground.UNKNOWN && hanging.add(stand)) {
+        if (doubt && stand.cell.ground() == Cell.Ground.UNKNOWN && hanging.add(stand)) {
             if (hanging.size() == 1) {
-                List.copyOf(stands.keySet()).forEach(this::beneath);
+                List.copyOf(stands).forEach(known -> beneath(known.cell));
             }
         }
         if (hanging.contains(stand)) {
-            List.copyOf(grounds).forEach(ground -> flows.addAll(laid(stand, cell, held, ground)));
+            List.copyOf(grounds).forEach(ground -> flows.addAll(laid(stand, held, ground)));
         }
         return flows;
     }
 
-    private Flow flow(Stand stand, Cell cell, List<Integer> held, Turn turn) {
+    /** @param head of the stand, or of the same on what could lie beneath */
+    private void follow(Stand stand, int head, Table table, List<Integer> held, List<Flow> flows) {
+        int before = system.valuations().of(table.cell().facts());
+        for (int i = 0; i < table.all().size(); i++) {
+            flows.add(flow(stand, held, before, table.all().get(i), system.to(head, table, i), table.own(i)));
+        }
+        for (int i = 0; i < table.doubtful().size(); i++) {
+            flows.add(flow(
+                    stand,
+                    held,
+                    before,
+                    table.doubtful().get(i),
+                    system.toPerhaps(head, table, i),
+                    table.doubtfulOwn(i)));
+        }
+    }
+
+    private Flow flow(Stand stand, List<Integer> held, int before, Turn turn, int to, int own) {
         turn.link().ifPresent(fired::add);
-        List<Integer> set = turn.facts().equals(cell.facts())
+        Facts facts = system.valuations().facts(own);
+        List<Integer> set = own == before
                 ? List.of()
                 : held.stream()
-                        .map(literal -> literals.of(turn.facts(), literals.factOf(literal)))
+                        .map(literal -> literals.of(facts, literals.factOf(literal)))
                         .filter(literal -> !held.contains(literal))
                         .toList();
         TrailAction last = turn.actions().getLast();
         boolean brings = last instanceof TrailAction.ShowTab || last instanceof TrailAction.ToRoot;
-        Optional<Cell> to = exploration.uncovered(cell, turn);
-        if (to.isPresent()) {
-            Stand next = stand(to.get());
+        if (to != Table.NOWHERE) {
+            Stand next = stand(to);
             boolean pushes = turn.actions().size() == 1 && turn.covers();
             if (!(last instanceof TrailAction.Restart)) {
                 lead(stand, next, pushes);
@@ -236,17 +264,14 @@ public final class OverApproximation {
     }
 
     /** The same where something else lies beneath. */
-    private List<Flow> laid(Stand stand, Cell cell, List<Integer> held, Cell.Ground ground) {
+    private List<Flow> laid(Stand stand, List<Integer> held, Cell.Ground ground) {
         if (tries++ > TRIES) {
             return List.of();
         }
-        Cell laid = cell.on(ground);
-        return exploration
-                .turns()
-                .at(laid)
-                .turns()
-                .map(turn -> flow(stand, laid, held, turn))
-                .toList();
+        int laid = system.on(stand.head, ground);
+        List<Flow> flows = new ArrayList<>();
+        follow(stand, laid, system.at(laid, system.valuations().of(literals.facts(held))), held, flows);
+        return flows;
     }
 
     /** Whatever holds pages could lie beneath, where that matters. */
@@ -254,11 +279,10 @@ public final class OverApproximation {
         if (hanging.isEmpty() || !cell.level().holdsPages()) {
             return;
         }
-        Cell.Ground ground = cell.groundAbove(exploration.named());
+        Cell.Ground ground = cell.groundAbove(system.named());
         if (grounds.add(ground)) {
             for (Stand stand : List.copyOf(hanging)) {
-                stand.looked.forEach((held, flows) -> flows.addAll(
-                        laid(stand, stand.cell.staying(literals.facts(held), stand.cell.waited()), held, ground)));
+                stand.looked.forEach((held, flows) -> flows.addAll(laid(stand, held, ground)));
                 await(stand);
             }
         }
@@ -266,7 +290,7 @@ public final class OverApproximation {
 
     /** A tab is shown from above the root of the one that was. */
     private void land(Stand root, TrailAction.ShowTab show) {
-        Stand next = stand(exploration.after(root.cell, show, Facts.NONE));
+        Stand next = stand(system.after(root.head, show));
         lead(root, next, false);
         come(next, brought);
     }
@@ -324,19 +348,6 @@ public final class OverApproximation {
     /** Whether there was no room for all of it: then anything could be. */
     boolean isGivenUp() {
         return givenUp;
-    }
-
-    /** How many places there are with everything that is remembered there, at most; no more are counted than that. */
-    long size(int most) {
-        long all = 0;
-        Set<String> facts = new LinkedHashSet<>(literals.facts());
-        for (Stand stand : stands.values()) {
-            all += stand.might.of(facts, EACH).map(List::size).orElse(EACH);
-            if (all > most) {
-                return all;
-            }
-        }
-        return all;
     }
 
     /** Ids of the links that could ever do something. */

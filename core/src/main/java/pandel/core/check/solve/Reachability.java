@@ -1,7 +1,8 @@
 package pandel.core.check.solve;
 
+import com.carrotsearch.hppc.LongIntHashMap;
 import java.util.ArrayList;
-import java.util.Collection;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -9,52 +10,42 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
-import pandel.core.check.compile.Cell;
-import pandel.core.check.compile.Cell.Ground;
-import pandel.core.check.compile.Done;
+import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.FollowedScreens;
-import pandel.core.check.compile.Relevance;
-import pandel.core.check.compile.Rows;
-import pandel.core.check.compile.Successors;
+import pandel.core.check.compile.PushdownSystem;
+import pandel.core.check.compile.Table;
 import pandel.core.check.compile.Turn;
 import pandel.core.check.compile.Turns;
 import pandel.core.check.finding.LinkOutcome;
 import pandel.core.check.finding.Walk;
-import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
-import pandel.core.model.value.Facts;
-import pandel.core.play.rule.TrailAction;
 
 /**
- * All cells that use of any length comes to on one device, each with a shortest list of events that does, as
+ * All places that use of any length comes to on one device, each with a shortest list of events that does, as
  * {@link Explorer} found them, and what may be besides and is not settled.
  */
 public final class Reachability {
 
-    private final Device device;
-    private final Turns turns;
+    private final PushdownSystem system;
     private final Map<String, List<Node>> onScreens = new HashMap<>();
-    private final Relevance relevance;
-    final List<Cell> doubtful = new ArrayList<>();
-    final Map<Cell, Node> nodes = new LinkedHashMap<>();
+    /** Places that hang on what is not known. */
+    final Places doubtful = new Places();
+
+    private final List<Node> nodes = new ArrayList<>();
+    private final LongIntHashMap numbers = new LongIntHashMap();
     final Map<String, Node> nearest = new LinkedHashMap<>();
     final Set<String> fired = new LinkedHashSet<>();
-    private final FollowedScreens named;
-    private final Successors leading;
-    private final Rows rows;
     final Set<String> perhapsFired = new LinkedHashSet<>();
     final Set<String> perhapsReached = new LinkedHashSet<>();
     final Set<String> perhapsStuck = new LinkedHashSet<>();
+    private final BitSet looked = new BitSet();
     boolean givenUp;
-    final Set<Cell> shut = new LinkedHashSet<>();
     /** What could be at most; empty where nothing was over-approximated, or not all of it. */
     Optional<PossibleCells> possible = Optional.empty();
 
     Optional<Spared> spared = Optional.empty();
-    private final Map<Cell, Node> beyond = new HashMap<>();
+    private final LongIntHashMap beyondNumbers = new LongIntHashMap();
+    private final List<Node> beyond = new ArrayList<>();
     /** Places that may still be looked at to find out whether one is stuck; past that it is not settled. */
     private int lookingOn = Budget.LOOKING_ON;
     /** Whether facts change, and what hangs on what is not known was followed with any of them. */
@@ -65,152 +56,159 @@ public final class Reachability {
      *
      * @param most all that could be
      * @param missing what of it was not seen
+     * @param shut where what is open may never close
      */
-    record Spared(PossibleCells most, Set<Trait> missing) {}
+    record Spared(PossibleCells most, Set<Trait> missing, PossibleCells.Shut shut) {}
 
-    Reachability(Prototype prototype, Device device, Budget effort, Relevance relevance) {
-        this.device = device;
-        this.named = FollowedScreens.in(prototype, effort.followed());
-        this.turns = new Turns(prototype, device, named, relevance);
-        this.relevance = relevance;
-        this.leading = new Successors(device, named, relevance, turns.rules());
-        this.rows = new Rows(prototype, relevance, leading);
+    Reachability(PushdownSystem system) {
+        this.system = system;
     }
 
-    /** Finds out what can be done at a node, and what each thing comes to. */
-    Turns.All look(Node node) {
-        node.looked = true;
-        Turns.All all = turns.at(node.cell);
-        Done done = all.here();
-        Done back = all.back();
-        node.turns = done.sure();
-        node.back = back.sure();
-        node.doubted = all.doubted();
-        node.idle = all.idle();
-        perhapsFired.addAll(node.doubted);
-        Stream.concat(done.doubtful().stream(), back.doubtful().stream()).forEach(turn -> {
-            turn.link().ifPresent(perhapsFired::add);
-            uncovered(node.cell, turn).ifPresent(doubtful::add);
-        });
-        for (Turn turn : node.turns) {
-            turn.link().ifPresent(fired::add);
-            boolean perhaps = isUncertain(turn);
-            node.movesOn |= leadsOn(node.cell, turn);
-            node.mayComeToItself |= perhaps || rows.mayComeToItself(node.cell, turn.actions());
-            rows.same(node.cell, turn).ifPresent(node.stays::add);
+    private static long key(int head, int valuation) {
+        return ((long) head << Integer.SIZE) | valuation;
+    }
+
+    /** Takes in what can be done at a place come to. */
+    Table look(int head, int valuation) {
+        Table table = system.at(head, valuation);
+        for (int i = 0; i < table.doubtful().size(); i++) {
+            int to = system.toPerhaps(head, table, i);
+            if (to != Table.NOWHERE) {
+                doubtful.of(to, system.after(head, valuation, table.doubtfulOwn(i)));
+            }
         }
-        node.back.forEach(turn -> {
-            turn.link().ifPresent(fired::add);
-            boolean perhaps = isUncertain(turn);
-            node.movesOnByBack |= leadsOn(node.cell, turn);
-            node.mayComeToItselfByBack |= perhaps || rows.mayComeToItself(node.cell, turn.actions());
-            rows.same(node.cell, turn).ifPresent(node.staysByBack::add);
-        });
-        return all;
+        if (!looked.get(table.number())) {
+            looked.set(table.number());
+            perhapsFired.addAll(table.doubted());
+            table.doubtful().forEach(turn -> turn.link().ifPresent(perhapsFired::add));
+            table.all().forEach(turn -> turn.link().ifPresent(fired::add));
+        }
+        return table;
     }
 
-    /** Whether a turn surely shows another row of screens, or leads to an outside address. */
-    boolean leadsOn(Cell cell, Turn turn) {
-        return turn.leavesTo() || !isUncertain(turn) && rows.changes(cell, turn.actions());
+    /** @param found in the order of their distances */
+    void take(List<Node> found, boolean notAll) {
+        givenUp = notAll;
+        for (Node node : found) {
+            node.number = nodes.size();
+            nodes.add(node);
+            numbers.put(key(node.head, node.valuation), node.number);
+            nearest.putIfAbsent(node.cell.screen(), node);
+        }
+        nodes.forEach(this::connect);
     }
 
-    /** The cell that a turn leads to; empty when it goes back to a place that was come to before. */
-    Optional<Cell> uncovered(Cell cell, Turn turn) {
-        return leading.uncovered(cell, turn);
+    /** Finds the nodes that each turn newly uncovers. Device back goes back, unless the screen has a link for it. */
+    private void connect(Node node) {
+        Table table = node.table();
+        if (table == null) {
+            return;
+        }
+        node.next = new int[table.all().size()];
+        for (int i = 0; i < node.next.length; i++) {
+            boolean goesBack =
+                    i >= table.turns().size() && table.all().get(i).link().isEmpty();
+            int head = goesBack ? Table.NOWHERE : system.to(node.head, table, i);
+            node.next[i] = head == Table.NOWHERE
+                    ? Places.NONE
+                    : numbers.getOrDefault(
+                            key(head, system.after(node.head, node.valuation, table.own(i))), Places.NONE);
+            node.mayComeAgain |= head != Table.NOWHERE && node.next[i] == Places.NONE;
+        }
     }
 
-    /** The cell that an action of its own leads to from another; the action goes forward. */
-    public Cell after(Cell cell, TrailAction forward, Facts facts) {
-        return leading.uncovered(
-                        cell,
-                        new Turn(
-                                List.of(), Optional.empty(), List.of(forward), facts, cell.held(), 0, Optional.empty()))
-                .orElseThrow();
-    }
-
-    /** The node of the cell that a turn newly uncovers. */
-    public Optional<Node> after(Node node, Turn turn) {
-        List<Optional<Node>> next = after(node);
-        return IntStream.range(0, next.size())
-                .filter(i -> node.all().get(i) == turn)
-                .mapToObj(next::get)
-                .findFirst()
-                .flatMap(n -> n);
+    /**
+     * The node of the place that a turn newly uncovers; null where that is none, or was not come to.
+     *
+     * @param turn its place among all of the node
+     */
+    public @Nullable Node after(Node node, int turn) {
+        return node.next.length == 0 || node.next[turn] == Places.NONE ? null : nodes.get(node.next[turn]);
     }
 
     /** The same, looked at now where it was spared. */
-    public Optional<Node> next(Node node, Turn turn) {
-        return after(node, turn)
-                .or(() -> spared.flatMap(s -> uncovered(node.cell, turn)).flatMap(cell -> node(node, cell)));
+    public @Nullable Node next(Node node, int turn) {
+        Node known = after(node, turn);
+        Table table = node.table();
+        if (known != null || spared.isEmpty() || table == null) {
+            return known;
+        }
+        int head = system.to(node.head, table, turn);
+        return head == Table.NOWHERE
+                ? null
+                : node(node, head, system.after(node.head, node.valuation, table.own(turn)));
     }
 
-    /** The nodes of the cells that all turns newly uncover, in their order. */
-    public List<Optional<Node>> after(Node node) {
-        if (node.next == null) {
-            // Device back goes back, unless the screen has a link of its own for it.
-            List<Optional<Cell>> cells = IntStream.range(0, node.all().size())
-                    .mapToObj(i -> Optional.of(node.all().get(i))
-                            .filter(t -> i < node.turns.size() || t.link().isPresent())
-                            .flatMap(t -> uncovered(node.cell, t)))
-                    .toList();
-            node.next = cells.stream().map(cell -> cell.map(nodes::get)).toList();
-            node.mayComeAgain |= cells.stream().flatMap(Optional::stream).anyMatch(cell -> !nodes.containsKey(cell));
+    /**
+     * The node of a place come to again, with what is remembered after a turn of another; null where it is not known.
+     */
+    public @Nullable Node again(Node last, Node from, int turn) {
+        Table table = from.table();
+        return table == null
+                ? null
+                : node(from, system.again(last.head), system.after(from.head, from.valuation, table.own(turn)));
+    }
+
+    /**
+     * The nodes with the same row of screens that turns lead to; null among them where one is not known.
+     *
+     * @param byBack those that device back leads to
+     */
+    public List<@Nullable Node> stays(Node node, boolean byBack) {
+        Table table = node.table();
+        List<@Nullable Node> stays = new ArrayList<>();
+        if (table != null) {
+            PushdownSystem.Same same = system.same(node.head, node.valuation, table, byBack);
+            for (int i = 0; i < same.heads().length; i++) {
+                stays.add(node(node, same.heads()[i], system.after(node.head, node.valuation, same.own()[i])));
+            }
         }
-        return node.next;
+        return stays;
+    }
+
+    @Nullable
+    Node find(int head, int valuation) {
+        int number = numbers.getOrDefault(key(head, valuation), Places.NONE);
+        return number == Places.NONE ? null : nodes.get(number);
+    }
+
+    /** The node of a place that one surely comes to from a node; looked at now where it was spared. */
+    private @Nullable Node node(Node from, int head, int valuation) {
+        Node known = find(head, valuation);
+        if (known != null || spared.isEmpty()) {
+            return known;
+        }
+        int number = beyondNumbers.getOrDefault(key(head, valuation), Places.NONE);
+        if (number == Places.NONE) {
+            Table table = look(head, valuation);
+            number = beyond.size();
+            beyondNumbers.put(key(head, valuation), number);
+            beyond.add(new Node(system, head, valuation, table, from.route, from.start));
+        }
+        return beyond.get(number);
     }
 
     /** Whether it shows a tab as it was left, from where its root need not be come to. */
-    boolean isUncertain(Turn turn) {
-        return turn.actions().getLast() instanceof TrailAction.ShowTab show
-                && !relevance.tabs().comesFresh(show.set());
-    }
-
-    /** Whether something there is done beneath, and what it uncovers is not exactly known. */
-    public boolean isInexact(Node node) {
-        return !node.cell.around().isEmpty()
-                || !node.cell.past().isEmpty()
-                || !turns.prototype().tabSets().isEmpty() && node.cell.ground() != Ground.ITSELF
-                || relevance.goesBeneath()
-                        && node.all().stream()
-                                .anyMatch(t -> t.actions().getFirst() instanceof TrailAction.CloseToPages
-                                        && (node.cell.level().holdsPages()
-                                                || !node.cell.ground().level().base()
-                                                || t.actions().getLast() instanceof TrailAction.Drop
-                                                || t.actions().getLast() instanceof TrailAction.CloseLevel));
+    public boolean isUncertain(Node node, int turn) {
+        Table table = node.table();
+        return table != null && table.isUncertain(turn);
     }
 
     /** Whether facts change that anything asks for. */
     boolean remembers() {
-        return relevance.changes();
+        return system.relevance().changes();
     }
 
-    Rows rows() {
-        return rows;
+    PushdownSystem system() {
+        return system;
     }
 
     public Turns turns() {
-        return turns;
+        return system.turns();
     }
 
     public Device device() {
-        return device;
-    }
-
-    /** The node of a cell, if it is come to. */
-    public Optional<Node> node(Cell cell) {
-        return Optional.ofNullable(nodes.get(cell));
-    }
-
-    /** The node of a cell that one surely comes to from a node; looked at now where it was spared. */
-    public Optional<Node> node(Node from, Cell cell) {
-        if (spared.isEmpty() || nodes.containsKey(cell)) {
-            return node(cell);
-        }
-        return Optional.of(beyond.computeIfAbsent(cell, c -> {
-            Node made = new Node(cell, from.distance, from.route, from.start);
-            look(made);
-            return made;
-        }));
+        return system.device();
     }
 
     /** Whether one more place may be looked at to find out whether one is stuck. */
@@ -236,27 +234,28 @@ public final class Reachability {
 
     /** Whether what is open at a node surely closes, whatever is remembered by then. */
     public boolean surelyCloses(Node node) {
-        return spared.isPresent() && !shut.contains(spared.get().most().noted(node.cell));
+        return spared.filter(s -> !s.shut().holds(s.most().noted(node.head, node.valuation)))
+                .isPresent();
     }
 
     /** Ids of the screens on which what is open may never close, which was not followed. */
     public Set<String> perhapsShut() {
-        return shut.stream().map(Cell::screen).collect(Collectors.toCollection(LinkedHashSet::new));
+        return spared.map(s -> s.shut().screens()).orElse(Set.of());
     }
 
     /** The nodes of a screen, the nearest first. */
     public List<Node> nodesOn(String screen) {
         if (onScreens.isEmpty()) {
-            nodes.values()
-                    .forEach(n -> onScreens
-                            .computeIfAbsent(n.cell.screen(), id -> new ArrayList<>())
-                            .add(n));
+            nodes.forEach(n -> onScreens
+                    .computeIfAbsent(n.cell.screen(), id -> new ArrayList<>())
+                    .add(n));
         }
         return onScreens.getOrDefault(screen, List.of());
     }
 
-    public Collection<Node> nodes() {
-        return nodes.values();
+    /** All nodes by their numbers. */
+    public List<Node> nodes() {
+        return nodes;
     }
 
     /** Ids of the links that do something somewhere. */
@@ -266,27 +265,37 @@ public final class Reachability {
 
     /** The links that do something somewhere, each outcome apart. */
     public Set<LinkOutcome> outcomes() {
-        Set<LinkOutcome> outcomes = new LinkedHashSet<>();
-        nodes.values().forEach(node -> node.all().forEach(turn -> outcome(turn).ifPresent(outcomes::add)));
-        return outcomes;
+        return travelling().keySet();
     }
 
     /** The same with a walk to each that ends with it, the nearest. */
     public Map<LinkOutcome, Walk> travelled() {
         Map<LinkOutcome, Walk> travelled = new LinkedHashMap<>();
-        for (Node node : nodes.values()) {
-            for (Turn turn : node.all()) {
-                outcome(turn)
-                        .filter(t -> !travelled.containsKey(t))
-                        .ifPresent(t -> travelled.put(t, walkTo(node).and(turn.events())));
-            }
-        }
+        travelling()
+                .forEach((what, first) -> travelled.put(
+                        what, walkTo(first.node()).and(first.turn().events())));
         return travelled;
     }
 
-    private static Optional<LinkOutcome> outcome(Turn turn) {
-        return turn.link()
-                .map(link -> new LinkOutcome(link, turn.events().getLast().outcome()));
+    private record First(Node node, Turn turn) {}
+
+    private Map<LinkOutcome, First> travelling() {
+        Map<LinkOutcome, First> travelling = new LinkedHashMap<>();
+        BitSet seen = new BitSet();
+        for (Node node : nodes) {
+            Table table = node.table();
+            if (table == null || seen.get(table.number())) {
+                continue;
+            }
+            seen.set(table.number());
+            for (Turn turn : table.all()) {
+                turn.link()
+                        .map(link ->
+                                new LinkOutcome(link, turn.events().getLast().outcome()))
+                        .ifPresent(what -> travelling.putIfAbsent(what, new First(node, turn)));
+            }
+        }
+        return travelling;
     }
 
     /** Ids of the links of which it is not settled whether they do something. */
@@ -304,23 +313,28 @@ public final class Reachability {
         return perhapsStuck;
     }
 
+    /** Whether nothing hangs on what is not known. */
+    boolean isWithoutDoubt() {
+        return perhapsFired.isEmpty() && doubtful.size() == 0;
+    }
+
     /** Whether some waits come only when something is not found that may lie behind. */
     public boolean isDoubtful() {
-        return loose || !doubtful.isEmpty();
+        return loose || doubtful.size() > 0;
     }
 
-    FollowedScreens named() {
-        return named;
+    public FollowedScreens named() {
+        return system.named();
     }
 
-    /** The nearest cell of each screen come to, in the order they were come to. */
+    /** The nearest node of each screen come to, in the order they were come to. */
     public Map<String, Node> nearest() {
         return nearest;
     }
 
     /** A shortest list of events that comes to a node. */
     public Walk walkTo(Node node) {
-        return new Walk(device, node.start, node.route.events());
+        return new Walk(system.device(), node.start, node.route.events());
     }
 
     /** Whether the search was given up before it was done, for want of room. */

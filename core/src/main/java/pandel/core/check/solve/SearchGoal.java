@@ -1,5 +1,6 @@
 package pandel.core.check.solve;
 
+import com.carrotsearch.hppc.IntObjectHashMap;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
@@ -14,7 +15,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import pandel.core.check.compile.Cell;
 import pandel.core.check.compile.Literals;
-import pandel.core.check.compile.Relevance;
+import pandel.core.check.compile.PushdownSystem;
+import pandel.core.check.compile.Table;
 import pandel.core.check.compile.Turns;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
@@ -31,6 +33,9 @@ public final class SearchGoal {
 
     private record On(String screen, boolean base) {}
 
+    private record Alike(int number, Cell.Behind behind) {}
+
+    private final PushdownSystem system;
     private final Prototype prototype;
     private final Turns turns;
     private final Literals literals;
@@ -44,23 +49,24 @@ public final class SearchGoal {
     /** What could be anywhere and was not seen yet. */
     private final Set<Trait> sought;
     /** The screens on which nothing could lead on, and where that would be. */
-    private final Map<String, Set<Cell>> stuck;
+    private final Map<String, Set<Integer>> stuck;
 
-    private final Set<Object> alike = new HashSet<>();
-    private final Set<Object> seen = new HashSet<>();
+    private final Set<Alike> alike = new HashSet<>();
+    private final BitSet seen = new BitSet();
     private final Map<On, BitSet> on = new HashMap<>();
-    private final Map<Facts, int[]> held = new HashMap<>();
+    private final IntObjectHashMap<int[]> held = new IntObjectHashMap<>();
     private final Map<List<Integer>, Integer> numbers = new HashMap<>();
 
     /** @param most everything that could be */
-    SearchGoal(Prototype prototype, Turns turns, Relevance relevance, PossibleCells most) {
-        this.prototype = prototype;
-        this.turns = turns;
-        this.literals = new Literals(prototype, relevance);
+    SearchGoal(PushdownSystem system, PossibleCells most) {
+        this.system = system;
+        this.prototype = system.prototype();
+        this.turns = system.turns();
+        this.literals = new Literals(prototype, system.relevance());
         this.most = most;
         this.sought = new HashSet<>(most.traits());
         this.stuck =
-                most.stuck().stream().collect(Collectors.groupingBy(Cell::screen, HashMap::new, Collectors.toSet()));
+                most.stuck().stream().collect(Collectors.groupingBy(most::screen, HashMap::new, Collectors.toSet()));
     }
 
     /**
@@ -118,16 +124,23 @@ public final class SearchGoal {
     }
 
     /** Whether to look at a place. */
-    boolean wants(Cell cell) {
-        boolean other = alike.add(List.of(turns.likeness(cell), cell.behind()));
-        return isNew(on.computeIfAbsent(new On(cell.screen(), cell.level().base()), o -> new BitSet()), cell.facts())
+    boolean wants(int head, int valuation) {
+        Table table = system.at(head, valuation);
+        Cell cell = system.cell(head);
+        boolean other = alike.add(new Alike(table.number(), cell.behind()));
+        return isNew(on.computeIfAbsent(new On(cell.screen(), cell.level().base()), o -> new BitSet()), valuation)
                 || other;
     }
 
     /** Takes in what facts hold together; whether anything of it is new. */
-    private boolean isNew(BitSet known, Facts facts) {
+    private boolean isNew(BitSet known, int valuation) {
+        int[] combinations = held.get(valuation);
+        if (combinations == null) {
+            combinations = combinations(system.valuations().facts(valuation));
+            held.put(valuation, combinations);
+        }
         boolean more = false;
-        for (int combination : held.computeIfAbsent(facts, this::combinations)) {
+        for (int combination : combinations) {
             more |= !known.get(combination);
             known.set(combination);
         }
@@ -154,12 +167,13 @@ public final class SearchGoal {
     }
 
     /** A place was looked at. */
-    void see(Cell cell, Turns.All all) {
-        boolean found = stuck.containsKey(cell.screen())
-                && stuck.get(cell.screen()).contains(most.noted(cell))
-                && stuck.remove(cell.screen()) != null;
-        if (seen.add(turns.likeness(cell))) {
-            for (Trait trait : Trait.of(prototype, cell, all).toList()) {
+    void see(int head, int valuation, Table table) {
+        String screen = table.cell().screen();
+        Set<Integer> open = stuck.get(screen);
+        boolean found = open != null && open.contains(most.noted(head, valuation)) && stuck.remove(screen) != null;
+        if (!seen.get(table.number())) {
+            seen.set(table.number());
+            for (Trait trait : Trait.of(prototype, table).toList()) {
                 found |= sought.remove(trait);
             }
         }

@@ -1,15 +1,14 @@
 package pandel.core.check.solve;
 
-import java.util.ArrayList;
-import java.util.List;
+import com.carrotsearch.hppc.IntArrayList;
 import pandel.core.check.compile.Cell;
 import pandel.core.check.compile.CellTab;
+import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Relevance;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
-import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
 import pandel.core.model.value.Facts;
 import pandel.core.play.rule.Landing;
@@ -19,8 +18,8 @@ import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Tabs;
 import pandel.core.play.situation.Visit;
 
-/** The cells where play begins. */
-public final class StartCells {
+/** The places where play begins. */
+final class StartCells {
 
     private StartCells() {}
 
@@ -38,38 +37,45 @@ public final class StartCells {
                 .isPresent();
     }
 
-    /** The only place of an entry, where nothing is remembered. */
-    static Cell begun(Reachability exploration, Prototype prototype, Relevance relevance, Entry entry) {
-        return lying(exploration, prototype, relevance, entry).getLast();
+    /**
+     * The places of a start.
+     *
+     * @param heads one lying on the other; the last is current
+     * @param valuation what facts hold
+     */
+    record Lying(int[] heads, int valuation) {
+
+        int current() {
+            return heads[heads.length - 1];
+        }
     }
 
-    /** The places of a usable start, one lying on the other; the last is current. */
-    static List<Cell> lying(Reachability exploration, Prototype prototype, Relevance relevance, Start start) {
+    /** The places of a usable start. */
+    static Lying lying(PushdownSystem system, Start start) {
+        Relevance relevance = system.relevance();
         Situation situation =
-                Situation.at(prototype, start, exploration.device()).orElseThrow();
-        Facts facts = relevance.of(situation.facts());
-        int one = exploration.device().levels() > 0 ? 1 : 0;
-        List<Cell> cells = new ArrayList<>();
+                Situation.at(system.prototype(), start, system.device()).orElseThrow();
+        int one = system.device().levels() > 0 ? 1 : 0;
+        IntArrayList heads = new IntArrayList();
         for (Level level : situation.levels()) {
             for (Visit visit : level.trail().places()) {
-                cells.add(
-                        cells.isEmpty()
-                                ? Cell.start(
+                heads.add(
+                        heads.isEmpty()
+                                ? system.head(Cell.start(
                                         visit.screen(),
                                         one,
-                                        facts,
+                                        Facts.NONE,
                                         relevance.of(visit),
                                         relevance.of(visit.at()),
-                                        CellTab.entering(relevance, visit))
-                                : above(exploration, prototype, relevance, cells.getLast(), level, visit));
+                                        CellTab.entering(relevance, visit)))
+                                : above(system, heads.get(heads.size() - 1), level, visit));
             }
         }
-        return cells;
+        return new Lying(heads.toArray(), system.valuations().of(relevance.of(situation.facts())));
     }
 
-    private static Cell above(
-            Reachability exploration, Prototype prototype, Relevance relevance, Cell under, Level level, Visit visit) {
-        Screen screen = prototype.screen(visit.screen()).orElseThrow();
+    private static int above(PushdownSystem system, int under, Level level, Visit visit) {
+        Screen screen = system.prototype().screen(visit.screen()).orElseThrow();
         boolean opens = level.trail().places().getFirst() == visit;
         Landing landing = new Landing(
                 screen,
@@ -77,8 +83,7 @@ public final class StartCells {
                 visit.at(),
                 visit.tabs().stream().map(Tabs::in).toList(),
                 visit.inside() == 0);
-        return exploration
-                .after(under, opens ? new TrailAction.Raise(landing) : new TrailAction.Put(landing), under.facts())
-                .holding(relevance.of(screen.id(), visit.held()));
+        int head = system.after(under, opens ? new TrailAction.Raise(landing) : new TrailAction.Put(landing));
+        return system.head(system.cell(head).holding(system.relevance().of(screen.id(), visit.held())));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.check.compile.Cell;
+import pandel.core.check.compile.Table;
 import pandel.core.check.compile.Turns;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
@@ -32,12 +33,10 @@ public record Trait(String screen, Kind kind, String id) {
         DRAWER_OPEN
     }
 
-    /**
-     * All of a cell.
-     *
-     * @param all what can be done there
-     */
-    static Stream<Trait> of(Prototype prototype, Cell cell, Turns.All all) {
+    /** All of a head with what its screen's own facts hold. */
+    static Stream<Trait> of(Prototype prototype, Table table) {
+        Cell cell = table.cell();
+        Turns.All all = table.what();
         String screen = cell.screen();
         boolean first = cell.level().base() && cell.first();
         Set<String> nothing = all.here().nothing();

@@ -78,7 +78,7 @@ class SolvedTest {
     }
 
     @Test
-    void withFactsThePushdownSearchUncoversPlacesWithOtherOnes() {
+    void withFactsPlacesAreUncoveredWithOtherOnes() {
         Reachability found = explored(
                 "home page when:ready: ask open above ask; on advance b",
                 "ask dialog: yes close x % ready",
@@ -141,14 +141,56 @@ class SolvedTest {
     void mostOverlaysCloseAtOnce() {
         Reachability found = explored(
                 "home page: a open above a", "a dialog shut: on advance b", "b dialog: on advance a", "c page:");
-        Closing closing = new Closing(found);
         Node a = nearest(found, "a");
+        Closing closing = new Closing(found, List.of(a));
         assertThat(closing.closes(a)).isEqualTo(Closing.Answer.NO);
         assertThat(closing.onLevel(a)).extracting(n -> n.cell.screen()).contains("a", "b");
         Reachability shut = explored("home page: a open above a", "a dialog shut: x close");
         Node open = nearest(shut, "a");
-        assertThat(Closing.closesAtOnce(List.of(open.turns, open.back))).isTrue();
-        assertThat(new Closing(shut).closes(open)).isEqualTo(Closing.Answer.YES);
+        assertThat(Closing.closesAtOnce(open)).isTrue();
+        assertThat(new Closing(shut, List.of(open)).closes(open)).isEqualTo(Closing.Answer.YES);
+    }
+
+    @Property(tries = 100)
+    void whatWaitsComesByItsLengthAndThenInTurn(@ForAll @Size(max = 40) List<@IntRange(max = 9) Integer> lengths) {
+        Buckets waiting = new Buckets();
+        for (int i = 0; i < lengths.size(); i++) {
+            waiting.add(i, lengths.get(i));
+        }
+        List<Integer> order = new ArrayList<>();
+        while (!waiting.isEmpty()) {
+            order.add(waiting.remove());
+        }
+        assertThat(order)
+                .isEqualTo(java.util.stream.IntStream.range(0, lengths.size())
+                        .boxed()
+                        .sorted(java.util.Comparator.comparing(lengths::get))
+                        .toList());
+    }
+
+    @Test
+    void whatIsShorterMayComeLater() {
+        Buckets waiting = new Buckets();
+        waiting.add(1, 5);
+        assertThat(waiting.remove()).isEqualTo(1);
+        waiting.add(2, 7);
+        waiting.add(3, 2);
+        assertThat(waiting.remove()).isEqualTo(3);
+        assertThat(waiting.remove()).isEqualTo(2);
+        assertThat(waiting.isEmpty()).isTrue();
+    }
+
+    @Test
+    void placesAreFoundByWhatTheyAre() {
+        Places places = new Places();
+        assertThat(places.of(4, 0)).isZero();
+        assertThat(places.of(4, 1)).isEqualTo(1);
+        assertThat(places.of(4, 0)).isZero();
+        assertThat(places.apart(4, 0)).isEqualTo(2);
+        assertThat(places.find(4, 0)).isZero();
+        assertThat(places.find(5, 0)).isEqualTo(Places.NONE);
+        assertThat(places.head(1)).isEqualTo(4);
+        assertThat(places.valuation(1)).isEqualTo(1);
     }
 
     private static BitSet of(int... points) {

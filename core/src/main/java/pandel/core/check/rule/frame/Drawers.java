@@ -79,7 +79,7 @@ public final class Drawers {
     }
 
     private static boolean opens(Node node, Drawer drawer, boolean byLink) {
-        return node.turns.stream()
+        return node.turns().stream()
                 .anyMatch(t -> t.link().isPresent() == byLink
                         && t.actions().stream()
                                 .anyMatch(a -> a instanceof TrailAction.OpenDrawer open

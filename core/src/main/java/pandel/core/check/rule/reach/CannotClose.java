@@ -35,21 +35,23 @@ public final class CannotClose {
         for (Reachability exploration : solution.explorations()) {
             // What follows on a level that never closes is the same trouble, told of once, where it begins.
             Set<Node> told = new HashSet<>();
-            Optional<Closing> closing = Optional.empty();
             doubted.addAll(exploration.perhapsShut());
-            for (Node node : exploration.nodes()) {
+            List<Node> open = exploration.nodes().stream()
+                    .filter(node -> !node.cell.level().base()
+                            && !Closing.closesAtOnce(node)
+                            && !dead.contains(node.cell.screen())
+                            && !isEnd(solution, node.cell.screen()))
+                    .toList();
+            if (open.isEmpty()) {
+                continue;
+            }
+            Closing closing = new Closing(exploration, open);
+            for (Node node : open) {
                 String screen = node.cell.screen();
-                boolean end =
-                        solution.prototype().screen(screen).map(Screen::end).orElse(false);
-                if (node.cell.level().base() || end || dead.contains(screen) || told.contains(node)) {
+                if (told.contains(node)) {
                     continue;
                 }
-                if (Closing.closesAtOnce(List.of(node.turns, node.back))) {
-                    continue;
-                }
-                Closing made = closing.orElseGet(() -> new Closing(exploration));
-                closing = Optional.of(made);
-                switch (made.closes(node)) {
+                switch (closing.closes(node)) {
                     case YES -> {}
                     // What could be at most was followed where not everything was looked at.
                     case UNKNOWN -> {
@@ -58,7 +60,7 @@ public final class CannotClose {
                         }
                     }
                     case NO -> {
-                        Set<Node> on = made.onLevel(node);
+                        Set<Node> on = closing.onLevel(node);
                         told.addAll(on);
                         Set<String> screens = new LinkedHashSet<>(List.of(screen));
                         on.stream()
@@ -70,9 +72,7 @@ public final class CannotClose {
             }
         }
         doubted.stream()
-                .filter(id -> !findings.containsKey(id)
-                        && !dead.contains(id)
-                        && !solution.prototype().screen(id).map(Screen::end).orElse(false))
+                .filter(id -> !findings.containsKey(id) && !dead.contains(id) && !isEnd(solution, id))
                 .forEach(id -> solution.unsettled()
                         .accept(new Unsettled(
                                 Rule.CANNOT_CLOSE,
@@ -80,6 +80,10 @@ public final class CannotClose {
                                 "Whether " + FindingWords.screen(solution.prototype(), id)
                                         + " can always be closed.")));
         return new ArrayList<>(findings.values());
+    }
+
+    private static boolean isEnd(Solution solution, String screen) {
+        return solution.prototype().screen(screen).map(Screen::end).orElse(false);
     }
 
     /** @param screens that of the node, and those that follow it on the level */

@@ -19,6 +19,7 @@ import org.jgrapht.Graph;
 import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.DirectedPseudograph;
+import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.Turn;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
@@ -65,7 +66,7 @@ public final class ClosedCircles {
 
     private ClosedCircles(Reachability exploration) {
         this.exploration = exploration;
-        this.nodes = List.copyOf(exploration.nodes());
+        this.nodes = exploration.nodes();
         nodes.forEach(node -> {
             ofScreen.computeIfAbsent(node.cell.screen(), id -> new ArrayList<>())
                     .add(node);
@@ -81,9 +82,8 @@ public final class ClosedCircles {
         hubs.forEach((id, hub) ->
                 Objects.requireNonNull(ofScreen.get(id)).forEach(place -> arrows.add(hub, vertex(place, Way.HERE))));
         for (Node node : nodes) {
-            List<Optional<Node>> next = exploration.after(node);
-            for (int i = 0; i < next.size(); i++) {
-                link(node, node.all().get(i), next.get(i));
+            for (int i = 0; i < node.all().size(); i++) {
+                link(node, node.all().get(i), exploration.after(node, i));
             }
             node.agains.forEach(again -> {
                 edge(node, Way.AGAIN, again.node(), Way.HERE);
@@ -92,7 +92,7 @@ public final class ClosedCircles {
                 }
             });
             arrows.add(vertex(node, Way.AGAIN), vertex(node, Way.HERE));
-            if (exploration.isInexact(node) || node.isDoubted() || node.mayComeAgain) {
+            if (node.isInexact() || node.isDoubted() || node.mayComeAgain) {
                 // What is not known to stay may lead anywhere.
                 leaving.set(vertex(node, Way.HERE));
             }
@@ -206,48 +206,55 @@ public final class ClosedCircles {
         return node.number * Way.values().length + way.ordinal();
     }
 
-    private void link(Node node, Turn turn, Optional<Node> next) {
-        boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
-        next.ifPresent(to -> edge(node, Way.HERE, to, Way.HERE));
+    private void link(Node node, Turn turn, @Nullable Node to) {
+        if (to != null) {
+            lead(node, turn, to);
+        }
         switch (turn.actions().getLast()) {
             case TrailAction.Drop d -> edge(node, Way.HERE, node, Way.BEHIND);
             case TrailAction.CloseLevel c -> edge(node, Way.HERE, node, Way.BENEATH);
             case TrailAction.CloseToPages c -> edge(node, Way.HERE, node, Way.GROUND);
+            case TrailAction.DropTo back -> {
+                Integer hub = hubs.get(back.screen());
+                if (hub != null) {
+                    arrows.add(vertex(node, Way.HERE), hub);
+                }
+            }
             case TrailAction.ToRoot t -> {}
-            case TrailAction.ShowTab t -> {}
-            case TrailAction.DropTo to ->
-                Optional.ofNullable(hubs.get(to.screen())).ifPresent(hub -> arrows.add(vertex(node, Way.HERE), hub));
-            case TrailAction.Restart r -> {}
-            case TrailAction.Put p ->
-                next.ifPresent(to -> {
-                    edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.AGAIN);
-                    stay(node, to, closes);
-                });
-            case TrailAction.Turn t ->
-                next.ifPresent(to -> {
-                    edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
-                    stay(node, to, closes);
-                });
-            case TrailAction.Swap s ->
-                next.ifPresent(to -> {
-                    edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
-                    stay(node, to, closes);
-                });
-            case TrailAction.Raise r ->
-                next.ifPresent(to -> {
-                    boolean pages = node.cell.level().holdsPages();
-                    edge(to, Way.BENEATH, node, closes ? Way.GROUND : Way.AGAIN);
-                    edge(to, Way.GROUND, node, pages ? Way.AGAIN : Way.GROUND);
-                    edge(to, Way.BEHIND_GROUND, node, pages ? Way.BEHIND : Way.BEHIND_GROUND);
-                    edge(to, Way.BENEATH_GROUND, node, pages ? Way.BENEATH : Way.BENEATH_GROUND);
-                });
-            case TrailAction.Staying s ->
-                next.ifPresent(to -> {
-                    edge(to, Way.BEHIND, node, Way.BEHIND);
-                    stay(node, to, false);
-                });
+            case TrailAction.Forward f -> {}
+            case TrailAction.Staying s -> {}
             case TrailAction.Leave l -> {}
         }
+    }
+
+    private void lead(Node node, Turn turn, Node to) {
+        boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
+        edge(node, Way.HERE, to, Way.HERE);
+        switch (turn.actions().getLast()) {
+            case TrailAction.Put p -> {
+                edge(to, Way.BEHIND, node, closes ? Way.GROUND : Way.AGAIN);
+                stay(node, to, closes);
+            }
+            case TrailAction.Turn t -> instead(node, to, closes);
+            case TrailAction.Swap s -> instead(node, to, closes);
+            case TrailAction.Raise r -> {
+                boolean pages = node.cell.level().holdsPages();
+                edge(to, Way.BENEATH, node, closes ? Way.GROUND : Way.AGAIN);
+                edge(to, Way.GROUND, node, pages ? Way.AGAIN : Way.GROUND);
+                edge(to, Way.BEHIND_GROUND, node, pages ? Way.BEHIND : Way.BEHIND_GROUND);
+                edge(to, Way.BENEATH_GROUND, node, pages ? Way.BENEATH : Way.BENEATH_GROUND);
+            }
+            case TrailAction.Staying s -> {
+                edge(to, Way.BEHIND, node, Way.BEHIND);
+                stay(node, to, false);
+            }
+            default -> {}
+        }
+    }
+
+    private void instead(Node node, Node to, boolean closes) {
+        edge(to, Way.BEHIND, node, closes ? Way.BEHIND_GROUND : Way.BEHIND);
+        stay(node, to, closes);
     }
 
     /** What lies beneath does not change while something stays on its level. */

@@ -1,14 +1,15 @@
 package pandel.core.check.rule.reach;
 
+import com.carrotsearch.hppc.IntArrayList;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.Comparator;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.PriorityQueue;
-import org.jspecify.annotations.Nullable;
+import pandel.core.check.compile.Route;
 import pandel.core.check.compile.Turn;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
@@ -16,6 +17,7 @@ import pandel.core.check.finding.Rule;
 import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Walk;
 import pandel.core.check.finding.Weight;
+import pandel.core.check.solve.Buckets;
 import pandel.core.check.solve.Node;
 import pandel.core.check.solve.Reachability;
 import pandel.core.check.solve.Solution;
@@ -26,25 +28,37 @@ import pandel.core.play.rule.TrailAction;
 public final class DeepOverlays {
 
     private static final int DEEP = 3;
+    private static final int STATES = (DEEP + 1) * (DEEP + 1);
+    private static final int NONE = -1;
 
-    /** A node with how many overlays are open there, and how many where closing to pages leads. */
-    private record At(Node node, int open, int openBelow) {}
+    private final Reachability exploration;
+    private final BitSet seen = new BitSet();
+    private final Buckets horizon = new Buckets();
+    /**
+     * Steps on the way: a node with how many overlays are open there and how many where closing to pages leads, as one
+     * number, the step before, and what was done between.
+     */
+    private final IntArrayList states = new IntArrayList();
 
-    private record Going(At at, @Nullable Going from, List<Event> by, int distance) {}
+    private final IntArrayList before = new IntArrayList();
+    private final List<Route> by = new ArrayList<>();
+    private final IntArrayList distances = new IntArrayList();
 
-    private DeepOverlays() {}
+    private DeepOverlays(Reachability exploration) {
+        this.exploration = exploration;
+    }
 
     public static List<Finding> in(Solution solution) {
         Map<String, Walk> third = new LinkedHashMap<>();
         for (Reachability exploration : solution.explorations()) {
-            search(exploration, third);
+            new DeepOverlays(exploration).search(third);
         }
         if (third.isEmpty()
                 && OpenTogether.mayBe(solution.prototype(), DEEP)
                 && solution.explorations().stream()
                         .anyMatch(e -> e.isDoubtful()
                                 || e.isSpared()
-                                || e.nodes().stream().anyMatch(e::isInexact))) {
+                                || e.nodes().stream().anyMatch(Node::isInexact))) {
             solution.unsettled()
                     .accept(new Unsettled(
                             Rule.DEEP_OVERLAYS, "", "Whether three things can be open above one another."));
@@ -57,70 +71,82 @@ public final class DeepOverlays {
                         third.values().iterator().next()));
     }
 
-    private static void search(Reachability exploration, Map<String, Walk> third) {
+    private void search(Map<String, Walk> third) {
         // With nothing open above it is always the base, so that the search can begin at all of its cells at once.
-        PriorityQueue<Going> horizon = new PriorityQueue<>(Comparator.comparingInt(Going::distance));
-        BitSet seen = new BitSet();
         exploration.nodes().stream()
-                .filter(n -> n.cell.level().base()
-                        && n.all().stream().anyMatch(t -> t.actions().getLast() instanceof TrailAction.Raise))
-                .forEach(n -> horizon.add(new Going(new At(n, 0, 0), null, List.of(), n.distance)));
+                .filter(n -> n.cell.level().base() && opens(n))
+                .forEach(n -> add(n, 0, 0, NONE, Route.NONE, n.distance));
         while (!horizon.isEmpty()) {
-            Going going = horizon.remove();
-            int state = (going.at().node().number * (DEEP + 1) + going.at().open()) * (DEEP + 1)
-                    + going.at().openBelow();
+            int step = horizon.remove();
+            int state = states.get(step);
             if (seen.get(state)) {
                 continue;
             }
             seen.set(state);
-            if (going.at().open() == DEEP) {
-                third.computeIfAbsent(going.at().node().cell.screen(), id -> walk(exploration, going));
-                continue;
-            }
-            for (Node.Again again : going.at().node().agains) {
-                horizon.add(new Going(
-                        new At(again.node(), going.at().open(), going.at().openBelow()),
-                        going,
-                        again.by().events(),
-                        going.distance() + again.by().length()));
-            }
-            boolean inexact = exploration.isInexact(going.at().node());
-            for (Turn turn : going.at().node().all()) {
-                if (inexact && turn.actions().getFirst() instanceof TrailAction.CloseToPages) {
-                    continue;
-                }
-                exploration.after(going.at().node(), turn).ifPresent(next -> {
-                    boolean raises = turn.actions().getLast() instanceof TrailAction.Raise;
-                    boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
-                    int kept = closes ? going.at().openBelow() : going.at().open();
-                    int open = turn.actions().getLast() instanceof TrailAction.Restart ? 0 : raises ? kept + 1 : kept;
-                    int below = next.cell.level().holdsPages()
-                            ? open
-                            : raises && going.at().node().cell.level().holdsPages()
-                                    ? going.at().open()
-                                    : going.at().openBelow();
-                    if (open > 0) {
-                        horizon.add(new Going(
-                                new At(next, open, below),
-                                going,
-                                turn.events(),
-                                going.distance() + turn.events().size()));
-                    }
-                });
+            Node node = exploration.nodes().get(state / STATES);
+            int open = state % STATES / (DEEP + 1);
+            if (open == DEEP) {
+                third.computeIfAbsent(node.cell.screen(), id -> walk(step));
+            } else {
+                goOn(step, node, open, state % (DEEP + 1));
             }
         }
     }
 
-    private static Walk walk(Reachability exploration, Going end) {
-        List<List<Event>> parts = new ArrayList<>();
-        Going at = end;
-        while (at.from() != null) {
-            parts.add(at.by());
-            at = at.from();
+    private static boolean opens(Node node) {
+        for (Turn turn : node.all()) {
+            if (turn.actions().getLast() instanceof TrailAction.Raise) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void goOn(int step, Node node, int open, int openBelow) {
+        for (Node.Again again : node.agains) {
+            add(again.node(), open, openBelow, step, again.by(), distances.get(step));
+        }
+        List<Turn> all = node.all();
+        for (int i = 0; i < all.size(); i++) {
+            Turn turn = all.get(i);
+            Node next = exploration.after(node, i);
+            boolean closes = turn.actions().getFirst() instanceof TrailAction.CloseToPages;
+            if (next == null || turn.actions().getLast() instanceof TrailAction.Restart || closes && node.isInexact()) {
+                continue;
+            }
+            boolean raises = turn.actions().getLast() instanceof TrailAction.Raise;
+            int kept = closes ? openBelow : open;
+            int then = raises ? kept + 1 : kept;
+            int below = next.cell.level().holdsPages()
+                    ? then
+                    : raises && node.cell.level().holdsPages() ? open : openBelow;
+            if (then > 0) {
+                add(next, then, below, step, Route.NONE.and(turn.events()), distances.get(step));
+            }
+        }
+    }
+
+    private void add(Node node, int open, int below, int from, Route route, int distance) {
+        int state = node.number * STATES + open * (DEEP + 1) + below;
+        if (!seen.get(state)) {
+            horizon.add(states.size(), distance + route.length());
+            states.add(state);
+            before.add(from);
+            by.add(route);
+            distances.add(distance + route.length());
+        }
+    }
+
+    private Walk walk(int end) {
+        Deque<Event> events = new ArrayDeque<>();
+        int step = end;
+        while (before.get(step) != NONE) {
+            by.get(step).events().reversed().forEach(events::addFirst);
+            step = before.get(step);
         }
         return exploration
-                .walkTo(at.at().node())
-                .and(parts.reversed().stream().flatMap(List::stream).toList());
+                .walkTo(exploration.nodes().get(states.get(step) / STATES))
+                .and(List.copyOf(events));
     }
 
     private static Finding finding(Solution solution, List<String> screens, Walk walk) {

@@ -4,10 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
-import pandel.core.check.compile.Cell;
 import pandel.core.check.solve.Node;
 import pandel.core.check.solve.Reachability;
 
@@ -22,6 +19,9 @@ public enum LeadsOn {
 
     /** @param withBack whether device back is among the events */
     static LeadsOn from(Reachability exploration, Node node, boolean withBack) {
+        if (leadsOnAtOnce(node, withBack)) {
+            return YES;
+        }
         Set<Node> seen = new LinkedHashSet<>();
         Deque<Node> horizon = new ArrayDeque<>(List.of(node));
         boolean doubt = false;
@@ -30,21 +30,25 @@ public enum LeadsOn {
                 return UNKNOWN;
             }
             Node at = horizon.remove();
-            if (at.movesOn || withBack && at.movesOnByBack) {
+            if (leadsOnAtOnce(at, withBack)) {
                 return YES;
             }
             if (seen.add(at)) {
-                doubt |= at.isDoubted() || at.mayComeToItself || withBack && at.mayComeToItselfByBack;
-                for (Cell cell : withBack
-                        ? Stream.concat(at.stays.stream(), at.staysByBack.stream())
-                                .toList()
-                        : at.stays) {
-                    Optional<Node> next = exploration.node(at, cell);
-                    doubt |= next.isEmpty();
-                    next.ifPresent(horizon::add);
+                doubt |= at.isDoubted() || at.mayComeToItself() || withBack && at.mayComeToItselfByBack();
+                for (boolean byBack : withBack ? new boolean[] {false, true} : new boolean[] {false}) {
+                    for (Node next : exploration.stays(at, byBack)) {
+                        doubt |= next == null;
+                        if (next != null) {
+                            horizon.add(next);
+                        }
+                    }
                 }
             }
         }
         return doubt ? UNKNOWN : NO;
+    }
+
+    private static boolean leadsOnAtOnce(Node node, boolean withBack) {
+        return node.movesOn() || withBack && node.movesOnByBack();
     }
 }

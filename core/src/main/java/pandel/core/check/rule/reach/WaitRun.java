@@ -17,6 +17,8 @@ import pandel.core.play.rule.TrailAction;
 public final class WaitRun {
 
     private static final int LONGEST = 1000;
+    /** The number of the one turn that there is. */
+    private static final int FIRST = 0;
 
     /**
      * A place put since the start.
@@ -49,7 +51,7 @@ public final class WaitRun {
         places.add(new Place(from, false));
         for (int i = 0; i < LONGEST && !places.isEmpty(); i++) {
             Node now = places.getLast().node();
-            if (!isMovedByWaitAlone(now) || exploration.isInexact(now)) {
+            if (!isMovedByWaitAlone(now) || now.isInexact()) {
                 return Optional.empty();
             }
             Optional<List<Node>> round = roundAt(now);
@@ -57,7 +59,7 @@ public final class WaitRun {
                 return round;
             }
             past.add(new Moment(now, places.size()));
-            go(now, now.turns.getFirst());
+            go(now, now.turns().getFirst());
         }
         return Optional.empty();
     }
@@ -77,13 +79,13 @@ public final class WaitRun {
 
     private static boolean isMovedByWaitAlone(Node node) {
         return !node.isDoubted()
-                && node.turns.size() == 1
-                && node.turns.getFirst().events().getLast().plain() instanceof Event.Elapse;
+                && node.turns().size() == 1
+                && node.turns().getFirst().events().getLast().plain() instanceof Event.Elapse;
     }
 
     /** Leaves no places where it goes back behind the start. */
     private void go(Node now, Turn turn) {
-        Optional<Node> next = exploration.next(now, turn);
+        Optional<Node> next = Optional.ofNullable(exploration.next(now, FIRST));
         for (TrailAction action : turn.actions()) {
             switch (action) {
                 case TrailAction.Put p -> next.ifPresent(n -> places.add(new Place(n, false)));
@@ -114,16 +116,19 @@ public final class WaitRun {
             }
         }
         if (!(turn.actions().getLast() instanceof TrailAction.Forward) && !turn.stays()) {
-            uncovered(now, turn);
+            uncovered(now);
         }
     }
 
     /** What is uncovered begins its waits anew, with what is remembered by now. */
-    private void uncovered(Node from, Turn turn) {
+    private void uncovered(Node from) {
         Place last = places.removeLast();
-        exploration
-                .node(from, last.node().cell.again(turn.facts()))
-                .ifPresentOrElse(node -> places.add(new Place(node, last.opened())), places::clear);
+        Node again = exploration.again(last.node(), from, FIRST);
+        if (again != null) {
+            places.add(new Place(again, last.opened()));
+        } else {
+            places.clear();
+        }
     }
 
     private void stay(Optional<Node> next) {

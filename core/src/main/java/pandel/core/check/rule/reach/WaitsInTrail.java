@@ -5,9 +5,11 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.check.compile.Cell;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import pandel.core.check.compile.Turn;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
@@ -33,11 +35,19 @@ public final class WaitsInTrail {
 
     public static List<Finding> in(Solution solution) {
         Map<String, Finding> findings = new LinkedHashMap<>();
+        Set<String> waiting = solution.prototype().index().ways().stream()
+                .filter(way -> way.link().cause() instanceof Cause.Wait)
+                .flatMap(way -> way.from().stream())
+                .map(Screen::id)
+                .collect(Collectors.toSet());
         for (Reachability exploration : solution.explorations()) {
             for (Node node : exploration.nodes()) {
+                if (!waiting.contains(node.cell.screen()) || findings.containsKey(node.cell.screen())) {
+                    continue;
+                }
                 Optional<Turn> wait =
-                        node.turns.stream().filter(t -> isWait(solution, t)).findFirst();
-                if (wait.isPresent() && !findings.containsKey(node.cell.screen())) {
+                        node.turns().stream().filter(t -> isWait(solution, t)).findFirst();
+                if (wait.isPresent()) {
                     put(exploration, node)
                             .flatMap(put -> back(exploration, node, put))
                             .ifPresent(walk -> findings.put(
@@ -57,28 +67,33 @@ public final class WaitsInTrail {
                         .isPresent();
     }
 
-    private static Optional<Turn> put(Reachability exploration, Node node) {
-        return node.all().stream()
-                .filter(t -> t.actions().getFirst() instanceof TrailAction.Put put
+    /** The number of the first turn that puts another screen on it. */
+    private static Optional<Integer> put(Reachability exploration, Node node) {
+        return IntStream.range(0, node.all().size())
+                .filter(i -> node.all().get(i).actions().getFirst() instanceof TrailAction.Put put
                         && !put.screen().id().equals(node.cell.screen())
-                        && exploration.next(node, t).isPresent())
+                        && exploration.next(node, i) != null)
+                .boxed()
                 .findFirst();
     }
 
     /** The walk to the screen, on, and back again. */
-    private static Optional<Walk> back(Reachability exploration, Node node, Turn put) {
+    private static Optional<Walk> back(Reachability exploration, Node node, int put) {
         record Going(Node node, List<Event> events) {}
-        List<Going> horizon =
-                new ArrayList<>(List.of(new Going(exploration.next(node, put).orElseThrow(), put.events())));
-        Set<Cell> seen = new HashSet<>();
+        List<Going> horizon = new ArrayList<>(List.of(new Going(
+                Objects.requireNonNull(exploration.next(node, put)),
+                node.all().get(put).events())));
+        Set<Node> seen = new HashSet<>();
         for (int i = 0; i < horizon.size(); i++) {
             Going going = horizon.get(i);
-            if (!seen.add(going.node().cell)) {
+            if (!seen.add(going.node())) {
                 continue;
             }
-            List<Turn> turns = new ArrayList<>(going.node().turns);
-            turns.addAll(0, going.node().back);
-            for (Turn turn : turns) {
+            List<Turn> all = going.node().all();
+            for (int t = 0; t < all.size(); t++) {
+                // Device back first.
+                int number = (going.node().turns().size() + t) % all.size();
+                Turn turn = all.get(number);
                 List<Event> events = new ArrayList<>(going.events());
                 events.addAll(turn.events());
                 if (turn.actions().getFirst() instanceof TrailAction.Drop
@@ -89,7 +104,10 @@ public final class WaitsInTrail {
                 if (turn.actions().getFirst() instanceof TrailAction.Swap
                         || turn.actions().getFirst() instanceof TrailAction.Turn
                         || turn.stays()) {
-                    exploration.next(going.node(), turn).ifPresent(next -> horizon.add(new Going(next, events)));
+                    Node next = exploration.next(going.node(), number);
+                    if (next != null) {
+                        horizon.add(new Going(next, events));
+                    }
                 }
             }
         }
