@@ -64,8 +64,8 @@ final class MeasureCommand implements Callable<Integer> {
             case SCROLL -> "while the gallery scrolled: " + told(Measured.scrolling(file, STEPS));
             case VITALS -> {
                 Measured.Vitals vitals = Measured.vitals(file, EDITS);
-                yield "from an edit to its vitals: median %.0f ms, longest %.0f ms of %d edits"
-                        .formatted(vitals.median(), vitals.longest(), vitals.edits());
+                yield "from an edit to its vitals: median %.0f ms, longest %.0f ms of %d; median %.0f ms where only words change"
+                        .formatted(vitals.median(), vitals.longest(), vitals.edits(), vitals.renamed());
             }
             case SAVE -> {
                 Measured.Saving saving = Measured.saving(file);

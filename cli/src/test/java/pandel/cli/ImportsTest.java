@@ -50,6 +50,7 @@ class ImportsTest {
                         "java.text..",
                         "org.jspecify..",
                         "org.jgrapht..",
+                        "com.carrotsearch.hppc..",
                         "io.soabase..")
                 .check(ALL);
         noClasses()

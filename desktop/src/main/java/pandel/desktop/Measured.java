@@ -7,17 +7,23 @@ import java.util.List;
 import java.util.Random;
 import java.util.concurrent.ExecutionException;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.event.Event;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.screen.ScreenEdits;
+import pandel.core.model.Index;
+import pandel.core.model.Prototype;
+import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.stage.WorkStage;
+import pandel.desktop.work.Work;
 
 /**
  * How fast the window is, measured off-screen. Call one of these once in a program, and not on the interface thread.
@@ -41,8 +47,12 @@ public final class Measured {
     /** Times between frames while something moves in play, in ms. */
     public record Frames(int count, double median, double p95, double longest) {}
 
-    /** ms from an edit until the vitals tell of it: the middle one and the longest of some. */
-    public record Vitals(int edits, double median, double longest) {}
+    /**
+     * ms from an edit until the vitals tell of it: the middle one and the longest of some.
+     *
+     * @param renamed the middle one where a screen was renamed, which changes nothing that can be done
+     */
+    public record Vitals(int edits, double median, double longest, double renamed) {}
 
     /** How long saving took, and the times between frames meanwhile. */
     public record Saving(double seconds, Frames frames) {}
@@ -188,19 +198,42 @@ public final class Measured {
         return with(prototype, PlayClock.STILL, (stage, opened) -> {
             OffScreen.settle(opened, 2);
             List<Double> times = new ArrayList<>();
+            List<Double> renamed = new ArrayList<>();
             for (int i = 0; i < edits; i++) {
-                times.add(edit(opened, i));
+                int number = i / 2;
+                // A link is taken out, and comes back: both change what can be done.
+                times.add(
+                        i % 2 == 0
+                                ? edit(opened, work -> work.edit(LinkEdits.remove(link(work.prototype(), number))))
+                                : edit(opened, Work::undo));
+                renamed.add(edit(opened, work -> rename(work, number)));
+                edit(opened, Work::undo);
             }
-            List<Double> sorted = times.stream().sorted().toList();
-            return new Vitals(edits, at(sorted, 0.5), at(sorted, 1));
+            return new Vitals(edits, at(sorted(times), 0.5), at(sorted(times), 1), at(sorted(renamed), 0.5));
         });
+    }
+
+    private static List<Double> sorted(List<Double> times) {
+        return times.stream().sorted().toList();
+    }
+
+    private static Link link(Prototype prototype, int number) {
+        List<Index.Way> ways = prototype.index().ways().stream()
+                .filter(w -> !w.isOfFrame() && !w.link().cause().isOfFrames())
+                .toList();
+        return ways.get(number % ways.size()).link();
+    }
+
+    private static void rename(Work work, int number) {
+        List<Screen> screens = work.prototype().screens();
+        work.edit(ScreenEdits.rename(screens.get(number % screens.size()), "Renamed " + number));
     }
 
     /** Saves a changed prototype to its own file. */
     public static Saving saving(Path prototype) throws IOException, InterruptedException {
         return with(prototype, PlayClock.STILL, (stage, opened) -> {
             OffScreen.settle(opened, 2);
-            edit(opened, 0);
+            edit(opened, work -> rename(work, 0));
             long start = System.nanoTime();
             Watch watch = OffScreen.onFx(() -> new Watch(() -> !opened.work().isSaved()));
             OffScreen.onFx(() -> {
@@ -214,11 +247,11 @@ public final class Measured {
         });
     }
 
-    private static double edit(PandelApp.Opened opened, int i) throws InterruptedException, ExecutionException {
+    private static double edit(PandelApp.Opened opened, Consumer<Work> change)
+            throws InterruptedException, ExecutionException {
         long start = System.nanoTime();
         OffScreen.onFx(() -> {
-            List<Screen> screens = opened.work().prototype().screens();
-            opened.work().edit(ScreenEdits.rename(screens.get(i % screens.size()), "Renamed " + i));
+            change.accept(opened.work());
             return true;
         });
         while (!OffScreen.onFx(() -> opened.work()

@@ -13,10 +13,10 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import pandel.core.check.compile.PushdownSystem;
-import pandel.core.check.compile.Relevance;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Rule;
 import pandel.core.check.finding.Unsettled;
+import pandel.core.check.relevance.Relevance;
 import pandel.core.check.rule.drawn.Hotspots;
 import pandel.core.check.rule.drawn.MocksMissing;
 import pandel.core.check.rule.drawn.NotPlaced;
@@ -118,15 +118,27 @@ public final class Check {
                         before.solution().explorations(),
                         before.solution().points(),
                         calledOff)
-                : of(prototype, calledOff);
+                : of(
+                        prototype,
+                        Budget.USUAL,
+                        before.solution().explorations().stream()
+                                .map(Reachability::system)
+                                .toList(),
+                        calledOff);
     }
 
     static Optional<Checked> of(Prototype prototype, Budget effort, BooleanSupplier calledOff) {
+        return of(prototype, effort, List.of(), calledOff);
+    }
+
+    /** @param before of an earlier prototype; what still holds of what they know is not found out again */
+    private static Optional<Checked> of(
+            Prototype prototype, Budget effort, List<PushdownSystem> before, BooleanSupplier calledOff) {
         Relevance relevance = Relevance.in(prototype);
         List<Entry> entries = prototype.entries().stream()
                 .flatMap(e -> Addresses.opened(prototype, relevance, e).stream())
                 .toList();
-        List<PushdownSystem> systems = systems(prototype, effort, relevance);
+        List<PushdownSystem> systems = systems(prototype, effort, relevance, before);
         List<Reachability> explorations = explore(systems, effort, entries, calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
@@ -198,7 +210,7 @@ public final class Check {
                 .flatMap(e -> Addresses.opened(prototype, relevance, e).stream())
                 .toList();
         for (Reachability exploration :
-                explore(systems(prototype, Budget.USUAL, relevance), Budget.USUAL, entries, calledOff)) {
+                explore(systems(prototype, Budget.USUAL, relevance, List.of()), Budget.USUAL, entries, calledOff)) {
             shown.addAll(exploration.nearest().keySet());
             shown.addAll(exploration.perhapsReached());
         }
@@ -206,9 +218,15 @@ public final class Check {
     }
 
     /** One for each class of devices that differ in nothing that matters. */
-    private static List<PushdownSystem> systems(Prototype prototype, Budget budget, Relevance relevance) {
+    private static List<PushdownSystem> systems(
+            Prototype prototype, Budget budget, Relevance relevance, List<PushdownSystem> before) {
         return classes(prototype).stream()
-                .map(device -> new PushdownSystem(prototype, device, relevance, budget.followed()))
+                .map(device -> new PushdownSystem(
+                        prototype,
+                        device,
+                        relevance,
+                        budget.followed(),
+                        before.stream().filter(b -> b.device().equals(device)).findFirst()))
                 .toList();
     }
 

@@ -23,8 +23,8 @@ import pandel.core.model.screen.State;
 
 /**
  * What of a prototype makes a difference to what can be done in it: two for which this is equal are explored alike.
- * Left out is where hotspots stand (not whether they do), what pictures show, sections, motions, journeys, versions and
- * what was decided about findings. Titles stay, since what is refused says them.
+ * Left out is where hotspots stand (not whether they do), what pictures show, sections, titles, motions, journeys,
+ * versions and what was decided about findings.
  */
 final class Relevant {
 
@@ -57,7 +57,8 @@ final class Relevant {
     }
 
     private static Screen screen(Screen screen) {
-        return screen.withSection("")
+        return screen.withTitle("")
+                .withSection("")
                 .withOverlay(Overlay.USUAL)
                 .withMocks(mocks(screen.mocks()))
                 .withStates(screen.states().stream().map(Relevant::state).toList())
@@ -69,11 +70,15 @@ final class Relevant {
     private static State state(State state) {
         Map<String, Map<Width, Area>> moves = new TreeMap<>();
         state.moves().forEach((id, areas) -> moves.put(id, areas(areas)));
-        return state.withMocks(mocks(state.mocks())).withMoves(moves).withRest(Rest.NONE);
+        return state.withTitle("")
+                .withMocks(mocks(state.mocks()))
+                .withMoves(moves)
+                .withRest(Rest.NONE);
     }
 
     private static Hotspot hotspot(Hotspot hotspot) {
-        return hotspot.withAreas(areas(hotspot.areas()))
+        return hotspot.withTitle("")
+                .withAreas(areas(hotspot.areas()))
                 .withLinks(links(hotspot.links()))
                 .withRest(Rest.NONE);
     }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -15,10 +16,12 @@ import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Rule;
 import pandel.core.edit.Edit;
 import pandel.core.edit.link.BranchEdits;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
+import pandel.core.model.Index;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Motion;
@@ -53,6 +56,7 @@ class CheckAfterEditTest {
         List<Edit> edits = new ArrayList<>(List.of(
                 HotspotEdits.place(list, Width.NARROW, new Area(0, 0, 20, 20)),
                 changed("list", s -> s.withSection("Loans")),
+                changed("list", s -> s.withTitle("Other")),
                 changed(
                         "home",
                         s -> s.withMocks(List.of(
@@ -89,7 +93,6 @@ class CheckAfterEditTest {
     void whatCanMatterIsSearched() {
         Checked before = Check.of(APP);
         for (Edit edit : List.of(
-                changed("list", s -> s.withTitle("Other")),
                 changed("list", s -> s.withStatus(Status.PARKED)),
                 changed("home", s -> s.withEnd(true)),
                 changed("home", s -> s.withMocks(List.of())),
@@ -122,6 +125,39 @@ class CheckAfterEditTest {
                                 .toList()))
                 .toList());
         assertSame(Check.after(checked, moved, () -> false).orElseThrow(), Check.of(moved));
+    }
+
+    /** One edit after another, each checked by what is left of the checks before it. */
+    @Property(tries = 60)
+    void whatIsTakenOverFromTheChecksBeforeIsAsIfMadeAnew(
+            @ForAll long seed,
+            @ForAll @IntRange(min = 2, max = 14) int size,
+            @ForAll Kind kind,
+            @ForAll @IntRange(max = 2) int facts) {
+        Prototype now = Generated.of(size, seed, kind, facts);
+        Checked checked = Check.of(now);
+        Random random = new Random(seed);
+        for (int i = 0; i < 4; i++) {
+            now = edited(now, random);
+            checked = Check.after(checked, now, () -> false).orElseThrow();
+            assertSame(checked, Check.of(now));
+        }
+    }
+
+    private static Prototype edited(Prototype p, Random random) {
+        List<Index.Way> ways = List.copyOf(p.index().ways());
+        Screen screen = p.screens().get(random.nextInt(p.screens().size()));
+        return switch (random.nextInt(6)) {
+            case 0 -> p.withScreen(screen.id(), s -> s.withEnd(!s.end()));
+            case 1 -> p.withScreen(screen.id(), s -> s.withTitle(s.title() + "!"));
+            case 2 -> p.withScreen(screen.id(), s -> s.withStates(List.of()));
+            case 3 -> p.withScreen(screen.id(), s -> s.withStatus(Status.PARKED));
+            default ->
+                ways.isEmpty()
+                        ? p
+                        : LinkEdits.remove(ways.get(random.nextInt(ways.size())).link())
+                                .applyTo(p);
+        };
     }
 
     private static void assertSame(Checked one, Checked other) {

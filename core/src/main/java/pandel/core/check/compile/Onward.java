@@ -1,6 +1,9 @@
 package pandel.core.check.compile;
 
 import java.util.List;
+import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.Rows;
+import pandel.core.check.turn.Turn;
 
 /**
  * What can be done at a head, seen by what it does to the row of screens that are current on the levels.
@@ -10,22 +13,20 @@ import java.util.List;
  */
 public record Onward(boolean movesOn, boolean mayComeToItself, boolean movesOnByBack, boolean mayComeToItselfByBack) {
 
-    static Onward of(PushdownSystem system, Cell cell, Table table) {
+    static Onward of(Rows rows, Cell cell, List<Turn> turns, List<Turn> back) {
         return new Onward(
-                movesOn(system, cell, table.turns()),
-                mayComeToItself(system, cell, table.turns()),
-                movesOn(system, cell, table.back()),
-                mayComeToItself(system, cell, table.back()));
+                movesOn(rows, cell, turns),
+                mayComeToItself(rows, cell, turns),
+                movesOn(rows, cell, back),
+                mayComeToItself(rows, cell, back));
     }
 
-    private static boolean movesOn(PushdownSystem system, Cell cell, List<Turn> turns) {
+    private static boolean movesOn(Rows rows, Cell cell, List<Turn> turns) {
         return turns.stream()
-                .anyMatch(turn -> turn.leavesTo()
-                        || !system.isUncertain(turn) && system.rows().changes(cell, turn.actions()));
+                .anyMatch(turn -> turn.leavesTo() || !rows.isUncertain(turn) && rows.changes(cell, turn.actions()));
     }
 
-    private static boolean mayComeToItself(PushdownSystem system, Cell cell, List<Turn> turns) {
-        return turns.stream()
-                .anyMatch(turn -> system.isUncertain(turn) || system.rows().mayComeToItself(cell, turn.actions()));
+    private static boolean mayComeToItself(Rows rows, Cell cell, List<Turn> turns) {
+        return turns.stream().anyMatch(turn -> rows.isUncertain(turn) || rows.mayComeToItself(cell, turn.actions()));
     }
 }

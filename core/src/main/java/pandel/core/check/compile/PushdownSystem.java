@@ -1,15 +1,23 @@
 package pandel.core.check.compile;
 
-import com.carrotsearch.hppc.IntArrayList;
-import com.carrotsearch.hppc.IntObjectHashMap;
 import com.carrotsearch.hppc.LongIntHashMap;
 import com.carrotsearch.hppc.LongObjectHashMap;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import pandel.core.check.compile.Cell.Ground;
-import pandel.core.check.compile.Context.Core;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import pandel.core.check.relevance.FollowedScreens;
+import pandel.core.check.relevance.Relevance;
+import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.Cell.Ground;
+import pandel.core.check.turn.Context;
+import pandel.core.check.turn.Context.Core;
+import pandel.core.check.turn.Rows;
+import pandel.core.check.turn.Successors;
+import pandel.core.check.turn.Turn;
+import pandel.core.check.turn.Turns;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.value.Facts;
@@ -33,46 +41,37 @@ public final class PushdownSystem {
     private final Turns turns;
     private final Successors successors;
     private final Rows rows;
-    private final CellClasses classes;
+    private final Heads heads;
     private final boolean anyTabs;
     private final Valuations valuations = new Valuations();
 
-    private final Numbered<Core> cores = new Numbered<>();
-    private final Numbered<Context> contexts = new Numbered<>();
     private final Numbered<Shape> shapes = new Numbered<>();
     private final Numbered<Pop> pops = new Numbered<>();
-    private final Numbered<Object> views = new Numbered<>();
-    private final Numbered<Optional<Integer>> lookings = new Numbered<>();
-    private final Numbered<Object> surroundings = new Numbered<>();
-
-    /** Of each core: the scope of its screen's facts, how its screen looks back, and the core come to again. */
-    private final IntArrayList scopes = new IntArrayList();
-
-    private final IntArrayList looking = new IntArrayList();
-    private final IntArrayList again = new IntArrayList();
-    /** Of each context, what of it can tell what changes the row of screens. */
-    private final IntArrayList surrounding = new IntArrayList();
-    /** By context and how a screen looks back; by core and view; by context and shape. */
-    private final LongIntHashMap viewOf = new LongIntHashMap();
-
-    private final LongIntHashMap kinds = new LongIntHashMap();
     private final LongIntHashMap contextAfter = new LongIntHashMap();
-
-    private final LongIntHashMap heads = new LongIntHashMap();
-    private final IntArrayList coreOf = new IntArrayList();
-    private final IntArrayList contextOf = new IntArrayList();
-    private final IntArrayList kindOf = new IntArrayList();
 
     /** By kind and what the screen's own facts hold. */
     private final LongIntHashMap tableNumbers = new LongIntHashMap();
 
     private final List<Table> tables = new ArrayList<>();
     private final LongObjectHashMap<Onward> onward = new LongObjectHashMap<>();
+    private final Descents descents = new Descents(pops);
     private final LongIntHashMap landings = new LongIntHashMap();
-    private final IntObjectHashMap<Cell> cells = new IntObjectHashMap<>();
+
+    /** What can be done, as it was made; an earlier system's where that still holds. */
+    private record Made(Core core, Object view, Facts own) {}
+
+    private final Map<Made, Turns.All> made = new ConcurrentHashMap<>();
+    private final Map<Made, Turns.All> before;
+    private final @Nullable Unchanged unchanged;
 
     /** @param followed how many screens that links return to are followed together at most */
     public PushdownSystem(Prototype prototype, Device device, Relevance relevance, int followed) {
+        this(prototype, device, relevance, followed, Optional.empty());
+    }
+
+    /** @param earlier that of a prototype from which this one was made; what still holds of it is taken over */
+    public PushdownSystem(
+            Prototype prototype, Device device, Relevance relevance, int followed, Optional<PushdownSystem> earlier) {
         this.prototype = prototype;
         this.device = device;
         this.relevance = relevance;
@@ -80,119 +79,75 @@ public final class PushdownSystem {
         this.turns = new Turns(prototype, device, named, relevance);
         this.successors = new Successors(device, named, relevance, turns.rules());
         this.rows = new Rows(prototype, relevance, successors);
-        this.classes = new CellClasses(prototype, named);
+        this.heads = new Heads(
+                new CellClasses(prototype, named),
+                screen -> valuations.scope(turns.local().on(screen)));
         this.anyTabs = !prototype.tabSets().isEmpty();
+        this.before = earlier.map(system -> system.made).orElse(Map.of());
+        this.unchanged = earlier.filter(this::followsAlike)
+                .map(system -> Unchanged.between(system.prototype, prototype))
+                .orElse(null);
     }
 
-    private static long pair(int a, int b) {
-        return ((long) a << Integer.SIZE) | b;
+    private boolean followsAlike(PushdownSystem earlier) {
+        return device.equals(earlier.device) && named.equals(earlier.named) && relevance.isAlike(earlier.relevance);
     }
 
     /** The number of a cell's head. */
     public int head(Cell cell) {
-        return head(core(Core.of(cell)), context(Context.of(cell)));
-    }
-
-    private int core(Core core) {
-        int number = cores.of(core);
-        if (number == scopes.size()) {
-            scopes.add(valuations.scope(turns.local().on(core.screen())));
-            looking.add(lookings.of(classes.looking(core.screen())));
-            again.add(UNKNOWN);
-            again.set(number, core(core.again()));
-        }
-        return number;
-    }
-
-    private int context(Context context) {
-        int number = contexts.of(context);
-        if (number == surrounding.size()) {
-            surrounding.add(surroundings.of(List.of(
-                    context.behind(),
-                    context.around().stream().map(CellTab::screen).collect(Collectors.toList()))));
-        }
-        return number;
-    }
-
-    private int head(int core, int context) {
-        long key = pair(core, context);
-        int known = heads.getOrDefault(key, UNKNOWN);
-        if (known == UNKNOWN) {
-            known = coreOf.size();
-            heads.put(key, known);
-            coreOf.add(core);
-            contextOf.add(context);
-            kindOf.add(kind(core, context));
-        }
-        return known;
-    }
-
-    private int kind(int core, int context) {
-        long seen = pair(context, looking.get(core));
-        int view = viewOf.getOrDefault(seen, UNKNOWN);
-        if (view == UNKNOWN) {
-            view = views.of(classes.view(contexts.get(context), lookings.get(looking.get(core))));
-            viewOf.put(seen, view);
-        }
-        int kind = kinds.getOrDefault(pair(core, view), UNKNOWN);
-        if (kind == UNKNOWN) {
-            kind = kinds.size();
-            kinds.put(pair(core, view), kind);
-        }
-        return kind;
+        return heads.of(cell);
     }
 
     /** The cell of a head, with nothing remembered. */
     public Cell cell(int head) {
-        Cell known = cells.get(head);
-        if (known == null) {
-            known = cell(head, Facts.NONE);
-            cells.put(head, known);
-        }
-        return known;
+        return heads.cell(head);
     }
 
     /** The same with what its screen's own facts hold. */
     public Cell cell(int head, int valuation) {
         int own = own(head, valuation);
-        return own == Valuations.NONE ? cell(head) : cell(head, valuations.facts(own));
-    }
-
-    private Cell cell(int head, Facts facts) {
-        return Cell.of(cores.get(coreOf.get(head)), contexts.get(contextOf.get(head)), facts);
+        return own == Valuations.NONE ? cell(head) : heads.cell(head, valuations.facts(own));
     }
 
     /** The same place come to again: its waits start anew, and no drawer is open. */
     public int again(int head) {
-        int core = coreOf.get(head);
-        return again.get(core) == core ? head : head(again.get(core), contextOf.get(head));
+        return heads.again(head);
     }
 
     /** The same place with something else beneath. */
     public int on(int head, Ground ground) {
-        return head(coreOf.get(head), context(contexts.get(contextOf.get(head)).on(ground)));
+        return heads.on(head, ground);
     }
 
     /** What can be done at a head while facts hold what they do. */
     public Table at(int head, int valuation) {
         int own = own(head, valuation);
-        long key = pair(kindOf.get(head), own);
+        long key = Heads.pair(heads.kind(head), own);
         int known = tableNumbers.getOrDefault(key, UNKNOWN);
         if (known == UNKNOWN) {
-            Cell cell = cell(head, valuations.facts(own));
+            Cell cell = heads.cell(head, valuations.facts(own));
             known = tables.size();
-            tables.add(new Table(this, known, cell, turns.at(cell)));
+            tables.add(new Table(this, known, cell, made(head, cell)));
             tableNumbers.put(key, known);
         }
         return tables.get(known);
     }
 
+    private Turns.All made(int head, Cell cell) {
+        Core core = heads.coreOf(head);
+        Made key = new Made(core, heads.view(head), cell.facts());
+        Turns.All known = unchanged != null && unchanged.holds(core.screen()) ? before.get(key) : null;
+        Turns.All all = known != null ? known : turns.at(cell);
+        made.put(key, all);
+        return all;
+    }
+
     /** What that does to the row of screens. */
     public Onward onward(int head, Table table) {
-        long key = pair(table.number(), surrounding.get(contextOf.get(head)));
+        long key = Heads.pair(table.number(), heads.surrounding(head));
         Onward known = onward.get(key);
         if (known == null) {
-            known = Onward.of(this, cell(head), table);
+            known = Onward.of(rows, cell(head), table.turns(), table.back());
             onward.put(key, known);
         }
         return known;
@@ -200,7 +155,7 @@ public final class PushdownSystem {
 
     /** Whether something there is done beneath, and what it uncovers is not exactly known. */
     public boolean isInexact(int head, Table table) {
-        Context context = contexts.get(contextOf.get(head));
+        Context context = heads.contextOf(head);
         return !context.around().isEmpty()
                 || !context.past().isEmpty()
                 || anyTabs && context.ground() != Ground.ITSELF
@@ -225,7 +180,7 @@ public final class PushdownSystem {
             own[i] = valuations.of(turn.facts());
             Optional<Shape> its = Shape.of(core, turn, mark, anyTabs);
             if (turn.stays()) {
-                to[i] = core(new Core(core.screen(), turn.held(), core.at(), turn.waited(), turn.drawer()));
+                to[i] = heads.core(new Core(core.screen(), turn.held(), core.at(), turn.waited(), turn.drawer()));
                 shape[i] = Table.SAME_CONTEXT;
             } else if (its.isEmpty()) {
                 to[i] = Table.NOWHERE;
@@ -233,7 +188,7 @@ public final class PushdownSystem {
                 to[i] = UNKNOWN;
                 shape[i] = Table.EACH_APART;
             } else {
-                to[i] = core(successors.core(core, turn));
+                to[i] = heads.core(successors.core(core, turn));
                 shape[i] = shapes.of(its.get());
             }
         }
@@ -259,19 +214,19 @@ public final class PushdownSystem {
         if (core == Table.NOWHERE) {
             return Table.NOWHERE;
         }
-        int context = contextOf.get(head);
+        int context = heads.contextNumber(head);
         if (shape == Table.SAME_CONTEXT) {
-            return head(core, context);
+            return heads.of(core, context);
         }
-        int known = contextAfter.getOrDefault(pair(context, shape), UNKNOWN);
+        int known = contextAfter.getOrDefault(Heads.pair(context, shape), UNKNOWN);
         if (known == UNKNOWN) {
             known = successors
                     .uncovered(cell(head), turn)
-                    .map(cell -> context(Context.of(cell)))
+                    .map(cell -> heads.context(Context.of(cell)))
                     .orElse(NONE);
-            contextAfter.put(pair(context, shape), known);
+            contextAfter.put(Heads.pair(context, shape), known);
         }
-        return known == NONE ? Table.NOWHERE : head(core, known);
+        return known == NONE ? Table.NOWHERE : heads.of(core, known);
     }
 
     /**
@@ -296,12 +251,12 @@ public final class PushdownSystem {
 
     /** What a head's screen's own facts hold. */
     public int own(int head, int valuation) {
-        return valuation == Valuations.NONE ? valuation : valuations.within(scopes.get(coreOf.get(head)), valuation);
+        return valuation == Valuations.NONE ? valuation : valuations.within(heads.scope(head), valuation);
     }
 
     /** What all facts hold after a head's screen's own came to hold something. */
     public int after(int head, int valuation, int own) {
-        return valuations.changed(scopes.get(coreOf.get(head)), valuation, own);
+        return valuations.changed(heads.scope(head), valuation, own);
     }
 
     public Pop pop(int number) {
@@ -312,9 +267,14 @@ public final class PushdownSystem {
         return pops.of(pop);
     }
 
+    /** What becomes of what goes in a way when it comes down to a head from one above; see {@link Descents}. */
+    public int descent(int head, int above, int pop) {
+        return descents.of(heads, head, above, pop);
+    }
+
     /** The head that comes when something that went in a way has come down to another head. */
     public int landing(int head, int pop) {
-        long key = pair(head, pop);
+        long key = Heads.pair(head, pop);
         int known = landings.getOrDefault(key, UNKNOWN);
         if (known == UNKNOWN) {
             known = after(head, pops.get(pop).then(prototype));
@@ -338,12 +298,6 @@ public final class PushdownSystem {
                                 0,
                                 Optional.empty()))
                 .orElseThrow());
-    }
-
-    /** Whether a turn shows a tab as it was left, from where its root need not be come to. */
-    boolean isUncertain(Turn turn) {
-        return turn.actions().getLast() instanceof TrailAction.ShowTab show
-                && !relevance.tabs().comesFresh(show.set());
     }
 
     public Prototype prototype() {

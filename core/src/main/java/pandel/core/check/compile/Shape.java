@@ -2,6 +2,8 @@ package pandel.core.check.compile;
 
 import java.util.List;
 import java.util.Optional;
+import pandel.core.check.turn.Context;
+import pandel.core.check.turn.Turn;
 import pandel.core.model.frame.AtPage;
 import pandel.core.model.frame.InTab;
 import pandel.core.play.rule.LevelKind;

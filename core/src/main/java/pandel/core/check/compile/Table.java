@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.Turn;
+import pandel.core.check.turn.Turns;
 import pandel.core.play.rule.TrailAction;
 
 /**
@@ -85,7 +88,7 @@ public final class Table {
             pop[i] = goes.map(system::pop).orElse(NOWHERE);
             move[i] = move(turn.actions().getFirst(), goes.isPresent());
             routes[i] = Route.NONE.and(turn.events());
-            uncertain[i] = system.isUncertain(turn);
+            uncertain[i] = system.rows().isUncertain(turn);
         }
         this.covers = all.stream().anyMatch(Turn::covers);
     }

@@ -1,7 +1,7 @@
 /**
- * From screens and links to what can be done at a cell: which facts and values make a difference ({@code Relevance}),
- * cells, the turns at each by the rules of play alone, and the cell that each leads to. In goes a prototype and a
- * device, out come tables that are made when first asked for. Knows nothing of searching.
+ * From what can be done at cells to a pushdown system in numbers: heads, valuations of the facts, and for each a table
+ * of rules, made when first asked for, shared by all that are alike and kept over an edit that leaves them as they are.
+ * In goes a prototype and a device, out comes a {@code PushdownSystem}. Knows nothing of searching.
  */
 @NullMarked
 package pandel.core.check.compile;

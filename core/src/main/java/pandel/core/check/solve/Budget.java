@@ -1,6 +1,6 @@
 package pandel.core.check.solve;
 
-import pandel.core.check.compile.FollowedScreens;
+import pandel.core.check.relevance.FollowedScreens;
 
 /**
  * How much the checks follow.

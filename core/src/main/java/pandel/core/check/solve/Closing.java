@@ -2,7 +2,6 @@ package pandel.core.check.solve;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collection;
 import java.util.Deque;
@@ -14,7 +13,7 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.Table;
-import pandel.core.check.compile.Turn;
+import pandel.core.check.turn.Turn;
 import pandel.core.play.rule.TrailAction;
 
 /**
@@ -41,52 +40,71 @@ public final class Closing {
     private static final Height[] ALL = Height.values();
     private static final int HEIGHTS = ALL.length;
     private static final int STATES = 2 * HEIGHTS;
-    private static final int NOT_FOLLOWED = -1;
 
     /** What of a start decides which turns close: whether its level holds pages, and what lies behind it. */
     private record Group(boolean pages, int marks) {}
 
-    private final Reachability exploration;
-    /** Those that could be followed from the starts, and by its number the place of each among them. */
-    private final List<Node> nodes = new ArrayList<>();
+    /** Looked at from one start by itself, at most: most close after few steps. */
+    private static final int NEAR = 60;
 
-    private final int[] places;
-    private final Arrows arrows;
+    private final Reachability exploration;
+    private final Collection<Node> starts;
     /** By the number of the table, the turns that may close a level. */
     private final List<@Nullable List<Turn>> going = new ArrayList<>();
-    /** The marks of what any of them goes down to. */
-    private int downTo;
+    /** The marks of what any turn goes down to. */
+    private final int downTo;
 
+    private @Nullable Graph graph;
     private final Map<Group, BitSet> closing = new HashMap<>();
     private final Map<Group, BitSet> perhaps = new HashMap<>();
+
+    /** Everything that could be followed from the starts, with arrows between its states. */
+    private final class Graph {
+        private final List<Node> nodes = new ArrayList<>();
+        private final BitSet followed = new BitSet();
+        private final Arrows arrows = new Arrows(exploration.nodes().size() * STATES);
+
+        private Graph() {
+            starts.forEach(this::add);
+            for (int i = 0; i < nodes.size(); i++) {
+                follow(nodes.get(i), (turn, next) -> add(next));
+            }
+            for (Node node : nodes) {
+                follow(node, (turn, next) -> {
+                    for (int state = first(node); state < first(node) + STATES; state++) {
+                        arrows.add(state, next(state, turn, next));
+                    }
+                });
+            }
+            arrows.sort();
+        }
+
+        private void add(Node node) {
+            if (!followed.get(node.number)) {
+                followed.set(node.number);
+                nodes.add(node);
+            }
+        }
+    }
 
     /** @param starts those that it will be asked about */
     public Closing(Reachability exploration, Collection<Node> starts) {
         this.exploration = exploration;
-        this.places = new int[exploration.nodes().size()];
-        Arrays.fill(places, NOT_FOLLOWED);
-        starts.forEach(this::add);
-        for (int i = 0; i < nodes.size(); i++) {
-            follow(nodes.get(i), (turn, next) -> add(next));
-        }
-        arrows = new Arrows(nodes.size() * STATES);
-        for (Node node : nodes) {
-            follow(node, (turn, next) -> {
-                for (int at = 0; at < STATES; at++) {
-                    int state = places[node.number] * STATES + at;
-                    arrows.add(state, turn == null ? state(next, atStart(at), height(at)) : next(state, turn, next));
-                }
-            });
-            going(node);
-        }
-        arrows.sort();
+        this.starts = starts;
+        this.downTo = exploration.nodes().stream()
+                .filter(node -> !node.cell.level().base())
+                .flatMap(node -> going(node).stream())
+                .flatMap(turn -> turn.actions().stream())
+                .filter(TrailAction.DropTo.class::isInstance)
+                .mapToInt(to -> exploration.named().mark(((TrailAction.DropTo) to).screen()))
+                .reduce(0, (x, y) -> x | y);
     }
 
-    private void add(Node node) {
-        if (places[node.number] == NOT_FOLLOWED) {
-            places[node.number] = nodes.size();
-            nodes.add(node);
+    private Graph graph() {
+        if (graph == null) {
+            graph = new Graph();
         }
+        return graph;
     }
 
     /** Each turn with what it leads to; none for the same place come to again. Below all levels it is closed. */
@@ -116,10 +134,6 @@ public final class Closing {
         if (known == null) {
             known = table.all().stream().filter(Closing::mayClose).toList();
             going.set(table.number(), known);
-            known.stream()
-                    .flatMap(t -> t.actions().stream())
-                    .filter(TrailAction.DropTo.class::isInstance)
-                    .forEach(a -> downTo |= exploration.named().mark(((TrailAction.DropTo) a).screen()));
         }
         return known;
     }
@@ -143,23 +157,39 @@ public final class Closing {
     public Answer closes(Node start) {
         Group group = new Group(start.cell.level().holdsPages(), start.cell.marks() & downTo);
         int state = state(start, true, Height.ON_IT);
-        if (closing.computeIfAbsent(group, g -> arrows.leadingTo(closers(g))).get(state)) {
+        if (closesSoon(state, group)
+                || closing.computeIfAbsent(group, g -> graph().arrows.leadingTo(closers(g)))
+                        .get(state)) {
             return Answer.YES;
         }
         return perhaps.computeIfAbsent(group, g -> {
                             BitSet from = closers(g);
-                            for (int i = 0; i < nodes.size(); i++) {
-                                if (nodes.get(i).isDoubted()
-                                        || nodes.get(i).mayComeAgain
-                                        || nodes.get(i).isInexact()) {
-                                    from.set(i * STATES, (i + 1) * STATES);
-                                }
-                            }
-                            return arrows.leadingTo(from);
+                            graph().nodes.stream()
+                                    .filter(n -> n.isDoubted() || n.mayComeAgain || n.isInexact())
+                                    .forEach(n -> from.set(first(n), first(n) + STATES));
+                            return graph().arrows.leadingTo(from);
                         })
                         .get(state)
                 ? Answer.UNKNOWN
                 : Answer.NO;
+    }
+
+    private boolean closesSoon(int start, Group group) {
+        Set<Integer> seen = new LinkedHashSet<>(Set.of(start));
+        Deque<Integer> horizon = new ArrayDeque<>(seen);
+        for (int i = 0; i < NEAR && !horizon.isEmpty(); i++) {
+            int state = horizon.remove();
+            if (closes(state, group)) {
+                return true;
+            }
+            follow(node(state), (turn, next) -> {
+                int then = next(state, turn, next);
+                if (seen.add(then)) {
+                    horizon.add(then);
+                }
+            });
+        }
+        return false;
     }
 
     /** What can follow a node on its own level, itself first. */
@@ -176,30 +206,30 @@ public final class Closing {
             if (height(state) == Height.ON_IT) {
                 on.add(node(state));
             }
-            follow(
-                    node(state),
-                    (turn, next) -> horizon.add(
-                            turn == null ? state(next, atStart(state), height(state)) : next(state, turn, next)));
+            follow(node(state), (turn, next) -> horizon.add(next(state, turn, next)));
         }
         return on;
     }
 
     private BitSet closers(Group group) {
         BitSet closers = new BitSet();
-        for (Node node : nodes) {
-            List<Turn> may = node.cell.level().base() ? List.of() : going(node);
-            if (!may.isEmpty()) {
-                for (int state = places[node.number] * STATES; state < (places[node.number] + 1) * STATES; state++) {
-                    for (Turn turn : may) {
-                        if (closes(turn, state, group)) {
-                            closers.set(state);
-                            break;
-                        }
-                    }
+        for (Node node : graph().nodes) {
+            if (!node.cell.level().base()) {
+                for (int state = first(node); state < first(node) + STATES; state++) {
+                    closers.set(state, closes(state, group));
                 }
             }
         }
         return closers;
+    }
+
+    private boolean closes(int state, Group group) {
+        for (Turn turn : going(node(state))) {
+            if (closes(turn, state, group)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean closes(Turn turn, int state, Group group) {
@@ -235,11 +265,15 @@ public final class Closing {
     /**
      * The state a turn newly comes to.
      *
+     * @param turn none where the same place is come to again
      * @param after the node it uncovers
      */
-    private int next(int state, Turn turn, Node after) {
+    private static int next(int state, @Nullable Turn turn, Node after) {
         Height height = height(state);
         boolean start = atStart(state);
+        if (turn == null) {
+            return state(after, start, height);
+        }
         TrailAction last = turn.actions().getLast();
         if (last instanceof TrailAction.Raise) {
             boolean abovePages =
@@ -257,12 +291,16 @@ public final class Closing {
         return state(after, still, then);
     }
 
-    private int state(Node node, boolean atStart, Height height) {
-        return places[node.number] * STATES + (atStart ? HEIGHTS : 0) + height.ordinal();
+    private static int first(Node node) {
+        return node.number * STATES;
+    }
+
+    private static int state(Node node, boolean atStart, Height height) {
+        return first(node) + (atStart ? HEIGHTS : 0) + height.ordinal();
     }
 
     private Node node(int state) {
-        return nodes.get(state / STATES);
+        return exploration.nodes().get(state / STATES);
     }
 
     private static boolean atStart(int state) {

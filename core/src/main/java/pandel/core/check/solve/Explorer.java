@@ -8,8 +8,8 @@ import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import pandel.core.check.compile.PushdownSystem;
-import pandel.core.check.compile.Relevance;
 import pandel.core.check.compile.Table;
+import pandel.core.check.relevance.Relevance;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.start.Start;
@@ -20,12 +20,12 @@ import pandel.core.model.start.StartPoint;
  *
  * <p>Levels and trails make the situations those of a pushdown system (Bouajjani, Esparza, Maler 1997). Where no fact
  * changes that anything asks for, {@link ForwardSearch} is exact; only closing to pages needs to know what lies
- * beneath, which {@link pandel.core.check.compile.Cell.Ground} keeps, and returning to a screen, whether it lies
- * behind, which {@link pandel.core.check.compile.FollowedScreens} keeps for as many as there is room for. Where facts
- * change, {@link Saturation} searches. What hangs on what is not followed is followed too, as far as it could lead:
- * screens come to only so are neither shown nor ruled out. Without facts it costs time and room in the number of heads
- * and links on them, both in proportion to the prototype; many tab sets in a large one make them many times more, and
- * past a bound it gives up and says so.
+ * beneath, which {@link pandel.core.check.turn.Cell.Ground} keeps, and returning to a screen, whether it lies behind,
+ * which {@link pandel.core.check.relevance.FollowedScreens} keeps for as many as there is room for. Where facts change,
+ * {@link Saturation} searches. What hangs on what is not followed is followed too, as far as it could lead: screens
+ * come to only so are neither shown nor ruled out. Without facts it costs time and room in the number of heads and
+ * links on them, both in proportion to the prototype; many tab sets in a large one make them many times more, and past
+ * a bound it gives up and says so.
  */
 public final class Explorer {
 

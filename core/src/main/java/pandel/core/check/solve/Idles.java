@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
-import pandel.core.check.compile.Idle;
 import pandel.core.check.compile.Table;
 import pandel.core.check.finding.Walk;
+import pandel.core.check.turn.Idle;
 
 /** Where links come to nothing, the nearest first; looked up once for all findings about that. */
 public final class Idles {

@@ -3,12 +3,12 @@ package pandel.core.check.solve;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import pandel.core.check.compile.Cell;
-import pandel.core.check.compile.Idle;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Route;
 import pandel.core.check.compile.Table;
-import pandel.core.check.compile.Turn;
+import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.Idle;
+import pandel.core.check.turn.Turn;
 import pandel.core.model.start.Start;
 
 /** A place come to: a head with what facts hold there. */

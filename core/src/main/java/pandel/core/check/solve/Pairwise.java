@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import pandel.core.check.compile.Literals;
+import pandel.core.check.relevance.Literals;
 
 /**
  * Which values facts can hold together, two facts at a time: more than can be where three hang together, never less.

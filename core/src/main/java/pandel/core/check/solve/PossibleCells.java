@@ -15,11 +15,11 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import pandel.core.check.compile.Cell;
-import pandel.core.check.compile.CellTab;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Table;
-import pandel.core.check.compile.Turn;
+import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.CellTab;
+import pandel.core.check.turn.Turn;
 import pandel.core.model.frame.TabSet;
 import pandel.core.play.rule.TrailAction;
 

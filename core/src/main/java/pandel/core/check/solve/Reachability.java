@@ -11,13 +11,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import pandel.core.check.compile.FollowedScreens;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Table;
-import pandel.core.check.compile.Turn;
-import pandel.core.check.compile.Turns;
 import pandel.core.check.finding.LinkOutcome;
 import pandel.core.check.finding.Walk;
+import pandel.core.check.relevance.FollowedScreens;
+import pandel.core.check.turn.Turn;
+import pandel.core.check.turn.Turns;
 import pandel.core.model.device.Device;
 
 /**
@@ -199,7 +199,7 @@ public final class Reachability {
         return system.relevance().changes();
     }
 
-    PushdownSystem system() {
+    public PushdownSystem system() {
         return system;
     }
 

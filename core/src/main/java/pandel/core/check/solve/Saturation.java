@@ -11,9 +11,7 @@ import java.util.Objects;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import pandel.core.check.compile.Cell;
-import pandel.core.check.compile.Pop;
-import pandel.core.check.compile.Pop.Going;
+import pandel.core.check.compile.Descents;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Route;
 import pandel.core.check.compile.Table;
@@ -252,85 +250,18 @@ final class Saturation {
             go(from, way, by, then);
             return;
         }
-        int number = wayPop.get(way);
-        Pop pop = system.pop(number);
         int valuation = wayValuation.get(way);
-        Cell cell = system.cell(places.head(from));
-        Cell above = system.cell(places.head(edgeTo.get(edge)));
-        boolean leavesLevel = above.first();
-        boolean onGround = leavesLevel && cell.level().holdsPages();
-        switch (pop.going()) {
-            case PLACE -> uncover(from, valuation, by, then);
-            case LEVEL -> uncoverOrGo(leavesLevel, from, way, by, then);
-            case DOWN_TO ->
-                uncoverOrGo(
-                        cell.isNamed(pop.screen()) || cell.isIn(pop.screen()) && !above.isIn(pop.screen()),
-                        from,
-                        way,
-                        by,
-                        then);
-            case TO_ROOT -> uncoverOrGo(cell.isRootOf(pop.screen()), from, way, by, then);
-            case SHOW_TAB -> {
-                if (cell.isRootOf(pop.set())) {
-                    land(from, number, valuation, by, then, false);
-                } else {
-                    go(from, way, by, then);
-                }
-            }
-            case SWAP_OUT -> {
-                if (cell.isWithinTabs() || cell.around().isEmpty()) {
+        int pop = wayPop.get(way);
+        int descent = system.descent(places.head(from), places.head(edgeTo.get(edge)), pop);
+        switch (descent) {
+            case Descents.UNCOVERS -> uncover(from, valuation, by, then);
+            case Descents.LANDS -> land(from, pop, valuation, by, then, false);
+            case Descents.LANDS_ABOVE -> land(from, pop, valuation, by, then, true);
+            default -> {
+                if (descent == pop) {
                     go(from, way, by, then);
                 } else {
-                    land(from, number, valuation, by, then, false);
-                }
-            }
-            case TO_PAGES -> uncoverOrGo(onGround, from, way, by, then);
-            case TO_PAGES_AND_PUT, TO_PAGES_AND_SWAP, TO_PAGES_AND_TURN, TO_PAGES_AND_RAISE -> {
-                if (!onGround) {
-                    go(from, way, by, then);
-                } else if (pop.going() == Going.TO_PAGES_AND_SWAP && pop.leavesTabs() && cell.isWithinTabs()) {
-                    go(from, system.pop(pop.going(Going.SWAP_OUT)), valuation, by, then);
-                } else {
-                    land(
-                            from,
-                            number,
-                            valuation,
-                            by,
-                            then,
-                            pop.going() == Going.TO_PAGES_AND_PUT || pop.going() == Going.TO_PAGES_AND_RAISE);
-                }
-            }
-            case TO_PAGES_AND_TAB -> {
-                if (onGround && cell.isRootOf(pop.set())) {
-                    land(from, number, valuation, by, then, false);
-                } else if (onGround) {
-                    go(from, system.pop(pop.going(Going.SHOW_TAB)), valuation, by, then);
-                } else {
-                    go(from, way, by, then);
-                }
-            }
-            case TO_PAGES_AND_ROOT -> {
-                if (onGround && cell.isRootOf(pop.screen())) {
-                    uncover(from, valuation, by, then);
-                } else if (onGround) {
-                    go(from, system.pop(Pop.of(Going.TO_ROOT, pop.screen())), valuation, by, then);
-                } else {
-                    go(from, way, by, then);
-                }
-            }
-            case TO_PAGES_AND_BACK -> {
-                if (onGround) {
-                    Going back = cell.first() ? Going.LEVEL : Going.PLACE;
-                    go(from, system.pop(Pop.of(back, "")), valuation, by, then);
-                } else {
-                    go(from, way, by, then);
-                }
-            }
-            case TO_PAGES_AND_DOWN_TO -> {
-                if (onGround) {
-                    go(from, system.pop(Pop.of(Going.DOWN_TO, pop.screen())), valuation, by, then);
-                } else {
-                    go(from, way, by, then);
+                    go(from, descent, valuation, by, then);
                 }
             }
         }
@@ -344,14 +275,6 @@ final class Saturation {
         if (length < landed.getOrDefault(pair(from, on), Integer.MAX_VALUE)) {
             landed.put(pair(from, on), length);
             edge(from, on, push.and(way), pushes);
-        }
-    }
-
-    private void uncoverOrGo(boolean uncovers, int on, int way, Route push, Route by) {
-        if (uncovers) {
-            uncover(on, wayValuation.get(way), push, by);
-        } else {
-            go(on, way, push, by);
         }
     }
 

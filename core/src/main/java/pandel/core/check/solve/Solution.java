@@ -6,9 +6,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import pandel.core.check.compile.Relevance;
 import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Walk;
+import pandel.core.check.relevance.Relevance;
 import pandel.core.model.Prototype;
 
 /**

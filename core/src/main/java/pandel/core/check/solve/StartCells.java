@@ -1,10 +1,10 @@
 package pandel.core.check.solve;
 
 import com.carrotsearch.hppc.IntArrayList;
-import pandel.core.check.compile.Cell;
-import pandel.core.check.compile.CellTab;
 import pandel.core.check.compile.PushdownSystem;
-import pandel.core.check.compile.Relevance;
+import pandel.core.check.relevance.Relevance;
+import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.CellTab;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.screen.Screen;

@@ -1,6 +1,9 @@
 package pandel.core.check.compile;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pandel.core.check.turn.Cells.after;
+import static pandel.core.check.turn.Cells.start;
+import static pandel.core.check.turn.Cells.turns;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,19 +16,21 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
+import pandel.core.check.relevance.FollowedScreens;
+import pandel.core.check.relevance.Relevance;
+import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.Successors;
+import pandel.core.check.turn.Turn;
+import pandel.core.check.turn.Turns;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;
-import pandel.core.model.link.Link;
 import pandel.core.model.value.Facts;
-import pandel.core.model.value.PlaceMemory;
-import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
-import pandel.core.play.rule.TrailAction;
 
-/** What of a prototype matters, what can be done at a cell, and where each turn leads. */
+/** Prototypes as pushdown systems in numbers. */
 class CompiledTest {
 
     private static final Prototype APP = Made.of(
@@ -38,118 +43,6 @@ class CompiledTest {
 
     private static Relevance relevance(Prototype p) {
         return Relevance.in(p);
-    }
-
-    private static Turns turns(Prototype p) {
-        return new Turns(p, p.devices().getFirst(), FollowedScreens.in(p, FollowedScreens.MOST), relevance(p));
-    }
-
-    private static Successors successors(Prototype p) {
-        Turns turns = turns(p);
-        return new Successors(
-                p.devices().getFirst(), FollowedScreens.in(p, FollowedScreens.MOST), relevance(p), turns.rules());
-    }
-
-    private static Cell start(String screen) {
-        return Cell.start(screen, 0, Facts.NONE, PlaceMemory.NONE, Optional.empty(), List.of());
-    }
-
-    private static Turn turn(Prototype p, Cell cell, String link) {
-        return turns(p).at(cell)
-                .turns()
-                .filter(t -> t.link().equals(Optional.of(link)))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static Cell after(Prototype p, Cell cell, String... links) {
-        Cell now = cell;
-        for (String link : links) {
-            now = successors(p).uncovered(now, turn(p, now, link)).orElseThrow();
-        }
-        return now;
-    }
-
-    private static List<String> doable(Prototype p, Cell cell) {
-        return turns(p).at(cell).here().sure().stream()
-                .flatMap(t -> t.link().stream())
-                .toList();
-    }
-
-    @Test
-    void atTheFirstPlaceNothingIsReturnedTo() {
-        assertThat(doable(APP, start("list"))).containsExactly("list.item.tap");
-        assertThat(turns(APP).at(start("list")).nothing()).containsExactlyInAnyOrder("list.back.tap", "list.far.tap");
-        Cell list = after(APP, start("home"), "home.list.tap");
-        assertThat(doable(APP, list)).containsExactly("list.item.tap", "list.back.tap", "list.far.tap");
-        assertThat(list.first()).isFalse();
-    }
-
-    @Test
-    void whetherAFollowedScreenLiesBehindIsKept() {
-        Cell item = after(APP, start("home"), "home.list.tap", "list.item.tap");
-        assertThat(doable(APP, item)).contains("item.home.tap");
-        Cell other = after(APP, start("list"), "list.item.tap");
-        assertThat(doable(APP, other)).doesNotContain("item.home.tap");
-        assertThat(item).isNotEqualTo(other);
-        assertThat(item.screen()).isEqualTo(other.screen());
-    }
-
-    @Test
-    void howDeepATrailIsMakesNoDifference() {
-        Prototype p = Made.of("home page: on advance home; back return");
-        Cell once = after(p, start("home"), "home.on.tap");
-        Cell twice = after(p, once, "home.on.tap");
-        assertThat(after(p, twice, "home.on.tap")).isEqualTo(twice);
-    }
-
-    @Test
-    void goingBackUncoversNothingNew() {
-        Cell list = after(APP, start("home"), "home.list.tap");
-        assertThat(successors(APP).uncovered(list, turn(APP, list, "list.back.tap")))
-                .isEmpty();
-        assertThat(turn(APP, list, "list.back.tap").actions()).containsExactly(new TrailAction.Drop());
-    }
-
-    @Test
-    void anOverlayIsALevelOfItsOwn() {
-        Cell ask = after(APP, start("home"), "home.ask.tap");
-        assertThat(ask.level().word()).isEqualTo("dialog");
-        assertThat(ask.first()).isTrue();
-        Cell sure = after(APP, ask, "ask.on.tap");
-        assertThat(sure.first()).isFalse();
-        assertThat(sure.level()).isEqualTo(ask.level());
-    }
-
-    @Test
-    void whatPutsCoversAndWhatSwapsDoesNot() {
-        Cell home = start("home");
-        assertThat(turn(APP, home, "home.list.tap").covers()).isTrue();
-        assertThat(turn(APP, home, "home.ask.tap").covers()).isTrue();
-        assertThat(turn(APP, home, "home.swap.tap").covers()).isFalse();
-        assertThat(turn(APP, home, "home.swap.tap").stays()).isFalse();
-        assertThat(turn(APP, home, "home.same.tap").leavesTo()).isFalse();
-    }
-
-    @Test
-    void whatLeadsToAParkedScreenIsNotDone() {
-        Prototype p = Made.of("home page: x advance parked; y advance list", "list page:", "parked page parked:");
-        assertThat(doable(p, start("home"))).containsExactly("home.y.tap");
-    }
-
-    @Test
-    void deviceBackIsApart() {
-        Turns.All all = turns(APP).at(after(APP, start("home"), "home.list.tap"));
-        assertThat(all.back().sure()).singleElement().satisfies(t -> {
-            assertThat(t.events()).containsExactly(new Event.DeviceBack());
-            assertThat(t.link()).isEmpty();
-        });
-        Prototype kiosk = Made.on(List.of(Device.KIOSK), "home page: a advance b", "b page: back return");
-        assertThat(turns(kiosk)
-                        .at(after(kiosk, start("home"), "home.a.tap"))
-                        .back()
-                        .sure())
-                .isEmpty();
     }
 
     private static PushdownSystem system(Prototype p) {
@@ -242,82 +135,6 @@ class CompiledTest {
     }
 
     @Test
-    void onlyFactsThatAreAskedForMatter() {
-        Prototype p =
-                Made.of("home page when:ready: on advance b % ready; off advance b % late", "b page: back return");
-        Relevance relevance = relevance(p);
-        assertThat(relevance.facts()).hasSize(1);
-        assertThat(relevance.changes()).isTrue();
-        String ready = relevance.facts().iterator().next();
-        String late = p.facts().stream()
-                .map(f -> f.id())
-                .filter(id -> !id.equals(ready))
-                .findFirst()
-                .orElseThrow();
-        Facts both = Facts.of(Map.of(ready, new Value.YesNo(true), late, new Value.YesNo(true)));
-        assertThat(relevance.of(both)).isEqualTo(Facts.of(Map.of(ready, new Value.YesNo(true))));
-        assertThat(relevance(APP).changes()).isFalse();
-    }
-
-    @Test
-    void aNumberIsFollowedNoFurtherThanWhatItIsComparedWith() {
-        Prototype p = Made.of("home page when:basket-at-least-3: more advance b % basket + 1", "b page: back return");
-        Relevance relevance = relevance(p);
-        String basket = p.facts().getFirst().id();
-        Facts many = Facts.of(Map.of(basket, new Value.Number(90)));
-        Facts enough = Facts.of(Map.of(basket, new Value.Number(9)));
-        assertThat(relevance.of(many)).isEqualTo(relevance.of(enough));
-        assertThat(relevance.of(Facts.of(Map.of(basket, new Value.Number(2))))).isNotEqualTo(relevance.of(enough));
-    }
-
-    @Test
-    void textsAreToldApartByWhatTheyAreComparedWith() {
-        Prototype p = Made.of(
-                "home page: name ^field; go advance b +who=typed:home.name",
-                "b page when:who-is-Ada needs:who: back return");
-        List<String> texts = Texts.compared(p, List.of());
-        assertThat(texts).contains("", Texts.OTHER);
-        assertThat(texts).doesNotHaveDuplicates();
-        Link link = p.index().way("home.go.tap").orElseThrow().link();
-        assertThat(Reads.reads(link)).containsExactly(new Source.Typed("home.name"));
-        assertThat(Reads.conditions(p)).hasSize(1);
-    }
-
-    @Test
-    void asManyScreensAreFollowedAsThereIsRoomFor() {
-        String[] lines = Stream.concat(
-                        Stream.of("home page: on advance s1"),
-                        java.util.stream.IntStream.rangeClosed(1, 9)
-                                .mapToObj(i -> "s" + i + " page: on advance s" + (i % 9 + 1) + "; back return to s"
-                                        + ((i + 4) % 9 + 1)))
-                .toArray(String[]::new);
-        Prototype p = Made.of(lines);
-        FollowedScreens two = FollowedScreens.in(p, 2);
-        long followed = p.screens().stream().filter(s -> two.mark(s.id()) != 0).count();
-        assertThat(followed).isEqualTo(2);
-        assertThat(p.screens().stream().filter(s -> two.isUnfollowed(s.id()))).hasSize(7);
-        assertThat(two.isUnfollowed("home")).isFalse();
-    }
-
-    @Test
-    void eachValueOfEachFactIsALiteral() {
-        Prototype p = Made.of(
-                "home page when:ready when:basket-at-least-2: on advance b % ready; more advance b % basket + 1",
-                "b page: back return");
-        Literals literals = new Literals(p, relevance(p));
-        assertThat(literals.areTooMany()).isFalse();
-        assertThat(literals.facts()).hasSize(2);
-        for (String fact : literals.facts()) {
-            literals.of(fact).forEach(l -> assertThat(literals.factOf(l)).isEqualTo(fact));
-        }
-        int[] none = literals.of(Facts.NONE);
-        assertThat(none).hasSize(2);
-        assertThat(literals.facts(java.util.Arrays.stream(none).boxed().toList()))
-                .isEqualTo(Facts.NONE);
-        assertThat(literals.size()).isEqualTo(6);
-    }
-
-    @Test
     void aRouteIsAsLongAsItsParts() {
         Route one = Route.NONE.and(List.of(Event.tap("a")));
         Route three = one.and(Route.NONE.and(List.of(Event.tap("b"), Event.tap("c"))));
@@ -327,30 +144,28 @@ class CompiledTest {
     }
 
     @Test
-    void aScreensOwnFactsAreAllThatMattersThere() {
-        Prototype p = Made.of(
-                "home page when:ready: on advance b % ready", "b page when:late: back return; x advance home % late");
-        LocalFacts local = new LocalFacts(p, relevance(p));
-        String ready = p.facts().getFirst().id();
-        String late = p.facts().getLast().id();
-        assertThat(local.on("home")).containsExactly(ready);
-        assertThat(local.on("b")).containsExactly(late);
-        Facts both = Facts.of(Map.of(ready, new Value.YesNo(true), late, new Value.YesNo(true)));
-        assertThat(local.alone(start("home").staying(both, 0)).facts())
-                .isEqualTo(Facts.of(Map.of(ready, new Value.YesNo(true))));
-    }
-
-    @Test
-    void tabsBeginAnewWhereTheSetDropsThem() {
-        Prototype drops = Made.of(
-                "home page: in advance $main", "a page: x replace c", "b page:", "c page:", "tabs main a,b drops");
-        Prototype keeps =
-                Made.of("home page: in advance $main", "a page: x replace c", "b page:", "c page:", "tabs main a,b");
-        Prototype still =
-                Made.of("home page: in advance $main", "a page: x advance c", "b page:", "c page:", "tabs main a,b");
-        assertThat(relevance(drops).tabs().comesFresh("main")).isTrue();
-        assertThat(relevance(keeps).tabs().comesFresh("main")).isFalse();
-        assertThat(relevance(still).tabs().comesFresh("main")).isTrue();
-        assertThat(relevance(still).tabs().comesFresh("gone")).isFalse();
+    void whatGoesEndsWhereItIsMeantTo() {
+        PushdownSystem system = system(APP);
+        int home = system.head(start("home"));
+        int list = system.head(after(APP, start("home"), "home.list.tap"));
+        int item = system.head(after(APP, start("home"), "home.list.tap", "list.item.tap"));
+        int ask = system.head(after(APP, start("home"), "home.ask.tap"));
+        int back = system.pop(Pop.of(Pop.Going.PLACE, ""));
+        assertThat(system.descent(list, item, back)).isEqualTo(Descents.UNCOVERS);
+        int toHome = system.pop(Pop.of(Pop.Going.DOWN_TO, "home"));
+        assertThat(system.descent(list, item, toHome)).isEqualTo(toHome);
+        assertThat(system.descent(home, list, toHome)).isEqualTo(Descents.UNCOVERS);
+        int shut = system.pop(Pop.of(Pop.Going.LEVEL, ""));
+        assertThat(system.descent(home, ask, shut)).isEqualTo(Descents.UNCOVERS);
+        assertThat(system.descent(home, list, shut)).isEqualTo(shut);
+        int toPagesAndBack = system.pop(Pop.of(Pop.Going.TO_PAGES_AND_BACK, ""));
+        assertThat(system.descent(list, item, toPagesAndBack)).isEqualTo(toPagesAndBack);
+        assertThat(system.descent(list, ask, toPagesAndBack)).isEqualTo(back);
+        assertThat(system.descent(home, ask, toPagesAndBack)).isEqualTo(shut);
+        int toPages = system.pop(Pop.of(Pop.Going.TO_PAGES, ""));
+        assertThat(system.descent(home, ask, toPages)).isEqualTo(Descents.UNCOVERS);
+        assertThat(system.descent(home, list, toPages)).isEqualTo(toPages);
+        int putAbove = system.pop(Pop.of(Pop.Going.TO_PAGES_AND_PUT, "item"));
+        assertThat(system.descent(home, ask, putAbove)).isEqualTo(Descents.LANDS_ABOVE);
     }
 }

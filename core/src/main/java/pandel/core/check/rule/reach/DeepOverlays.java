@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.check.compile.Route;
-import pandel.core.check.compile.Turn;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Rule;
@@ -21,6 +20,7 @@ import pandel.core.check.solve.Buckets;
 import pandel.core.check.solve.Node;
 import pandel.core.check.solve.Reachability;
 import pandel.core.check.solve.Solution;
+import pandel.core.check.turn.Turn;
 import pandel.core.model.link.Event;
 import pandel.core.play.rule.TrailAction;
 

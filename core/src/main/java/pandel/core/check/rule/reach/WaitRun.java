@@ -3,9 +3,9 @@ package pandel.core.check.rule.reach;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import pandel.core.check.compile.Turn;
 import pandel.core.check.solve.Node;
 import pandel.core.check.solve.Reachability;
+import pandel.core.check.turn.Turn;
 import pandel.core.model.link.Event;
 import pandel.core.play.rule.TrailAction;
 

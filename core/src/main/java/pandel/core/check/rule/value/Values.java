@@ -101,7 +101,7 @@ public final class Values {
                                     .walk(
                                             way.link().id(),
                                             i -> i.branch()
-                                                            .filter(b -> b == branch)
+                                                            .filter(b -> isSame(b, branch))
                                                             .isPresent()
                                                     && i.isRefused()),
                             fixes);
@@ -121,10 +121,19 @@ public final class Values {
         }
     }
 
+    /** Of one link; how it moves is another matter. */
+    private static boolean isSame(Branch a, Branch b) {
+        return a == b
+                || a.when().equals(b.when())
+                        && a.outcome().equals(b.outcome())
+                        && a.effects().equals(b.effects())
+                        && a.where().equals(b.where());
+    }
+
     /** A source that is nothing, or of the wrong type, in some situation in which the branch is taken. */
     private void lacking(Way way, Branch branch, Screen screen, Expected expected, Source source) {
         solution.idles().of(way.link().id()).stream()
-                .filter(at -> at.idle().branch().filter(b -> b == branch).isPresent()
+                .filter(at -> at.idle().branch().filter(b -> isSame(b, branch)).isPresent()
                         && at.idle().isRefused()
                         && expected.take(at.idle().known().value(prototype, source))
                                 .isEmpty())

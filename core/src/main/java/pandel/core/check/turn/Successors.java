@@ -1,9 +1,11 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.check.compile.Cell.Behind;
-import pandel.core.check.compile.Cell.Ground;
+import pandel.core.check.relevance.FollowedScreens;
+import pandel.core.check.relevance.Relevance;
+import pandel.core.check.turn.Cell.Behind;
+import pandel.core.check.turn.Cell.Ground;
 import pandel.core.model.device.Device;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.PlaceMemory;
@@ -41,7 +43,7 @@ public final class Successors {
     }
 
     /** What the new place of a turn that goes forward is, in whatever it lies then. */
-    Context.Core core(Context.Core from, Turn turn) {
+    public Context.Core core(Context.Core from, Turn turn) {
         TrailAction.Forward to = (TrailAction.Forward) turn.actions().getLast();
         PlaceMemory held = to instanceof TrailAction.Turn page ? relevance.turned(page, from.held()) : relevance.of(to);
         return new Context.Core(to.screen().id(), held, relevance.of(to.at()), 0, Optional.empty());

@@ -1,7 +1,8 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.List;
 import java.util.Optional;
+import pandel.core.check.relevance.FollowedScreens;
 import pandel.core.model.frame.AtPage;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.Known;
@@ -113,7 +114,7 @@ public record Cell(
     }
 
     /** One whose place lies in a context. */
-    static Cell of(Context.Core core, Context context, Facts facts) {
+    public static Cell of(Context.Core core, Context context, Facts facts) {
         return new Cell(
                 core.screen(),
                 context.level(),
@@ -227,7 +228,7 @@ public record Cell(
     }
 
     /** The marks of the current place: its screen's, and its sequence's. */
-    int mark(FollowedScreens named) {
+    public int mark(FollowedScreens named) {
         return named.mark(screen) | at.map(a -> named.mark(a.sequence())).orElse(0);
     }
 

@@ -1,4 +1,4 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.LinkedHashSet;
 import java.util.List;

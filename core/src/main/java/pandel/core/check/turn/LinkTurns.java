@@ -1,4 +1,4 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,6 +14,9 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import pandel.core.check.relevance.FollowedScreens;
+import pandel.core.check.relevance.Reads;
+import pandel.core.check.relevance.Relevance;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;

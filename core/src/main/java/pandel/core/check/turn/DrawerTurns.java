@@ -1,4 +1,4 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.ArrayList;
 import java.util.List;

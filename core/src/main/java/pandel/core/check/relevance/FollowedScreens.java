@@ -1,4 +1,4 @@
-package pandel.core.check.compile;
+package pandel.core.check.relevance;
 
 import java.util.Comparator;
 import java.util.HashMap;
@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.link.Effect;
@@ -73,7 +74,17 @@ public final class FollowedScreens {
     }
 
     /** Whether links return to it and it is not followed. */
-    boolean isUnfollowed(String screen) {
+    public boolean isUnfollowed(String screen) {
         return unfollowed.contains(screen);
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof FollowedScreens o && bits.equals(o.bits) && unfollowed.equals(o.unfollowed);
+    }
+
+    @Override
+    public int hashCode() {
+        return bits.hashCode();
     }
 }

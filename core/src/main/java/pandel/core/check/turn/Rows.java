@@ -1,8 +1,9 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.List;
 import java.util.Optional;
-import pandel.core.check.compile.Cell.Behind;
+import pandel.core.check.relevance.Relevance;
+import pandel.core.check.turn.Cell.Behind;
 import pandel.core.model.Prototype;
 import pandel.core.play.rule.TrailAction;
 
@@ -108,5 +109,11 @@ public final class Rows {
                         .sequence(id)
                         .filter(s -> s.pages().contains(screen))
                         .isPresent();
+    }
+
+    /** Whether a turn shows a tab as it was left, from where its root need not be come to. */
+    public boolean isUncertain(Turn turn) {
+        return turn.actions().getLast() instanceof TrailAction.ShowTab show
+                && !relevance.tabs().comesFresh(show.set());
     }
 }

@@ -1,4 +1,4 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.Collection;
 import java.util.HashMap;
@@ -6,6 +6,8 @@ import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import pandel.core.check.relevance.Reads;
+import pandel.core.check.relevance.Relevance;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Pair;

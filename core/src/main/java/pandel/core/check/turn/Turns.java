@@ -1,10 +1,13 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import pandel.core.check.compile.PushdownSystem;
+import pandel.core.check.relevance.FollowedScreens;
+import pandel.core.check.relevance.Relevance;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;

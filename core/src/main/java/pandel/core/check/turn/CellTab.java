@@ -1,10 +1,11 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import pandel.core.check.compile.Cell.Behind;
+import pandel.core.check.relevance.Relevance;
+import pandel.core.check.turn.Cell.Behind;
 import pandel.core.model.frame.InTab;
 import pandel.core.model.value.Value;
 import pandel.core.play.rule.EnclosingTab;
@@ -25,11 +26,11 @@ import pandel.core.play.situation.Visit;
 public record CellTab(
         String set, String tab, Map<String, Value> offered, boolean root, String screen, Behind behind, int marks) {
 
-    EnclosingTab around() {
+    public EnclosingTab around() {
         return new EnclosingTab(set, tab, offered, root);
     }
 
-    static List<EnclosingTab> around(List<CellTab> all) {
+    public static List<EnclosingTab> around(List<CellTab> all) {
         return all.isEmpty() ? List.of() : all.stream().map(CellTab::around).toList();
     }
 

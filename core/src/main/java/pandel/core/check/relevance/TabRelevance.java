@@ -1,4 +1,4 @@
-package pandel.core.check.compile;
+package pandel.core.check.relevance;
 
 import java.util.Map;
 import java.util.Set;
@@ -32,7 +32,7 @@ public final class TabRelevance {
      * Whether places deeper in a tab of a set need not tell what lies behind the set: where facts change, summaries
      * know it; else where every root shows the strip, so that the root of each tab is come to as soon as the set is.
      */
-    boolean forgets(String set) {
+    public boolean forgets(String set) {
         return forgetful.computeIfAbsent(
                 set,
                 id -> changes
@@ -58,7 +58,7 @@ public final class TabRelevance {
      * since nothing takes its place, and they are not all the same; then any tab shows another screen sooner or later,
      * as it was left, or from its root on.
      */
-    boolean forgetsTab(String set) {
+    public boolean forgetsTab(String set) {
         return tabless.computeIfAbsent(
                 set,
                 id -> forgets(id)
@@ -97,5 +97,14 @@ public final class TabRelevance {
                 .allMatch(t -> t.root() instanceof Target.ToScreen
                         && prototype.index().waysOut(t.root().id()).stream()
                                 .noneMatch(w -> w.link().effects().anyMatch(Effect.Replace.class::isInstance)));
+    }
+
+    /** Whether the same is so by another of the same tab sets. */
+    boolean isAlike(TabRelevance other) {
+        return prototype.tabSets().stream()
+                .map(TabSet::id)
+                .allMatch(id -> forgets(id) == other.forgets(id)
+                        && forgetsTab(id) == other.forgetsTab(id)
+                        && comesFresh(id) == other.comesFresh(id));
     }
 }

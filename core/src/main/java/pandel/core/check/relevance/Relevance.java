@@ -1,4 +1,4 @@
-package pandel.core.check.compile;
+package pandel.core.check.relevance;
 
 import java.util.HashMap;
 import java.util.HashSet;
@@ -249,7 +249,7 @@ public final class Relevance {
     }
 
     /** Ids of the facts that can make a difference, without those that are gone. */
-    Set<String> facts() {
+    public Set<String> facts() {
         return facts;
     }
 
@@ -291,12 +291,12 @@ public final class Relevance {
     }
 
     /** Whether anything within a tab set takes the place of the whole set. */
-    boolean swapsOut() {
+    public boolean swapsOut() {
         return swapsOut;
     }
 
     /** What matters of what was carried to a tab set: that roots ask for, or need. */
-    InTab of(InTab in) {
+    public InTab of(InTab in) {
         return new InTab(in.set(), in.tab(), inFrames(in.offered()));
     }
 
@@ -312,26 +312,26 @@ public final class Relevance {
     }
 
     /** What matters of what a place holds after a page is turned. */
-    PlaceMemory turned(TrailAction.Turn to, PlaceMemory before) {
+    public PlaceMemory turned(TrailAction.Turn to, PlaceMemory before) {
         return of(to.screen().id(), PlaceMemory.of(to.given(), before.typed()));
     }
 
     /** Whether anything on a screen asks for what it was given or has typed in it. */
-    boolean anyHeld(String screen) {
+    public boolean anyHeld(String screen) {
         return held.containsKey(screen);
     }
 
-    boolean anyHeld() {
+    public boolean anyHeld() {
         return !held.isEmpty();
     }
 
     /** Ids of the fields of a screen that something asks for. */
-    Set<String> typed(String screen) {
+    public Set<String> typed(String screen) {
         OnScreen on = held.get(screen);
         return on == null ? Set.of() : on.typed();
     }
 
-    List<String> texts() {
+    public List<String> texts() {
         return texts;
     }
 
@@ -370,5 +370,19 @@ public final class Relevance {
     /** Whether any link remembers one of them. */
     public boolean changes() {
         return changes;
+    }
+
+    /** Whether the same matters by another. */
+    public boolean isAlike(Relevance other) {
+        return facts.equals(other.facts)
+                && whole.equals(other.whole)
+                && numbers.equals(other.numbers)
+                && held.equals(other.held)
+                && inFrames.equals(other.inFrames)
+                && texts.equals(other.texts)
+                && changes == other.changes
+                && swapsOut == other.swapsOut
+                && goesBeneath == other.goesBeneath
+                && tabs.isAlike(other.tabs);
     }
 }

@@ -1,7 +1,8 @@
-package pandel.core.check.compile;
+package pandel.core.check.turn;
 
 import java.util.List;
 import java.util.Optional;
+import pandel.core.check.relevance.FollowedScreens;
 import pandel.core.model.Prototype;
 import pandel.core.play.rule.StackQuery;
 

@@ -1,4 +1,4 @@
-package pandel.core.check.compile;
+package pandel.core.check.relevance;
 
 import java.util.stream.Stream;
 import pandel.core.model.Prototype;

@@ -1,0 +1,172 @@
+package pandel.core.check.compile;
+
+import com.carrotsearch.hppc.IntArrayList;
+import com.carrotsearch.hppc.IntObjectHashMap;
+import com.carrotsearch.hppc.LongIntHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
+import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.Cell.Ground;
+import pandel.core.check.turn.CellTab;
+import pandel.core.check.turn.Context;
+import pandel.core.check.turn.Context.Core;
+import pandel.core.model.value.Facts;
+
+/**
+ * The heads of one system by number: a cell whatever is remembered there, a core in a context. Those at which the same
+ * can be done are of one kind.
+ */
+final class Heads {
+
+    private static final int UNKNOWN = -1;
+
+    private final CellClasses classes;
+    private final ToIntFunction<String> scope;
+
+    private final Numbered<Core> cores = new Numbered<>();
+    private final Numbered<Context> contexts = new Numbered<>();
+    private final Numbered<Object> views = new Numbered<>();
+    private final Numbered<Optional<Integer>> lookings = new Numbered<>();
+    private final Numbered<Object> surroundings = new Numbered<>();
+
+    /** Of each core: the scope of its screen's facts, how its screen looks back, and the core come to again. */
+    private final IntArrayList scopes = new IntArrayList();
+
+    private final IntArrayList looking = new IntArrayList();
+    private final IntArrayList again = new IntArrayList();
+    /** Of each context, what of it can tell what changes the row of screens. */
+    private final IntArrayList surrounding = new IntArrayList();
+    /** By context and how a screen looks back; by core and view. */
+    private final LongIntHashMap viewOf = new LongIntHashMap();
+
+    private final LongIntHashMap kinds = new LongIntHashMap();
+    private final LongIntHashMap heads = new LongIntHashMap();
+    private final IntArrayList coreOf = new IntArrayList();
+    private final IntArrayList contextOf = new IntArrayList();
+    private final IntArrayList kindOf = new IntArrayList();
+
+    private final IntObjectHashMap<Cell> cells = new IntObjectHashMap<>();
+
+    /** @param scope of a screen, the number of the scope of its own facts */
+    Heads(CellClasses classes, ToIntFunction<String> scope) {
+        this.classes = classes;
+        this.scope = scope;
+    }
+
+    /** Two numbers as one key. */
+    static long pair(int a, int b) {
+        return ((long) a << Integer.SIZE) | b;
+    }
+
+    /** The number of a cell's head. */
+    int of(Cell cell) {
+        return of(core(Core.of(cell)), context(Context.of(cell)));
+    }
+
+    int core(Core core) {
+        int number = cores.of(core);
+        if (number == scopes.size()) {
+            scopes.add(scope.applyAsInt(core.screen()));
+            looking.add(lookings.of(classes.looking(core.screen())));
+            again.add(UNKNOWN);
+            again.set(number, core(core.again()));
+        }
+        return number;
+    }
+
+    int context(Context context) {
+        int number = contexts.of(context);
+        if (number == surrounding.size()) {
+            surrounding.add(surroundings.of(List.of(
+                    context.behind(),
+                    context.around().stream().map(CellTab::screen).collect(Collectors.toList()))));
+        }
+        return number;
+    }
+
+    int of(int core, int context) {
+        long key = pair(core, context);
+        int known = heads.getOrDefault(key, UNKNOWN);
+        if (known == UNKNOWN) {
+            known = coreOf.size();
+            heads.put(key, known);
+            coreOf.add(core);
+            contextOf.add(context);
+            kindOf.add(kind(core, context));
+        }
+        return known;
+    }
+
+    private int kind(int core, int context) {
+        long seen = pair(context, looking.get(core));
+        int view = viewOf.getOrDefault(seen, UNKNOWN);
+        if (view == UNKNOWN) {
+            view = views.of(classes.view(contexts.get(context), lookings.get(looking.get(core))));
+            viewOf.put(seen, view);
+        }
+        int kind = kinds.getOrDefault(pair(core, view), UNKNOWN);
+        if (kind == UNKNOWN) {
+            kind = kinds.size();
+            kinds.put(pair(core, view), kind);
+        }
+        return kind;
+    }
+
+    /** The cell of a head, with nothing remembered. */
+    Cell cell(int head) {
+        Cell known = cells.get(head);
+        if (known == null) {
+            known = cell(head, Facts.NONE);
+            cells.put(head, known);
+        }
+        return known;
+    }
+
+    /** The same where that is remembered. */
+    Cell cell(int head, Facts facts) {
+        return Cell.of(cores.get(coreOf.get(head)), contexts.get(contextOf.get(head)), facts);
+    }
+
+    /** The same place come to again: its waits start anew, and no drawer is open. */
+    int again(int head) {
+        int core = coreOf.get(head);
+        return again.get(core) == core ? head : of(again.get(core), contextOf.get(head));
+    }
+
+    /** The same place with something else beneath. */
+    int on(int head, Ground ground) {
+        return of(coreOf.get(head), context(contexts.get(contextOf.get(head)).on(ground)));
+    }
+
+    Core coreOf(int head) {
+        return cores.get(coreOf.get(head));
+    }
+
+    int contextNumber(int head) {
+        return contextOf.get(head);
+    }
+
+    Context contextOf(int head) {
+        return contexts.get(contextOf.get(head));
+    }
+
+    int kind(int head) {
+        return kindOf.get(head);
+    }
+
+    /** How a head's place is seen by what can be done there. */
+    Object view(int head) {
+        return views.get(viewOf.get(pair(contextOf.get(head), looking.get(coreOf.get(head)))));
+    }
+
+    int scope(int head) {
+        return scopes.get(coreOf.get(head));
+    }
+
+    /** What of a head's context can tell what changes the row of screens. */
+    int surrounding(int head) {
+        return surrounding.get(contextOf.get(head));
+    }
+}
