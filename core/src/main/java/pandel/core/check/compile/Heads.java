@@ -156,9 +156,9 @@ final class Heads {
         return kindOf.get(head);
     }
 
-    /** How a head's place is seen by what can be done there. */
+    /** How a head's place is seen by what does not look behind it or beneath. */
     Object view(int head) {
-        return views.get(viewOf.get(pair(contextOf.get(head), looking.get(coreOf.get(head)))));
+        return classes.view(contextOf(head), Optional.empty());
     }
 
     int scope(int head) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.relevance.FollowedScreens;
 import pandel.core.check.relevance.Relevance;
@@ -57,11 +58,15 @@ public final class PushdownSystem {
     private final Descents descents = new Descents(pops);
     private final LongIntHashMap landings = new LongIntHashMap();
 
-    /** What can be done, as it was made; an earlier system's where that still holds. */
-    private record Made(Core core, Object view, Facts own) {}
+    /** Where nothing is known to differ but what lies behind and beneath. */
+    private record Near(Core core, Object view, Facts own) {}
 
-    private final Map<Made, Turns.All> made = new ConcurrentHashMap<>();
-    private final Map<Made, Turns.All> before;
+    private record Made(Turns.All what, Table table) {}
+
+    /** What can be done, as it was made, for each that is answered to what was asked; read by later systems. */
+    private final Map<Near, List<Made>> made = new ConcurrentHashMap<>();
+
+    private final Map<Near, List<Made>> before;
     private final @Nullable Unchanged unchanged;
 
     /** @param followed how many screens that links return to are followed together at most */
@@ -125,21 +130,34 @@ public final class PushdownSystem {
         long key = Heads.pair(heads.kind(head), own);
         int known = tableNumbers.getOrDefault(key, UNKNOWN);
         if (known == UNKNOWN) {
-            Cell cell = heads.cell(head, valuations.facts(own));
-            known = tables.size();
-            tables.add(new Table(this, known, cell, made(head, cell)));
+            known = table(head, heads.cell(head, valuations.facts(own))).number();
             tableNumbers.put(key, known);
         }
         return tables.get(known);
     }
 
-    private Turns.All made(int head, Cell cell) {
+    private Table table(int head, Cell cell) {
         Core core = heads.coreOf(head);
-        Made key = new Made(core, heads.view(head), cell.facts());
-        Turns.All known = unchanged != null && unchanged.holds(core.screen()) ? before.get(key) : null;
-        Turns.All all = known != null ? known : turns.at(cell);
-        made.put(key, all);
-        return all;
+        Near near = new Near(core, heads.view(head), cell.facts());
+        List<Made> all = made.getOrDefault(near, List.of());
+        Optional<Made> known =
+                all.stream().filter(m -> turns.areThoseAt(cell, m.what())).findFirst();
+        if (known.isPresent()) {
+            return known.get().table();
+        }
+        List<Made> earlier =
+                unchanged != null && unchanged.holds(core.screen()) ? before.getOrDefault(near, List.of()) : List.of();
+        Turns.All what = earlier.stream()
+                .map(Made::what)
+                .filter(w -> turns.areThoseAt(cell, w))
+                .findFirst()
+                .orElseGet(() -> turns.at(cell));
+        Table table = new Table(this, tables.size(), cell, what);
+        tables.add(table);
+        made.put(
+                near,
+                Stream.concat(all.stream(), Stream.of(new Made(what, table))).toList());
+        return table;
     }
 
     /** What that does to the row of screens. */

@@ -35,6 +35,7 @@ import pandel.core.play.rule.Head;
 import pandel.core.play.rule.Offer;
 import pandel.core.play.rule.RuleOutcome;
 import pandel.core.play.rule.Rules;
+import pandel.core.play.rule.StackQuery;
 import pandel.core.play.rule.TrailAction;
 
 /**
@@ -49,6 +50,7 @@ final class LinkTurns {
     private final FollowedScreens named;
     private final Relevance relevance;
     private final Set<Gesture> known;
+    private Asked asked = new Asked();
     /** The cell looked at last, at which many links are as a rule. */
     private @Nullable Cell lastCell;
 
@@ -109,6 +111,13 @@ final class LinkTurns {
         return screen.links().stream().filter(l -> cause.test(l.cause())).findFirst();
     }
 
+    /** From here on it is noted what is asked of what lies behind and beneath. */
+    Asked noting() {
+        lastCell = null;
+        asked = new Asked();
+        return asked;
+    }
+
     /** What can be read where a cell is current. */
     Head head(Cell cell) {
         if (cell != lastCell || last == null) {
@@ -119,7 +128,7 @@ final class LinkTurns {
                     CellTab.around(cell.around()),
                     cell.level(),
                     cell.first(),
-                    new MarkedStackQuery(prototype, named, cell),
+                    asked.noting(query(cell)),
                     cell.known(),
                     cell.levels(),
                     device.width(),
@@ -128,6 +137,11 @@ final class LinkTurns {
             lastCell = cell;
         }
         return last;
+    }
+
+    /** What lies behind a cell and beneath it. */
+    StackQuery query(Cell cell) {
+        return new MarkedStackQuery(prototype, named, cell);
     }
 
     /** What a link can turn out to, one after another; empty where none of its conditions holds. */

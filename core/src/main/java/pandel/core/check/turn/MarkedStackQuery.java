@@ -27,7 +27,7 @@ public final class MarkedStackQuery implements StackQuery {
     public Optional<StackQuery.Ground> ground() {
         return cell.ground() == Cell.Ground.UNKNOWN || cell.level().base()
                 ? Optional.empty()
-                : Optional.of(new StackQuery.Ground(
+                : Optional.of(new StackQuery.KnownGround(
                         cell.ground().level().base(),
                         cell.ground().first(),
                         cell.ground().levels(),

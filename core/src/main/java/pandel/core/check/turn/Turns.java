@@ -51,8 +51,9 @@ public final class Turns {
      * @param here all but the device's own back, in file order: hotspots, the screen's gestures, what the overlay does,
      *     waits
      * @param back what device back does
+     * @param asked what that hangs on of what lies behind the cell and beneath it
      */
-    public record All(Done here, Done back) {
+    public record All(Done here, Done back, Asked asked) {
 
         /** Ids of the links of which it is not known whether they return to anything, device back among them. */
         public Set<String> doubted() {
@@ -80,8 +81,16 @@ public final class Turns {
 
     /** Made anew each time; {@link PushdownSystem} keeps it for all cells at which the same can be done. */
     public All at(Cell cell) {
+        Asked asked = links.noting();
         Done back = back(cell);
-        return new All(make(cell, back), back);
+        return new All(make(cell, back), back, asked);
+    }
+
+    /**
+     * Whether the same can be done at another cell, which differs from that only in what lies behind it and beneath.
+     */
+    public boolean areThoseAt(Cell other, All all) {
+        return all.asked().isAnsweredAlike(links.query(other));
     }
 
     private static Set<String> joined(Set<String> a, Set<String> b) {

@@ -19,16 +19,28 @@ public interface StackQuery {
     /** Whether a screen stands behind the current place on its level. */
     Found behind(String screen);
 
-    /**
-     * The nearest level beneath that holds pages.
-     *
-     * @param base whether it is the base
-     * @param first whether nothing lies behind its current place
-     * @param levels how many levels there are up to it
-     * @param at where the sequence stands that is its current place; empty: none is
-     * @param around the tab sets around its current place
-     */
-    record Ground(boolean base, boolean first, int levels, Optional<AtPage> at, List<EnclosingTab> around) {}
+    /** The nearest level beneath that holds pages. */
+    interface Ground {
+
+        /** Whether it is the base. */
+        boolean base();
+
+        /** Whether nothing lies behind its current place. */
+        boolean first();
+
+        /** How many levels there are up to it. */
+        int levels();
+
+        /** Where the sequence stands that is its current place; empty: none is. */
+        Optional<AtPage> at();
+
+        /** The tab sets around its current place. */
+        List<EnclosingTab> around();
+    }
+
+    /** One that is wholly known. */
+    record KnownGround(boolean base, boolean first, int levels, Optional<AtPage> at, List<EnclosingTab> around)
+            implements Ground {}
 
     /** What closing to pages uncovers; empty where that is not known. Not asked on the base. */
     Optional<Ground> ground();

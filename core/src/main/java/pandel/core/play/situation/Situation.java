@@ -178,7 +178,7 @@ public record Situation(
 
         @Override
         public Optional<Ground> ground() {
-            return Optional.of(new Ground(
+            return Optional.of(new KnownGround(
                     onGroundLevel().kind().base(),
                     onGroundLevel().trail().isFirst(),
                     toGround(),
