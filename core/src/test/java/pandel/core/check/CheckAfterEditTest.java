@@ -127,6 +127,11 @@ class CheckAfterEditTest {
         assertSame(Check.after(checked, moved, () -> false).orElseThrow(), Check.of(moved));
     }
 
+    @Test
+    void asMuchIsLookedAtAgainAsWasBefore() {
+        itSaysWhatACheckThatBeginsAnewSays(-42_445, 8, Kind.NASTY);
+    }
+
     /** One edit after another, each checked by what is left of the checks before it. */
     @Property(tries = 60)
     void whatIsTakenOverFromTheChecksBeforeIsAsIfMadeAnew(

@@ -36,6 +36,13 @@ final class Heads {
 
     private final IntArrayList looking = new IntArrayList();
     private final IntArrayList again = new IntArrayList();
+    /** Of each context its ground, and that of an overlay opened there. */
+    private final Numbered<Ground> grounds = new Numbered<>();
+
+    private final IntArrayList groundOf = new IntArrayList();
+    /** By context and ground, the same on another. */
+    private final LongIntHashMap contextOn = new LongIntHashMap();
+
     /** Of each context, what of it can tell what changes the row of screens. */
     private final IntArrayList surrounding = new IntArrayList();
     /** By context and how a screen looks back; by core and view. */
@@ -79,6 +86,7 @@ final class Heads {
     int context(Context context) {
         int number = contexts.of(context);
         if (number == surrounding.size()) {
+            groundOf.add(grounds.of(context.ground()));
             surrounding.add(surroundings.of(List.of(
                     context.behind(),
                     context.around().stream().map(CellTab::screen).collect(Collectors.toList()))));
@@ -135,13 +143,36 @@ final class Heads {
         return again.get(core) == core ? head : of(again.get(core), contextOf.get(head));
     }
 
-    /** The same place with something else beneath. */
-    int on(int head, Ground ground) {
-        return of(coreOf.get(head), context(contexts.get(contextOf.get(head)).on(ground)));
+    /** The number of a ground. */
+    int ground(Ground ground) {
+        return grounds.of(ground);
+    }
+
+    /** The number of what lies beneath a head. */
+    int groundOf(int head) {
+        return groundOf.get(contextOf.get(head));
+    }
+
+    /** The same place with another ground beneath. */
+    int on(int head, int ground) {
+        int context = contextOf.get(head);
+        if (groundOf.get(context) == ground) {
+            return head;
+        }
+        int known = contextOn.getOrDefault(pair(context, ground), UNKNOWN);
+        if (known == UNKNOWN) {
+            known = context(contexts.get(context).on(grounds.get(ground)));
+            contextOn.put(pair(context, ground), known);
+        }
+        return of(coreOf.get(head), known);
     }
 
     Core coreOf(int head) {
         return cores.get(coreOf.get(head));
+    }
+
+    int coreNumber(int head) {
+        return coreOf.get(head);
     }
 
     int contextNumber(int head) {

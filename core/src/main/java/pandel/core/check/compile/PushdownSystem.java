@@ -119,8 +119,28 @@ public final class PushdownSystem {
         return heads.again(head);
     }
 
-    /** The same place with something else beneath. */
-    public int on(int head, Ground ground) {
+    /** A number that tells heads apart as far as anything on their screens looks, behind and beneath. */
+    public int kind(int head) {
+        return heads.kind(head);
+    }
+
+    /** The number of a head's core: of what it is, in whatever it lies. */
+    public int coreOf(int head) {
+        return heads.coreNumber(head);
+    }
+
+    /** The number of a ground; see {@link #groundOf}. */
+    public int ground(Ground ground) {
+        return heads.ground(ground);
+    }
+
+    /** The number of what lies beneath a head; that of {@link Ground#ITSELF} on a level that holds pages. */
+    public int groundOf(int head) {
+        return heads.groundOf(head);
+    }
+
+    /** The same place with another ground beneath, by its number. */
+    public int on(int head, int ground) {
         return heads.on(head, ground);
     }
 

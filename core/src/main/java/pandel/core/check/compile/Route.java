@@ -11,28 +11,44 @@ import pandel.core.model.link.Event;
 public final class Route {
 
     /** No events. */
-    public static final Route NONE = new Route(null, List.of(), null, 0);
+    public static final Route NONE = new Route(null, List.of(), null, 0, false);
 
     private final @Nullable Route before;
     private final List<Event> events;
     private final @Nullable Route inner;
     private final int length;
+    private final boolean assuming;
 
-    private Route(@Nullable Route before, List<Event> events, @Nullable Route inner, int length) {
+    private Route(@Nullable Route before, List<Event> events, @Nullable Route inner, int length, boolean assuming) {
         this.before = before;
         this.events = events;
         this.inner = inner;
         this.length = length;
+        this.assuming = assuming;
+    }
+
+    /** The same, of which it is only assumed that it leads there. */
+    Route assuming() {
+        return new Route(before, events, inner, length, true);
+    }
+
+    /** Whether it shows a tab as if that had been left at its root, which only playing it can tell. */
+    public boolean isAssuming() {
+        return assuming;
     }
 
     /** This and then those events. */
     public Route and(List<Event> more) {
-        return new Route(this, more, null, length + more.size());
+        return new Route(this, more, null, length + more.size(), assuming);
     }
 
     /** This and then another. */
     public Route and(Route more) {
-        return more.length == 0 ? this : length == 0 ? more : new Route(this, List.of(), more, length + more.length);
+        return more.length == 0
+                ? this
+                : length == 0
+                        ? more
+                        : new Route(this, List.of(), more, length + more.length, assuming || more.assuming);
     }
 
     public int length() {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import pandel.core.check.relevance.Relevance;
 import pandel.core.check.turn.Cell;
 import pandel.core.check.turn.Turn;
 import pandel.core.check.turn.Turns;
@@ -87,10 +88,17 @@ public final class Table {
             Optional<Pop> goes = Pop.of(cell, turn, system.relevance());
             pop[i] = goes.map(system::pop).orElse(NOWHERE);
             move[i] = move(turn.actions().getFirst(), goes.isPresent());
-            routes[i] = Route.NONE.and(turn.events());
             uncertain[i] = system.rows().isUncertain(turn);
+            Route route = Route.NONE.and(turn.events());
+            routes[i] = isAssuming(turn, system.relevance()) ? route.assuming() : route;
         }
         this.covers = all.stream().anyMatch(Turn::covers);
+    }
+
+    /** Whether it shows a tab as if that had been left at its root, where something may have taken the root's place. */
+    private static boolean isAssuming(Turn turn, Relevance relevance) {
+        return turn.actions().getLast() instanceof TrailAction.ShowTab show
+                && relevance.tabs().mayReplaceRoots(show.set());
     }
 
     private static Move move(TrailAction first, boolean goes) {

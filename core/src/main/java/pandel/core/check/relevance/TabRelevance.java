@@ -23,6 +23,8 @@ public final class TabRelevance {
     private final Map<String, Boolean> tabless = new ConcurrentHashMap<>();
     private final Map<String, Boolean> fresh = new ConcurrentHashMap<>();
 
+    private final Map<String, Boolean> replaced = new ConcurrentHashMap<>();
+
     TabRelevance(Prototype prototype, boolean changes) {
         this.prototype = prototype;
         this.changes = changes;
@@ -91,6 +93,16 @@ public final class TabRelevance {
                         .isPresent());
     }
 
+    /** Whether a tab may be left with something else at its root, and kept so. */
+    public boolean mayReplaceRoots(String set) {
+        return replaced.computeIfAbsent(
+                set,
+                id -> prototype
+                        .tabSet(id)
+                        .filter(s -> s.keeps() && !rootsLast(s))
+                        .isPresent());
+    }
+
     /** Whether nothing takes the place of the screens at its roots. */
     private boolean rootsLast(TabSet set) {
         return set.tabs().stream()
@@ -105,6 +117,7 @@ public final class TabRelevance {
                 .map(TabSet::id)
                 .allMatch(id -> forgets(id) == other.forgets(id)
                         && forgetsTab(id) == other.forgetsTab(id)
-                        && comesFresh(id) == other.comesFresh(id));
+                        && comesFresh(id) == other.comesFresh(id)
+                        && mayReplaceRoots(id) == other.mayReplaceRoots(id));
     }
 }

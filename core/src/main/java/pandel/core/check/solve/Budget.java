@@ -19,9 +19,6 @@ public record Budget(int followed, int withFacts) {
     private static final int ROOM_OF_MANY = 150_000;
     private static final int ROOM_EACH_OF_FEW = 150;
     private static final int ROOM_EACH_OF_MANY = 15;
-    /** Places looked at to find out where one is stuck, at most. */
-    static final int LOOKING_ON = 1_000_000;
-
     /** Cells come to at most where nothing changes facts. */
     static int room(int screens) {
         return Math.max(

@@ -2,57 +2,72 @@ package pandel.core.check.solve;
 
 import com.carrotsearch.hppc.IntArrayDeque;
 import com.carrotsearch.hppc.IntArrayList;
+import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.IntUnaryOperator;
+import java.util.stream.Stream;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Table;
 import pandel.core.check.turn.Cell;
 import pandel.core.check.turn.Turn;
 import pandel.core.model.Prototype;
-import pandel.core.model.Targets;
-import pandel.core.model.device.Gesture;
-import pandel.core.model.link.Cause;
-import pandel.core.model.link.Effect;
-import pandel.core.model.link.Target;
-import pandel.core.model.screen.Form;
-import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
-import pandel.core.model.value.Expected;
 import pandel.core.play.rule.TrailAction;
 
 /**
  * What could be besides what is shown: everything that hangs on what is not known, as far as it could lead. Where facts
  * change, whatever was covered, or left in a tab, could come back with any facts with which anything goes back: more
- * than can be, and never less. Past a bound anything could be.
+ * than can be, and never less. What could lie beneath an overlay is a set of grounds; only where the rules do something
+ * else on one than on another are they looked at apart. Past a bound anything could be.
  */
 public final class DoubtfulSearch {
 
-    /** Cells looked at, at most. */
+    /** Cells looked at, all that do the same as one, at most. */
     private static final int ROOM = 60_000;
     /** Cells tried on what could lie beneath them, at most. */
-    private static final int TRIES = 300_000;
+    private static final int TRIES = 600_000;
 
     private final Reachability exploration;
     private final PushdownSystem system;
     private final Prototype prototype;
+    private final int itself;
     private final Set<String> fired;
     private final Set<String> reached = new LinkedHashSet<>();
     private final Set<String> stuck = new LinkedHashSet<>();
+    /**
+     * Heads as if nothing lay beneath, with what facts hold; and on which grounds each could lie, and was looked at.
+     */
     private final Places places = new Places();
-    private final BitSet seen = new BitSet();
+
+    private final List<BitSet> on = new ArrayList<>();
+    private final List<BitSet> looked = new ArrayList<>();
+    private final BitSet waiting = new BitSet();
     private final IntArrayDeque horizon = new IntArrayDeque();
+
+    /** Heads that do the same on each of some grounds. */
+    private record Group(int head, Table table, BitSet grounds, boolean known) {}
+
     /** Those that could be uncovered, and the valuations with which something goes back. */
-    private final IntArrayList covered = new IntArrayList();
+    private final List<Group> covered = new ArrayList<>();
 
     private final IntArrayList brought = new IntArrayList();
     private final BitSet isBrought = new BitSet();
     /** Those from which something is done beneath on what is not known, and everything that could lie there. */
     private final IntArrayList hanging = new IntArrayList();
 
-    private final Set<Cell.Ground> grounds = new LinkedHashSet<>();
+    /** @param links ids of those that do something beneath, or may */
+    private record Hung(int core, int valuation, Set<String> links) {}
+
+    private final Set<Hung> hung = new HashSet<>();
+
+    private final BitSet grounds = new BitSet();
     private int count;
     private int tries;
     private boolean loose;
@@ -61,6 +76,7 @@ public final class DoubtfulSearch {
         this.exploration = exploration;
         this.system = exploration.system();
         this.prototype = system.prototype();
+        this.itself = system.ground(Cell.Ground.ITSELF);
         this.fired = new LinkedHashSet<>(exploration.perhapsFired);
     }
 
@@ -73,37 +89,89 @@ public final class DoubtfulSearch {
         }
         loose = exploration.remembers() && doubts;
         for (int i = 0; i < doubtful.size(); i++) {
-            follow(doubtful.head(i), doubtful.valuation(i));
+            come(doubtful.head(i), doubtful.valuation(i));
         }
         exploration.nodes().stream()
                 .filter(n ->
                         n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted().isEmpty())
-                .forEach(n -> hang(places.of(n.head, n.valuation)));
+                .forEach(n -> hang(place(n.head, n.valuation), system.at(n.head, n.valuation)));
         if (loose) {
-            exploration.nodes().forEach(n -> follow(n.head, n.valuation));
+            exploration.nodes().forEach(n -> come(n.head, n.valuation));
         }
         while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
             int place = horizon.removeFirst();
-            boolean known = exploration.find(places.head(place), places.valuation(place)) != null;
-            if (known && !loose || seen.get(place)) {
-                continue;
-            }
-            seen.set(place);
-            if (++count > ROOM || tries > TRIES) {
+            waiting.clear(place);
+            groups(place).forEach(group -> look(place, group));
+            if (count > ROOM || tries > TRIES) {
                 anything();
                 return;
             }
-            look(place, known);
-        }
-        if (tries > TRIES) {
-            anything();
         }
     }
 
-    private void look(int place, boolean known) {
-        int head = places.head(place);
+    private int place(int head, int valuation) {
+        int place = places.of(system.on(head, itself), valuation);
+        if (place == on.size()) {
+            on.add(new BitSet());
+            looked.add(new BitSet());
+        }
+        return place;
+    }
+
+    private void come(int head, int valuation) {
+        int place = place(head, valuation);
+        if (!on.get(place).get(system.groundOf(head))) {
+            on.get(place).set(system.groundOf(head));
+            await(place);
+        }
+    }
+
+    /** The same place on each of some grounds. */
+    private void come(int head, int valuation, BitSet on) {
+        int place = place(head, valuation);
+        BitSet known = this.on.get(place);
+        int before = known.cardinality();
+        known.or(on);
+        if (known.cardinality() > before) {
+            await(place);
+        }
+    }
+
+    private void await(int place) {
+        if (!waiting.get(place)) {
+            waiting.set(place);
+            horizon.addLast(place);
+        }
+    }
+
+    /** Of a place on the grounds on which it was not looked at, those that do the same. */
+    private List<Group> groups(int place) {
         int valuation = places.valuation(place);
-        Table table = system.at(head, valuation);
+        BitSet fresh = (BitSet) on.get(place).clone();
+        fresh.andNot(looked.get(place));
+        looked.get(place).or(fresh);
+        Map<Integer, Group> known = new LinkedHashMap<>();
+        Map<Integer, Group> others = new LinkedHashMap<>();
+        for (int ground = fresh.nextSetBit(0); ground >= 0; ground = fresh.nextSetBit(ground + 1)) {
+            int head = system.on(places.head(place), ground);
+            boolean isKnown = exploration.find(head, valuation) != null;
+            tries++;
+            if (loose || !isKnown) {
+                Table table = system.at(head, valuation);
+                (isKnown ? known : others)
+                        .computeIfAbsent(table.number(), t -> new Group(head, table, new BitSet(), isKnown))
+                        .grounds()
+                        .set(ground);
+            }
+        }
+        count += known.size() + others.size();
+        return Stream.concat(known.values().stream(), others.values().stream()).toList();
+    }
+
+    private void look(int place, Group group) {
+        int head = group.head();
+        int valuation = places.valuation(place);
+        Table table = group.table();
         Cell cell = system.cell(head);
         if (!exploration.nearest().containsKey(cell.screen())) {
             reached.add(cell.screen());
@@ -111,12 +179,12 @@ public final class DoubtfulSearch {
         fired.addAll(table.doubted());
         beneath(cell);
         if (cell.ground() == Cell.Ground.UNKNOWN && !table.doubted().isEmpty()) {
-            hang(place);
+            hang(place, table);
         }
-        if (!known && !system.onward(head, table).movesOn()) {
+        if (!group.known() && !system.onward(head, table).movesOn()) {
             stuck.add(cell.screen());
         }
-        follow(head, valuation, table);
+        follow(group, valuation);
         for (int i = 0; i < table.all().size(); i++) {
             bring(table.all().get(i), system.after(head, valuation, table.own(i)));
         }
@@ -133,22 +201,32 @@ public final class DoubtfulSearch {
             bring(valuation);
         }
         if (loose && covers) {
-            covered.add(place);
+            covered.add(group);
             for (int i = 0; i < brought.size(); i++) {
-                follow(system.again(head), brought.get(i));
+                come(system.again(head), brought.get(i), group.grounds());
             }
         }
     }
 
-    /** What is done beneath from a place, on what is not known, is tried on everything that could lie there. */
-    private void hang(int place) {
-        boolean first = hanging.isEmpty();
+    /**
+     * What is done beneath from a place, on what is not known, is tried on everything that could lie there: once for
+     * all from which the same links do that, since what comes there does not depend on what is left.
+     */
+    private void hang(int place, Table table) {
+        if (!hung.add(
+                new Hung(system.coreOf(places.head(place)), places.valuation(place), Set.copyOf(table.doubted())))) {
+            return;
+        }
         hanging.add(place);
-        if (first) {
+        if (hanging.size() == 1) {
             exploration.nodes().forEach(n -> beneath(n.cell));
-            seen.stream().boxed().toList().forEach(p -> beneath(system.cell(places.head(p))));
+            for (int i = 0; i < places.size(); i++) {
+                if (!looked.get(i).isEmpty()) {
+                    beneath(system.cell(places.head(i)));
+                }
+            }
         } else {
-            List.copyOf(grounds).forEach(ground -> lay(place, ground));
+            grounds.stream().forEach(ground -> lay(place, ground));
         }
     }
 
@@ -157,41 +235,86 @@ public final class DoubtfulSearch {
         if (hanging.isEmpty() || !cell.level().holdsPages()) {
             return;
         }
-        Cell.Ground ground = cell.groundAbove(system.named());
-        if (grounds.add(ground)) {
+        int ground = system.ground(cell.groundAbove(system.named()));
+        if (!grounds.get(ground)) {
+            grounds.set(ground);
             for (int i = 0; i < hanging.size(); i++) {
                 lay(hanging.get(i), ground);
             }
         }
     }
 
-    private void lay(int place, Cell.Ground ground) {
-        if (tries++ > TRIES) {
-            return;
-        }
+    /** What stays above is followed with the ground unknown. */
+    private void lay(int place, int ground) {
+        tries++;
+        int valuation = places.valuation(place);
         int laid = system.on(places.head(place), ground);
-        follow(laid, places.valuation(place), system.at(laid, places.valuation(place)));
-    }
-
-    private void follow(int head, int valuation, Table table) {
+        Table table = system.at(laid, valuation);
         for (int i = 0; i < table.all().size(); i++) {
             table.all().get(i).link().ifPresent(fired::add);
-            int to = system.to(head, table, i);
-            if (to != Table.NOWHERE) {
-                follow(to, system.after(head, valuation, table.own(i)));
+            if (isBeneath(table.all().get(i))) {
+                come(laid, system.to(laid, table, i), valuation, table.own(i));
             }
         }
         for (int i = 0; i < table.doubtful().size(); i++) {
             table.doubtful().get(i).link().ifPresent(fired::add);
-            int to = system.toPerhaps(head, table, i);
-            if (to != Table.NOWHERE) {
-                follow(to, system.after(head, valuation, table.doubtfulOwn(i)));
+            if (isBeneath(table.doubtful().get(i))) {
+                come(laid, system.toPerhaps(laid, table, i), valuation, table.doubtfulOwn(i));
             }
         }
     }
 
-    private void follow(int head, int valuation) {
-        horizon.addLast(places.of(head, valuation));
+    private static boolean isBeneath(Turn turn) {
+        return turn.actions().getFirst() instanceof TrailAction.CloseToPages;
+    }
+
+    private void follow(Group group, int valuation) {
+        Table table = group.table();
+        for (int i = 0; i < table.all().size(); i++) {
+            int turn = i;
+            follow(group, valuation, table.all().get(i), table.own(i), head -> system.to(head, table, turn));
+        }
+        for (int i = 0; i < table.doubtful().size(); i++) {
+            int turn = i;
+            follow(
+                    group,
+                    valuation,
+                    table.doubtful().get(i),
+                    table.doubtfulOwn(i),
+                    head -> system.toPerhaps(head, table, turn));
+        }
+    }
+
+    private void follow(Group group, int valuation, Turn turn, int own, IntUnaryOperator to) {
+        turn.link().ifPresent(fired::add);
+        int head = group.head();
+        if (isBeneath(turn)) {
+            group.grounds().stream().map(ground -> system.on(head, ground)).forEach(h -> {
+                tries++;
+                come(h, to.applyAsInt(h), valuation, own);
+            });
+            return;
+        }
+        int next = to.applyAsInt(head);
+        if (next != Table.NOWHERE && system.groundOf(next) == system.groundOf(head) && keepsGround(turn, head)) {
+            come(next, system.after(head, valuation, own), group.grounds());
+        } else {
+            come(head, next, valuation, own);
+        }
+    }
+
+    /** Whether what comes lies on whatever the head lies on. */
+    private boolean keepsGround(Turn turn, int head) {
+        TrailAction last = turn.actions().getLast();
+        return !(last instanceof TrailAction.Restart)
+                && !(last instanceof TrailAction.Raise
+                        && system.cell(head).level().holdsPages());
+    }
+
+    private void come(int from, int to, int valuation, int own) {
+        if (to != Table.NOWHERE) {
+            come(to, system.after(from, valuation, own));
+        }
     }
 
     private void bring(Turn turn, int valuation) {
@@ -208,47 +331,24 @@ public final class DoubtfulSearch {
             isBrought.set(valuation);
             brought.add(valuation);
             for (int i = 0; i < covered.size(); i++) {
-                follow(system.again(places.head(covered.get(i))), valuation);
+                come(
+                        system.again(covered.get(i).head()),
+                        valuation,
+                        covered.get(i).grounds());
             }
         }
     }
 
     private void anything() {
-        boolean shutIn = prototype.drawers().stream().anyMatch(d -> !d.outside());
-        prototype.screens().stream()
-                .filter(s -> s.status() != Status.PARKED)
-                .map(Screen::id)
-                .forEach(id -> {
-                    if (shutIn || !surelyLeadsOn(prototype.screen(id).orElseThrow())) {
-                        stuck.add(id);
-                    }
-                    if (!exploration.nearest().containsKey(id)) {
-                        reached.add(id);
-                    }
-                });
+        prototype.screens().stream().filter(s -> s.status() != Status.PARKED).forEach(s -> {
+            if (!SurelyLeadingOn.is(prototype, s)) {
+                stuck.add(s.id());
+            }
+            if (!exploration.nearest().containsKey(s.id())) {
+                reached.add(s.id());
+            }
+        });
         prototype.index().ways().forEach(way -> fired.add(way.link().id()));
-    }
-
-    /** Whether a tap that is always there, whatever is remembered or lies behind, shows another screen. */
-    private boolean surelyLeadsOn(Screen screen) {
-        return prototype.index().hotspotsOn(screen.id()).stream()
-                .filter(h -> h.rows().isEmpty()
-                        && screen.states().stream().noneMatch(s -> s.hides().contains(h.id())))
-                .flatMap(h -> h.linkFor(new Cause.Touch(Gesture.TAP)).stream())
-                .filter(l -> l.branches().size() == 1)
-                .map(l -> l.branches().getFirst())
-                .filter(b ->
-                        b.when().isEmpty() && b.where().isEmpty() && b.effects().size() == 1)
-                .flatMap(b -> b.effects().stream())
-                .filter(e -> e instanceof Effect.Advance || e instanceof Effect.Replace || e instanceof Effect.Restart)
-                .map(e -> e.target().orElseThrow())
-                .anyMatch(t -> t instanceof Target.ToScreen
-                        && Targets.shown(prototype, t)
-                                .filter(to -> to.form() == Form.PAGE
-                                        && to.status() != Status.PARKED
-                                        && !to.id().equals(screen.id())
-                                        && to.expects().stream().noneMatch(Expected::mustBeCarried))
-                                .isPresent());
     }
 
     /** Ids of the links that may do something. */

@@ -55,6 +55,16 @@ public final class Node {
         this.start = start;
     }
 
+    /** It is not known whether it is come to again as some others are. */
+    void forget(Set<Node> others) {
+        if (agains.stream().anyMatch(again -> others.contains(again.node()))) {
+            agains = agains.stream()
+                    .filter(again -> !others.contains(again.node()))
+                    .toList();
+            mayComeAgain = true;
+        }
+    }
+
     /** What surely does something, without device back. */
     public List<Turn> turns() {
         return table == null ? List.of() : table.turns();

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Table;
@@ -202,7 +203,7 @@ public final class OverApproximation {
         standing.note(stand.head, table);
         boolean doubt = !table.doubted().isEmpty();
         fired.addAll(table.doubted());
-        follow(stand, stand.head, table, held, flows);
+        follow(stand, stand.head, table, held, turn -> true, flows);
         if (doubt) {
             flows.add(new Flow(null, List.of(), !stand.cell.around().isEmpty()));
             givenUp |= table.doubted().stream().anyMatch(this::mayShowTab);
@@ -219,24 +220,26 @@ public final class OverApproximation {
     }
 
     /** @param head of the stand, or of the same on what could lie beneath */
-    private void follow(Stand stand, int head, Table table, List<Integer> held, List<Flow> flows) {
+    private void follow(
+            Stand stand, int head, Table table, List<Integer> held, Predicate<Turn> which, List<Flow> flows) {
         int before = system.valuations().of(table.cell().facts());
         for (int i = 0; i < table.all().size(); i++) {
-            flows.add(flow(stand, held, before, table.all().get(i), system.to(head, table, i), table.own(i)));
+            Turn turn = table.all().get(i);
+            turn.link().ifPresent(fired::add);
+            if (which.test(turn)) {
+                flows.add(flow(stand, held, before, turn, system.to(head, table, i), table.own(i)));
+            }
         }
         for (int i = 0; i < table.doubtful().size(); i++) {
-            flows.add(flow(
-                    stand,
-                    held,
-                    before,
-                    table.doubtful().get(i),
-                    system.toPerhaps(head, table, i),
-                    table.doubtfulOwn(i)));
+            Turn turn = table.doubtful().get(i);
+            turn.link().ifPresent(fired::add);
+            if (which.test(turn)) {
+                flows.add(flow(stand, held, before, turn, system.toPerhaps(head, table, i), table.doubtfulOwn(i)));
+            }
         }
     }
 
     private Flow flow(Stand stand, List<Integer> held, int before, Turn turn, int to, int own) {
-        turn.link().ifPresent(fired::add);
         Facts facts = system.valuations().facts(own);
         List<Integer> set = own == before
                 ? List.of()
@@ -268,9 +271,11 @@ public final class OverApproximation {
         if (tries++ > TRIES) {
             return List.of();
         }
-        int laid = system.on(stand.head, ground);
+        int laid = system.on(stand.head, system.ground(ground));
         List<Flow> flows = new ArrayList<>();
-        follow(stand, laid, system.at(laid, system.valuations().of(literals.facts(held))), held, flows);
+        Table table = system.at(laid, system.valuations().of(literals.facts(held)));
+        // What stays above is followed with the ground unknown.
+        follow(stand, laid, table, held, turn -> turn.actions().getFirst() instanceof TrailAction.CloseToPages, flows);
         return flows;
     }
 

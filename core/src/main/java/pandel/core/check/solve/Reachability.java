@@ -10,15 +10,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Table;
 import pandel.core.check.finding.LinkOutcome;
 import pandel.core.check.finding.Walk;
 import pandel.core.check.relevance.FollowedScreens;
+import pandel.core.check.turn.Cell;
 import pandel.core.check.turn.Turn;
 import pandel.core.check.turn.Turns;
 import pandel.core.model.device.Device;
+import pandel.core.play.situation.Situation;
 
 /**
  * All places that use of any length comes to on one device, each with a shortest list of events that does, as
@@ -46,8 +49,6 @@ public final class Reachability {
     Optional<Spared> spared = Optional.empty();
     private final LongIntHashMap beyondNumbers = new LongIntHashMap();
     private final List<Node> beyond = new ArrayList<>();
-    /** Places that may still be looked at to find out whether one is stuck; past that it is not settled. */
-    private int lookingOn = Budget.LOOKING_ON;
     /** Whether facts change, and what hangs on what is not known was followed with any of them. */
     boolean loose;
 
@@ -86,16 +87,47 @@ public final class Reachability {
         return table;
     }
 
-    /** @param found in the order of their distances */
+    /**
+     * Takes in what was found; what play does not come to by its list of events is left in doubt.
+     *
+     * @param found in the order of their distances
+     */
     void take(List<Node> found, boolean notAll) {
         givenUp = notAll;
+        Set<Node> failing = found.stream()
+                .filter(node -> remembers() && node.route.isAssuming() && !isPlayed(node))
+                .collect(Collectors.toSet());
         for (Node node : found) {
+            if (failing.contains(node)) {
+                doubtful.of(node.head, node.valuation);
+                continue;
+            }
             node.number = nodes.size();
             nodes.add(node);
             numbers.put(key(node.head, node.valuation), node.number);
             nearest.putIfAbsent(node.cell.screen(), node);
         }
         nodes.forEach(this::connect);
+        if (!failing.isEmpty()) {
+            nodes.forEach(node -> node.forget(failing));
+            perhapsFired.addAll(fired);
+            fired.clear();
+            nodes.forEach(node -> node.all().forEach(turn -> turn.link().ifPresent(fired::add)));
+            perhapsFired.removeAll(fired);
+        }
+    }
+
+    /** Whether its list of events comes to a node when it is played. */
+    private boolean isPlayed(Node node) {
+        Cell cell = node.cell;
+        Situation there = walkTo(node).replay(system.prototype());
+        return there.screen().equals(cell.screen())
+                && there.drawer().equals(cell.drawer())
+                && there.levels().size() == 1 == cell.level().base()
+                && system.relevance()
+                        .of(there.facts())
+                        .only(turns().local().on(cell.screen()))
+                        .equals(cell.facts());
     }
 
     /** Finds the nodes that each turn newly uncovers. Device back goes back, unless the screen has a link for it. */
@@ -209,11 +241,6 @@ public final class Reachability {
 
     public Device device() {
         return system.device();
-    }
-
-    /** Whether one more place may be looked at to find out whether one is stuck. */
-    public boolean mayLookOn() {
-        return lookingOn-- > 0;
     }
 
     /** Whether facts were too many to look at everything. */

@@ -33,7 +33,7 @@ public final class SearchGoal {
 
     private record On(String screen, boolean base) {}
 
-    private record Alike(int number, Cell.Behind behind) {}
+    private record Alike(int kind, int own, Cell.Behind behind) {}
 
     private final PushdownSystem system;
     private final Prototype prototype;
@@ -125,9 +125,8 @@ public final class SearchGoal {
 
     /** Whether to look at a place. */
     boolean wants(int head, int valuation) {
-        Table table = system.at(head, valuation);
         Cell cell = system.cell(head);
-        boolean other = alike.add(new Alike(table.number(), cell.behind()));
+        boolean other = alike.add(new Alike(system.kind(head), system.own(head, valuation), cell.behind()));
         return isNew(on.computeIfAbsent(new On(cell.screen(), cell.level().base()), o -> new BitSet()), valuation)
                 || other;
     }

@@ -171,12 +171,17 @@ final class LinkTurns {
         };
     }
 
+    /** Whether that surely does nothing, whatever lies behind. */
+    static boolean comesToNothing(RuleOutcome ruling) {
+        return !(ruling instanceof RuleOutcome.Acts) && !(ruling instanceof RuleOutcome.Depends);
+    }
+
     /** The outcome of a link that does nothing; empty where it need not be named. */
     public Optional<String> idle(Cell cell, Link link) {
         Head head = head(cell);
         return rules.offer(head, link) instanceof Offer.Several several
                 ? several.branches().stream()
-                        .filter(b -> !(rules.branch(head, b) instanceof RuleOutcome.Acts))
+                        .filter(b -> comesToNothing(rules.branch(head, b)))
                         .findFirst()
                         .flatMap(Branch::outcome)
                 : Optional.empty();

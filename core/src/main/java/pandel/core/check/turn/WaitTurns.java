@@ -115,6 +115,10 @@ public final class WaitTurns {
                 // That one always comes before; where it leaves the screen current, this one is looked at there.
                 return;
             }
+            if (!rulings.isEmpty() && rulings.stream().noneMatch(LinkTurns::comesToNothing)) {
+                doubt(spent(link), link);
+                return;
+            }
             until.add(named(new Event.Elapse(ms(one) - passed), one));
             passed = ms(one);
         }
@@ -151,9 +155,8 @@ public final class WaitTurns {
 
     /** Whether it makes a difference that a wait is spent without doing anything. */
     private boolean spendsToo(Link link, List<RuleOutcome> rulings) {
-        long acting =
-                rulings.stream().filter(RuleOutcome.Acts.class::isInstance).count();
-        return acting < rulings.size() && acting > 0 || acting == 0 && turns.asks(link);
+        long idle = rulings.stream().filter(LinkTurns::comesToNothing).count();
+        return idle > 0 && idle < rulings.size() || idle == rulings.size() && turns.asks(link);
     }
 
     /** Nothing, where the screen has just become current; else a scroll, after which it has just been touched. */

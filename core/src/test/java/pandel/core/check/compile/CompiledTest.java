@@ -74,6 +74,23 @@ class CompiledTest {
         assertThat(system.at(onItself, Valuations.NONE)).isSameAs(system.at(plain, Valuations.NONE));
     }
 
+    @Test
+    void whatLiesBeneathIsToldApartOnlyWhereARuleAsksForIt() {
+        Prototype p = Made.of(
+                "start page: x advance list; ask open above ask",
+                "list page: ask open above ask; back return",
+                "ask dialog: far return to home",
+                "home page: s advance start");
+        PushdownSystem system = system(p);
+        int onFirst = system.head(after(p, start("start"), "start.ask.tap"));
+        int onSecond = system.head(after(p, start("start"), "start.x.tap", "list.ask.tap"));
+        assertThat(system.groundOf(onFirst)).isNotEqualTo(system.groundOf(onSecond));
+        assertThat(system.on(onFirst, system.groundOf(onSecond))).isEqualTo(onSecond);
+        assertThat(system.at(onFirst, Valuations.NONE)).isSameAs(system.at(onSecond, Valuations.NONE));
+        int onHome = system.head(after(p, start("home"), "home.s.tap", "start.ask.tap"));
+        assertThat(system.at(onHome, Valuations.NONE)).isNotSameAs(system.at(onFirst, Valuations.NONE));
+    }
+
     /** What is worked out in numbers, by parts that are kept, is what the cells themselves lead to. */
     @Property(tries = 150)
     void headsLeadWhereTheirCellsDo(

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Fix;
@@ -42,14 +43,16 @@ public final class DeadEnds {
             exploration.perhapsStuck().stream()
                     .filter(id -> !solution.prototype().screen(id).orElseThrow().end())
                     .forEach(doubted::add);
-            for (Node node : exploration.nodes()) {
-                LeadsOn on = screen(solution, node).end() ? LeadsOn.YES : LeadsOn.from(exploration, node, false);
-                if (on == LeadsOn.UNKNOWN) {
-                    doubted.add(node.cell.screen());
-                } else if (on == LeadsOn.NO) {
-                    note(stuck.computeIfAbsent(node.cell.screen(), id -> new Stuck()), exploration, node);
-                }
-            }
+            List<Node> nodes = exploration.nodes().stream()
+                    .filter(node -> !screen(solution, node).end())
+                    .toList();
+            LeadsOn leads = new LeadsOn(exploration, false, nodes);
+            Map<LeadsOn.Answer, List<Node>> answers = nodes.stream().collect(Collectors.groupingBy(leads::from));
+            answers.getOrDefault(LeadsOn.Answer.UNKNOWN, List.of()).forEach(node -> doubted.add(node.cell.screen()));
+            List<Node> stops = answers.getOrDefault(LeadsOn.Answer.NO, List.of());
+            LeadsOn byBack = new LeadsOn(exploration, true, stops);
+            stops.forEach(node ->
+                    note(stuck.computeIfAbsent(node.cell.screen(), id -> new Stuck()), exploration, node, byBack));
         }
         List<Finding> findings = new ArrayList<>();
         stuck.forEach((id, s) -> findings.add(finding(solution, id, s).with(fixes(solution, id))));
@@ -63,10 +66,10 @@ public final class DeadEnds {
         return findings;
     }
 
-    private static void note(Stuck stuck, Reachability exploration, Node node) {
+    private static void note(Stuck stuck, Reachability exploration, Node node, LeadsOn byBack) {
         // With no doubt without device back there is none with it but that of what device back uncovers of the same
         // screen.
-        if (LeadsOn.from(exploration, node, true) != LeadsOn.NO) {
+        if (byBack.from(node) != LeadsOn.Answer.NO) {
             stuck.onlyBack = stuck.onlyBack.or(() -> Optional.of(exploration.walkTo(node)));
         } else {
             stuck.dead = stuck.dead.or(() -> Optional.of(exploration.walkTo(node)));
