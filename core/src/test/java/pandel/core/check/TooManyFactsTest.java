@@ -14,6 +14,7 @@ import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.finding.Rule;
 import pandel.core.check.relevance.FollowedScreens;
