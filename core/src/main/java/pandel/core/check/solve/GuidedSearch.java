@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
@@ -56,19 +56,18 @@ public final class GuidedSearch {
             @Nullable Stop below,
             Set<String> tabs) {}
 
-    private record Waiting(Stop stop, int order) {}
-
     private final Reachability exploration;
     private final PushdownSystem system;
     private final Prototype prototype;
     private final SearchGoal sparing;
     private final Places places = new Places();
     private final List<Node> nodes = new ArrayList<>();
-    private final PriorityQueue<Waiting> horizon = new PriorityQueue<>(
-            Comparator.<Waiting>comparingInt(w -> w.stop().route().length()).thenComparingInt(Waiting::order));
+    /** Those that wait to be looked at, by the numbers they stand in line with. */
+    private final List<@Nullable Stop> waiting = new ArrayList<>();
+
+    private Buckets horizon = new Buckets();
     private final Set<String> fired = new HashSet<>();
     private final List<Stop> spared = new ArrayList<>();
-    private int order;
 
     GuidedSearch(Reachability exploration, SearchGoal sparing) {
         this.exploration = exploration;
@@ -85,7 +84,7 @@ public final class GuidedSearch {
             below = new Stop(head, lying.valuation(), cell, Route.NONE, start, below, tabs(Set.of(), cell));
         }
         if (below != null) {
-            horizon.add(new Waiting(below, order++));
+            await(below);
         }
     }
 
@@ -95,17 +94,27 @@ public final class GuidedSearch {
         do {
             List<Stop> again = List.copyOf(spared);
             spared.clear();
-            again.forEach(stop -> horizon.add(new Waiting(stop, order++)));
+            again.forEach(this::await);
             while (!horizon.isEmpty()
                     && nodes.size() < room
                     && !sparing.isMet()
                     && !sparing.isDone()
                     && !calledOff.getAsBoolean()) {
-                come(horizon.remove().stop());
+                come(Objects.requireNonNull(waiting.set(horizon.remove(), null)));
             }
-            horizon.forEach(waiting -> spared.add(waiting.stop()));
-            horizon.clear();
+            while (!horizon.isEmpty()) {
+                spared.add(Objects.requireNonNull(waiting.get(horizon.remove())));
+            }
+            waiting.clear();
+            horizon = new Buckets();
         } while (nodes.size() < room && !sparing.isDone() && !calledOff.getAsBoolean() && sparing.widen());
+    }
+
+    private void await(Stop stop) {
+        if (places.find(stop.head(), stop.valuation()) == Places.NONE) {
+            horizon.add(waiting.size(), stop.route().length());
+            waiting.add(stop);
+        }
     }
 
     private void come(Stop stop) {
@@ -126,7 +135,7 @@ public final class GuidedSearch {
                 .filter(id -> !fired.contains(id))
                 .forEach(id -> prototype.index().way(id).ifPresent(way -> tryOut(stop, node, way)));
         for (int i = 0; i < table.all().size(); i++) {
-            next(stop, table, i).ifPresent(next -> horizon.add(new Waiting(next, order++)));
+            next(stop, table, i).ifPresent(this::await);
         }
     }
 
