@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import pandel.core.check.turn.Cell;
+import pandel.core.check.turn.Cell.Behind;
 import pandel.core.check.turn.Cell.Ground;
 import pandel.core.check.turn.CellTab;
 import pandel.core.check.turn.Context;
@@ -171,8 +172,13 @@ final class Heads {
         return cores.get(coreOf.get(head));
     }
 
-    int coreNumber(int head) {
-        return coreOf.get(head);
+    /** The same place in no tab set, on a ground that is not known, and with nothing of a name behind it. */
+    int bare(int head) {
+        Context in = contextOf(head);
+        Behind behind = in.behind() == Behind.NOTHING ? Behind.NOTHING : Behind.ANOTHER_SCREEN;
+        return of(
+                coreOf.get(head),
+                context(new Context(in.level(), behind, 0, Ground.UNKNOWN, in.levels(), List.of(), List.of())));
     }
 
     int contextNumber(int head) {

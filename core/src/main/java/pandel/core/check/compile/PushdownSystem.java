@@ -124,9 +124,9 @@ public final class PushdownSystem {
         return heads.kind(head);
     }
 
-    /** The number of a head's core: of what it is, in whatever it lies. */
-    public int coreOf(int head) {
-        return heads.coreNumber(head);
+    /** The same place in no tab set, on a ground that is not known, and with nothing of a name behind it. */
+    public int bare(int head) {
+        return heads.bare(head);
     }
 
     /** The number of a ground; see {@link #groundOf}. */

@@ -4,7 +4,6 @@ import com.carrotsearch.hppc.IntArrayDeque;
 import com.carrotsearch.hppc.IntArrayList;
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -32,7 +31,7 @@ public final class DoubtfulSearch {
     /** Cells looked at, all that do the same as one, at most. */
     private static final int ROOM = 60_000;
     /** Cells tried on what could lie beneath them, at most. */
-    private static final int TRIES = 600_000;
+    private static final int TRIES = 400_000;
 
     private final Reachability exploration;
     private final PushdownSystem system;
@@ -60,12 +59,7 @@ public final class DoubtfulSearch {
     private final IntArrayList brought = new IntArrayList();
     private final BitSet isBrought = new BitSet();
     /** Those from which something is done beneath on what is not known, and everything that could lie there. */
-    private final IntArrayList hanging = new IntArrayList();
-
-    /** @param links ids of those that do something beneath, or may */
-    private record Hung(int core, int valuation, Set<String> links) {}
-
-    private final Set<Hung> hung = new HashSet<>();
+    private final Places hanging = new Places();
 
     private final BitSet grounds = new BitSet();
     private int count;
@@ -94,7 +88,7 @@ public final class DoubtfulSearch {
         exploration.nodes().stream()
                 .filter(n ->
                         n.cell.ground() == Cell.Ground.UNKNOWN && !n.doubted().isEmpty())
-                .forEach(n -> hang(place(n.head, n.valuation), system.at(n.head, n.valuation)));
+                .forEach(n -> hang(n.head, n.valuation));
         if (loose) {
             exploration.nodes().forEach(n -> come(n.head, n.valuation));
         }
@@ -179,7 +173,7 @@ public final class DoubtfulSearch {
         fired.addAll(table.doubted());
         beneath(cell);
         if (cell.ground() == Cell.Ground.UNKNOWN && !table.doubted().isEmpty()) {
-            hang(place, table);
+            hang(head, valuation);
         }
         if (!group.known() && !system.onward(head, table).movesOn()) {
             stuck.add(cell.screen());
@@ -210,15 +204,15 @@ public final class DoubtfulSearch {
 
     /**
      * What is done beneath from a place, on what is not known, is tried on everything that could lie there: once for
-     * all from which the same links do that, since what comes there does not depend on what is left.
+     * all that are the same but for what lies behind them, since what comes there does not depend on what is left.
      */
-    private void hang(int place, Table table) {
-        if (!hung.add(
-                new Hung(system.coreOf(places.head(place)), places.valuation(place), Set.copyOf(table.doubted())))) {
+    private void hang(int head, int valuation) {
+        int before = hanging.size();
+        int bare = hanging.of(system.bare(head), valuation);
+        if (bare < before) {
             return;
         }
-        hanging.add(place);
-        if (hanging.size() == 1) {
+        if (before == 0) {
             exploration.nodes().forEach(n -> beneath(n.cell));
             for (int i = 0; i < places.size(); i++) {
                 if (!looked.get(i).isEmpty()) {
@@ -226,39 +220,39 @@ public final class DoubtfulSearch {
                 }
             }
         } else {
-            grounds.stream().forEach(ground -> lay(place, ground));
+            grounds.stream().forEach(ground -> lay(bare, ground));
         }
     }
 
     /** Whatever holds pages could lie beneath. */
     private void beneath(Cell cell) {
-        if (hanging.isEmpty() || !cell.level().holdsPages()) {
+        if (hanging.size() == 0 || !cell.level().holdsPages()) {
             return;
         }
         int ground = system.ground(cell.groundAbove(system.named()));
         if (!grounds.get(ground)) {
             grounds.set(ground);
             for (int i = 0; i < hanging.size(); i++) {
-                lay(hanging.get(i), ground);
+                lay(i, ground);
             }
         }
     }
 
     /** What stays above is followed with the ground unknown. */
-    private void lay(int place, int ground) {
+    private void lay(int bare, int ground) {
         tries++;
-        int valuation = places.valuation(place);
-        int laid = system.on(places.head(place), ground);
+        int valuation = hanging.valuation(bare);
+        int laid = system.on(hanging.head(bare), ground);
         Table table = system.at(laid, valuation);
         for (int i = 0; i < table.all().size(); i++) {
-            table.all().get(i).link().ifPresent(fired::add);
             if (isBeneath(table.all().get(i))) {
+                table.all().get(i).link().ifPresent(fired::add);
                 come(laid, system.to(laid, table, i), valuation, table.own(i));
             }
         }
         for (int i = 0; i < table.doubtful().size(); i++) {
-            table.doubtful().get(i).link().ifPresent(fired::add);
             if (isBeneath(table.doubtful().get(i))) {
+                table.doubtful().get(i).link().ifPresent(fired::add);
                 come(laid, system.toPerhaps(laid, table, i), valuation, table.doubtfulOwn(i));
             }
         }

@@ -45,7 +45,7 @@ final class LeadsOn {
         this.exploration = exploration;
         this.withBack = withBack;
         Deque<Node> horizon = new ArrayDeque<>();
-        nodes.forEach(node -> come(node, horizon));
+        nodes.stream().filter(node -> !leadsAtOnce(node)).forEach(node -> come(node, horizon));
         List<Node> doubts = new ArrayList<>();
         while (!horizon.isEmpty()) {
             Node node = horizon.remove();
@@ -56,18 +56,18 @@ final class LeadsOn {
                 doubts.addAll(follow(node, horizon));
             }
         }
-        goBack(new ArrayList<>(leading), leading);
+        goBack(List.copyOf(leading), leading);
         goBack(doubts, doubtful);
+    }
+
+    private boolean leadsAtOnce(Node node) {
+        return node.movesOn() || withBack && node.movesOnByBack();
     }
 
     private void come(Node node, Deque<Node> horizon) {
         if (!from.containsKey(node)) {
             from.put(node, new ArrayList<>(1));
-            if (node.movesOn() || withBack && node.movesOnByBack()) {
-                leading.add(node);
-            } else {
-                horizon.add(node);
-            }
+            horizon.add(node);
         }
     }
 
@@ -82,6 +82,8 @@ final class LeadsOn {
             for (Node next : exploration.stays(node, byBack)) {
                 if (next == null) {
                     doubts.add(node);
+                } else if (leadsAtOnce(next)) {
+                    leading.add(node);
                 } else {
                     come(next, horizon);
                     Objects.requireNonNull(from.get(next)).add(node);
@@ -104,6 +106,8 @@ final class LeadsOn {
 
     /** @param node one of those that were to be asked about */
     Answer from(Node node) {
-        return leading.contains(node) ? Answer.YES : doubtful.contains(node) ? Answer.UNKNOWN : Answer.NO;
+        return leadsAtOnce(node) || leading.contains(node)
+                ? Answer.YES
+                : doubtful.contains(node) ? Answer.UNKNOWN : Answer.NO;
     }
 }
