@@ -35,6 +35,12 @@ class DocumentsTest {
         day(797);
     }
 
+    /** One is left while it is being saved, and that save is called off before the other is there. */
+    @Example
+    void whatIsNotSavedAfterAllIsAskedAboutAgain() throws Exception {
+        day(31);
+    }
+
     private static void day(long seed) throws Exception {
         Path folder = Files.createTempDirectory("pandel-office");
         try {

@@ -19,6 +19,8 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
+import org.jspecify.annotations.Nullable;
+import pandel.core.edit.History;
 import pandel.core.edit.Naming;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
@@ -66,7 +68,9 @@ final class RandomOffice implements Telling {
     private final Replacing replacing;
     private Optional<Question> asked = Optional.empty();
     private Optional<Region> page = Optional.empty();
-    private boolean agreedToLose;
+    /** What it was agreed to lose, as it was then. */
+    private @Nullable History agreedToLose;
+
     private int named;
 
     RandomOffice(long seed, Path folder) throws IOException {
@@ -106,12 +110,12 @@ final class RandomOffice implements Telling {
         this.replacing = new Replacing(work, background, around, this, thumbnails);
         work.documentProperty().addListener((o, before, now) -> {
             boolean nothingLost = before.history().isSaved() && before.running().isEmpty();
-            assertThat(nothingLost || agreedToLose)
+            assertThat(nothingLost || agreedToLose == before.history())
                     .as(
                             "%s was left with nobody agreeing to lose it",
                             before.prototype().title())
                     .isTrue();
-            agreedToLose = false;
+            agreedToLose = null;
             page = Optional.empty();
             // What was read from there may be written over.
             now.place().ifPresent(p -> outsiders.remove(p.path(), p.stamp().orElse(FileStamp.NONE)));
@@ -221,8 +225,9 @@ final class RandomOffice implements Telling {
         asked = Optional.empty();
         Question.Answer answer =
                 question.answers().get(random.nextInt(question.answers().size()));
-        agreedToLose =
-                List.of("Lose them", "Leave it all the same", "Load it again").contains(answer.words());
+        if (List.of("Lose them", "Leave it all the same", "Load it again").contains(answer.words())) {
+            agreedToLose = work.document().history();
+        }
         if (List.of("Save over it", "Keep mine").contains(answer.words())) {
             outsiders.clear();
         }

@@ -28,8 +28,12 @@ final class Leaving {
         this.saving = saving;
     }
 
-    /** What a person agreed to lose: this document, as it is. */
-    record Consent(Document document, History history) {}
+    /**
+     * What a person agreed to lose: this document, as it is.
+     *
+     * @param running whether something of it still ran, which may have ended otherwise since
+     */
+    record Consent(Document document, History history, boolean running) {}
 
     /** Goes on at once when nothing would be lost; else asks first. */
     void unlessLost(Runnable then) {
@@ -48,6 +52,7 @@ final class Leaving {
         Document now = work.document();
         if (now == agreed.document()
                 && now.history() == agreed.history()
+                && !agreed.running()
                 && now.running().isEmpty()) {
             then.run();
         } else {
@@ -56,7 +61,8 @@ final class Leaving {
     }
 
     Consent consent() {
-        return new Consent(work.document(), work.document().history());
+        Document document = work.document();
+        return new Consent(document, document.history(), !document.running().isEmpty());
     }
 
     private void askAboutRunning(Document document, Runnable then) {
