@@ -35,6 +35,12 @@ class DocumentsTest {
         day(797);
     }
 
+    /** Whether to save over a changed file is answered when another prototype is open by then. */
+    @Example
+    void whatIsAnsweredLateDoesNothingToWhatIsOpenThen() throws Exception {
+        day(5_436_557);
+    }
+
     /** One is left while it is being saved, and that save is called off before the other is there. */
     @Example
     void whatIsNotSavedAfterAllIsAskedAboutAgain() throws Exception {

@@ -198,7 +198,7 @@ public final class DocumentFiles {
             try {
                 return write(document, written, path, agreed, then);
             } catch (ChangedOutside e) {
-                return () -> askAboutChange(path, then);
+                return () -> askAboutChange(document, path, then);
             } catch (PicturesGone e) {
                 return () -> askAboutGone(document, e, path, agreed, then);
             } catch (Unreadable e) {
@@ -213,7 +213,7 @@ public final class DocumentFiles {
         Optional<Document.Place> ours = document.place().filter(p -> p.path().equals(path));
         Optional<FileStamp> as = agreed.or(() -> ours.flatMap(Document.Place::stamp));
         if (as.isEmpty() && Files.exists(path)) {
-            return () -> askAboutChange(path, then);
+            return () -> askAboutChange(document, path, then);
         }
         Optional<OpenMark> mark = ours.isPresent() ? ours.map(Document.Place::mark) : mark(path, document);
         if (mark.isEmpty()) {
@@ -270,8 +270,10 @@ public final class DocumentFiles {
                 document.accept(now);
                 telling.say("What is here stays; the next save writes over the other.");
             });
-            Question.Answer load =
-                    new Question.Answer("Load it again", work.isSaved() ? "main" : "danger", () -> open(path, true));
+            Question.Answer load = new Question.Answer(
+                    "Load it again",
+                    work.isSaved() ? "main" : "danger",
+                    () -> ifStillOpen(document, () -> open(path, true)));
             telling.ask(new Question(
                     "“" + path.getFileName() + "” was changed by another program.",
                     work.isSaved() ? List.of() : List.of("Your changes since the last save are not in it."),
@@ -280,16 +282,27 @@ public final class DocumentFiles {
         }
     }
 
-    private void askAboutChange(Path path, Runnable then) {
+    /** What is answered late does nothing to what is open by then. */
+    private void ifStillOpen(Document document, Runnable then) {
+        if (work.document() == document) {
+            then.run();
+        } else {
+            telling.say("What that was asked about is not open any more, so nothing was done.");
+        }
+    }
+
+    private void askAboutChange(Document document, Path path, Runnable then) {
         telling.ask(new Question(
                 "“" + path.getFileName() + "” was changed by another program since it was opened.",
                 List.of(),
                 List.of(
-                        new Question.Answer("Save under another name…", "main", () -> saveAs(then)),
+                        new Question.Answer(
+                                "Save under another name…", "main", () -> ifStillOpen(document, () -> saveAs(then))),
                         new Question.Answer(
                                 "Save over it",
                                 "danger",
-                                () -> write(() -> path, Optional.of(FileStamp.now(path)), then)),
+                                () -> ifStillOpen(
+                                        document, () -> write(() -> path, Optional.of(FileStamp.now(path)), then))),
                         new Question.Answer("Do not save now", "plain", () -> {}))));
     }
 
@@ -300,10 +313,15 @@ public final class DocumentFiles {
                 gone.sentence(),
                 List.of("Nothing was saved yet. Without them their screens show their titles, and keep hotspots "
                         + "and links."),
-                List.of(not, new Question.Answer("Save without them", "danger", () -> {
-                    document.shelf().giveUp(gone.contents());
-                    write(() -> path, agreed, then);
-                })),
+                List.of(
+                        not,
+                        new Question.Answer(
+                                "Save without them",
+                                "danger",
+                                () -> ifStillOpen(document, () -> {
+                                    document.shelf().giveUp(gone.contents());
+                                    write(() -> path, agreed, then);
+                                }))),
                 not));
     }
 
