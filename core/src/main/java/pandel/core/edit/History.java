@@ -79,6 +79,11 @@ public final class History {
         return now == moments.size() - 1 ? this : new History(moments, now + 1, saved);
     }
 
+    /** The same where no file holds any of it any more. */
+    public History unsaved() {
+        return new History(moments, now, null);
+    }
+
     /** The same history, that prototype of it being what the file holds. */
     public History saved(Prototype written) {
         return new History(moments, now, written);

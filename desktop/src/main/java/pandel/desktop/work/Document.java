@@ -113,8 +113,9 @@ public final class Document {
         place = Optional.empty();
     }
 
-    /** Notes that the file is as it is now, and that what is open counts all the same. */
-    public void accept(Optional<FileStamp> stamp) {
+    /** Notes that the file is as it is now, and that what is open counts all the same: the file does not hold it. */
+    void accept(Optional<FileStamp> stamp) {
+        history = history.unsaved();
         place = place.map(p -> new Place(p.path(), stamp, p.mark()));
     }
 

@@ -23,6 +23,7 @@ import pandel.core.model.device.Device;
 import pandel.core.model.device.Width;
 import pandel.core.model.screen.Screen;
 import pandel.core.version.Changes;
+import pandel.files.store.FileStamp;
 import pandel.files.store.PictureShelf;
 
 /**
@@ -291,6 +292,14 @@ public final class Work {
         of.saved(written, in);
         if (of == document.get()) {
             kept.set(of.kept());
+            history.set(of.history());
+        }
+    }
+
+    /** Notes that the file of a document is as it is now, and that what is open counts all the same. */
+    public void accept(Document of, Optional<FileStamp> stamp) {
+        of.accept(stamp);
+        if (of == document.get()) {
             history.set(of.history());
         }
     }

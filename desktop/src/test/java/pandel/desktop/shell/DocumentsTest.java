@@ -41,6 +41,12 @@ class DocumentsTest {
         day(5_436_557);
     }
 
+    /** What counts though the file holds something else is not saved. */
+    @Example
+    void whatIsKeptAgainstAnotherProgramIsNotSaved() throws Exception {
+        day(117_327);
+    }
+
     /** One is left while it is being saved, and that save is called off before the other is there. */
     @Example
     void whatIsNotSavedAfterAllIsAskedAboutAgain() throws Exception {

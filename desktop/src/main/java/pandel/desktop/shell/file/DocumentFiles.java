@@ -267,7 +267,7 @@ public final class DocumentFiles {
         if (now.isPresent() && !now.equals(place.get().stamp())) {
             // Only who keeps what is here agrees to write over the other: while that is read, a save asks again.
             Question.Answer keep = new Question.Answer("Keep mine", work.isSaved() ? "plain" : "main", () -> {
-                document.accept(now);
+                work.accept(document, now);
                 telling.say("What is here stays; the next save writes over the other.");
             });
             Question.Answer load = new Question.Answer(
