@@ -1,6 +1,7 @@
 package pandel.core.check.compile;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pandel.core.check.turn.Cells.APP;
 import static pandel.core.check.turn.Cells.after;
 import static pandel.core.check.turn.Cells.start;
 import static pandel.core.check.turn.Cells.turns;
@@ -32,14 +33,6 @@ import pandel.core.model.value.Value;
 
 /** Prototypes as pushdown systems in numbers. */
 class CompiledTest {
-
-    private static final Prototype APP = Made.of(
-            "home page: list advance list; ask open above ask; swap replace list; same restart home",
-            "list page: item advance item; back return; far return to home",
-            "item page: back return; home return to home",
-            "ask dialog: shut close; on advance sure",
-            "sure dialog: back return",
-            "parked page parked: x return");
 
     private static Relevance relevance(Prototype p) {
         return Relevance.in(p);

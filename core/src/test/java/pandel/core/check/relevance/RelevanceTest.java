@@ -1,6 +1,7 @@
 package pandel.core.check.relevance;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pandel.core.check.turn.Cells.APP;
 
 import java.util.List;
 import java.util.Map;
@@ -15,14 +16,6 @@ import pandel.core.model.value.Value;
 
 /** What of a prototype makes a difference to what can be done. */
 class RelevanceTest {
-
-    private static final Prototype APP = Made.of(
-            "home page: list advance list; ask open above ask; swap replace list; same restart home",
-            "list page: item advance item; back return; far return to home",
-            "item page: back return; home return to home",
-            "ask dialog: shut close; on advance sure",
-            "sure dialog: back return",
-            "parked page parked: x return");
 
     private static Relevance relevance(Prototype p) {
         return Relevance.in(p);

@@ -2,6 +2,7 @@ package pandel.core.check.turn;
 
 import java.util.List;
 import java.util.Optional;
+import pandel.core.Made;
 import pandel.core.check.relevance.FollowedScreens;
 import pandel.core.check.relevance.Relevance;
 import pandel.core.model.Prototype;
@@ -10,6 +11,15 @@ import pandel.core.model.value.PlaceMemory;
 
 /** Cells of made prototypes, and where their turns lead. */
 public final class Cells {
+
+    /** A few screens that go on, open, swap, begin again and return. */
+    public static final Prototype APP = Made.of(
+            "home page: list advance list; ask open above ask; swap replace list; same restart home",
+            "list page: item advance item; back return; far return to home",
+            "item page: back return; home return to home",
+            "ask dialog: shut close; on advance sure",
+            "sure dialog: back return",
+            "parked page parked: x return");
 
     private Cells() {}
 

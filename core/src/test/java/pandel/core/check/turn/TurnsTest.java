@@ -1,6 +1,7 @@
 package pandel.core.check.turn;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static pandel.core.check.turn.Cells.APP;
 import static pandel.core.check.turn.Cells.after;
 import static pandel.core.check.turn.Cells.start;
 import static pandel.core.check.turn.Cells.successors;
@@ -21,14 +22,6 @@ import pandel.core.play.rule.TrailAction;
 
 /** What can be done at a cell, and where each turn leads. */
 class TurnsTest {
-
-    private static final Prototype APP = Made.of(
-            "home page: list advance list; ask open above ask; swap replace list; same restart home",
-            "list page: item advance item; back return; far return to home",
-            "item page: back return; home return to home",
-            "ask dialog: shut close; on advance sure",
-            "sure dialog: back return",
-            "parked page parked: x return");
 
     private static List<String> doable(Prototype p, Cell cell) {
         return turns(p).at(cell).here().sure().stream()
