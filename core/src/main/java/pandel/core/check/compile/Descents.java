@@ -36,7 +36,7 @@ public final class Descents {
         }
         boolean first = heads.cell(above).first();
         LongIntHashMap map = first ? knownWhenFirst : known;
-        long key = Heads.pair(head, number);
+        long key = Keys.of(head, number);
         int descent = map.getOrDefault(key, UNKNOWN);
         if (descent == UNKNOWN) {
             descent = of(pop, number, heads.cell(head), first);

@@ -37,7 +37,7 @@ final class Heads {
 
     private final IntArrayList looking = new IntArrayList();
     private final IntArrayList again = new IntArrayList();
-    /** Of each context its ground, and that of an overlay opened there. */
+    /** What lies beneath, by number, and that of each context. */
     private final Numbered<Ground> grounds = new Numbered<>();
 
     private final IntArrayList groundOf = new IntArrayList();
@@ -61,11 +61,6 @@ final class Heads {
     Heads(CellClasses classes, ToIntFunction<String> scope) {
         this.classes = classes;
         this.scope = scope;
-    }
-
-    /** Two numbers as one key. */
-    static long pair(int a, int b) {
-        return ((long) a << Integer.SIZE) | b;
     }
 
     /** The number of a cell's head. */
@@ -96,7 +91,7 @@ final class Heads {
     }
 
     int of(int core, int context) {
-        long key = pair(core, context);
+        long key = Keys.of(core, context);
         int known = heads.getOrDefault(key, UNKNOWN);
         if (known == UNKNOWN) {
             known = coreOf.size();
@@ -109,16 +104,16 @@ final class Heads {
     }
 
     private int kind(int core, int context) {
-        long seen = pair(context, looking.get(core));
+        long seen = Keys.of(context, looking.get(core));
         int view = viewOf.getOrDefault(seen, UNKNOWN);
         if (view == UNKNOWN) {
             view = views.of(classes.view(contexts.get(context), lookings.get(looking.get(core))));
             viewOf.put(seen, view);
         }
-        int kind = kinds.getOrDefault(pair(core, view), UNKNOWN);
+        int kind = kinds.getOrDefault(Keys.of(core, view), UNKNOWN);
         if (kind == UNKNOWN) {
             kind = kinds.size();
-            kinds.put(pair(core, view), kind);
+            kinds.put(Keys.of(core, view), kind);
         }
         return kind;
     }
@@ -160,10 +155,10 @@ final class Heads {
         if (groundOf.get(context) == ground) {
             return head;
         }
-        int known = contextOn.getOrDefault(pair(context, ground), UNKNOWN);
+        int known = contextOn.getOrDefault(Keys.of(context, ground), UNKNOWN);
         if (known == UNKNOWN) {
             known = context(contexts.get(context).on(grounds.get(ground)));
-            contextOn.put(pair(context, ground), known);
+            contextOn.put(Keys.of(context, ground), known);
         }
         return of(coreOf.get(head), known);
     }
@@ -173,7 +168,7 @@ final class Heads {
     }
 
     /** The same place in no tab set, on a ground that is not known, and with nothing of a name behind it. */
-    int bare(int head) {
+    int detached(int head) {
         Context in = contextOf(head);
         Behind behind = in.behind() == Behind.NOTHING ? Behind.NOTHING : Behind.ANOTHER_SCREEN;
         return of(

@@ -125,8 +125,8 @@ public final class PushdownSystem {
     }
 
     /** The same place in no tab set, on a ground that is not known, and with nothing of a name behind it. */
-    public int bare(int head) {
-        return heads.bare(head);
+    public int detached(int head) {
+        return heads.detached(head);
     }
 
     /** The number of a ground; see {@link #groundOf}. */
@@ -147,7 +147,7 @@ public final class PushdownSystem {
     /** What can be done at a head while facts hold what they do. */
     public Table at(int head, int valuation) {
         int own = own(head, valuation);
-        long key = Heads.pair(heads.kind(head), own);
+        long key = Keys.of(heads.kind(head), own);
         int known = tableNumbers.getOrDefault(key, UNKNOWN);
         if (known == UNKNOWN) {
             known = table(head, heads.cell(head, valuations.facts(own))).number();
@@ -182,7 +182,7 @@ public final class PushdownSystem {
 
     /** What that does to the row of screens. */
     public Onward onward(int head, Table table) {
-        long key = Heads.pair(table.number(), heads.surrounding(head));
+        long key = Keys.of(table.number(), heads.surrounding(head));
         Onward known = onward.get(key);
         if (known == null) {
             known = Onward.of(rows, cell(head), table.turns(), table.back());
@@ -256,13 +256,13 @@ public final class PushdownSystem {
         if (shape == Table.SAME_CONTEXT) {
             return heads.of(core, context);
         }
-        int known = contextAfter.getOrDefault(Heads.pair(context, shape), UNKNOWN);
+        int known = contextAfter.getOrDefault(Keys.of(context, shape), UNKNOWN);
         if (known == UNKNOWN) {
             known = successors
                     .uncovered(cell(head), turn)
                     .map(cell -> heads.context(Context.of(cell)))
                     .orElse(NONE);
-            contextAfter.put(Heads.pair(context, shape), known);
+            contextAfter.put(Keys.of(context, shape), known);
         }
         return known == NONE ? Table.NOWHERE : heads.of(core, known);
     }
@@ -312,7 +312,7 @@ public final class PushdownSystem {
 
     /** The head that comes when something that went in a way has come down to another head. */
     public int landing(int head, int pop) {
-        long key = Heads.pair(head, pop);
+        long key = Keys.of(head, pop);
         int known = landings.getOrDefault(key, UNKNOWN);
         if (known == UNKNOWN) {
             known = after(head, pops.get(pop).then(prototype));

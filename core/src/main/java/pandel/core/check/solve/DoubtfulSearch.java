@@ -101,6 +101,9 @@ public final class DoubtfulSearch {
                 return;
             }
         }
+        if (tries > TRIES) {
+            anything();
+        }
     }
 
     private int place(int head, int valuation) {
@@ -208,8 +211,8 @@ public final class DoubtfulSearch {
      */
     private void hang(int head, int valuation) {
         int before = hanging.size();
-        int bare = hanging.of(system.bare(head), valuation);
-        if (bare < before) {
+        int detached = hanging.of(system.detached(head), valuation);
+        if (detached < before) {
             return;
         }
         if (before == 0) {
@@ -220,7 +223,7 @@ public final class DoubtfulSearch {
                 }
             }
         } else {
-            grounds.stream().forEach(ground -> lay(bare, ground));
+            grounds.stream().forEach(ground -> lay(detached, ground));
         }
     }
 
@@ -239,10 +242,12 @@ public final class DoubtfulSearch {
     }
 
     /** What stays above is followed with the ground unknown. */
-    private void lay(int bare, int ground) {
-        tries++;
-        int valuation = hanging.valuation(bare);
-        int laid = system.on(hanging.head(bare), ground);
+    private void lay(int detached, int ground) {
+        if (tries++ > TRIES) {
+            return;
+        }
+        int valuation = hanging.valuation(detached);
+        int laid = system.on(hanging.head(detached), ground);
         Table table = system.at(laid, valuation);
         for (int i = 0; i < table.all().size(); i++) {
             if (isBeneath(table.all().get(i))) {

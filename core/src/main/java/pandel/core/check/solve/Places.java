@@ -2,6 +2,7 @@ package pandel.core.check.solve;
 
 import com.carrotsearch.hppc.IntArrayList;
 import com.carrotsearch.hppc.LongIntHashMap;
+import pandel.core.check.compile.Keys;
 
 /** Heads with what facts hold there, numbered from 0 in the order in which they are first seen. */
 final class Places {
@@ -12,17 +13,13 @@ final class Places {
     private final IntArrayList heads = new IntArrayList();
     private final IntArrayList valuations = new IntArrayList();
 
-    private static long key(int head, int valuation) {
-        return ((long) head << Integer.SIZE) | valuation;
-    }
-
     /** The number of one; the next that is free where it is new. */
     int of(int head, int valuation) {
         int known = find(head, valuation);
         if (known != NONE) {
             return known;
         }
-        numbers.put(key(head, valuation), size());
+        numbers.put(Keys.of(head, valuation), size());
         return apart(head, valuation);
     }
 
@@ -35,7 +32,7 @@ final class Places {
 
     /** The number of one; {@link #NONE} where it was not seen. */
     int find(int head, int valuation) {
-        return numbers.getOrDefault(key(head, valuation), NONE);
+        return numbers.getOrDefault(Keys.of(head, valuation), NONE);
     }
 
     int head(int place) {

@@ -1,6 +1,5 @@
 package pandel.core.check.solve;
 
-import com.carrotsearch.hppc.LongIntHashMap;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
@@ -35,7 +34,9 @@ public final class Reachability {
     final Places doubtful = new Places();
 
     private final List<Node> nodes = new ArrayList<>();
-    private final LongIntHashMap numbers = new LongIntHashMap();
+    /** What the nodes stand for, by their numbers. */
+    private final Places places = new Places();
+
     final Map<String, Node> nearest = new LinkedHashMap<>();
     final Set<String> fired = new LinkedHashSet<>();
     final Set<String> perhapsFired = new LinkedHashSet<>();
@@ -47,7 +48,7 @@ public final class Reachability {
     Optional<PossibleCells> possible = Optional.empty();
 
     Optional<Spared> spared = Optional.empty();
-    private final LongIntHashMap beyondNumbers = new LongIntHashMap();
+    private final Places beyondPlaces = new Places();
     private final List<Node> beyond = new ArrayList<>();
     /** Whether facts change, and what hangs on what is not known was followed with any of them. */
     boolean loose;
@@ -63,10 +64,6 @@ public final class Reachability {
 
     Reachability(PushdownSystem system) {
         this.system = system;
-    }
-
-    private static long key(int head, int valuation) {
-        return ((long) head << Integer.SIZE) | valuation;
     }
 
     /** Takes in what can be done at a place come to. */
@@ -102,9 +99,8 @@ public final class Reachability {
                 doubtful.of(node.head, node.valuation);
                 continue;
             }
-            node.number = nodes.size();
+            node.number = places.of(node.head, node.valuation);
             nodes.add(node);
-            numbers.put(key(node.head, node.valuation), node.number);
             nearest.putIfAbsent(node.cell.screen(), node);
         }
         nodes.forEach(this::connect);
@@ -143,8 +139,7 @@ public final class Reachability {
             int head = goesBack ? Table.NOWHERE : system.to(node.head, table, i);
             node.next[i] = head == Table.NOWHERE
                     ? Places.NONE
-                    : numbers.getOrDefault(
-                            key(head, system.after(node.head, node.valuation, table.own(i))), Places.NONE);
+                    : places.find(head, system.after(node.head, node.valuation, table.own(i)));
             node.mayComeAgain |= head != Table.NOWHERE && node.next[i] == Places.NONE;
         }
     }
@@ -200,7 +195,7 @@ public final class Reachability {
 
     @Nullable
     Node find(int head, int valuation) {
-        int number = numbers.getOrDefault(key(head, valuation), Places.NONE);
+        int number = places.find(head, valuation);
         return number == Places.NONE ? null : nodes.get(number);
     }
 
@@ -210,11 +205,9 @@ public final class Reachability {
         if (known != null || spared.isEmpty()) {
             return known;
         }
-        int number = beyondNumbers.getOrDefault(key(head, valuation), Places.NONE);
-        if (number == Places.NONE) {
+        int number = beyondPlaces.of(head, valuation);
+        if (number == beyond.size()) {
             Table table = look(head, valuation);
-            number = beyond.size();
-            beyondNumbers.put(key(head, valuation), number);
             beyond.add(new Node(system, head, valuation, table, from.route, from.start));
         }
         return beyond.get(number);

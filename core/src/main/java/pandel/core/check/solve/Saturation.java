@@ -12,6 +12,7 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.Descents;
+import pandel.core.check.compile.Keys;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Route;
 import pandel.core.check.compile.Table;
@@ -87,10 +88,6 @@ final class Saturation {
         this.to = to;
         this.most = most;
         this.system = to.system();
-    }
-
-    private static long pair(int a, int b) {
-        return ((long) a << Integer.SIZE) | b;
     }
 
     /** Searches from every start; each can begin. */
@@ -210,7 +207,7 @@ final class Saturation {
     }
 
     private void go(int place, int pop, int valuation, Route first, Route then) {
-        long key = pair(pop, valuation);
+        long key = Keys.of(pop, valuation);
         int way = ways.getOrDefault(key, NONE);
         if (way == NONE) {
             way = wayPop.size();
@@ -223,10 +220,10 @@ final class Saturation {
 
     private void go(int place, int way, Route first, Route then) {
         int length = first.length() + then.length();
-        int summary = summaries.getOrDefault(pair(place, way), NONE);
+        int summary = summaries.getOrDefault(Keys.of(place, way), NONE);
         if (summary == NONE) {
             summary = summaryPlace.size();
-            summaries.put(pair(place, way), summary);
+            summaries.put(Keys.of(place, way), summary);
             summaryPlace.add(place);
             summaryWay.add(way);
             summaryBy.add(first.and(then));
@@ -272,8 +269,8 @@ final class Saturation {
         int on = place(system.landing(places.head(from), pop), valuation);
         int length = push.length() + way.length();
         // What is opened beneath itself, again and again, comes to the same place by ever longer ways.
-        if (length < landed.getOrDefault(pair(from, on), Integer.MAX_VALUE)) {
-            landed.put(pair(from, on), length);
+        if (length < landed.getOrDefault(Keys.of(from, on), Integer.MAX_VALUE)) {
+            landed.put(Keys.of(from, on), length);
             edge(from, on, push.and(way), pushes);
         }
     }
@@ -284,10 +281,10 @@ final class Saturation {
         if (again == on) {
             return;
         }
-        int known = agains.getOrDefault(pair(on, again), NONE);
+        int known = agains.getOrDefault(Keys.of(on, again), NONE);
         if (known == NONE || push.length() + way.length() < edgeBy.get(known).length()) {
             int edge = edge(on, again, push.and(way), false);
-            agains.put(pair(on, again), edge);
+            agains.put(Keys.of(on, again), edge);
             againEdges.add(edge);
         }
     }
@@ -344,7 +341,7 @@ final class Saturation {
             int edge = againEdges.get(i);
             int from = edgeFrom.get(edge);
             int on = edgeTo.get(edge);
-            if (nodes[from] != null && nodes[on] != null && agains.get(pair(from, on)) == edge) {
+            if (nodes[from] != null && nodes[on] != null && agains.get(Keys.of(from, on)) == edge) {
                 if (nodes[from].agains.isEmpty()) {
                     nodes[from].agains = new ArrayList<>(2);
                 }

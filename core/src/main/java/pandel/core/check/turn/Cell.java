@@ -168,11 +168,6 @@ public record Cell(
                 : new Cell(screen, level, behind, marks, ground, levels, facts, held, at, around, past, waited, open);
     }
 
-    /** The same place with something else beneath. */
-    public Cell on(Ground other) {
-        return new Cell(screen, level, behind, marks, other, levels, facts, held, at, around, past, waited, drawer);
-    }
-
     /** Everything that conditions and links can read. */
     public Known known() {
         return Known.of(facts, held);

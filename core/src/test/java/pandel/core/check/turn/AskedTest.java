@@ -52,6 +52,7 @@ class AskedTest {
         Cell onItem = after(APP, start("home"), "home.list.tap", "list.item.tap", "item.ask.tap");
         assertThat(onHome.ground()).isNotEqualTo(onItem.ground());
         assertThat(areAlike(onHome, onItem)).isTrue();
-        assertThat(areAlike(onHome, onItem.on(Cell.Ground.UNKNOWN))).isFalse();
+        Cell onUnknown = Cell.of(Context.Core.of(onItem), Context.of(onItem).on(Cell.Ground.UNKNOWN), onItem.facts());
+        assertThat(areAlike(onHome, onUnknown)).isFalse();
     }
 }
