@@ -1,6 +1,7 @@
 package pandel.core;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import pandel.core.edit.value.FactWords;
 import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
@@ -45,7 +47,7 @@ import pandel.core.model.value.Value;
 /**
  * Small prototypes written as lines: {@code "tool page: reserve open above dates; back return; 500 advance loans"}. A
  * screen's first word is its id, the second its form; "parked", "end", "home", "shut" (closed by its links alone),
- * "untitled" and "drawn" (with a picture of 390×844 px) may follow. A part is a hotspot's id or a wait's ms, a verb and
+ * "untitled" and "drawn" (with a picture of 400×840 px) may follow. A part is a hotspot's id or a wait's ms, a verb and
  * a target; {@code @x,y,w,h} after the id places the hotspot, {@code & verb target} gives it a second link, {@code %
  * signed in} lets it remember something, {@code =saved} names its outcome, {@code ~long-press} makes it answer to
  * another gesture than a tap. The mark {@code when:not-signed-in} gives the screen a look that asks for that,
@@ -88,6 +90,13 @@ public final class Made {
                 named = Device.OFFERED.stream()
                         .filter(d -> ids.contains(d.id()))
                         .toList();
+            } else if (line.startsWith("refuses ")) {
+                List<String> words = List.of(line.substring(8).split(","));
+                named = named.stream()
+                        .map(d -> d.withCannot(Arrays.stream(Cannot.values())
+                                .filter(c -> words.contains(c.word()))
+                                .collect(Collectors.toSet())))
+                        .toList();
             } else if (line.startsWith("drawer ")) {
                 drawers.add(MadeFrames.drawer(List.of(line.split(" "))));
             } else if (line.startsWith("tabs ")) {
@@ -117,6 +126,7 @@ public final class Made {
                 .withDrawers(drawers);
         for (String line : lines) {
             made = line.startsWith("devices ")
+                            || line.startsWith("refuses ")
                             || line.startsWith("address ")
                             || line.startsWith("sequence ")
                             || line.startsWith("tabs ")
@@ -181,7 +191,7 @@ public final class Made {
         screen = screen.withHome(marks.contains("home")).withTitle(marks.contains("untitled") ? "" : screen.title());
         if (marks.contains("drawn")) {
             screen = screen.withMocks(
-                    List.of(new Picture(Width.NARROW, "0".repeat(64) + ".png", 390, 844, 1, "", Rest.NONE)));
+                    List.of(new Picture(Width.NARROW, "0".repeat(64) + ".png", 400, 840, 1, "", Rest.NONE)));
         }
         if (marks.contains("wide")) {
             screen = screen.withMocks(Stream.concat(

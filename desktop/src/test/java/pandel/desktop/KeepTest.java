@@ -218,11 +218,17 @@ class KeepTest extends WindowTest {
         clickOn("#device");
         settle();
         shot("devices");
-        clickOn("Also for Kiosk, 1080 × 1920, no back of its own");
+        clickOn("#devices-page");
+        settle();
+        clickOn("#more-devices");
+        settle();
+        clickOn("Kiosk, 1000 × 1800 px");
         settle();
         assertThat(prototype().devices())
                 .extracting(d -> d.id())
                 .containsExactly("phone", "small-phone", "tablet", "kiosk");
+        clickOn("#page-done");
+        settle();
         clickOn("#device");
         clickOn("Small phone, 360 × 640, back swipe");
         settle();

@@ -9,6 +9,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Width;
 import pandel.core.model.screen.Form;
@@ -257,12 +258,15 @@ class LooksTest extends WindowTest {
         settle();
         Device own = prototype().devices().getLast();
         typeOver("#device-size-" + own.id(), "0 × 800");
-        assertRead("A device is 40 to 10000 px a side: 390 × 844, say. “0 × 800” is not.");
+        assertRead("A device is 40 to 10000 px a side: 480 × 800, say. “0 × 800” is not.");
         typeOver("#device-size-" + own.id(), "1000000 x 800");
         assertRead("“1000000 x 800” is not.");
         typeOver("#device-size-" + own.id(), "400 x 700");
         assertThat(prototype().devices().getLast().height()).isEqualTo(700);
         clickOn("#device-levels-" + own.id());
+        settle();
+        assertRead("any number", "the page alone", "2, the page counted");
+        clickOn("#device-levels-" + own.id() + "-1");
         settle();
         assertThat(prototype().devices().getLast().levels()).isEqualTo(1);
         typeOver("#width-wide", "600");
@@ -275,6 +279,36 @@ class LooksTest extends WindowTest {
         settle();
         go(5);
         assertRead("opens one thing more above than Own device can show: nothing above the page.");
+    }
+
+    @Test
+    void aDeviceRefusesWhatOneSaysItRefuses() {
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.D);
+        Device first = prototype().devices().getFirst();
+        assertRead("Refuses", "nothing");
+        clickOn("#device-refuses-" + first.id());
+        settle();
+        clickOn("Gestures");
+        settle();
+        shot("device-gestures");
+        clickOn("#device-cannot-double-tap");
+        settle();
+        clickOn("#device-refuses-" + first.id());
+        settle();
+        clickOn("Verbs");
+        settle();
+        clickOn("#device-cannot-open-above");
+        settle();
+        assertThat(prototype().devices().getFirst().cannot()).containsExactly(Cannot.OPEN_ABOVE, Cannot.DOUBLE_TAP);
+        assertRead("open above and 1 more");
+        shot("device-refuses");
+        clickOn("#page-done");
+        settle();
+        go(5);
+        assertRead("is to open above, which is refused on " + first.title() + ".");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(prototype().devices().getFirst().cannot()).isEmpty();
     }
 
     @Test

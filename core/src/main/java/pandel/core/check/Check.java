@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.finding.Finding;
@@ -53,6 +54,7 @@ import pandel.core.check.solve.Solution;
 import pandel.core.check.solve.Trait;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
@@ -192,14 +194,24 @@ public final class Check {
                                 + exploration.nodes().size() + " situations were."));
             }
         }
-        List<Finding> findings = FINDINGS.stream()
-                .flatMap(f -> f.apply(solution).stream())
+        List<Finding> findings = once(FINDINGS.stream()
+                        .flatMap(f -> f.apply(solution).stream())
+                        .toList())
                 .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule))
                 .toList();
         return Optional.of(new Checked(
                 solution,
                 findings.stream().filter(f -> !isQuiet(prototype, f)).toList(),
                 List.copyOf(new LinkedHashSet<>(unsettled))));
+    }
+
+    /** One cause, one finding: what makes a dead end is not told once more. */
+    private static Stream<Finding> once(List<Finding> findings) {
+        Set<List<String>> told = findings.stream()
+                .filter(f -> f.rule() == Rule.DEAD_END && f.hotspot().isPresent())
+                .map(Finding::screens)
+                .collect(Collectors.toSet());
+        return findings.stream().filter(f -> f.rule() != Rule.HOTSPOT_NOT_PLACED || !told.contains(f.screens()));
     }
 
     /** Ids of the screens that are ever shown, or may be. */
@@ -271,7 +283,7 @@ public final class Check {
                 Optional<Width> width,
                 Optional<Device.Back> back,
                 List<Boolean> stays,
-                Set<Device.Cannot> cannot) {}
+                Set<Cannot> cannot) {}
         boolean mouseMatters = prototype.index().ways().stream()
                 .anyMatch(w ->
                         w.link().cause() instanceof Cause.Touch t && t.gesture().needsMouse());
@@ -294,10 +306,7 @@ public final class Check {
                                 prototype.drawers().stream()
                                         .map(w -> w.staysAt(d.width()))
                                         .toList(),
-                                prototype.drawers().isEmpty()
-                                                && prototype.sequences().isEmpty()
-                                        ? Set.of()
-                                        : d.cannot()),
+                                d.cannot()),
                         d));
         return List.copyOf(classes.values());
     }

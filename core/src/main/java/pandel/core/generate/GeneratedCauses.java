@@ -96,7 +96,7 @@ final class GeneratedCauses {
                 effects.add(
                         random.nextBoolean()
                                 ? new Effect.Notice("It is done", 2000)
-                                : new Effect.Leave("https://hollow-lane.example/rules"));
+                                : new Effect.Leave("https://example.org/"));
             }
             if (kind == Kind.NASTY && random.nextInt(6) == 0) {
                 effects.removeIf(Effect::isMove);

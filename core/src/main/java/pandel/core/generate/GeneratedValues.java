@@ -24,8 +24,8 @@ import pandel.core.model.value.Value;
 /** What screens expect, links carry and fields take, and moves done beneath, put into a made-up prototype. */
 final class GeneratedValues {
 
-    private static final List<String> NAMES = List.of("loan", "tool");
-    private static final List<String> TEXTS = List.of("drill", "tent", "3");
+    private static final List<String> NAMES = List.of("kind", "item");
+    private static final List<String> TEXTS = List.of("first", "second", "3");
 
     private final Random random;
     private final Kind kind;
@@ -58,14 +58,14 @@ final class GeneratedValues {
         for (String name : NAMES) {
             if (random.nextBoolean()) {
                 Expected.Kind type = Expected.Kind.values()[random.nextInt(kind == Kind.USUAL ? 2 : 4)];
-                List<String> words = type == Expected.Kind.ONE_OF ? List.of("drill", "tent") : List.of();
+                List<String> words = type == Expected.Kind.ONE_OF ? List.of("first", "second") : List.of();
                 expects.add(new Expected(
                         name,
                         type,
                         words,
                         kind == Kind.NASTY && random.nextInt(3) == 0,
                         random.nextInt(3) == 0
-                                ? Optional.of(new Value.Text("drill"))
+                                ? Optional.of(new Value.Text("first"))
                                         .map(v -> (Value) v)
                                         .filter(v -> type == Expected.Kind.TEXT || type == Expected.Kind.ONE_OF)
                                 : Optional.empty()));
@@ -78,9 +78,9 @@ final class GeneratedValues {
                             ? h.withNature(new Hotspot.Nature.Field())
                             : what == 1
                                     ? h.withNature(new Hotspot.Nature.Rows(List.of(
-                                            Map.of("tool", new Value.Text("drill")),
-                                            Map.of("tool", new Value.Text("tent")),
-                                            Map.of("tool", new Value.Text("drill")))))
+                                            Map.of("item", new Value.Text("first")),
+                                            Map.of("item", new Value.Text("second")),
+                                            Map.of("item", new Value.Text("first")))))
                                     : h;
                 })
                 .toList();
@@ -115,7 +115,7 @@ final class GeneratedValues {
                 branch.effects().stream().map(e -> effect(on, hotspot, e)).toList());
         if (!on.expects().isEmpty() && random.nextInt(3) == 0) {
             made = made.withWhen(List.of(new Condition(
-                    random.nextBoolean() ? source(on, Optional.empty()) : new Source.Given("tool"),
+                    random.nextBoolean() ? source(on, Optional.empty()) : new Source.Given("item"),
                     Compare.values()[random.nextInt(5)],
                     random.nextInt(4) == 0 ? source(on, Optional.empty()) : Source.of(text()))));
         }
@@ -156,7 +156,7 @@ final class GeneratedValues {
                                 fields.get(random.nextInt(fields.size())).id());
             case 2 ->
                 touched.filter(h -> !h.rows().isEmpty()).isPresent()
-                        ? new Source.OfRow("tool")
+                        ? new Source.OfRow("item")
                         : Source.of(new Value.Number(random.nextInt(3)));
             case 3 -> plain.facts().isEmpty() ? Source.of(text()) : fact();
             default -> Source.of(text());

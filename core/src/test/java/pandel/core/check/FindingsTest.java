@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Fix;
 import pandel.core.check.finding.Rule;
 import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Weight;
@@ -24,6 +25,28 @@ import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
 
 class FindingsTest {
+
+    @Test
+    void aTabWhoseScreenHidesTheStripLeavesNothingOpen() {
+        for (String marks : List.of("", " drops", " leaves", " first:c")) {
+            Checked checked =
+                    Check.of(RuleExample.made("home page: on advance $t | a page: x advance d | b page: y return "
+                            + "| c page: z return | d page: back return | tabs t a,b,c hidden:c" + marks));
+            assertThat(checked.unsettled()).as(marks).isEmpty();
+        }
+    }
+
+    @Test
+    void whatMakesADeadEndIsSaidAndSaidOnce() {
+        Checked unplaced = Check.of(
+                RuleExample.made("home page drawn wide: on advance b | b page: back return | devices phone,desktop"));
+        assertThat(unplaced.findings())
+                .extracting(Finding::sentence)
+                .containsExactly("“home” is a dead end: “home.on” has no place on the picture that Desktop shows.");
+        Fix place = unplaced.findings().getFirst().fixes().getFirst();
+        assertThat(Check.of(place.edit().applyTo(unplaced.prototype())).findings(Rule.DEAD_END))
+                .isEmpty();
+    }
 
     /** Nothing is claimed of what there was no room to look at; what was come to is sure. */
     @Test

@@ -90,8 +90,8 @@ class RuleBoundariesTest {
                 row(Rule.TARGET_SIZE, 0, "home page drawn: a@20,20,44,44 advance b | b page: back return"),
                 row(Rule.TARGET_SIZE, 1, "home page drawn: a@20,20,43,44 advance b | b page: back return"),
                 row(Rule.TARGET_SIZE, 1, "home page drawn: a@20,20,44,23 advance b | b page: back return"),
-                row(Rule.OUTSIDE_MOCK, 0, "home page drawn: a@330,784,60,60 advance b | b page: back return"),
-                row(Rule.OUTSIDE_MOCK, 1, "home page drawn: a@331,784,60,60 advance b | b page: back return"),
+                row(Rule.OUTSIDE_MOCK, 0, "home page drawn: a@340,780,60,60 advance b | b page: back return"),
+                row(Rule.OUTSIDE_MOCK, 1, "home page drawn: a@341,780,60,60 advance b | b page: back return"),
                 row(Rule.DRAWER_FEW, 1, "home page: m draw menu | drawer menu a=home,b=home,c=home"),
                 row(Rule.DRAWER_FEW, 0, "home page: m draw menu | drawer menu a=home,b=home,c=home,d=home"));
     }

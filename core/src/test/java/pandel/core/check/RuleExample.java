@@ -253,12 +253,28 @@ record RuleExample(Rule rule, String shows, String mustNot) {
                     "home page drawn: on advance b | b page: back return | devices phone,small-phone"),
             new RuleExample(
                     Rule.HOTSPOT_NOT_PLACED,
-                    "home page drawn wide: on advance b | b page: back return | devices phone,desktop",
+                    "home page drawn wide: on advance b; 900 advance b | b page: back return | devices phone,desktop",
                     "home page drawn: on advance b | b page: back return | devices phone,desktop"),
+            new RuleExample(
+                    Rule.DEAD_END,
+                    "home page drawn wide: on advance b | b page: back return | devices phone,desktop",
+                    "home page drawn wide: on advance b; 900 advance b | b page: back return | devices phone,desktop"),
             new RuleExample(
                     Rule.DEVICE_CANNOT,
                     "home page: a open above a | a dialog: b open above b | b dialog: x close x | devices watch",
                     "home page: a open above a | a dialog: b open above b | b dialog: x close x | devices phone"),
+            new RuleExample(
+                    Rule.DEVICE_CANNOT,
+                    "home page: on replace b; up open above ask | b page: back return | ask dialog: x close x | refuses replace",
+                    "home page: on advance b; up open above ask | b page: back return | ask dialog: x close x | refuses replace"),
+            new RuleExample(
+                    Rule.DEVICE_CANNOT,
+                    "home page: on advance b; up open above ask | b page: back return | ask dialog: x close x | refuses dialogs",
+                    "home page: on advance b; up advance b | b page: back return | ask dialog: x close x | refuses dialogs"),
+            new RuleExample(
+                    Rule.DEVICE_CANNOT,
+                    "home page: on advance b; up ~long-press advance b | b page: back return | refuses long press",
+                    "home page: on advance b; up ~double-tap advance b | b page: back return | refuses long press"),
             new RuleExample(
                     Rule.ADDRESS_UNUSABLE,
                     "home page: on advance b +loan=drill | b page needs:loan: back return | address /loans b",

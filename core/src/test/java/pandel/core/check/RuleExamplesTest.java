@@ -51,10 +51,10 @@ class RuleExamplesTest {
         }
     }
 
-    /** The example's first screen with a picture of 390×844 px and these areas, each with a link back. */
+    /** The example's first screen with a picture of 400×840 px and these areas, each with a link back. */
     private static Prototype placed(Area... areas) {
         Prototype p = RuleExample.made("home page: a advance b; b advance b; c advance b | b page: back return");
-        Mock mock = new Picture(Width.NARROW, "0".repeat(64) + ".png", 390, 844, 1, "", Rest.NONE);
+        Mock mock = new Picture(Width.NARROW, "0".repeat(64) + ".png", 400, 840, 1, "", Rest.NONE);
         return p.withScreen("home", s -> {
             List<Hotspot> hotspots = new ArrayList<>();
             for (int i = 0; i < areas.length; i++) {

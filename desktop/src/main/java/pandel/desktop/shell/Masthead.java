@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
@@ -16,6 +15,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -26,10 +26,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
-import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.device.Device;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 
@@ -68,7 +68,8 @@ final class Masthead extends GridPane {
             middle.getChildren().add(tab(stage, group, go));
         }
         device.setId("device");
-        device.setOnAction(e -> deviceMenu().show(device, Side.BOTTOM, 0, 0));
+        Runnable devices = Objects.requireNonNull(commands.get("devices")).action();
+        device.setOnAction(e -> deviceMenu(devices).show(device, Side.BOTTOM, 0, 0));
         undo.setOnAction(e -> work.undo());
         redo.setOnAction(e -> work.redo());
         undo.setId("undo");
@@ -186,27 +187,19 @@ final class Masthead extends GridPane {
         return recent;
     }
 
-    private ContextMenu deviceMenu() {
+    /** Chooses a device, no more: which there are is said on their page. */
+    private ContextMenu deviceMenu(Runnable devices) {
         ContextMenu menu = new ContextMenu();
-        for (Device one : work.prototype().devices()) {
-            MenuItem item = new MenuItem(describe(one) + (one.equals(work.device()) ? "  — in use" : ""));
-            item.setOnAction(e -> work.use(one));
+        ToggleGroup one = new ToggleGroup();
+        for (Device each : work.prototype().devices()) {
+            RadioMenuItem item = new RadioMenuItem(describe(each));
+            item.setMnemonicParsing(false);
+            item.setToggleGroup(one);
+            item.setSelected(each.equals(work.device()));
+            item.setOnAction(e -> work.use(each));
             menu.getItems().add(item);
         }
-        menu.getItems().add(new SeparatorMenuItem());
-        for (Device known : Device.OFFERED) {
-            boolean there = work.prototype().devices().stream().anyMatch(d -> d.id().equals(known.id()));
-            MenuItem item = new MenuItem((there ? "Take off " : "Also for ") + describe(known));
-            item.setDisable(there && work.prototype().devices().size() == 1);
-            item.setOnAction(e -> work.edit(ScreenEdits.devices(
-                    there
-                            ? work.prototype().devices().stream()
-                                    .filter(d -> !d.id().equals(known.id()))
-                                    .toList()
-                            : Stream.concat(work.prototype().devices().stream(), Stream.of(known))
-                                    .toList())));
-            menu.getItems().add(item);
-        }
+        menu.getItems().addAll(new SeparatorMenuItem(), Buttons.item("Devices…", "devices-page", devices));
         return menu;
     }
 

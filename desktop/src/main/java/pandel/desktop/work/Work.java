@@ -249,8 +249,8 @@ public final class Work {
 
     /** The screens chosen together, in the order of the prototype; none when fewer than two are. */
     public List<Screen> together() {
-        return prototype.get().screens().stream()
-                .filter(s -> selection.together().contains(s.id()))
+        return selection.together().stream()
+                .flatMap(id -> prototype.get().screen(id).stream())
                 .toList();
     }
 

@@ -1,6 +1,7 @@
 package pandel.files.json;
 
 import java.util.Set;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.DeviceBuilder;
 import pandel.core.model.device.Widths;
@@ -35,7 +36,7 @@ final class DeviceJson {
             .unless(
                     Set.of(),
                     "cannot",
-                    Codec.words("cannot", Device.Cannot.class, Device.Cannot::word),
+                    Codec.words("cannot", Cannot.class, Cannot::word),
                     Device::cannot,
                     DeviceBuilder::cannot)
             .rest(Device::rest, DeviceBuilder::rest);

@@ -23,10 +23,12 @@ public record Onward(boolean movesOn, boolean mayComeToItself, boolean movesOnBy
 
     private static boolean movesOn(Rows rows, Cell cell, List<Turn> turns) {
         return turns.stream()
-                .anyMatch(turn -> turn.leavesTo() || !rows.isUncertain(turn) && rows.changes(cell, turn.actions()));
+                .anyMatch(turn ->
+                        turn.leavesTo() || !rows.mayShowItself(cell, turn) && rows.changes(cell, turn.actions()));
     }
 
     private static boolean mayComeToItself(Rows rows, Cell cell, List<Turn> turns) {
-        return turns.stream().anyMatch(turn -> rows.isUncertain(turn) || rows.mayComeToItself(cell, turn.actions()));
+        return turns.stream()
+                .anyMatch(turn -> rows.mayShowItself(cell, turn) || rows.mayComeToItself(cell, turn.actions()));
     }
 }

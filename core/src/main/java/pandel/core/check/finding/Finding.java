@@ -40,6 +40,11 @@ public record Finding(
                 rule, weight, sentence, List.of(screen), Optional.of(hotspot), Optional.empty(), walk, List.of());
     }
 
+    /** The same, about a hotspot. */
+    public Finding at(String newHotspot) {
+        return new Finding(rule, weight, sentence, screens, Optional.of(newHotspot), link, walk, fixes);
+    }
+
     public Finding with(List<Fix> newFixes) {
         return new Finding(rule, weight, sentence, screens, hotspot, link, walk, newFixes);
     }

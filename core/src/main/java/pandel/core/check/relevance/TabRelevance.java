@@ -1,5 +1,6 @@
 package pandel.core.check.relevance;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -24,6 +25,7 @@ public final class TabRelevance {
     private final Map<String, Boolean> fresh = new ConcurrentHashMap<>();
 
     private final Map<String, Boolean> replaced = new ConcurrentHashMap<>();
+    private final Map<String, Boolean> elsewhere = new ConcurrentHashMap<>();
 
     TabRelevance(Prototype prototype, boolean changes) {
         this.prototype = prototype;
@@ -101,6 +103,30 @@ public final class TabRelevance {
                         .tabSet(id)
                         .filter(s -> s.keeps() && !rootsLast(s))
                         .isPresent());
+    }
+
+    /**
+     * Whether a screen may stand anywhere but at the root of one tab: what is kept of another tab may show it then.
+     *
+     * @param screen its id
+     */
+    public boolean mayStandElsewhere(String screen) {
+        return elsewhere.computeIfAbsent(
+                screen,
+                id -> prototype.tabSets().stream()
+                                        .flatMap(s -> s.tabs().stream())
+                                        .filter(t -> t.root().id().equals(id))
+                                        .count()
+                                > 1
+                        || !prototype.index().sequencesOf(id).isEmpty()
+                        || prototype.index().ways().stream()
+                                .flatMap(w -> w.link().effects())
+                                .flatMap(e -> e.target().stream())
+                                .anyMatch(t -> t.id().equals(id))
+                        || prototype.startPoints().stream()
+                                .flatMap(p -> p.levels().stream())
+                                .flatMap(List::stream)
+                                .anyMatch(spot -> spot.screen().equals(id)));
     }
 
     /** Whether nothing takes the place of the screens at its roots. */

@@ -36,8 +36,14 @@ public final class DrawerTurns {
 
     static void add(LinkTurns turns, Done done, Cell cell, Screen screen) {
         DrawerTurns drawers = new DrawerTurns(turns, done, cell);
-        turns.rules().drawers(drawers.head).forEach(d -> d.items().forEach(drawers::item));
+        boolean taps = turns.knows(Gesture.TAP);
+        if (taps) {
+            turns.rules().drawers(drawers.head).forEach(d -> d.items().forEach(drawers::item));
+        }
         if (cell.drawer().isPresent()) {
+            if (!taps) {
+                return;
+            }
             turns.add(
                     done,
                     cell,
@@ -50,13 +56,14 @@ public final class DrawerTurns {
                     List.of(new Event.Touched(Gesture.TAP, new Event.On.Away())),
                     Optional.empty(),
                     turns.rules().away(drawers.head));
-        } else if (turns.device().swipes()) {
+        } else {
             List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT).forEach(edge -> drawers.edge(screen, edge));
         }
     }
 
     private void edge(Screen screen, Gesture edge) {
-        if (LinkTurns.own(screen, new Cause.Touch(edge)::equals).isEmpty()) {
+        if (turns.knows(edge)
+                && LinkTurns.own(screen, new Cause.Touch(edge)::equals).isEmpty()) {
             turns.rules()
                     .pulled(head, edge)
                     .ifPresent(drawer -> done.sure()

@@ -43,6 +43,9 @@ public final class FrameTurns {
     }
 
     private void buttons() {
+        if (!turns.knows(Gesture.TAP)) {
+            return;
+        }
         turns.rules()
                 .buttons(head)
                 .forEach(set -> turns.add(
@@ -55,15 +58,18 @@ public final class FrameTurns {
 
     /** Tabs of the strips that show; a swipe shows none that the strip does not. */
     private void tabs() {
-        for (Gesture gesture :
-                turns.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
-            if (LinkTurns.own(screen, new Cause.Touch(gesture)::equals).isEmpty()
+        for (Gesture gesture : List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT)) {
+            if (turns.knows(gesture)
+                    && LinkTurns.own(screen, new Cause.Touch(gesture)::equals).isEmpty()
                     && turns.rules().swiped(head, gesture).isEmpty()) {
                 turns.rules()
                         .swipedTab(head, gesture)
                         .flatMap(t -> t)
                         .ifPresent(tab -> tab(done, tab, new Event.Touched(gesture, new Event.On.Point(0, 0))));
             }
+        }
+        if (!turns.knows(Gesture.TAP)) {
+            return;
         }
         turns.rules()
                 .strips(head)
@@ -81,14 +87,16 @@ public final class FrameTurns {
     /** Turns by what is laid over a page, and by swipes that no link of the whole screen answers. */
     private void pages() {
         Set<PageTurn> seen = new LinkedHashSet<>();
-        if (turns.device().swipes()) {
-            for (Gesture gesture : List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT)) {
-                if (LinkTurns.own(screen, new Cause.Touch(gesture)::equals).isEmpty()) {
-                    turns.rules()
-                            .swiped(head, gesture)
-                            .ifPresent(turn -> page(turn, new Event.Touched(gesture, new Event.On.Point(0, 0)), seen));
-                }
+        for (Gesture gesture : List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT)) {
+            if (turns.knows(gesture)
+                    && LinkTurns.own(screen, new Cause.Touch(gesture)::equals).isEmpty()) {
+                turns.rules()
+                        .swiped(head, gesture)
+                        .ifPresent(turn -> page(turn, new Event.Touched(gesture, new Event.On.Point(0, 0)), seen));
             }
+        }
+        if (!turns.knows(Gesture.TAP)) {
+            return;
         }
         turns.rules()
                 .laid(head)

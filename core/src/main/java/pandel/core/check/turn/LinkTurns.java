@@ -63,9 +63,7 @@ final class LinkTurns {
         this.named = named;
         this.relevance = relevance;
         this.known = EnumSet.noneOf(Gesture.class);
-        Arrays.stream(Gesture.values())
-                .filter(g -> g.refusedBy(device).isEmpty())
-                .forEach(known::add);
+        Arrays.stream(Gesture.values()).filter(this::knows).forEach(known::add);
     }
 
     /** The rows that can make a difference: of those that hold the same of what its links read, the first. */
@@ -277,6 +275,11 @@ final class LinkTurns {
 
     Device device() {
         return device;
+    }
+
+    /** Whether the device knows a gesture. */
+    boolean knows(Gesture gesture) {
+        return gesture.refusedBy(device).isEmpty();
     }
 
     public Prototype prototype() {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import pandel.core.model.Look;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
@@ -40,6 +41,7 @@ public final class PairTurns {
     static void add(LinkTurns turns, Done done, Cell cell, Done back) {
         if (turns.prototype().pairs().isEmpty()
                 || turns.prototype().widths().of(turns.device().width()) != Width.WIDE
+                || turns.device().refuses(Cannot.PAIRS)
                 || cell.first()
                 || cell.at().isPresent()) {
             return;
@@ -76,8 +78,9 @@ public final class PairTurns {
     private void add(Screen list, boolean returns) {
         Done all = new Done();
         Head head = turns.head(cell).beside(list.id());
-        if (turns.device().swipes() && cell.drawer().isEmpty()) {
-            List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT)
+        if (cell.drawer().isEmpty()) {
+            Stream.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT)
+                    .filter(turns::knows)
                     .forEach(edge -> turns.rules()
                             .pulled(head, edge)
                             .filter(d ->

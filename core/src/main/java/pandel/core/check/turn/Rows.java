@@ -116,4 +116,10 @@ public final class Rows {
         return turn.actions().getLast() instanceof TrailAction.ShowTab show
                 && !relevance.tabs().comesFresh(show.set());
     }
+
+    /** Whether a turn shows a tab as it was left, and that may be the very screen it is done on. */
+    public boolean mayShowItself(Cell cell, Turn turn) {
+        return isUncertain(turn)
+                && (!changes(cell, turn.actions()) || relevance.tabs().mayStandElsewhere(cell.screen()));
+    }
 }

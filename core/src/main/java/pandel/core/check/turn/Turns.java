@@ -132,7 +132,7 @@ public final class Turns {
                 (touch, link) ->
                         links.add(turns, cell, List.of(), new Event.Touched(touch, new Event.On.Point(0, 0)), link));
         FrameTurns.add(links, turns, cell, screen);
-        if (!cell.level().base()) {
+        if (!cell.level().base() && links.knows(Gesture.TAP)) {
             Head head = links.head(cell);
             links.add(
                     turns,

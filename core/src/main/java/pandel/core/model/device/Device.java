@@ -30,19 +30,6 @@ public record Device(
         Rest rest)
         implements DeviceBuilder.With {
 
-    /** What some devices refuse. */
-    public enum Cannot {
-        /** Advancing while a sequence is the current place. */
-        ADVANCE_FROM_A_SEQUENCE,
-        /** Drawers. */
-        DRAWERS;
-
-        /** The word in the file. */
-        public String word() {
-            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        }
-    }
-
     private static final double HELD_BELOW = 1000;
     private static final double HELD = 160;
     private static final double CSS_INCH = 96;
@@ -75,23 +62,23 @@ public record Device(
 
     /** A phone with a back button. */
     public static final Device PHONE =
-            new Device("phone", "Phone", 390, 844, 3, Back.BUTTON, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+            new Device("phone", "Phone", 400, 840, 3, Back.BUTTON, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
     /** A narrower phone with a back swipe. */
     public static final Device SMALL_PHONE =
-            new Device("small-phone", "Small phone", 360, 640, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+            new Device("small-phone", "Small phone", 340, 620, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
     /** A standing tablet with a back swipe. */
     public static final Device TABLET =
-            new Device("tablet", "Tablet", 820, 1180, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+            new Device("tablet", "Tablet", 800, 1200, 2, Back.SWIPE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
     /** A wall-mounted screen with no back of its own. */
     public static final Device KIOSK =
-            new Device("kiosk", "Kiosk", 1080, 1920, 1, Back.NONE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
+            new Device("kiosk", "Kiosk", 1000, 1800, 1, Back.NONE, Pointing.TOUCH, 0, Set.of(), Rest.NONE);
 
     /** A tablet on its side. */
     public static final Device TABLET_ON_ITS_SIDE = new Device(
             "tablet-on-its-side",
             "Tablet on its side",
-            1180,
-            820,
+            1200,
+            800,
             2,
             Back.SWIPE,
             Pointing.TOUCH,
@@ -101,14 +88,14 @@ public record Device(
 
     /** A screen with a mouse. */
     public static final Device DESKTOP =
-            new Device("desktop", "Desktop", 1440, 900, 1, Back.NONE, Pointing.MOUSE, 0, Set.of(), Rest.NONE);
+            new Device("desktop", "Desktop", 1400, 900, 1, Back.NONE, Pointing.MOUSE, 0, Set.of(), Rest.NONE);
 
     /** A small round or square screen worn at the wrist, that shows two things above one another at most. */
     public static final Device WATCH = new Device(
             "watch",
             "Watch",
-            198,
-            242,
+            200,
+            240,
             2,
             Back.SWIPE,
             Pointing.TOUCH,
@@ -160,6 +147,11 @@ public record Device(
     public boolean goesBackBy(Gesture edge) {
         return edge == Gesture.EDGE_SWIPE_LEFT && (back == Back.SWIPE || back == Back.SWIPE_FROM_BOTH)
                 || edge == Gesture.EDGE_SWIPE_RIGHT && (back == Back.SWIPE_FROM_RIGHT || back == Back.SWIPE_FROM_BOTH);
+    }
+
+    /** Whether it refuses something, as somebody said it does. */
+    public boolean refuses(Cannot what) {
+        return cannot.contains(what);
     }
 
     /** Whether a person can swipe on it; a mouse makes no swipes. */

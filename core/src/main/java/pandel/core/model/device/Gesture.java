@@ -49,6 +49,8 @@ public enum Gesture {
                                 ? java.util.Optional.of(device.title() + " has no keys.")
                                 : needsMouse() && device.pointing() == Device.Pointing.TOUCH
                                         ? java.util.Optional.of(device.title() + " has no mouse.")
-                                        : java.util.Optional.empty();
+                                        : device.refuses(Cannot.of(this))
+                                                ? java.util.Optional.of(device.title() + " knows no " + word() + ".")
+                                                : java.util.Optional.empty();
     }
 }

@@ -25,6 +25,19 @@ public enum Verb {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
+    /** What it is to do it: "advance", "switch the tab", "open a drawer". */
+    public String phrase() {
+        return switch (this) {
+            case SWITCH_TAB -> "switch the tab";
+            case TURN_PAGE -> "turn the page";
+            case DRAWER_OPEN -> "open a drawer";
+            case DRAWER_CLOSE -> "close a drawer";
+            case DRAWER_TOGGLE -> "toggle a drawer";
+            case NOTICE -> "show a notice";
+            default -> word();
+        };
+    }
+
     /** Those that move, of which a branch holds at most one. */
     public static final java.util.List<Verb> MOVES =
             java.util.List.of(ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE, SWITCH_TAB, TURN_PAGE);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Width;
 import pandel.core.model.frame.Pair;
 import pandel.core.play.situation.Level;
@@ -36,7 +37,9 @@ public final class Pairs {
      * @param level counted from 0, the base
      */
     public static Optional<Beside> beside(Prototype prototype, Situation now, int level) {
-        if (prototype.pairs().isEmpty() || prototype.widths().of(now.width()) != Width.WIDE) {
+        if (prototype.pairs().isEmpty()
+                || prototype.widths().of(now.width()) != Width.WIDE
+                || now.device().refuses(Cannot.PAIRS)) {
             return Optional.empty();
         }
         Trail trail = now.levels().get(level).trail();

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.model.Attachments;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.Drawer;
@@ -49,7 +50,7 @@ public final class DrawerRules {
     }
 
     private static boolean refused(Device device) {
-        return device.cannot().contains(Device.Cannot.DRAWERS);
+        return device.refuses(Cannot.DRAWERS);
     }
 
     /** Those whose items can be chosen: the open one, else those that are always there. */

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
-import pandel.core.model.device.Device;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Motion;
@@ -47,7 +47,7 @@ final class Moving {
         boolean outside = where.equals(Optional.of(Where.OUTSIDE_THE_TABS));
         return switch (effect) {
             case Effect.Advance advance
-            when head.at().isPresent() && head.device().cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE) ->
+            when head.at().isPresent() && head.device().refuses(Cannot.ADVANCE_FROM_A_SEQUENCE) ->
                 new RuleOutcome.Refused(head.device().title() + " does not advance from a sequence.");
             case Effect.Advance advance ->
                 goOn(advance.to(), where, to -> new TrailAction.Put(outside ? to.putOutside() : to));
@@ -55,7 +55,7 @@ final class Moving {
                 goOn(replace.with(), where, to -> new TrailAction.Swap(outside ? to.putOutside() : to));
             case Effect.Restart restart -> restart(restart.at());
             case Effect.OpenAbove open ->
-                leading(open.screen(), screen -> tooMany(head.levels()), TrailAction.Raise::new, List.of());
+                leading(open.screen(), screen -> notAbove(screen, head.levels()), TrailAction.Raise::new, List.of());
             case Effect.Return back -> goBack();
             case Effect.ReturnTo back -> returnTo(back.to(), where);
             case Effect.Close close ->
@@ -92,7 +92,11 @@ final class Moving {
             case Effect.Advance advance -> leading(advance.to(), Moving::noPage, TrailAction.Put::new, closing);
             case Effect.Replace replace -> leading(replace.with(), Moving::noPage, TrailAction.Swap::new, closing);
             case Effect.OpenAbove open ->
-                leading(open.screen(), screen -> tooMany(ground.get().levels()), TrailAction.Raise::new, closing);
+                leading(
+                        open.screen(),
+                        screen -> notAbove(screen, ground.get().levels()),
+                        TrailAction.Raise::new,
+                        closing);
             case Effect.ReturnTo back ->
                 Targets.isThere(prototype, back.to()) ? onGround(back.to()) : missing(back.to());
             case Effect.TurnPage turn ->
@@ -126,7 +130,12 @@ final class Moving {
                         + screen.form().word() + " and can only be opened above from here.");
     }
 
-    private Optional<String> tooMany(int levels) {
+    /** Why a device opens a screen not above as many levels. */
+    private Optional<String> notAbove(Screen screen, int levels) {
+        if (head.device().refuses(Cannot.of(screen.form()))) {
+            return Optional.of(head.device().title() + " opens no "
+                    + Cannot.of(screen.form()).word() + ".");
+        }
         int most = head.device().levels();
         return most > 0 && levels >= most
                 ? Optional.of(head.device().title() + " shows " + (most == 1 ? "nothing" : "no more than " + most)
@@ -143,6 +152,12 @@ final class Moving {
         Optional<Screen> found = Targets.shown(prototype, target);
         if (found.isEmpty()) {
             return missing(target);
+        }
+        if (target instanceof Target.ToTabs && head.device().refuses(Cannot.TAB_SETS)) {
+            return new RuleOutcome.Refused(head.device().title() + " has no tab sets.");
+        }
+        if (target instanceof Target.ToSequence && head.device().refuses(Cannot.SEQUENCES)) {
+            return new RuleOutcome.Refused(head.device().title() + " has no sequences.");
         }
         Optional<String> why = unfit.apply(found.get());
         if (why.isPresent()) {

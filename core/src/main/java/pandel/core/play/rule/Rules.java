@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.AtPage;
@@ -74,6 +75,9 @@ public final class Rules {
         Optional<String> there = Optional.empty();
         String why = "";
         for (Effect effect : branch.effects()) {
+            if (head.device().refuses(Cannot.of(effect.verb()))) {
+                return refused(head.device(), effect.verb());
+            }
             switch (effect) {
                 case Effect.Notice notice ->
                     sets.add(new TrailAction.Tell(Placeholders.filled(notice.words(), prototype, known), notice.ms()));
@@ -134,6 +138,10 @@ public final class Rules {
             case RuleOutcome.Depends depends -> new RuleOutcome.Depends(sets);
             case RuleOutcome.Refused refused -> refused;
         };
+    }
+
+    private static RuleOutcome.Refused refused(Device device, Verb verb) {
+        return new RuleOutcome.Refused(device.title() + " refuses to " + verb.phrase() + ".");
     }
 
     /** The drawer that is to be open where a move led, after one more effect on drawers. */
@@ -211,6 +219,9 @@ public final class Rules {
 
     /** A page turned by a swipe, or by what is laid over it; next on the last page is {@linkplain #finish not this}. */
     public RuleOutcome turn(Head head, PageTurn turn) {
+        if (head.device().refuses(Cannot.TURN_PAGE)) {
+            return refused(head.device(), Verb.TURN_PAGE);
+        }
         return head.at()
                 .map(at -> PageTurns.turn(prototype, at, turn, prototype.usualMotion(Verb.TURN_PAGE), List.of()))
                 .orElseGet(() -> new RuleOutcome.NothingToDo("No sequence is the current place."));
@@ -250,7 +261,7 @@ public final class Rules {
 
     /** The tab sets whose buttons float over the current place, the outermost first. */
     public List<TabSet> buttons(Head head) {
-        return head.drawer().isPresent()
+        return head.drawer().isPresent() || head.device().refuses(Cannot.FLOATING_BUTTONS)
                 ? List.of()
                 : Strips.shown(prototype, head.around(), head.screen()).stream()
                         .filter(s ->
@@ -264,6 +275,9 @@ public final class Rules {
      * @param tab its id
      */
     public RuleOutcome tab(Head head, String tab) {
+        if (head.device().refuses(Cannot.SWITCH_TAB)) {
+            return refused(head.device(), Verb.SWITCH_TAB);
+        }
         return Strips.shown(prototype, head.around(), head.screen()).stream()
                         .anyMatch(s -> s.tab(tab).isPresent())
                 ? Strips.tab(

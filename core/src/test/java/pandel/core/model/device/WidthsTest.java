@@ -22,7 +22,7 @@ class WidthsTest {
     @Test
     void eachPxIsOfOneClassAndEachClassHasAWidth() {
         for (Widths widths :
-                List.of(Widths.USUAL, new Widths(700, 1200), new Widths(41, 42), new Widths(9000, 10_000))) {
+                List.of(Widths.USUAL, new Widths(700, 1300), new Widths(41, 42), new Widths(9000, 10_000))) {
             assertThat(widths.of(widths.medium() - 1)).isEqualTo(Width.NARROW);
             assertThat(widths.of(widths.medium())).isEqualTo(Width.MEDIUM);
             assertThat(widths.of(widths.wide() - 0.5)).isEqualTo(Width.MEDIUM);
@@ -42,7 +42,7 @@ class WidthsTest {
     void looksAndPairsGoByWhatThePrototypeSays() {
         Prototype usual = Made.of("list page: a advance detail", "detail page: up return")
                 .withPairs(List.of(Pair.of("p", "list", "detail")));
-        Prototype later = usual.withWidths(new Widths(700, 1200));
+        Prototype later = usual.withWidths(new Widths(700, 1300));
         for (Prototype p : List.of(usual, later)) {
             Situation now = new Step(p)
                     .step(
@@ -55,6 +55,6 @@ class WidthsTest {
         }
         assertThat(Changes.between(usual, later))
                 .extracting(Change::sentence)
-                .contains("Devices are medium from 700 px on, and wide from 1200 px on.");
+                .contains("Devices are medium from 700 px on, and wide from 1300 px on.");
     }
 }

@@ -156,9 +156,9 @@ class AimTest {
             Room list = Pairs.beside(p, now, 0).orElseThrow().list();
             Room detail = Room.of(p, now, 0);
             assertThat(list.x()).isEqualTo(280);
-            assertThat(list.width()).isEqualTo(342);
+            assertThat(list.width()).isEqualTo(350);
             assertThat(detail.x()).isEqualTo(list.x() + list.width());
-            assertThat(detail.x() + detail.width()).isEqualTo(1180);
+            assertThat(detail.x() + detail.width()).isEqualTo(1200);
         }
     }
 
@@ -208,8 +208,8 @@ class AimTest {
                             "tabs t home,loans")
                     .withScreen(
                             "home",
-                            s -> s.withMocks(pictured(Form.PAGE, 390, 844).mocks())
-                                    .withHotspots(List.of(at(s.hotspots().getFirst(), 0, 800, 390, 40))));
+                            s -> s.withMocks(pictured(Form.PAGE, 400, 840).mocks())
+                                    .withHotspots(List.of(at(s.hotspots().getFirst(), 0, 800, 400, 40))));
             Prototype p = made.withTabSets(made.tabSets().stream()
                     .map(t -> t.withStrip(t.strip().withEdge(edge)))
                     .toList());

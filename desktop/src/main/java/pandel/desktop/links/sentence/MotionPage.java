@@ -44,7 +44,7 @@ public final class MotionPage extends PageBox {
     private final String link;
     private final int number;
     private final BiConsumer<Verb, Optional<Motion>> chosenLast;
-    private final Label wrong = new Label();
+    private final Label told = new Label();
 
     /** @param chosenLast told what was chosen, for the next links of that verb */
     public MotionPage(
@@ -64,7 +64,6 @@ public final class MotionPage extends PageBox {
         this.link = link.id();
         this.number = number;
         this.chosenLast = chosenLast;
-        wrong.getStyleClass().add("trouble");
         offer(Buttons.word("As usual", "motion-usual", () -> choose(Optional.empty())));
         offer(Buttons.word("Same for all links like this", "motion-all", this::all));
         fill();
@@ -90,7 +89,7 @@ public final class MotionPage extends PageBox {
 
     private void fill() {
         clear();
-        wrong.setText("");
+        say("", true);
         Way way = work.prototype().index().way(link).orElseThrow();
         Optional<Screen> from = way.from().stream().findFirst();
         Optional<Screen> to = branch().move()
@@ -132,7 +131,7 @@ public final class MotionPage extends PageBox {
                 560,
                 "quiet",
                 "small"));
-        row(wrong);
+        row(told);
     }
 
     /** The page beside a page of a sequence, where a page is turned. */
@@ -182,7 +181,7 @@ public final class MotionPage extends PageBox {
 
     private void ms(String typed) {
         if (!typed.matches("\\d{1,5}") || Integer.parseInt(typed) > MOST_MS) {
-            wrong.setText("A motion takes 0 to " + MOST_MS + " ms; “" + typed + "” is not that.");
+            say("A motion takes 0 to " + MOST_MS + " ms; “" + typed + "” is not that.", false);
         } else {
             change(now().kind(), now().direction(), Integer.parseInt(typed), now().easing());
         }
@@ -190,8 +189,10 @@ public final class MotionPage extends PageBox {
 
     private void easing(String typed) {
         if (!EASINGS.contains(typed) && !typed.matches("cubic-bezier\\(\\s*-?[0-9.]+(\\s*,\\s*-?[0-9.]+){3}\\s*\\)")) {
-            wrong.setText("An easing is " + String.join(", ", EASINGS) + " or cubic-bezier(0.2, 0, 0, 1); “" + typed
-                    + "” is not.");
+            say(
+                    "An easing is " + String.join(", ", EASINGS) + " or cubic-bezier(0.2, 0, 0, 1); “" + typed
+                            + "” is not.",
+                    false);
         } else {
             change(now().kind(), now().direction(), now().ms(), typed);
         }
@@ -218,6 +219,13 @@ public final class MotionPage extends PageBox {
                 .flatMap(w -> w.link().branches().stream())
                 .filter(b -> b.move().filter(m -> m.verb() == verb()).isPresent())
                 .count();
-        wrong.setText("All " + n + " links that " + verb().word() + " move so now. Ctrl+Z takes it back.");
+        say("All " + n + " links that " + verb().word() + " move so now. Ctrl+Z takes it back.", true);
+    }
+
+    /** @param done whether it was done; else what was typed is wrong */
+    private void say(String sentence, boolean done) {
+        told.setText(sentence);
+        told.getStyleClass().removeAll("trouble", "quiet");
+        told.getStyleClass().add(done ? "quiet" : "trouble");
     }
 }

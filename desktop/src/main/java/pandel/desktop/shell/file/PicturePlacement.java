@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
@@ -123,9 +124,12 @@ public final class PicturePlacement {
         Prototype prototype = work.prototype();
         Document document = work.document();
         PictureShelf shelf = document.shelf();
+        AtomicBoolean stopped = new AtomicBoolean();
+        looking(0, hotspots.size(), stopped);
         background.run(document, Optional.empty(), "place the hotspots", () -> {
             Map<Hotspot, Area> found = new LinkedHashMap<>();
             int guessed = 0;
+            int looked = 0;
             Optional<Raster> target = raster(shelf, to.get());
             for (Hotspot hotspot : look.hotspots(prototype).stream()
                     .filter(h -> hotspots.contains(h.id()))
@@ -136,8 +140,13 @@ public final class PicturePlacement {
                         .filter(Picture.class::isInstance)
                         .map(Picture.class::cast)
                         .findFirst();
+                int done = looked++;
+                background.tell(document, () -> looking(done, hotspots.size(), stopped));
                 if (from.isEmpty()) {
                     continue;
+                }
+                if (stopped.get()) {
+                    return () -> said.say("Stopped; no hotspot was placed.");
                 }
                 Area area = hotspot.areaOn(from.get().on()).orElseThrow();
                 Optional<Area> like = target.flatMap(
@@ -146,8 +155,20 @@ public final class PicturePlacement {
                 found.put(hotspot, like.orElseGet(() -> HotspotEdits.likewise(area, from.get(), to.get())));
             }
             int unsure = guessed;
-            return () -> placed(found, unsure, to.get().on());
+            return () -> {
+                said.done();
+                placed(found, unsure, to.get().on());
+            };
         });
+    }
+
+    private void looking(int done, int all, AtomicBoolean stopped) {
+        if (!stopped.get()) {
+            said.progress(
+                    all == 1 ? "Looking where the hotspot stands" : "Looking where " + all + " hotspots stand",
+                    (double) done / all,
+                    () -> stopped.set(true));
+        }
     }
 
     private void placed(Map<Hotspot, Area> found, int guessed, Width on) {

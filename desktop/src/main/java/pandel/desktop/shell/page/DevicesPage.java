@@ -6,24 +6,29 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import pandel.core.edit.screen.ScreenEdits;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Widths;
 import pandel.core.model.rest.Rest;
 import pandel.desktop.shell.notice.Toast;
 import pandel.desktop.stage.PageBox;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 import pandel.desktop.work.Work;
 
 /** The devices the prototype will be seen on: those offered, and one's own. */
 final class DevicesPage extends PageBox {
+
+    private static final int MOST_LEVELS = 6;
 
     private final Work work;
     private final Toast said;
@@ -91,9 +96,10 @@ final class DevicesPage extends PageBox {
         row(
                 label("Name", 124, "quiet", "small"),
                 label("Wide × high", 104, "quiet", "small"),
-                label("Goes back by", 84, "quiet", "small"),
+                label("Goes back by", 104, "quiet", "small"),
                 label("Pointed at with", 116, "quiet", "small"),
-                label("Shows above one another", 144, "quiet", "small"));
+                label("Shows above one another", 144, "quiet", "small"),
+                label("Refuses", 136, "quiet", "small"));
         for (Device d : work.prototype().devices()) {
             TextField name = field("device-name-" + d.id(), "Name of the device", d.title(), 124, typed -> {
                 if (!typed.isEmpty()) {
@@ -106,29 +112,32 @@ final class DevicesPage extends PageBox {
                     Math.round(d.width()) + " × " + Math.round(d.height()),
                     104,
                     typed -> size(d, typed));
-            Button back = Buttons.plain(
-                    word(d.back()), "device-back-" + d.id(), () -> change(d, x -> x.withBack(next(x.back()))));
-            Button pointing = Buttons.plain(
-                    d.pointing() == Device.Pointing.BOTH
-                            ? "finger or mouse"
-                            : d.pointing() == Device.Pointing.TOUCH ? "a finger" : "a mouse",
+            Button back = ChoiceButton.of(
+                    "device-back-" + d.id(),
+                    104,
+                    "How it goes back by itself",
+                    List.of(Device.Back.values()),
+                    d.back(),
+                    DevicesPage::word,
+                    b -> change(d, x -> x.withBack(b)));
+            Button pointing = ChoiceButton.of(
                     "device-pointing-" + d.id(),
-                    () -> change(
-                            d,
-                            x -> x.withPointing(
-                                    Device.Pointing.values()[(x.pointing().ordinal() + 1) % 3])));
-            Button levels = Buttons.plain(
-                    d.levels() == 0
-                            ? "any number"
-                            : d.levels() == 1 ? "the page alone" : d.levels() + ", the page counted",
+                    116,
+                    "What one points with",
+                    List.of(Device.Pointing.values()),
+                    d.pointing(),
+                    DevicesPage::word,
+                    p -> change(d, x -> x.withPointing(p)));
+            Button levels = ChoiceButton.of(
                     "device-levels-" + d.id(),
-                    () -> change(d, x -> x.withLevels((x.levels() + 1) % 5)));
-            for (Button button : List.of(back, pointing)) {
-                button.setMinWidth(button == back ? 84 : 116);
-                button.setTooltip(new Tooltip("Press for the next choice"));
-            }
-            levels.setMinWidth(144);
-            levels.setTooltip(new Tooltip("Press for the next choice; what is more is refused, and a check tells"));
+                    144,
+                    "How many it shows above one another",
+                    IntStream.rangeClosed(0, Math.max(MOST_LEVELS, d.levels()))
+                            .boxed()
+                            .toList(),
+                    d.levels(),
+                    DevicesPage::above,
+                    n -> change(d, x -> x.withLevels(n)));
             Button off = Buttons.smallWord(
                     "Take off",
                     "device-off-" + d.id(),
@@ -136,12 +145,9 @@ final class DevicesPage extends PageBox {
                             .filter(x -> !x.id().equals(d.id()))
                             .toList()));
             off.setDisable(work.prototype().devices().size() == 1);
-            Button refuses = Buttons.smallWord(
-                    d.cannot().isEmpty() ? "refuses…" : d.cannot().size() + " refused…",
-                    "device-refuses-" + d.id(),
-                    () -> {});
-            refuses.setOnAction(e -> refused(d).show(refuses, Side.BOTTOM, 0, 0));
-            row(name, size, back, pointing, levels, spring(), refuses, off);
+            Button refuses = ChoiceButton.menu(
+                    "device-refuses-" + d.id(), 136, "What it refuses", refusedWords(d), () -> refused(d));
+            row(name, size, back, pointing, levels, refuses, spring(), off);
         }
         Widths widths = work.prototype().widths();
         row(
@@ -175,16 +181,30 @@ final class DevicesPage extends PageBox {
         fill();
     }
 
-    /** What else the device refuses, to be turned on and off. */
+    /** "nothing", "dialogs", "dialogs and 2 more". */
+    private static String refusedWords(Device d) {
+        return d.cannot().isEmpty()
+                ? "nothing"
+                : d.cannot().iterator().next().word()
+                        + (d.cannot().size() == 1 ? "" : " and " + (d.cannot().size() - 1) + " more");
+    }
+
+    /** What the device refuses, to be turned on and off. */
     private ContextMenu refused(Device d) {
-        ContextMenu menu = new ContextMenu();
-        for (Device.Cannot one : Device.Cannot.values()) {
-            CheckMenuItem item = new CheckMenuItem(
-                    one == Device.Cannot.DRAWERS ? "It has no drawers" : "It does not advance from a sequence");
+        return new ContextMenu(
+                part(d, "Verbs", Cannot.VERBS),
+                part(d, "Frames and what opens above", Cannot.FRAMES),
+                part(d, "Gestures", Cannot.GESTURES));
+    }
+
+    private Menu part(Device d, String words, List<Cannot> all) {
+        Menu menu = new Menu(words);
+        for (Cannot one : all) {
+            CheckMenuItem item = new CheckMenuItem(one.word());
             item.setId("device-cannot-" + one.word().replace(' ', '-'));
-            item.setSelected(d.cannot().contains(one));
+            item.setSelected(d.refuses(one));
             item.setOnAction(e -> change(d, x -> {
-                Set<Device.Cannot> cannot = new LinkedHashSet<>(x.cannot());
+                Set<Cannot> cannot = new LinkedHashSet<>(x.cannot());
                 if (!cannot.remove(one)) {
                     cannot.add(one);
                 }
@@ -213,15 +233,25 @@ final class DevicesPage extends PageBox {
         }
         said.say(String.format(
                 Locale.ROOT,
-                "A device is %.0f to %.0f px a side: 390 × 844, say. “%s” is not.",
+                "A device is %.0f to %.0f px a side: %.0f × %.0f, say. “%s” is not.",
                 Device.LEAST,
                 Device.MOST,
+                d.width(),
+                d.height(),
                 typed));
         fill();
     }
 
-    private static Device.Back next(Device.Back back) {
-        return Device.Back.values()[(back.ordinal() + 1) % Device.Back.values().length];
+    private static String above(int levels) {
+        return levels == 0 ? "any number" : levels == 1 ? "the page alone" : levels + ", the page counted";
+    }
+
+    private static String word(Device.Pointing pointing) {
+        return switch (pointing) {
+            case TOUCH -> "a finger";
+            case MOUSE -> "a mouse";
+            case BOTH -> "finger or mouse";
+        };
     }
 
     private static String word(Device.Back back) {

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Fix;
@@ -25,25 +26,36 @@ import pandel.core.model.Attachments;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 
-/**
- * {@code device-cannot}: links that open above where a named device shows no more levels, or advance from a sequence
- * where it does not; drawers on one that has none.
- */
+/** {@code device-cannot}: links, frames and gestures that a named device refuses. */
 public final class DeviceRefusals {
 
     /** Where something is refused. */
     private record At(Reachability exploration, Node node) {}
 
+    /**
+     * Why something is refused.
+     *
+     * @param what empty: no more is shown above
+     */
+    private record Why(Optional<Cannot> what, Device device) {}
+
+    /** What is one finding: a link, or all that a frame does by itself. */
+    private record Case(Optional<Way> way, Optional<Cannot> what) {}
+
     private final Solution solution;
     private final Prototype prototype;
-    private final Map<Way, At> tooDeep = new LinkedHashMap<>();
-    private final Map<Way, At> fromSequence = new LinkedHashMap<>();
+    private final Map<Case, At> refused = new LinkedHashMap<>();
+    private final Map<Case, Set<Way>> ways = new HashMap<>();
     private final Map<Drawer, At> drawers = new LinkedHashMap<>();
     /** Ids of the screens that each drawer stands on. */
     private final Map<Drawer, Set<String>> standing = new HashMap<>();
@@ -62,26 +74,23 @@ public final class DeviceRefusals {
 
     public static List<Finding> in(Solution solution) {
         DeviceRefusals refusals = new DeviceRefusals(solution);
-        solution.explorations().forEach(e -> e.nodes().forEach(n -> refusals.look(new At(e, n))));
+        solution.explorations().stream()
+                .filter(e -> e.device().levels() > 0 || !e.device().cannot().isEmpty())
+                .forEach(e -> e.nodes().forEach(n -> refusals.look(new At(e, n))));
         List<Finding> findings = new ArrayList<>();
-        refusals.tooDeep.forEach((way, at) -> findings.add(refusals.tooDeep(way, at)));
-        refusals.fromSequence.forEach((way, at) -> findings.add(refusals.fromSequence(way, at)));
+        refusals.refused.forEach((of, at) -> findings.add(refusals.finding(of, at)));
         refusals.drawers.forEach((drawer, at) -> findings.add(refusals.noDrawers(drawer, at)));
         return findings;
     }
 
     private void look(At at) {
-        boolean full = isFull(at.exploration(), at.node());
-        boolean stuck = isStuck(at.exploration(), at.node());
-        if (full || stuck) {
-            for (Way way : prototype.index().waysOut(at.node().cell.screen())) {
-                if (full && opens(prototype, way)) {
-                    tooDeep.putIfAbsent(way, at);
-                }
-                if (stuck && advances(way)) {
-                    fromSequence.putIfAbsent(way, at);
-                }
-            }
+        for (Way way : prototype.index().waysOut(at.node().cell.screen())) {
+            why(prototype, at.exploration().device(), at.node(), way).ifPresent(why -> {
+                boolean gesture = why.what().filter(Cannot.GESTURES::contains).isPresent();
+                Case of = new Case(isOfItself(way) || gesture ? Optional.empty() : Optional.of(way), why.what());
+                refused.putIfAbsent(of, at);
+                ways.computeIfAbsent(of, o -> new LinkedHashSet<>()).add(way);
+            });
         }
         if (hasNoDrawers(at.exploration())
                 && drawers.size() < prototype.drawers().size()) {
@@ -92,28 +101,107 @@ public final class DeviceRefusals {
         }
     }
 
-    private Finding tooDeep(Way way, At at) {
-        int levels = at.exploration().device().levels();
-        List<Fix> fixes = new ArrayList<>();
-        way.link()
+    /** Whether a frame does it by itself, with no link that somebody made. */
+    private static boolean isOfItself(Way way) {
+        return way.link().cause() instanceof Cause.Tab || way.link().cause() instanceof Cause.Turn;
+    }
+
+    /** Why a device refuses a link where it is set off; empty where it does not. */
+    private static Optional<Why> why(Prototype prototype, Device device, Node node, Way way) {
+        if (way.link().cause() instanceof Cause.Touch touch && device.refuses(Cannot.of(touch.gesture()))) {
+            return Optional.of(new Why(Optional.of(Cannot.of(touch.gesture())), device));
+        }
+        return way.link()
+                .effects()
+                .flatMap(effect -> why(prototype, device, node, effect).stream())
+                .findFirst();
+    }
+
+    private static Optional<Why> why(Prototype prototype, Device device, Node node, Effect effect) {
+        Stream<Cannot> asked = Stream.of(Cannot.of(effect.verb()));
+        Optional<Screen> above =
+                effect instanceof Effect.OpenAbove open ? Targets.shown(prototype, open.screen()) : Optional.empty();
+        if (effect instanceof Effect.Advance && node.cell.at().isPresent()) {
+            asked = Stream.concat(asked, Stream.of(Cannot.ADVANCE_FROM_A_SEQUENCE));
+        }
+        asked = Stream.concat(asked, above.map(s -> Cannot.of(s.form())).stream());
+        if (effect.isMove() && !(effect instanceof Effect.ReturnTo)) {
+            asked = Stream.concat(asked, effect.target().flatMap(DeviceRefusals::frame).stream());
+        }
+        Optional<Why> why = asked.filter(device::refuses).findFirst().map(c -> new Why(Optional.of(c), device));
+        boolean full = above.isPresent() && device.levels() > 0 && node.cell.levels() >= device.levels();
+        return why.isEmpty() && full ? Optional.of(new Why(Optional.empty(), device)) : why;
+    }
+
+    private static Optional<Cannot> frame(Target target) {
+        return switch (target) {
+            case Target.ToTabs t -> Optional.of(Cannot.TAB_SETS);
+            case Target.ToSequence s -> Optional.of(Cannot.SEQUENCES);
+            case Target.ToScreen s -> Optional.empty();
+        };
+    }
+
+    private Finding finding(Case of, At at) {
+        Way way = Objects.requireNonNull(ways.get(of)).iterator().next();
+        if (of.what().isEmpty()) {
+            return link(way, at, goingOn(way, at), tooDeep(way, at.exploration().device()));
+        }
+        Cannot what = of.what().get();
+        List<Fix> fixes = what == Cannot.ADVANCE_FROM_A_SEQUENCE ? List.of(inPlace(way)) : List.of();
+        return link(way, at, fixes, sentence(of, way, what));
+    }
+
+    private String sentence(Case of, Way way, Cannot what) {
+        String named = FindingWords.link(prototype, way);
+        String devices = devices(d -> d.refuses(what));
+        int others = Objects.requireNonNull(ways.get(of)).size() - 1;
+        String together = named + (others == 0 ? "" : " and " + others + " more");
+        if (Cannot.GESTURES.contains(what)) {
+            return together + (others == 0 ? " is" : " are") + " set off by a " + what.word()
+                    + ", which is not known on " + devices + ".";
+        }
+        if (of.way().isEmpty()) {
+            return "Frames " + Verb.valueOf(what.name()).phrase() + " (" + together + "), which is refused on "
+                    + devices + ".";
+        }
+        if (Cannot.VERBS.contains(what)) {
+            return named + " is to " + Verb.valueOf(what.name()).phrase() + ", which is refused on " + devices + ".";
+        }
+        return switch (what) {
+            case ADVANCE_FROM_A_SEQUENCE ->
+                named + " advances from a page of a sequence, which " + devices + " cannot do.";
+            case TAB_SETS, SEQUENCES -> named + " leads to a " + one(what) + ", which " + devices + " does not have.";
+            default -> named + " opens a " + one(what) + ", which " + devices + " does not open.";
+        };
+    }
+
+    private static String one(Cannot frame) {
+        return frame.word().substring(0, frame.word().length() - 1);
+    }
+
+    private String tooDeep(Way way, Device device) {
+        int levels = device.levels();
+        return FindingWords.link(prototype, way) + " opens one thing more above than "
+                + devices(d -> d.levels() == levels)
+                + " can show: "
+                + (levels == 1 ? "nothing above the page." : "no more than " + levels + " above one another.");
+    }
+
+    private List<Fix> goingOn(Way way, At at) {
+        return way
+                .link()
                 .effect()
                 .flatMap(Effect::target)
                 .flatMap(t -> prototype.screen(t.id()))
                 .map(Screen::form)
                 .filter(form -> form == at.node().cell.level().form())
-                .ifPresent(form -> fixes.add(Fixes.goOn(prototype, way)));
-        return link(
-                way,
-                at,
-                fixes,
-                FindingWords.link(prototype, way) + " opens one thing more above than "
-                        + devices(d -> d.levels() == levels)
-                        + " can show: "
-                        + (levels == 1 ? "nothing above the page." : "no more than " + levels + " above one another."));
+                .map(form -> Fixes.goOn(prototype, way))
+                .stream()
+                .toList();
     }
 
-    private Finding fromSequence(Way way, At at) {
-        List<Fix> fixes = new ArrayList<>(List.of(new Fix(
+    private Fix inPlace(Way way) {
+        return new Fix(
                 "Put it in place of the sequence",
                 FindingWords.link(prototype, way) + " advances.",
                 "It replaces the sequence, which does not lie behind then.",
@@ -125,17 +213,12 @@ public final class DeviceRefusals {
                                                 .map(e ->
                                                         e instanceof Effect.Advance a ? new Effect.Replace(a.to()) : e)
                                                 .toList()))
-                                        .toList())))));
-        return link(
-                way,
-                at,
-                fixes,
-                FindingWords.link(prototype, way) + " advances from a page of a sequence, which "
-                        + devices(d -> d.cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE)) + " cannot do.");
+                                        .toList())));
     }
 
+    /** What a frame does by itself cannot be removed. */
     private Finding link(Way way, At at, List<Fix> fixes, String sentence) {
-        fixes.add(Fixes.removeLink(prototype, way));
+        boolean own = !way.link().cause().isOfFrames();
         return new Finding(
                 Rule.DEVICE_CANNOT,
                 solution.fires(way.link().id()) ? Weight.WARNING : Weight.PROBLEM,
@@ -144,7 +227,10 @@ public final class DeviceRefusals {
                 way.hotspot().map(Hotspot::id),
                 Optional.of(way.link().id()),
                 Optional.of(at.exploration().walkTo(at.node())),
-                fixes);
+                own
+                        ? Stream.concat(fixes.stream(), Stream.of(Fixes.removeLink(prototype, way)))
+                                .toList()
+                        : fixes);
     }
 
     private Finding noDrawers(Drawer drawer, At at) {
@@ -152,7 +238,7 @@ public final class DeviceRefusals {
                 Rule.DEVICE_CANNOT,
                 Weight.WARNING,
                 "“" + drawer.shownTitle() + "” is not there on "
-                        + devices(d -> d.cannot().contains(Device.Cannot.DRAWERS))
+                        + devices(d -> d.refuses(Cannot.DRAWERS))
                         + ": it has no drawers. What leads on from its items alone is out of reach.",
                 List.of(at.node().cell.screen()),
                 Optional.empty(),
@@ -167,42 +253,18 @@ public final class DeviceRefusals {
         return String.join(" and ", titles);
     }
 
-    private static boolean isFull(Reachability exploration, Node node) {
-        return exploration.device().levels() > 0
-                && node.cell.levels() >= exploration.device().levels();
-    }
-
-    private static boolean isStuck(Reachability exploration, Node node) {
-        return node.cell.at().isPresent()
-                && exploration.device().cannot().contains(Device.Cannot.ADVANCE_FROM_A_SEQUENCE);
-    }
-
     private static boolean hasNoDrawers(Reachability exploration) {
-        return exploration.device().cannot().contains(Device.Cannot.DRAWERS);
-    }
-
-    private static boolean opens(Prototype prototype, Way way) {
-        return way.link()
-                .effects()
-                .anyMatch(e -> e instanceof Effect.OpenAbove open
-                        && Targets.shown(prototype, open.screen()).isPresent());
-    }
-
-    private static boolean advances(Way way) {
-        return way.link().effects().anyMatch(Effect.Advance.class::isInstance);
+        return exploration.device().refuses(Cannot.DRAWERS);
     }
 
     /** Whether a device refuses a link on a reached screen. */
     public static boolean refuses(Solution solution, Way way) {
-        boolean opens = opens(solution.prototype(), way);
-        boolean advances = advances(way);
         boolean draws = way.drawer().isPresent() || way.link().effects().anyMatch(Effect.MoveDrawer.class::isInstance);
-        return (opens || advances || draws)
-                && solution.explorations().stream()
-                        .anyMatch(e -> way.from().stream()
-                                .flatMap(s -> e.nodesOn(s.id()).stream())
-                                .anyMatch(n -> opens && isFull(e, n)
-                                        || advances && isStuck(e, n)
-                                        || draws && hasNoDrawers(e)));
+        return solution.explorations().stream()
+                .filter(e -> e.device().levels() > 0 || !e.device().cannot().isEmpty())
+                .anyMatch(e -> way.from().stream()
+                        .flatMap(s -> e.nodesOn(s.id()).stream())
+                        .anyMatch(n -> draws && hasNoDrawers(e)
+                                || why(solution.prototype(), e.device(), n, way).isPresent()));
     }
 }

@@ -24,6 +24,7 @@ import pandel.core.edit.frame.TabSetEdits;
 import pandel.core.model.Attachments;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.TabSet;
@@ -73,7 +74,7 @@ public final class Drawers {
 
     /** Where a drawer is attached and can be opened and closed: neither refused nor always there. */
     private Stream<Node> nodes(Reachability exploration, Drawer drawer) {
-        boolean moves = !exploration.device().cannot().contains(Device.Cannot.DRAWERS)
+        boolean moves = !exploration.device().cannot().contains(Cannot.DRAWERS)
                 && !drawer.staysAt(exploration.device().width());
         return !moves ? Stream.empty() : exploration.nodes().stream().filter(n -> isAttached(drawer, prototype, n));
     }
@@ -228,7 +229,7 @@ public final class Drawers {
         Set<String> devices = new LinkedHashSet<>(prototype.devices().stream()
                 .filter(d -> d.swipes()
                         && d.goesBackBy(drawer.panel().side().edge())
-                        && !d.cannot().contains(Device.Cannot.DRAWERS)
+                        && !d.cannot().contains(Cannot.DRAWERS)
                         && !drawer.staysAt(d.width()))
                 .map(Device::title)
                 .toList());

@@ -1,8 +1,10 @@
 package pandel.core.check.rule.frame;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Fix;
@@ -128,9 +130,10 @@ public final class Sequences {
 
     /** Swipes of its pages that a hotspot, the page's own link, or device back answers as well. */
     private static void sideways(Solution solution, Sequence sequence, List<Finding> findings) {
+        Set<Way> told = new HashSet<>();
         for (String page : shown(solution, sequence)) {
             for (Way way : solution.prototype().index().waysOut(page)) {
-                if (way.link().cause() instanceof Cause.Touch touch && isSideways(touch.gesture())) {
+                if (way.link().cause() instanceof Cause.Touch touch && isSideways(touch.gesture()) && told.add(way)) {
                     Screen screen = solution.prototype().screen(page).orElseThrow();
                     findings.add(new Finding(
                             Rule.SIDEWAYS_TWICE,

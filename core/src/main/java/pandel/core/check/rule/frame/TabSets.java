@@ -3,6 +3,8 @@ package pandel.core.check.rule.frame;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -261,6 +263,9 @@ public final class TabSets {
                 "It does not.",
                 TabSetEdits.change("switch without swipes", set.withSwipes(false)));
         Set<String> told = new HashSet<>();
+        Set<Way> ways = new HashSet<>();
+        Map<Sequence, Set<String>> pages = new LinkedHashMap<>();
+        Map<Sequence, Walk> walks = new HashMap<>();
         for (Reachability exploration : solution.explorations()) {
             for (Node node : exploration.nodes()) {
                 if (!node.cell.isIn(set.id())
@@ -271,7 +276,8 @@ public final class TabSets {
                 String screen = node.cell.screen();
                 for (Way way : solution.prototype().index().waysOut(screen)) {
                     if (way.link().cause() instanceof Cause.Touch touch
-                            && (touch.gesture() == Gesture.SWIPE_LEFT || touch.gesture() == Gesture.SWIPE_RIGHT)) {
+                            && (touch.gesture() == Gesture.SWIPE_LEFT || touch.gesture() == Gesture.SWIPE_RIGHT)
+                            && ways.add(way)) {
                         findings.add(new Finding(
                                 Rule.SIDEWAYS_TWICE,
                                 Weight.WARNING,
@@ -288,16 +294,20 @@ public final class TabSets {
                         .at()
                         .flatMap(a -> solution.prototype().sequence(a.sequence()))
                         .filter(Sequence::swipes)
-                        .ifPresent(s -> findings.add(Finding.about(
-                                        Rule.SIDEWAYS_TWICE,
-                                        Weight.WARNING,
-                                        "A swipe turns the pages of “" + s.shownTitle()
-                                                + "”, and switches the tabs of “" + set.shownTitle() + "” elsewhere.",
-                                        List.of(screen),
-                                        Optional.of(exploration.walkTo(node)))
-                                .with(List.of(fix))));
+                        .ifPresent(s -> {
+                            pages.computeIfAbsent(s, x -> new LinkedHashSet<>()).add(screen);
+                            walks.putIfAbsent(s, exploration.walkTo(node));
+                        });
             }
         }
+        pages.forEach((sequence, screens) -> findings.add(Finding.about(
+                        Rule.SIDEWAYS_TWICE,
+                        Weight.WARNING,
+                        "A swipe turns the pages of “" + sequence.shownTitle() + "”, and switches the tabs of “"
+                                + set.shownTitle() + "” elsewhere.",
+                        List.copyOf(screens),
+                        Optional.ofNullable(walks.get(sequence)))
+                .with(List.of(fix))));
     }
 
     private static Finding about(

@@ -16,9 +16,14 @@ import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Walk;
 import pandel.core.check.finding.Weight;
 import pandel.core.check.fix.Fixes;
+import pandel.core.check.fix.HotspotFixes;
 import pandel.core.check.solve.Node;
 import pandel.core.check.solve.Reachability;
 import pandel.core.check.solve.Solution;
+import pandel.core.model.Look;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Cause;
+import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 
 /**
@@ -34,6 +39,10 @@ public final class DeadEnds {
         Optional<Walk> dead = Optional.empty();
         Optional<Walk> onlyBack = Optional.empty();
         final List<String> deadOn = new ArrayList<>();
+        /** The first place that is a dead end, and where. */
+        Optional<Node> place = Optional.empty();
+
+        Optional<Reachability> on = Optional.empty();
     }
 
     public static List<Finding> in(Solution solution) {
@@ -55,7 +64,15 @@ public final class DeadEnds {
                     note(stuck.computeIfAbsent(node.cell.screen(), id -> new Stuck()), exploration, node, byBack));
         }
         List<Finding> findings = new ArrayList<>();
-        stuck.forEach((id, s) -> findings.add(finding(solution, id, s).with(fixes(solution, id))));
+        stuck.forEach((id, s) -> {
+            List<Hotspot> unplaced = unplaced(solution, s);
+            Finding finding = finding(solution, id, s, unplaced);
+            boolean isPlace = finding.rule() == Rule.DEAD_END && !unplaced.isEmpty();
+            findings.add(
+                    isPlace
+                            ? finding.at(unplaced.getFirst().id()).with(placing(solution, id, unplaced))
+                            : finding.with(fixes(solution, id)));
+        });
         doubted.stream()
                 .filter(id -> !stuck.containsKey(id))
                 .forEach(id -> solution.unsettled()
@@ -73,21 +90,45 @@ public final class DeadEnds {
             stuck.onlyBack = stuck.onlyBack.or(() -> Optional.of(exploration.walkTo(node)));
         } else {
             stuck.dead = stuck.dead.or(() -> Optional.of(exploration.walkTo(node)));
+            stuck.place = stuck.place.or(() -> Optional.of(node));
+            stuck.on = stuck.on.or(() -> Optional.of(exploration));
             if (!stuck.deadOn.contains(exploration.device().title())) {
                 stuck.deadOn.add(exploration.device().title());
             }
         }
     }
 
-    private static Finding finding(Solution solution, String id, Stuck stuck) {
+    /** The hotspots with links that cannot be touched there: they stand nowhere on the picture that shows. */
+    private static List<Hotspot> unplaced(Solution solution, Stuck stuck) {
+        if (stuck.place.isEmpty()) {
+            return List.of();
+        }
+        Screen screen = screen(solution, stuck.place.get());
+        Width width =
+                solution.prototype().widths().of(stuck.on.orElseThrow().device().width());
+        Look look = Look.of(solution.prototype(), screen, stuck.place.get().cell.known());
+        List<Hotspot> placed = look.hotspots(solution.prototype(), width);
+        return look.hotspots(solution.prototype()).stream()
+                .filter(h -> !placed.contains(h) && !h.links().isEmpty())
+                .toList();
+    }
+
+    private static List<Fix> placing(Solution solution, String id, List<Hotspot> unplaced) {
+        Screen screen = solution.prototype().screen(id).orElseThrow();
+        return List.of(HotspotFixes.placeLikewise(screen, unplaced), Fixes.end(screen));
+    }
+
+    private static Finding finding(Solution solution, String id, Stuck stuck, List<Hotspot> unplaced) {
         String title = FindingWords.screen(solution.prototype(), id);
         boolean everywhere = solution.explorations().size() == stuck.deadOn.size();
         if (stuck.dead.isPresent() && (everywhere || stuck.onlyBack.isEmpty())) {
             return Finding.about(
                     Rule.DEAD_END,
                     Weight.PROBLEM,
-                    title + " is a dead end: " + reason(solution, id)
-                            + (everywhere ? "." : " (on " + String.join(", ", stuck.deadOn) + ")."),
+                    title + " is a dead end: " + reason(solution, id, stuck, unplaced)
+                            + (everywhere || !unplaced.isEmpty()
+                                    ? "."
+                                    : " (on " + String.join(", ", stuck.deadOn) + ")."),
                     List.of(id),
                     stuck.dead);
         }
@@ -117,7 +158,19 @@ public final class DeadEnds {
         return fixes;
     }
 
-    private static String reason(Solution solution, String id) {
+    private static String reason(Solution solution, String id, Stuck stuck, List<Hotspot> unplaced) {
+        if (!unplaced.isEmpty()) {
+            return FindingWords.hotspot(solution.prototype(), id, unplaced.getFirst())
+                    + (unplaced.size() == 1 ? " has" : " and " + (unplaced.size() - 1) + " more have")
+                    + " no place on the picture that "
+                    + stuck.on.orElseThrow().device().title() + " shows";
+        }
+        boolean worked = stuck.place.filter(n -> n.cell.waited() != 0).isPresent()
+                && solution.prototype().index().waysOut(id).stream()
+                        .anyMatch(w -> w.link().cause() instanceof Cause.Work);
+        if (worked) {
+            return "once its work is done, nothing leads on";
+        }
         int links = solution.prototype().index().waysOut(id).size();
         int hotspots = solution.prototype().index().hotspotsOn(id).size();
         if (links > 0) {

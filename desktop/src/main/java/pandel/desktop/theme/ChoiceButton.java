@@ -1,0 +1,60 @@
+package pandel.desktop.theme;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.geometry.Side;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+
+/** What is chosen, with a notch; pressed it shows what else could be, beneath itself. */
+public final class ChoiceButton extends Button {
+
+    private ChoiceButton(String words, String id, double wide, String tip) {
+        super(words);
+        setId(id);
+        getStyleClass().addAll("word", "choice");
+        setMinWidth(wide);
+        setMaxWidth(wide);
+        setTooltip(new Tooltip(tip));
+        setAccessibleText(tip + ": " + words);
+    }
+
+    /**
+     * One of some.
+     *
+     * @param wide px
+     * @param tip what is chosen here
+     * @param word the words for one; the ids of the lines are the button's and the place of each, from 0
+     */
+    public static <T> ChoiceButton of(
+            String id, double wide, String tip, List<T> all, T now, Function<T, String> word, Consumer<T> chosen) {
+        ChoiceButton button = new ChoiceButton(word.apply(now), id, wide, tip);
+        button.setOnAction(e -> {
+            ContextMenu menu = new ContextMenu();
+            ToggleGroup one = new ToggleGroup();
+            for (T each : all) {
+                RadioMenuItem item = new RadioMenuItem(word.apply(each));
+                item.setId(id + "-" + all.indexOf(each));
+                item.setMnemonicParsing(false);
+                item.setToggleGroup(one);
+                item.setSelected(each.equals(now));
+                item.setOnAction(a -> chosen.accept(each));
+                menu.getItems().add(item);
+            }
+            menu.show(button, Side.BOTTOM, 0, 2);
+        });
+        return button;
+    }
+
+    /** Any of some, from a menu that is made when it is pressed. */
+    public static ChoiceButton menu(
+            String id, double wide, String tip, String words, java.util.function.Supplier<ContextMenu> menu) {
+        ChoiceButton button = new ChoiceButton(words, id, wide, tip);
+        button.setOnAction(e -> menu.get().show(button, Side.BOTTOM, 0, 2));
+        return button;
+    }
+}
