@@ -3,12 +3,17 @@ package pandel.desktop.theme;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.geometry.Bounds;
 import javafx.geometry.Side;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.StackPane;
+import javafx.stage.Popup;
 
 /** What is chosen, with a notch; pressed it shows what else could be, beneath itself. */
 public final class ChoiceButton extends Button {
@@ -50,11 +55,19 @@ public final class ChoiceButton extends Button {
         return button;
     }
 
-    /** Any of some, from a menu that is made when it is pressed. */
-    public static ChoiceButton menu(
-            String id, double wide, String tip, String words, java.util.function.Supplier<ContextMenu> menu) {
+    /** Any of some: they open beneath it and stay until one is done with them. */
+    public static ChoiceButton opening(String id, double wide, String tip, String words, Supplier<Node> choices) {
         ChoiceButton button = new ChoiceButton(words, id, wide, tip);
-        button.setOnAction(e -> menu.get().show(button, Side.BOTTOM, 0, 2));
+        button.setOnAction(e -> {
+            StackPane pane = new StackPane(choices.get());
+            pane.getStyleClass().addAll("root", "choices");
+            pane.getStylesheets().setAll(button.getScene().getStylesheets());
+            Popup popup = new Popup();
+            popup.setAutoHide(true);
+            popup.getContent().add(pane);
+            Bounds on = button.localToScreen(button.getLayoutBounds());
+            popup.show(button.getScene().getWindow(), on.getMinX(), on.getMaxY() + 2);
+        });
         return button;
     }
 }

@@ -34,11 +34,11 @@ class PlaySizesTest {
     @ParameterizedTest
     @CsvSource({
         // room, scale that fits, scale that fills the width
-        "390, 844, 1, 1",
-        "780, 844, 1, 2",
-        "195, 844, 0.5, 0.5",
-        "3900, 8440, 2, 2",
-        "390, 422, 0.5, 1",
+        "400, 840, 1, 1",
+        "800, 840, 1, 2",
+        "200, 840, 0.5, 0.5",
+        "4000, 8400, 2, 2",
+        "400, 420, 0.5, 1",
     })
     void itFitsOrFillsTheWidthAndIsNeverMoreThanTwiceAsLarge(double width, double height, double fit, double fill) {
         Situation now = on(Device.PHONE);

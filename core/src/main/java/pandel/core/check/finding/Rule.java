@@ -120,8 +120,8 @@ public enum Rule {
             "What lies outside the picture cannot be touched."),
     DEVICE_CANNOT(
             "warning; problem when the link never does anything on any device",
-            "what a named device refuses: a link to one thing more above one another than it shows, advancing "
-                    + "from a sequence, a drawer",
+            "what a named device refuses: a verb, a form opened above or one thing more above one another than it "
+                    + "shows, a tab set, sequence or drawer, advancing from a sequence, a gesture",
             "On that device nothing happens, and nobody told the person why."),
     STATE_NEVER_HOLDS(
             "warning",

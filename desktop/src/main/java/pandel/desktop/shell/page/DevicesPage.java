@@ -8,12 +8,14 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import javafx.geometry.Side;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
@@ -41,6 +43,7 @@ final class DevicesPage extends PageBox {
                 leave);
         this.work = work;
         this.said = said;
+        getStyleClass().add("wider");
         Button more = Buttons.plain("Also for…", "more-devices", () -> {});
         more.setOnAction(e -> offered().show(more, Side.TOP, 0, 0));
         offer(more);
@@ -145,7 +148,7 @@ final class DevicesPage extends PageBox {
                             .filter(x -> !x.id().equals(d.id()))
                             .toList()));
             off.setDisable(work.prototype().devices().size() == 1);
-            Button refuses = ChoiceButton.menu(
+            Button refuses = ChoiceButton.opening(
                     "device-refuses-" + d.id(), 136, "What it refuses", refusedWords(d), () -> refused(d));
             row(name, size, back, pointing, levels, refuses, spring(), off);
         }
@@ -189,30 +192,32 @@ final class DevicesPage extends PageBox {
                         + (d.cannot().size() == 1 ? "" : " and " + (d.cannot().size() - 1) + " more");
     }
 
-    /** What the device refuses, to be turned on and off. */
-    private ContextMenu refused(Device d) {
-        return new ContextMenu(
+    /** What the device refuses, all of it at a glance, to be turned on and off. */
+    private Node refused(Device d) {
+        return new HBox(
+                24,
                 part(d, "Verbs", Cannot.VERBS),
-                part(d, "Frames and what opens above", Cannot.FRAMES),
+                part(d, "Frames, and what opens above", Cannot.FRAMES),
                 part(d, "Gestures", Cannot.GESTURES));
     }
 
-    private Menu part(Device d, String words, List<Cannot> all) {
-        Menu menu = new Menu(words);
+    private VBox part(Device d, String words, List<Cannot> all) {
+        VBox part = new VBox(1, label(words, 190, "quiet", "small"));
         for (Cannot one : all) {
-            CheckMenuItem item = new CheckMenuItem(one.word());
-            item.setId("device-cannot-" + one.word().replace(' ', '-'));
-            item.setSelected(d.refuses(one));
-            item.setOnAction(e -> change(d, x -> {
+            CheckBox box = new CheckBox(one.word());
+            box.setId("device-cannot-" + one.word().replace(' ', '-'));
+            box.setSelected(d.refuses(one));
+            box.setOnAction(e -> change(d, x -> {
                 Set<Cannot> cannot = new LinkedHashSet<>(x.cannot());
-                if (!cannot.remove(one)) {
+                cannot.remove(one);
+                if (box.isSelected()) {
                     cannot.add(one);
                 }
                 return x.withCannot(cannot);
             }));
-            menu.getItems().add(item);
+            part.getChildren().add(box);
         }
-        return menu;
+        return part;
     }
 
     private void size(Device d, String typed) {
