@@ -25,6 +25,7 @@ import pandel.core.check.rule.drawn.Titles;
 import pandel.core.check.rule.frame.DeviceRefusals;
 import pandel.core.check.rule.frame.Drawers;
 import pandel.core.check.rule.frame.Sequences;
+import pandel.core.check.rule.frame.SetInItself;
 import pandel.core.check.rule.frame.TabSets;
 import pandel.core.check.rule.reach.Addresses;
 import pandel.core.check.rule.reach.BranchesNever;
@@ -39,6 +40,7 @@ import pandel.core.check.rule.reach.NeverFiring;
 import pandel.core.check.rule.reach.NoEntry;
 import pandel.core.check.rule.reach.ReturnsToAbsent;
 import pandel.core.check.rule.reach.ReturnsToNowhere;
+import pandel.core.check.rule.reach.TrailGrows;
 import pandel.core.check.rule.reach.UnreachedScreens;
 import pandel.core.check.rule.reach.WaitsInTrail;
 import pandel.core.check.rule.value.FactsUnused;
@@ -78,6 +80,8 @@ public final class Check {
             NeverFiring::in,
             ReturnsToNowhere::in,
             ReturnsToAbsent::in,
+            TrailGrows::in,
+            SetInItself::in,
             WaitsInTrail::in,
             EndlessWaits::in,
             DeepOverlays::in,
@@ -211,7 +215,13 @@ public final class Check {
                 .filter(f -> f.rule() == Rule.DEAD_END && f.hotspot().isPresent())
                 .map(Finding::screens)
                 .collect(Collectors.toSet());
-        return findings.stream().filter(f -> f.rule() != Rule.HOTSPOT_NOT_PLACED || !told.contains(f.screens()));
+        Set<Optional<String>> advanced = findings.stream()
+                .filter(f -> f.rule() == Rule.TAB_ADVANCED_TO || f.rule() == Rule.SET_IN_ITSELF)
+                .map(Finding::link)
+                .collect(Collectors.toSet());
+        return findings.stream()
+                .filter(f -> f.rule() != Rule.HOTSPOT_NOT_PLACED || !told.contains(f.screens()))
+                .filter(f -> f.rule() != Rule.TRAIL_GROWS || !advanced.contains(f.link()));
     }
 
     /** Ids of the screens that are ever shown, or may be. */

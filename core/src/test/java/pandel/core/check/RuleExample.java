@@ -22,6 +22,22 @@ record RuleExample(Rule rule, String shows, String mustNot) {
                     "home page: on advance b; off replace b | b page: up return to home; on advance home",
                     "home page: on advance b | b page: up return to home"),
             new RuleExample(
+                    Rule.TRAIL_GROWS,
+                    "home page: on advance b | b page: up advance home",
+                    "home page: on advance b | b page: up return x"),
+            new RuleExample(
+                    Rule.TRAIL_GROWS,
+                    "home page: on advance b | b page: next advance c; up return | c page: prev advance b; up return",
+                    "home page: on advance b | b page: next replace c; up return | c page: prev replace b; up return"),
+            new RuleExample(
+                    Rule.TRAIL_GROWS,
+                    "home page: on advance b | b page: more advance b; up return",
+                    "home page: on advance b +kind=one | b page needs:kind: more advance b +kind=two; up return"),
+            new RuleExample(
+                    Rule.SET_IN_ITSELF,
+                    "home page: on advance $t | a page: x advance $t/b | b page: y return | tabs t a,b",
+                    "home page: on advance $t | a page: x switch t-b | b page: y return | tabs t a,b"),
+            new RuleExample(
                     Rule.WAIT_IN_TRAIL,
                     "splash page: 900 advance home | home page: a advance splash",
                     "splash page: 900 replace home | home page: a advance more | more page: back return"),

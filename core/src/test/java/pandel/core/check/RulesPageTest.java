@@ -28,7 +28,7 @@ class RulesPageTest {
             Files.writeString(PAGE, wanted);
         }
         assertThat(page)
-                .as("docs/rules.md; renew it with mvn -pl core test -Dtest=RulesPageTest -DargLine=-Dpandel.write=true")
+                .as("docs/rules.md; renew it with mvn -pl core test -Dtest=RulesPageTest -Dpandel.write=true")
                 .isEqualTo(wanted);
     }
 

@@ -46,6 +46,11 @@ public enum Rule {
             "warning; problem when the link never does anything else",
             "a return to a screen that does not lie behind",
             "It goes back only to what the person came through; where that does not lie behind, nothing happens."),
+    TRAIL_GROWS(
+            "warning",
+            "going round by links that all advance piles screens up; one item after another on one screen is no round",
+            "Each round puts the same screens on the trail once more; whoever goes back then comes through all of them, "
+                    + "one by one."),
     WAIT_IN_TRAIL(
             "warning",
             "going back shows a screen whose wait moves on by itself",
@@ -94,6 +99,10 @@ public enum Rule {
             "a link within a tab set that advances to the root of one of its tabs",
             "It makes a second copy of that place, on the wrong trail: the strip says one tab, and the screen "
                     + "shows another."),
+    SET_IN_ITSELF(
+            "warning",
+            "a tab set that a link within it puts on top of itself",
+            "Two strips lie on one trail, and back leads from one to the other; a tab was meant."),
     STRIP_VANISHES(
             "warning",
             "a screen in a tab set that hides the strip and has no way back on it",
