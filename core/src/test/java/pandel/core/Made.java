@@ -235,7 +235,7 @@ public final class Made {
             UnaryOperator<Link> extra = link -> further(extra(link, extras), further);
             String[] placed = w[0].split("@");
             String id = words.getFirst() + "." + placed[0];
-            Area area = placed.length == 1 ? new Area(10, 10, 60, 60) : area(placed[1].split(","));
+            Area area = placed.length == 1 ? free(hotspots.size()) : area(placed[1].split(","));
             if (w.length == 1 && Character.isDigit(w[0].charAt(0))) {
                 links.add(new Link(id, waiting(w[0]), List.of(), Rest.NONE));
                 continue;
@@ -386,6 +386,11 @@ public final class Made {
                                                 ? MadeFrames.sequence(
                                                         to.substring(1).split("/"))
                                                 : new Target.ToScreen(to));
+    }
+
+    /** A place of its own for each hotspot of a screen: five in a row. */
+    private static Area free(int n) {
+        return new Area(10 + n % 5 * 70, 10 + n / 5 * 70, 60, 60);
     }
 
     private static Area area(String[] px) {

@@ -117,7 +117,9 @@ public final class Check {
      * @param before what the checks said of an earlier prototype
      */
     public static Optional<Checked> after(Checked before, Prototype prototype, BooleanSupplier calledOff) {
-        return before.isWhole() && Relevant.of(before.prototype()).equals(Relevant.of(prototype))
+        return before.isWhole()
+                        && Relevant.of(before.prototype()).equals(Relevant.of(prototype))
+                        && Relevant.covered(before.prototype()).equals(Relevant.covered(prototype))
                 ? told(
                         prototype,
                         before.solution().relevance(),
@@ -301,7 +303,9 @@ public final class Check {
                         .anyMatch(w -> w.link().cause() instanceof Cause.Touch t
                                 && t.gesture().isOfEdge())
                 || prototype.drawers().stream().anyMatch(d -> d.panel().reach() > 0);
-        boolean widthsMatter = NotPlaced.anywhere(prototype);
+        boolean widthsMatter = NotPlaced.anywhere(prototype)
+                || prototype.devices().size() > 1
+                        && !Relevant.covered(prototype).isEmpty();
         Map<Sort, Device> classes = new LinkedHashMap<>();
         prototype
                 .devices()

@@ -50,6 +50,15 @@ public final class Fitting {
         return Effect.of(target.form() == Form.PAGE ? Verb.ADVANCE : Verb.OPEN_ABOVE, new Target.ToScreen(target.id()));
     }
 
+    /**
+     * What leads to a screen from an item of a drawer: pages are restarted at, since going from item to item would pile
+     * them up.
+     */
+    public static Effect fromDrawer(Screen target) {
+        Target to = new Target.ToScreen(target.id());
+        return target.form() == Form.PAGE ? new Effect.Restart(to) : new Effect.OpenAbove(to);
+    }
+
     /** The effect with another target, its verb kept where it fits. */
     public static Effect leadingTo(Optional<Effect> now, Screen from, Screen target) {
         return leadingTo(now, from, target, new Target.ToScreen(target.id()));

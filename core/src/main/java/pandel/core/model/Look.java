@@ -1,11 +1,15 @@
 package pandel.core.model;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
+import pandel.core.model.link.Cause;
 import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Covering;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Mock;
 import pandel.core.model.screen.Screen;
@@ -84,6 +88,46 @@ public record Look(Screen screen, Optional<State> state) {
         return state.isEmpty()
                 ? all
                 : all.stream().flatMap(h -> state.get().showing(h).stream()).toList();
+    }
+
+    /**
+     * The hotspots that answer a gesture in a finger's stead wherever it is made on one: together they lie over all of
+     * it. Empty where some point of it is left. A key is pressed wherever one is.
+     *
+     * @param shown those that can be touched on the width, later ones above earlier ones
+     */
+    public List<Hotspot> covering(List<Hotspot> shown, Hotspot hotspot, Cause.Touch touch, Width width) {
+        Optional<Area> area = areaOf(hotspot, width);
+        if (area.isEmpty() || touch.gesture() == Gesture.KEY) {
+            return List.of();
+        }
+        List<Hotspot> above = above(shown, hotspot, touch, width);
+        return !above.isEmpty() && Covering.covers(areas(above, width), area.get()) ? above : List.of();
+    }
+
+    /** The part of a hotspot that is left to a gesture; empty where none is. */
+    public Optional<Area> leftOf(List<Hotspot> shown, Hotspot hotspot, Cause.Touch touch, Width width) {
+        return areaOf(hotspot, width)
+                .flatMap(area -> Covering.left(areas(above(shown, hotspot, touch, width), width), area).stream()
+                        .findFirst());
+    }
+
+    /** Those that lie over a part of a hotspot and answer the gesture. */
+    private List<Hotspot> above(List<Hotspot> shown, Hotspot hotspot, Cause.Touch touch, Width width) {
+        Area area = areaOf(hotspot, width).orElseThrow();
+        List<Hotspot> above = new ArrayList<>(0);
+        for (int i = shown.size() - 1; i >= 0 && !shown.get(i).equals(hotspot); i--) {
+            Hotspot other = shown.get(i);
+            if (other.linkFor(touch).isPresent()
+                    && areaOf(other, width).filter(area::overlaps).isPresent()) {
+                above.add(other);
+            }
+        }
+        return above;
+    }
+
+    private List<Area> areas(List<Hotspot> hotspots, Width width) {
+        return hotspots.stream().flatMap(h -> areaOf(h, width).stream()).toList();
     }
 
     /** "Loans", "Loans, empty". */

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.PageTurn;
@@ -194,6 +195,7 @@ final class BruteForce {
                         .filter(l -> l.cause() instanceof Cause.Touch)
                         .map(l -> (Cause.Touch) l.cause())
                         .distinct()
+                        .filter(t -> !isUnderOthers(now, hotspot, t))
                         .forEach(t -> events.add(new Event.Touched(t, new Event.On.OnHotspot(hotspot.id(), at))));
             }
             if (hotspot.isField()) {
@@ -251,5 +253,17 @@ final class BruteForce {
                 s.facts(),
                 s.left(),
                 s.drawer());
+    }
+
+    /** Whether no finger comes to a hotspot of the current screen with a gesture. */
+    private boolean isUnderOthers(Situation now, Hotspot hotspot, Cause.Touch touch) {
+        return now.look(prototype)
+                .filter(look -> {
+                    Width width = prototype.widths().of(now.width());
+                    List<Hotspot> shown = look.hotspots(prototype, width);
+                    return shown.contains(hotspot)
+                            && !look.covering(shown, hotspot, touch, width).isEmpty();
+                })
+                .isPresent();
     }
 }

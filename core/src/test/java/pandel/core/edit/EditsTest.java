@@ -197,7 +197,7 @@ class EditsTest {
                 DrawerEdits.sign(p.drawers().getFirst(), "sign", true).applyTo(p);
         assertThat(signed.shared().getFirst().screens()).containsExactly("b");
         assertThat(signed.shared().getFirst().hotspot().areas())
-                .containsEntry(Width.NARROW, new Area(390 - 8 - 44, 8, 44, 44));
+                .containsEntry(Width.NARROW, new Area(400 - 8 - 44, 8, 44, 44));
         assertThat(((Picture) signed.screens().get(1).mocks().getFirst()).patches())
                 .extracting(Patch::words)
                 .containsExactly("≡");

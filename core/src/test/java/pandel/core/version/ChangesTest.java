@@ -141,7 +141,7 @@ class ChangesTest {
     void aCorrectedScaleKeepsHotspotsOnWhatTheyAreOn() {
         Prototype doubled = ScaleEdit.of(APP.screens(), 2).applyTo(APP);
         Screen home = doubled.screen("home").orElseThrow();
-        assertThat(((Picture) home.mocks().getFirst()).width()).isEqualTo(195);
+        assertThat(((Picture) home.mocks().getFirst()).width()).isEqualTo(200);
         assertThat(home.hotspots().getFirst().areaOn(Width.NARROW)).hasValue(new Area(5, 5, 30, 30));
         Prototype large = ScaleEdit.of(APP.screens(), 0.25).applyTo(APP);
         assertThat(large.screen("home").orElseThrow().mocks().getFirst().on()).isEqualTo(Width.WIDE);

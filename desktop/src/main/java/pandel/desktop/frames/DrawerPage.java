@@ -76,7 +76,7 @@ public final class DrawerPage extends FramePage {
         for (Screen screen : screens) {
             String item = work.naming().fresh(screen.shownTitle() + " item", taken);
             taken.add(item);
-            items.add(new Drawer.Item(item, screen.shownTitle(), "", "", false, Branch.of(Fitting.leadingTo(screen))));
+            items.add(new Drawer.Item(item, screen.shownTitle(), "", "", false, Branch.of(Fitting.fromDrawer(screen))));
         }
         String title = "Menu"
                 + (work.prototype().drawers().isEmpty()
@@ -316,13 +316,13 @@ public final class DrawerPage extends FramePage {
                                         "lead an item to “" + screen.shownTitle() + "”",
                                         now().withItem(
                                                         item.id(),
-                                                        i -> i.withDoes(Branch.of(Fitting.leadingTo(screen)))))))));
+                                                        i -> i.withDoes(Branch.of(Fitting.fromDrawer(screen)))))))));
         for (TabSet set : work.prototype().tabSets()) {
             menu.getItems()
                     .add(Buttons.item(
                             set.shownTitle() + ", a tab set",
                             "item-to-" + set.id(),
-                            () -> lead(item, new Effect.Advance(new Target.ToTabs(set.id())))));
+                            () -> lead(item, new Effect.Restart(new Target.ToTabs(set.id())))));
             set.tabs()
                     .forEach(t -> menu.getItems()
                             .add(Buttons.item(
@@ -335,7 +335,7 @@ public final class DrawerPage extends FramePage {
                     .add(Buttons.item(
                             sequence.shownTitle() + ", a sequence",
                             "item-to-" + sequence.id(),
-                            () -> lead(item, new Effect.Advance(new Target.ToSequence(sequence.id())))));
+                            () -> lead(item, new Effect.Restart(new Target.ToSequence(sequence.id())))));
         }
         menu.getItems().add(Buttons.item("Anything else, as a sentence…", "item-sentence", () -> sentence(item)));
         return menu;

@@ -85,12 +85,17 @@ final class LinkTurns {
         return List.copyOf(first.values());
     }
 
-    /** Each gesture that the device knows, with the first link for it. */
-    void touches(List<Link> links, BiConsumer<Cause.Touch, Link> then) {
+    /**
+     * Each gesture that the device knows, with the first link for it.
+     *
+     * @param free whether a finger comes to it
+     */
+    void touches(List<Link> links, Predicate<Cause.Touch> free, BiConsumer<Cause.Touch, Link> then) {
         for (int i = 0; i < links.size(); i++) {
             if (links.get(i).cause() instanceof Cause.Touch touch
                     && known.contains(touch.gesture())
-                    && isFirst(links, i)) {
+                    && isFirst(links, i)
+                    && free.test(touch)) {
                 then.accept(touch, links.get(i));
             }
         }

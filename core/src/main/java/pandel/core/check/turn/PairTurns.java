@@ -97,6 +97,7 @@ public final class PairTurns {
         Set<String> only = new LinkedHashSet<>();
         turns.touches(
                 list.links(),
+                touch -> true,
                 (touch, link) -> turns.add(
                         all,
                         cell,
@@ -109,6 +110,7 @@ public final class PairTurns {
             LinkTurns.rows(hotspot)
                     .forEach(row -> turns.touches(
                             hotspot.links(),
+                            touch -> true,
                             (touch, link) -> turns.add(
                                     all,
                                     cell,

@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.relevance.FollowedScreens;
@@ -12,6 +13,7 @@ import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
@@ -113,11 +115,16 @@ public final class Turns {
                 return turns;
             }
         }
-        for (Hotspot hotspot : Look.of(prototype, screen, cell.known())
-                .hotspots(prototype, prototype.widths().of(device.width()))) {
+        Look look = Look.of(prototype, screen, cell.known());
+        Width width = prototype.widths().of(device.width());
+        List<Hotspot> shown = look.hotspots(prototype, width);
+        for (Hotspot hotspot : shown) {
+            Predicate<Cause.Touch> free =
+                    touch -> look.covering(shown, hotspot, touch, width).isEmpty();
             LinkTurns.rows(hotspot)
                     .forEach(row -> links.touches(
                             hotspot.links(),
+                            free,
                             (touch, link) -> links.add(
                                     turns,
                                     cell,
@@ -129,6 +136,7 @@ public final class Turns {
         }
         links.touches(
                 screen.links(),
+                touch -> true,
                 (touch, link) ->
                         links.add(turns, cell, List.of(), new Event.Touched(touch, new Event.On.Point(0, 0)), link));
         FrameTurns.add(links, turns, cell, screen);

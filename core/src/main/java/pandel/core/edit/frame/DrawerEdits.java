@@ -222,7 +222,7 @@ public final class DrawerEdits {
         return prototype.screens().stream()
                 .filter(s -> s.title().strip().equalsIgnoreCase(label))
                 .findFirst()
-                .map(s -> Branch.of(Fitting.leadingTo(s)))
+                .map(s -> Branch.of(Fitting.fromDrawer(s)))
                 .orElseGet(() -> Branch.of(List.of()));
     }
 

@@ -81,7 +81,9 @@ public record Linking(
         if (to instanceof Destination.OfDrawer drawer) {
             return Optional.of(withDrawer(drawer.effect(), " to “" + drawer.title() + "”"));
         }
-        return leading(to, habits.wanted().map(Linking::bare).or(this::move)).map(this::set);
+        Optional<Move> likelier = move().isEmpty() ? likelier(to) : Optional.empty();
+        return likelier.or(() -> leading(to, habits.wanted().map(Linking::bare).or(this::move)))
+                .map(this::set);
     }
 
     /** A hotspot just marked becomes one of the screen, linked as was said: one step of undo. */
@@ -90,7 +92,7 @@ public record Linking(
         Optional<Move> move = switch (to) {
             case Destination.NoLink none -> Optional.empty();
             case Destination.New made -> leading(made, Optional.empty());
-            default -> leading(to, before);
+            default -> likelier(to).or(() -> leading(to, before));
         };
         if (move.isEmpty()) {
             return HotspotEdits.mark(screen, bare);
@@ -104,7 +106,8 @@ public record Linking(
 
     /** A link of the whole screen that leads there. */
     public Edit linkScreen(String id, Cause cause, Destination to) {
-        Move move = leading(to, byItself(cause))
+        Move move = (cause instanceof Cause.Touch ? likelier(to) : Optional.<Move>empty())
+                .or(() -> leading(to, byItself(cause)))
                 .orElseThrow(() -> new IllegalArgumentException("A link of a screen leads somewhere"));
         return move.with(LinkEdits.linkScreen(screen, Link.of(id, cause, move.effect())));
     }
@@ -130,6 +133,18 @@ public record Linking(
         Effect effect =
                 verb == Verb.SWITCH_TAB ? new Effect.SwitchTab(likelyTab()) : Effect.of(verb, target.orElse(NOWHERE));
         return new VerbChoice.Done(set(new Move(effect, Optional.empty(), ": " + verb.word())));
+    }
+
+    /** What is likelier meant than to advance, unless a verb was asked for. */
+    private Optional<Move> likelier(Destination to) {
+        String title = switch (to) {
+            case Destination.There there -> there.screen().shownTitle();
+            case Destination.Frame frame -> frame.title();
+            default -> "";
+        };
+        return habits.wanted().isPresent()
+                ? Optional.empty()
+                : Likelier.than(prototype, screen, to).map(effect -> Move.to(effect, title));
     }
 
     /** The move that leads there, its verb that of a move before where it fits; nothing where no link is wanted. */

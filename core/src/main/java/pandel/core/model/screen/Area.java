@@ -53,4 +53,9 @@ public record Area(double x, double y, double width, double height) {
     public Area rounded() {
         return new Area(Math.rint(x), Math.rint(y), Math.max(1, Math.rint(width)), Math.max(1, Math.rint(height)));
     }
+
+    /** Whether another has more than an edge in common with it. */
+    public boolean overlaps(Area other) {
+        return other.x() < right() && other.right() > x() && other.y() < bottom() && other.bottom() > y();
+    }
 }

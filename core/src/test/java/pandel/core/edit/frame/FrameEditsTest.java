@@ -235,7 +235,7 @@ class FrameEditsTest {
                 .shared()
                 .getFirst()
                 .hotspot();
-        assertThat(sign.areas().values()).allMatch(a -> a.right() == 390 - 8);
+        assertThat(sign.areas().values()).allMatch(a -> a.right() == 400 - 8);
     }
 
     @Test

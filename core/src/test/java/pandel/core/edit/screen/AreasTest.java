@@ -96,10 +96,10 @@ class AreasTest {
     void anAreaStandsAtTheLikePlaceOfAnotherPicture() {
         Picture phone = (Picture)
                 Made.of("a page drawn:").screen("a").orElseThrow().mocks().getFirst();
-        Picture twice = phone.withPixelWidth(780).withPixelHeight(1000);
+        Picture twice = phone.withPixelWidth(800).withPixelHeight(1000);
         Area high = HotspotEdits.likewise(new Area(10, 20, 100, 40), phone, twice);
         assertThat(high).isEqualTo(new Area(20, 20, 200, 40));
-        Area low = HotspotEdits.likewise(new Area(10, 804, 100, 40), phone, twice);
+        Area low = HotspotEdits.likewise(new Area(10, 800, 100, 40), phone, twice);
         assertThat(low).isEqualTo(new Area(20, 960, 200, 40));
     }
 
@@ -121,7 +121,7 @@ class AreasTest {
         Prototype p = Made.of("a page drawn: x@10,20,60,60 return");
         Prototype half = ScaleEdit.of(p.screens(), 2).applyTo(p);
         Picture picture = (Picture) half.screen("a").orElseThrow().mocks().getFirst();
-        assertThat(picture.width()).isEqualTo(195);
+        assertThat(picture.width()).isEqualTo(200);
         assertThat(half.index().hotspot("a.x").orElseThrow().areaOn(Width.NARROW))
                 .contains(new Area(5, 10, 30, 30));
         assertThat(ScaleEdit.of(half.screens(), 1).applyTo(half)).isEqualTo(p);

@@ -1,13 +1,18 @@
 package pandel.core.check.rule.drawn;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Fix;
@@ -16,9 +21,13 @@ import pandel.core.check.finding.Weight;
 import pandel.core.check.fix.HotspotFixes;
 import pandel.core.check.solve.Solution;
 import pandel.core.edit.screen.HotspotEdits;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
+import pandel.core.model.link.Cause;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
@@ -74,7 +83,8 @@ public final class Hotspots {
         }
         sameCause(screen, fresh);
         fieldRows(screen, fresh);
-        screen.mocks().forEach(mock -> onMock(screen, mock, all, fresh));
+        screen.mocks().forEach(mock -> onMock(screen, mock, fresh));
+        covered(screen, fresh);
         sizes(screen, fresh);
     }
 
@@ -141,7 +151,7 @@ public final class Hotspots {
         }
     }
 
-    private void onMock(Screen screen, Mock mock, List<Hotspot> all, List<Hotspot> fresh) {
+    private void onMock(Screen screen, Mock mock, List<Hotspot> fresh) {
         for (Hotspot hotspot : fresh) {
             Optional<Area> area = hotspot.areaOn(mock.on());
             if (area.isEmpty()) {
@@ -166,36 +176,97 @@ public final class Hotspots {
                                 solution.walkTo(screen.id()))
                         .with(List.of(HotspotFixes.moveOntoMock(hotspot, mock))));
             }
-            List<Hotspot> above = all.subList(all.indexOf(hotspot) + 1, all.size());
-            List<Gesture> gestures = Arrays.stream(Gesture.values())
-                    .filter(g -> g != Gesture.KEY && hotspot.linkFor(g).isPresent())
-                    .toList();
-            if (!gestures.isEmpty()
-                    && gestures.stream()
-                            .allMatch(g -> Covering.covers(
-                                    above.stream()
-                                            .filter(h -> h.linkFor(g).isPresent())
-                                            .flatMap(h -> h.areaOn(mock.on()).stream())
-                                            .toList(),
-                                    a))) {
-                findings.add(Finding.at(
-                                Rule.COVERED_HOTSPOT,
-                                Weight.PROBLEM,
-                                FindingWords.hotspot(prototype, screen.id(), hotspot) + " on "
-                                        + FindingWords.screen(prototype, screen.id())
-                                        + " lies wholly under others and can never be touched.",
-                                screen.id(),
-                                hotspot.id(),
-                                solution.walkTo(screen.id()))
-                        .with(List.of(
-                                HotspotFixes.raise(prototype, screen, hotspot),
-                                HotspotFixes.removeHotspots(prototype, screen, List.of(hotspot)))));
-            }
         }
+    }
+
+    /** In each look on each width: what lies wholly under others for a gesture, and what is lost with it. */
+    private void covered(Screen screen, List<Hotspot> fresh) {
+        Map<Hotspot, Set<Link>> lost = new LinkedHashMap<>();
+        Map<Hotspot, Set<Hotspot>> over = new LinkedHashMap<>();
+        eachLook(screen, (look, width) -> {
+            List<Hotspot> shown = look.hotspots(prototype, width);
+            for (Hotspot hotspot : shown) {
+                if (fresh.stream().noneMatch(h -> h.id().equals(hotspot.id()))) {
+                    continue;
+                }
+                for (Link link : hotspot.links()) {
+                    if (link.cause() instanceof Cause.Touch touch) {
+                        List<Hotspot> covering = look.covering(shown, hotspot, touch, width);
+                        if (!covering.isEmpty()) {
+                            lost.computeIfAbsent(hotspot, h -> new LinkedHashSet<>())
+                                    .add(link);
+                            over.computeIfAbsent(hotspot, h -> new LinkedHashSet<>())
+                                    .addAll(covering);
+                        }
+                    }
+                }
+            }
+        });
+        lost.forEach((hotspot, links) -> findings.add(Finding.at(
+                        Rule.COVERED_HOTSPOT,
+                        Weight.PROBLEM,
+                        FindingWords.hotspot(prototype, screen.id(), hotspot) + " on "
+                                + FindingWords.screen(prototype, screen.id()) + " lies wholly under "
+                                + names(screen, List.copyOf(Objects.requireNonNull(over.get(hotspot))))
+                                + ", so no " + gestures(links) + " comes to it. Lost: "
+                                + links.stream()
+                                        .map(l -> LinkWords.effect(prototype, l))
+                                        .distinct()
+                                        .collect(Collectors.joining("; "))
+                                + ".",
+                        screen.id(),
+                        hotspot.id(),
+                        solution.walkTo(screen.id()))
+                .with(List.of(
+                        HotspotFixes.raise(prototype, screen, hotspot),
+                        HotspotFixes.removeHotspots(prototype, screen, List.of(hotspot))))));
+    }
+
+    private static String gestures(Set<Link> links) {
+        return links.stream().map(LinkWords::cause).distinct().collect(Collectors.joining(" or "));
+    }
+
+    /** Whether a link's hotspot lies wholly under others somewhere, which is said of it. */
+    public static boolean isCovered(Prototype prototype, Way way) {
+        return way.hotspot().isPresent()
+                && way.link().cause() instanceof Cause.Touch touch
+                && way.from().stream()
+                        .anyMatch(screen -> prototype.devices().stream()
+                                .map(d -> prototype.widths().of(d.width()))
+                                .distinct()
+                                .anyMatch(width -> {
+                                    Look look = Look.plain(screen);
+                                    List<Hotspot> shown = look.hotspots(prototype, width);
+                                    return shown.contains(way.hotspot().get())
+                                            && !look.covering(
+                                                            shown, way.hotspot().get(), touch, width)
+                                                    .isEmpty();
+                                }));
+    }
+
+    private void eachLook(Screen screen, BiConsumer<Look, Width> then) {
+        Set<Width> widths = prototype.devices().stream()
+                .map(d -> prototype.widths().of(d.width()))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        Stream.concat(
+                        Stream.of(Look.plain(screen)),
+                        screen.states().stream().map(s -> new Look(screen, Optional.of(s))))
+                .forEach(look -> widths.forEach(width -> then.accept(look, width)));
+    }
+
+    /** What is left of a hotspot's area to the gesture to which least is left. */
+    private Optional<Area> left(Look look, List<Hotspot> shown, Hotspot hotspot, Width width) {
+        Optional<Area> area = look.areaOf(hotspot, width);
+        return hotspot.links().stream()
+                .filter(l -> l.cause() instanceof Cause.Touch t && t.gesture() != Gesture.KEY)
+                .flatMap(l -> look.leftOf(shown, hotspot, (Cause.Touch) l.cause(), width).stream())
+                .min(Comparator.comparingDouble(a -> Math.min(a.width(), a.height())))
+                .or(() -> area);
     }
 
     /** At the true size on the device where it is smallest. */
     private void sizes(Screen screen, List<Hotspot> hotspots) {
+        Look plain = Look.plain(screen);
         List<Hotspot> tooSmall = new ArrayList<>();
         List<Hotspot> small = new ArrayList<>();
         for (Hotspot hotspot : hotspots) {
@@ -203,8 +274,9 @@ public final class Hotspots {
             for (Device device : prototype.devices()) {
                 Placement placement =
                         Placement.of(screen, Room.whole(prototype.widths(), device.width()), device.height());
-                Optional<Area> area = hotspot.areaOn(
-                        Placement.areasOf(screen, prototype.widths().of(device.width())));
+                Width width = prototype.widths().of(device.width());
+                List<Hotspot> shown = plain.hotspots(prototype, width);
+                Optional<Area> area = shown.contains(hotspot) ? left(plain, shown, hotspot, width) : Optional.empty();
                 side = Math.min(
                         side,
                         area.map(a -> Math.min(a.width(), a.height()) * placement.factor())

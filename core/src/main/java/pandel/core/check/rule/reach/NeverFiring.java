@@ -12,6 +12,7 @@ import pandel.core.check.finding.Rule;
 import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Weight;
 import pandel.core.check.fix.Fixes;
+import pandel.core.check.rule.drawn.Hotspots;
 import pandel.core.check.rule.frame.DeviceRefusals;
 import pandel.core.check.solve.Solution;
 import pandel.core.model.Index.Way;
@@ -58,7 +59,9 @@ public final class NeverFiring {
 
     /** @param idle ids of the links that find nothing to return to somewhere */
     private static boolean isSaidElsewhere(Solution solution, Way way, Set<String> idle) {
-        if (way.link().cause().isOfFrames() || DeviceRefusals.refuses(solution, way)) {
+        if (way.link().cause().isOfFrames()
+                || DeviceRefusals.refuses(solution, way)
+                || Hotspots.isCovered(solution.prototype(), way)) {
             return true;
         }
         Optional<Effect> effect = way.link().effect();

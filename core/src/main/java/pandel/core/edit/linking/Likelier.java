@@ -1,0 +1,95 @@
+package pandel.core.edit.linking;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.LinkedHashSet;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.model.Index.Way;
+import pandel.core.model.Prototype;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Screen;
+
+/**
+ * What a new link to somewhere more likely means than to advance: within a tab set the tab whose root it is, and home
+ * to begin anew. To advance there would put a copy on the trail, and another with each round.
+ */
+final class Likelier {
+
+    private Likelier() {}
+
+    static Optional<Effect> than(Prototype prototype, Screen from, Destination to) {
+        return switch (to) {
+            case Destination.There there ->
+                prototype.tabSets().stream()
+                        .filter(set -> set.tabs().stream()
+                                        .anyMatch(t -> t.root()
+                                                .id()
+                                                .equals(there.screen().id()))
+                                && isWithin(prototype, from, set))
+                        .flatMap(set -> set.tabs().stream())
+                        .filter(t -> t.root().id().equals(there.screen().id()))
+                        .findFirst()
+                        .<Effect>map(t -> new Effect.SwitchTab(t.id()))
+                        .or(() -> there.screen().home()
+                                        && there.screen().form() == Form.PAGE
+                                        && !there.screen().id().equals(from.id())
+                                ? Optional.of(new Effect.Restart(
+                                        new Target.ToScreen(there.screen().id())))
+                                : Optional.empty());
+            case Destination.Frame frame ->
+                frame.target() instanceof Target.ToTabs tabs
+                        ? prototype
+                                .tabSet(tabs.id())
+                                .filter(set -> !set.tabs().isEmpty() && isWithin(prototype, from, set))
+                                .map(set -> new Effect.SwitchTab(tabs.tab()
+                                        .or(() -> Optional.of(set.first()).filter(f -> !f.isEmpty()))
+                                        .orElse(set.tabs().getFirst().id())))
+                        : Optional.empty();
+            case Destination.New made -> Optional.empty();
+            case Destination.OfDrawer drawer -> Optional.empty();
+            case Destination.Back back -> Optional.empty();
+            case Destination.NoLink none -> Optional.empty();
+        };
+    }
+
+    /** Whether a screen is only come to in a tab set, as far as its links say. */
+    private static boolean isWithin(Prototype prototype, Screen screen, TabSet set) {
+        Set<String> within = within(prototype, set);
+        boolean root = set.tabs().stream().anyMatch(t -> t.root().id().equals(screen.id()));
+        return root
+                || within.contains(screen.id())
+                        && prototype.index().waysIn(screen.id()).stream()
+                                .filter(w -> !w.isAnywhereInside())
+                                .flatMap(w -> w.from().stream())
+                                .allMatch(s -> within.contains(s.id()));
+    }
+
+    /** The roots, and what links lead to from there on their trails. */
+    private static Set<String> within(Prototype prototype, TabSet set) {
+        Set<String> within = new LinkedHashSet<>();
+        Deque<String> horizon = new ArrayDeque<>();
+        set.tabs().stream().map(t -> t.root().id()).forEach(horizon::add);
+        while (!horizon.isEmpty()) {
+            String id = horizon.remove();
+            if (within.add(id)) {
+                prototype.index().waysOut(id).stream()
+                        .filter(w -> !w.isAnywhereInside())
+                        .map(Way::link)
+                        .flatMap(l -> l.branches().stream())
+                        .filter(b -> b.where().isEmpty())
+                        .flatMap(b -> b.move().stream())
+                        .filter(m -> m instanceof Effect.Advance
+                                || m instanceof Effect.Replace
+                                || m instanceof Effect.OpenAbove)
+                        .flatMap(m -> m.target().stream())
+                        .filter(Target.ToScreen.class::isInstance)
+                        .forEach(t -> horizon.add(t.id()));
+            }
+        }
+        return within;
+    }
+}
