@@ -72,7 +72,7 @@ class DrawersTest extends WindowTest {
         assertThat(labels()).containsExactly("Tools", "loans", "Opening hours", "House rules", "Sign out");
         assertThat(made().items().get(2).section()).isEqualTo("The house");
         assertThat(made().items().get(1).does().effects())
-                .containsExactly(new Effect.Advance(new pandel.core.model.link.Target.ToScreen(
+                .containsExactly(new Effect.Restart(new pandel.core.model.link.Target.ToScreen(
                         screen("Loans").id())));
         assertThat(made().items().getLast().does().effects()).isEmpty();
         press("#item-held");
@@ -81,7 +81,7 @@ class DrawersTest extends WindowTest {
         write("Sign in");
         keys(KeyCode.ENTER);
         assertThat(made().items().getLast().held()).isTrue();
-        assertRead("at the bottom · advance to Sign in", "The house");
+        assertRead("at the bottom · restart at Sign in", "The house");
         shot("drawer-page");
         press("#page-done");
         keys(KeyCode.CONTROL, KeyCode.Z);
@@ -194,7 +194,7 @@ class DrawersTest extends WindowTest {
                         .map(Effect::verb))
                 .containsExactly(Verb.ADVANCE);
         press("#way-" + made().items().get(1).id());
-        assertRead("Choosing “Loans” in “Menu”:", "advance to");
+        assertRead("Choosing “Loans” in “Menu”:", "restart at");
         press("#choice-verb");
         press("#verb-replace");
         assertThat(made().items().get(1).does().effects().getFirst().verb()).isEqualTo(Verb.REPLACE);
@@ -247,8 +247,6 @@ class DrawersTest extends WindowTest {
         assertThat(shown()).isEqualTo("Loans");
         assertThat(isOut()).isFalse();
         tillStill();
-        keys(KeyCode.ESCAPE);
-        assertThat(shown()).isEqualTo("Tools");
     }
 
     /** Whether the drawer is out, as the trail tells it. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
@@ -19,6 +20,7 @@ import pandel.core.model.link.Verb;
 import pandel.core.model.link.Where;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.value.Expected;
+import pandel.core.model.value.Fact;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
 
@@ -81,6 +83,55 @@ class ValuesTest extends WindowTest {
         settle();
         assertThat(carried("Tool", "Waiting list").values()).containsEntry("tool", new Source.Given("tool"));
         assertRead("with tool", "given tool");
+    }
+
+    @Test
+    void whatIsEnteredLivesOnAsAFactOfText() {
+        choose("Sign in", "Look around first");
+        press("#choice-remember");
+        write("holder is typed Card number");
+        keys(KeyCode.ENTER);
+        settle();
+        Fact holder = prototype().facts().getLast();
+        assertThat(holder.kind()).isEqualTo(new Fact.Kind.Text());
+        assertRead("remember", "holder is typed Card number");
+        choose("Sign in", "Card number");
+        press("#nature");
+        press("#nature-begins");
+        shot("field-begins");
+        press("#begins-holder");
+        assertThat(hotspot("Sign in", "Card number").begins()).contains(new Source.OfFact(holder.id()));
+        assertRead("a field that begins with holder");
+        shot("field-begun");
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.F);
+        assertRead("any text");
+        shot("facts-text");
+        press("#holds-" + holder.id());
+        press("#holds-" + holder.id() + "-0");
+        assertThat(prototype().facts().getLast().kind()).isInstanceOf(Fact.Kind.OneOf.class);
+        press("#holds-" + holder.id());
+        press("#holds-" + holder.id() + "-1");
+        assertThat(prototype().facts().getLast().kind()).isEqualTo(new Fact.Kind.Text());
+        press("#page-done");
+        go(4);
+        pass(1800);
+        tapDevice(195, 411);
+        write("Ida Wren");
+        keys(KeyCode.ESCAPE);
+        pressPossible("Look around first");
+        assertThat(opened.window().played().orElseThrow().facts().set())
+                .containsEntry(holder.id(), new Value.Text("Ida Wren"));
+        assertRead("holder", "Ida Wren");
+        shot("play-text-fact");
+    }
+
+    private void pressPossible(String words) {
+        clickOn(lookup(".possible-row").queryAll().stream()
+                .filter(n -> n.lookupAll(".label").stream()
+                        .anyMatch(l -> ((Labeled) l).getText().contains(words)))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(read())));
+        settle();
     }
 
     @Test

@@ -89,7 +89,10 @@ public final class Generated {
                 GeneratedSequences.on(GeneratedValues.on(made, new Random(seed + 2), kind), new Random(seed + 3), kind),
                 new Random(seed + 4),
                 kind);
-        return GeneratedDrawers.on(tabbed, new Random(seed + 5), kind);
+        Prototype whole = GeneratedDrawers.on(tabbed, new Random(seed + 5), kind);
+        return kind == Kind.USUAL
+                ? whole
+                : GeneratedBeginnings.on(GeneratedFacts.texts(whole, new Random(seed + 6)), new Random(seed + 7));
     }
 
     private Form form() {

@@ -46,6 +46,15 @@ final class GeneratedFacts {
         }
     }
 
+    /** Some of what could be one of some words can be any text. */
+    static Prototype texts(Prototype p, Random random) {
+        return p.withFacts(p.facts().stream()
+                .map(f -> f.kind() instanceof Fact.Kind.OneOf && random.nextInt(3) == 0
+                        ? new Fact(f.id(), f.title(), new Fact.Kind.Text(), f.rest())
+                        : f)
+                .toList());
+    }
+
     Prototype made() {
         List<Screen> screens = plain.screens().stream().map(this::screen).toList();
         Prototype made = plain.withFacts(facts).withScreens(screens);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -35,6 +36,7 @@ public final class Index {
     private final Map<String, Fact> facts = new HashMap<>();
     private final Map<String, List<Sequence>> sequencesOf = new LinkedHashMap<>();
     private final Set<String> others = new LinkedHashSet<>();
+    private final Set<String> expected = new HashSet<>();
     private final Prototype prototype;
 
     Index(Prototype prototype) {
@@ -50,6 +52,7 @@ public final class Index {
         for (Screen screen : prototype.screens()) {
             if (screens.putIfAbsent(screen.id(), screen) == null) {
                 hotspotsOn.put(screen.id(), new ArrayList<>(screen.hotspots()));
+                screen.expects().forEach(e -> expected.add(e.name()));
             }
         }
         for (SharedHotspot s : prototype.shared()) {
@@ -194,6 +197,11 @@ public final class Index {
 
     public Optional<Screen> screen(String id) {
         return Optional.ofNullable(screens.get(id));
+    }
+
+    /** Names of the values that any screen expects. */
+    public Set<String> expected() {
+        return expected;
     }
 
     public Optional<Fact> fact(String id) {

@@ -147,6 +147,11 @@ public final class Prototype implements ValueScope, Contents {
     }
 
     @Override
+    public boolean isExpected(String name) {
+        return index().expected().contains(name);
+    }
+
+    @Override
     public Optional<String> fieldTitle(String hotspot) {
         return index().hotspot(hotspot).map(Hotspot::title);
     }

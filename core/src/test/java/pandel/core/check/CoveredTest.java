@@ -42,10 +42,8 @@ class CoveredTest {
 
     @Test
     void whatAnswersAnotherGestureOrLeavesAPointCoversNothing() {
-        for (String top : List.of(
-                "top@10,10,100,100 ~long-press advance b",
-                "top@10,10,60,100 advance b",
-                "top@20,20,60,60")) {
+        for (String top :
+                List.of("top@10,10,100,100 ~long-press advance b", "top@10,10,60,100 advance b", "top@20,20,60,60")) {
             Checked checked = Check.of(over(top));
             assertThat(checked.shown()).as(top).contains("lost");
             assertThat(checked.findings(Rule.COVERED_HOTSPOT)).as(top).isEmpty();

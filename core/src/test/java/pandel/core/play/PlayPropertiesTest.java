@@ -241,8 +241,8 @@ class PlayPropertiesTest {
             Facts facts = stepped.situation().facts();
             facts.set()
                     .forEach((id, value) -> assertThat(
-                                    prototype.fact(id).orElseThrow().values())
-                            .contains(value));
+                                    prototype.fact(id).orElseThrow().taking(value))
+                            .hasValue(value));
         });
     }
 }

@@ -56,7 +56,7 @@ class WorkTest {
         return new Hotspot(
                 id,
                 id,
-                java.util.Map.of(Width.NARROW, new Area(0, 0, 60, 60)),
+                java.util.Map.of(Width.NARROW, new Area(id.equals("on") ? 0 : 80, 0, 60, 60)),
                 List.of(link),
                 pandel.core.model.rest.Rest.NONE);
     }

@@ -37,6 +37,7 @@ final class FactJson {
             node.put("kind", kind.word());
             switch (kind) {
                 case Fact.Kind.YesNo y -> {}
+                case Fact.Kind.Text t -> {}
                 case Fact.Kind.OneOf o -> node.set("words", Codec.TEXTS.write(o.words()));
                 case Fact.Kind.Number n -> node.put("least", n.least()).put("most", n.most());
             }
@@ -62,13 +63,13 @@ final class FactJson {
             return new Condition(
                     ValueJson.source(in),
                     compare,
-                    compare == Condition.Compare.EMPTY ? Source.of(Value.NOTHING) : ValueJson.SOURCE.read(in, "with"));
+                    compare.isAlone() ? Source.of(Value.NOTHING) : ValueJson.SOURCE.read(in, "with"));
         }
 
         @Override
         public void write(Condition c, ObjectNode node) {
             ValueJson.named(node, c.what()).put("compare", c.compare().word());
-            if (c.compare() != Condition.Compare.EMPTY) {
+            if (!c.compare().isAlone()) {
                 node.set("with", ValueJson.SOURCE.write(c.with()));
             }
         }
@@ -110,6 +111,7 @@ final class FactJson {
         String kind = in.text("kind");
         return switch (kind) {
             case "yes/no" -> new Fact.Kind.YesNo();
+            case "text" -> new Fact.Kind.Text();
             case "one of" -> new Fact.Kind.OneOf(in.texts("words"));
             case "number" -> {
                 int least = in.has("least") ? WHOLE.read(in, "least") : Fact.Kind.USUAL_NUMBER.least();
@@ -118,7 +120,7 @@ final class FactJson {
             }
             default ->
                 throw new Unreadable(
-                        "In " + in.where() + ": unknown kind “" + kind + "”; it can be yes/no, one of, number.");
+                        "In " + in.where() + ": unknown kind “" + kind + "”; it can be yes/no, one of, number, text.");
         };
     }
 

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import pandel.core.model.screen.Hotspot;
@@ -70,7 +71,7 @@ final class ValueJson {
     static final Part<Hotspot.Nature> NATURE = new Part<>() {
         @Override
         public List<String> names() {
-            return List.of("rows", "field");
+            return List.of("rows", "field", "begins");
         }
 
         @Override
@@ -158,13 +159,19 @@ final class ValueJson {
         boolean field = f.flag("field");
         return !rows.isEmpty()
                 ? new Hotspot.Nature.Rows(rows, field)
-                : field ? new Hotspot.Nature.Field() : Hotspot.Nature.PLAIN;
+                : field
+                        ? new Hotspot.Nature.Field(
+                                f.has("begins") ? Optional.of(SOURCE.read(f, "begins")) : Optional.empty())
+                        : Hotspot.Nature.PLAIN;
     }
 
     private static void put(Hotspot.Nature nature, ObjectNode node) {
         switch (nature) {
             case Hotspot.Nature.Plain p -> {}
-            case Hotspot.Nature.Field f -> node.put("field", true);
+            case Hotspot.Nature.Field f -> {
+                node.put("field", true);
+                f.begins().ifPresent(source -> node.set("begins", SOURCE.write(source)));
+            }
             case Hotspot.Nature.Rows r -> {
                 var rows = node.putArray("rows");
                 r.values().forEach(v -> rows.add(VALUES.write(v)));

@@ -1,7 +1,6 @@
 package pandel.core.check.compile;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import pandel.core.check.relevance.Relevance;
 import pandel.core.check.turn.Cell;
@@ -9,7 +8,7 @@ import pandel.core.check.turn.Turn;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.AtPage;
 import pandel.core.model.frame.InTab;
-import pandel.core.model.value.Value;
+import pandel.core.model.value.PlaceMemory;
 import pandel.core.play.rule.Landing;
 import pandel.core.play.rule.TrailAction;
 
@@ -17,10 +16,10 @@ import pandel.core.play.rule.TrailAction;
  * A way in which a place goes, whatever is remembered then: how much goes with it, and what comes instead.
  *
  * @param screen what it goes down to, or what comes then; else empty
- * @param given to what comes
+ * @param held by what comes
  */
 public record Pop(
-        Going going, String screen, Map<String, Value> given, Optional<AtPage> at, List<InTab> tabs, boolean outside) {
+        Going going, String screen, PlaceMemory held, Optional<AtPage> at, List<InTab> tabs, boolean outside) {
 
     /** How much goes when a place goes, and what comes then. */
     public enum Going {
@@ -43,14 +42,14 @@ public record Pop(
 
     /** One after which what it comes down to is as it was. */
     public static Pop of(Going going, String screen) {
-        return new Pop(going, screen, Map.of(), Optional.empty(), List.of(), false);
+        return new Pop(going, screen, PlaceMemory.NONE, Optional.empty(), List.of(), false);
     }
 
     private static Pop of(Going going, TrailAction.Forward to, Relevance relevance) {
         return new Pop(
                 going,
                 to.screen().id(),
-                relevance.of(to).given(),
+                relevance.of(to),
                 relevance.of(to.at()),
                 to.to().tabs(),
                 to.to().outside());
@@ -105,12 +104,13 @@ public record Pop(
 
     /** The same to go on from where it is down to. */
     public Pop going(Going other) {
-        return new Pop(other, screen, given, at, tabs, outside);
+        return new Pop(other, screen, held, at, tabs, outside);
     }
 
     /** What is done where it has come down to; only for those after which something comes. */
     TrailAction.Forward then(Prototype prototype) {
-        Landing landing = new Landing(prototype.screen(screen).orElseThrow(), given, at, tabs, outside);
+        Landing landing =
+                new Landing(prototype.screen(screen).orElseThrow(), held.given(), held.typed(), at, tabs, outside);
         return switch (going) {
             case SHOW_TAB, TO_PAGES_AND_TAB -> new TrailAction.ShowTab(set(), landing);
             case TO_PAGES_AND_PUT -> new TrailAction.Put(landing);

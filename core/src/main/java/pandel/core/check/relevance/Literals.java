@@ -48,6 +48,9 @@ public final class Literals {
      * What a fact can hold, as far as anything tells it apart; of a number whose bounds lie too far apart only some.
      */
     private Stream<Value> values(Fact fact, Relevance relevance) {
+        if (fact.kind() instanceof Fact.Kind.Text) {
+            return relevance.texts(fact.id()).stream().map(Value.Text::new);
+        }
         if (!(fact.kind() instanceof Fact.Kind.Number number)) {
             return fact.values().stream();
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
@@ -19,6 +20,7 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Where;
+import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Condition;
 import pandel.core.model.value.Expected;
@@ -63,6 +65,8 @@ public final class Relevance {
     /** Names of what is carried to frames that anything asks for, or needs. */
     private final Set<String> inFrames = new HashSet<>();
 
+    // Devices are explored side by side: what is found out on the way is for all of them.
+    private final Map<String, List<String>> textsOf = new ConcurrentHashMap<>();
     private final TabRelevance tabs;
     private final boolean changes;
     private final boolean swapsOut;
@@ -97,7 +101,7 @@ public final class Relevance {
                     .filter(Expected::mustBeCarried)
                     .forEach(e -> inFrames.add(e.name()));
         }
-        this.texts = held.isEmpty()
+        this.texts = held.isEmpty() && facts.stream().noneMatch(this::isText)
                 ? List.of()
                 : Texts.compared(
                         prototype, facts.stream().filter(whole::contains).toList());
@@ -142,6 +146,7 @@ public final class Relevance {
         boolean more = true;
         while (more) {
             more = askPages();
+            more |= askFields();
             for (Way way : prototype.index().ways()) {
                 for (Branch branch : way.link().branches()) {
                     for (Effect effect : branch.effects()) {
@@ -164,6 +169,22 @@ public final class Relevance {
             s.fact().filter(id -> !constant).ifPresent(whole::add);
             on.forEach(screen -> add(screen, s));
         });
+    }
+
+    /** What stands in a field from the beginning is asked for where the field is. */
+    private boolean askFields() {
+        boolean more = false;
+        for (Screen screen : prototype.screens()) {
+            for (Hotspot field : prototype.index().hotspotsOn(screen.id())) {
+                OnScreen on = held.get(screen.id());
+                if (field.begins().isPresent() && on != null && on.typed().contains(field.id())) {
+                    Source source = field.begins().get();
+                    more |= askFor(source);
+                    more |= add(screen, source);
+                }
+            }
+        }
+        return more;
     }
 
     /** What is typed on one page of a sequence is kept on all of them. */
@@ -208,17 +229,22 @@ public final class Relevance {
     }
 
     private boolean carried(Way way, Source source) {
-        boolean more = source.fact()
+        boolean more = askFor(source);
+        for (Screen screen : from(way)) {
+            more |= add(screen, source);
+        }
+        return more;
+    }
+
+    /** Every value of a fact may differ where it is carried on. */
+    private boolean askFor(Source source) {
+        return source.fact()
                 .filter(id -> prototype.fact(id).isPresent())
                 .filter(id -> {
                     boolean fresh = facts.add(id);
                     return whole.add(id) || fresh;
                 })
                 .isPresent();
-        for (Screen screen : from(way)) {
-            more |= add(screen, source);
-        }
-        return more;
     }
 
     private boolean add(Screen screen, Source source) {
@@ -253,10 +279,28 @@ public final class Relevance {
         return facts;
     }
 
+    /** The texts that are told apart in a fact: only what it is compared with, unless it goes on from there. */
+    List<String> texts(String fact) {
+        return whole.contains(fact) ? texts : textsOf.computeIfAbsent(fact, id -> Texts.comparedWith(prototype, id));
+    }
+
+    private boolean isText(String fact) {
+        return prototype
+                .fact(fact)
+                .filter(f -> f.kind() instanceof Fact.Kind.Text)
+                .isPresent();
+    }
+
     /** What matters of what is remembered. */
     public Facts of(Facts all) {
         Facts kept = all.only(facts);
         for (Map.Entry<String, Value> one : kept.set().entrySet()) {
+            if (one.getValue() instanceof Value.Text text && isText(one.getKey())) {
+                String like = Texts.like(texts(one.getKey()), text);
+                if (!like.equals(text.words())) {
+                    kept = kept.with(prototype.fact(one.getKey()).orElseThrow(), new Value.Text(like));
+                }
+            }
             Within within = numbers.get(one.getKey());
             if (within != null
                     && one.getValue() instanceof Value.Number n
@@ -277,7 +321,7 @@ public final class Relevance {
 
     /** What matters of what is given to a new place. */
     public PlaceMemory of(TrailAction.Forward to) {
-        return to.given().isEmpty() ? PlaceMemory.NONE : of(to.screen().id(), to.held());
+        return to.held() == PlaceMemory.NONE ? PlaceMemory.NONE : of(to.screen().id(), to.held());
     }
 
     /** What matters of what a place holds. */

@@ -2,6 +2,7 @@ package pandel.core.check.relevance;
 
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -21,6 +22,47 @@ public final class Texts {
     static final String OTHER = "other words";
 
     private Texts() {}
+
+    /** The one of the texts told apart that nothing tells from it: a number between the same ones, or other words. */
+    static String like(List<String> texts, Value.Text text) {
+        if (texts.contains(text.words())) {
+            return text.words();
+        }
+        List<Integer> numbers = texts.stream()
+                .flatMap(t -> new Value.Text(t).number().stream())
+                .map(Value.Number::of)
+                .sorted()
+                .toList();
+        Optional<Value.Number> number = text.number();
+        if (number.isEmpty() || numbers.isEmpty()) {
+            return OTHER;
+        }
+        int below = numbers.getFirst();
+        for (int n : numbers) {
+            below = n <= number.get().of() ? n : below;
+        }
+        return Integer.toString(below);
+    }
+
+    /** The texts that are told apart in a fact that is compared with constants alone: none, those, other words. */
+    static List<String> comparedWith(Prototype prototype, String fact) {
+        Set<String> found = new LinkedHashSet<>(List.of(""));
+        Reads.conditions(prototype)
+                .filter(c -> c.asksFor(fact))
+                .flatMap(Condition::sources)
+                .forEach(s -> {
+                    if (s instanceof Source.Constant c && !(c.value() instanceof Value.YesNo)) {
+                        c.value()
+                                .number()
+                                .ifPresentOrElse(
+                                        n -> List.of(n.of() - 1, n.of(), n.of() + 1)
+                                                .forEach(near -> found.add(Integer.toString(near))),
+                                        () -> found.add(((Value.Text) c.value()).words()));
+                    }
+                });
+        found.add(OTHER);
+        return List.copyOf(found);
+    }
 
     /**
      * A text of each kind that can make a difference.
@@ -43,6 +85,7 @@ public final class Texts {
                 case Fact.Kind.OneOf one -> found.addAll(one.words());
                 case Fact.Kind.Number n -> compared.addAll(List.of(n.least(), n.most()));
                 case Fact.Kind.YesNo y -> {}
+                case Fact.Kind.Text t -> {}
             }
         });
         // What is typed may be compared with what is given: with anything that is ever given, then.

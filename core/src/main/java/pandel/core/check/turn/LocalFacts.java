@@ -34,6 +34,11 @@ public final class LocalFacts {
         prototype.index().ways().stream()
                 .filter(w -> w.isAnywhereInside() || w.isOfFrame())
                 .forEach(w -> add(anywhere, w));
+        // What stands in fields depends on the facts there are where something leads to them.
+        prototype.index().hotspots().stream()
+                .flatMap(h -> h.begins().stream())
+                .flatMap(s -> s.fact().stream())
+                .forEach(anywhere::add);
         prototype.tabSets().stream()
                 .flatMap(t -> t.tabs().stream())
                 .flatMap(t -> t.root().values().values().stream())

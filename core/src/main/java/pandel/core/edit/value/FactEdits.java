@@ -2,8 +2,10 @@ package pandel.core.edit.value;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import pandel.core.edit.AddedFacts;
 import pandel.core.edit.Edit;
 import pandel.core.edit.link.LinkEdits;
@@ -12,7 +14,10 @@ import pandel.core.model.Prototype;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Condition;
 import pandel.core.model.value.Fact;
+import pandel.core.model.value.Source;
+import pandel.core.model.value.Value;
 
 /** Edits of facts. */
 public final class FactEdits {
@@ -59,12 +64,15 @@ public final class FactEdits {
                 .toList();
     }
 
-    /** The screens with a look that asks for a fact. */
+    /** The screens with a look that asks for a fact, or a field that begins with it. */
     public static List<Screen> askedBy(Prototype prototype, String fact) {
         return prototype.screens().stream()
                 .filter(s -> s.states().stream()
-                        .flatMap(t -> t.conditions().stream())
-                        .anyMatch(c -> c.asksFor(fact)))
+                                .flatMap(t -> t.conditions().stream())
+                                .anyMatch(c -> c.asksFor(fact))
+                        || prototype.index().hotspotsOn(s.id()).stream()
+                                .flatMap(h -> h.begins().stream())
+                                .anyMatch(b -> b.fact().equals(Optional.of(fact))))
                 .toList();
     }
 
@@ -96,5 +104,27 @@ public final class FactEdits {
         Link kept = bare ? link.withBranches(List.of()) : changed;
         return Edit.of(
                 "change what a link remembers", p -> LinkEdits.change("", kept).applyTo(AddedFacts.with(p, facts)));
+    }
+
+    /** The words that a fact is set to or compared with anywhere. */
+    public static List<String> words(Prototype p, String fact) {
+        Stream<Source> set = p.index().ways().stream()
+                .flatMap(w -> w.link().allRemembered())
+                .filter(r -> r.fact().equals(fact))
+                .flatMap(r -> r.change() instanceof Effect.Change.Set to ? Stream.of(to.to()) : Stream.empty());
+        Stream<Source> compared = Stream.concat(
+                        p.screens().stream().flatMap(s -> s.states().stream()).flatMap(s -> s.conditions().stream()),
+                        p.index().ways().stream()
+                                .flatMap(w -> w.link().branches().stream())
+                                .flatMap(b -> b.when().stream()))
+                .filter(c -> c.asksFor(fact))
+                .flatMap(Condition::sources);
+        return Stream.concat(set, compared)
+                .flatMap(s -> s instanceof Source.Constant c && c.value() instanceof Value.Text t
+                        ? Stream.of(t.words())
+                        : Stream.empty())
+                .filter(w -> !w.isEmpty())
+                .distinct()
+                .toList();
     }
 }

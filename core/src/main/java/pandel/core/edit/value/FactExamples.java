@@ -18,6 +18,7 @@ public final class FactExamples {
             case Fact.Kind.YesNo y -> f.title();
             case Fact.Kind.OneOf o -> f.title() + " is " + first(o.words());
             case Fact.Kind.Number n -> f.title() + " at least " + Math.min(n.most(), n.least() + 1);
+            case Fact.Kind.Text t -> f.title() + " is empty";
         });
     }
 
@@ -27,6 +28,7 @@ public final class FactExamples {
             case Fact.Kind.YesNo y -> f.title();
             case Fact.Kind.OneOf o -> f.title() + " is " + first(o.words());
             case Fact.Kind.Number n -> f.title() + " + 1";
+            case Fact.Kind.Text t -> f.title() + " is nothing";
         });
     }
 

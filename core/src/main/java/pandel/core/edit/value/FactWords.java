@@ -95,6 +95,14 @@ public final class FactWords {
     }
 
     private Condition condition(String text) throws NotUnderstood {
+        if (text.toLowerCase(Locale.ROOT).endsWith(" " + Compare.GIVEN.word())) {
+            String name = text.substring(0, text.length() - Compare.GIVEN.word().length())
+                    .strip();
+            Optional<Source> given = sources.held(name).or(() -> sources.held("given " + name));
+            if (given.isPresent()) {
+                return new Condition(given.get(), Compare.GIVEN, Source.of(Value.NOTHING));
+            }
+        }
         Optional<Map.Entry<String, Source>> held = sources.beginning(text);
         if (held.isPresent()) {
             return ofHeld(
@@ -130,8 +138,8 @@ public final class FactWords {
             }
         }
         if (!rest.isEmpty()) {
-            throw new NotUnderstood(
-                    "After “" + known.orElseThrow().title() + "” say is, is not, at least, at most or is empty.");
+            throw new NotUnderstood("After “" + known.orElseThrow().title()
+                    + "” say is, is not, at least, at most, is empty or is given.");
         }
         return new Condition(fact(text, new Value.YesNo(true)).id(), Compare.IS, new Value.YesNo(true));
     }
@@ -147,7 +155,7 @@ public final class FactWords {
                         compare == Compare.EMPTY ? Source.of(Value.NOTHING) : sources.source(with.get()));
             }
         }
-        throw new NotUnderstood("After “" + name + "” say is, is not, at least, at most or is empty.");
+        throw new NotUnderstood("After “" + name + "” say is, is not, at least, at most, is empty or is given.");
     }
 
     private Effect.Remember effect(String text) throws NotUnderstood {
@@ -191,9 +199,17 @@ public final class FactWords {
         return new Effect.Remember(fact(text, new Value.YesNo(true)).id(), new Change.Set(new Value.YesNo(true)));
     }
 
-    /** The fact of a name, known or new, whatever it is to hold. */
+    /** The fact of a name, known or new, whatever it is to hold: a new one any text. */
     private Fact toHold(String name) throws NotUnderstood {
-        return fact(name, known(name).map(Fact::unset).orElse(Value.NOTHING));
+        Optional<Fact> known = known(name).filter(f -> f.title().equalsIgnoreCase(name));
+        if (known.isPresent()) {
+            return fact(name, known.get().unset());
+        }
+        Fact fresh = fact(name, Value.NOTHING);
+        Fact text = new Fact(fresh.id(), fresh.title(), new Fact.Kind.Text(), fresh.rest());
+        made.removeIf(f -> f.id().equals(fresh.id()));
+        made.add(text);
+        return text;
     }
 
     /** The known fact whose title the text begins with, the longest such. */
@@ -234,8 +250,9 @@ public final class FactWords {
         if (words.isEmpty()) {
             throw new NotUnderstood("Say what “" + name + "” is: yes, no, a number or a word.");
         }
-        boolean wordy =
-                known(name).filter(f -> f.kind() instanceof Fact.Kind.OneOf).isPresent();
+        boolean wordy = known(name)
+                .filter(f -> f.kind() instanceof Fact.Kind.OneOf || f.kind() instanceof Fact.Kind.Text)
+                .isPresent();
         return switch (words.toLowerCase(Locale.ROOT)) {
             case "yes" -> wordy ? new Value.Text(words) : new Value.YesNo(true);
             case "no" -> wordy ? new Value.Text(words) : new Value.YesNo(false);
@@ -279,6 +296,7 @@ public final class FactWords {
                         case Fact.Kind.YesNo y -> "yes or no.";
                         case Fact.Kind.Number n -> "a number from " + n.least() + " to " + n.most() + ".";
                         case Fact.Kind.OneOf o -> "one of " + String.join(", ", o.words()) + ".";
+                        case Fact.Kind.Text t -> "any text.";
                     });
         }
         return fact;

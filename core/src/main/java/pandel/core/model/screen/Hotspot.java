@@ -11,6 +11,7 @@ import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Link;
 import pandel.core.model.rest.Rest;
+import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
 
 /**
@@ -33,8 +34,19 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
         /** Nothing besides. */
         record Plain() implements Nature {}
 
-        /** A field that text can be typed in. */
-        record Field() implements Nature {}
+        /**
+         * A field that text can be typed in.
+         *
+         * @param begins what stands in it when its place is made, so that one can go on from there: a given value, a
+         *     fact, or always the same; empty: nothing does
+         */
+        record Field(Optional<Source> begins) implements Nature {
+
+            /** One that begins empty. */
+            public Field() {
+                this(Optional.empty());
+            }
+        }
 
         /**
          * Rows one below another, of one height, in one area.
@@ -97,6 +109,11 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
     /** Whether text can be typed in it. */
     public boolean isField() {
         return nature instanceof Nature.Field;
+    }
+
+    /** What stands in it when its place is made; empty where nothing does. */
+    public Optional<Source> begins() {
+        return nature instanceof Nature.Field field ? field.begins() : Optional.empty();
     }
 
     /** What each of its rows holds; empty when it is not repeated. */

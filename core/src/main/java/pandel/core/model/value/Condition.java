@@ -7,12 +7,12 @@ import java.util.stream.Stream;
  * Something that holds or does not: a fact, a given value or a typed text, compared with a constant or with another of
  * them.
  *
- * @param with is not looked at by {@link Compare#EMPTY}
+ * @param with is not looked at by {@link Compare#EMPTY} and {@link Compare#GIVEN}
  */
 public record Condition(Source what, Compare compare, Source with) {
 
     public Condition {
-        if (compare == Compare.EMPTY) {
+        if (compare.isAlone()) {
             with = Source.of(Value.NOTHING);
         }
     }
@@ -32,17 +32,31 @@ public record Condition(Source what, Compare compare, Source with) {
         IS_NOT,
         AT_LEAST,
         AT_MOST,
-        EMPTY;
+        EMPTY,
+        /** A value that the place was given, or has by default; anything else is given where it is not empty. */
+        GIVEN;
 
         /** The words in sentences and in the file. */
         public String word() {
-            return this == EMPTY ? "is empty" : name().toLowerCase(Locale.ROOT).replace('_', ' ');
+            return isAlone()
+                    ? "is " + name().toLowerCase(Locale.ROOT)
+                    : name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+
+        /** Whether nothing is compared with. */
+        public boolean isAlone() {
+            return this == EMPTY || this == GIVEN;
         }
     }
 
     /** Whether it holds. 0 and no are not empty. */
     public boolean holds(ValueScope scope, Known known) {
         Value now = known.value(scope, what);
+        if (compare == Compare.GIVEN) {
+            return what instanceof Source.Given given
+                    ? known.held().given().containsKey(given.name())
+                    : !now.equals(Value.NOTHING);
+        }
         return compare == Compare.EMPTY ? now.equals(Value.NOTHING) : holds(now, known.value(scope, with));
     }
 
@@ -61,12 +75,13 @@ public record Condition(Source what, Compare compare, Source with) {
                                 .flatMap(a -> other.number().map(b -> a.of() <= b.of()))
                                 .orElse(false);
             case EMPTY -> now.equals(Value.NOTHING);
+            case GIVEN -> !now.equals(Value.NOTHING);
         };
     }
 
     /** What it reads, one or two. */
     public Stream<Source> sources() {
-        return compare == Compare.EMPTY ? Stream.of(what) : Stream.of(what, with);
+        return compare.isAlone() ? Stream.of(what) : Stream.of(what, with);
     }
 
     /** Ids of the facts it asks for, also of those that are gone. */
@@ -81,6 +96,8 @@ public record Condition(Source what, Compare compare, Source with) {
 
     /** "signed in is yes", "basket at least 3", "plan is empty", "typed PIN is given PIN". */
     public String words(ValueScope scope) {
-        return what.words(scope) + " " + compare.word() + (compare == Compare.EMPTY ? "" : " " + with.words(scope));
+        String named =
+                compare == Compare.GIVEN && what instanceof Source.Given given ? given.name() : what.words(scope);
+        return named + " " + compare.word() + (compare.isAlone() ? "" : " " + with.words(scope));
     }
 }

@@ -36,6 +36,12 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
             }
         }
 
+        /** Any text, of {@link #LONGEST} letters at most. */
+        record Text() implements Kind {}
+
+        /** Letters of a text; what is longer is cut. */
+        int LONGEST = 200;
+
         /** The bounds of a number that says none. */
         Number USUAL_NUMBER = new Number(0, 99);
 
@@ -45,6 +51,7 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
                 case YesNo y -> "yes/no";
                 case OneOf o -> "one of";
                 case Number n -> "number";
+                case Text t -> "text";
             };
         }
     }
@@ -60,6 +67,7 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
             case Kind.YesNo y -> new Value.YesNo(false);
             case Kind.OneOf o -> Value.NOTHING;
             case Kind.Number n -> new Value.Number(Math.clamp(0, n.least(), n.most()));
+            case Kind.Text t -> Value.NOTHING;
         };
     }
 
@@ -71,12 +79,13 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
                 value instanceof Value.Text text
                         && (text.words().isEmpty() || o.words().contains(text.words()));
             case Kind.Number n -> value instanceof Value.Number;
+            case Kind.Text t -> value instanceof Value.Text;
         };
     }
 
     /**
-     * What it holds when set to a value: empty unsets it, text that reads as a number is one; empty when it cannot hold
-     * that.
+     * What it holds when set to a value: empty unsets it, text that reads as a number is one, a number is a text where
+     * text is held; empty when it cannot hold that.
      */
     public java.util.Optional<Value> taking(Value value) {
         if (value.equals(Value.NOTHING)) {
@@ -84,18 +93,25 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
         }
         Value read = kind instanceof Kind.Number
                 ? value.number().<Value>map(n -> n).orElse(value)
-                : kind instanceof Kind.OneOf && !(value instanceof Value.YesNo) ? new Value.Text(value.shown()) : value;
+                : (kind instanceof Kind.OneOf || kind instanceof Kind.Text) && !(value instanceof Value.YesNo)
+                        ? new Value.Text(value.shown())
+                        : value;
         return takes(read) ? java.util.Optional.of(within(read)) : java.util.Optional.empty();
     }
 
-    /** A value it takes, within its bounds. */
+    /** A value it takes, within its bounds; a text no longer than it holds. */
     public Value within(Value value) {
+        if (kind instanceof Kind.Text
+                && value instanceof Value.Text text
+                && text.words().codePointCount(0, text.words().length()) > Kind.LONGEST) {
+            return new Value.Text(text.words().substring(0, text.words().offsetByCodePoints(0, Kind.LONGEST)));
+        }
         return kind instanceof Kind.Number n && value instanceof Value.Number v
                 ? new Value.Number(Math.clamp(v.of(), n.least(), n.most()))
                 : value;
     }
 
-    /** Every value it can hold. */
+    /** Every value it can hold; of texts, which are without end, only that it holds none. */
     public List<Value> values() {
         return switch (kind) {
             case Kind.YesNo y -> List.of(new Value.YesNo(false), new Value.YesNo(true));
@@ -108,6 +124,7 @@ public record Fact(String id, String title, Kind kind, Rest rest) {
                 java.util.stream.IntStream.rangeClosed(n.least(), n.most())
                         .<Value>mapToObj(Value.Number::new)
                         .toList();
+            case Kind.Text t -> List.of(Value.NOTHING);
         };
     }
 }

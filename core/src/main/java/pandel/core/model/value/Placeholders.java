@@ -23,8 +23,8 @@ public final class Placeholders {
     }
 
     /**
-     * Words with what a place was given, else what a fact of that title holds, in place of names; what is not there
-     * stays in braces.
+     * Words with what a place was given, else what a fact of that title holds, in place of names; a value that is
+     * expected and was not given shows as nothing, and what nothing knows stays in braces.
      */
     public static String filled(String words, ValueScope scope, Known known) {
         if (words.indexOf('{') < 0) {
@@ -37,7 +37,7 @@ public final class Placeholders {
                     ? given.shown()
                     : fact(scope, name)
                             .map(f -> known.facts().of(scope, f.id()).shown())
-                            .orElse(m.group());
+                            .orElse(scope.isExpected(name) ? "" : m.group());
             return Matcher.quoteReplacement(shown);
         });
     }

@@ -12,6 +12,9 @@ public interface ValueScope {
     /** The fact of an id; empty when it is not there. */
     Optional<Fact> fact(String id);
 
+    /** Whether any screen expects a value of that name. */
+    boolean isExpected(String name);
+
     /** What people call a field, "" when it has no name; empty when it is not there. */
     Optional<String> fieldTitle(String hotspot);
 }

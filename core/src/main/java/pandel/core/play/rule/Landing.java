@@ -14,11 +14,23 @@ import pandel.core.model.value.Value;
  *
  * @param screen what is shown there first
  * @param given to that screen
+ * @param begun what stands in its fields then, by id of the field's hotspot; for a sequence in those of all its pages
  * @param at where a sequence stands; empty: it is none
  * @param tabs the tab sets it is the root in, the outermost first; none: it is no tab set
  * @param outside whether it is put on the trail that holds the outermost tab set
  */
-public record Landing(Screen screen, Map<String, Value> given, Optional<AtPage> at, List<InTab> tabs, boolean outside) {
+public record Landing(
+        Screen screen,
+        Map<String, Value> given,
+        Map<String, Value> begun,
+        Optional<AtPage> at,
+        List<InTab> tabs,
+        boolean outside) {
+
+    /** One in whose fields nothing stands. */
+    public Landing(Screen screen, Map<String, Value> given, Optional<AtPage> at, List<InTab> tabs, boolean outside) {
+        this(screen, given, Map.of(), at, tabs, outside);
+    }
 
     public Landing {
         tabs = List.copyOf(tabs);
@@ -26,11 +38,11 @@ public record Landing(Screen screen, Map<String, Value> given, Optional<AtPage> 
 
     /** What the new place holds. */
     public PlaceMemory held() {
-        return PlaceMemory.given(given);
+        return PlaceMemory.of(given, begun);
     }
 
     Landing putOutside() {
-        return new Landing(screen, given, at, tabs, true);
+        return new Landing(screen, given, begun, at, tabs, true);
     }
 
     /** Whether it leaves the tabs one is in: a tab set does, wherever it is said to go. */

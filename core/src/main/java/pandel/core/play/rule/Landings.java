@@ -1,6 +1,7 @@
 package pandel.core.play.rule;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Target;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Facts;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.Value;
 
@@ -32,17 +34,50 @@ public record Landings(Optional<Landing> landing, RuleOutcome.Refused refused) {
 
     /** @param known what can be read where something leads there */
     public static Landings of(Prototype prototype, Target target, Known known) {
-        return of(prototype, target, known, Map.of(), new ArrayList<>());
+        return of(prototype, target, known, Map.of(), new ArrayList<>()).begun(prototype, known.facts());
     }
 
-    /** The root of a tab of a set that was visited with values. */
-    static Landings ofTab(Prototype prototype, TabSet set, TabSet.Tab tab, Map<String, Value> offered) {
+    /**
+     * The root of a tab of a set that was visited with values.
+     *
+     * @param facts as they are when the tab is shown
+     */
+    static Landings ofTab(Prototype prototype, TabSet set, TabSet.Tab tab, Map<String, Value> offered, Facts facts) {
         return of(
-                prototype,
-                tab.root(),
-                Known.of(pandel.core.model.value.Facts.NONE),
-                offered,
-                new ArrayList<>(List.of(new InTab(set.id(), tab.id(), offered))));
+                        prototype,
+                        tab.root(),
+                        Known.of(Facts.NONE),
+                        offered,
+                        new ArrayList<>(List.of(new InTab(set.id(), tab.id(), offered))))
+                .begun(prototype, facts);
+    }
+
+    /** The same with what stands in the fields of the place: of a sequence in those of all its pages. */
+    private Landings begun(Prototype prototype, Facts facts) {
+        return new Landings(
+                landing.map(to -> {
+                    Map<String, Value> begun = new HashMap<>();
+                    to.at()
+                            .flatMap(at -> prototype.sequence(at.sequence()))
+                            .ifPresent(sequence -> sequence.pages().stream()
+                                    .flatMap(page -> prototype.screen(page).stream())
+                                    .forEach(page -> begun.putAll(FieldBeginnings.of(
+                                            prototype,
+                                            page.id(),
+                                            CarriedValues.of(
+                                                            prototype,
+                                                            page,
+                                                            to.at()
+                                                                    .orElseThrow()
+                                                                    .offered())
+                                                    .values(),
+                                            facts))));
+                    begun.putAll(FieldBeginnings.of(prototype, to.screen().id(), to.given(), facts));
+                    return begun.isEmpty()
+                            ? to
+                            : new Landing(to.screen(), to.given(), begun, to.at(), to.tabs(), to.outside());
+                }),
+                refused);
     }
 
     private static Landings of(

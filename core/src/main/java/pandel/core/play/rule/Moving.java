@@ -106,9 +106,9 @@ final class Moving {
                         .orElseGet(Moving::noSequence);
             case Effect.SwitchTab to -> switchBeneath(to.tab());
             case Effect.Return back
-            when Strips.back(prototype, ground.get().around(), switching(), closing)
+            when Strips.back(prototype, known.facts(), ground.get().around(), switching(), closing)
                     .isPresent() ->
-                Strips.back(prototype, ground.get().around(), switching(), closing)
+                Strips.back(prototype, known.facts(), ground.get().around(), switching(), closing)
                         .orElseThrow();
             case Effect.Return back ->
                 !ground.get().first()
@@ -271,13 +271,14 @@ final class Moving {
         }
         Optional<EnclosingTab> around = Strips.having(prototype, head.around(), tab);
         if (around.isPresent()) {
-            return Strips.tab(prototype, head.around(), around.get(), tab, false, motion, List.of());
+            return Strips.tab(prototype, known.facts(), head.around(), around.get(), tab, false, motion, List.of());
         }
         StackQuery.Set behind = head.back().setBehind(set.get().id());
         return switch (behind.found()) {
             case THERE ->
                 Strips.tab(
                         prototype,
+                        known.facts(),
                         behind.around(),
                         Strips.having(prototype, behind.around(), tab).orElseThrow(),
                         tab,
@@ -304,7 +305,7 @@ final class Moving {
                         .ground()
                         .filter(g -> g.around().stream().anyMatch(a -> a.set().equals(of.set())))
                         .isEmpty();
-                yield Strips.tab(prototype, beneath.around(), of, tab, above, motion, closing);
+                yield Strips.tab(prototype, known.facts(), beneath.around(), of, tab, above, motion, closing);
             }
             case UNKNOWN -> new RuleOutcome.Depends();
             case ABSENT -> noSet(set.get());
@@ -320,7 +321,7 @@ final class Moving {
     }
 
     private RuleOutcome goBack() {
-        Optional<RuleOutcome> tab = Strips.back(prototype, head.around(), switching(), List.of());
+        Optional<RuleOutcome> tab = Strips.back(prototype, known.facts(), head.around(), switching(), List.of());
         if (tab.isPresent()) {
             return tab.get();
         }

@@ -196,8 +196,8 @@ public final class Rules {
         if (page.isPresent()) {
             return turn(head, new PageTurn.Previous());
         }
-        Optional<RuleOutcome> tab =
-                Strips.back(prototype, head.around(), prototype.usualMotion(Verb.SWITCH_TAB), List.of());
+        Optional<RuleOutcome> tab = Strips.back(
+                prototype, head.known().facts(), head.around(), prototype.usualMotion(Verb.SWITCH_TAB), List.of());
         if (tab.isPresent()) {
             return tab.get();
         }
@@ -282,6 +282,7 @@ public final class Rules {
                         .anyMatch(s -> s.tab(tab).isPresent())
                 ? Strips.tab(
                         prototype,
+                        head.known().facts(),
                         head.around(),
                         Strips.having(prototype, head.around(), tab).orElseThrow(),
                         tab,
@@ -299,7 +300,15 @@ public final class Rules {
     public boolean isAtRootOf(Head head, String tab) {
         return head.around().stream().anyMatch(a -> a.tab().equals(tab))
                 && Strips.having(prototype, head.around(), tab)
-                        .filter(of -> Strips.tab(prototype, head.around(), of, tab, false, Motion.NONE, List.of())
+                        .filter(of -> Strips.tab(
+                                        prototype,
+                                        head.known().facts(),
+                                        head.around(),
+                                        of,
+                                        tab,
+                                        false,
+                                        Motion.NONE,
+                                        List.of())
                                 instanceof RuleOutcome.NothingToDo)
                         .isPresent();
     }

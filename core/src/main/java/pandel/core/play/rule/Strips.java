@@ -7,6 +7,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Motion;
+import pandel.core.model.value.Facts;
 
 /** What choosing a tab comes to, and going back at a tab's root. */
 public final class Strips {
@@ -39,6 +40,7 @@ public final class Strips {
      */
     static RuleOutcome tab(
             Prototype prototype,
+            Facts facts,
             List<EnclosingTab> around,
             EnclosingTab of,
             String tab,
@@ -56,7 +58,7 @@ public final class Strips {
                             then(before, inner.root() ? List.of() : List.of(new TrailAction.ToRoot(inner.set()))),
                             Optional.empty());
         }
-        Landings landings = Landings.ofTab(prototype, set, set.tab(tab).orElseThrow(), of.offered());
+        Landings landings = Landings.ofTab(prototype, set, set.tab(tab).orElseThrow(), of.offered(), facts);
         return landings.landing()
                 .<RuleOutcome>map(to -> new RuleOutcome.Acts(
                         then(before, List.of(new TrailAction.ShowTab(set.id(), to))), Optional.of(motion)))
@@ -74,7 +76,7 @@ public final class Strips {
      * itself is gone back from.
      */
     static Optional<RuleOutcome> back(
-            Prototype prototype, List<EnclosingTab> around, Motion motion, List<TrailAction> before) {
+            Prototype prototype, Facts facts, List<EnclosingTab> around, Motion motion, List<TrailAction> before) {
         for (EnclosingTab one : around.reversed()) {
             Optional<TabSet> set = prototype.tabSet(one.set());
             Optional<TabSet.Tab> first =
@@ -83,7 +85,7 @@ public final class Strips {
                 return Optional.empty();
             }
             if (first.isPresent()) {
-                Optional<Landing> to = Landings.ofTab(prototype, set.orElseThrow(), first.get(), one.offered())
+                Optional<Landing> to = Landings.ofTab(prototype, set.orElseThrow(), first.get(), one.offered(), facts)
                         .landing();
                 if (to.isPresent()) {
                     return Optional.of(new RuleOutcome.Acts(

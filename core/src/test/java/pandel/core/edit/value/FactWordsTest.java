@@ -110,7 +110,7 @@ class FactWordsTest {
                 "basket is gold | “basket” is a number from 0 to 99.",
                 "basket at least | Say what “basket” is: yes, no, a number or a word.",
                 "basket at least many | “at least” needs a whole number after it.",
-                "signed in maybe | After “signed in” say is, is not, at least, at most or is empty."
+                "signed in maybe | After “signed in” say is, is not, at least, at most, is empty or is given."
             })
     void whatCannotBeMeantIsToldInOneSentence(String typed, String why) {
         assertThatThrownBy(() -> FactWords.conditions(SHOP, typed, NAMING))
@@ -173,6 +173,6 @@ class FactWordsTest {
                         new Condition("in", Condition.Compare.IS, new Value.YesNo(true)));
         assertThatThrownBy(() -> FactWords.conditions(LENDING, loan, "given due maybe", NAMING))
                 .isInstanceOf(NotUnderstood.class)
-                .hasMessage("After “given due” say is, is not, at least, at most or is empty.");
+                .hasMessage("After “given due” say is, is not, at least, at most, is empty or is given.");
     }
 }

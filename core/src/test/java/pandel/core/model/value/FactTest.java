@@ -41,6 +41,16 @@ class FactTest {
     }
 
     @Test
+    void aTextHoldsAnyTextUpToItsLength() {
+        Fact name = new Fact("name", "name", new Fact.Kind.Text(), Rest.NONE);
+        assertThat(name.unset()).isEqualTo(Value.NOTHING);
+        assertThat(name.taking(new Value.Text("Ida Wren"))).hasValue(new Value.Text("Ida Wren"));
+        assertThat(name.taking(new Value.Number(7))).hasValue(new Value.Text("7"));
+        assertThat(name.taking(new Value.YesNo(true))).isEmpty();
+        assertThat(name.taking(new Value.Text("😀".repeat(201)))).hasValue(new Value.Text("😀".repeat(200)));
+    }
+
+    @Test
     void allItsValuesAreTakenAndNoOther() {
         for (Fact fact : List.of(SIGNED_IN, PLAN, BASKET)) {
             assertThat(fact.values())

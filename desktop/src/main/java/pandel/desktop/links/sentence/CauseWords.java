@@ -6,14 +6,19 @@ import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.edit.screen.HotspotEdits;
+import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
+import pandel.core.model.value.Source;
 import pandel.desktop.theme.Buttons;
 
 /** What sets a link off and on what, as words of its sentence: keys, times, the nature of a hotspot. */
@@ -54,9 +59,12 @@ final class CauseWords {
         }
     }
 
-    static String natured(Hotspot hotspot) {
+    String natured(Hotspot hotspot) {
         return hotspot.isField()
                 ? ", a field"
+                        + hotspot.begins()
+                                .map(b -> " that begins with " + b.words(pane.work.prototype()))
+                                .orElse("")
                 : hotspot.rows().isEmpty() ? "" : ", each of " + hotspot.rows().size() + " rows";
     }
 
@@ -78,9 +86,46 @@ final class CauseWords {
                                     "nature-rows",
                                     () -> pane.desk.rows(hotspot)),
                             Buttons.item("Lay words here…", "nature-words", () -> pane.desk.layWords(hotspot)));
+            if (hotspot.isField()) {
+                menu.getItems()
+                        .add(
+                                1,
+                                Buttons.item(
+                                        "What it begins with…",
+                                        "nature-begins",
+                                        () -> beginnings(hotspot).show(more, Side.TOP, 0, -2)));
+            }
             menu.show(more, Side.TOP, 0, -2);
         });
         return more;
+    }
+
+    /** What stands in a field from the beginning: what its screen is given, or what a fact holds. */
+    private ContextMenu beginnings(Hotspot hotspot) {
+        ContextMenu menu = new ContextMenu();
+        Prototype prototype = pane.work.prototype();
+        ToggleGroup one = new ToggleGroup();
+        menu.getItems().add(beginning(hotspot, "Nothing", Optional.empty(), one));
+        prototype.screens().stream()
+                .filter(s -> prototype.index().hotspotsOn(s.id()).contains(hotspot))
+                .flatMap(s -> s.expects().stream())
+                .map(e -> new Source.Given(e.name()))
+                .distinct()
+                .forEach(g -> menu.getItems().add(beginning(hotspot, g.words(prototype), Optional.of(g), one)));
+        prototype.facts().stream()
+                .map(f -> new Source.OfFact(f.id()))
+                .forEach(f -> menu.getItems().add(beginning(hotspot, f.words(prototype), Optional.of(f), one)));
+        return menu;
+    }
+
+    private MenuItem beginning(Hotspot hotspot, String words, Optional<Source> begins, ToggleGroup one) {
+        RadioMenuItem item = new RadioMenuItem(words);
+        item.setId("begins-" + words.replace(' ', '-'));
+        item.setMnemonicParsing(false);
+        item.setToggleGroup(one);
+        item.setSelected(hotspot.begins().equals(begins));
+        item.setOnAction(e -> pane.work.edit(HotspotEdits.nature(hotspot, new Hotspot.Nature.Field(begins))));
+        return item;
     }
 
     Node number(Link link, int ms) {

@@ -98,7 +98,10 @@ public final class FactOffers {
                     .offers("").stream()
                             .filter(w -> prototype.facts().stream()
                                     .noneMatch(f -> f.title().equals(w)))
-                            .forEach(w -> offers.addAll(List.of(w + " is empty", w + " is ")));
+                            .forEach(w -> offers.addAll(List.of(
+                                    w + " is empty",
+                                    (w.startsWith("given ") ? w.substring("given ".length()) : w) + " is given",
+                                    w + " is ")));
         }
         for (Fact fact : prototype.facts()) {
             String title = fact.title();
@@ -113,6 +116,11 @@ public final class FactOffers {
                             conditions
                                     ? List.of(title + " at least 1", title + " is 0", title + " at most 3")
                                     : List.of(title + " + 1", title + " - 1", title + " is 0"));
+                case Fact.Kind.Text t ->
+                    offers.addAll(
+                            conditions
+                                    ? List.of(title + " is empty", title + " is given", title + " is ")
+                                    : List.of(title + " is nothing", title + " is "));
                 case Fact.Kind.OneOf one -> {
                     one.words().forEach(word -> offers.add(title + " is " + word));
                     offers.add(title + (conditions ? " is empty" : " is nothing"));

@@ -189,7 +189,7 @@ public final class SentencePane extends VBox {
                 EventWords.capital(now instanceof Cause.Touch t ? t.gesture().word() : "submit"), "", "choice-cause");
         line.getChildren().add(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)));
         causeWords.key(line, link);
-        line.getChildren().addAll(nameChoice(hotspot), Choice.words(CauseWords.natured(hotspot) + ":"));
+        line.getChildren().addAll(nameChoice(hotspot), Choice.words(causeWords.natured(hotspot) + ":"));
         branches(line, link);
         link.flatMap(Link::effect)
                 .flatMap(Effect::target)

@@ -16,6 +16,7 @@ import pandel.core.play.words.LinkWords;
 import pandel.desktop.shell.notice.Toast;
 import pandel.desktop.stage.PageBox;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 import pandel.desktop.work.Work;
 
 /** All facts: what each can hold, which links set it, which looks ask for it. */
@@ -82,12 +83,30 @@ final class FactsPage extends PageBox {
             asks.setTooltip(new Tooltip(asks.getText()));
             row(
                     name,
-                    fact.kind() instanceof Fact.Kind.Number number ? bounds(fact, number) : label(holds(fact), 170),
+                    switch (fact.kind()) {
+                        case Fact.Kind.Number number -> bounds(fact, number);
+                        case Fact.Kind.OneOf o -> wordsOrText(fact, o);
+                        case Fact.Kind.Text t ->
+                            wordsOrText(fact, new Fact.Kind.OneOf(FactEdits.words(work.prototype(), fact.id())));
+                        case Fact.Kind.YesNo y -> label(holds(fact), 170);
+                    },
                     sets,
                     asks,
                     Buttons.smallWord(
                             "Remove", "remove-fact-" + fact.id(), () -> remove(fact, setBy.size(), askedBy.size())));
         }
+    }
+
+    /** Some words, or any text. */
+    private ChoiceButton wordsOrText(Fact fact, Fact.Kind.OneOf words) {
+        return ChoiceButton.of(
+                "holds-" + fact.id(),
+                170,
+                "What it holds",
+                List.of(words, new Fact.Kind.Text()),
+                fact.kind(),
+                kind -> holds(new Fact(fact.id(), fact.title(), kind, fact.rest())),
+                kind -> put(new Fact(fact.id(), fact.title(), kind, fact.rest())));
     }
 
     /** The least and the most of a number, to be typed anew: "0 to 9". */
@@ -116,6 +135,7 @@ final class FactsPage extends PageBox {
         return switch (fact.kind()) {
             case Fact.Kind.YesNo y -> "yes or no";
             case Fact.Kind.OneOf o -> "one of " + String.join(", ", o.words());
+            case Fact.Kind.Text t -> "any text";
             case Fact.Kind.Number n -> n.least() + " to " + n.most();
         };
     }

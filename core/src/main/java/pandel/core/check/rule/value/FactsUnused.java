@@ -72,6 +72,10 @@ public final class FactsUnused {
                 .flatMap(w -> Reads.reads(w.link()))
                 .flatMap(s -> s.fact().stream())
                 .forEach(read::add);
+        prototype.index().hotspots().stream()
+                .flatMap(h -> h.begins().stream())
+                .flatMap(s -> s.fact().stream())
+                .forEach(read::add);
         Stream<String> words = Stream.concat(
                 prototype.screens().stream().flatMap(Values::words),
                 prototype.index().ways().stream()

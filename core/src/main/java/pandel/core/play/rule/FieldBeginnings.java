@@ -1,0 +1,35 @@
+package pandel.core.play.rule;
+
+import java.util.HashMap;
+import java.util.Map;
+import pandel.core.model.Prototype;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.value.Facts;
+import pandel.core.model.value.Known;
+import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.Value;
+
+/** What stands in the fields of a place when it is made. */
+final class FieldBeginnings {
+
+    private FieldBeginnings() {}
+
+    /**
+     * By id of the field's hotspot; those in which nothing stands are left out.
+     *
+     * @param screen its id
+     * @param given to the place
+     * @param facts as they are when it is made
+     */
+    static Map<String, Value> of(Prototype prototype, String screen, Map<String, Value> given, Facts facts) {
+        Known known = Known.of(facts, PlaceMemory.given(given));
+        Map<String, Value> begun = new HashMap<>();
+        for (Hotspot hotspot : prototype.index().hotspotsOn(screen)) {
+            hotspot.begins()
+                    .map(source -> known.value(prototype, source).shown())
+                    .filter(text -> !text.isEmpty())
+                    .ifPresent(text -> begun.put(hotspot.id(), new Value.Text(text)));
+        }
+        return begun;
+    }
+}
