@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.geometry.Bounds;
+import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,6 +25,7 @@ public final class ChoiceButton extends Button {
         getStyleClass().addAll("word", "choice");
         setMinWidth(wide);
         setMaxWidth(wide);
+        setAlignment(Pos.CENTER_LEFT);
         setTooltip(new Tooltip(tip));
         setAccessibleText(tip + ": " + words);
     }

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
@@ -39,9 +38,6 @@ import pandel.core.play.situation.Visit;
  * kinds, numbers and words.
  */
 public final class Relevance {
-
-    /** The least and the most of a number that still tell anything apart. */
-    private record Within(int least, int most) {}
 
     private record OnScreen(Set<String> given, Set<String> typed) {
         private OnScreen() {
@@ -109,30 +105,13 @@ public final class Relevance {
 
     public static Relevance in(Prototype prototype) {
         Relevance relevance = new Relevance(prototype);
-        Map<String, Within> compared = new HashMap<>();
-        relevance.conditions().forEach(condition -> {
-            Optional<Fact> fact = condition.what().fact().flatMap(prototype::fact);
-            if (fact.isPresent()
-                    && condition.with() instanceof Source.Constant c
-                    && c.value().number().isPresent()) {
-                int n = c.value().number().get().of();
-                compared.merge(
-                        fact.get().id(),
-                        new Within(n, n),
-                        (a, b) -> new Within(Math.min(a.least, b.least), Math.max(a.most, b.most)));
-            }
-        });
         relevance.facts.stream()
                 .filter(id -> !relevance.whole.contains(id))
                 .forEach(id -> prototype
                         .fact(id)
                         .filter(f -> f.kind() instanceof Fact.Kind.Number)
-                        .ifPresent(f -> relevance.bound(f, compared.get(id))));
+                        .ifPresent(f -> relevance.numbers.put(id, Within.of(prototype, f))));
         return relevance;
-    }
-
-    private Stream<Condition> conditions() {
-        return Reads.conditions(prototype);
     }
 
     /** What conditions ask for; and what is carried to where it is asked for, until nothing is new. */
@@ -252,28 +231,6 @@ public final class Relevance {
         return on != null && on.add(source);
     }
 
-    private void bound(Fact fact, @org.jspecify.annotations.Nullable Within compared) {
-        boolean shrinks = false;
-        boolean grows = false;
-        for (Way way : prototype.index().ways()) {
-            for (Effect.Remember remember : way.link().allRemembered().toList()) {
-                if (remember.fact().equals(fact.id()) && remember.change() instanceof Effect.Change.By by) {
-                    shrinks |= by.n() < 0;
-                    grows |= by.n() > 0;
-                }
-            }
-        }
-        Fact.Kind.Number kind = (Fact.Kind.Number) fact.kind();
-        int unset = ((Value.Number) fact.unset()).of();
-        int low = compared == null ? unset : Math.min(compared.least, unset);
-        int high = compared == null ? unset : Math.max(compared.most, unset);
-        numbers.put(
-                fact.id(),
-                new Within(
-                        grows ? kind.least() : Math.max(kind.least(), low - 1),
-                        shrinks ? kind.most() : Math.min(kind.most(), high + 1)));
-    }
-
     /** Ids of the facts that can make a difference, without those that are gone. */
     public Set<String> facts() {
         return facts;
@@ -304,10 +261,10 @@ public final class Relevance {
             Within within = numbers.get(one.getKey());
             if (within != null
                     && one.getValue() instanceof Value.Number n
-                    && (n.of() < within.least || n.of() > within.most)) {
+                    && (n.of() < within.least() || n.of() > within.most())) {
                 kept = kept.with(
                         prototype.fact(one.getKey()).orElseThrow(),
-                        new Value.Number(Math.clamp(n.of(), within.least, within.most)));
+                        new Value.Number(Math.clamp(n.of(), within.least(), within.most())));
             }
         }
         return kept;
