@@ -235,7 +235,7 @@ public final class Made {
             UnaryOperator<Link> extra = link -> further(extra(link, extras), further);
             String[] placed = w[0].split("@");
             String id = words.getFirst() + "." + placed[0];
-            Area area = placed.length == 1 ? free(hotspots.size()) : area(placed[1].split(","));
+            Area area = placed.length == 1 ? MadeFrames.free(hotspots.size()) : MadeFrames.area(placed[1].split(","));
             if (w.length == 1 && Character.isDigit(w[0].charAt(0))) {
                 links.add(new Link(id, waiting(w[0]), List.of(), Rest.NONE));
                 continue;
@@ -386,19 +386,6 @@ public final class Made {
                                                 ? MadeFrames.sequence(
                                                         to.substring(1).split("/"))
                                                 : new Target.ToScreen(to));
-    }
-
-    /** A place of its own for each hotspot of a screen: five in a row. */
-    private static Area free(int n) {
-        return new Area(10 + n % 5 * 70, 10 + n / 5 * 70, 60, 60);
-    }
-
-    private static Area area(String[] px) {
-        return new Area(
-                Double.parseDouble(px[0]),
-                Double.parseDouble(px[1]),
-                Double.parseDouble(px[2]),
-                Double.parseDouble(px[3]));
     }
 
     private static Hotspot hotspot(String id, Area area, List<Link> links) {

@@ -14,6 +14,7 @@ import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.PageTurn;
 import pandel.core.model.link.Target;
+import pandel.core.model.screen.Area;
 import pandel.core.model.screen.PanelSide;
 
 /** Tab sets, sequences and drawers of made-up prototypes, from their words. */
@@ -134,5 +135,18 @@ final class MadeFrames {
             };
         }
         return made;
+    }
+
+    /** A place of its own for each hotspot of a screen: five in a row. */
+    static Area free(int n) {
+        return new Area(10 + n % 5 * 70, 10 + n / 5 * 70, 60, 60);
+    }
+
+    static Area area(String[] px) {
+        return new Area(
+                Double.parseDouble(px[0]),
+                Double.parseDouble(px[1]),
+                Double.parseDouble(px[2]),
+                Double.parseDouble(px[3]));
     }
 }

@@ -3,8 +3,6 @@ package pandel.core.model.device;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import pandel.core.model.link.Verb;
-import pandel.core.model.screen.Form;
 
 /**
  * What some devices refuse: a verb, whatever does it; a frame, that nothing can lead to there; a form, that cannot be
@@ -53,9 +51,9 @@ public enum Cannot {
     SECONDARY_PRESS,
     KEY;
 
-    /** The verbs, in the order of {@link Verb}. */
+    /** The verbs, named as those of links. */
     public static final List<Cannot> VERBS =
-            Arrays.stream(Verb.values()).map(Cannot::of).toList();
+            Arrays.stream(values()).filter(c -> c.compareTo(LEAVE) <= 0).toList();
 
     /** The gestures, in the order of {@link Gesture}. */
     public static final List<Cannot> GESTURES =
@@ -66,22 +64,8 @@ public enum Cannot {
             .filter(c -> !VERBS.contains(c) && !GESTURES.contains(c))
             .toList();
 
-    public static Cannot of(Verb verb) {
-        return valueOf(verb.name());
-    }
-
     public static Cannot of(Gesture gesture) {
         return valueOf(gesture.name());
-    }
-
-    /** What a device refuses that does not open a screen of a form above; a page opens as a takeover. */
-    public static Cannot of(Form form) {
-        return switch (form) {
-            case PAGE -> TAKEOVERS;
-            case DIALOG -> DIALOGS;
-            case SHEET -> SHEETS;
-            case PANEL -> PANELS;
-        };
     }
 
     /** The words in sentences and in the file. */

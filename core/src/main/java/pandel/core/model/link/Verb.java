@@ -1,6 +1,7 @@
 package pandel.core.model.link;
 
 import java.util.Locale;
+import pandel.core.model.device.Cannot;
 
 /** What a link does, named. */
 public enum Verb {
@@ -23,6 +24,11 @@ public enum Verb {
     /** The word in sentences and in the file. */
     public String word() {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    /** What a device says that refuses it. */
+    public Cannot refusal() {
+        return Cannot.valueOf(name());
     }
 
     /** What it is to do it: "advance", "switch the tab", "open a drawer". */

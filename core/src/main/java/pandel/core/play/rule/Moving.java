@@ -132,9 +132,9 @@ final class Moving {
 
     /** Why a device opens a screen not above as many levels. */
     private Optional<String> notAbove(Screen screen, int levels) {
-        if (head.device().refuses(Cannot.of(screen.form()))) {
+        if (head.device().refuses(screen.form().refusal())) {
             return Optional.of(head.device().title() + " opens no "
-                    + Cannot.of(screen.form()).word() + ".");
+                    + screen.form().refusal().word() + ".");
         }
         int most = head.device().levels();
         return most > 0 && levels >= most

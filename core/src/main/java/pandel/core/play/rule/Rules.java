@@ -75,7 +75,7 @@ public final class Rules {
         Optional<String> there = Optional.empty();
         String why = "";
         for (Effect effect : branch.effects()) {
-            if (head.device().refuses(Cannot.of(effect.verb()))) {
+            if (head.device().refuses(effect.verb().refusal())) {
                 return refused(head.device(), effect.verb());
             }
             switch (effect) {

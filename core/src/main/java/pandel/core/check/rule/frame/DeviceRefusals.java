@@ -118,13 +118,13 @@ public final class DeviceRefusals {
     }
 
     private static Optional<Why> why(Prototype prototype, Device device, Node node, Effect effect) {
-        Stream<Cannot> asked = Stream.of(Cannot.of(effect.verb()));
+        Stream<Cannot> asked = Stream.of(effect.verb().refusal());
         Optional<Screen> above =
                 effect instanceof Effect.OpenAbove open ? Targets.shown(prototype, open.screen()) : Optional.empty();
         if (effect instanceof Effect.Advance && node.cell.at().isPresent()) {
             asked = Stream.concat(asked, Stream.of(Cannot.ADVANCE_FROM_A_SEQUENCE));
         }
-        asked = Stream.concat(asked, above.map(s -> Cannot.of(s.form())).stream());
+        asked = Stream.concat(asked, above.map(s -> s.form().refusal()).stream());
         if (effect.isMove() && !(effect instanceof Effect.ReturnTo)) {
             asked = Stream.concat(asked, effect.target().flatMap(DeviceRefusals::frame).stream());
         }
