@@ -296,6 +296,14 @@ record RuleExample(Rule rule, String shows, String mustNot) {
                     "home page: on advance b +loan=drill | b page needs:loan: back return | address /loans b",
                     "home page: on advance b +loan=drill | b page needs:loan: back return | address /loans/{loan} b"),
             new RuleExample(
+                    Rule.ADDRESS_PART,
+                    "home page: on advance b | b page: back return | address /b/{thing} b",
+                    "home page: on advance b | b page expects:thing: back return | address /b/{thing} b"),
+            new RuleExample(
+                    Rule.ADDRESS_PART,
+                    "home page: on advance b +thing=one | b page needs:thing: back return | address /b/{thing?} b",
+                    "home page: on advance b +thing=one | b page expects:thing: back return | address /b/{thing?} b"),
+            new RuleExample(
                     Rule.VALUE_MISSING,
                     "home page: on advance b | b page needs:loan: back return",
                     "home page: on advance b +loan=drill | b page needs:loan: back return"),

@@ -190,6 +190,11 @@ public enum Rule {
             "an entry with an address that can open nothing: its screen is missing, parked or no page, or needs a "
                     + "value that the address does not hold",
             "Whoever follows a link from a message or a sign on the wall lands nowhere."),
+    ADDRESS_PART(
+            "warning",
+            "a part of an address that what it opens does not expect, or that may be left out and is needed; a value it is "
+                    + "tried with that is of another type",
+            "What the address says is dropped, or it opens nothing: whoever follows it does not find what was meant."),
     VALUE_MISSING(
             "problem; warning when it is there at other times",
             "a link to a screen that needs a value, and carries none, or one that can be empty",

@@ -1,22 +1,24 @@
 package pandel.core.edit.whole;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.TreeMap;
 import pandel.core.edit.Edit;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.start.AddressForm;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.StartPoint;
+import pandel.core.model.value.Expected;
 import pandel.core.model.value.Value;
 
 /** Edits of where play can begin: entries with addresses, and start points. */
 public final class StartEdits {
-
-    /** What an address may look like: parts of letters, digits, dots, dashes, or a value's name in braces. */
-    private static final Pattern ADDRESS = Pattern.compile("/|(/([\\w.~-]+|\\{[\\p{L}][\\p{L}\\p{N} _-]*\\}))+");
 
     private StartEdits() {}
 
@@ -26,14 +28,17 @@ public final class StartEdits {
      * @param entry id of the entry it is for; its own address is no clash
      */
     public static Optional<String> whyNot(Prototype prototype, String entry, String address) {
-        if (!ADDRESS.matcher(address).matches()) {
-            return Optional.of("An address begins with / and goes on in parts, /part/{value}.");
+        Optional<AddressForm> form = AddressForm.of(address);
+        if (form.isEmpty()) {
+            return Optional.of(
+                    "An address begins with / and goes on in parts, /part/{value}. A last part may be left out "
+                            + "as {value?}; named ones stand behind, ?name={value}&more={value?}.");
         }
-        String shape = shape(address);
+        String shape = form.get().shape();
         return prototype.entries().stream()
                 .filter(e -> !e.id().equals(entry))
                 .filter(e ->
-                        e.address().map(StartEdits::shape).filter(shape::equals).isPresent())
+                        e.form().map(AddressForm::shape).filter(shape::equals).isPresent())
                 .findFirst()
                 .map(e -> "“" + e.address().orElseThrow() + "” already leads to “"
                         + prototype
@@ -43,42 +48,54 @@ public final class StartEdits {
                         + "”.");
     }
 
-    private static String shape(String address) {
-        return address.replaceAll("\\{[^}]*\\}", "{}");
-    }
+    /**
+     * What an address typed by a person opens.
+     *
+     * @param entry with its values
+     * @param dropped names of what it holds besides, that the address does not know or the target does not expect
+     */
+    public record Opening(Entry entry, List<String> dropped) {}
 
     /**
-     * The entry an address typed by a person opens, with its values: the one with the fewest to fill. Its parts in
-     * braces take any part.
+     * The entry an address typed by a person opens, with its values: the one with the fewest to fill. It fits when all
+     * that may not be left out is there and of the right type.
      */
-    public static Optional<Entry> opened(Prototype prototype, String typed) {
+    public static Optional<Opening> opening(Prototype prototype, String typed) {
         return prototype.entries().stream()
-                .filter(e -> e.address()
-                        .filter(a -> pattern(a).matcher(typed.strip()).matches())
-                        .isPresent())
-                .min(java.util.Comparator.comparingLong(e ->
-                        e.address().orElseThrow().chars().filter(c -> c == '{').count()))
-                .map(e -> filled(e, typed.strip()));
+                .filter(e -> e.form().isPresent())
+                .sorted(Comparator.comparingInt(e -> e.names().size()))
+                .flatMap(e ->
+                        e
+                                .form()
+                                .flatMap(f -> f.fits(typed.strip()))
+                                .flatMap(fit -> opening(prototype, e, fit))
+                                .stream())
+                .findFirst();
     }
 
-    private static Entry filled(Entry entry, String typed) {
-        Matcher parts = pattern(entry.address().orElseThrow()).matcher(typed);
-        java.util.Map<String, Value> values = new java.util.TreeMap<>(entry.values());
-        if (parts.matches()) {
-            for (int i = 0; i < entry.names().size(); i++) {
-                values.put(entry.names().get(i), new Value.Text(parts.group(i + 1)));
+    public static Optional<Entry> opened(Prototype prototype, String typed) {
+        return opening(prototype, typed).map(Opening::entry);
+    }
+
+    private static Optional<Opening> opening(Prototype prototype, Entry entry, AddressForm.Fit fit) {
+        Map<String, Value> values = new TreeMap<>(entry.values());
+        entry.names().forEach(values::remove);
+        List<String> dropped = new ArrayList<>(fit.unknown());
+        List<Expected> expected =
+                Targets.shown(prototype, entry.target()).map(Screen::expects).orElse(List.of());
+        for (Map.Entry<String, String> one : fit.values().entrySet()) {
+            Value value = new Value.Text(one.getValue());
+            Optional<Expected> by =
+                    expected.stream().filter(x -> x.name().equals(one.getKey())).findFirst();
+            if (by.isPresent() && by.get().take(value).isEmpty()) {
+                return Optional.empty();
             }
+            if (by.isEmpty() && entry.target() instanceof Target.ToScreen) {
+                dropped.add(one.getKey());
+            }
+            values.put(one.getKey(), value);
         }
-        return entry.opened(values);
-    }
-
-    private static Pattern pattern(String address) {
-        StringBuilder pattern = new StringBuilder();
-        Matcher parts = Pattern.compile("\\{[^}]*\\}|[^{]+").matcher(address);
-        while (parts.find()) {
-            pattern.append(parts.group().startsWith("{") ? "([^/]+)" : Pattern.quote(parts.group()));
-        }
-        return Pattern.compile(pattern.toString());
+        return Optional.of(new Opening(entry.opened(values), dropped));
     }
 
     /** Adds an entry, or changes the one of its id. */

@@ -45,19 +45,19 @@ public record Entry(String id, Target target, Optional<String> address, Map<Stri
      * the main entry.
      */
     public Optional<String> filledAddress() {
-        return address.map(a -> {
-            String filled = a;
-            for (String name : names()) {
-                Value value = values.get(name);
-                filled = value == null ? filled : filled.replace("{" + name + "}", value.shown());
-            }
-            return filled;
-        });
+        return address.map(a -> form().map(f -> f.filled(values)).orElse(a));
+    }
+
+    /** What its address says; empty where it has none, or none that can be read. */
+    public Optional<AddressForm> form() {
+        return address.flatMap(AddressForm::of);
     }
 
     /** The names in its address that are filled by values, in order. */
     public List<String> names() {
-        return address.map(Placeholders::in).orElse(List.of());
+        return form().map(AddressForm::names)
+                .or(() -> address.map(Placeholders::in))
+                .orElse(List.of());
     }
 
     /** The main entry, at a screen. */

@@ -57,11 +57,15 @@ final class StartsPage extends PageBox {
     }
 
     private void tryAddress(String typed) {
-        Optional<Entry> entry = StartEdits.opened(work.prototype(), typed);
-        if (entry.isEmpty()) {
-            said.say("No entry has an address like “" + typed.strip() + "”.");
-        } else {
-            play.accept(entry.get());
+        Optional<StartEdits.Opening> opening = StartEdits.opening(work.prototype(), typed);
+        if (opening.isEmpty()) {
+            said.say("No entry has an address like “" + typed.strip() + "”, with all that it needs and of the right type.");
+            return;
+        }
+        play.accept(opening.get().entry());
+        if (!opening.get().dropped().isEmpty()) {
+            said.say("Dropped, since nothing there expects it: "
+                    + String.join(", ", opening.get().dropped()) + ".");
         }
     }
 

@@ -6,14 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Fix;
 import pandel.core.check.finding.Rule;
 import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Weight;
 import pandel.core.check.fix.Fixes;
+import pandel.core.check.fix.ValueFixes;
 import pandel.core.check.relevance.Relevance;
 import pandel.core.check.solve.Solution;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
+import pandel.core.model.link.Target;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
 import pandel.core.model.start.Entry;
@@ -50,9 +53,52 @@ public final class Addresses {
                                 screen.map(Screen::id).stream().toList(),
                                 Optional.empty())
                         .with(List.of(Fixes.removeEntry(entry)))));
+                if (why.isEmpty() && entry.target() instanceof Target.ToScreen) {
+                    screen.ifPresent(s -> parts(entry, s, findings));
+                }
             }
         }
         return findings;
+    }
+
+    /** What of an address is dropped, is needed though it may be left out, or is tried with another type. */
+    private static void parts(Entry entry, Screen screen, List<Finding> findings) {
+        String address = "“" + entry.address().orElse("") + "”";
+        String shown = "“" + screen.shownTitle() + "”";
+        for (String name : entry.names()) {
+            Optional<Expected> expected =
+                    screen.expects().stream().filter(x -> x.name().equals(name)).findFirst();
+            Optional<Value> tried = Optional.ofNullable(entry.values().get(name));
+            if (expected.isEmpty()) {
+                findings.add(part(
+                        entry,
+                        screen,
+                        "“" + name + "” in " + address + " is dropped: " + shown + " does not expect it.",
+                        ValueFixes.expect(screen, name)));
+            } else if (expected.get().mustBeCarried()
+                    && entry.form().filter(f -> f.optional().contains(name)).isPresent()) {
+                findings.add(part(
+                        entry,
+                        screen,
+                        "“" + name + "” may be left out of " + address + ", and " + shown + " needs it.",
+                        ValueFixes.needNot(screen, expected.get())));
+            } else if (tried.filter(v -> expected.get().take(v).isEmpty()).isPresent()) {
+                findings.add(Finding.about(
+                                Rule.ADDRESS_PART,
+                                Weight.WARNING,
+                                "“" + name + "” in " + address + " is tried with “"
+                                        + tried.get().shown() + "”, and " + shown + " takes a "
+                                        + expected.get().kind().word() + ".",
+                                List.of(screen.id()),
+                                Optional.empty())
+                        .with(List.of(Fixes.removeEntry(entry))));
+            }
+        }
+    }
+
+    private static Finding part(Entry entry, Screen screen, String sentence, Fix fix) {
+        return Finding.about(Rule.ADDRESS_PART, Weight.WARNING, sentence, List.of(screen.id()), Optional.empty())
+                .with(List.of(fix, Fixes.removeEntry(entry)));
     }
 
     /** An entry with each kind of values that makes a difference; itself where its address holds none. */
@@ -88,6 +134,10 @@ public final class Addresses {
         List<Map<String, Value>> all = new ArrayList<>(List.of(entry.values()));
         for (Expected expected : screen.get().expects()) {
             if (entry.names().contains(expected.name())) {
+                boolean leftOut = entry.form()
+                                .filter(f -> f.optional().contains(expected.name()))
+                                .isPresent()
+                        && !expected.mustBeCarried();
                 List<Value> kinds = relevance.kinds(screen.get().id(), expected);
                 if (kinds.size() == 1
                         && (entry.values().containsKey(expected.name())
@@ -96,6 +146,13 @@ public final class Addresses {
                     continue;
                 }
                 List<Map<String, Value>> more = new ArrayList<>();
+                if (leftOut && all.size() * (kinds.size() + 1) <= MOST) {
+                    all.forEach(one -> {
+                        Map<String, Value> without = new LinkedHashMap<>(one);
+                        without.remove(expected.name());
+                        more.add(without);
+                    });
+                }
                 if (all.size() * kinds.size() > MOST) {
                     shared.add(expected.name());
                 }
