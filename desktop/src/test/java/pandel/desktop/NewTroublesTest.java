@@ -50,7 +50,13 @@ class NewTroublesTest extends WindowTest {
     void fromWithinTheTabsARootIsItsTab() {
         desk("Tool");
         link(100, 740, 150, 40, "Loans");
-        assertThat(screen("Tool").hotspots().getLast().links().getFirst().effects().map(Effect::verb))
+        assertThat(screen("Tool")
+                        .hotspots()
+                        .getLast()
+                        .links()
+                        .getFirst()
+                        .effects()
+                        .map(Effect::verb))
                 .containsExactly(Verb.SWITCH_TAB);
         assertRead("switch to");
     }

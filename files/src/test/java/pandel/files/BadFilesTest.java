@@ -141,7 +141,7 @@ class BadFilesTest {
                         + "{\"outcome\": \"saved\"}}]}]} | In drawer 1, item 1: an item has one branch, which has "
                         + "no outcome.",
                 "{\"format\": \"pandel/1\", \"facts\": [{\"id\": \"f\", \"kind\": \"colour\"}]} | In fact 1: "
-                        + "unknown kind “colour”; it can be yes/no, one of, number.",
+                        + "unknown kind “colour”; it can be yes/no, one of, number, text.",
                 "{\"format\": \"pandel/1\", \"facts\": [{\"id\": \"f\", \"kind\": \"number\", \"least\": 5, "
                         + "\"most\": 1}]} | A number’s least is not above its most: 5 to 1.",
                 "{\"format\": \"pandel/1\", \"versions\": [{\"id\": \"../x\"}]} | In version 1: the id of a "

@@ -33,7 +33,12 @@ class ChecksEndTest {
 
     private static Hotspot tap(String id, Branch branch) {
         Link link = new Link(id + ".tap", new Cause.Touch(Gesture.TAP), List.of(branch), Rest.NONE);
-        return new Hotspot(id, id, java.util.Map.of(Width.NARROW, new Area(10, 10, 60, 60)), List.of(link), Rest.NONE);
+        return new Hotspot(
+                id,
+                id,
+                java.util.Map.of(Width.NARROW, new Area(10, 10 + 70 * Math.floorMod(id.hashCode(), 997), 60, 60)),
+                List.of(link),
+                Rest.NONE);
     }
 
     private static Branch remember(String fact, Effect.Change change) {

@@ -36,7 +36,8 @@ public final class Placeholders {
             String shown = given != null
                     ? given.shown()
                     : fact(scope, name)
-                            .map(f -> known.facts().of(scope, f.id()).shown())
+                            .map(f -> known.facts().of(scope, f.id()))
+                            .map(v -> v.equals(Value.NOTHING) ? "" : v.shown())
                             .orElse(scope.isExpected(name) ? "" : m.group());
             return Matcher.quoteReplacement(shown);
         });

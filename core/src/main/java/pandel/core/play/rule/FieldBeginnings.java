@@ -26,9 +26,9 @@ final class FieldBeginnings {
         Map<String, Value> begun = new HashMap<>();
         for (Hotspot hotspot : prototype.index().hotspotsOn(screen)) {
             hotspot.begins()
-                    .map(source -> known.value(prototype, source).shown())
-                    .filter(text -> !text.isEmpty())
-                    .ifPresent(text -> begun.put(hotspot.id(), new Value.Text(text)));
+                    .map(source -> known.value(prototype, source))
+                    .filter(value -> !value.equals(Value.NOTHING))
+                    .ifPresent(value -> begun.put(hotspot.id(), new Value.Text(value.shown())));
         }
         return begun;
     }

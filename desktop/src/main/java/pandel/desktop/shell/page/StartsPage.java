@@ -59,7 +59,8 @@ final class StartsPage extends PageBox {
     private void tryAddress(String typed) {
         Optional<StartEdits.Opening> opening = StartEdits.opening(work.prototype(), typed);
         if (opening.isEmpty()) {
-            said.say("No entry has an address like “" + typed.strip() + "”, with all that it needs and of the right type.");
+            said.say("No entry has an address like “" + typed.strip()
+                    + "”, with all that it needs and of the right type.");
             return;
         }
         play.accept(opening.get().entry());
