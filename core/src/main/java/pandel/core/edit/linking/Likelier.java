@@ -3,6 +3,7 @@ package pandel.core.edit.linking;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Index.Way;
@@ -56,16 +57,22 @@ final class Likelier {
         };
     }
 
-    /** Whether a screen is only come to in a tab set, as far as its links say. */
+    /**
+     * Whether a screen is come to in a tab set, as far as its links say: it is a root, or most that leads there is in
+     * it.
+     */
     private static boolean isWithin(Prototype prototype, Screen screen, TabSet set) {
         Set<String> within = within(prototype, set);
-        boolean root = set.tabs().stream().anyMatch(t -> t.root().id().equals(screen.id()));
-        return root
-                || within.contains(screen.id())
-                        && prototype.index().waysIn(screen.id()).stream()
-                                .filter(w -> !w.isAnywhereInside())
-                                .flatMap(w -> w.from().stream())
-                                .allMatch(s -> within.contains(s.id()));
+        if (set.tabs().stream().anyMatch(t -> t.root().id().equals(screen.id()))) {
+            return true;
+        }
+        List<String> from = prototype.index().waysIn(screen.id()).stream()
+                .filter(w -> !w.isAnywhereInside())
+                .flatMap(w -> w.from().stream())
+                .map(Screen::id)
+                .toList();
+        return within.contains(screen.id())
+                && 2 * from.stream().filter(within::contains).count() > from.size();
     }
 
     /** The roots, and what links lead to from there on their trails. */
