@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import pandel.core.model.Journey;
 import pandel.core.model.Judgements;
 import pandel.core.model.Look;
@@ -69,10 +68,7 @@ final class Relevant {
                 p.devices().stream().map(d -> p.widths().of(d.width())).collect(Collectors.toSet());
         for (Screen screen : p.screens()) {
             if (p.index().hotspotsOn(screen.id()).size() > 1) {
-                Stream.concat(
-                                Stream.of(Look.plain(screen)),
-                                screen.states().stream().map(s -> new Look(screen, Optional.of(s))))
-                        .forEach(look -> widths.forEach(width -> covered(p, look, width, covered)));
+                Look.all(screen).forEach(look -> widths.forEach(width -> covered(p, look, width, covered)));
             }
         }
         return covered;

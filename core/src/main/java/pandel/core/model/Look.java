@@ -38,6 +38,12 @@ public record Look(Screen screen, Optional<State> state) {
         return new Look(screen, Optional.empty());
     }
 
+    /** The plain look of a screen, then that of each of its states. */
+    public static Stream<Look> all(Screen screen) {
+        return Stream.concat(
+                Stream.of(plain(screen)), screen.states().stream().map(s -> new Look(screen, Optional.of(s))));
+    }
+
     /** The mocks of this look: a state without any looks as the screen does. */
     public List<Mock> mocks() {
         return state.map(State::mocks).filter(m -> !m.isEmpty()).orElse(screen.mocks());

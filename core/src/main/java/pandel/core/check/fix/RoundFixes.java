@@ -11,9 +11,9 @@ import pandel.core.edit.EachLink;
 import pandel.core.edit.Edit;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
+import pandel.core.model.Targets;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Effect;
-import pandel.core.model.link.Link;
 import pandel.core.model.link.Target;
 
 /** Ways to mend rounds along which screens pile up: what advances does something else instead. */
@@ -92,17 +92,17 @@ public final class RoundFixes {
                 e -> e instanceof Effect.Advance a
                                 && a.to() instanceof Target.ToTabs to
                                 && to.id().equals(set.id())
-                        ? new Effect.SwitchTab(to.tab()
-                                .or(() -> Optional.of(set.first()).filter(f -> !f.isEmpty()))
-                                .orElse(set.tabs().getFirst().id()))
+                        ? Targets.firstTab(p, to)
+                                .<Effect>map(tab -> new Effect.SwitchTab(tab.id()))
+                                .orElse(e)
                         : e);
     }
 
-    private static UnaryOperator<Effect> to(String home, UnaryOperatorOfTarget with) {
+    private static UnaryOperator<Effect> to(String home, Leading with) {
         return e -> e instanceof Effect.Advance a && a.to().id().equals(home) ? with.of(a.to()) : e;
     }
 
-    private interface UnaryOperatorOfTarget {
+    private interface Leading {
         Effect of(Target to);
     }
 
@@ -117,13 +117,7 @@ public final class RoundFixes {
                 (ways.size() == 1 ? "It " : "Each ") + after,
                 Edit.of(
                         name + " instead of advance",
-                        prototype -> EachLink.change(
-                                prototype, l -> Optional.of(ids.contains(l.id()) ? doing(l, how) : l))));
-    }
-
-    private static Link doing(Link link, UnaryOperator<Effect> how) {
-        return link.withBranches(link.branches().stream()
-                .map(b -> b.withEffects(b.effects().stream().map(how).toList()))
-                .toList());
+                        prototype -> EachLink.effects(
+                                prototype, (link, effect) -> ids.contains(link.id()) ? how.apply(effect) : effect)));
     }
 }

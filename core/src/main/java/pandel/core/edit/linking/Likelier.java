@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
+import pandel.core.model.Targets;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Target;
@@ -45,10 +46,9 @@ final class Likelier {
                 frame.target() instanceof Target.ToTabs tabs
                         ? prototype
                                 .tabSet(tabs.id())
-                                .filter(set -> !set.tabs().isEmpty() && isWithin(prototype, from, set))
-                                .map(set -> new Effect.SwitchTab(tabs.tab()
-                                        .or(() -> Optional.of(set.first()).filter(f -> !f.isEmpty()))
-                                        .orElse(set.tabs().getFirst().id())))
+                                .filter(set -> isWithin(prototype, from, set))
+                                .flatMap(set -> Targets.firstTab(prototype, tabs))
+                                .map(tab -> new Effect.SwitchTab(tab.id()))
                         : Optional.empty();
             case Destination.New made -> Optional.empty();
             case Destination.OfDrawer drawer -> Optional.empty();

@@ -14,6 +14,12 @@ final class FieldBeginnings {
 
     private FieldBeginnings() {}
 
+    /** Whether anything stands in a field of a screen from the beginning. */
+    static boolean areOn(Prototype prototype, String screen) {
+        return prototype.index().hotspotsOn(screen).stream()
+                .anyMatch(h -> h.begins().isPresent());
+    }
+
     /**
      * By id of the field's hotspot; those in which nothing stands are left out.
      *

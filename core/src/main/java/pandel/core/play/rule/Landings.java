@@ -60,6 +60,7 @@ public record Landings(Optional<Landing> landing, RuleOutcome.Refused refused) {
                     to.at()
                             .flatMap(at -> prototype.sequence(at.sequence()))
                             .ifPresent(sequence -> sequence.pages().stream()
+                                    .filter(page -> FieldBeginnings.areOn(prototype, page))
                                     .flatMap(page -> prototype.screen(page).stream())
                                     .forEach(page -> begun.putAll(FieldBeginnings.of(
                                             prototype,

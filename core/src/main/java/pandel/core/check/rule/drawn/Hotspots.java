@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Fix;
@@ -248,10 +247,7 @@ public final class Hotspots {
         Set<Width> widths = prototype.devices().stream()
                 .map(d -> prototype.widths().of(d.width()))
                 .collect(Collectors.toCollection(LinkedHashSet::new));
-        Stream.concat(
-                        Stream.of(Look.plain(screen)),
-                        screen.states().stream().map(s -> new Look(screen, Optional.of(s))))
-                .forEach(look -> widths.forEach(width -> then.accept(look, width)));
+        Look.all(screen).forEach(look -> widths.forEach(width -> then.accept(look, width)));
     }
 
     /** What is left of a hotspot's area to the gesture to which least is left. */

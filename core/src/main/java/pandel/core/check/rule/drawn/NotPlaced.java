@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Rule;
@@ -66,9 +65,7 @@ public final class NotPlaced {
                 && prototype.devices().size() < 2) {
             return List.of();
         }
-        return Stream.concat(
-                        Stream.of(Look.plain(screen)),
-                        screen.states().stream().map(s -> new Look(screen, java.util.Optional.of(s))))
+        return Look.all(screen)
                 .flatMap(look -> look.hotspots(prototype).stream()
                         .filter(h -> look.areaOf(h, width).isEmpty()))
                 .distinct()

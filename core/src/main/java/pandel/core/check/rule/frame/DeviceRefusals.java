@@ -47,7 +47,7 @@ public final class DeviceRefusals {
      *
      * @param what empty: no more is shown above
      */
-    private record Why(Optional<Cannot> what, Device device) {}
+    private record Why(Optional<Cannot> what) {}
 
     /** What is one finding: a link, or all that a frame does by itself. */
     private record Case(Optional<Way> way, Optional<Cannot> what) {}
@@ -75,7 +75,7 @@ public final class DeviceRefusals {
     public static List<Finding> in(Solution solution) {
         DeviceRefusals refusals = new DeviceRefusals(solution);
         solution.explorations().stream()
-                .filter(e -> e.device().levels() > 0 || !e.device().cannot().isEmpty())
+                .filter(DeviceRefusals::refusesAnything)
                 .forEach(e -> e.nodes().forEach(n -> refusals.look(new At(e, n))));
         List<Finding> findings = new ArrayList<>();
         refusals.refused.forEach((of, at) -> findings.add(refusals.finding(of, at)));
@@ -109,7 +109,7 @@ public final class DeviceRefusals {
     /** Why a device refuses a link where it is set off; empty where it does not. */
     private static Optional<Why> why(Prototype prototype, Device device, Node node, Way way) {
         if (way.link().cause() instanceof Cause.Touch touch && device.refuses(Cannot.of(touch.gesture()))) {
-            return Optional.of(new Why(Optional.of(Cannot.of(touch.gesture())), device));
+            return Optional.of(new Why(Optional.of(Cannot.of(touch.gesture()))));
         }
         return way.link()
                 .effects()
@@ -128,9 +128,9 @@ public final class DeviceRefusals {
         if (effect.isMove() && !(effect instanceof Effect.ReturnTo)) {
             asked = Stream.concat(asked, effect.target().flatMap(DeviceRefusals::frame).stream());
         }
-        Optional<Why> why = asked.filter(device::refuses).findFirst().map(c -> new Why(Optional.of(c), device));
+        Optional<Why> why = asked.filter(device::refuses).findFirst().map(c -> new Why(Optional.of(c)));
         boolean full = above.isPresent() && device.levels() > 0 && node.cell.levels() >= device.levels();
-        return why.isEmpty() && full ? Optional.of(new Why(Optional.empty(), device)) : why;
+        return why.isEmpty() && full ? Optional.of(new Why(Optional.empty())) : why;
     }
 
     private static Optional<Cannot> frame(Target target) {
@@ -257,11 +257,16 @@ public final class DeviceRefusals {
         return exploration.device().refuses(Cannot.DRAWERS);
     }
 
+    private static boolean refusesAnything(Reachability exploration) {
+        return exploration.device().levels() > 0
+                || !exploration.device().cannot().isEmpty();
+    }
+
     /** Whether a device refuses a link on a reached screen. */
     public static boolean refuses(Solution solution, Way way) {
         boolean draws = way.drawer().isPresent() || way.link().effects().anyMatch(Effect.MoveDrawer.class::isInstance);
         return solution.explorations().stream()
-                .filter(e -> e.device().levels() > 0 || !e.device().cannot().isEmpty())
+                .filter(DeviceRefusals::refusesAnything)
                 .anyMatch(e -> way.from().stream()
                         .flatMap(s -> e.nodesOn(s.id()).stream())
                         .anyMatch(n -> draws && hasNoDrawers(e)

@@ -74,7 +74,7 @@ public final class Drawers {
 
     /** Where a drawer is attached and can be opened and closed: neither refused nor always there. */
     private Stream<Node> nodes(Reachability exploration, Drawer drawer) {
-        boolean moves = !exploration.device().cannot().contains(Cannot.DRAWERS)
+        boolean moves = !exploration.device().refuses(Cannot.DRAWERS)
                 && !drawer.staysAt(exploration.device().width());
         return !moves ? Stream.empty() : exploration.nodes().stream().filter(n -> isAttached(drawer, prototype, n));
     }
@@ -229,7 +229,7 @@ public final class Drawers {
         Set<String> devices = new LinkedHashSet<>(prototype.devices().stream()
                 .filter(d -> d.swipes()
                         && d.goesBackBy(drawer.panel().side().edge())
-                        && !d.cannot().contains(Cannot.DRAWERS)
+                        && !d.refuses(Cannot.DRAWERS)
                         && !drawer.staysAt(d.width()))
                 .map(Device::title)
                 .toList());

@@ -58,6 +58,9 @@ public final class TrailGrows {
         }
     }
 
+    private static final Comparator<Node> NEAREST =
+            Comparator.comparingInt((Node n) -> n.distance).thenComparing(n -> n.cell.screen());
+
     private final Solution solution;
     private final Reachability exploration;
     private final Map<Node, List<Step>> ways = new LinkedHashMap<>();
@@ -171,16 +174,12 @@ public final class TrailGrows {
     }
 
     private static List<Node> nearestFirst(Set<Node> round) {
-        return round.stream()
-                .sorted(Comparator.comparingInt((Node n) -> n.distance).thenComparing(n -> n.cell.screen()))
-                .toList();
+        return round.stream().sorted(NEAREST).toList();
     }
 
     /** By distance; what is as near has an order too, whatever order it was found in. */
     private int compare(Node a, Node b) {
-        int order = Comparator.comparingInt((Node n) -> n.distance)
-                .thenComparing(n -> n.cell.screen())
-                .compare(a, b);
+        int order = NEAREST.compare(a, b);
         return order != 0
                 ? order
                 : exploration
