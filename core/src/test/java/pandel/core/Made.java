@@ -57,13 +57,13 @@ import pandel.core.model.value.Value;
  * {@code +loan=given:loan} and {@code +loan=typed:home.name} are carried; {@code ^field} makes a hotspot a field,
  * {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line {@code x =saved close x or
  * return x} gives a link another way to turn out, {@code ^rows} makes a field of two rows, {@code 500u return x} waits
- * untouched; a line {@code address /loans/{loan} loan} is one more entry. A line {@code sequence welcome a,b,c
- * finish:home skip:home bare unswiped unbacked} is a sequence, {@code #welcome} and {@code #welcome/2} lead to it,
- * {@code turn next}, {@code turn previous} and {@code turn 2} turn its pages. A line {@code tabs main
- * a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set, {@code $main} and {@code $main/b}
- * lead to it, {@code switch main-b} shows a tab. A line {@code drawer menu a,b=screen,c on:all shut stays right
- * unpulled} (or {@code on:x,y}, {@code on:$main}) is a drawer; {@code draw menu}, {@code drawclose menu},
- * {@code drawtoggle menu} move it.
+ * untouched; {@code nextrow} and {@code nextrow round} go to the next row; a line {@code address /loans/{loan} loan} is
+ * one more entry. A line {@code sequence welcome a,b,c finish:home skip:home bare unswiped unbacked} is a sequence,
+ * {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn
+ * its pages. A line {@code tabs main a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set,
+ * {@code $main} and {@code $main/b} lead to it, {@code switch main-b} shows a tab. A line {@code drawer menu
+ * a,b=screen,c on:all shut stays right unpulled} (or {@code on:x,y}, {@code on:$main}) is a drawer; {@code draw menu},
+ * {@code drawclose menu}, {@code drawtoggle menu} move it.
  */
 public final class Made {
 
@@ -370,22 +370,26 @@ public final class Made {
                         ? Verb.SWITCH_TAB
                         : w[at].equals("turn")
                                 ? Verb.TURN_PAGE
-                                : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to")
-                                        ? Verb.RETURN_TO
-                                        : Verb.valueOf(w[at].toUpperCase());
+                                : w[at].equals("nextrow")
+                                        ? Verb.NEXT_ROW
+                                        : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to")
+                                                ? Verb.RETURN_TO
+                                                : Verb.valueOf(w[at].toUpperCase());
         String to = w[w.length - 1];
-        return verb == Verb.SWITCH_TAB
-                ? new Effect.SwitchTab(to)
-                : verb == Verb.TURN_PAGE
-                        ? new Effect.TurnPage(MadeFrames.turn(to))
-                        : to.startsWith("$")
-                                ? Effect.of(verb, MadeFrames.tabbed(to))
-                                : Effect.of(
-                                        verb,
-                                        to.startsWith("#")
-                                                ? MadeFrames.sequence(
-                                                        to.substring(1).split("/"))
-                                                : new Target.ToScreen(to));
+        return verb == Verb.NEXT_ROW
+                ? new Effect.StepRow(true, to.equals("round"))
+                : verb == Verb.SWITCH_TAB
+                        ? new Effect.SwitchTab(to)
+                        : verb == Verb.TURN_PAGE
+                                ? new Effect.TurnPage(MadeFrames.turn(to))
+                                : to.startsWith("$")
+                                        ? Effect.of(verb, MadeFrames.tabbed(to))
+                                        : Effect.of(
+                                                verb,
+                                                to.startsWith("#")
+                                                        ? MadeFrames.sequence(
+                                                                to.substring(1).split("/"))
+                                                        : new Target.ToScreen(to));
     }
 
     private static Hotspot hotspot(String id, Area area, List<Link> links) {

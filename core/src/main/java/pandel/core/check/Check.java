@@ -40,6 +40,7 @@ import pandel.core.check.rule.reach.NeverFiring;
 import pandel.core.check.rule.reach.NoEntry;
 import pandel.core.check.rule.reach.ReturnsToAbsent;
 import pandel.core.check.rule.reach.ReturnsToNowhere;
+import pandel.core.check.rule.reach.RowsAbsent;
 import pandel.core.check.rule.reach.TrailGrows;
 import pandel.core.check.rule.reach.UnreachedScreens;
 import pandel.core.check.rule.reach.WaitsInTrail;
@@ -80,6 +81,7 @@ public final class Check {
             NeverFiring::in,
             ReturnsToNowhere::in,
             ReturnsToAbsent::in,
+            RowsAbsent::in,
             TrailGrows::in,
             SetInItself::in,
             WaitsInTrail::in,

@@ -2,6 +2,7 @@ package pandel.core.edit;
 
 import java.util.Optional;
 import pandel.core.model.Prototype;
+import pandel.core.model.Targets;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
@@ -35,6 +36,16 @@ public final class Fitting {
                         && prototype.index().sequencesOf(from.id()).isEmpty()
                 ? Optional.of("“" + from.shownTitle() + "” is no page of a sequence")
                 : prototype.sequences().isEmpty() ? Optional.of("there is no sequence yet") : Optional.empty();
+    }
+
+    /** Why there is no row beside that a screen could show; empty when there may be. */
+    public static Optional<String> whyNoRow(Prototype prototype, Screen from) {
+        boolean led = prototype.index().ways().stream()
+                .filter(w -> w.hotspot().filter(h -> !h.rows().isEmpty()).isPresent())
+                .flatMap(w -> w.link().effects())
+                .flatMap(e -> e.target().stream())
+                .anyMatch(t -> Targets.takers(prototype, t).contains(from));
+        return led ? Optional.empty() : Optional.of("no row of a list leads to “" + from.shownTitle() + "”");
     }
 
     /**

@@ -92,8 +92,13 @@ public final class Generated {
         Prototype whole = GeneratedDrawers.on(tabbed, new Random(seed + 5), kind);
         return kind == Kind.USUAL
                 ? whole
-                : GeneratedBeginnings.on(GeneratedFacts.texts(whole, new Random(seed + 6)), new Random(seed + 7));
+                : GeneratedRows.on(
+                        GeneratedBeginnings.on(GeneratedFacts.texts(whole, new Random(seed + 6)), new Random(seed + 7)),
+                        new Random(seed + 8));
     }
+
+    /** Those that can be done wherever one is; the rows of lists come later. */
+    static final List<Verb> MOVES = Verb.MOVES.subList(0, Verb.MOVES.indexOf(Verb.NEXT_ROW));
 
     private Form form() {
         int dice = random.nextInt(100);
@@ -172,7 +177,7 @@ public final class Generated {
     private void addLink(int from) {
         int dice = random.nextInt(100);
         if (kind == Kind.NASTY) {
-            Effect effect = effect(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), from);
+            Effect effect = effect(MOVES.get(random.nextInt(MOVES.size())), from);
             if (random.nextInt(5) == 0) {
                 wait(from, effect);
             } else {

@@ -11,7 +11,6 @@ import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Target;
-import pandel.core.model.link.Verb;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
@@ -51,7 +50,7 @@ final class GeneratedCauses {
             links.add(turningOut(Link.of(
                     screen.id() + "-c" + links.size(),
                     cause,
-                    Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any()))));
+                    Effect.of(Generated.MOVES.get(random.nextInt(Generated.MOVES.size())), any()))));
         }
         return screen.withHotspots(hotspots).withLinks(links);
     }
@@ -63,7 +62,7 @@ final class GeneratedCauses {
             links.add(turningOut(Link.of(
                     hotspot.id() + "-c",
                     touch(),
-                    Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any()))));
+                    Effect.of(Generated.MOVES.get(random.nextInt(Generated.MOVES.size())), any()))));
         }
         return hotspot.withLinks(links);
     }
@@ -91,7 +90,7 @@ final class GeneratedCauses {
             List<Effect> effects = new ArrayList<>(
                     i == 0
                             ? link.branches().getFirst().effects()
-                            : List.of(Effect.of(Verb.MOVES.get(random.nextInt(Verb.MOVES.size())), any())));
+                            : List.of(Effect.of(Generated.MOVES.get(random.nextInt(Generated.MOVES.size())), any())));
             if (random.nextInt(3) == 0) {
                 effects.add(
                         random.nextBoolean()

@@ -58,6 +58,8 @@ final class Actions {
                 now.withTop(top.with(top.trail().behindTo(to.screen()).orElseThrow()));
             case TrailAction.Turn turn ->
                 now.withTop(top.with(top.trail().swapped(turned(top.trail().current(), turn))));
+            case TrailAction.StepRow step ->
+                now.withTop(top.with(top.trail().swapped(stepped(top.trail().current(), step))));
             case TrailAction.Restart restart ->
                 now.withLevels(List.of(new Level(LevelKind.BASE, Trail.of(visit(restart.to(), motion)))));
             case TrailAction.Raise raise -> {
@@ -105,11 +107,16 @@ final class Actions {
                 to.tabs().stream().map(t -> new Tabs(t, Map.of())).toList());
     }
 
+    /** The place stays, with what the neighbouring row gives it, at its top and with nothing typed. */
+    private static Visit stepped(Visit now, TrailAction.StepRow to) {
+        return new Visit(now.screen(), to.held(), now.brought(), 0, to.at(), now.inside(), now.tabs());
+    }
+
     /** The place stays, with what was typed on any of its pages; the page begins at its top. */
     private static Visit turned(Visit now, TrailAction.Turn to) {
         return new Visit(
                 to.screen().id(),
-                PlaceMemory.of(to.given(), now.held().typed()),
+                PlaceMemory.of(to.given(), now.held().typed(), now.held().from()),
                 now.brought(),
                 0,
                 to.at(),

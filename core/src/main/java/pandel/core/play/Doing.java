@@ -1,7 +1,6 @@
 package pandel.core.play;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Branch;
@@ -10,7 +9,8 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Where;
-import pandel.core.model.value.Value;
+import pandel.core.model.value.TouchedRow;
+import pandel.core.play.layout.RowInSight;
 import pandel.core.play.rule.Head;
 import pandel.core.play.rule.Offer;
 import pandel.core.play.rule.RuleOutcome;
@@ -58,9 +58,9 @@ final class Doing {
      *
      * @param asking where it stays while the outcome is not chosen yet
      * @param now where it is done
-     * @param row what the touched row holds
+     * @param row the touched row
      */
-    Stepped fire(Situation asking, Situation now, Link link, Map<String, Value> row, Optional<String> outcome) {
+    Stepped fire(Situation asking, Situation now, Link link, TouchedRow row, Optional<String> outcome) {
         return fire(asking, now, now.head().atRow(row), link, outcome);
     }
 
@@ -117,6 +117,7 @@ final class Doing {
                 Situation after = moves ? now.drawn(Optional.empty()) : now;
                 for (TrailAction action : acts.actions()) {
                     after = actions.act(after, action, acts.motion().orElse(Motion.NONE));
+                    after = action instanceof TrailAction.StepRow ? RowInSight.on(prototype, after) : after;
                 }
                 if (after.left()) {
                     yield new Stepped(after, new Happening.Left());

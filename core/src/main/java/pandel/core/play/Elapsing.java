@@ -1,12 +1,12 @@
 package pandel.core.play;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import pandel.core.model.Index;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Link;
+import pandel.core.model.value.TouchedRow;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Waits;
 
@@ -28,7 +28,7 @@ final class Elapsing {
                 .map(Index.Way::link)
                 .filter(l -> now.waits().work().contains(id));
         return link.isPresent()
-                ? doing.fire(now, now.withWaits(now.waits().without(id)), link.get(), Map.of(), outcome)
+                ? doing.fire(now, now.withWaits(now.waits().without(id)), link.get(), TouchedRow.NONE, outcome)
                 : Doing.nothing(now, Optional.empty(), "No work “" + id + "” is waited for here.");
     }
 
@@ -52,7 +52,7 @@ final class Elapsing {
                 .flatMap(s -> s.links().stream())
                 .filter(l -> l.id().equals(id))
                 .findFirst();
-        return link.map(l -> doing.fire(now.withWaits(after), spent, l, Map.of(), outcome))
+        return link.map(l -> doing.fire(now.withWaits(after), spent, l, TouchedRow.NONE, outcome))
                 .orElseGet(() -> Doing.nothing(spent, Optional.empty(), "This wait’s link is gone."));
     }
 }

@@ -2,7 +2,6 @@ package pandel.core.play;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
@@ -11,7 +10,7 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.model.value.Value;
+import pandel.core.model.value.TouchedRow;
 import pandel.core.play.layout.Under;
 import pandel.core.play.rule.Offer;
 import pandel.core.play.rule.Rules;
@@ -38,7 +37,7 @@ public final class Possible {
         Under.list(prototype, now).ifPresent(list -> list(prototype, events, rules, now, list));
         for (Link link : screen.map(Screen::links).orElse(List.of())) {
             if (link.cause() instanceof Cause.Touch touch) {
-                add(events, rules, now, Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
+                add(events, rules, now, TouchedRow.NONE, link, new Event.Touched(touch, new Event.On.Point(0, 0)));
             }
         }
         rules.strips(now.head())
@@ -47,11 +46,17 @@ public final class Possible {
         rules.laid(now.head()).forEach(turn -> {
             Event event = new Event.Touched(Gesture.TAP, new Event.On.OnTurn(turn));
             rules.finish(now.head(), turn)
-                    .ifPresentOrElse(link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));
+                    .ifPresentOrElse(
+                            link -> add(events, rules, now, TouchedRow.NONE, link, event), () -> events.add(event));
         });
         rules.skip(now.head())
-                .ifPresent(link ->
-                        add(events, rules, now, Map.of(), link, new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
+                .ifPresent(link -> add(
+                        events,
+                        rules,
+                        now,
+                        TouchedRow.NONE,
+                        link,
+                        new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
         for (Gesture gesture :
                 now.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
             if (screen.stream()
@@ -61,7 +66,8 @@ public final class Possible {
                     Event event = new Event.Touched(gesture, new Event.On.Point(0, 0));
                     rules.finish(now.head(), turn)
                             .ifPresentOrElse(
-                                    link -> add(events, rules, now, Map.of(), link, event), () -> events.add(event));
+                                    link -> add(events, rules, now, TouchedRow.NONE, link, event),
+                                    () -> events.add(event));
                 });
             }
         }
@@ -71,7 +77,7 @@ public final class Possible {
                         events,
                         rules,
                         now,
-                        Map.of(),
+                        TouchedRow.NONE,
                         set.button().orElseThrow().link(),
                         new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
         for (Gesture gesture : now.device().swipes()
@@ -95,7 +101,7 @@ public final class Possible {
                 .findFirst();
         if (now.device().goesBack()) {
             back.ifPresentOrElse(
-                    link -> add(events, rules, now, Map.of(), link, new Event.DeviceBack()),
+                    link -> add(events, rules, now, TouchedRow.NONE, link, new Event.DeviceBack()),
                     () -> events.add(new Event.DeviceBack()));
         }
         return events;
@@ -108,7 +114,13 @@ public final class Possible {
         for (Link link :
                 prototype.screen(list.now().screen()).map(Screen::links).orElse(List.of())) {
             if (link.cause() instanceof Cause.Touch touch) {
-                add(onList, rules, list.now(), Map.of(), link, new Event.Touched(touch, new Event.On.Point(0, 0)));
+                add(
+                        onList,
+                        rules,
+                        list.now(),
+                        TouchedRow.NONE,
+                        link,
+                        new Event.Touched(touch, new Event.On.Point(0, 0)));
             }
         }
         onList.forEach(event -> events.add(list.meant(prototype, now, event)));
@@ -127,14 +139,15 @@ public final class Possible {
                                 events,
                                 rules,
                                 now,
-                                hotspot.row(row),
+                                hotspot.touched(row),
                                 link,
                                 new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
                     }
                 }
             }
             hotspot.linkFor(new Cause.Submit())
-                    .ifPresent(link -> add(events, rules, now, Map.of(), link, new Event.Submitted(hotspot.id())));
+                    .ifPresent(
+                            link -> add(events, rules, now, TouchedRow.NONE, link, new Event.Submitted(hotspot.id())));
         }
     }
 
@@ -161,18 +174,17 @@ public final class Possible {
                 .forEach(id -> prototype
                         .index()
                         .way(id)
-                        .ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Done(id))));
+                        .ifPresent(way -> add(events, rules, now, TouchedRow.NONE, way.link(), new Event.Done(id))));
         now.waits()
                 .untilDue()
                 .ifPresent(ms -> prototype
                         .index()
                         .way(now.waits().after(ms).due().orElseThrow())
-                        .ifPresent(way -> add(events, rules, now, Map.of(), way.link(), new Event.Elapse(ms))));
+                        .ifPresent(way -> add(events, rules, now, TouchedRow.NONE, way.link(), new Event.Elapse(ms))));
     }
 
     /** One for each outcome where there are several to choose from. */
-    private static void add(
-            List<Event> events, Rules rules, Situation now, Map<String, Value> row, Link link, Event event) {
+    private static void add(List<Event> events, Rules rules, Situation now, TouchedRow row, Link link, Event event) {
         if (rules.offer(now.head().atRow(row), link) instanceof Offer.Several several) {
             several.outcomes().forEach(outcome -> events.add(event.turning(outcome)));
         } else {

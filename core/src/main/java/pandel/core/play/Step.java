@@ -1,7 +1,6 @@
 package pandel.core.play;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import pandel.core.model.Prototype;
@@ -12,6 +11,7 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Hotspot;
+import pandel.core.model.value.TouchedRow;
 import pandel.core.play.layout.Under;
 import pandel.core.play.rule.Head;
 import pandel.core.play.rule.Offer;
@@ -114,13 +114,13 @@ public final class Step {
                 rules.buttons(now.head()).stream()
                         .filter(s -> s.id().equals(on.set()))
                         .findFirst()
-                        .map(s -> doing.fire(now, now, s.button().orElseThrow().link(), Map.of(), outcome))
+                        .map(s -> doing.fire(now, now, s.button().orElseThrow().link(), TouchedRow.NONE, outcome))
                         .orElseGet(
                                 () -> Doing.nothing(now, Optional.empty(), "No button of that tab set floats here."));
             case Event.On.OnItem on -> item(now, on.id(), outcome);
             case Event.On.OnSkip on ->
                 rules.skip(now.head())
-                        .map(link -> doing.fire(now, now, link, Map.of(), outcome))
+                        .map(link -> doing.fire(now, now, link, TouchedRow.NONE, outcome))
                         .orElseGet(() -> Doing.nothing(now, Optional.empty(), "Nothing to skip is laid over this."));
             case Event.On.Point point -> onScreen(now, touched, outcome, "No hotspot there.");
             case Event.On.OnHotspot on ->
@@ -155,7 +155,7 @@ public final class Step {
                             : "It has the rows 1 to " + hotspot.rows().size() + "."));
         }
         return hotspot.linkFor(touched.touch())
-                .map(link -> doing.fire(now, now, head.atRow(hotspot.row(row)), link, outcome));
+                .map(link -> doing.fire(now, now, head.atRow(hotspot.touched(row)), link, outcome));
     }
 
     private static String unlinked(Hotspot hotspot, Event.Touched touched) {
@@ -171,7 +171,7 @@ public final class Step {
                 .findFirst();
         Situation closed = now.drawn(Optional.empty());
         return item.isPresent()
-                ? doing.fire(closed, closed, item.get().link(), Map.of(), outcome)
+                ? doing.fire(closed, closed, item.get().link(), TouchedRow.NONE, outcome)
                 : Doing.nothing(now, Optional.empty(), "No drawer with that item shows here.");
     }
 
@@ -308,7 +308,7 @@ public final class Step {
     private Stepped onScreen(Situation now, Event.Touched touched, Optional<String> outcome, String otherwise) {
         Optional<Link> link = ownLink(now, touched.touch()::equals);
         if (link.isPresent()) {
-            return doing.fire(now, now, link.get(), Map.of(), outcome);
+            return doing.fire(now, now, link.get(), TouchedRow.NONE, outcome);
         }
         if (touched.gesture() == Gesture.DOUBLE_TAP) {
             return touch(now, new Event.Touched(Gesture.TAP, touched.on()), outcome);
@@ -359,7 +359,7 @@ public final class Step {
     private Stepped turned(Situation now, PageTurn turn, Optional<String> outcome) {
         Optional<Link> finish = rules.finish(now.head(), turn);
         return finish.isPresent()
-                ? doing.fire(now, now, finish.get(), Map.of(), outcome)
+                ? doing.fire(now, now, finish.get(), TouchedRow.NONE, outcome)
                 : doing.framed(now, rules.turn(now.head(), turn), outcome);
     }
 
@@ -376,7 +376,7 @@ public final class Step {
                 ? ownLink(now, Cause.Back.class::isInstance)
                 : Optional.empty();
         return link.isPresent() && !(rules.offer(now.head(), link.get()) instanceof Offer.Nothing)
-                ? doing.fire(now, now, link.get(), Map.of(), outcome)
+                ? doing.fire(now, now, link.get(), TouchedRow.NONE, outcome)
                 : doing.framed(now, rules.deviceBack(now.head()), outcome);
     }
 }

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -24,9 +25,8 @@ import pandel.core.model.device.Device;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
-import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.model.value.Value;
+import pandel.core.model.value.TouchedRow;
 import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.rule.RuleOutcome;
@@ -235,11 +235,13 @@ class ChecksAgainstBruteForceTest {
                 Situation at = before(finding, prototype);
                 Rules rules = new Rules(prototype);
                 if (finding.sentence().contains("can be")) {
-                    List<Map<String, Value>> rows = finding.hotspot()
+                    List<TouchedRow> rows = finding.hotspot()
                             .flatMap(h -> prototype.index().hotspot(h))
-                            .map(Hotspot::rows)
-                            .filter(r -> !r.isEmpty())
-                            .orElse(List.of(Map.of()));
+                            .filter(h -> !h.rows().isEmpty())
+                            .map(h -> IntStream.rangeClosed(1, h.rows().size())
+                                    .mapToObj(h::touched)
+                                    .toList())
+                            .orElse(List.of(TouchedRow.NONE));
                     assertThat(rows)
                             .anyMatch(row -> link.branches().stream()
                                     .anyMatch(

@@ -68,7 +68,7 @@ class ListsShowTheirFindingsTest {
                 assertThat(last).as(as).isInstanceOf(Happening.Nothing.class);
                 assertThat(last.link()).as(as).isEqualTo(finding.link());
             }
-            case MISSING_TARGET, VALUE_MISSING -> {
+            case MISSING_TARGET, VALUE_MISSING, ROW_ABSENT -> {
                 assertThat(last).as(as).isInstanceOf(Happening.Refused.class);
                 assertThat(last.link().or(() -> Optional.of(turnOf(finding))))
                         .as(as)

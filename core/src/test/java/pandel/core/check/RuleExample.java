@@ -22,6 +22,10 @@ record RuleExample(Rule rule, String shows, String mustNot) {
                     "home page: on advance b; off replace b | b page: up return to home; on advance home",
                     "home page: on advance b | b page: up return to home"),
             new RuleExample(
+                    Rule.ROW_ABSENT,
+                    "home page: on advance b; list advance b ^rows | b page: next nextrow; up return",
+                    "home page: list advance b ^rows | b page: next nextrow; up return"),
+            new RuleExample(
                     Rule.TRAIL_GROWS,
                     "home page: on advance b | b page: up advance home",
                     "home page: on advance b | b page: up return x"),

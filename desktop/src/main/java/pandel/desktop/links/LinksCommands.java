@@ -37,6 +37,8 @@ final class LinksCommands {
                 here("Close", () -> view.sentence.chooseVerb(Verb.CLOSE), "C"),
                 here("Switch tab", () -> view.sentence.chooseVerb(Verb.SWITCH_TAB), "W"),
                 here("Turn page", () -> view.sentence.chooseVerb(Verb.TURN_PAGE), "P"),
+                here("Next row of the list", () -> view.sentence.chooseVerb(Verb.NEXT_ROW), "J"),
+                here("Previous row of the list", () -> view.sentence.chooseVerb(Verb.PREVIOUS_ROW), "K"),
                 here("Open a drawer", () -> view.sentence.chooseVerb(Verb.DRAWER_OPEN), "E"),
                 here("The tab set, sequence or drawer of this screen…", view.inFrame::open, "Q"),
                 here("Remember…", () -> view.sentence.ask(BranchLine::askWhatToRemember), "M"),

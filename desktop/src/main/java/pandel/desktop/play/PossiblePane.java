@@ -201,7 +201,7 @@ final class PossiblePane extends VBox {
                 row++) {
             link(
                     rules,
-                    now.head().atRow(hotspot.row(row)),
+                    now.head().atRow(hotspot.touched(row)),
                     now,
                     number,
                     EventWords.capital(touch.word()) + (row == 0 ? " " : " row " + row + " of ") + name,

@@ -24,6 +24,10 @@ public final class VerbSign extends Pane {
                         new double[][] {{1, 5, 1, 13, 17, 13, 17, 5}, {4, 5, 4, 1, 8, 1, 8, 5}, {10, 9, 14, 9}};
                     case TURN_PAGE ->
                         new double[][] {{1, 2, 7, 2, 7, 12, 1, 12, 1, 2}, {10, 7, 17, 7}, {13, 3, 17, 7, 13, 11}};
+                    case NEXT_ROW ->
+                        new double[][] {{1, 3, 9, 3}, {1, 11, 9, 11}, {14, 1, 14, 13}, {11, 10, 14, 13, 17, 10}};
+                    case PREVIOUS_ROW ->
+                        new double[][] {{1, 3, 9, 3}, {1, 11, 9, 11}, {14, 13, 14, 1}, {11, 4, 14, 1, 17, 4}};
                     case DRAWER_OPEN ->
                         new double[][] {{1, 1, 6, 1, 6, 13, 1, 13, 1, 1}, {9, 7, 17, 7}, {13, 3, 17, 7, 13, 11}};
                     case DRAWER_CLOSE ->
@@ -61,6 +65,8 @@ public final class VerbSign extends Pane {
             case CLOSE -> "close";
             case TURN_PAGE -> "turns";
             case SWITCH_TAB -> "shows";
+            case NEXT_ROW -> "next row";
+            case PREVIOUS_ROW -> "row before";
             case DRAWER_OPEN -> "opens";
             case DRAWER_CLOSE -> "closes";
             case DRAWER_TOGGLE -> "opens, closes";

@@ -49,7 +49,7 @@ final class LinkJson {
             names.addAll(TargetJson.CARRYING.names());
             names.addAll(FactJson.REMEMBER.names());
             names.addAll(TargetJson.TURN.names());
-            names.addAll(List.of("drawer", "words", "ms", "address"));
+            names.addAll(List.of("drawer", "words", "ms", "address", "round"));
             return List.copyOf(names);
         }
 
@@ -177,6 +177,7 @@ final class LinkJson {
                 new Effect.Notice(in.text("words"), in.has("ms") ? MS.read(in, "ms") : Effect.Notice.USUAL_MS);
             case LEAVE -> new Effect.Leave(in.text("address"));
             case SWITCH_TAB -> new Effect.SwitchTab(in.text("tab"));
+            case NEXT_ROW, PREVIOUS_ROW -> new Effect.StepRow(verb == Verb.NEXT_ROW, in.flag("round"));
             case TURN_PAGE -> new Effect.TurnPage(TargetJson.TURN.read(in));
             case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE ->
                 Effect.ofDrawer(verb, in.text("drawer")).orElseThrow();
@@ -193,6 +194,11 @@ final class LinkJson {
             case Effect.SwitchTab to -> node.put("tab", to.tab());
             case Effect.MoveDrawer moved -> node.put("drawer", moved.drawer());
             case Effect.TurnPage turn -> TargetJson.TURN.write(turn.turn(), node);
+            case Effect.StepRow step -> {
+                if (step.round()) {
+                    node.put("round", true);
+                }
+            }
             case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());
             case Effect.Leave leave -> node.put("address", leave.address());
             default -> {}

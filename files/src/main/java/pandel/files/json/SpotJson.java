@@ -13,6 +13,8 @@ import pandel.core.model.frame.InTabBuilder;
 import pandel.core.model.start.Spot;
 import pandel.core.model.start.SpotBuilder;
 import pandel.core.model.value.PlaceMemory;
+import pandel.core.model.value.RowOrigin;
+import pandel.core.model.value.RowOriginBuilder;
 import pandel.core.model.value.Value;
 import pandel.files.Unreadable;
 import pandel.files.json.field.Codec;
@@ -25,18 +27,25 @@ final class SpotJson {
 
     private static final Codec<Map<String, Value>> VALUES = ValueJson.VALUES;
 
+    private static final Codec<RowOrigin> ROW =
+            Codec.object(Table.<RowOrigin, RowOriginBuilder>of(RowOriginBuilder::builder, RowOriginBuilder::build)
+                    .required("list", TEXT, RowOrigin::list, RowOriginBuilder::list)
+                    .required("number", Codec.whole(1, 1_000_000), RowOrigin::number, RowOriginBuilder::number)
+                    .unless(Map.of(), "carried", Codec.byName(TEXT), RowOrigin::carried, RowOriginBuilder::carried));
+
     /** What a place was given and has typed in it. */
     static final Part<PlaceMemory> MEMORY = new Part<>() {
         @Override
         public List<String> names() {
-            return List.of("given", "typed");
+            return List.of("given", "typed", "row");
         }
 
         @Override
         public PlaceMemory read(Fields in) throws Unreadable {
             return PlaceMemory.of(
                     in.has("given") ? VALUES.read(in, "given") : Map.of(),
-                    in.has("typed") ? VALUES.read(in, "typed") : Map.of());
+                    in.has("typed") ? VALUES.read(in, "typed") : Map.of(),
+                    in.has("row") ? Optional.of(ROW.read(in, "row")) : Optional.empty());
         }
 
         @Override
@@ -47,6 +56,7 @@ final class SpotJson {
             if (!memory.typed().isEmpty()) {
                 node.set("typed", VALUES.write(memory.typed()));
             }
+            memory.from().ifPresent(row -> node.set("row", ROW.write(row)));
         }
     };
 

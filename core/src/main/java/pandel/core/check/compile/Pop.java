@@ -109,8 +109,8 @@ public record Pop(
 
     /** What is done where it has come down to; only for those after which something comes. */
     TrailAction.Forward then(Prototype prototype) {
-        Landing landing =
-                new Landing(prototype.screen(screen).orElseThrow(), held.given(), held.typed(), at, tabs, outside);
+        Landing landing = new Landing(
+                prototype.screen(screen).orElseThrow(), held.given(), held.typed(), at, tabs, held.from(), outside);
         return switch (going) {
             case SHOW_TAB, TO_PAGES_AND_TAB -> new TrailAction.ShowTab(set(), landing);
             case TO_PAGES_AND_PUT -> new TrailAction.Put(landing);

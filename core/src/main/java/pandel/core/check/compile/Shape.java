@@ -72,6 +72,7 @@ record Shape(
             case TrailAction.Put p -> Kind.PUT;
             case TrailAction.Swap s -> Kind.SWAP;
             case TrailAction.Turn t -> Kind.TURN;
+            case TrailAction.StepRow s -> Kind.SWAP;
             case TrailAction.ShowTab s -> Kind.SHOW_TAB;
             case TrailAction.Raise r -> Kind.RAISE;
             case TrailAction.Restart r -> Kind.RESTART;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Pair;
+import pandel.core.model.link.Effect;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Overlay;
@@ -51,6 +52,11 @@ final class Unchanged {
                 return;
             }
             String id = now.get(i).id();
+            // What the row beside another gives is read on other screens.
+            if (!areSame(rowsOf(a, id), rowsOf(b, id)) && stepsRows(b)) {
+                screens.clear();
+                return;
+            }
             if (before.get(i) == now.get(i)
                     && areSame(a.index().hotspotsOn(id), b.index().hotspotsOn(id))) {
                 screens.add(id);
@@ -63,6 +69,18 @@ final class Unchanged {
                 .map(Pair::detail)
                 .forEach(details::add);
         screens.removeAll(details);
+    }
+
+    private static List<Hotspot> rowsOf(Prototype prototype, String screen) {
+        return prototype.index().hotspotsOn(screen).stream()
+                .filter(h -> !h.rows().isEmpty())
+                .toList();
+    }
+
+    private static boolean stepsRows(Prototype prototype) {
+        return prototype.index().ways().stream()
+                .flatMap(w -> w.link().effects())
+                .anyMatch(Effect.StepRow.class::isInstance);
     }
 
     private static boolean areSame(List<Hotspot> a, List<Hotspot> b) {

@@ -46,6 +46,10 @@ public enum Rule {
             "warning; problem when the link never does anything else",
             "a return to a screen that does not lie behind",
             "It goes back only to what the person came through; where that does not lie behind, nothing happens."),
+    ROW_ABSENT(
+            "warning; problem when the link never does anything else",
+            "a link to the next or previous row on a screen that came from no row of a list",
+            "Without a row there is none beside it: the person presses it and nothing happens."),
     TRAIL_GROWS(
             "warning",
             "going round by links that all advance piles screens up; one item after another on one screen is no round",

@@ -64,6 +64,7 @@ public final class Relevance {
     // Devices are explored side by side: what is found out on the way is for all of them.
     private final Map<String, List<String>> textsOf = new ConcurrentHashMap<>();
     private final TabRelevance tabs;
+    private final SteppedRows rows;
     private final boolean changes;
     private final boolean swapsOut;
     /** Whether any move is done beneath. */
@@ -74,6 +75,7 @@ public final class Relevance {
     private Relevance(Prototype prototype) {
         this.prototype = prototype;
         prototype.screens().forEach(s -> held.put(s.id(), new OnScreen()));
+        this.rows = new SteppedRows(prototype, this::from);
         this.goesBeneath = prototype.index().ways().stream()
                 .flatMap(w -> w.link().branches().stream())
                 .anyMatch(b -> b.where().equals(Optional.of(Where.BENEATH)));
@@ -273,7 +275,10 @@ public final class Relevance {
     /** What matters of what a place of a screen was given and has typed in it. */
     public PlaceMemory of(String screen, PlaceMemory all) {
         OnScreen on = held.get(screen);
-        return on == null || all == PlaceMemory.NONE ? PlaceMemory.NONE : all.only(on.given(), on.typed());
+        boolean row = rows.matterOn(screen);
+        return all == PlaceMemory.NONE || on == null && !row
+                ? PlaceMemory.NONE
+                : on == null ? all.only(Set.of(), Set.of(), true) : all.only(on.given(), on.typed(), row);
     }
 
     /** What matters of what is given to a new place. */
@@ -289,6 +294,11 @@ public final class Relevance {
     /** What of the tab sets matters to places in them. */
     public TabRelevance tabs() {
         return tabs;
+    }
+
+    /** Where it matters which row of a list a place was come to from. */
+    public SteppedRows rows() {
+        return rows;
     }
 
     /** Whether anything within a tab set takes the place of the whole set. */
@@ -314,12 +324,12 @@ public final class Relevance {
 
     /** What matters of what a place holds after a page is turned. */
     public PlaceMemory turned(TrailAction.Turn to, PlaceMemory before) {
-        return of(to.screen().id(), PlaceMemory.of(to.given(), before.typed()));
+        return of(to.screen().id(), PlaceMemory.of(to.given(), before.typed(), before.from()));
     }
 
     /** Whether anything on a screen asks for what it was given or has typed in it. */
     public boolean anyHeld(String screen) {
-        return held.containsKey(screen);
+        return held.containsKey(screen) || rows.matterOn(screen);
     }
 
     public boolean anyHeld() {
@@ -384,6 +394,7 @@ public final class Relevance {
                 && changes == other.changes
                 && swapsOut == other.swapsOut
                 && goesBeneath == other.goesBeneath
+                && rows.isAlike(other.rows)
                 && tabs.isAlike(other.tabs);
     }
 }

@@ -249,6 +249,7 @@ public final class Closing {
             case TrailAction.Put p -> false;
             case TrailAction.Swap s -> false;
             case TrailAction.Turn t -> false;
+            case TrailAction.StepRow s -> false;
             case TrailAction.ShowTab t -> false;
             case TrailAction.ToRoot t -> false;
             case TrailAction.Raise r -> false;
@@ -287,6 +288,7 @@ public final class Closing {
                 && (then != Height.ON_IT
                         || last instanceof TrailAction.Swap
                         || last instanceof TrailAction.Turn
+                        || last instanceof TrailAction.StepRow
                         || last instanceof TrailAction.Staying);
         return state(after, still, then);
     }

@@ -196,6 +196,7 @@ public final class GuidedSearch {
                 down(on, c -> !c.isWithinTabs()).flatMap(root -> forth(going, root.below()));
             case TrailAction.Swap s -> forth(going, on.below());
             case TrailAction.Turn t -> forth(going, on.below());
+            case TrailAction.StepRow s -> forth(going, on.below());
             case TrailAction.Staying s -> forth(going, on.below());
             case TrailAction.Restart r -> forth(going, null);
             case TrailAction.ShowTab show ->

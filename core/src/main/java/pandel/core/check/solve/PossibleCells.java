@@ -156,6 +156,7 @@ public final class PossibleCells {
         return first instanceof TrailAction.Put
                 || first instanceof TrailAction.Swap
                 || first instanceof TrailAction.Turn
+                || first instanceof TrailAction.StepRow
                 || first instanceof TrailAction.Staying;
     }
 

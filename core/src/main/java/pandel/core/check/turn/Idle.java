@@ -24,6 +24,16 @@ public record Idle(String link, Optional<Branch> branch, Known known, List<Event
         return ruling instanceof RuleOutcome.Refused;
     }
 
+    /** Why it comes to nothing. */
+    public String why() {
+        return switch (ruling) {
+            case RuleOutcome.NothingToDo nothing -> nothing.why();
+            case RuleOutcome.Refused refused -> refused.why();
+            case RuleOutcome.Acts acts -> throw new IllegalStateException("It does something: " + acts);
+            case RuleOutcome.Depends depends -> throw new IllegalStateException("It may do something: " + depends);
+        };
+    }
+
     public Optional<Effect> move() {
         return branch.flatMap(Branch::move);
     }

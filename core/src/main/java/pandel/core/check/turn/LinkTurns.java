@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.relevance.FollowedScreens;
@@ -30,6 +31,7 @@ import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.Source;
+import pandel.core.model.value.TouchedRow;
 import pandel.core.model.value.Value;
 import pandel.core.play.rule.Head;
 import pandel.core.play.rule.Offer;
@@ -67,9 +69,12 @@ final class LinkTurns {
     }
 
     /** The rows that can make a difference: of those that hold the same of what its links read, the first. */
-    static List<Integer> rows(Hotspot hotspot) {
+    List<Integer> rows(Hotspot hotspot) {
         if (hotspot.rows().isEmpty()) {
             return List.of(0);
+        }
+        if (relevance.rows().isAnyStepped(prototype, hotspot)) {
+            return IntStream.rangeClosed(1, hotspot.rows().size()).boxed().toList();
         }
         Set<String> read = hotspot.links().stream()
                 .flatMap(Reads::reads)
@@ -149,10 +154,10 @@ final class LinkTurns {
 
     /** What a link can turn out to, one after another; empty where none of its conditions holds. */
     List<RuleOutcome> add(Done turns, Cell cell, List<Event> before, Event last, Link link) {
-        return add(turns, cell, Map.of(), before, last, link);
+        return add(turns, cell, TouchedRow.NONE, before, last, link);
     }
 
-    List<RuleOutcome> add(Done turns, Cell cell, Map<String, Value> row, List<Event> before, Event last, Link link) {
+    List<RuleOutcome> add(Done turns, Cell cell, TouchedRow row, List<Event> before, Event last, Link link) {
         return add(turns, cell, head(cell).atRow(row), before, last, link);
     }
 
@@ -291,10 +296,11 @@ final class LinkTurns {
         return prototype;
     }
 
-    /** Whether what is remembered can matter to a link. */
+    /** Whether what is remembered can matter to a link: to its conditions, or to whether it is refused. */
     boolean asks(Link link) {
         return (relevance.changes() || relevance.anyHeld())
-                && link.branches().stream().anyMatch(b -> !b.when().isEmpty());
+                && (link.branches().stream().anyMatch(b -> !b.when().isEmpty())
+                        || Reads.reads(link).anyMatch(s -> s.fact().isPresent() || s instanceof Source.Typed));
     }
 
     Turn turn(Cell cell, List<Event> events, Optional<String> link, List<TrailAction> actions) {

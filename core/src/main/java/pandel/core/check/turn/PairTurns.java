@@ -107,14 +107,14 @@ public final class PairTurns {
                         link));
         list.links().forEach(link -> links.add(link.id()));
         for (Hotspot hotspot : turns.prototype().index().hotspotsOn(list.id())) {
-            LinkTurns.rows(hotspot)
+            turns.rows(hotspot)
                     .forEach(row -> turns.touches(
                             hotspot.links(),
                             touch -> true,
                             (touch, link) -> turns.add(
                                     all,
                                     cell,
-                                    head.atRow(hotspot.row(row)),
+                                    head.atRow(hotspot.touched(row)),
                                     List.of(),
                                     new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)),
                                     link)));

@@ -26,6 +26,7 @@ public final class Rows {
             case TrailAction.Put put -> !put.screen().id().equals(cell.screen());
             case TrailAction.Swap swap -> !swap.screen().id().equals(cell.screen());
             case TrailAction.Turn page -> !page.screen().id().equals(cell.screen());
+            case TrailAction.StepRow step -> false;
             case TrailAction.ShowTab show -> !show.screen().id().equals(cell.screen());
             case TrailAction.ToRoot to ->
                 cell.around().stream()
@@ -51,6 +52,7 @@ public final class Rows {
             case TrailAction.Put put when put.screen().id().equals(cell.screen()) -> leading.uncovered(cell, turn);
             case TrailAction.ShowTab show
             when show.screen().id().equals(cell.screen()) -> leading.uncovered(cell, turn);
+            case TrailAction.StepRow step -> leading.uncovered(cell, turn).filter(c -> !c.equals(cell));
             case TrailAction.Turn page when page.screen().id().equals(cell.screen()) -> leading.uncovered(cell, turn);
             case TrailAction.Swap swap
             when swap.screen().id().equals(cell.screen()) ->

@@ -86,6 +86,7 @@ public final class Successors {
             // What was typed on the other pages stays, and so does what lies behind.
             case TrailAction.Turn page ->
                 Optional.of(swapped(on, page, turn.facts()).holding(relevance.turned(page, cell.held())));
+            case TrailAction.StepRow step -> Optional.of(swapped(on, step, turn.facts()));
             case TrailAction.Restart restart ->
                 Optional.of(Cell.start(
                         restart.screen().id(),

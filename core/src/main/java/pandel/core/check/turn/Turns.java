@@ -121,14 +121,14 @@ public final class Turns {
         for (Hotspot hotspot : shown) {
             Predicate<Cause.Touch> free =
                     touch -> look.covering(shown, hotspot, touch, width).isEmpty();
-            LinkTurns.rows(hotspot)
+            links.rows(hotspot)
                     .forEach(row -> links.touches(
                             hotspot.links(),
                             free,
                             (touch, link) -> links.add(
                                     turns,
                                     cell,
-                                    hotspot.row(row),
+                                    hotspot.touched(row),
                                     List.of(),
                                     new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)),
                                     link)));

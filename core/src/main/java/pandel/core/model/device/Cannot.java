@@ -18,6 +18,8 @@ public enum Cannot {
     CLOSE,
     SWITCH_TAB,
     TURN_PAGE,
+    NEXT_ROW,
+    PREVIOUS_ROW,
     DRAWER_OPEN,
     DRAWER_CLOSE,
     DRAWER_TOGGLE,

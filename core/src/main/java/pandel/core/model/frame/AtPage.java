@@ -24,4 +24,9 @@ public record AtPage(String sequence, int page, Map<String, Value> offered) {
     public AtPage turnedTo(int other) {
         return new AtPage(sequence, other, offered);
     }
+
+    /** The same with other values carried to it. */
+    public AtPage offering(Map<String, Value> others) {
+        return new AtPage(sequence, page, others);
+    }
 }

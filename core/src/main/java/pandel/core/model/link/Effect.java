@@ -32,6 +32,14 @@ public sealed interface Effect {
     record TurnPage(PageTurn turn) implements Effect {}
 
     /**
+     * The place shows the neighbouring row of the list it was come to from.
+     *
+     * @param next the row after it, else the one before
+     * @param round whether after the last row comes the first; else nothing is done there
+     */
+    record StepRow(boolean next, boolean round) implements Effect {}
+
+    /**
      * A tab set shows another tab.
      *
      * @param tab its id
@@ -113,6 +121,7 @@ public sealed interface Effect {
             case ReturnTo r -> Verb.RETURN_TO;
             case Close c -> Verb.CLOSE;
             case TurnPage t -> Verb.TURN_PAGE;
+            case StepRow s -> s.next() ? Verb.NEXT_ROW : Verb.PREVIOUS_ROW;
             case SwitchTab s -> Verb.SWITCH_TAB;
             case MoveDrawer d -> d.how().verb();
             case Remember r -> Verb.REMEMBER;
@@ -132,6 +141,7 @@ public sealed interface Effect {
             case ReturnTo r -> Optional.of(r.to());
             case Close c -> Optional.empty();
             case TurnPage t -> Optional.empty();
+            case StepRow s -> Optional.empty();
             case SwitchTab s -> Optional.empty();
             case MoveDrawer d -> Optional.empty();
             case Remember r -> Optional.empty();
@@ -176,6 +186,8 @@ public sealed interface Effect {
             case RETURN_TO -> new ReturnTo(target);
             case CLOSE -> new Close();
             case TURN_PAGE -> new TurnPage(new PageTurn.Next());
+            case NEXT_ROW -> new StepRow(true, false);
+            case PREVIOUS_ROW -> new StepRow(false, false);
             case SWITCH_TAB -> new SwitchTab("");
             case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE ->
                 throw new IllegalArgumentException("More is needed than where to " + verb.word());

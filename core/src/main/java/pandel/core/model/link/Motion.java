@@ -70,7 +70,8 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
             case ADVANCE -> new Motion(Kind.SLIDE_ALONG, Direction.LEFT, 280, "ease-out", Rest.NONE);
             case REPLACE, RESTART -> new Motion(Kind.FADE, Direction.LEFT, 220, "ease", Rest.NONE);
             case OPEN_ABOVE -> new Motion(Kind.RISE, Direction.UP, 250, "ease-out", Rest.NONE);
-            case TURN_PAGE -> new Motion(Kind.SLIDE_ALONG, Direction.LEFT, 240, "ease-out", Rest.NONE);
+            case TURN_PAGE, NEXT_ROW, PREVIOUS_ROW ->
+                new Motion(Kind.SLIDE_ALONG, Direction.LEFT, 240, "ease-out", Rest.NONE);
             case SWITCH_TAB,
                     RETURN,
                     RETURN_TO,

@@ -14,6 +14,8 @@ public enum Verb {
     CLOSE,
     SWITCH_TAB,
     TURN_PAGE,
+    NEXT_ROW,
+    PREVIOUS_ROW,
     DRAWER_OPEN,
     DRAWER_CLOSE,
     DRAWER_TOGGLE,
@@ -36,6 +38,8 @@ public enum Verb {
         return switch (this) {
             case SWITCH_TAB -> "switch the tab";
             case TURN_PAGE -> "turn the page";
+            case NEXT_ROW -> "go to the next row";
+            case PREVIOUS_ROW -> "go to the previous row";
             case DRAWER_OPEN -> "open a drawer";
             case DRAWER_CLOSE -> "close a drawer";
             case DRAWER_TOGGLE -> "toggle a drawer";
@@ -45,14 +49,28 @@ public enum Verb {
     }
 
     /** Those that move, of which a branch holds at most one. */
-    public static final java.util.List<Verb> MOVES =
-            java.util.List.of(ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN, RETURN_TO, CLOSE, SWITCH_TAB, TURN_PAGE);
+    public static final java.util.List<Verb> MOVES = java.util.List.of(
+            ADVANCE,
+            REPLACE,
+            RESTART,
+            OPEN_ABOVE,
+            RETURN,
+            RETURN_TO,
+            CLOSE,
+            SWITCH_TAB,
+            TURN_PAGE,
+            NEXT_ROW,
+            PREVIOUS_ROW);
+
+    /** Those that lead to a target. */
+    private static final java.util.List<Verb> LEADING =
+            java.util.List.of(ADVANCE, REPLACE, RESTART, OPEN_ABOVE, RETURN_TO);
 
     /** Those that open and close drawers. */
     public static final java.util.List<Verb> OF_DRAWERS = java.util.List.of(DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE);
 
     /** Whether it needs to be told where it leads. */
     public boolean needsTarget() {
-        return MOVES.contains(this) && this != RETURN && this != CLOSE && this != TURN_PAGE && this != SWITCH_TAB;
+        return LEADING.contains(this);
     }
 }

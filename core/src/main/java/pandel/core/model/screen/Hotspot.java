@@ -12,6 +12,7 @@ import pandel.core.model.link.Cause;
 import pandel.core.model.link.Link;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.value.Source;
+import pandel.core.model.value.TouchedRow;
 import pandel.core.model.value.Value;
 
 /**
@@ -128,6 +129,15 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
      */
     public Map<String, Value> row(int row) {
         return row >= 1 && row <= rows().size() ? rows().get(row - 1) : Map.of();
+    }
+
+    /**
+     * A row as it is touched.
+     *
+     * @param row from 1; 0: none is
+     */
+    public TouchedRow touched(int row) {
+        return row >= 1 && row <= rows().size() ? new TouchedRow(id, row, row(row)) : TouchedRow.NONE;
     }
 
     /**

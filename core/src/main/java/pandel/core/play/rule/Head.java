@@ -1,12 +1,11 @@
 package pandel.core.play.rule;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.device.Device;
 import pandel.core.model.frame.AtPage;
 import pandel.core.model.value.Known;
-import pandel.core.model.value.Value;
+import pandel.core.model.value.TouchedRow;
 
 /**
  * All that rules look at: finite, however long the trail.
@@ -57,8 +56,8 @@ public record Head(
     }
 
     /** The same at the touch of a row. */
-    public Head atRow(Map<String, Value> row) {
-        return row.isEmpty()
+    public Head atRow(TouchedRow row) {
+        return !row.isRow()
                 ? this
                 : new Head(
                         device,

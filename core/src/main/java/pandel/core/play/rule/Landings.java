@@ -16,6 +16,8 @@ import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.Known;
+import pandel.core.model.value.RowOrigin;
+import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
 
 /**
@@ -34,7 +36,32 @@ public record Landings(Optional<Landing> landing, RuleOutcome.Refused refused) {
 
     /** @param known what can be read where something leads there */
     public static Landings of(Prototype prototype, Target target, Known known) {
-        return of(prototype, target, known, Map.of(), new ArrayList<>()).begun(prototype, known.facts());
+        return of(prototype, target, known, Map.of(), new ArrayList<>())
+                .comingFrom(origin(target, known))
+                .begun(prototype, known.facts());
+    }
+
+    /** The row that a target is led to from; a tab set is a place of its own, and of no row. */
+    private static Optional<RowOrigin> origin(Target target, Known known) {
+        if (!known.row().isRow() || target instanceof Target.ToTabs) {
+            return Optional.empty();
+        }
+        Map<String, String> carried = new HashMap<>();
+        target.values().forEach((name, source) -> {
+            if (source instanceof Source.OfRow row) {
+                carried.put(name, row.name());
+            }
+        });
+        return Optional.of(new RowOrigin(known.row().list(), known.row().number(), carried));
+    }
+
+    private Landings comingFrom(Optional<RowOrigin> row) {
+        return row.isEmpty()
+                ? this
+                : new Landings(
+                        landing.map(to -> new Landing(
+                                to.screen(), to.given(), to.begun(), to.at(), to.tabs(), row, to.outside())),
+                        refused);
     }
 
     /**
@@ -52,33 +79,31 @@ public record Landings(Optional<Landing> landing, RuleOutcome.Refused refused) {
                 .begun(prototype, facts);
     }
 
-    /** The same with what stands in the fields of the place: of a sequence in those of all its pages. */
     private Landings begun(Prototype prototype, Facts facts) {
-        return new Landings(
-                landing.map(to -> {
-                    Map<String, Value> begun = new HashMap<>();
-                    to.at()
-                            .flatMap(at -> prototype.sequence(at.sequence()))
-                            .ifPresent(sequence -> sequence.pages().stream()
-                                    .filter(page -> FieldBeginnings.areOn(prototype, page))
-                                    .flatMap(page -> prototype.screen(page).stream())
-                                    .forEach(page -> begun.putAll(FieldBeginnings.of(
-                                            prototype,
-                                            page.id(),
-                                            CarriedValues.of(
-                                                            prototype,
-                                                            page,
-                                                            to.at()
-                                                                    .orElseThrow()
-                                                                    .offered())
-                                                    .values(),
-                                            facts))));
-                    begun.putAll(FieldBeginnings.of(prototype, to.screen().id(), to.given(), facts));
-                    return begun.isEmpty()
-                            ? to
-                            : new Landing(to.screen(), to.given(), begun, to.at(), to.tabs(), to.outside());
-                }),
-                refused);
+        return new Landings(landing.map(to -> begun(prototype, to, facts)), refused);
+    }
+
+    /** The same with what stands in the fields of the place: of a sequence in those of all its pages. */
+    static Landing begun(Prototype prototype, Landing to, Facts facts) {
+        Map<String, Value> begun = new HashMap<>();
+        to.at()
+                .flatMap(at -> prototype.sequence(at.sequence()))
+                .ifPresent(sequence -> sequence.pages().stream()
+                        .filter(page -> FieldBeginnings.areOn(prototype, page))
+                        .flatMap(page -> prototype.screen(page).stream())
+                        .forEach(page -> begun.putAll(FieldBeginnings.of(
+                                prototype,
+                                page.id(),
+                                CarriedValues.of(
+                                                prototype,
+                                                page,
+                                                to.at().orElseThrow().offered())
+                                        .values(),
+                                facts))));
+        begun.putAll(FieldBeginnings.of(prototype, to.screen().id(), to.given(), facts));
+        return begun.isEmpty()
+                ? to
+                : new Landing(to.screen(), to.given(), begun, to.at(), to.tabs(), to.from(), to.outside());
     }
 
     private static Landings of(

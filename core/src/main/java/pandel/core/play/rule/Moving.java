@@ -40,6 +40,7 @@ final class Moving {
     /** @param where where it is done; empty: as usual */
     RuleOutcome of(Effect effect, Optional<Where> where) {
         if (where.equals(Optional.of(Where.BENEATH))
+                && !(effect instanceof Effect.StepRow)
                 && !(effect instanceof Effect.Close)
                 && !(effect instanceof Effect.Restart)) {
             return beneath(effect);
@@ -63,6 +64,7 @@ final class Moving {
                         ? new RuleOutcome.NothingToDo("Nothing is open above, so there is nothing to close.")
                         : RuleOutcome.back(new TrailAction.CloseLevel());
             case Effect.TurnPage turn -> turnPage(turn, where);
+            case Effect.StepRow step -> NeighbourRows.step(prototype, head, known, step, motion);
             case Effect.SwitchTab to -> switchTab(to.tab(), where);
             case Effect.MoveDrawer d -> throw noMove(effect);
             case Effect.Remember r -> throw noMove(effect);

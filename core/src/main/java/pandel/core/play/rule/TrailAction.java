@@ -64,6 +64,9 @@ public sealed interface TrailAction {
     /** Another page of the sequence that is the current place; what was typed in it stays. */
     record Turn(Landing to) implements Forward {}
 
+    /** The current place shows the neighbouring row of the list it was come to from; what was typed in it goes. */
+    record StepRow(Landing to) implements Forward {}
+
     /**
      * A tab set of the top level's trail shows another of its tabs, as it was left or from its root on; what lies above
      * the set goes.

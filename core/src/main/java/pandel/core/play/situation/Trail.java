@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,6 +69,26 @@ public final class Trail {
             }
         }
         return Optional.empty();
+    }
+
+    /**
+     * With the nearest place behind the current one that is looked for changed; the same where there is none.
+     *
+     * @param change of the trail up to that place into its place as it is then
+     */
+    public Trail changingBehind(Predicate<Visit> looked, Function<Trail, Visit> change) {
+        List<Visit> above = new ArrayList<>(List.of(current));
+        for (Trail t = behind; t != null; t = t.behind) {
+            if (looked.test(t.current)) {
+                Trail made = t.swapped(change.apply(t));
+                for (Visit visit : above.reversed()) {
+                    made = made.put(visit);
+                }
+                return made;
+            }
+            above.add(t.current);
+        }
+        return this;
     }
 
     /** Whether the current place is in a tab set. */

@@ -60,6 +60,7 @@ public final class LinkWords {
             case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
             case Effect.TurnPage t -> turn(t.turn());
+            case Effect.StepRow s -> s.verb().word() + (s.round() ? ", going round" : "");
             case Effect.SwitchTab s -> "switch to " + tab(prototype, s.tab());
             case Effect.MoveDrawer d -> d.how().name().toLowerCase(Locale.ROOT) + " " + drawer(prototype, d.drawer());
             case Effect.Remember r -> "remember " + remembered(prototype, r);

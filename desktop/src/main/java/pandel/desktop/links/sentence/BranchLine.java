@@ -182,6 +182,20 @@ public final class BranchLine {
                                                             .withWhere(b.where())
                                                             .withMotion(b.motion()))))));
         }
+        if (effect instanceof Effect.StepRow step) {
+            line.getChildren()
+                    .add(RowEnd.of(
+                            step,
+                            id("round"),
+                            chosen -> work.edit(LinkEdits.change(
+                                    chosen.round() ? "go round at the end of the list" : "stop at the end of the list",
+                                    link.orElseThrow()
+                                            .branch(
+                                                    number,
+                                                    b -> b.doing(chosen)
+                                                            .withWhere(b.where())
+                                                            .withMotion(b.motion()))))));
+        }
         if (effect instanceof Effect.SwitchTab to) {
             line.getChildren()
                     .add(TabChoice.of(
@@ -208,6 +222,7 @@ public final class BranchLine {
                 .add(
                         effect.target().isPresent()
                                         || effect instanceof Effect.TurnPage
+                                        || effect instanceof Effect.StepRow
                                         || effect instanceof Effect.SwitchTab
                                 ? motion(effect.verb())
                                 : Choice.aside(

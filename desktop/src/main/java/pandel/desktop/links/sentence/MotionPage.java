@@ -96,6 +96,7 @@ public final class MotionPage extends PageBox {
                 .flatMap(Effect::target)
                 .flatMap(t -> Targets.shown(work.prototype(), t))
                 .or(() -> turned(from))
+                .or(() -> from.filter(f -> verb() == Verb.NEXT_ROW || verb() == Verb.PREVIOUS_ROW))
                 .or(() -> way.targets().stream()
                         .findFirst()
                         .flatMap(id -> work.prototype().screen(id)));

@@ -31,7 +31,9 @@ final class VerbMenu {
                             ? Optional.of("there is no tab set yet")
                             : verb == Verb.TURN_PAGE
                                     ? Fitting.whyNoTurn(prototype, from)
-                                    : target.flatMap(t -> Fitting.whyNot(verb, from, t));
+                                    : verb == Verb.NEXT_ROW || verb == Verb.PREVIOUS_ROW
+                                            ? Fitting.whyNoRow(prototype, from)
+                                            : target.flatMap(t -> Fitting.whyNot(verb, from, t));
             MenuItem item = new MenuItem(
                     words(verb) + "  " + meaning(verb)
                             + whyNot.map(w -> " — " + w).orElse(""),
@@ -67,6 +69,7 @@ final class VerbMenu {
             case CLOSE -> "· what is open above";
             case SWITCH_TAB -> "· another of the set one is in, or came through";
             case TURN_PAGE -> "· of the sequence this is a page of";
+            case NEXT_ROW, PREVIOUS_ROW -> "· of the list one came from, without going back";
             case DRAWER_OPEN -> "· one that is attached to this screen";
             case DRAWER_CLOSE -> "· if it is open";
             case DRAWER_TOGGLE -> "· open and closed by turns";

@@ -236,6 +236,7 @@ public final class ClosedCircles {
                 stay(node, to, closes);
             }
             case TrailAction.Turn t -> instead(node, to, closes);
+            case TrailAction.StepRow s -> instead(node, to, closes);
             case TrailAction.Swap s -> instead(node, to, closes);
             case TrailAction.Raise r -> {
                 boolean pages = node.cell.level().holdsPages();

@@ -78,6 +78,9 @@ public final class NeverFiring {
                         .flatMap(Effect::target)
                         .filter(t -> lacksValue(solution, t))
                         .isPresent());
+        boolean rowless = way.link().effects().anyMatch(Effect.StepRow.class::isInstance)
+                && solution.idles().of(way.link().id()).stream()
+                        .anyMatch(at -> at.idle().known().held().from().isEmpty());
         boolean wanting = solution.idles().of(way.link().id()).stream()
                 .anyMatch(at -> at.idle().lack().isPresent());
         return missing
@@ -85,6 +88,7 @@ public final class NeverFiring {
                 || second
                 || lacks
                 || wanting
+                || rowless
                 || idle.contains(way.link().id());
     }
 
@@ -94,6 +98,15 @@ public final class NeverFiring {
                 .filter(s -> s.expects().stream()
                         .anyMatch(e -> e.mustBeCarried() && target.values().get(e.name()) == null))
                 .isPresent();
+    }
+
+    /** Why no row beside is ever gone to. */
+    private static Optional<String> refusedForRows(Solution solution, Way way) {
+        return way.link().effects().noneMatch(Effect.StepRow.class::isInstance)
+                ? Optional.empty()
+                : solution.idles().of(way.link().id()).stream()
+                        .map(at -> at.idle().why())
+                        .findFirst();
     }
 
     private static Finding finding(Solution solution, Way way, String screen) {
@@ -132,7 +145,8 @@ public final class NeverFiring {
                                                                 + " can only be opened above from there."
                                                         : hidden
                                                                 ? "its hotspot is hidden whenever the screen is shown."
-                                                                : "something else always comes first.";
+                                                                : refusedForRows(solution, way)
+                                                                        .orElse("something else always comes first.");
         List<Fix> fixes = new ArrayList<>();
         if (unfit) {
             fixes.add(Fixes.openAbove(solution.prototype(), way, target.orElseThrow()));

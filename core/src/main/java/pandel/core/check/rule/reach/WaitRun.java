@@ -91,6 +91,7 @@ public final class WaitRun {
                 case TrailAction.Put p -> next.ifPresent(n -> places.add(new Place(n, false)));
                 case TrailAction.Raise r -> next.ifPresent(n -> places.add(new Place(n, true)));
                 case TrailAction.Turn t -> stay(next);
+                case TrailAction.StepRow s -> stay(next);
                 case TrailAction.Swap s -> stay(next);
                 case TrailAction.Restart r -> {
                     places.clear();

@@ -103,6 +103,7 @@ public final class WaitsInTrail {
                 }
                 if (turn.actions().getFirst() instanceof TrailAction.Swap
                         || turn.actions().getFirst() instanceof TrailAction.Turn
+                        || turn.actions().getFirst() instanceof TrailAction.StepRow
                         || turn.stays()) {
                     Node next = exploration.next(going.node(), number);
                     if (next != null) {
