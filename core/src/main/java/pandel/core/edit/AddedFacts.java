@@ -24,4 +24,9 @@ public final class AddedFacts {
         }
         return p.withFacts(all);
     }
+
+    /** An edit with facts put in first. */
+    public static Edit before(List<Fact> facts, Edit edit) {
+        return facts.isEmpty() ? edit : Edit.of(edit.name(), p -> edit.applyTo(with(p, facts)));
+    }
 }

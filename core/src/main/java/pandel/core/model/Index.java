@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
@@ -231,6 +232,16 @@ public final class Index {
     /** Every link with where it stands, in file order. */
     public Collection<Way> ways() {
         return ways.values();
+    }
+
+    /** Every link, and for tabs that are chosen by other links alone what choosing them does besides. */
+    public Stream<Link> links() {
+        return Stream.concat(
+                ways.values().stream().map(Way::link),
+                prototype.tabSets().stream()
+                        .filter(s -> !isChosenItself(s))
+                        .flatMap(s -> s.switches().stream())
+                        .filter(l -> l.effects().anyMatch(Effect::isDoneByChoosing)));
     }
 
     public Optional<Way> way(String linkId) {

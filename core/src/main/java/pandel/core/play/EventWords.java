@@ -5,7 +5,9 @@ import java.util.Locale;
 import java.util.Optional;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
 import pandel.core.model.link.PageTurn;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.play.layout.Pairs;
@@ -30,7 +32,8 @@ public final class EventWords {
                     case Event.On.OnHotspot on ->
                         touched.touch().word()
                                 + (on.row() > 0 ? " row " + on.row() + " of " : " ")
-                                + hotspot(prototype, before, on.id());
+                                + hotspot(prototype, before, on.id())
+                                + called(prototype, on.id(), touched.touch());
                     case Event.On.Outside o -> "tap beside it";
                     case Event.On.Away a -> "swipe it off";
                     case Event.On.OnTurn on ->
@@ -95,6 +98,18 @@ public final class EventWords {
                 };
             case Event.Resize resize -> "resize the device";
         };
+    }
+
+    /** " (“First loan”)" where the link has a name. */
+    private static String called(Prototype prototype, String hotspot, Cause cause) {
+        return prototype
+                .index()
+                .hotspot(hotspot)
+                .flatMap(h -> h.linkFor(cause))
+                .map(Link::title)
+                .filter(t -> !t.isBlank())
+                .map(t -> " (“" + t + "”)")
+                .orElse("");
     }
 
     /** What a hotspot is called: of the current screen, else of the list beside it. */

@@ -16,6 +16,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import pandel.core.edit.AddedFacts;
 import pandel.core.edit.Edit;
 import pandel.core.edit.frame.SequenceEdits;
 import pandel.core.edit.link.LinkEdits;
@@ -83,9 +84,12 @@ public final class SequencePage extends FramePage {
                 Buttons.smallWord("Take this page out", "sequence-out", this::takeOut));
         PageStrip strip = new PageStrip(work, around.pictures(), items(sequence), chosen, this::choose, this::move);
         VBox settings = new VBox(6);
+        settings.getChildren().add(strip);
+        if (!sequence.pages().isEmpty()) {
+            settings.getChildren().add(besides(sequence));
+        }
         settings.getChildren()
                 .addAll(
-                        strip,
                         small("Laid over its pages"),
                         laid(sequence),
                         small("Turned by"),
@@ -98,6 +102,20 @@ public final class SequencePage extends FramePage {
                 around.pictures(), work.prototype(), sequence, chosen + 1, work.device(), previewed(HIGHEST));
         row(settings, preview);
         strip.takeFocus();
+    }
+
+    /** What turning to the page that is chosen does besides. */
+    private ChosenEffects besides(Sequence sequence) {
+        String page = sequence.pages().get(chosen);
+        return new ChosenEffects(
+                work,
+                "turning to page " + (chosen + 1) + " also:",
+                sequence.effectsOf(chosen + 1),
+                around::say,
+                (effects, facts) -> change(AddedFacts.before(
+                        facts,
+                        SequenceEdits.change("change what turning to a page does", now().withEffects(page, effects)))),
+                this::fill);
     }
 
     private List<PageStrip.Item> items(Sequence sequence) {
@@ -218,7 +236,12 @@ public final class SequencePage extends FramePage {
 
     private void onDesk(Link link) {
         around.dismiss();
-        now().pagesOf(link).stream().reduce((a, b) -> b).ifPresent(work.selection()::choose);
+        work.prototype()
+                .index()
+                .way(link.id())
+                .flatMap(w -> w.from().stream().reduce((a, b) -> b))
+                .map(Screen::id)
+                .ifPresent(work.selection()::choose);
         work.selection().chooseLink(link.id());
         around.go(WorkStage.LINKS);
     }

@@ -14,6 +14,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import pandel.core.edit.AddedFacts;
 import pandel.core.edit.Edit;
 import pandel.core.edit.Fitting;
 import pandel.core.edit.frame.TabSetEdits;
@@ -95,7 +96,7 @@ public final class TabSetPage extends FramePage {
         VBox settings = new VBox(6);
         settings.getChildren().add(strip);
         if (!set.tabs().isEmpty()) {
-            settings.getChildren().add(chosenTab(set));
+            settings.getChildren().addAll(chosenTab(set), besides(tab()));
         }
         settings.getChildren()
                 .addAll(
@@ -152,6 +153,20 @@ public final class TabSetPage extends FramePage {
                 () -> put("start at “" + tab.shownLabel() + "”", s -> s.withFirst(tab.id())));
         starts.setDisable(first);
         return line(label, sign, to, starts);
+    }
+
+    private ChosenEffects besides(TabSet.Tab tab) {
+        return new ChosenEffects(
+                work,
+                "choosing it also:",
+                tab.effects(),
+                around::say,
+                (effects, facts) -> change(AddedFacts.before(
+                        facts,
+                        TabSetEdits.change(
+                                "change what choosing “" + tab.shownLabel() + "” does",
+                                now().withTab(tab.id(), t -> t.withEffects(effects))))),
+                this::fill);
     }
 
     private void sign(String name) {

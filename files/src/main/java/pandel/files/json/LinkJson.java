@@ -99,7 +99,11 @@ final class LinkJson {
     static final Table<Link, LinkBuilder> LINK =
             rest(Table.<Link, LinkBuilder>of(LinkBuilder::builder, LinkBuilder::build)
                     .id(Link::id, LinkBuilder::id)
+                    .unless("", "title", Codec.TEXT, Link::title, LinkBuilder::title)
                     .required("cause", Codec.object(CAUSE), Link::cause, LinkBuilder::cause));
+
+    /** What is done by choosing a tab or page besides showing it. */
+    static final Codec<List<Effect>> CHOSEN = Codec.of(LinkJson::chosen, Codec.list("effect", EFFECT)::write);
 
     static final Codec<List<Link>> LINKS = Codec.list("link", LINK);
 
@@ -107,9 +111,10 @@ final class LinkJson {
 
     /** A link whose cause is said by where it stands. */
     static Codec<Link> by(Cause cause) {
-        return Codec.object(
-                rest(Table.<Link, LinkBuilder>of(() -> LinkBuilder.builder().cause(cause), LinkBuilder::build)
-                        .id(Link::id, LinkBuilder::id)));
+        return Codec.object(rest(Table.<Link, LinkBuilder>of(
+                        () -> LinkBuilder.builder().title("").cause(cause), LinkBuilder::build)
+                .id(Link::id, LinkBuilder::id)
+                .unless("", "title", Codec.TEXT, Link::title, LinkBuilder::title)));
     }
 
     private static Table<Link, LinkBuilder> rest(Table<Link, LinkBuilder> begun) {
@@ -165,6 +170,14 @@ final class LinkJson {
         List<Effect> effects = Codec.list("effect", EFFECT).read(in, name);
         if (effects.stream().filter(Effect::isMove).count() > 1) {
             throw new Unreadable("In " + in.where() + ": a branch holds at most one move.");
+        }
+        return effects;
+    }
+
+    private static List<Effect> chosen(Fields in, String name) throws Unreadable {
+        List<Effect> effects = Codec.list("effect", EFFECT).read(in, name);
+        if (!effects.stream().allMatch(Effect::isDoneByChoosing)) {
+            throw new Unreadable("In " + in.where() + ": choosing a tab or page remembers or says something besides.");
         }
         return effects;
     }

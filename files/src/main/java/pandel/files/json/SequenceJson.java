@@ -3,6 +3,7 @@ package pandel.files.json;
 import static pandel.files.json.field.Codec.FLAG;
 import static pandel.files.json.field.Codec.TEXT;
 
+import java.util.Map;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.SequenceBuilder;
 import pandel.core.model.frame.SequenceLaidBuilder;
@@ -32,6 +33,7 @@ final class SequenceJson {
             .unless(true, "swipes", FLAG, Sequence::swipes, SequenceBuilder::swipes)
             .unless(true, "backs", FLAG, Sequence::backs, SequenceBuilder::backs)
             .unless(NOTHING, "laid", Codec.object(LAID), Sequence::laid, SequenceBuilder::laid)
+            .unless(Map.of(), "chosen", Codec.byName(LinkJson.CHOSEN), Sequence::effects, SequenceBuilder::effects)
             .maybe("finish", LinkJson.by(new Cause.Finish()), Sequence::finish, SequenceBuilder::finish)
             .maybe("skip", LinkJson.by(new Cause.Skip()), Sequence::skip, SequenceBuilder::skip)
             .rest(Sequence::rest, SequenceBuilder::rest);

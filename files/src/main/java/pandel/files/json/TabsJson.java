@@ -27,6 +27,7 @@ final class TabsJson {
             .id(TabSet.Tab::id, TabSetTabBuilder::id)
             .always("label", TEXT, "", TabSet.Tab::label, TabSetTabBuilder::label)
             .unless("", "sign", TEXT, TabSet.Tab::sign, TabSetTabBuilder::sign)
+            .unless(List.of(), "chosen", LinkJson.CHOSEN, TabSet.Tab::effects, TabSetTabBuilder::effects)
             .part(TargetJson.CARRYING, TabSet.Tab::root, TabSetTabBuilder::root);
 
     static final Table<TabSet.Strip, TabSetStripBuilder> STRIP = Table.<TabSet.Strip, TabSetStripBuilder>of(

@@ -19,11 +19,14 @@ public final class FindingWords {
         return "“" + prototype.screen(id).map(Screen::shownTitle).orElse(id) + "”";
     }
 
-    /** "“Reserve” on “Tool”", "The wait on “Splash”", "“Back” on 8 screens". */
+    /** What it is called, else "“Reserve” on “Tool”", "The wait on “Splash”", "“Back” on 8 screens". */
     public static String link(Prototype prototype, Way way) {
         String where = way.from().size() == 1
                 ? screen(prototype, way.from().getFirst().id())
                 : way.from().size() + " screens";
+        if (!way.link().title().isBlank()) {
+            return "“" + way.link().title() + "” on " + where;
+        }
         return way.hotspot()
                         .map(h -> hotspot(
                                 prototype,

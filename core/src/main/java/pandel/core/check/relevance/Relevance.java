@@ -17,6 +17,7 @@ import pandel.core.model.frame.InTab;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Where;
 import pandel.core.model.screen.Hotspot;
@@ -86,8 +87,10 @@ public final class Relevance {
                                 || b.where().equals(Optional.of(Where.OUTSIDE_THE_TABS))));
         ask();
         this.changes = !facts.isEmpty()
-                && prototype.index().ways().stream()
-                        .flatMap(way -> way.link().allRemembered())
+                && prototype
+                        .index()
+                        .links()
+                        .flatMap(Link::allRemembered)
                         .map(Effect.Remember::fact)
                         .anyMatch(facts::contains);
         this.tabs = new TabRelevance(prototype, changes);
@@ -128,6 +131,7 @@ public final class Relevance {
         while (more) {
             more = askPages();
             more |= askFields();
+            more |= askChosen();
             for (Way way : prototype.index().ways()) {
                 for (Branch branch : way.link().branches()) {
                     for (Effect effect : branch.effects()) {
@@ -163,6 +167,20 @@ public final class Relevance {
                     more |= askFor(source);
                     more |= add(screen, source);
                 }
+            }
+        }
+        return more;
+    }
+
+    /** What choosing a tab or page remembers reads facts alone. */
+    private boolean askChosen() {
+        boolean more = false;
+        for (Link link : prototype.index().links().toList()) {
+            for (Effect.Remember remember : link.allRemembered().toList()) {
+                more |= link.cause().isOfFrames()
+                        && facts.contains(remember.fact())
+                        && remember.change() instanceof Effect.Change.Set set
+                        && askFor(set.to());
             }
         }
         return more;

@@ -94,8 +94,10 @@ public final class Texts {
                             prototype.screens().stream()
                                     .flatMap(x -> x.expects().stream())
                                     .flatMap(e -> e.fallback().stream()),
-                            prototype.index().ways().stream()
-                                    .flatMap(w -> Reads.reads(w.link()))
+                            prototype
+                                    .index()
+                                    .links()
+                                    .flatMap(Reads::reads)
                                     .filter(Source.Constant.class::isInstance)
                                     .map(c -> ((Source.Constant) c).value()),
                             prototype.index().hotspots().stream()

@@ -2,9 +2,9 @@ package pandel.core.check.relevance;
 
 import java.util.List;
 import java.util.stream.Stream;
-import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
@@ -21,8 +21,8 @@ record Within(int least, int most) {
     static Within of(Prototype prototype, Fact fact) {
         boolean shrinks = false;
         boolean grows = false;
-        for (Way way : prototype.index().ways()) {
-            for (Effect.Remember remember : way.link().allRemembered().toList()) {
+        for (Link link : prototype.index().links().toList()) {
+            for (Effect.Remember remember : link.allRemembered().toList()) {
                 if (remember.fact().equals(fact.id()) && remember.change() instanceof Effect.Change.By by) {
                     shrinks |= by.n() < 0;
                     grows |= by.n() > 0;

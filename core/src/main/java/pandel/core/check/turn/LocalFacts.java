@@ -8,9 +8,9 @@ import java.util.Set;
 import java.util.stream.Stream;
 import pandel.core.check.relevance.Reads;
 import pandel.core.check.relevance.Relevance;
-import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Pair;
+import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Condition;
 
@@ -33,7 +33,8 @@ public final class LocalFacts {
         this.relevance = relevance;
         prototype.index().ways().stream()
                 .filter(w -> w.isAnywhereInside() || w.isOfFrame())
-                .forEach(w -> add(anywhere, w));
+                .forEach(w -> add(anywhere, w.link()));
+        prototype.index().links().filter(l -> l.cause().isOfFrames()).forEach(l -> add(anywhere, l));
         // What stands in fields depends on the facts there are where something leads to them.
         prototype.index().hotspots().stream()
                 .flatMap(h -> h.begins().stream())
@@ -61,16 +62,16 @@ public final class LocalFacts {
                                 .flatMap(s -> s.conditions().stream())
                                 .flatMap(Condition::facts)
                                 .forEach(facts::add);
-                        prototype.index().waysOut(on).forEach(w -> add(facts, w));
+                        prototype.index().waysOut(on).forEach(w -> add(facts, w.link()));
                     });
             facts.retainAll(relevance.facts());
             return facts;
         });
     }
 
-    private static void add(Set<String> facts, Way way) {
-        Reads.reads(way.link()).flatMap(s -> s.fact().stream()).forEach(facts::add);
-        way.link().allRemembered().forEach(r -> facts.add(r.fact()));
+    private static void add(Set<String> facts, Link link) {
+        Reads.reads(link).flatMap(s -> s.fact().stream()).forEach(facts::add);
+        link.allRemembered().forEach(r -> facts.add(r.fact()));
     }
 
     /** The same with what is remembered of its screen's own alone. */

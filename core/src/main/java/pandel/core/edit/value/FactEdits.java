@@ -39,8 +39,7 @@ public final class FactEdits {
                     Prototype less = p.withFacts(p.facts().stream()
                             .filter(f -> !gone.contains(f.id()))
                             .toList());
-                    for (Way way : p.index().ways()) {
-                        Link link = way.link();
+                    for (Link link : p.index().links().toList()) {
                         if (link.allRemembered().anyMatch(r -> gone.contains(r.fact()))) {
                             less = LinkEdits.change(
                                             "",
@@ -108,8 +107,9 @@ public final class FactEdits {
 
     /** The words that a fact is set to or compared with anywhere. */
     public static List<String> words(Prototype p, String fact) {
-        Stream<Source> set = p.index().ways().stream()
-                .flatMap(w -> w.link().allRemembered())
+        Stream<Source> set = p.index()
+                .links()
+                .flatMap(Link::allRemembered)
                 .filter(r -> r.fact().equals(fact))
                 .flatMap(r -> r.change() instanceof Effect.Change.Set to ? Stream.of(to.to()) : Stream.empty());
         Stream<Source> compared = Stream.concat(

@@ -2,9 +2,14 @@ package pandel.core.model.frame;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
@@ -19,6 +24,7 @@ import pandel.core.model.screen.Colour;
  * @param swipes whether a sideways swipe turns the page
  * @param backs whether device back goes to the page before
  * @param laid what Pandel lays over its pages to turn them by
+ * @param effects what turning to a page does besides showing it, by its screen's id; no moves
  * @param finish what next does on the last page: one branch without conditions and outcome; empty: nothing
  * @param skip what skipping does; empty: it cannot be skipped by what is laid over it
  */
@@ -30,6 +36,7 @@ public record Sequence(
         boolean swipes,
         boolean backs,
         Laid laid,
+        Map<String, List<Effect>> effects,
         Optional<Link> finish,
         Optional<Link> skip,
         Rest rest)
@@ -67,6 +74,7 @@ public record Sequence(
 
     public Sequence {
         pages = List.copyOf(pages);
+        effects = effects.isEmpty() ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(effects));
         if (finish.isPresent()
                 && (finish.get().branches().size() > 1
                         || finish.get().branches().stream()
@@ -79,7 +87,8 @@ public record Sequence(
 
     /** One that is swiped and has dots and words laid over it, and that leads nowhere yet. */
     public static Sequence of(String id, String title, List<String> pages) {
-        return new Sequence(id, title, pages, true, true, Laid.USUAL, Optional.empty(), Optional.empty(), Rest.NONE);
+        return new Sequence(
+                id, title, pages, true, true, Laid.USUAL, Map.of(), Optional.empty(), Optional.empty(), Rest.NONE);
     }
 
     public String shownTitle() {
@@ -99,14 +108,44 @@ public record Sequence(
     public List<Link> turns() {
         List<Link> turns = new ArrayList<>();
         for (int page = 1; page <= pages.size(); page++) {
-            turns.add(Link.of(turnId(page), new Cause.Turn(), new Effect.TurnPage(new PageTurn.To(page))));
+            turns.add(new Link(
+                    turnId(page),
+                    new Cause.Turn(),
+                    List.of(Branch.of(Stream.concat(
+                                    Stream.of(new Effect.TurnPage(new PageTurn.To(page))), effectsOf(page).stream())
+                            .toList())),
+                    Rest.NONE));
         }
         return turns;
     }
 
+    /**
+     * What turning to a page does besides showing it.
+     *
+     * @param page from 1
+     */
+    public List<Effect> effectsOf(int page) {
+        return effects.getOrDefault(pages.get(page - 1), List.of());
+    }
+
+    /**
+     * The same with a page that does something else besides being shown.
+     *
+     * @param page id of its screen
+     */
+    public Sequence withEffects(String page, List<Effect> others) {
+        Map<String, List<Effect>> all = new TreeMap<>(effects);
+        if (others.isEmpty()) {
+            all.remove(page);
+        } else {
+            all.put(page, others);
+        }
+        return withEffects(all);
+    }
+
     /** Its own links, in the file: finish and skip. */
     public List<Link> links() {
-        return java.util.stream.Stream.concat(finish.stream(), skip.stream()).toList();
+        return Stream.concat(finish.stream(), skip.stream()).toList();
     }
 
     /** Ids of the screens a link of its own can be set off on. */
@@ -118,7 +157,17 @@ public record Sequence(
 
     /** The same with its own links changed; one that comes to nothing is gone. */
     public Sequence withEachLink(UnaryOperator<List<Link>> change) {
-        return withFinish(change.apply(finish.stream().toList()).stream().findFirst())
+        Map<String, List<Effect>> changed = new TreeMap<>();
+        List<Link> turns = turns();
+        for (int page = 1; page <= pages.size(); page++) {
+            List<Effect> besides = Branch.besides(
+                    change.apply(List.of(turns.get(page - 1))).stream().findFirst());
+            if (!besides.isEmpty()) {
+                changed.put(pages.get(page - 1), besides);
+            }
+        }
+        return (changed.equals(effects) ? this : withEffects(changed))
+                .withFinish(change.apply(finish.stream().toList()).stream().findFirst())
                 .withSkip(change.apply(skip.stream().toList()).stream().findFirst());
     }
 }

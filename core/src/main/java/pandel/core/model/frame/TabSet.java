@@ -12,7 +12,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import pandel.core.model.device.Width;
+import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
@@ -51,10 +53,21 @@ public record TabSet(
      *
      * @param label may be empty
      * @param sign the name of its sign; empty: none
+     * @param effects what choosing it does besides showing it; no moves
      * @param root what stands first in it: a screen, a sequence, or a tab set that is not in another
      */
     @RecordBuilder
-    public record Tab(String id, String label, String sign, Target root) implements TabSetTabBuilder.With {
+    public record Tab(String id, String label, String sign, List<Effect> effects, Target root)
+            implements TabSetTabBuilder.With {
+        public Tab {
+            effects = List.copyOf(effects);
+        }
+
+        /** One that does nothing besides. */
+        public Tab(String id, String label, String sign, Target root) {
+            this(id, label, sign, List.of(), root);
+        }
+
         public String shownLabel() {
             return label.isBlank() ? "Untitled" : label;
         }
@@ -184,7 +197,12 @@ public record TabSet(
     /** The links that its tabs are: one for each, with the tab's id. They are not in the file as links. */
     public List<Link> switches() {
         List<Link> links = new ArrayList<>();
-        tabs.forEach(t -> links.add(Link.of(t.id(), new Cause.Tab(), new Effect.SwitchTab(t.id()))));
+        tabs.forEach(t -> links.add(new Link(
+                t.id(),
+                new Cause.Tab(),
+                List.of(Branch.of(Stream.concat(Stream.of(new Effect.SwitchTab(t.id())), t.effects().stream())
+                        .toList())),
+                Rest.NONE)));
         return links;
     }
 
@@ -200,9 +218,17 @@ public record TabSet(
         return button.filter(b -> !b.absent().contains(strip.on(width)));
     }
 
-    /** The same with the link of its button changed; where it goes the button goes. */
+    /** The same with the links of its button and tabs changed; where that of the button goes, the button goes. */
     public TabSet withEachLink(Function<Link, Optional<Link>> change) {
         Optional<Floating> changed = button.flatMap(b -> change.apply(b.link()).map(b::withLink));
-        return changed.equals(button) ? this : withButton(changed);
+        TabSet with = changed.equals(button) ? this : withButton(changed);
+        List<Link> switches = switches();
+        for (int i = 0; i < tabs.size(); i++) {
+            List<Effect> effects = Branch.besides(change.apply(switches.get(i)));
+            if (!effects.equals(tabs.get(i).effects())) {
+                with = with.withTab(tabs.get(i).id(), t -> t.withEffects(effects));
+            }
+        }
+        return with;
     }
 }

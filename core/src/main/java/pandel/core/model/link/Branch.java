@@ -66,6 +66,13 @@ public record Branch(
                 .toList();
     }
 
+    /** What the first branch of a link does besides its move, as far as choosing a tab or page can do it. */
+    public static List<Effect> besides(Optional<Link> link) {
+        return link.flatMap(l -> l.branches().stream().findFirst()).map(Branch::effects).orElse(List.of()).stream()
+                .filter(Effect::isDoneByChoosing)
+                .toList();
+    }
+
     /** The same with that move in place of the one it has, moving as usual; everything else is kept where it stands. */
     public Branch doing(Effect move) {
         List<Effect> others = new java.util.ArrayList<>(

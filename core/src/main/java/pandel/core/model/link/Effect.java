@@ -163,6 +163,11 @@ public sealed interface Effect {
                 || this instanceof Leave);
     }
 
+    /** Whether choosing a tab or page can do it besides showing that. */
+    default boolean isDoneByChoosing() {
+        return this instanceof Remember || this instanceof Notice;
+    }
+
     /** What one of the verbs of drawers does to one; empty for any other verb. */
     static Optional<Effect> ofDrawer(Verb verb, String drawer) {
         return java.util.Arrays.stream(How.values())

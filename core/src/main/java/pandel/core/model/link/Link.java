@@ -12,10 +12,11 @@ import pandel.core.model.rest.Rest;
  * What makes something happen: a cause on its owner (the hotspot or screen that holds it) and branches.
  *
  * @param branches looked at in order; none: the link does nothing yet
+ * @param title what it is called in lists, findings and journeys; may be empty
  * @param always the outcome that play takes when an event names none; empty: play asks
  */
 @RecordBuilder
-public record Link(String id, Cause cause, List<Branch> branches, Optional<String> always, Rest rest)
+public record Link(String id, String title, Cause cause, List<Branch> branches, Optional<String> always, Rest rest)
         implements LinkBuilder.With {
 
     public Link {
@@ -23,7 +24,7 @@ public record Link(String id, Cause cause, List<Branch> branches, Optional<Strin
     }
 
     public Link(String id, Cause cause, List<Branch> branches, Rest rest) {
-        this(id, cause, branches, Optional.empty(), rest);
+        this(id, "", cause, branches, Optional.empty(), rest);
     }
 
     /** A link of one branch with one effect. */
@@ -78,6 +79,6 @@ public record Link(String id, Cause cause, List<Branch> branches, Optional<Strin
     public Link withBranches(List<Branch> newBranches) {
         Optional<String> kept = always.filter(
                 a -> newBranches.stream().anyMatch(b -> b.outcome().equals(always)));
-        return new Link(id, cause, newBranches, kept, rest);
+        return new Link(id, title, cause, newBranches, kept, rest);
     }
 }

@@ -64,7 +64,9 @@ public sealed interface RuleOutcome {
      */
     default Optional<String> countsAs(Prototype prototype) {
         return this instanceof Acts acts
-                ? switch (acts.actions().getLast()) {
+                ? switch (acts.actions().stream()
+                        .filter(TrailAction::moves)
+                        .reduce(acts.actions().getLast(), (a, b) -> b)) {
                     case TrailAction.ShowTab show ->
                         Optional.of(show.to().tabs().getFirst().tab());
                     case TrailAction.Turn turn ->

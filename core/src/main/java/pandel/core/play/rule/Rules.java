@@ -3,7 +3,6 @@ package pandel.core.play.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
@@ -20,10 +19,6 @@ import pandel.core.model.link.PageTurn;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Closer;
 import pandel.core.model.screen.Form;
-import pandel.core.model.value.Fact;
-import pandel.core.model.value.Known;
-import pandel.core.model.value.Placeholders;
-import pandel.core.model.value.Value;
 
 /** What each thing a person or a link does comes to, by head alone. Step and the checks know nothing but these. */
 public final class Rules {
@@ -66,91 +61,21 @@ public final class Rules {
         if (branch.effects().isEmpty()) {
             return new RuleOutcome.NothingToDo("This link does nothing yet.");
         }
-        List<TrailAction> sets = new ArrayList<>();
-        Known known = head.known();
-        Known atMove = known;
-        Optional<String> drawer = head.drawer();
-        // Effects are done in order: what is done to drawers after the move is done where it led.
-        boolean moved = false;
-        Optional<String> there = Optional.empty();
-        String why = "";
-        for (Effect effect : branch.effects()) {
-            if (head.device().refuses(effect.verb().refusal())) {
-                return refused(head.device(), effect.verb());
-            }
-            switch (effect) {
-                case Effect.Notice notice ->
-                    sets.add(new TrailAction.Tell(Placeholders.filled(notice.words(), prototype, known), notice.ms()));
-                case Effect.Leave leave ->
-                    sets.add(new TrailAction.LeaveTo(Placeholders.filled(leave.address(), prototype, known)));
-                case Effect.Remember remember -> {
-                    Optional<Fact> fact = prototype.fact(remember.fact());
-                    if (fact.isEmpty()) {
-                        return new RuleOutcome.Refused(
-                                "The fact “" + remember.fact() + "” that it remembers is not there.");
-                    }
-                    Optional<Value> value = changed(fact.get(), known, remember.change());
-                    if (value.isEmpty()) {
-                        return new RuleOutcome.Refused("“" + fact.get().title() + "” cannot hold that: it is "
-                                + fact.get().kind().word() + ".");
-                    }
-                    known = new Known(known.facts().with(fact.get(), value.get()), known.held(), known.row());
-                    sets.add(new TrailAction.Set(fact.get(), value.get()));
-                }
-                case Effect.MoveDrawer drawerMoved -> {
-                    DrawerRules.Moved then = DrawerRules.moved(prototype, head, drawer, drawerMoved);
-                    if (then.refused()) {
-                        return new RuleOutcome.Refused(then.why());
-                    }
-                    drawer = then.open();
-                    why = then.why();
-                    there = moved ? moved(there, drawerMoved) : there;
-                }
-                default -> {
-                    atMove = known;
-                    moved = true;
-                }
-            }
+        BranchEffects effects = BranchEffects.of(prototype, head, branch.effects());
+        if (effects.refused().isPresent()) {
+            return effects.refused().get();
         }
         Optional<Effect> move = branch.move();
-        Optional<String> opensThere = there;
-        DrawerRules.change(head.drawer(), drawer).ifPresent(sets::add);
         if (move.isEmpty()) {
-            return sets.isEmpty()
-                    ? new RuleOutcome.NothingToDo(why.isEmpty() ? "The drawer is as it was." : why)
-                    : new RuleOutcome.Acts(sets, Optional.empty());
+            return effects.alone();
         }
         Motion motion =
                 branch.motion().orElseGet(() -> prototype.usualMotion(move.get().verb()));
-        return switch (new Moving(prototype, head, atMove, motion).of(move.get(), branch.where())) {
-            // A move that is done closes the drawer, whatever was done to it before.
-            case RuleOutcome.Acts acts ->
-                new RuleOutcome.Acts(
-                        Stream.of(
-                                        acts.actions().stream(),
-                                        sets.stream().filter(s -> !isOfDrawer(s)),
-                                        opensThere.stream().map(TrailAction.OpenThere::new))
-                                .<TrailAction>flatMap(s -> s)
-                                .toList(),
-                        acts.motion());
-            case RuleOutcome.NothingToDo nothing ->
-                sets.isEmpty() ? nothing : new RuleOutcome.Acts(sets, Optional.empty());
-            case RuleOutcome.Depends depends -> new RuleOutcome.Depends(sets);
+        return switch (new Moving(prototype, head, effects.atMove(), motion).of(move.get(), branch.where())) {
+            case RuleOutcome.Acts acts -> effects.besides(acts);
+            case RuleOutcome.NothingToDo nothing -> effects.orElse(nothing);
+            case RuleOutcome.Depends depends -> new RuleOutcome.Depends(effects.sets());
             case RuleOutcome.Refused refused -> refused;
-        };
-    }
-
-    private static RuleOutcome.Refused refused(Device device, Verb verb) {
-        return new RuleOutcome.Refused(device.title() + " refuses to " + verb.phrase() + ".");
-    }
-
-    /** The drawer that is to be open where a move led, after one more effect on drawers. */
-    private static Optional<String> moved(Optional<String> open, Effect.MoveDrawer effect) {
-        boolean isOpen = open.equals(Optional.of(effect.drawer()));
-        return switch (effect.how()) {
-            case OPEN -> Optional.of(effect.drawer());
-            case CLOSE -> isOpen ? Optional.empty() : open;
-            case TOGGLE -> isOpen ? Optional.empty() : Optional.of(effect.drawer());
         };
     }
 
@@ -164,26 +89,6 @@ public final class Rules {
                 .anyMatch(d -> d.id().equals(drawer) && !d.staysAt(device.width()));
     }
 
-    private static boolean isOfDrawer(TrailAction action) {
-        return action instanceof TrailAction.OpenDrawer || action instanceof TrailAction.CloseDrawer;
-    }
-
-    /** The value a fact holds after a change; empty when it cannot hold that. */
-    private Optional<Value> changed(Fact fact, Known known, Effect.Change change) {
-        Value now = known.facts().of(prototype, fact.id());
-        return switch (change) {
-            case Effect.Change.Set set -> fact.taking(known.value(prototype, set.to()));
-            case Effect.Change.Toggle t ->
-                now instanceof Value.YesNo y ? Optional.of(new Value.YesNo(!y.yes())) : Optional.empty();
-            case Effect.Change.By by ->
-                now instanceof Value.Number n
-                        ? Optional.of(fact.within(new Value.Number(
-                                Math.clamp((long) n.of() + by.n(), Integer.MIN_VALUE, Integer.MAX_VALUE))))
-                        : Optional.empty();
-            case Effect.Change.Unset u -> Optional.of(fact.unset());
-        };
-    }
-
     /** The device's own back. */
     public RuleOutcome deviceBack(Head head) {
         if (!head.device().goesBack()) {
@@ -194,7 +99,14 @@ public final class Rules {
         }
         Optional<AtPage> page = turnedBack(head);
         if (page.isPresent()) {
-            return turn(head, new PageTurn.Previous());
+            return head.device().refuses(Cannot.TURN_PAGE)
+                    ? BranchEffects.refused(head.device(), Verb.TURN_PAGE)
+                    : PageTurns.turn(
+                            prototype,
+                            page.get(),
+                            new PageTurn.Previous(),
+                            prototype.usualMotion(Verb.TURN_PAGE),
+                            List.of());
         }
         Optional<RuleOutcome> tab = Strips.back(
                 prototype, head.known().facts(), head.around(), prototype.usualMotion(Verb.SWITCH_TAB), List.of());
@@ -205,6 +117,13 @@ public final class Rules {
             return RuleOutcome.back(new TrailAction.Drop());
         }
         return head.level().base() ? RuleOutcome.back(new TrailAction.Leave()) : closing(head, Closer.DEVICE_BACK);
+    }
+
+    /** With what choosing a tab or page does besides showing it. */
+    private RuleOutcome chosen(Head head, RuleOutcome shown) {
+        return shown instanceof RuleOutcome.Acts acts
+                ? BranchEffects.of(prototype, head, List.of()).besides(acts)
+                : shown;
     }
 
     /** The page of the current sequence that device back leaves for the one before. */
@@ -220,10 +139,11 @@ public final class Rules {
     /** A page turned by a swipe, or by what is laid over it; next on the last page is {@linkplain #finish not this}. */
     public RuleOutcome turn(Head head, PageTurn turn) {
         if (head.device().refuses(Cannot.TURN_PAGE)) {
-            return refused(head.device(), Verb.TURN_PAGE);
+            return BranchEffects.refused(head.device(), Verb.TURN_PAGE);
         }
         return head.at()
-                .map(at -> PageTurns.turn(prototype, at, turn, prototype.usualMotion(Verb.TURN_PAGE), List.of()))
+                .map(at -> chosen(
+                        head, PageTurns.turn(prototype, at, turn, prototype.usualMotion(Verb.TURN_PAGE), List.of())))
                 .orElseGet(() -> new RuleOutcome.NothingToDo("No sequence is the current place."));
     }
 
@@ -276,19 +196,21 @@ public final class Rules {
      */
     public RuleOutcome tab(Head head, String tab) {
         if (head.device().refuses(Cannot.SWITCH_TAB)) {
-            return refused(head.device(), Verb.SWITCH_TAB);
+            return BranchEffects.refused(head.device(), Verb.SWITCH_TAB);
         }
         return Strips.shown(prototype, head.around(), head.screen()).stream()
                         .anyMatch(s -> s.tab(tab).isPresent())
-                ? Strips.tab(
-                        prototype,
-                        head.known().facts(),
-                        head.around(),
-                        Strips.having(prototype, head.around(), tab).orElseThrow(),
-                        tab,
-                        false,
-                        prototype.usualMotion(Verb.SWITCH_TAB),
-                        List.of())
+                ? chosen(
+                        head,
+                        Strips.tab(
+                                prototype,
+                                head.known().facts(),
+                                head.around(),
+                                Strips.having(prototype, head.around(), tab).orElseThrow(),
+                                tab,
+                                false,
+                                prototype.usualMotion(Verb.SWITCH_TAB),
+                                List.of()))
                 : new RuleOutcome.NothingToDo("No strip with that tab shows here.");
     }
 

@@ -48,6 +48,11 @@ public final class LinkWords {
         return parts.isEmpty() ? effects : "if " + String.join(" and ", parts) + ": " + effects;
     }
 
+    /** "remember signed in is yes, say “Hello”". */
+    public static String effects(Prototype prototype, List<Effect> effects) {
+        return String.join(", ", effects.stream().map(e -> effect(prototype, e)).toList());
+    }
+
     /** "advance to Tool", "remember signed in is yes". */
     public static String effect(Prototype prototype, Effect effect) {
         return switch (effect) {
@@ -185,11 +190,14 @@ public final class LinkWords {
     }
 
     /**
-     * "tap Reserve", "tap hotspot 3", "after 2 s".
+     * "tap Reserve", "tap hotspot 3", "after 2 s", or what the link is called.
      *
      * @param number the hotspot's place among those of its screen, from 1
      */
     public static String what(Way way, int number) {
+        if (!way.link().title().isBlank()) {
+            return "“" + way.link().title() + "”";
+        }
         if (way.drawer().isPresent()) {
             return "item "
                     + way.drawer()

@@ -83,7 +83,12 @@ final class BranchAsides {
 
     /** Asks what is said. */
     void say() {
-        whole.more.type(
+        say(whole.more);
+    }
+
+    /** @param in the choice it is typed in the place of */
+    void say(Choice in) {
+        in.type(
                 "",
                 "What is said",
                 typed -> addAside(

@@ -81,6 +81,36 @@ public final class BranchLine {
         move();
         line.getChildren().add(remember());
         line.getChildren().add(menu.more());
+        link.filter(l -> number == 0 && !l.title().isBlank()).ifPresent(l -> {
+            Choice title = new Choice(l.title(), "soft", "choice-link-title");
+            title.setTooltip(new Tooltip("What this link is called in lists, findings and journeys"));
+            line.getChildren().addAll(Choice.aside("called"), title.on(() -> typeTitle(title)));
+        });
+    }
+
+    void typeTitle(Choice choice) {
+        String now = link.map(Link::title).orElse("");
+        TextField field = choice.type(
+                now,
+                "What this link is called",
+                typed -> {
+                    if (!typed.strip().equals(now)) {
+                        withLink(l -> work.edit(LinkEdits.change(
+                                typed.isBlank() ? "take a link’s name away" : "call a link “" + typed.strip() + "”",
+                                l.withTitle(typed.strip()))));
+                    }
+                },
+                refresh);
+        field.setPromptText("a name for lists, findings and journeys");
+        field.setPrefColumnCount(16);
+    }
+
+    /** What choosing a tab or page does besides showing it. */
+    void fillBesides() {
+        remembered();
+        besides.asides();
+        Choice say = new Choice("say…", "soft", id("say"));
+        line.getChildren().addAll(remember(), say.on(() -> besides.say(say)));
     }
 
     private void condition() {

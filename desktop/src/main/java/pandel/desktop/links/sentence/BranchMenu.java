@@ -58,6 +58,17 @@ final class BranchMenu {
                                 "more-drawer",
                                 () -> whole.desk.chooseVerb(Verb.DRAWER_OPEN)));
             }
+            if (whole.number == 0 && whole.link.isPresent()) {
+                menu.getItems()
+                        .addAll(
+                                new SeparatorMenuItem(),
+                                Buttons.item(
+                                        whole.link.get().title().isBlank()
+                                                ? "Give this link a name…"
+                                                : "Give this link another name…",
+                                        "more-title",
+                                        () -> whole.typeTitle(whole.more)));
+            }
             menu.getItems().stream().limit(item ? 2 : one ? 3 : 0).forEach(i -> i.setDisable(true));
             places(menu);
             whole.link.ifPresent(l -> whole.branch.outcome().ifPresent(outcome -> {

@@ -9,10 +9,10 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 
 /** A word of a sentence that can be chosen: it opens beneath itself, or is typed in its place. */
-final class Choice extends Button {
+public final class Choice extends Button {
 
     /** @param style "live", "soft", "missing", or empty */
-    Choice(String text, String style, String id) {
+    public Choice(String text, String style, String id) {
         super(text);
         getStyleClass().add("choice");
         if (!style.isEmpty()) {
@@ -22,7 +22,8 @@ final class Choice extends Button {
         setMaxWidth(340);
     }
 
-    Choice on(Runnable action) {
+    /** Does that when it is pressed. */
+    public Choice on(Runnable action) {
         setOnAction(e -> action.run());
         return this;
     }
@@ -32,7 +33,7 @@ final class Choice extends Button {
      *
      * @param after told in either case
      */
-    TextField type(String now, String what, Consumer<String> then, Runnable after) {
+    public TextField type(String now, String what, Consumer<String> then, Runnable after) {
         TextField field = new TextField(now);
         field.setId("choice-field");
         field.setAccessibleText(what);
@@ -66,14 +67,14 @@ final class Choice extends Button {
     }
 
     /** Words of the sentence that cannot be chosen. */
-    static Label words(String text) {
+    public static Label words(String text) {
         Label label = new Label(text);
         label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
 
     /** A quiet remark at the end of a sentence. */
-    static Label aside(String text) {
+    public static Label aside(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("aside");
         return label;

@@ -12,6 +12,7 @@ import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.play.EventWords;
 import pandel.desktop.links.action.DeskActions;
@@ -117,9 +118,11 @@ final class FrameSentence {
                     Buttons.word("Walk there", "walk", pane.desk::walkOn),
                     open);
         } else {
-            pane.said(
-                    "The tab “" + set.tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “"
-                            + set.shownTitle() + "” shows it as it was left, wherever the strip shows.");
+            chosen(
+                    "Choosing the tab “"
+                            + set.tab(link.id()).map(TabSet.Tab::shownLabel).orElse("") + "” of “" + set.shownTitle()
+                            + "” shows it as it was left, wherever the strip shows;",
+                    link);
             pane.below.getChildren().addAll(Buttons.word("Walk there", "walk", pane.desk::walkOn), open);
         }
     }
@@ -127,8 +130,10 @@ final class FrameSentence {
     void ofSequence(Sequence sequence, Link link) {
         String title = "“" + sequence.shownTitle() + "”";
         if (link.cause() instanceof Cause.Turn) {
-            pane.said(title + " turns to page " + (1 + sequence.turns().indexOf(link)) + " by " + turnedBy(sequence)
-                    + ".");
+            chosen(
+                    title + " turns to page " + (1 + sequence.turns().indexOf(link)) + " by " + turnedBy(sequence)
+                            + ";",
+                    link);
             pane.below.getChildren().add(Buttons.word("Walk there", "walk", pane.desk::walkOn));
         } else {
             inFrame(
@@ -139,6 +144,16 @@ final class FrameSentence {
         pane.below
                 .getChildren()
                 .add(Buttons.word("The sequence…", "open-sequence", () -> pane.desk.frame(sequence.id())));
+    }
+
+    /** What shows a tab or page, and what that does besides. */
+    private void chosen(String words, Link link) {
+        Pane line = pane.line();
+        line.getChildren().add(Choice.words(words));
+        if (link.effects().anyMatch(Effect::isDoneByChoosing)) {
+            line.getChildren().add(Choice.words("then"));
+        }
+        pane.besides(line, link);
     }
 
     static String turnedBy(Sequence sequence) {

@@ -278,6 +278,14 @@ public final class SentencePane extends VBox {
         }
     }
 
+    /** What choosing a tab or page does besides showing it, on a line that is begun. */
+    void besides(Pane begun, Link link) {
+        begun.setId("sentence");
+        BranchLine branch = new BranchLine(work, actions, desk, this::refresh, begun, Optional.of(link), 0);
+        branch.fillBesides();
+        first = Optional.of(branch);
+    }
+
     /** Sets the verb, asking for a target where one is needed. */
     public void chooseVerb(Verb verb) {
         actions.verb(verb).ifPresent(why -> {

@@ -15,6 +15,7 @@ import pandel.core.check.relevance.Reads;
 import pandel.core.check.solve.Solution;
 import pandel.core.edit.value.FactEdits;
 import pandel.core.model.Prototype;
+import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Condition;
 import pandel.core.model.value.Fact;
@@ -68,8 +69,10 @@ public final class FactsUnused {
     private static Set<String> read(Prototype prototype) {
         Set<String> read = new LinkedHashSet<>();
         Reads.conditions(prototype).flatMap(Condition::facts).forEach(read::add);
-        prototype.index().ways().stream()
-                .flatMap(w -> Reads.reads(w.link()))
+        prototype
+                .index()
+                .links()
+                .flatMap(Reads::reads)
                 .flatMap(s -> s.fact().stream())
                 .forEach(read::add);
         prototype.index().hotspots().stream()
@@ -78,9 +81,7 @@ public final class FactsUnused {
                 .forEach(read::add);
         Stream<String> words = Stream.concat(
                 prototype.screens().stream().flatMap(Values::words),
-                prototype.index().ways().stream()
-                        .flatMap(w -> w.link().effects())
-                        .flatMap(UnknownPlaceholders::words));
+                prototype.index().links().flatMap(Link::effects).flatMap(UnknownPlaceholders::words));
         words.flatMap(w -> Placeholders.in(w).stream())
                 .flatMap(n -> Placeholders.fact(prototype, n).stream())
                 .map(Fact::id)
@@ -89,7 +90,11 @@ public final class FactsUnused {
     }
 
     static boolean isSet(Prototype prototype, String fact) {
-        return !FactEdits.setBy(prototype, fact).isEmpty()
+        return prototype
+                        .index()
+                        .links()
+                        .flatMap(Link::allRemembered)
+                        .anyMatch(r -> r.fact().equals(fact))
                 || prototype.startPoints().stream()
                         .anyMatch(s -> s.facts().set().containsKey(fact));
     }
