@@ -27,6 +27,7 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
+import pandel.core.model.link.Takes;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
 import pandel.core.model.link.Where;
@@ -57,8 +58,9 @@ import pandel.core.model.value.Value;
  * {@code +loan=given:loan} and {@code +loan=typed:home.name} are carried; {@code ^field} makes a hotspot a field,
  * {@code ~submit} answers what is sent, {@code ^here} and {@code ^beneath} say where; a line {@code x =saved close x or
  * return x} gives a link another way to turn out, {@code ^rows} makes a field of two rows, {@code 500u return x} waits
- * untouched; {@code nextrow} and {@code nextrow round} go to the next row; a line {@code address /loans/{loan} loan} is
- * one more entry. A line {@code sequence welcome a,b,c finish:home skip:home bare unswiped unbacked} is a sequence,
+ * untouched; {@code !500} and {@code !done} let a link take time, {@code again x.500} begins a wait again;
+ * {@code nextrow} and {@code nextrow round} go to the next row; a line {@code address /loans/{loan} loan} is one more
+ * entry. A line {@code sequence welcome a,b,c finish:home skip:home bare unswiped unbacked} is a sequence,
  * {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn
  * its pages. A line {@code tabs main a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set,
  * {@code $main} and {@code $main/b} lead to it, {@code switch main-b} shows a tab. A line {@code drawer menu
@@ -227,7 +229,7 @@ public final class Made {
             String[] halvesOfPart =
                     part.strip().split(" or ")[0].split(" % ")[0].split(" & ");
             List<String> extras = Stream.of(halvesOfPart[0].split(" "))
-                    .filter(x -> x.length() > 1 && "=~+^".indexOf(x.charAt(0)) >= 0)
+                    .filter(x -> x.length() > 1 && "=~+^!".indexOf(x.charAt(0)) >= 0)
                     .toList();
             String[] w = Stream.of(halvesOfPart[0].split(" "))
                     .filter(x -> !extras.contains(x))
@@ -307,6 +309,11 @@ public final class Made {
                                         Where.valueOf(rest.toUpperCase().replace('-', '_')))));
                 continue;
             }
+            if (word.startsWith("!")) {
+                made = made.withTakes(
+                        Optional.of(rest.equals("done") ? Takes.UNTIL_DONE : Takes.of(Integer.parseInt(rest))));
+                continue;
+            }
             made = word.equals("~submit")
                     ? made.withCause(new Cause.Submit())
                     : word.startsWith("~")
@@ -363,6 +370,9 @@ public final class Made {
                     w[at].equals("draw")
                             ? Effect.How.OPEN
                             : Effect.How.valueOf(w[at].substring(4).toUpperCase()));
+        }
+        if (w[at].equals("again")) {
+            return new Effect.BeginAgain(w[w.length - 1]);
         }
         Verb verb = w[at].equals("open")
                 ? Verb.OPEN_ABOVE

@@ -92,12 +92,15 @@ public final class Generated {
         Prototype whole = GeneratedDrawers.on(tabbed, new Random(seed + 5), kind);
         return kind == Kind.USUAL
                 ? whole
-                : GeneratedChosen.on(
-                        GeneratedRows.on(
-                                GeneratedBeginnings.on(
-                                        GeneratedFacts.texts(whole, new Random(seed + 6)), new Random(seed + 7)),
-                                new Random(seed + 8)),
-                        new Random(seed + 9));
+                : GeneratedWork.on(
+                        GeneratedChosen.on(
+                                GeneratedRows.on(
+                                        GeneratedBeginnings.on(
+                                                GeneratedFacts.texts(whole, new Random(seed + 6)),
+                                                new Random(seed + 7)),
+                                        new Random(seed + 8)),
+                                new Random(seed + 9)),
+                        new Random(seed + 10));
     }
 
     /** Those that can be done wherever one is; the rows of lists come later. */

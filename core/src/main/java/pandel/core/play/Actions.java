@@ -91,6 +91,11 @@ final class Actions {
                         .findFirst());
             case TrailAction.CloseDrawer close -> now.drawn(Optional.empty());
             case TrailAction.LeaveTo leave -> now;
+            case TrailAction.BeginAgain again ->
+                prototype
+                        .screen(now.screen())
+                        .map(s -> now.withWaits(now.waits().again(s, again.link())))
+                        .orElse(now);
             case TrailAction.Spend spend -> now;
             case TrailAction.Leave leave -> now.asLeft();
         };

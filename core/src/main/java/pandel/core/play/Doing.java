@@ -16,6 +16,7 @@ import pandel.core.play.rule.Offer;
 import pandel.core.play.rule.RuleOutcome;
 import pandel.core.play.rule.Rules;
 import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.AtWork;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Trail;
 import pandel.core.play.situation.Visit;
@@ -65,6 +66,39 @@ final class Doing {
     }
 
     Stepped fire(Situation asking, Situation now, Head head, Link link, Optional<String> outcome) {
+        if (link.takes().isPresent() && now.work().isEmpty()) {
+            return begin(asking, now, head, link, outcome);
+        }
+        return end(asking, now, head, link, outcome);
+    }
+
+    /** Sets a link to work; what it does, and how that turns out, is looked at when it is done. */
+    private Stepped begin(Situation asking, Situation now, Head head, Link link, Optional<String> outcome) {
+        return switch (rules.offer(head, link)) {
+            case Offer.Nothing nothing ->
+                outcome.isPresent()
+                        ? notOffered(asking, Optional.of(link.id()), outcome.get(), List.of())
+                        : nothing(now, Optional.of(link.id()), nothing.why());
+            case Offer some
+            when outcome.isPresent() ->
+                new Stepped(
+                        asking,
+                        new Happening.Refused(
+                                Optional.of(link.id()),
+                                "How it turns out is told when the work is done, not when it begins."));
+            case Offer some ->
+                new Stepped(
+                        now.withWork(Optional.of(new AtWork(
+                                link.id(),
+                                head.known().row(),
+                                false,
+                                link.takes().orElseThrow().ms()))),
+                        new Happening.Working(Optional.of(link.id()), false));
+        };
+    }
+
+    /** What a link does at last. */
+    Stepped end(Situation asking, Situation now, Head head, Link link, Optional<String> outcome) {
         Offer offer = rules.offer(head, link);
         if (outcome.isPresent() && !offer.outcomes().contains(outcome.get())) {
             return notOffered(asking, Optional.of(link.id()), outcome.get(), offer.outcomes());

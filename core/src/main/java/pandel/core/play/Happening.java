@@ -47,6 +47,13 @@ public sealed interface Happening {
     /** Nothing was done yet: the event is to be sent again with one of these outcomes. */
     record Asks(Optional<String> link, java.util.List<String> outcomes) implements Happening {}
 
+    /**
+     * A link was set off that takes time: it is at work from now on, or is given up before it was done.
+     *
+     * @param givenUp whether it is given up
+     */
+    record Working(Optional<String> link, boolean givenUp) implements Happening {}
+
     /** The prototype was left by device back. */
     record Left() implements Happening {}
 

@@ -14,6 +14,7 @@ import pandel.core.model.value.TouchedRow;
 import pandel.core.play.layout.Under;
 import pandel.core.play.rule.Offer;
 import pandel.core.play.rule.Rules;
+import pandel.core.play.situation.AtWork;
 import pandel.core.play.situation.Situation;
 
 /**
@@ -29,6 +30,10 @@ public final class Possible {
         List<Event> events = new ArrayList<>();
         Rules rules = new Rules(prototype);
         Optional<Screen> screen = prototype.screen(now.screen());
+        if (now.work().isPresent()) {
+            working(prototype, events, rules, now, now.work().get());
+            return events;
+        }
         if (now.drawer().isPresent()) {
             drawn(prototype, events, rules, now);
             return events;
@@ -105,6 +110,28 @@ public final class Possible {
                     () -> events.add(new Event.DeviceBack()));
         }
         return events;
+    }
+
+    /** While a link is at work: its end, and giving it up. */
+    private static void working(Prototype prototype, List<Event> events, Rules rules, Situation now, AtWork work) {
+        Situation done = now.withWork(Optional.empty());
+        Situation at =
+                work.onList() ? Under.list(prototype, done).map(Under::now).orElse(done) : done;
+        prototype
+                .index()
+                .way(work.link())
+                .ifPresent(way -> add(
+                        events,
+                        rules,
+                        at,
+                        work.row(),
+                        way.link(),
+                        work.left().isPresent()
+                                ? new Event.Elapse(work.left().getAsInt())
+                                : new Event.Done(work.link())));
+        if (now.device().goesBack()) {
+            events.add(new Event.DeviceBack());
+        }
     }
 
     /** On the list beside the current place. */
@@ -185,7 +212,10 @@ public final class Possible {
 
     /** One for each outcome where there are several to choose from. */
     private static void add(List<Event> events, Rules rules, Situation now, TouchedRow row, Link link, Event event) {
-        if (rules.offer(now.head().atRow(row), link) instanceof Offer.Several several) {
+        boolean begins = link.takes().isPresent()
+                && !(event.plain() instanceof Event.Elapse)
+                && !(event.plain() instanceof Event.Done);
+        if (!begins && rules.offer(now.head().atRow(row), link) instanceof Offer.Several several) {
             several.outcomes().forEach(outcome -> events.add(event.turning(outcome)));
         } else {
             events.add(event);

@@ -19,8 +19,6 @@ import pandel.core.play.rule.RuleOutcome;
 import pandel.core.play.rule.Rules;
 import pandel.core.play.rule.TrailAction;
 import pandel.core.play.situation.Situation;
-import pandel.core.play.situation.Trail;
-import pandel.core.play.situation.Visit;
 import pandel.core.play.situation.Waits;
 
 /**
@@ -33,12 +31,14 @@ public final class Step {
     private final Rules rules;
     private final Doing doing;
     private final Elapsing elapsing;
+    private final Working working;
 
     public Step(Prototype prototype) {
         this.prototype = prototype;
         this.rules = new Rules(prototype);
         this.doing = new Doing(prototype, rules);
         this.elapsing = new Elapsing(prototype, doing);
+        this.working = new Working(prototype, doing);
     }
 
     /** The next situation and what happened. */
@@ -47,6 +47,9 @@ public final class Step {
             return Doing.nothing(now, Optional.empty(), "The prototype was left; start over to go on.");
         }
         Optional<String> outcome = event.outcome();
+        if (Working.isMeant(now, event.plain())) {
+            return working.step(now, event.plain(), outcome);
+        }
         if (now.drawer().isPresent() && Doing.isShutOut(now, event.plain())) {
             return outcome.isPresent()
                     ? Doing.notOffered(now, Optional.empty(), outcome.get(), List.of())
@@ -183,7 +186,7 @@ public final class Step {
 
     private Stepped onList(Situation now, Under list, Event event, Optional<String> outcome) {
         return switch (event) {
-            case Event.Scroll scroll -> beside(now, list.now(), scroll(list.now(), scroll, outcome));
+            case Event.Scroll scroll -> Beside.list(now, list.now(), scroll(list.now(), scroll, outcome));
             case Event.Touched t -> ofDevice(now, t, outcome).orElseGet(() -> onList(now, list, t, outcome));
             default -> throw new IllegalStateException("Nothing else is meant for a list: " + event);
         };
@@ -199,7 +202,7 @@ public final class Step {
         }
         return list.hotspot(prototype, on.id())
                 .map(h -> hotspot(list.now(), onList(now, list), h, on.row(), touched, outcome)
-                        .map(stepped -> beside(now, list.now(), stepped))
+                        .map(stepped -> Beside.list(now, list.now(), stepped))
                         .orElseGet(() -> onListItself(now, list, touched, outcome, unlinked(h, touched))))
                 .orElseGet(() -> Doing.nothing(now, Optional.empty(), whyNotShown(list.now(), on.id())));
     }
@@ -213,29 +216,11 @@ public final class Step {
     private Stepped onListItself(
             Situation now, Under list, Event.Touched touched, Optional<String> outcome, String otherwise) {
         return ownLink(list.now(), touched.touch()::equals)
-                .map(link ->
-                        beside(now, list.now(), doing.fire(list.now(), list.now(), onList(now, list), link, outcome)))
+                .map(link -> Beside.list(
+                        now, list.now(), doing.fire(list.now(), list.now(), onList(now, list), link, outcome)))
                 .orElseGet(() -> touched.gesture() == Gesture.DOUBLE_TAP
                         ? onList(now, list, new Event.Touched(Gesture.TAP, touched.on()), outcome)
                         : inFrames(now, touched, outcome, otherwise));
-    }
-
-    /** What was done on the list; any other thing than a move leaves the detail where it is. */
-    private Stepped beside(Situation now, Situation list, Stepped stepped) {
-        Situation after = stepped.situation();
-        if (stepped.happening() instanceof Happening.Moved || stepped.happening() instanceof Happening.Left) {
-            return stepped;
-        }
-        Visit place = after.top().trail().current();
-        Trail trail = place.equals(list.top().trail().current())
-                ? now.top().trail()
-                : list.top().trail().swapped(place).put(now.top().trail().current());
-        return new Stepped(
-                now.withTop(now.top().with(trail))
-                        .with(after.facts())
-                        .telling(after.notice())
-                        .drawn(after.drawer()),
-                stepped.happening());
     }
 
     /** A hotspot of the current screen, as that now looks. */
@@ -263,7 +248,7 @@ public final class Step {
         return shown(now, typed.field())
                 .map(field -> type(now, field, typed))
                 .or(() -> beside(now, typed.field())
-                        .map(list -> beside(
+                        .map(list -> Beside.list(
                                 now,
                                 list.now(),
                                 type(
@@ -283,7 +268,7 @@ public final class Step {
         return shown(now, id)
                 .map(field -> submit(now, now.head(), field, outcome))
                 .or(() -> beside(now, id)
-                        .map(list -> beside(
+                        .map(list -> Beside.list(
                                 now,
                                 list.now(),
                                 submit(

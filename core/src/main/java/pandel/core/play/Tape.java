@@ -61,13 +61,13 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
                     ticks,
                     at,
                     stepped.situation(),
-                    passed + (time ? now.waits().untilDue().orElse(0) : 0));
+                    passed + (time ? now.untilDue().orElse(0) : 0));
         }
         List<Event> events = new ArrayList<>();
         if (passed > 0) {
             events.add(new Event.Elapse(passed));
         }
-        Event due = time ? new Event.Elapse(now.waits().untilDue().orElse(0)) : event;
+        Event due = time ? new Event.Elapse(now.untilDue().orElse(0)) : event;
         events.add(time ? event.outcome().map(due::turning).orElse(due) : due);
         boolean scrollsOn =
                 event instanceof Event.Scroll && current().events().stream().anyMatch(Event.Scroll.class::isInstance)

@@ -182,6 +182,14 @@ final class BruteForce {
     /** Everything a person could do, and the next wait. */
     List<Event> events(Situation now) {
         List<Event> events = new ArrayList<>();
+        if (now.work().isPresent()) {
+            events.add(
+                    now.untilDue().isPresent()
+                            ? new Event.Elapse(now.untilDue().getAsInt())
+                            : new Event.Done(now.work().get().link()));
+            events.add(new Event.DeviceBack());
+            return turned(now, events);
+        }
         List<Hotspot> hotspots = new ArrayList<>(prototype.index().hotspotsOn(now.screen()));
         prototype.pairs().stream()
                 .filter(p -> p.detail().equals(now.screen()))
@@ -236,6 +244,11 @@ final class BruteForce {
         }
         now.waits().work().forEach(link -> events.add(new Event.Done(link)));
         events.add(new Event.DeviceBack());
+        return turned(now, events);
+    }
+
+    /** Each outcome where there are several. */
+    private List<Event> turned(Situation now, List<Event> events) {
         return events.stream()
                 .flatMap(e -> step.step(now, e).happening() instanceof Happening.Asks asks
                         ? asks.outcomes().stream().map(e::turning)
@@ -252,7 +265,8 @@ final class BruteForce {
                 s.waits(),
                 s.facts(),
                 s.left(),
-                s.drawer());
+                s.drawer(),
+                s.work());
     }
 
     /** Whether no finger comes to a hotspot of the current screen with a gesture. */

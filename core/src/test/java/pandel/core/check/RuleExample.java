@@ -257,8 +257,16 @@ record RuleExample(Rule rule, String shows, String mustNot) {
                     "home page: save advance b | b page: back return"),
             new RuleExample(
                     Rule.FIXED_WAIT_FOR_WORK,
-                    "home page: on advance Paying | Paying page: 3000 replace paid | paid page end: bare",
-                    "home page: on advance splash | splash page: 3000 replace paid | paid page end: bare"),
+                    "home page: on advance wait | wait page: paying; 3000 replace paid | paid page end: bare",
+                    "home page: on advance Paying | Paying page: 3000 replace paid | paid page end: bare"),
+            new RuleExample(
+                    Rule.FIXED_WAIT_FOR_WORK,
+                    "home page: pay advance paid !2000 | paid page end: bare",
+                    "home page: pay =paid advance paid !2000 or =refused return x | paid page end: bare"),
+            new RuleExample(
+                    Rule.ONE_OUTCOME,
+                    "home page: pay advance paid !done | paid page end: bare",
+                    "home page: pay =paid advance paid !done or =refused return x | paid page end: bare"),
             new RuleExample(
                     Rule.WAIT_TOO_SHORT,
                     "home page: 600 replace b; skip advance b | b page end: bare",

@@ -53,10 +53,10 @@ final class PlayCommands {
     /** Lets the next wait be due at once. */
     void hurry() {
         view.now()
-                .ifPresent(s -> s.waits().work().stream()
+                .ifPresent(s -> s.untilDone().stream()
                         .findFirst()
                         .<Event>map(Event.Done::new)
-                        .or(() -> s.waits().untilDue().stream()
+                        .or(() -> s.untilDue().stream()
                                 .<Event>mapToObj(Event.Elapse::new)
                                 .findFirst())
                         .ifPresent(view::act));

@@ -61,6 +61,7 @@ public final class PlayView implements StageView {
     final Asking asking;
     private final WorkClock works = new WorkClock();
     private final NoticeLabel notice;
+    private final BusySign busy;
     private final Typing typing;
     private final Fingers fingers;
     private final PlayCommands keys = new PlayCommands(this);
@@ -82,10 +83,12 @@ public final class PlayView implements StageView {
                 device,
                 typing::open);
         this.notice = new NoticeLabel(device);
+        this.busy = new BusySign();
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
         frame.getChildren()
                 .addAll(
+                        busy,
                         notice,
                         typing,
                         new DeviceEdge(true, this::now, device, this::act),
@@ -210,7 +213,9 @@ public final class PlayView implements StageView {
             return;
         }
         Tape before = tape.get();
-        boolean still = before.now().waits().isEmpty() && before.now().notice().isEmpty();
+        boolean still = before.now().waits().isEmpty()
+                && before.now().notice().isEmpty()
+                && before.now().work().isEmpty();
         if (held || asking.isOn() || still || before.at() < before.ticks().size() - 1) {
             return;
         }
@@ -314,6 +319,7 @@ public final class PlayView implements StageView {
             device.show(work.prototype(), now, scale, moved);
         }
         notice.show(now);
+        busy.show(work.prototype(), now, scale);
         typing.follow(now);
         controls.refresh(held, size);
         showingBar.refresh(showing);

@@ -20,6 +20,7 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
+import pandel.core.model.link.Takes;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Fact;
@@ -30,6 +31,7 @@ import pandel.core.play.rule.Offer;
 import pandel.core.play.rule.RuleOutcome;
 import pandel.core.play.rule.Rules;
 import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.AtWork;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Waits;
 import pandel.core.play.words.LinkWords;
@@ -68,7 +70,9 @@ final class PossiblePane extends VBox {
     void show(Prototype prototype, Situation now) {
         shown = 0;
         this.prototype = prototype;
-        if (!now.left() && now.drawer().isPresent()) {
+        if (!now.left() && now.work().isPresent()) {
+            working(prototype, now, now.work().get());
+        } else if (!now.left() && now.drawer().isPresent()) {
             drawer(prototype, now);
         } else if (!now.left()) {
             hotspots(prototype, now);
@@ -115,7 +119,7 @@ final class PossiblePane extends VBox {
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
-        numbered = now.left()
+        numbered = now.left() || now.work().isPresent()
                 ? List.of()
                 : now.drawer().isPresent()
                         ? new Rules(prototype)
@@ -222,7 +226,9 @@ final class PossiblePane extends VBox {
             row(number, what, unknown.get(), false, event);
             return;
         }
+        boolean begins = link.takes().isPresent() && event instanceof Event.Touched;
         switch (rules.offer(head, link)) {
+            case Offer.Several several when begins -> row(number, what, "begin the work", true, event);
             case Offer.Nothing nothing -> row(number, what, nothing.why(), false, event);
             case Offer.One one -> branch(rules, head, number, what, one.branch(), event);
             case Offer.Several several ->
@@ -266,6 +272,33 @@ final class PossiblePane extends VBox {
         return new Event.Touched(Gesture.TAP, new Event.On.OnItem(item.id()));
     }
 
+    /** While a link is at work: its end, and giving it up. */
+    private void working(Prototype prototype, Situation now, AtWork work) {
+        Rules rules = new Rules(prototype);
+        Situation done = now.withWork(Optional.empty());
+        prototype.index().way(work.link()).ifPresent(way -> {
+            if (work.left().isEmpty()) {
+                link(rules, done, 0, "The work is done", way.link(), new Event.Done(work.link()));
+            } else {
+                row(
+                        0,
+                        "Wait " + LinkWords.seconds(work.left().getAsInt()),
+                        LinkWords.effect(prototype, way.link().withTakes(Optional.empty())),
+                        true,
+                        new Event.Elapse(work.left().getAsInt()));
+            }
+            boolean givenUp = way.link().takes().map(Takes::givenUp).orElse(true);
+            if (now.device().goesBack()) {
+                row(
+                        0,
+                        "Device back",
+                        givenUp ? "give the work up" : "does not give this work up",
+                        givenUp,
+                        new Event.DeviceBack());
+            }
+        });
+    }
+
     /** While a drawer is open: its items, and what closes it. */
     private void drawer(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
@@ -284,7 +317,7 @@ final class PossiblePane extends VBox {
                 new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         prototype.screen(now.screen()).stream()
                 .flatMap(s -> s.links().stream())
-                .filter(l -> now.waits().work().contains(l.id()))
+                .filter(l -> now.untilDone().contains(l.id()))
                 .forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
         if (now.device().goesBack()) {
             row(0, "Device back", "close the drawer", true, new Event.DeviceBack());
@@ -311,7 +344,7 @@ final class PossiblePane extends VBox {
                         l,
                         new Event.Touched((Cause.Touch) l.cause(), new Event.On.Point(0, 0))));
         own.stream()
-                .filter(l -> now.waits().work().contains(l.id()))
+                .filter(l -> now.untilDone().contains(l.id()))
                 .forEach(l -> link(rules, now, 0, "The work is done", l, new Event.Done(l.id())));
         Optional<Link> ownBack = now.device().goesBack()
                 ? own.stream().filter(l -> l.cause() instanceof Cause.Back).findFirst()

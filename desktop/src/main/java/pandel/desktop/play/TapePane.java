@@ -145,6 +145,7 @@ final class TapePane extends HBox {
                 .map(h -> switch (h) {
                     case Happening.Nothing n -> n.why();
                     case Happening.Refused r -> r.why();
+                    case Happening.Working w -> w.givenUp() ? "The work was given up." : "At work.";
                     case Happening.Left l -> "Left the prototype by device back.";
                     case Happening.Moved m -> where;
                     case Happening.Remembered r -> where;

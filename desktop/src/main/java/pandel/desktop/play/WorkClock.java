@@ -15,8 +15,8 @@ final class WorkClock {
 
     /** The link whose work is done after some ms more. */
     Optional<String> passed(Situation now, int ms) {
-        if (!now.waits().work().equals(waiting)) {
-            waiting = now.waits().work();
+        if (!now.untilDone().equals(waiting)) {
+            waiting = now.untilDone();
             passed = 0;
         }
         passed += ms;

@@ -41,6 +41,7 @@ public final class VerbSign extends Pane {
                         };
                     case REMEMBER -> new double[][] {{4, 2, 14, 2, 14, 12, 9, 8, 4, 12, 4, 2}};
                     case NOTICE -> new double[][] {{2, 3, 16, 3, 16, 10, 2, 10, 2, 3}, {5, 6, 13, 6}};
+                    case BEGIN_AGAIN -> new double[][] {{15, 4, 15, 11, 3, 11, 3, 4, 11, 4}, {8, 1, 11, 4, 8, 7}};
                     case LEAVE ->
                         new double[][] {{9, 3, 3, 3, 3, 12, 13, 12, 13, 8}, {8, 8, 16, 1}, {11, 1, 16, 1, 16, 6}};
                 })
@@ -73,6 +74,7 @@ public final class VerbSign extends Pane {
             case REMEMBER -> "remember";
             case NOTICE -> "says";
             case LEAVE -> "leaves";
+            case BEGIN_AGAIN -> "begins again";
         };
     }
 }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Branch;
@@ -14,6 +15,8 @@ import pandel.core.model.link.Link;
 import pandel.core.model.link.LinkBuilder;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.MotionBuilder;
+import pandel.core.model.link.Takes;
+import pandel.core.model.link.TakesBuilder;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
 import pandel.core.model.link.Where;
@@ -49,7 +52,7 @@ final class LinkJson {
             names.addAll(TargetJson.CARRYING.names());
             names.addAll(FactJson.REMEMBER.names());
             names.addAll(TargetJson.TURN.names());
-            names.addAll(List.of("drawer", "words", "ms", "address", "round"));
+            names.addAll(List.of("drawer", "words", "ms", "address", "round", "link"));
             return List.copyOf(names);
         }
 
@@ -96,6 +99,20 @@ final class LinkJson {
         }
     };
 
+    private static final Codec<OptionalInt> TAKEN =
+            Codec.of((in, name) -> OptionalInt.of(MS.read(in, name)), ms -> MS.write(ms.getAsInt()));
+
+    private static final Table<Takes, TakesBuilder> TAKES = Table.<Takes, TakesBuilder>of(
+                    TakesBuilder::builder, TakesBuilder::build)
+            .unless(OptionalInt.empty(), "ms", TAKEN, Takes::ms, TakesBuilder::ms)
+            .unless(true, "givenUp", Codec.FLAG, Takes::givenUp, TakesBuilder::givenUp)
+            .unless(
+                    Takes.Sign.MIDDLE,
+                    "sign",
+                    Codec.word(Takes.Sign.values(), Takes.Sign::word),
+                    Takes::sign,
+                    TakesBuilder::sign);
+
     static final Table<Link, LinkBuilder> LINK =
             rest(Table.<Link, LinkBuilder>of(LinkBuilder::builder, LinkBuilder::build)
                     .id(Link::id, LinkBuilder::id)
@@ -120,6 +137,7 @@ final class LinkJson {
     private static Table<Link, LinkBuilder> rest(Table<Link, LinkBuilder> begun) {
         return begun.unless(List.of(), "branches", Codec.list("branch", BRANCH), Link::branches, LinkBuilder::branches)
                 .maybe("always", Codec.TEXT, Link::always, LinkBuilder::always)
+                .maybe("takes", Codec.object(TAKES), Link::takes, LinkBuilder::takes)
                 .rest(Link::rest, LinkBuilder::rest);
     }
 
@@ -191,6 +209,7 @@ final class LinkJson {
             case LEAVE -> new Effect.Leave(in.text("address"));
             case SWITCH_TAB -> new Effect.SwitchTab(in.text("tab"));
             case NEXT_ROW, PREVIOUS_ROW -> new Effect.StepRow(verb == Verb.NEXT_ROW, in.flag("round"));
+            case BEGIN_AGAIN -> new Effect.BeginAgain(in.text("link"));
             case TURN_PAGE -> new Effect.TurnPage(TargetJson.TURN.read(in));
             case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE ->
                 Effect.ofDrawer(verb, in.text("drawer")).orElseThrow();
@@ -212,6 +231,7 @@ final class LinkJson {
                     node.put("round", true);
                 }
             }
+            case Effect.BeginAgain again -> node.put("link", again.link());
             case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());
             case Effect.Leave leave -> node.put("address", leave.address());
             default -> {}

@@ -79,6 +79,10 @@ public final class PlayJson {
             ArrayNode work = node.putArray("work");
             s.waits().work().forEach(work::add);
         }
+        s.work().ifPresent(w -> {
+            ObjectNode at = node.putObject("atWork").put("link", w.link());
+            w.left().ifPresent(ms -> at.put("ms", ms));
+        });
         s.drawer().ifPresent(d -> node.put("drawer", d));
         s.notice()
                 .ifPresent(n -> node.putObject("notice").put("words", n.words()).put("ms", n.ms()));
@@ -139,6 +143,10 @@ public final class PlayJson {
                 asks.link().ifPresent(l -> what.put("link", l));
                 ArrayNode outcomes = what.putArray("outcomes");
                 asks.outcomes().forEach(outcomes::add);
+            }
+            case Happening.Working working -> {
+                what.put("what", working.givenUp() ? "work given up" : "work begun");
+                working.link().ifPresent(l -> what.put("link", l));
             }
             case Happening.Left left -> what.put("what", "left");
             case Happening.Passed passed -> what.put("what", "passed").put("ms", passed.ms());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Fix;
@@ -49,17 +50,45 @@ public final class Fixes {
 
     /** The wait becomes work, with what it does as one outcome and another, which does nothing yet, beside it. */
     public static Fix waitForWork(Prototype p, Way way) {
-        List<Branch> branches = new ArrayList<>(way.link().branches().stream()
-                .map(b -> b.outcome().isPresent() ? b : b.withOutcome(Optional.of("done")))
-                .toList());
-        branches.add(Branch.of(List.of()).withOutcome(Optional.of("failed")));
         return new Fix(
                 "Let it wait for its work",
                 "It goes on after a fixed time.",
                 "It goes on when the work is done; that it failed is to be drawn.",
                 LinkEdits.change(
                         "wait for the work of " + FindingWords.link(p, way),
-                        way.link().withCause(new Cause.Work()).withBranches(branches)));
+                        way.link().withCause(new Cause.Work()).withBranches(failing(way.link()))));
+    }
+
+    /** What happens when it fails beside what it does: another outcome, which does nothing yet. */
+    public static Fix mayFail(Prototype p, Way way) {
+        return new Fix(
+                "Let it fail too",
+                FindingWords.link(p, way) + " turns out in one way.",
+                "It turns out done or failed; that it failed is to be drawn.",
+                LinkEdits.change(
+                        "let " + FindingWords.link(p, way) + " fail too",
+                        way.link().withBranches(failing(way.link()))));
+    }
+
+    /** It takes as long as its work does, and that may fail. */
+    public static Fix workUntilDone(Prototype p, Way way) {
+        return new Fix(
+                "Let it work until that is done",
+                FindingWords.link(p, way) + " is " + LinkWords.takes(way.link()) + ".",
+                "It is at work until that is done; that it failed is to be drawn.",
+                LinkEdits.change(
+                        "let " + FindingWords.link(p, way) + " work until that is done",
+                        way.link()
+                                .withTakes(way.link().takes().map(t -> t.withMs(OptionalInt.empty())))
+                                .withBranches(failing(way.link()))));
+    }
+
+    private static List<Branch> failing(Link link) {
+        List<Branch> branches = new ArrayList<>(link.branches().stream()
+                .map(b -> b.outcome().isPresent() ? b : b.withOutcome(Optional.of("done")))
+                .toList());
+        branches.add(Branch.of(List.of()).withOutcome(Optional.of("failed")));
+        return branches;
     }
 
     public static Fix waitLonger(Prototype p, Way way, int ms) {

@@ -162,7 +162,12 @@ final class LinkTurns {
     }
 
     /** @param head of the cell, or of what stands beside it */
-    List<RuleOutcome> add(Done turns, Cell cell, Head head, List<Event> before, Event last, Link link) {
+    List<RuleOutcome> add(Done turns, Cell cell, Head head, List<Event> begun, Event begins, Link link) {
+        // While it is at work nothing else can be done but giving it up, which changes nothing.
+        List<Event> before = link.takes().isEmpty() ? begun : after(begun, begins);
+        Event last = link.takes()
+                .<Event>map(t -> t.ms().isPresent() ? new Event.Elapse(t.ms().getAsInt()) : new Event.Done(link.id()))
+                .orElse(begins);
         return switch (rules.offer(head, link)) {
             case Offer.Nothing nothing -> List.of();
             case Offer.One one -> List.of(add(turns, cell, head, after(before, last), link, one.branch()));
@@ -248,6 +253,11 @@ final class LinkTurns {
                                 .orElseThrow());
             }
             Turn turn = turn(cell, events, link, acts.actions());
+            if (turn.stays() && !countsWaits(cell, acts.actions())) {
+                turns.doubtful().add(turn);
+                turns.back().add(link.orElseThrow());
+                return;
+            }
             if (acts.actions().getFirst().moves()
                     && turn.drawer().isPresent()
                     && (!(turn.actions().getLast() instanceof TrailAction.Forward to)
@@ -265,6 +275,14 @@ final class LinkTurns {
             }
             turns.sure().add(turn);
         }
+    }
+
+    /** Whether it is known what of the waits is spent after actions that move nothing. */
+    private boolean countsWaits(Cell cell, List<TrailAction> actions) {
+        return actions.stream()
+                .noneMatch(a -> a instanceof TrailAction.BeginAgain again
+                        && WaitTurns.again(prototype.screen(cell.screen()).orElseThrow(), cell.waited(), again.link())
+                                .isEmpty());
     }
 
     /** A wait is spent and does nothing; what is remembered may be other when the next one is due. */
@@ -306,7 +324,12 @@ final class LinkTurns {
     Turn turn(Cell cell, List<Event> events, Optional<String> link, List<TrailAction> actions) {
         Facts facts = cell.facts();
         Optional<String> drawer = cell.drawer();
+        int waited = cell.waited();
         for (TrailAction action : actions) {
+            if (action instanceof TrailAction.BeginAgain again) {
+                waited = WaitTurns.again(prototype.screen(cell.screen()).orElseThrow(), waited, again.link())
+                        .orElse(waited);
+            }
             drawer = action instanceof TrailAction.OpenDrawer open
                     ? Optional.of(open.drawer())
                     : action instanceof TrailAction.CloseDrawer ? Optional.empty() : drawer;
@@ -320,7 +343,7 @@ final class LinkTurns {
                 moves ? actions.stream().filter(TrailAction::moves).toList() : actions,
                 facts,
                 cell.held(),
-                moves ? 0 : cell.waited(),
+                moves ? 0 : waited,
                 moves ? opensThere(actions) : drawer,
                 actions.stream().anyMatch(TrailAction.LeaveTo.class::isInstance));
     }

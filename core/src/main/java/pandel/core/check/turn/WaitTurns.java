@@ -58,6 +58,28 @@ public final class WaitTurns {
         this.now = !known ? OptionalInt.empty() : OptionalInt.of(next() == 0 ? 0 : ms(plain.get(next() - 1)));
     }
 
+    /**
+     * What of the waits of a screen is spent when one of them begins again; empty where that cannot be counted: of
+     * several plain ones the others run on.
+     *
+     * @param link id of the link that waits
+     */
+    static OptionalInt again(Screen screen, int waited, String link) {
+        List<Link> plain = screen.links().stream()
+                .filter(l -> l.cause() instanceof Cause.Wait)
+                .toList();
+        if (plain.stream().anyMatch(l -> l.id().equals(link))) {
+            return plain.size() == 1 ? OptionalInt.of(waited & ~PLAIN) : OptionalInt.empty();
+        }
+        List<String> work = screen.links().stream()
+                .filter(l -> l.cause() instanceof Cause.Work)
+                .limit(OTHERS / 2)
+                .map(Link::id)
+                .toList();
+        int at = work.indexOf(link);
+        return OptionalInt.of(at < 0 ? waited : waited & ~(1 << (PLAIN_BITS + OTHERS / 2 + at)));
+    }
+
     static void add(LinkTurns turns, Done done, Cell cell, Screen screen) {
         if (screen.links().isEmpty()) {
             return;

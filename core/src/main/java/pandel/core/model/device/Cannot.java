@@ -26,6 +26,7 @@ public enum Cannot {
     REMEMBER,
     NOTICE,
     LEAVE,
+    BEGIN_AGAIN,
     /** Advancing while a sequence is the current place. */
     ADVANCE_FROM_A_SEQUENCE,
     TAB_SETS,
@@ -55,7 +56,7 @@ public enum Cannot {
 
     /** The verbs, named as those of links. */
     public static final List<Cannot> VERBS =
-            Arrays.stream(values()).filter(c -> c.compareTo(LEAVE) <= 0).toList();
+            Arrays.stream(values()).filter(c -> c.compareTo(BEGIN_AGAIN) <= 0).toList();
 
     /** The gestures, in the order of {@link Gesture}. */
     public static final List<Cannot> GESTURES =

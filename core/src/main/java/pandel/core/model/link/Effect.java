@@ -87,6 +87,13 @@ public sealed interface Effect {
         }
     }
 
+    /**
+     * Work of the current screen is to be done again, or a plain wait of it counts from 0.
+     *
+     * @param link id of the link that waits for it
+     */
+    record BeginAgain(String link) implements Effect {}
+
     /** Out to an outside address: told, and play stays. */
     record Leave(String address) implements Effect {}
 
@@ -127,6 +134,7 @@ public sealed interface Effect {
             case Remember r -> Verb.REMEMBER;
             case Notice n -> Verb.NOTICE;
             case Leave l -> Verb.LEAVE;
+            case BeginAgain b -> Verb.BEGIN_AGAIN;
         };
     }
 
@@ -147,6 +155,7 @@ public sealed interface Effect {
             case Remember r -> Optional.empty();
             case Notice n -> Optional.empty();
             case Leave l -> Optional.empty();
+            case BeginAgain b -> Optional.empty();
         };
     }
 
@@ -160,6 +169,7 @@ public sealed interface Effect {
         return !(this instanceof MoveDrawer
                 || this instanceof Remember
                 || this instanceof Notice
+                || this instanceof BeginAgain
                 || this instanceof Leave);
     }
 
@@ -194,7 +204,7 @@ public sealed interface Effect {
             case NEXT_ROW -> new StepRow(true, false);
             case PREVIOUS_ROW -> new StepRow(false, false);
             case SWITCH_TAB -> new SwitchTab("");
-            case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE ->
+            case DRAWER_OPEN, DRAWER_CLOSE, DRAWER_TOGGLE, REMEMBER, NOTICE, LEAVE, BEGIN_AGAIN ->
                 throw new IllegalArgumentException("More is needed than where to " + verb.word());
         };
     }

@@ -14,17 +14,26 @@ import pandel.core.model.rest.Rest;
  * @param branches looked at in order; none: the link does nothing yet
  * @param title what it is called in lists, findings and journeys; may be empty
  * @param always the outcome that play takes when an event names none; empty: play asks
+ * @param takes the time it takes between a touch, or what is sent, and what it does; empty: none
  */
 @RecordBuilder
-public record Link(String id, String title, Cause cause, List<Branch> branches, Optional<String> always, Rest rest)
+public record Link(
+        String id,
+        String title,
+        Cause cause,
+        List<Branch> branches,
+        Optional<String> always,
+        Optional<Takes> takes,
+        Rest rest)
         implements LinkBuilder.With {
 
     public Link {
         branches = List.copyOf(branches);
+        takes = takes.filter(t -> cause instanceof Cause.Touch || cause instanceof Cause.Submit);
     }
 
     public Link(String id, Cause cause, List<Branch> branches, Rest rest) {
-        this(id, "", cause, branches, Optional.empty(), rest);
+        this(id, "", cause, branches, Optional.empty(), Optional.empty(), rest);
     }
 
     /** A link of one branch with one effect. */
@@ -79,6 +88,6 @@ public record Link(String id, String title, Cause cause, List<Branch> branches, 
     public Link withBranches(List<Branch> newBranches) {
         Optional<String> kept = always.filter(
                 a -> newBranches.stream().anyMatch(b -> b.outcome().equals(always)));
-        return new Link(id, title, cause, newBranches, kept, rest);
+        return new Link(id, title, cause, newBranches, kept, takes, rest);
     }
 }

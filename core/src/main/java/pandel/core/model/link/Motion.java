@@ -81,7 +81,8 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
                     DRAWER_TOGGLE,
                     REMEMBER,
                     NOTICE,
-                    LEAVE -> NONE;
+                    LEAVE,
+                    BEGIN_AGAIN -> NONE;
         };
     }
 }

@@ -21,7 +21,8 @@ public enum Verb {
     DRAWER_TOGGLE,
     REMEMBER,
     NOTICE,
-    LEAVE;
+    LEAVE,
+    BEGIN_AGAIN;
 
     /** The word in sentences and in the file. */
     public String word() {
@@ -44,6 +45,7 @@ public enum Verb {
             case DRAWER_CLOSE -> "close a drawer";
             case DRAWER_TOGGLE -> "toggle a drawer";
             case NOTICE -> "show a notice";
+            case BEGIN_AGAIN -> "begin work again";
             default -> word();
         };
     }

@@ -8,7 +8,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
 import pandel.core.model.link.Verb;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Known;
@@ -156,6 +158,18 @@ final class BranchEffects {
                 sets.add(new TrailAction.Tell(Placeholders.filled(notice.words(), prototype, known), notice.ms()));
             case Effect.Leave leave ->
                 sets.add(new TrailAction.LeaveTo(Placeholders.filled(leave.address(), prototype, known)));
+            case Effect.BeginAgain again -> {
+                Optional<Link> waits = prototype.screen(head.screen()).stream()
+                        .flatMap(s -> s.links().stream())
+                        .filter(l -> l.id().equals(again.link()))
+                        .filter(l -> l.cause() instanceof Cause.Work || l.cause() instanceof Cause.Wait)
+                        .findFirst();
+                // Where the move led waits begin anew of themselves.
+                if (waits.isPresent() && !moved) {
+                    sets.add(new TrailAction.BeginAgain(again.link()));
+                }
+                why = waits.isPresent() ? why : "Nothing of that kind is waited for on this screen.";
+            }
             case Effect.Remember remember -> {
                 Optional<Fact> fact = prototype.fact(remember.fact());
                 if (fact.isEmpty()) {

@@ -70,6 +70,7 @@ final class Moving {
             case Effect.Remember r -> throw noMove(effect);
             case Effect.Notice n -> throw noMove(effect);
             case Effect.Leave l -> throw noMove(effect);
+            case Effect.BeginAgain b -> throw noMove(effect);
         };
     }
 

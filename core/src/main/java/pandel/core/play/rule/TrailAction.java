@@ -104,6 +104,13 @@ public sealed interface TrailAction {
     /** An outside address is led to; play stays. */
     record LeaveTo(String address) implements Staying {}
 
+    /**
+     * Work of the current place is waited for again, or a plain wait of it counts from 0.
+     *
+     * @param link id of the link that waits for it
+     */
+    record BeginAgain(String link) implements Staying {}
+
     /** Something is typed in a field of the current place. */
     record Hold(String field, String text) implements Staying {}
 

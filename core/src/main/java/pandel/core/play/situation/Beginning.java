@@ -146,6 +146,7 @@ final class Beginning {
                 facts,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
                 false));
     }
 

@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
@@ -30,6 +31,7 @@ import pandel.core.play.rule.StackQuery;
  * @param facts what is remembered
  * @param notice the passing message that stands over everything
  * @param drawer id of the open drawer; empty: none is
+ * @param work the link that is at work; empty: none is
  * @param left whether it was left by device back: nothing happens then but starting over
  */
 @RecordBuilder
@@ -42,6 +44,7 @@ public record Situation(
         Facts facts,
         Optional<Notice> notice,
         Optional<String> drawer,
+        Optional<AtWork> work,
         boolean left)
         implements SituationBuilder.With {
 
@@ -82,6 +85,7 @@ public record Situation(
                 List.of(new Level(LevelKind.BASE, Trail.of(new Visit(screen, Motion.NONE, 0)))),
                 Waits.NONE,
                 Facts.NONE,
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 false);
@@ -235,22 +239,34 @@ public record Situation(
     }
 
     public Situation sized(double newWidth, double newHeight) {
-        return new Situation(device, newWidth, newHeight, levels, waits, facts, notice, drawer, left);
+        return new Situation(device, newWidth, newHeight, levels, waits, facts, notice, drawer, work, left);
     }
 
     public Situation with(Facts changed) {
-        return new Situation(device, width, height, levels, waits, changed, notice, drawer, left);
+        return new Situation(device, width, height, levels, waits, changed, notice, drawer, work, left);
     }
 
     public Situation telling(Optional<Notice> now) {
-        return new Situation(device, width, height, levels, waits, facts, now, drawer, left);
+        return new Situation(device, width, height, levels, waits, facts, now, drawer, work, left);
     }
 
     /** The same with that drawer open, or none. */
     public Situation drawn(Optional<String> open) {
         return open.equals(drawer)
                 ? this
-                : new Situation(device, width, height, levels, waits, facts, notice, open, left);
+                : new Situation(device, width, height, levels, waits, facts, notice, open, work, left);
+    }
+
+    /** ms until the next thing is due: the end of what is at work, else a wait; empty when nothing is. */
+    public OptionalInt untilDue() {
+        return work.isPresent() ? work.get().left() : waits.untilDue();
+    }
+
+    /** Ids of the links that wait for work to be done. */
+    public List<String> untilDone() {
+        return work.isEmpty()
+                ? waits.work()
+                : work.get().left().isEmpty() ? List.of(work.get().link()) : List.of();
     }
 
     /**
@@ -272,6 +288,15 @@ public record Situation(
 
     public Situation asLeft() {
         return new Situation(
-                device, width, height, levels, Waits.NONE, facts, Optional.empty(), Optional.empty(), true);
+                device,
+                width,
+                height,
+                levels,
+                Waits.NONE,
+                facts,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                true);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
@@ -88,6 +89,20 @@ public record Waits(List<Left> left, List<String> work) {
                                 .toList(),
                         work)
                 : this;
+    }
+
+    /** The same with a link's wait from the start, spent or not. */
+    public Waits again(Screen screen, String link) {
+        Waits fresh = of(screen);
+        List<Left> running = fresh.left().stream()
+                .flatMap(f -> f.link().equals(link)
+                        ? Stream.of(f)
+                        : left.stream().filter(l -> l.link().equals(f.link())))
+                .toList();
+        List<String> working = fresh.work().stream()
+                .filter(w -> w.equals(link) || work.contains(w))
+                .toList();
+        return new Waits(running, working);
     }
 
     /** The same with a link's wait spent. */

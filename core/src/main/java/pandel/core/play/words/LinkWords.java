@@ -28,7 +28,8 @@ public final class LinkWords {
     public static String effect(Prototype prototype, Link link) {
         List<String> parts = new ArrayList<>();
         link.branches().forEach(b -> parts.add(branch(prototype, b)));
-        return parts.isEmpty() ? "nothing yet" : String.join("; ", parts);
+        String done = parts.isEmpty() ? "nothing yet" : String.join("; ", parts);
+        return link.takes().isEmpty() ? done : takes(link) + ", then " + done;
     }
 
     /** "if refused and signed in is yes: open Sorry above", "advance to Tool". */
@@ -71,6 +72,7 @@ public final class LinkWords {
             case Effect.Remember r -> "remember " + remembered(prototype, r);
             case Effect.Notice n -> "say “" + n.words() + "”";
             case Effect.Leave l -> "leave to " + l.address();
+            case Effect.BeginAgain b -> "begin again " + work(prototype, b.link());
         };
     }
 
@@ -132,6 +134,28 @@ public final class LinkWords {
                 .flatMap(s -> s.tab(id)
                         .map(t -> t.shownLabel() + (prototype.tabSets().size() > 1 ? " of " + s.shownTitle() : "")))
                 .orElse((id.isEmpty() ? "a tab" : id) + " (removed)");
+    }
+
+    /** What waits for work, or for time: "the work of Sending", "the wait of Sending"; or that it was removed. */
+    public static String work(Prototype prototype, String link) {
+        return prototype
+                .index()
+                .way(link)
+                .map(w -> w.link().title().isBlank()
+                        ? (w.link().cause() instanceof Cause.Work ? "the work" : "the wait")
+                                + w.from().stream()
+                                        .findFirst()
+                                        .map(s -> " of " + s.shownTitle())
+                                        .orElse("")
+                        : "“" + w.link().title() + "”")
+                .orElse(link + " (removed)");
+    }
+
+    /** "at work for 2 s", "at work until it is done"; empty where a link takes no time. */
+    public static String takes(Link link) {
+        return link.takes()
+                .map(t -> t.ms().isPresent() ? "at work for " + seconds(t.ms().getAsInt()) : "at work until it is done")
+                .orElse("");
     }
 
     /** A drawer's title, or its id when it is missing. */

@@ -3,8 +3,13 @@ package pandel.desktop.links.sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Side;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Tooltip;
 import pandel.core.edit.link.BranchEdits;
 import pandel.core.model.link.Effect;
+import pandel.core.play.words.LinkWords;
+import pandel.desktop.theme.Buttons;
 
 /** What a branch does besides its move: what it says, opens and closes. */
 final class BranchAsides {
@@ -34,6 +39,25 @@ final class BranchAsides {
                 if (whole.branch.move().isPresent() || i < all.size() - 1) {
                     whole.line.getChildren().add(Choice.words(","));
                 }
+                continue;
+            }
+            if (effect instanceof Effect.BeginAgain again) {
+                boolean there = whole.work.prototype().index().way(again.link()).isPresent();
+                Choice choice = new Choice(
+                        LinkWords.work(whole.work.prototype(), again.link()),
+                        there ? "" : "missing",
+                        whole.id("again-" + i));
+                choice.setTooltip(new Tooltip("It is waited for from the start again"));
+                whole.line
+                        .getChildren()
+                        .addAll(
+                                Choice.words("begin again"),
+                                choice.on(() -> new ContextMenu(Buttons.item(
+                                                "Do not begin it again",
+                                                "again-not",
+                                                () -> aside(all, at, Optional.empty())))
+                                        .show(choice, Side.TOP, 0, -2)),
+                                Choice.words(","));
                 continue;
             }
             whole.line.getChildren().add(Choice.words(effect instanceof Effect.Notice ? "say" : "leave to"));
@@ -112,7 +136,10 @@ final class BranchAsides {
 
     List<Effect> said() {
         return whole.branch.effects().stream()
-                .filter(e -> e instanceof Effect.Notice || e instanceof Effect.Leave || e instanceof Effect.MoveDrawer)
+                .filter(e -> e instanceof Effect.Notice
+                        || e instanceof Effect.Leave
+                        || e instanceof Effect.BeginAgain
+                        || e instanceof Effect.MoveDrawer)
                 .toList();
     }
 }

@@ -356,7 +356,7 @@ public final class BranchLine {
     }
 
     /** The screens that the link stands on. */
-    private List<Screen> on() {
+    List<Screen> on() {
         return link.flatMap(l -> work.prototype().index().way(l.id()))
                 .map(Index.Way::from)
                 .orElseGet(() -> work.screen().stream().toList());

@@ -10,8 +10,11 @@ import pandel.core.edit.link.BranchEdits;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Takes;
 import pandel.core.model.link.Verb;
 import pandel.core.model.link.Where;
+import pandel.core.play.words.LinkWords;
 import pandel.desktop.theme.Buttons;
 
 /** What else a branch can be given, in a menu. */
@@ -58,7 +61,9 @@ final class BranchMenu {
                                 "more-drawer",
                                 () -> whole.desk.chooseVerb(Verb.DRAWER_OPEN)));
             }
+            begins(menu);
             if (whole.number == 0 && whole.link.isPresent()) {
+                takes(menu, whole.link.get());
                 menu.getItems()
                         .addAll(
                                 new SeparatorMenuItem(),
@@ -92,6 +97,33 @@ final class BranchMenu {
                                     () -> whole.work.edit(BranchEdits.remove(l, whole.number)))));
             menu.show(whole.more, Side.TOP, 0, -2);
         });
+    }
+
+    /** Lets it take time before it does anything. */
+    private void takes(ContextMenu menu, Link link) {
+        if (link.takes().isEmpty() && (link.cause() instanceof Cause.Touch || link.cause() instanceof Cause.Submit)) {
+            menu.getItems()
+                    .addAll(
+                            new SeparatorMenuItem(),
+                            Buttons.item(
+                                    "Let it take time before that…",
+                                    "more-takes",
+                                    () -> whole.work.edit(LinkEdits.change(
+                                            "let a link take time", link.withTakes(Optional.of(Takes.UNTIL_DONE))))));
+        }
+    }
+
+    /** Work and plain waits of the screens it stands on that it can begin again. */
+    private void begins(ContextMenu menu) {
+        whole.on().stream()
+                .flatMap(s -> s.links().stream())
+                .filter(l -> l.cause() instanceof Cause.Work || l.cause() instanceof Cause.Wait)
+                .distinct()
+                .forEach(l -> menu.getItems()
+                        .add(Buttons.item(
+                                "Begin again " + LinkWords.work(whole.work.prototype(), l.id()),
+                                "more-again-" + l.id(),
+                                () -> whole.besides.addAside(Optional.of(new Effect.BeginAgain(l.id()))))));
     }
 
     /** Where the move is done: as usual, here, or beneath. */

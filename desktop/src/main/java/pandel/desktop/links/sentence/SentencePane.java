@@ -190,6 +190,9 @@ public final class SentencePane extends VBox {
         line.getChildren().add(cause.on(() -> causes(hotspot, link).show(cause, Side.TOP, 0, -2)));
         causeWords.key(line, link);
         line.getChildren().addAll(nameChoice(hotspot), Choice.words(causeWords.natured(hotspot) + ":"));
+        link.filter(l -> l.takes().isPresent())
+                .ifPresent(l -> line.getChildren()
+                        .addAll(new TakesChoice(work, desk, this::refresh).of(l), Choice.words("then")));
         branches(line, link);
         link.flatMap(Link::effect)
                 .flatMap(Effect::target)

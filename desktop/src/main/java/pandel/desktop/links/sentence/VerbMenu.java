@@ -73,7 +73,7 @@ final class VerbMenu {
             case DRAWER_OPEN -> "· one that is attached to this screen";
             case DRAWER_CLOSE -> "· if it is open";
             case DRAWER_TOGGLE -> "· open and closed by turns";
-            case REMEMBER, NOTICE, LEAVE -> "";
+            case REMEMBER, NOTICE, LEAVE, BEGIN_AGAIN -> "";
         };
     }
 

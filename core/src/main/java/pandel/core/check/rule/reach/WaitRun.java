@@ -80,7 +80,9 @@ public final class WaitRun {
     private static boolean isMovedByWaitAlone(Node node) {
         return !node.isDoubted()
                 && node.turns().size() == 1
-                && node.turns().getFirst().events().getLast().plain() instanceof Event.Elapse;
+                && node.turns().getFirst().events().getLast().plain() instanceof Event.Elapse
+                && node.turns().getFirst().events().stream()
+                        .allMatch(e -> e.plain() instanceof Event.Elapse || e.plain() instanceof Event.Scroll);
     }
 
     /** Leaves no places where it goes back behind the start. */

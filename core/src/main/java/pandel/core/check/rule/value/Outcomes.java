@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Rule;
@@ -14,6 +16,7 @@ import pandel.core.check.solve.Solution;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Cause;
+import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
@@ -28,7 +31,7 @@ public final class Outcomes {
     static final int A_WORD = 60_000 / 200;
     /** ms in which a person finds and touches something. */
     static final int A_TOUCH = 1000;
-    /** FindingWords that say that something is being worked at. */
+    /** Words that say that something is being worked at. */
     private static final Pattern BUSY =
             Pattern.compile("\\b(loading|saving|sending|paying|checking|searching|connecting|signing "
                     + "in|uploading|working|fetching|one moment|please wait|just a moment)\\b");
@@ -54,12 +57,51 @@ public final class Outcomes {
                         FindingWords.link(solution.prototype(), way) + " turns out as “" + outcomes.getFirst()
                                 + "” alone; what happens otherwise was not drawn."));
             }
+            if (isWork(way.link())
+                    && outcomes.isEmpty()
+                    && way.link().effects().findAny().isPresent()) {
+                findings.add(about(
+                                solution,
+                                Rule.ONE_OUTCOME,
+                                way,
+                                shown.get(),
+                                FindingWords.link(solution.prototype(), way)
+                                        + " never fails; what happens when the work cannot be done was not drawn.")
+                        .with(List.of(Fixes.mayFail(solution.prototype(), way))));
+            }
+            way.link()
+                    .takes()
+                    .filter(t -> t.ms().isPresent() && outcomes.size() < 2)
+                    .ifPresent(t -> findings.add(about(
+                                    solution,
+                                    Rule.FIXED_WAIT_FOR_WORK,
+                                    way,
+                                    shown.get(),
+                                    FindingWords.link(solution.prototype(), way) + " is at work for "
+                                            + LinkWords.seconds(t.ms().getAsInt())
+                                            + ", as if that could neither fail nor take longer.")
+                            .with(List.of(Fixes.workUntilDone(solution.prototype(), way)))));
             if (way.link().cause() instanceof Cause.Wait wait
                     && way.link().branches().stream().anyMatch(b -> b.move().isPresent())) {
                 onWait(solution, way, shown.get(), wait.ms(), findings);
             }
         }
         return findings;
+    }
+
+    /** Whether it waits for work that ends of itself, however its screen is called. */
+    private static boolean isWork(Link link) {
+        return link.cause() instanceof Cause.Work
+                || link.takes().filter(t -> t.ms().isEmpty()).isPresent();
+    }
+
+    /** What is said on a screen: words laid on its pictures, and on what can be touched. */
+    private static String said(Prototype prototype, Screen screen) {
+        return Stream.concat(
+                        Values.words(screen).filter(w -> !w.equals(screen.title())),
+                        prototype.index().hotspotsOn(screen.id()).stream().map(Hotspot::title))
+                .collect(Collectors.joining(" "))
+                .toLowerCase(Locale.ROOT);
     }
 
     private static void onWait(Solution solution, Way way, Screen screen, int ms, List<Finding> findings) {
@@ -72,7 +114,7 @@ public final class Outcomes {
                         screen.title(),
                         String.join(" ", hotspots.stream().map(Hotspot::title).toList()))
                 .toLowerCase(Locale.ROOT);
-        if (BUSY.matcher(screen.title().toLowerCase(Locale.ROOT)).find()) {
+        if (BUSY.matcher(said(prototype, screen)).find()) {
             findings.add(about(
                             solution,
                             Rule.FIXED_WAIT_FOR_WORK,
