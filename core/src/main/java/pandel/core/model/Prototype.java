@@ -1,8 +1,6 @@
 package pandel.core.model;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.Collections;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -60,7 +58,7 @@ public final class Prototype implements ValueScope, Contents {
                 shared,
                 entries,
                 devices,
-                motions,
+                Feel.USUAL.withMotions(motions),
                 judgements,
                 journeys,
                 List.of(),
@@ -122,8 +120,8 @@ public final class Prototype implements ValueScope, Contents {
         return parts.devices();
     }
 
-    public Map<Verb, Motion> motions() {
-        return parts.motions();
+    public Feel feel() {
+        return parts.feel();
     }
 
     /** What people decided about findings. */
@@ -267,7 +265,7 @@ public final class Prototype implements ValueScope, Contents {
 
     /** How a verb moves when its link does not say. */
     public Motion usualMotion(Verb verb) {
-        Motion own = parts.motions().get(verb);
+        Motion own = parts.feel().motions().get(verb);
         return own == null ? Motion.usualFor(verb) : own;
     }
 
@@ -331,6 +329,10 @@ public final class Prototype implements ValueScope, Contents {
         return new Prototype(parts.withWidths(others));
     }
 
+    public Prototype withFeel(Feel other) {
+        return new Prototype(parts.withFeel(other));
+    }
+
     public Prototype withRest(Rest others) {
         return new Prototype(parts.withRest(others));
     }
@@ -365,7 +367,7 @@ public final class Prototype implements ValueScope, Contents {
             List<SharedHotspot> shared,
             List<Entry> entries,
             List<Device> devices,
-            Map<Verb, Motion> motions,
+            Feel feel,
             Judgements judgements,
             List<Journey> journeys,
             List<Fact> facts,
@@ -384,9 +386,6 @@ public final class Prototype implements ValueScope, Contents {
             shared = List.copyOf(shared);
             entries = List.copyOf(entries);
             devices = devices.isEmpty() ? List.of(Device.PHONE) : List.copyOf(devices);
-            EnumMap<Verb, Motion> sorted = new EnumMap<>(Verb.class);
-            sorted.putAll(motions);
-            motions = Collections.unmodifiableMap(sorted);
             journeys = List.copyOf(journeys);
             facts = List.copyOf(facts);
             startPoints = List.copyOf(startPoints);

@@ -63,6 +63,7 @@ public final class EventWords {
                                         .map(pandel.core.model.frame.Drawer.Item::shownLabel)
                                         .orElse(on.id())
                                 + "” in the drawer";
+                    case Event.On.OnNotice n -> "touch the notice away";
                     case Event.On.OnSkip s -> "tap the word for skipping";
                     case Event.On.Point p ->
                         touched.gesture() == Gesture.TAP

@@ -166,7 +166,7 @@ public final class Possible {
                                 events,
                                 rules,
                                 now,
-                                hotspot.touched(row),
+                                hotspot.touchedRow(row),
                                 link,
                                 new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)));
                     }

@@ -121,6 +121,12 @@ public final class Step {
                         .orElseGet(
                                 () -> Doing.nothing(now, Optional.empty(), "No button of that tab set floats here."));
             case Event.On.OnItem on -> item(now, on.id(), outcome);
+            case Event.On.OnNotice on ->
+                outcome.isPresent()
+                        ? Doing.notOffered(now, Optional.empty(), outcome.get(), List.of())
+                        : now.notice().isPresent()
+                                ? Doing.adjusted(now.telling(Optional.empty()))
+                                : Doing.nothing(now, Optional.empty(), "No notice stands over this.");
             case Event.On.OnSkip on ->
                 rules.skip(now.head())
                         .map(link -> doing.fire(now, now, link, TouchedRow.NONE, outcome))
@@ -158,7 +164,7 @@ public final class Step {
                             : "It has the rows 1 to " + hotspot.rows().size() + "."));
         }
         return hotspot.linkFor(touched.touch())
-                .map(link -> doing.fire(now, now, head.atRow(hotspot.touched(row)), link, outcome));
+                .map(link -> doing.fire(now, now, head.atRow(hotspot.touchedRow(row)), link, outcome));
     }
 
     private static String unlinked(Hotspot hotspot, Event.Touched touched) {

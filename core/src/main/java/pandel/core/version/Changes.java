@@ -163,8 +163,11 @@ public final class Changes {
                 Journey::id,
                 Journey::title,
                 (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
-        if (!before.motions().equals(now.motions())) {
+        if (!before.feel().motions().equals(now.feel().motions())) {
             say("The usual motions are others.");
+        }
+        if (before.feel().touched() != now.feel().touched()) {
+            say("Where something is touched, " + now.feel().touched().phrase() + ".");
         }
         List<String> order = now.screens().stream()
                 .map(Screen::id)

@@ -239,7 +239,7 @@ class ChecksAgainstBruteForceTest {
                             .flatMap(h -> prototype.index().hotspot(h))
                             .filter(h -> !h.rows().isEmpty())
                             .map(h -> IntStream.rangeClosed(1, h.rows().size())
-                                    .mapToObj(h::touched)
+                                    .mapToObj(h::touchedRow)
                                     .toList())
                             .orElse(List.of(TouchedRow.NONE));
                     assertThat(rows)

@@ -13,11 +13,12 @@ final class NoticeLabel extends Label {
     /** px from the lower edge, over what is usually at the foot of a screen. */
     private static final double ABOVE = 72;
 
-    NoticeLabel(Region device) {
+    /** @param touched told when it is touched */
+    NoticeLabel(Region device, Runnable touched) {
         getStyleClass().add("notice");
         setId("notice");
         setVisible(false);
-        setMouseTransparent(true);
+        setOnMouseClicked(e -> touched.run());
         setWrapText(true);
         maxWidthProperty().bind(device.widthProperty().subtract(24));
         StackPane.setAlignment(this, Pos.BOTTOM_CENTER);

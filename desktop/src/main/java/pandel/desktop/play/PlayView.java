@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.finding.Walk;
 import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Start;
@@ -82,12 +83,16 @@ public final class PlayView implements StageView {
                 this::stopShowing,
                 device,
                 typing::open);
-        this.notice = new NoticeLabel(device);
+        this.notice = new NoticeLabel(device, () -> act(new Event.Touched(Gesture.TAP, new Event.On.OnNotice())));
         this.busy = new BusySign();
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
         frame.getChildren()
                 .addAll(
+                        new TouchAnswer(
+                                work::prototype,
+                                () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(),
+                                device),
                         busy,
                         notice,
                         typing,

@@ -205,7 +205,7 @@ final class PossiblePane extends VBox {
                 row++) {
             link(
                     rules,
-                    now.head().atRow(hotspot.touched(row)),
+                    now.head().atRow(hotspot.touchedRow(row)),
                     now,
                     number,
                     EventWords.capital(touch.word()) + (row == 0 ? " " : " row " + row + " of ") + name,

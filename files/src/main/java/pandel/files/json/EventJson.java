@@ -39,6 +39,7 @@ public final class EventJson {
                     "outside",
                     "away",
                     "deviceBack",
+                    "notice",
                     "elapse",
                     "scroll",
                     "resize",
@@ -109,6 +110,9 @@ public final class EventJson {
         if (f.has("item")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnItem(f.text("item")));
         }
+        if (f.has("notice")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.OnNotice());
+        }
         if (f.has("skip")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnSkip());
         }
@@ -133,7 +137,7 @@ public final class EventJson {
         }
         throw new Unreadable("In " + f.where()
                 + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, button, "
-                + "item, skip, outside, away, deviceBack, elapse, scroll or resize.");
+                + "item, skip, notice, outside, away, deviceBack, elapse, scroll or resize.");
     }
 
     private static int row(Fields f) throws Unreadable {
@@ -168,6 +172,7 @@ public final class EventJson {
                     case Event.On.OnButton on -> node.put("button", on.set());
                     case Event.On.OnItem on -> node.put("item", on.id());
                     case Event.On.OnSkip s -> node.put("skip", true);
+                    case Event.On.OnNotice n -> node.put("notice", true);
                     case Event.On.Outside o -> node.put("outside", true);
                     case Event.On.Away a -> node.put("away", true);
                     case Event.On.Point at -> node.putArray("tapAt").add(at.x()).add(at.y());

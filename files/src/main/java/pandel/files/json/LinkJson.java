@@ -30,6 +30,7 @@ import pandel.files.json.field.Table;
 final class LinkJson {
 
     private static final Codec<Integer> MS = Codec.whole(1, 86_400_000);
+    private static final Codec<Integer> NOTICE_MS = Codec.whole(0, 86_400_000);
 
     static final Table<Motion, MotionBuilder> MOTION = Table.<Motion, MotionBuilder>of(
                     MotionBuilder::builder, MotionBuilder::build)
@@ -205,7 +206,7 @@ final class LinkJson {
         return switch (verb) {
             case REMEMBER -> FactJson.REMEMBER.read(in);
             case NOTICE ->
-                new Effect.Notice(in.text("words"), in.has("ms") ? MS.read(in, "ms") : Effect.Notice.USUAL_MS);
+                new Effect.Notice(in.text("words"), in.has("ms") ? NOTICE_MS.read(in, "ms") : Effect.Notice.USUAL_MS);
             case LEAVE -> new Effect.Leave(in.text("address"));
             case SWITCH_TAB -> new Effect.SwitchTab(in.text("tab"));
             case NEXT_ROW, PREVIOUS_ROW -> new Effect.StepRow(verb == Verb.NEXT_ROW, in.flag("round"));

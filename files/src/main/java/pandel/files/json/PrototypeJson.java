@@ -6,6 +6,7 @@ import static pandel.files.json.field.Codec.list;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Map;
+import pandel.core.model.Feel;
 import pandel.core.model.Judgements;
 import pandel.core.model.JudgementsAcceptedBuilder;
 import pandel.core.model.JudgementsQuietBuilder;
@@ -14,6 +15,7 @@ import pandel.core.model.PrototypePartsBuilder;
 import pandel.core.model.Version;
 import pandel.core.model.device.Widths;
 import pandel.core.model.link.Verb;
+import pandel.core.model.screen.Answer;
 import pandel.files.Unreadable;
 import pandel.files.json.field.Codec;
 import pandel.files.json.field.Fields;
@@ -70,7 +72,9 @@ final class PrototypeJson {
 
     /** In the order of the file. */
     static final Table<Prototype, PrototypePartsBuilder> PROTOTYPE = Table.<Prototype, PrototypePartsBuilder>of(
-                    () -> PrototypePartsBuilder.builder().judgements(Judgements.NONE),
+                    () -> PrototypePartsBuilder.builder()
+                            .judgements(Judgements.NONE)
+                            .feel(Feel.USUAL),
                     parts -> Prototype.of(parts.build()))
             .always("title", TEXT, "", Prototype::title, PrototypePartsBuilder::title)
             .unless(
@@ -108,8 +112,14 @@ final class PrototypeJson {
                     Map.of(),
                     "motions",
                     Codec.byName("verb", Verb.values(), Verb::word, Codec.object(LinkJson.MOTION)),
-                    Prototype::motions,
-                    PrototypePartsBuilder::motions)
+                    p -> p.feel().motions(),
+                    (into, motions) -> into.feel(into.feel().withMotions(motions)))
+            .unless(
+                    Feel.USUAL.touched(),
+                    "touched",
+                    Codec.word(Answer.values(), Answer::word),
+                    p -> p.feel().touched(),
+                    (into, touched) -> into.feel(into.feel().withTouched(touched)))
             .unless(
                     List.of(),
                     "screens",

@@ -6,6 +6,7 @@ import static pandel.files.json.field.Codec.TEXT;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import pandel.core.model.screen.Answer;
 import pandel.core.model.screen.Closer;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Hotspot;
@@ -57,6 +58,7 @@ final class ScreenJson {
             .always("title", TEXT, "", Hotspot::title, HotspotBuilder::title)
             .always("areas", MockJson.AREAS, Map.of(), Hotspot::areas, HotspotBuilder::areas)
             .part(ValueJson.NATURE, Hotspot::nature, HotspotBuilder::nature)
+            .maybe("touched", Codec.word(Answer.values(), Answer::word), Hotspot::touched, HotspotBuilder::touched)
             .unless(List.of(), "links", LinkJson.LINKS, Hotspot::links, HotspotBuilder::links)
             .rest(Hotspot::rest, HotspotBuilder::rest);
 

@@ -114,7 +114,7 @@ public final class PairTurns {
                             (touch, link) -> turns.add(
                                     all,
                                     cell,
-                                    head.atRow(hotspot.touched(row)),
+                                    head.atRow(hotspot.touchedRow(row)),
                                     List.of(),
                                     new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)),
                                     link)));

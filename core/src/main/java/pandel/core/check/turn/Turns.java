@@ -128,7 +128,7 @@ public final class Turns {
                             (touch, link) -> links.add(
                                     turns,
                                     cell,
-                                    hotspot.touched(row),
+                                    hotspot.touchedRow(row),
                                     List.of(),
                                     new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)),
                                     link)));

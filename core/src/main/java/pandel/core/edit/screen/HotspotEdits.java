@@ -17,6 +17,7 @@ import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Link;
 import pandel.core.model.rest.Rest;
+import pandel.core.model.screen.Answer;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Mock;
@@ -151,6 +152,13 @@ public final class HotspotEdits {
     public static Edit nature(Hotspot hotspot, Hotspot.Nature nature) {
         return Edit.of(
                 "change what " + Titles.of(hotspot) + " is", p -> change(p, hotspot.id(), h -> h.withNature(nature)));
+    }
+
+    /** What is seen of it while it is touched; empty: as usual. */
+    public static Edit touched(Hotspot hotspot, Optional<Answer> answer) {
+        return Edit.of(
+                "change what is seen while " + Titles.of(hotspot) + " is touched",
+                p -> change(p, hotspot.id(), h -> h.withTouched(answer)));
     }
 
     public static Edit rename(Hotspot hotspot, String title) {

@@ -74,15 +74,16 @@ public sealed interface Effect {
     /**
      * A passing message over everything; it outlives moves, and a newer one takes its place.
      *
-     * @param ms how long it stands, 1 or more
+     * @param ms how long it stands; 0: until it is touched
      */
     record Notice(String words, int ms) implements Effect {
         /** ms that one stands unless it says otherwise. */
         public static final int USUAL_MS = 4000;
 
         public Notice {
-            if (ms < 1) {
-                throw new IllegalArgumentException("A notice stands 1 ms or longer: " + ms);
+            if (ms < 0) {
+                throw new IllegalArgumentException(
+                        "A notice stands 1 ms or longer, or with 0 until it is touched: " + ms);
             }
         }
     }

@@ -143,6 +143,9 @@ public sealed interface Event {
         /** The word for skipping that is laid over the page of a sequence. */
         record OnSkip() implements On {}
 
+        /** The notice that stands over everything: it goes. */
+        record OnNotice() implements On {}
+
         /** A bare point in px of the current screen's mock: nothing answers there, or only the whole screen does. */
         record Point(double x, double y) implements On {}
     }

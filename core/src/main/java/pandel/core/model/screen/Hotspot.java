@@ -21,9 +21,17 @@ import pandel.core.model.value.Value;
  * @param title what stands there, in words ("Reserve"); may be empty
  * @param areas one for each width it is placed on
  * @param nature what it is besides
+ * @param touched what is seen of it while it is touched; empty: as usual in the prototype
  */
 @RecordBuilder
-public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link> links, Nature nature, Rest rest)
+public record Hotspot(
+        String id,
+        String title,
+        Map<Width, Area> areas,
+        List<Link> links,
+        Nature nature,
+        Optional<Answer> touched,
+        Rest rest)
         implements HotspotBuilder.With {
 
     /** What a hotspot is besides an area that answers. */
@@ -82,7 +90,7 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
 
     /** A hotspot that is nothing besides. */
     public Hotspot(String id, String title, Map<Width, Area> areas, List<Link> links, Rest rest) {
-        this(id, title, areas, links, Nature.PLAIN, rest);
+        this(id, title, areas, links, Nature.PLAIN, Optional.empty(), rest);
     }
 
     /** Its area on a mock of that width. */
@@ -136,7 +144,7 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
      *
      * @param row from 1; 0: none is
      */
-    public TouchedRow touched(int row) {
+    public TouchedRow touchedRow(int row) {
         return row >= 1 && row <= rows().size() ? new TouchedRow(id, row, row(row)) : TouchedRow.NONE;
     }
 
@@ -155,6 +163,6 @@ public record Hotspot(String id, String title, Map<Width, Area> areas, List<Link
         Map<Width, Area> changed = new EnumMap<>(Width.class);
         changed.putAll(areas);
         changed.put(width, area);
-        return new Hotspot(id, title, changed, links, nature, rest);
+        return new Hotspot(id, title, changed, links, nature, touched, rest);
     }
 }

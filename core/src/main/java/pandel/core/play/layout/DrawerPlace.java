@@ -162,6 +162,30 @@ public record DrawerPlace(
     }
 
     /**
+     * Where an item stands on the device; empty where it is none of this drawer.
+     *
+     * @param scroll px the rows are scrolled
+     */
+    Optional<Area> areaOf(String item, double scroll) {
+        double by = Math.min(scroll, maxScroll);
+        return Stream.concat(
+                        rows.stream()
+                                .map(r -> new Row(
+                                        r.item(),
+                                        r.words(),
+                                        new Area(
+                                                r.area().x(),
+                                                r.area().y() - by,
+                                                r.area().width(),
+                                                r.area().height()),
+                                        r.here())),
+                        held.stream())
+                .filter(r -> r.item().filter(i -> i.id().equals(item)).isPresent())
+                .map(Row::area)
+                .findFirst();
+    }
+
+    /**
      * The drawers of the top level that can be seen: the open one, else those that are always there; both where one is
      * open over others.
      */

@@ -51,7 +51,7 @@ public record Situation(
     /**
      * A message.
      *
-     * @param ms how long it still stands
+     * @param ms how long it still stands; 0: until it is touched
      */
     public record Notice(String words, int ms) {}
 
@@ -281,7 +281,7 @@ public record Situation(
 
     /** The same some ms later, as far as the notice goes. */
     public Situation fading(int ms) {
-        return ms == 0 || notice.isEmpty()
+        return ms == 0 || notice.isEmpty() || notice.get().ms() == 0
                 ? this
                 : telling(notice.filter(n -> n.ms() > ms).map(n -> new Notice(n.words(), n.ms() - ms)));
     }

@@ -70,7 +70,7 @@ public final class LinkWords {
             case Effect.SwitchTab s -> "switch to " + tab(prototype, s.tab());
             case Effect.MoveDrawer d -> d.how().name().toLowerCase(Locale.ROOT) + " " + drawer(prototype, d.drawer());
             case Effect.Remember r -> "remember " + remembered(prototype, r);
-            case Effect.Notice n -> "say “" + n.words() + "”";
+            case Effect.Notice n -> "say “" + n.words() + "”" + (n.ms() == 0 ? " until it is touched" : "");
             case Effect.Leave l -> "leave to " + l.address();
             case Effect.BeginAgain b -> "begin again " + work(prototype, b.link());
         };

@@ -81,6 +81,16 @@ final class BranchAsides {
                                                                 : new Effect.Leave(typed.strip())));
                             },
                             whole.refresh)));
+            if (effect instanceof Effect.Notice notice) {
+                whole.line
+                        .getChildren()
+                        .add(NoticeTime.of(
+                                notice,
+                                whole.id("said-time-" + i),
+                                whole.desk,
+                                whole.refresh,
+                                other -> aside(all, at, Optional.of(other))));
+            }
             whole.line.getChildren().add(Choice.words(","));
         }
     }

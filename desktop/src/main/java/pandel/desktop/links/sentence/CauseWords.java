@@ -70,7 +70,7 @@ final class CauseWords {
 
     /** What it is besides an area: a field, or rows. */
     Button natures(Hotspot hotspot) {
-        Button more = Buttons.word("Field, rows, words…", "nature", () -> {});
+        Button more = Buttons.word("Field, rows, touch…", "nature", () -> {});
         more.setOnAction(e -> {
             ContextMenu menu = new ContextMenu();
             menu.getItems()
@@ -85,7 +85,11 @@ final class CauseWords {
                                     hotspot.rows().isEmpty() ? "Rows of a list…" : "What the rows hold…",
                                     "nature-rows",
                                     () -> pane.desk.rows(hotspot)),
-                            Buttons.item("Lay words here…", "nature-words", () -> pane.desk.layWords(hotspot)));
+                            Buttons.item("Lay words here…", "nature-words", () -> pane.desk.layWords(hotspot)),
+                            Buttons.item(
+                                    "What is seen while it is touched…",
+                                    "nature-touched",
+                                    () -> TouchedMenu.of(pane.work, hotspot).show(more, Side.TOP, 0, -2)));
             if (hotspot.isField()) {
                 menu.getItems()
                         .add(

@@ -1,0 +1,132 @@
+package pandel.core.play.layout;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import pandel.core.model.Look;
+import pandel.core.model.Prototype;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Event;
+import pandel.core.model.screen.Answer;
+import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.play.situation.Situation;
+
+/**
+ * What a finger is on that answers a gesture.
+ *
+ * @param area on the device, in px
+ * @param answer what is seen of it
+ */
+public record AnswerPlace(Area area, Answer answer) {
+
+    private static final List<Gesture> ON_HOTSPOTS =
+            List.of(Gesture.TAP, Gesture.DOUBLE_TAP, Gesture.LONG_PRESS, Gesture.SECONDARY_PRESS);
+
+    /**
+     * What is there at a point of the device; empty where nothing answers, or nothing is to be seen of it.
+     *
+     * @param x px from the device's left edge
+     * @param y px from its top
+     */
+    public static Optional<AnswerPlace> at(Prototype prototype, Situation now, double x, double y, Scrolled scrolled) {
+        if (now.left() || now.work().isPresent()) {
+            return Optional.empty();
+        }
+        return ON_HOTSPOTS.stream()
+                .filter(g -> g.refusedBy(now.device()).isEmpty())
+                .map(g -> Aim.gesture(prototype, now, g, x, y, scrolled))
+                .flatMap(e -> of(prototype, now, e, x, y, scrolled).stream())
+                .findFirst()
+                .filter(p -> p.answer() != Answer.NONE);
+    }
+
+    private static Optional<AnswerPlace> of(
+            Prototype prototype, Situation now, Event event, double x, double y, Scrolled scrolled) {
+        Room strips = Room.ofStrips(prototype, now, now.levels().size() - 1);
+        Event plain = event instanceof Event.OnList on ? on.event() : event;
+        Optional<Area> framed = plain instanceof Event.Touched t
+                ? switch (t.on()) {
+                    case Event.On.OnTab tab ->
+                        moved(
+                                StripPlace.on(
+                                                prototype,
+                                                now.head().around(),
+                                                now.screen(),
+                                                strips.on(),
+                                                strips.width(),
+                                                now.height())
+                                        .stream()
+                                        .flatMap(p -> scrolled.strip(p).signs().stream())
+                                        .filter(s -> s.tab().id().equals(tab.id()))
+                                        .map(StripPlace.Sign::area),
+                                strips.x());
+                    case Event.On.OnButton button ->
+                        moved(
+                                ButtonPlace.on(
+                                                prototype,
+                                                now.head().around(),
+                                                now.screen(),
+                                                strips.on(),
+                                                strips.width(),
+                                                now.height())
+                                        .stream()
+                                        .filter(p -> p.set().id().equals(button.set()))
+                                        .map(ButtonPlace::area),
+                                strips.x());
+                    case Event.On.OnItem item -> item(prototype, now, item.id(), scrolled);
+                    case Event.On.OnTurn turn -> sign(prototype, now, turn);
+                    case Event.On.OnSkip skip -> sign(prototype, now, skip);
+                    default -> Optional.empty();
+                }
+                : Optional.empty();
+        return framed.map(a -> new AnswerPlace(a, prototype.feel().touched()))
+                .or(() -> plain instanceof Event.Touched t && t.on() instanceof Event.On.OnHotspot on
+                        ? hotspot(prototype, now, on, x, y)
+                        : Optional.empty());
+    }
+
+    private static Optional<Area> moved(Stream<Area> areas, double by) {
+        return areas.findFirst().map(a -> new Area(a.x() + by, a.y(), a.width(), a.height()));
+    }
+
+    private static Optional<Area> item(Prototype prototype, Situation now, String id, Scrolled scrolled) {
+        return DrawerPlace.shown(prototype, now, now.levels().size() - 1).stream()
+                .flatMap(p -> p.areaOf(id, scrolled.drawer()).stream())
+                .findFirst();
+    }
+
+    private static Optional<Area> sign(Prototype prototype, Situation now, Event.On on) {
+        Under under = Under.current(prototype, now);
+        return now.look(prototype)
+                .flatMap(look -> moved(
+                        PageFoot.on(prototype, look, now.top().trail().current().at(), under.room(), now.height())
+                                .stream()
+                                .filter(s -> s.on().equals(Optional.of(on)))
+                                .map(PageFoot.Sign::area),
+                        under.room().x()));
+    }
+
+    private static Optional<AnswerPlace> hotspot(
+            Prototype prototype, Situation now, Event.On.OnHotspot on, double x, double y) {
+        Under under = Under.at(prototype, now, x);
+        Optional<Look> look = under.now().look(prototype);
+        Optional<Hotspot> hotspot = under.hotspot(prototype, on.id());
+        if (look.isEmpty() || hotspot.isEmpty()) {
+            return Optional.empty();
+        }
+        Placement p = under.placement(prototype).orElseThrow();
+        double my = p.mockY(y, Math.min(under.scroll(), p.maxScroll()));
+        return look.get().areaOf(hotspot.get(), under.room().on()).map(a -> {
+            double high = a.height() / Math.max(1, hotspot.get().rows().size());
+            double top = a.y() + Math.max(0, on.row() - 1) * high;
+            return new AnswerPlace(
+                    new Area(
+                            under.room().x() + p.x() + a.x() * p.factor(),
+                            y - (my - top) * p.factor(),
+                            a.width() * p.factor(),
+                            high * p.factor()),
+                    hotspot.get().touched().orElse(prototype.feel().touched()));
+        });
+    }
+}
