@@ -48,10 +48,10 @@ import pandel.core.model.value.Value;
 /**
  * Small prototypes written as lines: {@code "tool page: reserve open above dates; back return; 500 advance loans"}. A
  * screen's first word is its id, the second its form; "parked", "end", "home", "shut" (closed by its links alone),
- * "untitled" and "drawn" (with a picture of 400×840 px) may follow. A part is a hotspot's id or a wait's ms, a verb and
- * a target; {@code @x,y,w,h} after the id places the hotspot, {@code & verb target} gives it a second link, {@code %
- * signed in} lets it remember something, {@code =saved} names its outcome, {@code ~long-press} makes it answer to
- * another gesture than a tap. The mark {@code when:not-signed-in} gives the screen a look that asks for that,
+ * "untitled", "copy:home" and "drawn" (with a picture of 400×840 px) may follow. A part is a hotspot's id or a wait's
+ * ms, a verb and a target; {@code @x,y,w,h} after the id places the hotspot, {@code & verb target} gives it a second
+ * link, {@code % signed in} lets it remember something, {@code =saved} names its outcome, {@code ~long-press} makes it
+ * answer to another gesture than a tap. The mark {@code when:not-signed-in} gives the screen a look that asks for that,
  * {@code hide:x} lets its first look hide the hotspot x, {@code wide} gives it a picture of 1180×820 px. The first
  * screen is the entry; a line {@code devices phone,watch} says what it is for. {@code needs:loan/number} and
  * {@code expects:loan} are values of a screen, {@code title:Loan-{loan}} its title; {@code +loan=drill},
@@ -208,6 +208,9 @@ public final class Made {
                 Expected.Kind kind =
                         named.length > 1 ? Expected.Kind.valueOf(named[1].toUpperCase()) : Expected.Kind.TEXT;
                 expects.add(Expected.text(named[0]).withKind(kind, List.of()).withRequired(mark.startsWith("needs:")));
+            }
+            if (mark.startsWith("copy:")) {
+                screen = screen.withCopyOf(Optional.of(mark.substring(5)));
             }
             if (mark.startsWith("title:")) {
                 screen = screen.withTitle(mark.substring(6));

@@ -6,14 +6,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pandel.core.model.link.Verb;
@@ -250,34 +248,6 @@ class MocksTest extends WindowTest {
         assertRead("Never shown", "Report damage");
     }
 
-    /** The off-screen robot's mouse knows nothing of keys held down, so the events are made by hand. */
-    private void clickCard(String title, KeyCode with) {
-        Node card = card(title);
-        interact(() -> List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED, MouseEvent.MOUSE_CLICKED)
-                .forEach(type -> Event.fireEvent(
-                        card,
-                        new MouseEvent(
-                                type,
-                                10,
-                                10,
-                                10,
-                                10,
-                                MouseButton.PRIMARY,
-                                1,
-                                with == KeyCode.SHIFT,
-                                with == KeyCode.CONTROL,
-                                false,
-                                false,
-                                type == MouseEvent.MOUSE_PRESSED,
-                                false,
-                                false,
-                                false,
-                                false,
-                                true,
-                                null))));
-        settle();
-    }
-
     @Test
     void severalScreensAreChosenAndChangedAtOnce() {
         openSample();
@@ -356,5 +326,11 @@ class MocksTest extends WindowTest {
         until(() -> prototype().screens().size() == 1);
         assertThat(titles()).containsExactly("Pasted picture");
         assertThat(prototype().screens().getFirst().mocks().getFirst().width()).isEqualTo(390);
+    }
+
+    private void clickCard(String title, KeyCode with) {
+        Node card = card(title);
+        interact(() -> ModifiedClick.on(card, with));
+        settle();
     }
 }

@@ -18,6 +18,7 @@ import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Rule;
 import pandel.core.check.finding.Unsettled;
 import pandel.core.check.relevance.Relevance;
+import pandel.core.check.rule.drawn.CopiedWords;
 import pandel.core.check.rule.drawn.Hotspots;
 import pandel.core.check.rule.drawn.MocksMissing;
 import pandel.core.check.rule.drawn.NotPlaced;
@@ -97,6 +98,7 @@ public final class Check {
             MocksMissing::in,
             NotPlaced::in,
             Hotspots::in,
+            CopiedWords::in,
             Titles::in);
 
     private Check() {}

@@ -264,6 +264,10 @@ record RuleExample(Rule rule, String shows, String mustNot) {
                     "home page: pay advance paid !2000 | paid page end: bare",
                     "home page: pay =paid advance paid !2000 or =refused return x | paid page end: bare"),
             new RuleExample(
+                    Rule.COPIED_WORDS,
+                    "home page title:Home: on advance b | b page copy:home title:Home: back return",
+                    "home page title:Home: on advance b | b page copy:home title:Other: back return"),
+            new RuleExample(
                     Rule.ONE_OUTCOME,
                     "home page: pay advance paid !done | paid page end: bare",
                     "home page: pay =paid advance paid !done or =refused return x | paid page end: bare"),

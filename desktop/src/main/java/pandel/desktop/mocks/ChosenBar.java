@@ -35,6 +35,7 @@ final class ChosenBar extends HBox {
                         space,
                         Buttons.word("Link in order", "together-order", () -> actions.linkInOrder(work.together())),
                         frames(),
+                        Buttons.word("Copy…", "together-copy", () -> actions.copying.here(work.together())),
                         Buttons.word("Section…", "together-section", () -> actions.section(work.together())),
                         forms(),
                         statuses(),

@@ -305,7 +305,14 @@ public final class MocksView implements StageView {
                         .when(this::hasScreens),
                 Command.here("An end, or not", () -> work.screen().ifPresent(actions::turnEnd), "Shortcut+D")
                         .when(this::hasScreens),
-                Command.here("Paste pictures", around::paste, "Shortcut+V"),
+                Command.here(
+                                "Copy screens to the clipboard",
+                                () -> actions.copying.toClipboard(chosenScreens()),
+                                "Shortcut+C")
+                        .when(this::hasScreens),
+                Command.here("Copy screens here", () -> actions.copying.here(chosenScreens()), "Shortcut+Shift+C")
+                        .when(this::hasScreens),
+                Command.here("Put in screens or pictures of the clipboard", this::paste, "Shortcut+V"),
                 Command.here("Larger cards", () -> sizeCards(1), "Plus", "Equals", "Add")
                         .when(this::hasScreens),
                 Command.here("Smaller cards", () -> sizeCards(-1), "Minus", "Subtract")
@@ -317,6 +324,18 @@ public final class MocksView implements StageView {
                 Command.here("Choose one only, show all", this::letGo, "Esc")
                         .when(() -> !work.selection().together().isEmpty() || !filter.isOff()),
                 Command.here("Remove", this::remove, "Delete").when(this::hasScreens));
+    }
+
+    private List<Screen> chosenScreens() {
+        return work.together().isEmpty() ? work.screen().stream().toList() : work.together();
+    }
+
+    private void paste() {
+        if (Copying.has()) {
+            actions.copying.fromClipboard();
+        } else {
+            around.paste();
+        }
     }
 
     private Optional<GalleryLayout.Spot> along(int by) {

@@ -52,11 +52,13 @@ public final class ScreenActions {
     private final Work work;
     private final PageHost around;
     private final ScreenPictures pictures;
+    final Copying copying;
 
     public ScreenActions(Work work, PageHost around, ScreenPictures pictures) {
         this.work = work;
         this.around = around;
         this.pictures = pictures;
+        this.copying = new Copying(work, around);
     }
 
     /** Makes it the entry, if it is a page. */
@@ -348,6 +350,7 @@ public final class ScreenActions {
         menu.getItems()
                 .addAll(
                         Buttons.item("Rename", rename),
+                        Buttons.item("Copy it…", "screen-copy", () -> copying.here(List.of(screen))),
                         Buttons.item("Start play here", () -> startAt(screen)),
                         Buttons.item("Section…", () -> section(screen)),
                         Buttons.item("Newer picture…", () -> pictures.replacePicture(screen)),

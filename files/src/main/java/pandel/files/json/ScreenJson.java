@@ -82,6 +82,7 @@ final class ScreenJson {
             .unless("", "section", TEXT, Screen::section, ScreenBuilder::section)
             .unless(false, "end", FLAG, Screen::end, ScreenBuilder::end)
             .unless(false, "home", FLAG, Screen::home, ScreenBuilder::home)
+            .maybe("copyOf", TEXT, Screen::copyOf, ScreenBuilder::copyOf)
             .maybe(
                     "closedBy",
                     Codec.words("closer", Closer.class, Closer::word),

@@ -99,6 +99,7 @@ final class Unchanged {
     private static Screen asTarget(Screen screen) {
         return screen.withTitle("")
                 .withSection("")
+                .withCopyOf(java.util.Optional.empty())
                 .withOverlay(Overlay.USUAL)
                 .withMocks(List.of())
                 .withStates(List.of())

@@ -147,6 +147,10 @@ public enum Rule {
             "What asks for it always gets the same answer."),
     FACT_NEVER_READ(
             "note", "a fact that nothing asks for", "What is remembered and never asked for makes no difference."),
+    COPIED_WORDS(
+            "note",
+            "a copy of a screen whose title, laid words, or labels of what now leads elsewhere are still the original's",
+            "Whoever comes to it believes to be where they were: the words of a copy are easily forgotten."),
     ONE_OUTCOME(
             "warning",
             "a link drawn with one outcome and no other: saved was drawn, failed was not",

@@ -111,7 +111,7 @@ public final class Carrying {
     }
 
     /** An effect that reads from other sources. */
-    private static Effect reading(Effect effect, UnaryOperator<Source> named) {
+    public static Effect reading(Effect effect, UnaryOperator<Source> named) {
         if (effect instanceof Effect.Remember r && r.change() instanceof Effect.Change.Set set) {
             return new Effect.Remember(r.fact(), new Effect.Change.Set(named.apply(set.to())));
         }

@@ -22,6 +22,7 @@ import pandel.core.model.value.Expected;
  * @param closedBy what closes an overlay opened with this screen; empty: as usual for its form
  * @param overlay how it stands where it is open above others
  * @param expects the values it expects
+ * @param copyOf id of the screen it was copied from; empty: it was made anew
  * @param mocks one for each width it was drawn for
  * @param hotspots its own, without the shared ones
  * @param links its own causes: waits, and gestures on the whole screen
@@ -35,6 +36,7 @@ public record Screen(
         String section,
         boolean end,
         boolean home,
+        Optional<String> copyOf,
         Optional<Set<Closer>> closedBy,
         Overlay overlay,
         List<Expected> expects,
@@ -64,6 +66,7 @@ public record Screen(
                 "",
                 false,
                 false,
+                Optional.empty(),
                 Optional.empty(),
                 Overlay.USUAL,
                 List.of(),
@@ -126,41 +129,11 @@ public record Screen(
     public Screen withClosers(Closer... closers) {
         Set<Closer> set = EnumSet.noneOf(Closer.class);
         set.addAll(List.of(closers));
-        return new Screen(
-                id,
-                title,
-                form,
-                status,
-                section,
-                end,
-                home,
-                Optional.of(set),
-                overlay,
-                expects,
-                mocks,
-                states,
-                hotspots,
-                links,
-                rest);
+        return withClosedBy(Optional.of(set));
     }
 
     /** Closed as usual for its form. */
     public Screen closedAsUsual() {
-        return new Screen(
-                id,
-                title,
-                form,
-                status,
-                section,
-                end,
-                home,
-                Optional.empty(),
-                overlay,
-                expects,
-                mocks,
-                states,
-                hotspots,
-                links,
-                rest);
+        return withClosedBy(Optional.empty());
     }
 }

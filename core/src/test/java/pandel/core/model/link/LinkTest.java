@@ -36,6 +36,7 @@ class LinkTest {
             case REMEMBER -> NOTES;
             case NOTICE -> SAYS;
             case LEAVE -> new Effect.Leave("https://hollow-lane.example");
+            case BEGIN_AGAIN -> new Effect.BeginAgain("work");
             default -> Effect.of(verb, SHELF);
         };
         assertThat(effect.verb()).isEqualTo(verb);
@@ -49,7 +50,7 @@ class LinkTest {
     @ParameterizedTest
     @EnumSource(
             value = Verb.class,
-            names = {"DRAWER_OPEN", "DRAWER_CLOSE", "DRAWER_TOGGLE", "REMEMBER", "NOTICE", "LEAVE"})
+            names = {"DRAWER_OPEN", "DRAWER_CLOSE", "DRAWER_TOGGLE", "REMEMBER", "NOTICE", "LEAVE", "BEGIN_AGAIN"})
     void whatNeedsMoreThanATargetIsNotMadeOfOne(Verb verb) {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Effect.of(verb, SHELF))
@@ -57,7 +58,7 @@ class LinkTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {0, -5})
+    @ValueSource(ints = {-1, -5})
     void aNoticeStandsForAWhile(int ms) {
         assertThatIllegalArgumentException().isThrownBy(() -> new Effect.Notice("Gone", ms));
     }
@@ -126,7 +127,14 @@ class LinkTest {
     @EnumSource(Verb.class)
     void everyVerbHasAUsualMotion(Verb verb) {
         Motion usual = Motion.usualFor(verb);
-        boolean still = !List.of(Verb.ADVANCE, Verb.REPLACE, Verb.RESTART, Verb.OPEN_ABOVE, Verb.TURN_PAGE)
+        boolean still = !List.of(
+                        Verb.ADVANCE,
+                        Verb.REPLACE,
+                        Verb.RESTART,
+                        Verb.OPEN_ABOVE,
+                        Verb.TURN_PAGE,
+                        Verb.NEXT_ROW,
+                        Verb.PREVIOUS_ROW)
                 .contains(verb);
         assertThat(usual.equals(Motion.NONE)).isEqualTo(still);
     }

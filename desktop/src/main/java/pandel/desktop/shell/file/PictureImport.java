@@ -159,7 +159,8 @@ public final class PictureImport {
                             .id());
         }
         int n = gathered.screens().size();
-        String taken = n == 1 ? "One picture was taken in." : n + " pictures were taken in.";
+        String taken = (n == 1 ? "One picture was taken in." : n + " pictures were taken in.")
+                + SamePictures.told(work.prototype(), gathered.screens());
         if (gathered.problems().isEmpty() && leftOut.isEmpty()) {
             telling.say(taken);
             return taken;

@@ -1,0 +1,193 @@
+package pandel.core.edit.screen;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import pandel.core.edit.AddedFacts;
+import pandel.core.edit.Edit;
+import pandel.core.edit.Naming;
+import pandel.core.edit.Titles;
+import pandel.core.edit.value.Carrying;
+import pandel.core.model.Prototype;
+import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Target;
+import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Screen;
+import pandel.core.model.screen.State;
+import pandel.core.model.value.Condition;
+import pandel.core.model.value.Source;
+
+/**
+ * Copies of screens with their looks, hotspots and links. Links among them lead to the copies, all others where they
+ * led; what is shared stands on the copies too.
+ *
+ * @param screens the copies, in the order of the screens
+ */
+public record ScreenCopies(List<Screen> screens, Edit edit) {
+
+    /** @param originals of the prototype, one or more */
+    public static ScreenCopies of(Prototype p, List<Screen> originals, Naming naming) {
+        Copying copying = new Copying(p, naming);
+        originals.forEach(copying::name);
+        List<Screen> made = originals.stream().map(copying::copy).toList();
+        Map<String, String> copies = copying.ids;
+        String what = originals.size() == 1 ? Titles.of(originals.getFirst()) : originals.size() + " screens";
+        return new ScreenCopies(made, Edit.of("copy " + what, q -> {
+            List<Screen> all = new ArrayList<>(q.screens());
+            int after = 1
+                    + originals.stream()
+                            .mapToInt(s -> all.stream().map(Screen::id).toList().indexOf(s.id()))
+                            .max()
+                            .orElse(-1);
+            all.addAll(after, made);
+            return q.withScreens(all)
+                    .withShared(q.shared().stream()
+                            .map(s -> s.on(Stream.concat(
+                                            s.screens().stream(),
+                                            s.screens().stream()
+                                                    .filter(copies::containsKey)
+                                                    .map(copies::get))
+                                    .distinct()
+                                    .toList()))
+                            .toList());
+        }));
+    }
+
+    /**
+     * Screens of another prototype, put at the end. Links among them lead to one another; what leads to anything else
+     * of that prototype is left out.
+     *
+     * @param from what they were taken from, with the facts they ask for
+     */
+    public static ScreenCopies taken(Prototype p, Prototype from, Naming naming) {
+        Copying copying = new Copying(p, naming);
+        from.screens().forEach(copying::name);
+        List<Screen> made = from.screens().stream()
+                .map(s -> copying.copy(s).withCopyOf(Optional.empty()))
+                .map(s -> copying.amongThem(s))
+                .toList();
+        return new ScreenCopies(
+                made,
+                Edit.of(
+                        "take in " + (made.size() == 1 ? Titles.of(made.getFirst()) : made.size() + " screens"),
+                        q -> ScreenEdits.add(made)
+                                .applyTo(AddedFacts.with(
+                                        q,
+                                        from.facts().stream()
+                                                .filter(f -> q.fact(f.id()).isEmpty())
+                                                .toList()))));
+    }
+
+    /** Ids of what is copied, and of the copies. */
+    private static final class Copying {
+        private final Set<String> taken;
+        private final Naming naming;
+        private final Map<String, String> ids = new HashMap<>();
+
+        private Copying(Prototype p, Naming naming) {
+            this.taken = new LinkedHashSet<>(p.index().ids());
+            this.naming = naming;
+        }
+
+        private void name(Screen screen) {
+            fresh(screen.id(), screen.title());
+            screen.hotspots().forEach(h -> {
+                fresh(h.id(), h.title());
+                h.links().forEach(l -> fresh(l.id(), l.id()));
+            });
+            screen.links().forEach(l -> fresh(l.id(), l.id()));
+            screen.states().forEach(s -> fresh(s.id(), s.title()));
+        }
+
+        private void fresh(String id, String words) {
+            String made = naming.fresh(words, taken);
+            taken.add(made);
+            ids.put(id, made);
+        }
+
+        private String of(String id) {
+            return ids.getOrDefault(id, id);
+        }
+
+        private Screen copy(Screen screen) {
+            return screen.withId(of(screen.id()))
+                    .withCopyOf(Optional.of(screen.id()))
+                    .withHome(false)
+                    .withStates(screen.states().stream().map(this::copy).toList())
+                    .withHotspots(screen.hotspots().stream().map(this::copy).toList())
+                    .withLinks(screen.links().stream().map(this::copy).toList());
+        }
+
+        /** Without the links that lead to anything else. */
+        private Screen amongThem(Screen screen) {
+            return screen.withHotspots(screen.hotspots().stream()
+                            .map(h -> h.withLinks(
+                                    h.links().stream().filter(this::isAmong).toList()))
+                            .toList())
+                    .withLinks(screen.links().stream().filter(this::isAmong).toList());
+        }
+
+        private boolean isAmong(Link link) {
+            return link.effects()
+                            .flatMap(e -> e.target().stream())
+                            .allMatch(t -> t instanceof Target.ToScreen && ids.containsValue(t.id()))
+                    && link.effects().noneMatch(e -> e instanceof Effect.SwitchTab || e instanceof Effect.MoveDrawer);
+        }
+
+        private Hotspot copy(Hotspot hotspot) {
+            return hotspot.withId(of(hotspot.id()))
+                    .withLinks(hotspot.links().stream().map(this::copy).toList());
+        }
+
+        private State copy(State state) {
+            Set<String> hides = new LinkedHashSet<>();
+            state.hides().forEach(h -> hides.add(of(h)));
+            Map<String, Map<pandel.core.model.device.Width, pandel.core.model.screen.Area>> moves =
+                    new LinkedHashMap<>();
+            state.moves().forEach((h, areas) -> moves.put(of(h), areas));
+            return state.withId(of(state.id()))
+                    .withConditions(state.conditions().stream().map(this::copy).toList())
+                    .withHides(hides)
+                    .withMoves(moves);
+        }
+
+        private Link copy(Link link) {
+            return link.withBranches(link.branches().stream().map(this::copy).toList())
+                    .withId(of(link.id()));
+        }
+
+        private Branch copy(Branch branch) {
+            return branch.withWhen(branch.when().stream().map(this::copy).toList())
+                    .withEffects(branch.effects().stream().map(this::copy).toList());
+        }
+
+        private Condition copy(Condition condition) {
+            return new Condition(read(condition.what()), condition.compare(), read(condition.with()));
+        }
+
+        private Effect copy(Effect effect) {
+            UnaryOperator<Source> read = this::read;
+            Effect reading = Carrying.reading(effect, read);
+            if (reading instanceof Effect.BeginAgain again) {
+                return new Effect.BeginAgain(of(again.link()));
+            }
+            return reading.target()
+                    .filter(t -> t instanceof Target.ToScreen && ids.containsKey(t.id()))
+                    .map(t -> reading.leadingTo(new Target.ToScreen(of(t.id()), t.values())))
+                    .orElse(reading);
+        }
+
+        private Source read(Source source) {
+            return source instanceof Source.Typed typed ? new Source.Typed(of(typed.field())) : source;
+        }
+    }
+}
