@@ -29,7 +29,6 @@ import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Takes;
 import pandel.core.model.link.Target;
-import pandel.core.model.link.Verb;
 import pandel.core.model.link.Where;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
@@ -265,15 +264,17 @@ public final class Made {
                                         : nature(field)));
                 continue;
             }
-            Effect effect = effect(w, 1);
+            Effect effect = MadeEffects.effect(w, 1);
             if (Character.isDigit(w[0].charAt(0))) {
                 links.add(extra.apply(Link.of(id, waiting(w[0]), effect)));
             } else {
                 List<Link> taps = new ArrayList<>(
                         List.of(extra.apply(Link.of(id + ".tap", new Cause.Touch(Gesture.TAP), effect))));
                 if (halvesOfPart.length > 1) {
-                    taps.add(
-                            Link.of(id + ".tap2", new Cause.Touch(Gesture.TAP), effect(halvesOfPart[1].split(" "), 0)));
+                    taps.add(Link.of(
+                            id + ".tap2",
+                            new Cause.Touch(Gesture.TAP),
+                            MadeEffects.effect(halvesOfPart[1].split(" "), 0)));
                 }
                 hotspots.add(hotspot(id, area, taps)
                         .withNature(
@@ -339,8 +340,8 @@ public final class Made {
                 .filter(w -> w.startsWith("="))
                 .map(w -> w.substring(1))
                 .findFirst();
-        return Branch.of(List.of(
-                        effect(Stream.of(words).filter(w -> !w.startsWith("=")).toArray(String[]::new), 0)))
+        return Branch.of(List.of(MadeEffects.effect(
+                        Stream.of(words).filter(w -> !w.startsWith("=")).toArray(String[]::new), 0)))
                 .withOutcome(outcome);
     }
 
@@ -363,46 +364,6 @@ public final class Made {
         return words.startsWith("given:")
                 ? new Source.Given(words.substring(6))
                 : words.startsWith("typed:") ? new Source.Typed(words.substring(6)) : Source.of(new Value.Text(words));
-    }
-
-    /** The effect whose verb begins at a word and whose target is the last. */
-    private static Effect effect(String[] w, int at) {
-        if (w[at].startsWith("draw")) {
-            return new Effect.MoveDrawer(
-                    w[w.length - 1],
-                    w[at].equals("draw")
-                            ? Effect.How.OPEN
-                            : Effect.How.valueOf(w[at].substring(4).toUpperCase()));
-        }
-        if (w[at].equals("again")) {
-            return new Effect.BeginAgain(w[w.length - 1]);
-        }
-        Verb verb = w[at].equals("open")
-                ? Verb.OPEN_ABOVE
-                : w[at].equals("switch")
-                        ? Verb.SWITCH_TAB
-                        : w[at].equals("turn")
-                                ? Verb.TURN_PAGE
-                                : w[at].equals("nextrow")
-                                        ? Verb.NEXT_ROW
-                                        : w.length > at + 1 && w[at].equals("return") && w[at + 1].equals("to")
-                                                ? Verb.RETURN_TO
-                                                : Verb.valueOf(w[at].toUpperCase());
-        String to = w[w.length - 1];
-        return verb == Verb.NEXT_ROW
-                ? new Effect.StepRow(true, to.equals("round"))
-                : verb == Verb.SWITCH_TAB
-                        ? new Effect.SwitchTab(to)
-                        : verb == Verb.TURN_PAGE
-                                ? new Effect.TurnPage(MadeFrames.turn(to))
-                                : to.startsWith("$")
-                                        ? Effect.of(verb, MadeFrames.tabbed(to))
-                                        : Effect.of(
-                                                verb,
-                                                to.startsWith("#")
-                                                        ? MadeFrames.sequence(
-                                                                to.substring(1).split("/"))
-                                                        : new Target.ToScreen(to));
     }
 
     private static Hotspot hotspot(String id, Area area, List<Link> links) {

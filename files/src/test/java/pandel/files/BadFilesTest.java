@@ -129,8 +129,9 @@ class BadFilesTest {
                 "{\"format\": \"pandel/1\", \"screens\": [{\"id\": \"a\", \"links\": [{\"id\": \"l\", \"cause\": "
                         + "{\"wait\": 5}, \"branches\": [{\"effects\": [{\"verb\": \"teleport\"}]}]}]}]} | "
                         + "unknown verb “teleport”; it can be advance, replace, restart, open above, return, "
-                        + "return to, close, switch tab, turn page, drawer open, drawer close, drawer toggle, "
-                        + "remember, notice, leave.",
+                        + "return to, close, switch tab, turn page, next row, previous row, "
+                        + "drawer open, drawer close, drawer toggle, "
+                        + "remember, notice, leave, begin again.",
                 "{\"format\": \"pandel/1\", \"drawers\": [{\"id\": \"d\", \"panel\": {\"width\": 0}}]} | In "
                         + "drawer 1, panel: A drawer is 1 px wide or more",
                 "{\"format\": \"pandel/1\", \"drawers\": [{\"id\": \"d\", \"panel\": {\"side\": \"top\"}}]} | "

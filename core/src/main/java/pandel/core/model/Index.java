@@ -253,6 +253,15 @@ public final class Index {
         return waysOut.getOrDefault(screenId, List.of());
     }
 
+    /** The screens that links lead to that stand on a screen. */
+    public List<Screen> screensFrom(String screenId) {
+        return waysOut(screenId).stream()
+                .flatMap(w -> w.targets().stream())
+                .distinct()
+                .flatMap(id -> screen(id).stream())
+                .toList();
+    }
+
     /** The links that name a screen as their target. */
     public List<Way> waysIn(String screenId) {
         return waysIn.getOrDefault(screenId, List.of());

@@ -13,14 +13,15 @@ import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
-import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Start;
 import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
 import pandel.core.play.Tape;
 import pandel.core.play.situation.Situation;
+import pandel.desktop.device.BusySign;
 import pandel.desktop.device.DeviceView;
+import pandel.desktop.device.TouchAnswer;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
@@ -76,23 +77,14 @@ public final class PlayView implements StageView {
         device.setId("device-view");
         this.asking = new Asking(work, middle, this::act, device::requestFocus);
         typing = new Typing(device, this::now, this::act);
-        fingers = new Fingers(
-                work::prototype,
-                () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(),
-                this::act,
-                this::stopShowing,
-                device,
-                typing::open);
+        fingers = new Fingers(work::prototype, this::touchable, this::act, this::stopShowing, device, typing::open);
         this.notice = new NoticeLabel(device, () -> act(new Event.Touched(Gesture.TAP, new Event.On.OnNotice())));
         this.busy = new BusySign();
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
         frame.getChildren()
                 .addAll(
-                        new TouchAnswer(
-                                work::prototype,
-                                () -> showing.isOn() || asking.isOn() ? Optional.empty() : now(),
-                                device),
+                        new TouchAnswer(work::prototype, this::touchable, device),
                         busy,
                         notice,
                         typing,
@@ -126,8 +118,9 @@ public final class PlayView implements StageView {
         page.setCenter(middle);
         around();
         // Decoding what may come next would steal time from what moves now.
-        device.onRest(() ->
-                tape.map(Tape::now).ifPresent(now -> device.prepare(work.prototype(), next(now), now, device.scale())));
+        device.onRest(() -> tape.map(Tape::now)
+                .ifPresent(now -> device.prepare(
+                        work.prototype(), work.prototype().index().screensFrom(now.screen()), now, device.scale())));
         middle.widthProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.heightProperty().addListener((o, a, b) -> show(Optional.empty()));
         middle.setMinSize(0, 0);
@@ -218,9 +211,7 @@ public final class PlayView implements StageView {
             return;
         }
         Tape before = tape.get();
-        boolean still = before.now().waits().isEmpty()
-                && before.now().notice().isEmpty()
-                && before.now().work().isEmpty();
+        boolean still = before.now().isStill();
         if (held || asking.isOn() || still || before.at() < before.ticks().size() - 1) {
             return;
         }
@@ -346,17 +337,13 @@ public final class PlayView implements StageView {
         return telling.isDone();
     }
 
-    private List<Screen> next(Situation now) {
-        return work.prototype().index().waysOut(now.screen()).stream()
-                .flatMap(w -> w.targets().stream())
-                .distinct()
-                .flatMap(id -> work.prototype().screen(id).stream())
-                .toList();
-    }
-
     /** The situation shown, if anything is played. */
     public Optional<Situation> now() {
         return tape.map(Tape::now);
+    }
+
+    private Optional<Situation> touchable() {
+        return showing.isOn() || asking.isOn() ? Optional.empty() : now();
     }
 
     private void changeShowing(Runnable change) {

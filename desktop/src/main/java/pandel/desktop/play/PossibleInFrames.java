@@ -7,11 +7,13 @@ import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.PageTurn;
+import pandel.core.model.link.Takes;
 import pandel.core.play.EventWords;
 import pandel.core.play.layout.Aim;
 import pandel.core.play.rule.RuleOutcome;
 import pandel.core.play.rule.Rules;
 import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.AtWork;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.words.LinkWords;
 
@@ -109,5 +111,32 @@ final class PossibleInFrames {
                 "Item " + item.shownLabel(),
                 item.link(),
                 PossiblePane.choosing(item));
+    }
+
+    /** While a link is at work: its end, and giving it up. */
+    void working(Prototype prototype, Situation now, AtWork work) {
+        Rules rules = new Rules(prototype);
+        Situation done = now.withWork(Optional.empty());
+        prototype.index().way(work.link()).ifPresent(way -> {
+            if (work.left().isEmpty()) {
+                pane.link(rules, done, 0, "The work is done", way.link(), new Event.Done(work.link()));
+            } else {
+                pane.row(
+                        0,
+                        "Wait " + LinkWords.seconds(work.left().getAsInt()),
+                        LinkWords.effect(prototype, way.link().withTakes(Optional.empty())),
+                        true,
+                        new Event.Elapse(work.left().getAsInt()));
+            }
+            boolean givenUp = way.link().takes().map(Takes::givenUp).orElse(true);
+            if (now.device().goesBack()) {
+                pane.row(
+                        0,
+                        "Device back",
+                        givenUp ? "give the work up" : "does not give this work up",
+                        givenUp,
+                        new Event.DeviceBack());
+            }
+        });
     }
 }

@@ -20,7 +20,6 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
-import pandel.core.model.link.Takes;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Fact;
@@ -31,7 +30,6 @@ import pandel.core.play.rule.Offer;
 import pandel.core.play.rule.RuleOutcome;
 import pandel.core.play.rule.Rules;
 import pandel.core.play.rule.TrailAction;
-import pandel.core.play.situation.AtWork;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Waits;
 import pandel.core.play.words.LinkWords;
@@ -71,7 +69,7 @@ final class PossiblePane extends VBox {
         shown = 0;
         this.prototype = prototype;
         if (!now.left() && now.work().isPresent()) {
-            working(prototype, now, now.work().get());
+            inFrames.working(prototype, now, now.work().get());
         } else if (!now.left() && now.drawer().isPresent()) {
             drawer(prototype, now);
         } else if (!now.left()) {
@@ -270,33 +268,6 @@ final class PossiblePane extends VBox {
 
     static Event choosing(Drawer.Item item) {
         return new Event.Touched(Gesture.TAP, new Event.On.OnItem(item.id()));
-    }
-
-    /** While a link is at work: its end, and giving it up. */
-    private void working(Prototype prototype, Situation now, AtWork work) {
-        Rules rules = new Rules(prototype);
-        Situation done = now.withWork(Optional.empty());
-        prototype.index().way(work.link()).ifPresent(way -> {
-            if (work.left().isEmpty()) {
-                link(rules, done, 0, "The work is done", way.link(), new Event.Done(work.link()));
-            } else {
-                row(
-                        0,
-                        "Wait " + LinkWords.seconds(work.left().getAsInt()),
-                        LinkWords.effect(prototype, way.link().withTakes(Optional.empty())),
-                        true,
-                        new Event.Elapse(work.left().getAsInt()));
-            }
-            boolean givenUp = way.link().takes().map(Takes::givenUp).orElse(true);
-            if (now.device().goesBack()) {
-                row(
-                        0,
-                        "Device back",
-                        givenUp ? "give the work up" : "does not give this work up",
-                        givenUp,
-                        new Event.DeviceBack());
-            }
-        });
     }
 
     /** While a drawer is open: its items, and what closes it. */

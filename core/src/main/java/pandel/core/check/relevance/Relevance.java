@@ -367,29 +367,7 @@ public final class Relevance {
     /** The values of a screen that are told apart, the likeliest first; one where nothing asks for it. */
     public List<Value> kinds(String screen, Expected expected) {
         OnScreen on = held.get(screen);
-        List<Value> found = new java.util.ArrayList<>();
-        if (on != null && on.given().contains(expected.name())) {
-            texts.reversed()
-                    .forEach(t -> expected.take(new Value.Text(t))
-                            .filter(v -> !found.contains(v))
-                            .ifPresent(found::add));
-        }
-        if (expected.kind() == Expected.Kind.YES_NO) {
-            found.addAll(List.of(new Value.YesNo(true), new Value.YesNo(false)));
-        }
-        if (found.isEmpty()) {
-            found.add(
-                    switch (expected.kind()) {
-                        case NUMBER -> new Value.Number(1);
-                        case ONE_OF ->
-                            new Value.Text(
-                                    expected.words().isEmpty()
-                                            ? Texts.OTHER
-                                            : expected.words().getFirst());
-                        default -> new Value.Text(Texts.OTHER);
-                    });
-        }
-        return found;
+        return Texts.kinds(expected, on != null && on.given().contains(expected.name()) ? texts : List.of());
     }
 
     public boolean goesBeneath() {

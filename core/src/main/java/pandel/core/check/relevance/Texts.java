@@ -1,5 +1,6 @@
 package pandel.core.check.relevance;
 
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -8,6 +9,7 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import pandel.core.model.Prototype;
 import pandel.core.model.value.Condition;
+import pandel.core.model.value.Expected;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
@@ -115,5 +117,34 @@ public final class Texts {
         all.forEach(n -> found.add(Integer.toString(n)));
         found.add(OTHER);
         return List.copyOf(found);
+    }
+
+    /**
+     * The values of what is expected that are told apart, the likeliest first; one where nothing asks for it.
+     *
+     * @param texts those that are told apart; none where nothing asks for it
+     */
+    static List<Value> kinds(Expected expected, List<String> texts) {
+        List<Value> found = new ArrayList<>();
+        texts.reversed()
+                .forEach(t -> expected.take(new Value.Text(t))
+                        .filter(v -> !found.contains(v))
+                        .ifPresent(found::add));
+        if (expected.kind() == Expected.Kind.YES_NO) {
+            found.addAll(List.of(new Value.YesNo(true), new Value.YesNo(false)));
+        }
+        if (found.isEmpty()) {
+            found.add(
+                    switch (expected.kind()) {
+                        case NUMBER -> new Value.Number(1);
+                        case ONE_OF ->
+                            new Value.Text(
+                                    expected.words().isEmpty()
+                                            ? OTHER
+                                            : expected.words().getFirst());
+                        default -> new Value.Text(OTHER);
+                    });
+        }
+        return found;
     }
 }

@@ -257,6 +257,11 @@ public record Situation(
                 : new Situation(device, width, height, levels, waits, facts, notice, open, work, left);
     }
 
+    /** Whether time changes nothing: nothing is waited for, at work or said. */
+    public boolean isStill() {
+        return waits.isEmpty() && work.isEmpty() && notice.isEmpty();
+    }
+
     /** ms until the next thing is due: the end of what is at work, else a wait; empty when nothing is. */
     public OptionalInt untilDue() {
         return work.isPresent() ? work.get().left() : waits.untilDue();

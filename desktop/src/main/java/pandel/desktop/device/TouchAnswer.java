@@ -1,4 +1,4 @@
-package pandel.desktop.play;
+package pandel.desktop.device;
 
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -14,10 +14,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.screen.Area;
 import pandel.core.play.layout.AnswerPlace;
 import pandel.core.play.situation.Situation;
-import pandel.desktop.device.DeviceView;
 
 /** What is seen of what a finger is on, from the moment it is down until it is lifted or leaves that. */
-final class TouchAnswer extends Pane {
+public final class TouchAnswer extends Pane {
 
     private static final double SHRUNK = 0.95;
 
@@ -27,7 +26,7 @@ final class TouchAnswer extends Pane {
     private Optional<AnswerPlace> touched = Optional.empty();
 
     /** @param played what is played, where it can be touched now */
-    TouchAnswer(Supplier<Prototype> prototype, Supplier<Optional<Situation>> played, DeviceView device) {
+    public TouchAnswer(Supplier<Prototype> prototype, Supplier<Optional<Situation>> played, DeviceView device) {
         this.prototype = prototype;
         this.played = played;
         this.device = device;

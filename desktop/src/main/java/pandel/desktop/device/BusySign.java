@@ -1,4 +1,4 @@
-package pandel.desktop.play;
+package pandel.desktop.device;
 
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
@@ -15,7 +15,7 @@ import pandel.core.play.layout.BusyPlace;
 import pandel.core.play.situation.Situation;
 
 /** Bars that rise by turns over the device while a link is at work. */
-final class BusySign extends Pane {
+public final class BusySign extends Pane {
 
     private static final int BARS = 4;
     private static final double WIDE = 5;
@@ -26,7 +26,8 @@ final class BusySign extends Pane {
     private final HBox sign = new HBox(4);
     private final Timeline rising = new Timeline();
 
-    BusySign() {
+    @SuppressWarnings("this-escape") // a node styles itself while it is made; nothing overrides that
+    public BusySign() {
         setId("busy");
         setVisible(false);
         setMouseTransparent(true);
@@ -56,7 +57,7 @@ final class BusySign extends Pane {
     }
 
     /** @param scale interface px for each px of the device */
-    void show(Prototype prototype, Situation now, double scale) {
+    public void show(Prototype prototype, Situation now, double scale) {
         BusyPlace.of(prototype, now)
                 .ifPresentOrElse(
                         place -> {
