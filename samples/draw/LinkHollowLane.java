@@ -14,7 +14,6 @@ import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.edit.whole.VersionEdits;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
-import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
@@ -36,7 +35,7 @@ import pandel.core.model.screen.Status;
 final class LinkHollowLane extends Making {
 
     private LinkHollowLane(Naming naming) {
-        super(Prototype.empty("Hollow Lane").withDevices(List.of(Device.PHONE, Device.SMALL_PHONE)), naming);
+        super(Prototype.empty("Hollow Lane").withDevices(List.of(DevicesOfHollowLane.PHONE, DevicesOfHollowLane.SMALL_PHONE)), naming);
     }
 
     static Prototype link(List<Screen> screens, Map<String, Picture> looks, Map<String, Picture> tablet, Naming naming)

@@ -12,7 +12,6 @@ import pandel.core.edit.value.FactWords;
 import pandel.core.edit.value.ParsedWords;
 import pandel.core.edit.whole.StartEdits;
 import pandel.core.model.Prototype;
-import pandel.core.model.device.Device;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
@@ -93,9 +92,9 @@ final class LooksOfHollowLane extends Making {
         edit(StateEdits.mock(screen(on), Optional.empty(), picture.withOn(Width.MEDIUM)));
         edit(Edit.of(
                 "for a tablet too",
-                q -> q.devices().contains(Device.TABLET)
+                q -> q.devices().contains(DevicesOfHollowLane.TABLET)
                         ? q
-                        : q.withDevices(List.of(Device.PHONE, Device.SMALL_PHONE, Device.TABLET))));
+                        : q.withDevices(List.of(DevicesOfHollowLane.PHONE, DevicesOfHollowLane.SMALL_PHONE, DevicesOfHollowLane.TABLET))));
     }
 
     /** Where hotspots stand on the tablet’s pictures. */

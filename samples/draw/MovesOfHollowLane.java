@@ -9,6 +9,7 @@ import pandel.core.edit.screen.StateEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
+import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
@@ -52,6 +53,7 @@ final class MovesOfHollowLane extends Making {
                 "Waiting list",
                 new Cause.Work(),
                 new Effect.Notice("You would be second in the list.", Effect.Notice.USUAL_MS));
+        maker.fails("Waiting list", "counted", "no network", "There is no network, so nobody can be counted.");
         // What is reserved is reserved: back leads on to the tools, not into the steps before.
         maker.itself(
                 "Reserved",
@@ -70,6 +72,18 @@ final class MovesOfHollowLane extends Making {
 
     private void itself(String on, Cause cause, Effect effect) {
         edit(LinkEdits.linkScreen(screen(on), Link.of(id("of itself"), cause, effect)));
+    }
+
+    /** The last link of a screen turns out well or not; play takes the good one unasked. */
+    private void fails(String on, String good, String bad, String told) {
+        Link link = screen(on).links().getLast();
+        edit(LinkEdits.change(
+                "",
+                link.withBranches(List.of(
+                                link.branches().getFirst().withOutcome(Optional.of(good)),
+                                Branch.of(new Effect.Notice(told, Effect.Notice.USUAL_MS))
+                                        .withOutcome(Optional.of(bad))))
+                        .withAlways(Optional.of(good))));
     }
 
     private void tap(String on, String words, Area area, Gesture gesture, Effect effect) {

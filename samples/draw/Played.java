@@ -1,7 +1,6 @@
 import java.util.ArrayList;
 import java.util.List;
 import pandel.core.model.Prototype;
-import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;
 import pandel.core.play.Step;
 import pandel.core.play.situation.Situation;
@@ -17,7 +16,7 @@ record Played(List<Event> events, List<Situation> after, Situation end) {
     static Played of(Prototype p, List<String> words) {
         Step step = new Step(p);
         Situation now =
-                Situation.at(p, p.mainEntry().orElseThrow(), Device.PHONE).orElseThrow();
+                Situation.at(p, p.mainEntry().orElseThrow(), DevicesOfHollowLane.PHONE).orElseThrow();
         List<Event> events = new ArrayList<>();
         List<Situation> after = new ArrayList<>();
         for (String word : words) {

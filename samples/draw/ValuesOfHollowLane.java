@@ -160,6 +160,6 @@ final class ValuesOfHollowLane extends Making {
                         areas,
                         List.of(),
                         new Hotspot.Nature.Field(),
-                        Rest.NONE)));
+                        java.util.Optional.empty(), Rest.NONE)));
     }
 }

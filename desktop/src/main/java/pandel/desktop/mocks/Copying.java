@@ -10,7 +10,7 @@ import java.util.WeakHashMap;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DataFormat;
-import pandel.core.edit.screen.ScreenCopies;
+import pandel.core.edit.copy.ScreenCopies;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.work.Document;

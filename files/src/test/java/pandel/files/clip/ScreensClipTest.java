@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import pandel.core.edit.Naming;
-import pandel.core.edit.screen.ScreenCopies;
+import pandel.core.edit.copy.ScreenCopies;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;

@@ -1,4 +1,4 @@
-package pandel.core.edit.screen;
+package pandel.core.edit.copy;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

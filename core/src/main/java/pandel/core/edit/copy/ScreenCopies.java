@@ -1,4 +1,4 @@
-package pandel.core.edit.screen;
+package pandel.core.edit.copy;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -14,6 +14,7 @@ import pandel.core.edit.AddedFacts;
 import pandel.core.edit.Edit;
 import pandel.core.edit.Naming;
 import pandel.core.edit.Titles;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.value.Carrying;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Branch;
