@@ -35,7 +35,10 @@ import pandel.core.model.screen.Status;
 final class LinkHollowLane extends Making {
 
     private LinkHollowLane(Naming naming) {
-        super(Prototype.empty("Hollow Lane").withDevices(List.of(DevicesOfHollowLane.PHONE, DevicesOfHollowLane.SMALL_PHONE)), naming);
+        super(
+                Prototype.empty("Hollow Lane")
+                        .withDevices(List.of(DevicesOfHollowLane.PHONE, DevicesOfHollowLane.SMALL_PHONE)),
+                naming);
     }
 
     static Prototype link(List<Screen> screens, Map<String, Picture> looks, Map<String, Picture> tablet, Naming naming)

@@ -94,7 +94,10 @@ final class LooksOfHollowLane extends Making {
                 "for a tablet too",
                 q -> q.devices().contains(DevicesOfHollowLane.TABLET)
                         ? q
-                        : q.withDevices(List.of(DevicesOfHollowLane.PHONE, DevicesOfHollowLane.SMALL_PHONE, DevicesOfHollowLane.TABLET))));
+                        : q.withDevices(List.of(
+                                DevicesOfHollowLane.PHONE,
+                                DevicesOfHollowLane.SMALL_PHONE,
+                                DevicesOfHollowLane.TABLET))));
     }
 
     /** Where hotspots stand on the tablet’s pictures. */

@@ -15,8 +15,8 @@ record Played(List<Event> events, List<Situation> after, Situation end) {
 
     static Played of(Prototype p, List<String> words) {
         Step step = new Step(p);
-        Situation now =
-                Situation.at(p, p.mainEntry().orElseThrow(), DevicesOfHollowLane.PHONE).orElseThrow();
+        Situation now = Situation.at(p, p.mainEntry().orElseThrow(), DevicesOfHollowLane.PHONE)
+                .orElseThrow();
         List<Event> events = new ArrayList<>();
         List<Situation> after = new ArrayList<>();
         for (String word : words) {

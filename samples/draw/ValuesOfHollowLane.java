@@ -160,6 +160,7 @@ final class ValuesOfHollowLane extends Making {
                         areas,
                         List.of(),
                         new Hotspot.Nature.Field(),
-                        java.util.Optional.empty(), Rest.NONE)));
+                        java.util.Optional.empty(),
+                        Rest.NONE)));
     }
 }
