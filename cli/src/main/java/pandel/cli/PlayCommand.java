@@ -117,7 +117,7 @@ final class PlayCommand implements Callable<Integer> {
                         .filter(s -> s.title().equalsIgnoreCase(from))
                         .map(Start.class::cast)
                         .findFirst())
-                .or(() -> StartEdits.opened(prototype, from));
+                .or(() -> opened(prototype));
         return named.orElseThrow(() -> new Unreadable("There is no entry and no start point “" + from + "”; there are "
                 + Stream.concat(
                                 prototype.entries().stream()
@@ -125,6 +125,17 @@ final class PlayCommand implements Callable<Integer> {
                                 prototype.startPoints().stream().map(StartPoint::title))
                         .collect(Collectors.joining(", "))
                 + "."));
+    }
+
+    /** By an address; what its target does not expect is dropped and told. */
+    private Optional<Start> opened(Prototype prototype) {
+        Optional<StartEdits.Opening> opening = StartEdits.opening(prototype, from);
+        opening.map(StartEdits.Opening::dropped)
+                .filter(dropped -> !dropped.isEmpty())
+                .ifPresent(dropped -> spec.commandLine()
+                        .getErr()
+                        .println("Dropped, since nothing there expects it: " + String.join(", ", dropped) + "."));
+        return opening.map(StartEdits.Opening::entry);
     }
 
     private Device device(Prototype prototype) throws Unreadable {

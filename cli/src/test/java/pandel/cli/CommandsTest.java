@@ -96,6 +96,9 @@ class CommandsTest {
         assertThat(run("play", SAMPLE, "--events", events, "--from", "Signed in"))
                 .isEqualTo(ExitCode.FINE);
         assertThat(json().path("end").path("facts").toString()).contains("true");
+        assertThat(run("play", SAMPLE, "--events", events, "--from", "/loans/7?colour=blue"))
+                .isEqualTo(ExitCode.FINE);
+        assertThat(err.toString()).contains("Dropped, since nothing there expects it: colour.");
         assertThat(run("play", SAMPLE, "--events", events, "--from", "nowhere")).isEqualTo(ExitCode.COULD_NOT);
         assertThat(err.toString())
                 .contains("There is no entry and no start point “nowhere”; there are start, /tools/{tool}, "

@@ -111,8 +111,13 @@ class ChosenEffectsTest extends WindowTest {
         write("menu used");
         keys(KeyCode.ENTER);
         settle();
+        press("#open-drawer");
+        press("#item-leads");
+        press("#item-to-" + prototype().tabSets().getFirst().id());
+        press("#page-done");
         Branch does = prototype().drawers().getFirst().items().getFirst().does();
         assertThat(does.effects()).hasSize(before.size() + 1);
+        assertThat(does.move().orElseThrow()).isInstanceOf(Effect.Restart.class);
         assertThat(does.remembers()).hasSize(1);
     }
 

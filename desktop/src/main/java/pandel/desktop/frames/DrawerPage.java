@@ -316,7 +316,8 @@ public final class DrawerPage extends FramePage {
                                         "lead an item to “" + screen.shownTitle() + "”",
                                         now().withItem(
                                                         item.id(),
-                                                        i -> i.withDoes(Branch.of(Fitting.fromDrawer(screen)))))))));
+                                                        i -> i.withDoes(
+                                                                i.does().doing(Fitting.fromDrawer(screen)))))))));
         for (TabSet set : work.prototype().tabSets()) {
             menu.getItems()
                     .add(Buttons.item(
@@ -342,7 +343,9 @@ public final class DrawerPage extends FramePage {
     }
 
     private void lead(Drawer.Item item, Effect effect) {
-        put("lead an item elsewhere", d -> d.withItem(item.id(), i -> i.withDoes(Branch.of(effect))));
+        put(
+                "lead an item elsewhere",
+                d -> d.withItem(item.id(), i -> i.withDoes(i.does().doing(effect))));
     }
 
     /** On the desk, on a screen it is attached to. */

@@ -45,6 +45,11 @@ final class MainCommands {
                         Command.of("save-as", "Save as…", window.keeping::saveAs, "Shortcut+Shift+S"),
                         Command.of("save-folder", "Save as a folder…", window.keeping::saveAsFolder),
                         Command.of("facts", "Facts…", window.pages::facts, "Shortcut+Shift+F"),
+                        Command.of(
+                                "feel",
+                                "How it moves and answers…",
+                                () -> window.pages.feel(window.pictures()),
+                                "Shortcut+Shift+M"),
                         Command.of("starts", "Entries and start points…", window.pages::starts, "Shortcut+Shift+E"),
                         Command.of(
                                 "frames",

@@ -142,6 +142,7 @@ final class Masthead extends GridPane {
                 "versions",
                 "-",
                 "facts",
+                "feel",
                 "frames",
                 "starts",
                 "devices",

@@ -1,7 +1,9 @@
 package pandel.core.model.link;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import pandel.core.model.rest.Rest;
 
 /**
@@ -48,6 +50,16 @@ public record Motion(Kind kind, Direction direction, int ms, String easing, Rest
         public String word() {
             return name().toLowerCase(Locale.ROOT);
         }
+    }
+
+    /** The names that CSS has for easings. */
+    public static final List<String> EASINGS = List.of("linear", "ease", "ease-in", "ease-out", "ease-in-out");
+
+    private static final Pattern CURVE = Pattern.compile("cubic-bezier\\(\\s*-?[0-9.]+(\\s*,\\s*-?[0-9.]+){3}\\s*\\)");
+
+    /** Whether it is an easing: a name of CSS, or a curve of one's own as {@code cubic-bezier(0.2, 0, 0, 1)}. */
+    public static boolean isEasing(String words) {
+        return EASINGS.contains(words) || CURVE.matcher(words).matches();
     }
 
     /** The picture changes at once. */

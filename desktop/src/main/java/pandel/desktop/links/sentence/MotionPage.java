@@ -37,7 +37,6 @@ public final class MotionPage extends PageBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double HIGH = 132;
     private static final int MOST_MS = 5000;
-    private static final List<String> EASINGS = List.of("linear", "ease", "ease-in", "ease-out", "ease-in-out");
 
     private final Work work;
     private final PictureLibrary pictures;
@@ -189,9 +188,9 @@ public final class MotionPage extends PageBox {
     }
 
     private void easing(String typed) {
-        if (!EASINGS.contains(typed) && !typed.matches("cubic-bezier\\(\\s*-?[0-9.]+(\\s*,\\s*-?[0-9.]+){3}\\s*\\)")) {
+        if (!Motion.isEasing(typed)) {
             say(
-                    "An easing is " + String.join(", ", EASINGS) + " or cubic-bezier(0.2, 0, 0, 1); “" + typed
+                    "An easing is " + String.join(", ", Motion.EASINGS) + " or cubic-bezier(0.2, 0, 0, 1); “" + typed
                             + "” is not.",
                     false);
         } else {

@@ -10,6 +10,7 @@ import pandel.desktop.frames.DrawerPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.shell.notice.QuestionPane;
 import pandel.desktop.shell.notice.Toast;
 import pandel.desktop.stage.Command;
@@ -63,6 +64,10 @@ public final class WindowPages {
                 },
                 () -> DrawerPage.make(work, around, List.of()),
                 questions::dismiss));
+    }
+
+    public void feel(PictureLibrary pictures) {
+        questions.show(new FeelPage(work, pictures, said, questions::dismiss));
     }
 
     public void devices() {
