@@ -16,8 +16,10 @@ import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
+import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
+import pandel.core.model.screen.Picture;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
 import pandel.core.play.situation.Situation;
@@ -49,6 +51,16 @@ class NeighbourRowsTest {
                 .toList());
     }
 
+    /** The list on a picture of 400×2000 px. */
+    private static Prototype withLongPicture(Prototype prototype) {
+        return prototype.withScreens(prototype.screens().stream()
+                .map(s -> s.id().equals("list")
+                        ? s.withMocks(List.of(
+                                new Picture(Width.NARROW, "0".repeat(64) + ".png", 400, 2000, 1, "", Rest.NONE)))
+                        : s)
+                .toList());
+    }
+
     private static Situation play(Prototype prototype, int row, int steps) {
         Step step = new Step(prototype);
         Situation now = Situation.at(prototype, prototype.entries().getFirst(), Device.PHONE)
@@ -72,18 +84,7 @@ class NeighbourRowsTest {
                 new Area(0, 0, 400, 2000),
                 "list page long: rows advance item",
                 "item page needs:name: next nextrow");
-        prototype = prototype.withScreens(prototype.screens().stream()
-                .map(s -> s.id().equals("list")
-                        ? s.withMocks(List.of(new pandel.core.model.screen.Picture(
-                                Width.NARROW,
-                                "0".repeat(64) + ".png",
-                                400,
-                                2000,
-                                1,
-                                "",
-                                pandel.core.model.rest.Rest.NONE)))
-                        : s)
-                .toList());
+        prototype = withLongPicture(prototype);
 
         // A phone shows 840 px of it: eight rows of 100 px whole.
         assertThat(scrollOfList(play(prototype, 1, 7))).isZero();
@@ -95,18 +96,7 @@ class NeighbourRowsTest {
     void theListBeneathADialogIsScrolledToo() {
         Prototype prototype = withList(
                 20, new Area(0, 0, 400, 2000), "list page: rows open item", "item dialog needs:name: next nextrow");
-        prototype = prototype.withScreens(prototype.screens().stream()
-                .map(s -> s.id().equals("list")
-                        ? s.withMocks(List.of(new pandel.core.model.screen.Picture(
-                                Width.NARROW,
-                                "0".repeat(64) + ".png",
-                                400,
-                                2000,
-                                1,
-                                "",
-                                pandel.core.model.rest.Rest.NONE)))
-                        : s)
-                .toList());
+        prototype = withLongPicture(prototype);
 
         assertThat(scrollOfList(play(prototype, 1, 8))).isEqualTo(60);
     }

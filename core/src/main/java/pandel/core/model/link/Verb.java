@@ -51,18 +51,9 @@ public enum Verb {
     }
 
     /** Those that move, of which a branch holds at most one. */
-    public static final java.util.List<Verb> MOVES = java.util.List.of(
-            ADVANCE,
-            REPLACE,
-            RESTART,
-            OPEN_ABOVE,
-            RETURN,
-            RETURN_TO,
-            CLOSE,
-            SWITCH_TAB,
-            TURN_PAGE,
-            NEXT_ROW,
-            PREVIOUS_ROW);
+    public static final java.util.List<Verb> MOVES = java.util.Arrays.stream(values())
+            .filter(v -> v.compareTo(PREVIOUS_ROW) <= 0)
+            .toList();
 
     /** Those that lead to a target. */
     private static final java.util.List<Verb> LEADING =

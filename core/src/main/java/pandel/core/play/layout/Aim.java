@@ -47,8 +47,7 @@ public final class Aim {
 
     /** The floating button at a point. */
     private static Optional<Event.On> button(Prototype prototype, Situation now, Room strips, double x, double y) {
-        return ButtonPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height())
-                .stream()
+        return buttons(prototype, now, strips).stream()
                 .filter(p -> p.area().contains(x - strips.x(), y))
                 .findFirst()
                 .map(p -> new Event.On.OnButton(p.set().id()));
@@ -64,7 +63,11 @@ public final class Aim {
                         .findFirst();
     }
 
-    private static List<StripPlace> strips(Prototype prototype, Situation now, Room strips) {
+    static List<ButtonPlace> buttons(Prototype prototype, Situation now, Room strips) {
+        return ButtonPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height());
+    }
+
+    static List<StripPlace> strips(Prototype prototype, Situation now, Room strips) {
         return StripPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height());
     }
 

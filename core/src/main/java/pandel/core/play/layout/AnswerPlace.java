@@ -49,28 +49,14 @@ public record AnswerPlace(Area area, Answer answer) {
                 ? switch (t.on()) {
                     case Event.On.OnTab tab ->
                         moved(
-                                StripPlace.on(
-                                                prototype,
-                                                now.head().around(),
-                                                now.screen(),
-                                                strips.on(),
-                                                strips.width(),
-                                                now.height())
-                                        .stream()
+                                Aim.strips(prototype, now, strips).stream()
                                         .flatMap(p -> scrolled.strip(p).signs().stream())
                                         .filter(s -> s.tab().id().equals(tab.id()))
                                         .map(StripPlace.Sign::area),
                                 strips.x());
                     case Event.On.OnButton button ->
                         moved(
-                                ButtonPlace.on(
-                                                prototype,
-                                                now.head().around(),
-                                                now.screen(),
-                                                strips.on(),
-                                                strips.width(),
-                                                now.height())
-                                        .stream()
+                                Aim.buttons(prototype, now, strips).stream()
                                         .filter(p -> p.set().id().equals(button.set()))
                                         .map(ButtonPlace::area),
                                 strips.x());
