@@ -64,13 +64,19 @@ final class FactsPage extends PageBox {
                                     .flatMap(w -> w.from().stream()))
                     .distinct()
                     .toList();
+            // Tabs of a strip that is drawn on the pictures remember too, and are no links of their own.
+            long setters = work.prototype()
+                    .index()
+                    .links()
+                    .filter(l -> l.allRemembered().anyMatch(r -> r.fact().equals(fact.id())))
+                    .count();
             Label sets = label(
-                    setBy.isEmpty() ? "nothing yet" : setBy.size() == 1 ? "one link" : setBy.size() + " links",
+                    setters == 0 ? "nothing yet" : setters == 1 ? "one link" : setters + " links",
                     150,
-                    setBy.isEmpty() ? "trouble" : "plain-words");
+                    setters == 0 ? "trouble" : "plain-words");
             sets.setTooltip(new Tooltip(
                     setBy.isEmpty()
-                            ? "No link remembers it"
+                            ? setters == 0 ? "No link remembers it" : "Choosing a tab remembers it"
                             : setBy.stream()
                                     .map(w -> LinkWords.described(work.prototype(), w))
                                     .collect(Collectors.joining("\n"))));
