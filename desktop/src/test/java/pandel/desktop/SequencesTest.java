@@ -210,7 +210,7 @@ class SequencesTest extends WindowTest {
         shot("sequence-turn");
         press("#way-" + made().turnId(2));
         assertRead(
-                "“The rules” turns to page 2 by a swipe, a dot, the words laid over it or a link that turns the page.");
+                "“The rules” turns to page 2 by a swipe, a dot, the words laid over it or a link that turns the page;");
         desk("Tools");
         press("#hotspot-" + hotspot("Tools", "Hand drill").id());
         press("#choice-verb");
