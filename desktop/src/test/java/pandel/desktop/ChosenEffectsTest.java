@@ -2,10 +2,8 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.TabSet;
@@ -14,17 +12,7 @@ import pandel.core.model.link.Effect;
 import pandel.core.model.value.Value;
 
 /** What choosing a tab, page or item does besides showing it, and what links are called. */
-class ChosenEffectsTest extends WindowTest {
-
-    @Override
-    Path offered() {
-        return framedSample();
-    }
-
-    @BeforeEach
-    void openTheSample() {
-        openSample();
-    }
+class ChosenEffectsTest extends FramedWindowTest {
 
     private TabSet.Tab tab(String label) {
         return prototype().tabSets().stream()
@@ -51,13 +39,7 @@ class ChosenEffectsTest extends WindowTest {
         shot("chosen-tab-page");
         press("#page-done");
 
-        go(4);
-        pass(1800);
-        tillStill();
-        tapDevice(390 - 60, 34);
-        tillStill();
-        tapDevice(195, 582);
-        tillStill();
+        signIn();
         String fact = prototype().facts().getLast().id();
         assertThat(opened.window().played().orElseThrow().facts().set()).doesNotContainKey(fact);
         tapDevice(146, 805);

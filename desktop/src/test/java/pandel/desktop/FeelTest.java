@@ -2,26 +2,14 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Answer;
 
 /** How a prototype moves and answers as a rule: tried beside what it is, and then taken. */
-class FeelTest extends WindowTest {
-
-    @Override
-    Path offered() {
-        return framedSample();
-    }
-
-    @BeforeEach
-    void openTheSample() {
-        openSample();
-    }
+class FeelTest extends FramedWindowTest {
 
     @Test
     void aMotionIsTriedBesideWhatItIsAndTaken() {

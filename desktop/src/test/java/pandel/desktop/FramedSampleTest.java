@@ -2,12 +2,10 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.Look;
 import pandel.core.model.screen.Area;
@@ -20,31 +18,10 @@ import pandel.core.play.situation.Situation;
  * Hollow Lane as people get it, played with fingers: its welcome, its tabs, its drawer, its sheet, its tools beside a
  * tool.
  */
-class FramedSampleTest extends WindowTest {
-
-    @Override
-    Path offered() {
-        return framedSample();
-    }
-
-    @BeforeEach
-    void openTheSample() {
-        openSample();
-    }
+class FramedSampleTest extends FramedWindowTest {
 
     private void swipe(Point2D from, double dx, double dy) {
         drag(from).moveTo(from.add(dx / 2, dy / 2)).dropTo(from.add(dx, dy));
-        tillStill();
-    }
-
-    /** Past the splash and the welcome, signed in. */
-    private void signIn() {
-        go(4);
-        pass(1800);
-        tillStill();
-        tapDevice(390 - 60, 34);
-        tillStill();
-        tapDevice(195, 582);
         tillStill();
     }
 

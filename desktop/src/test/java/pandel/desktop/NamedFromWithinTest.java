@@ -2,26 +2,14 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Effect;
 import pandel.core.model.screen.Hotspot;
 
 /** Naming a root of a tab set from within it means its tab, not the set once more. */
-class NamedFromWithinTest extends WindowTest {
-
-    @Override
-    Path offered() {
-        return framedSample();
-    }
-
-    @BeforeEach
-    void openTheSample() {
-        openSample();
-    }
+class NamedFromWithinTest extends FramedWindowTest {
 
     private Effect last(String screen) {
         Hotspot made = screen(screen).hotspots().getLast();

@@ -2,44 +2,24 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.shape.Rectangle;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.screen.Answer;
 
 /** What is seen of what a finger is on, and notices that a touch takes away. */
-class TouchAnsweredTest extends WindowTest {
-
-    @Override
-    Path offered() {
-        return framedSample();
-    }
-
-    @BeforeEach
-    void openTheSample() {
-        openSample();
-    }
+class TouchAnsweredTest extends FramedWindowTest {
 
     private Node answer() {
         return lookup("#touch-answer").query();
     }
 
-    private void signIn() {
-        go(4);
-        pass(1800);
-        tillStill();
-        tapDevice(390 - 60, 34);
-        tillStill();
-    }
-
     @Test
     void whatIsTouchedDimsUntilTheFingerIsLiftedOrLeaves() {
-        signIn();
+        pastTheWelcome();
         assertThat(answer().isVisible()).isFalse();
         moveTo(onDevice(195, 582)).press(MouseButton.PRIMARY);
         assertThat(answer().isVisible()).isTrue();
@@ -71,7 +51,7 @@ class TouchAnsweredTest extends WindowTest {
         press("#nature-touched");
         press("#touched-everywhere-outline");
         assertThat(prototype().feel().touched()).isEqualTo(Answer.OUTLINE);
-        signIn();
+        pastTheWelcome();
         moveTo(onDevice(195, 582)).press(MouseButton.PRIMARY);
         shot("touch-shrink");
         assertThat(answer().isVisible()).isTrue();
@@ -99,7 +79,7 @@ class TouchAnsweredTest extends WindowTest {
         shot("notice-time");
         press("#notice-touched");
         assertRead("say", "“Welcome to the lane”", "until it is touched");
-        signIn();
+        pastTheWelcome();
         tapDevice(195, 640);
         tillStill();
         pass(60_000);

@@ -38,7 +38,7 @@ public final class Step {
         this.rules = new Rules(prototype);
         this.doing = new Doing(prototype, rules);
         this.elapsing = new Elapsing(prototype, doing);
-        this.working = new Working(prototype, doing);
+        this.working = new Working(prototype, rules, doing);
     }
 
     /** The next situation and what happened. */

@@ -9,6 +9,7 @@ import pandel.core.model.link.Link;
 import pandel.core.model.link.Takes;
 import pandel.core.play.layout.Under;
 import pandel.core.play.rule.Head;
+import pandel.core.play.rule.Rules;
 import pandel.core.play.situation.AtWork;
 import pandel.core.play.situation.Situation;
 
@@ -16,10 +17,12 @@ import pandel.core.play.situation.Situation;
 final class Working {
 
     private final Prototype prototype;
+    private final Rules rules;
     private final Doing doing;
 
-    Working(Prototype prototype, Doing doing) {
+    Working(Prototype prototype, Rules rules, Doing doing) {
         this.prototype = prototype;
+        this.rules = rules;
         this.doing = doing;
     }
 
@@ -51,8 +54,7 @@ final class Working {
             return Doing.notOffered(now, Optional.empty(), outcome.get(), List.of());
         }
         if (!now.device().goesBack()) {
-            return new Stepped(
-                    now, new Happening.Refused(Optional.empty(), now.device().title() + " has no back of its own."));
+            return doing.framed(now, rules.deviceBack(now.head()), outcome);
         }
         boolean givenUp = link(work).flatMap(Link::takes).map(Takes::givenUp).orElse(true);
         return givenUp

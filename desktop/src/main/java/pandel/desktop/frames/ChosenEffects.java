@@ -49,7 +49,7 @@ final class ChosenEffects extends HBox {
             int at = i;
             if (effects.get(i) instanceof Effect.Notice notice) {
                 Choice choice = new Choice("“" + notice.words() + "”", "", "chosen-" + i);
-                getChildren().addAll(Choice.words("say"), choice.on(() -> said(choice, notice.words(), at)));
+                getChildren().addAll(Choice.words("say"), choice.on(() -> said(choice, notice, at)));
             } else if (effects.get(i) instanceof Effect.Remember remember) {
                 String now = LinkWords.remembered(work.prototype(), remember);
                 Choice choice = new Choice(now, "", "chosen-" + i);
@@ -61,20 +61,18 @@ final class ChosenEffects extends HBox {
         getChildren()
                 .addAll(
                         remember.on(() -> remembered(remember, "", effects.size())),
-                        tell.on(() -> said(tell, "", effects.size())));
+                        tell.on(() -> said(tell, new Effect.Notice("", Effect.Notice.USUAL_MS), effects.size())));
     }
 
-    private void said(Choice choice, String now, int at) {
+    private void said(Choice choice, Effect.Notice now, int at) {
         choice.type(
-                now,
+                now.words(),
                 "What is said",
                 typed -> {
-                    if (!typed.strip().equals(now)) {
+                    if (!typed.strip().equals(now.words())) {
                         change(
                                 at,
-                                typed.isBlank()
-                                        ? List.of()
-                                        : List.of(new Effect.Notice(typed.strip(), Effect.Notice.USUAL_MS)),
+                                typed.isBlank() ? List.of() : List.of(new Effect.Notice(typed.strip(), now.ms())),
                                 List.of());
                     }
                 },

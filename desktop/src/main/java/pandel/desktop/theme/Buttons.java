@@ -6,6 +6,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 
@@ -50,6 +51,16 @@ public final class Buttons {
     public static MenuItem item(String words, String id, Runnable action) {
         MenuItem item = item(words, action);
         item.setId(id);
+        return item;
+    }
+
+    /** A line of a menu of which one is chosen. */
+    public static RadioMenuItem choice(String words, String id, boolean chosen, Runnable action) {
+        RadioMenuItem item = new RadioMenuItem(words);
+        item.setId(id);
+        item.setMnemonicParsing(false);
+        item.setSelected(chosen);
+        item.setOnAction(e -> action.run());
         return item;
     }
 

@@ -44,12 +44,9 @@ public final class ChoiceButton extends Button {
             ContextMenu menu = new ContextMenu();
             ToggleGroup one = new ToggleGroup();
             for (T each : all) {
-                RadioMenuItem item = new RadioMenuItem(word.apply(each));
-                item.setId(id + "-" + all.indexOf(each));
-                item.setMnemonicParsing(false);
+                RadioMenuItem item = Buttons.choice(
+                        word.apply(each), id + "-" + all.indexOf(each), each.equals(now), () -> chosen.accept(each));
                 item.setToggleGroup(one);
-                item.setSelected(each.equals(now));
-                item.setOnAction(a -> chosen.accept(each));
                 menu.getItems().add(item);
             }
             menu.show(button, Side.BOTTOM, 0, 2);

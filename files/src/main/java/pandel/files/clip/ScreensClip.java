@@ -56,15 +56,11 @@ public record ScreensClip(String document, Prototype screens, Map<String, byte[]
 
     /** As it stands on the clipboard. */
     public String text() throws JsonProcessingException {
-        ObjectNode node = object(PrototypeWriter.text(screens));
+        ObjectNode node = (ObjectNode) Json.MAPPER.readTree(PrototypeWriter.text(screens));
         node.put(DOCUMENT, document);
         ObjectNode all = node.putObject(PICTURES);
         pictures.forEach((name, bytes) -> all.put(name, Base64.getEncoder().encodeToString(bytes)));
         return node.toString();
-    }
-
-    private static ObjectNode object(String text) throws JsonProcessingException {
-        return (ObjectNode) Json.MAPPER.readTree(text);
     }
 
     /** What is on the clipboard. */
@@ -84,6 +80,7 @@ public record ScreensClip(String document, Prototype screens, Map<String, byte[]
         } catch (IllegalArgumentException e) {
             throw new Unreadable("The screens on the clipboard cannot be read; copy them again.");
         }
+        String document = node.path(DOCUMENT).asText();
         if (node instanceof ObjectNode object) {
             object.remove(List.of(PICTURES, DOCUMENT));
         }
@@ -91,6 +88,6 @@ public record ScreensClip(String document, Prototype screens, Map<String, byte[]
                 PrototypeReader.read(new ByteArrayInputStream(node.toString().getBytes(StandardCharsets.UTF_8)), id -> {
                     throw new IllegalStateException("Screens on the clipboard have no versions");
                 });
-        return new ScreensClip(Json.MAPPER.readTree(text).path(DOCUMENT).asText(), read, pictures);
+        return new ScreensClip(document, read, pictures);
     }
 }

@@ -2,6 +2,7 @@ package pandel.core.check.compile;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Pair;
@@ -99,7 +100,7 @@ final class Unchanged {
     private static Screen asTarget(Screen screen) {
         return screen.withTitle("")
                 .withSection("")
-                .withCopyOf(java.util.Optional.empty())
+                .withCopyOf(Optional.empty())
                 .withOverlay(Overlay.USUAL)
                 .withMocks(List.of())
                 .withStates(List.of())

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import pandel.core.edit.AddedFacts;
 import pandel.core.edit.Edit;
@@ -17,10 +16,12 @@ import pandel.core.edit.Titles;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.value.Carrying;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Width;
 import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Target;
+import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.State;
@@ -44,12 +45,7 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
         String what = originals.size() == 1 ? Titles.of(originals.getFirst()) : originals.size() + " screens";
         return new ScreenCopies(made, Edit.of("copy " + what, q -> {
             List<Screen> all = new ArrayList<>(q.screens());
-            int after = 1
-                    + originals.stream()
-                            .mapToInt(s -> all.stream().map(Screen::id).toList().indexOf(s.id()))
-                            .max()
-                            .orElse(-1);
-            all.addAll(after, made);
+            all.addAll(1 + lastOf(all, copies.keySet()), made);
             return q.withScreens(all)
                     .withShared(q.shared().stream()
                             .map(s -> s.on(Stream.concat(
@@ -63,6 +59,15 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
         }));
     }
 
+    /** Where the last of some screens stands; −1 where none does. */
+    private static int lastOf(List<Screen> all, Set<String> some) {
+        int last = all.size() - 1;
+        while (last >= 0 && !some.contains(all.get(last).id())) {
+            last--;
+        }
+        return last;
+    }
+
     /**
      * Screens of another prototype, put at the end. Links among them lead to one another; what leads to anything else
      * of that prototype is left out.
@@ -74,7 +79,7 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
         from.screens().forEach(copying::name);
         List<Screen> made = from.screens().stream()
                 .map(s -> copying.copy(s).withCopyOf(Optional.empty()))
-                .map(s -> copying.amongThem(s))
+                .map(copying::amongThem)
                 .toList();
         return new ScreenCopies(
                 made,
@@ -152,8 +157,7 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
         private State copy(State state) {
             Set<String> hides = new LinkedHashSet<>();
             state.hides().forEach(h -> hides.add(of(h)));
-            Map<String, Map<pandel.core.model.device.Width, pandel.core.model.screen.Area>> moves =
-                    new LinkedHashMap<>();
+            Map<String, Map<Width, Area>> moves = new LinkedHashMap<>();
             state.moves().forEach((h, areas) -> moves.put(of(h), areas));
             return state.withId(of(state.id()))
                     .withConditions(state.conditions().stream().map(this::copy).toList())
@@ -176,8 +180,7 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
         }
 
         private Effect copy(Effect effect) {
-            UnaryOperator<Source> read = this::read;
-            Effect reading = Carrying.reading(effect, read);
+            Effect reading = Carrying.reading(effect, this::read);
             if (reading instanceof Effect.BeginAgain again) {
                 return new Effect.BeginAgain(of(again.link()));
             }

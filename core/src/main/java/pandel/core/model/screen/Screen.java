@@ -117,6 +117,11 @@ public record Screen(
         return Stream.concat(mocks.stream(), states.stream().flatMap(s -> s.mocks().stream()));
     }
 
+    /** The words laid on the pictures of all its looks. */
+    public Stream<String> laidWords() {
+        return allMocks().flatMap(m -> m.patches().stream()).map(Patch::words);
+    }
+
     /** The same with the mocks of every look changed alike. */
     public Screen withEveryMock(UnaryOperator<List<Mock>> change) {
         return withMocks(change.apply(mocks))

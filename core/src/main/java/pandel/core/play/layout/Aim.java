@@ -148,21 +148,14 @@ public final class Aim {
         return under.now().look(prototype).flatMap(look -> {
             Room room = under.room();
             Placement p = under.placement(prototype).orElseThrow();
-            double scroll = Math.min(under.scroll(), p.maxScroll());
             double mx = (x - room.x() - p.x()) / p.factor();
-            double my = p.mockY(y, scroll);
+            double my = under.mockY(p, y);
             return look.hotspots(prototype).reversed().stream()
                     .filter(Hotspot::isField)
                     .flatMap(h -> look
                             .areaOf(h, room.on())
                             .filter(a -> a.contains(mx, my))
-                            .map(a -> new FieldAt(
-                                    h.id(),
-                                    new Area(
-                                            room.x() + p.x() + a.x() * p.factor(),
-                                            y - (my - a.y()) * p.factor(),
-                                            a.width() * p.factor(),
-                                            a.height() * p.factor())))
+                            .map(a -> new FieldAt(h.id(), under.onDevice(p, a, y)))
                             .stream())
                     .findFirst();
         });

@@ -102,16 +102,11 @@ public record AnswerPlace(Area area, Answer answer) {
             return Optional.empty();
         }
         Placement p = under.placement(prototype).orElseThrow();
-        double my = p.mockY(y, Math.min(under.scroll(), p.maxScroll()));
         return look.get().areaOf(hotspot.get(), under.room().on()).map(a -> {
             double high = a.height() / Math.max(1, hotspot.get().rows().size());
-            double top = a.y() + Math.max(0, on.row() - 1) * high;
+            Area row = new Area(a.x(), a.y() + Math.max(0, on.row() - 1) * high, a.width(), high);
             return new AnswerPlace(
-                    new Area(
-                            under.room().x() + p.x() + a.x() * p.factor(),
-                            y - (my - top) * p.factor(),
-                            a.width() * p.factor(),
-                            high * p.factor()),
+                    under.onDevice(p, row, y),
                     hotspot.get().touched().orElse(prototype.feel().touched()));
         });
     }

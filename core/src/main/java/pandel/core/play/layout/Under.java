@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
+import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.play.situation.Situation;
 
@@ -59,6 +60,25 @@ public record Under(Situation now, Room room, boolean isList) {
             default -> t;
         };
         return event.outcome().map(meant::turning).orElse(meant);
+    }
+
+    /**
+     * Where a part of the mock stands on the device, in px, seen from a point of the device that lies on it.
+     *
+     * @param part px of the mock
+     * @param y px from the device's top
+     */
+    Area onDevice(Placement placement, Area part, double y) {
+        return new Area(
+                room.x() + placement.x() + part.x() * placement.factor(),
+                y - (mockY(placement, y) - part.y()) * placement.factor(),
+                part.width() * placement.factor(),
+                part.height() * placement.factor());
+    }
+
+    /** px from the mock's top of a point of the device. */
+    double mockY(Placement placement, double y) {
+        return placement.mockY(y, Math.min(scroll(), placement.maxScroll()));
     }
 
     /** How far it is scrolled, in px. */

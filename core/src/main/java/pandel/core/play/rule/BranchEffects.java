@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
-import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
@@ -15,7 +14,6 @@ import pandel.core.model.link.Verb;
 import pandel.core.model.value.Fact;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.Placeholders;
-import pandel.core.model.value.TouchedRow;
 import pandel.core.model.value.Value;
 
 /** What the effects of a branch besides its move come to, one after another. */
@@ -46,13 +44,15 @@ final class BranchEffects {
     /** @param effects the move among them, where there is one */
     static BranchEffects of(Prototype prototype, Head head, List<Effect> effects) {
         BranchEffects made = new BranchEffects(prototype, head, effects);
-        for (Effect effect : effects) {
-            made.refused = made.then(effect);
-            if (made.refused.isPresent()) {
-                return made;
-            }
-        }
+        made.then(effects);
         return made;
+    }
+
+    /** One after another, until one is refused. */
+    private void then(List<Effect> more) {
+        for (int i = 0; i < more.size() && refused.isEmpty(); i++) {
+            refused = then(more.get(i));
+        }
     }
 
     /** Why none of it is done; empty where it is. */
@@ -89,31 +89,19 @@ final class BranchEffects {
         List<Effect> chosen = effects.stream().filter(Effect::isMove).allMatch(BranchEffects::chooses)
                 ? chosen(acts.actions())
                 : List.of();
-        if (!chosen.isEmpty()) {
-            List<Effect> all = new ArrayList<>(effects);
-            int move =
-                    Math.toIntExact(effects.stream().takeWhile(e -> !e.isMove()).count() + (effects.isEmpty() ? 0 : 1));
-            List<Effect> before = List.copyOf(all.subList(0, move));
-            BranchEffects with = of(prototype, head, before);
-            Known here = with.known;
-            // What the tab or page does reads facts alone: the place it shows may have been given other things.
-            with.known = new Known(here.facts(), pandel.core.model.value.PlaceMemory.NONE, TouchedRow.NONE);
-            for (Effect effect : chosen) {
-                with.refused = with.then(effect);
-                if (with.refused.isPresent()) {
-                    return with.refused.get();
-                }
-            }
-            with.known = new Known(with.known.facts(), here.held(), here.row());
-            for (Effect effect : all.subList(move, all.size())) {
-                with.refused = with.then(effect);
-                if (with.refused.isPresent()) {
-                    return with.refused.get();
-                }
-            }
-            return with.with(acts);
+        if (chosen.isEmpty()) {
+            return with(acts);
         }
-        return with(acts);
+        int upToMove =
+                Math.toIntExact(effects.stream().takeWhile(e -> !e.isMove()).count() + (effects.isEmpty() ? 0 : 1));
+        BranchEffects all = of(prototype, head, effects.subList(0, upToMove));
+        Known here = all.known;
+        // What the tab or page does reads facts alone: the place it shows may have been given other things.
+        all.known = Known.of(here.facts());
+        all.then(chosen);
+        all.known = new Known(all.known.facts(), here.held(), here.row());
+        all.then(effects.subList(upToMove, effects.size()));
+        return all.refused.<RuleOutcome>map(r -> r).orElseGet(() -> all.with(acts));
     }
 
     private RuleOutcome with(RuleOutcome.Acts acts) {
@@ -139,14 +127,10 @@ final class BranchEffects {
                         .orElse(List.of());
             case TrailAction.Turn turn ->
                 turn.at()
-                        .flatMap(at -> prototype.sequence(at.sequence()).map(s -> effects(s, at.page())))
+                        .flatMap(at -> prototype.sequence(at.sequence()).map(s -> s.effectsOf(at.page())))
                         .orElse(List.of());
             default -> List.of();
         };
-    }
-
-    private static List<Effect> effects(Sequence sequence, int page) {
-        return sequence.effectsOf(page);
     }
 
     private Optional<RuleOutcome.Refused> then(Effect effect) {

@@ -123,33 +123,27 @@ final class CauseWords {
     }
 
     private MenuItem beginning(Hotspot hotspot, String words, Optional<Source> begins, ToggleGroup one) {
-        RadioMenuItem item = new RadioMenuItem(words);
-        item.setId("begins-" + words.replace(' ', '-'));
-        item.setMnemonicParsing(false);
+        RadioMenuItem item = Buttons.choice(
+                words,
+                "begins-" + words.replace(' ', '-'),
+                hotspot.begins().equals(begins),
+                () -> pane.work.edit(HotspotEdits.nature(hotspot, new Hotspot.Nature.Field(begins))));
         item.setToggleGroup(one);
-        item.setSelected(hotspot.begins().equals(begins));
-        item.setOnAction(e -> pane.work.edit(HotspotEdits.nature(hotspot, new Hotspot.Nature.Field(begins))));
         return item;
     }
 
     Node number(Link link, int ms) {
         Choice choice = new Choice(String.valueOf(ms), "live", "choice-ms");
-        return choice.on(() -> choice.type(
-                String.valueOf(ms),
-                "Milliseconds",
-                text -> {
-                    if (!text.strip().matches("\\d{1,8}") || Integer.parseInt(text.strip()) < 1) {
-                        pane.desk.say("A wait is a whole number of milliseconds, 1 or more; “" + text + "” is not.");
-                    } else {
-                        int typed = Integer.parseInt(text.strip());
-                        pane.work.edit(LinkEdits.change(
-                                "change a wait",
-                                link.withCause(
-                                        link.cause() instanceof Cause.Untouched
-                                                ? new Cause.Untouched(typed)
-                                                : new Cause.Wait(typed))));
-                    }
-                },
+        return choice.on(() -> choice.typeMs(
+                ms,
+                "A wait is",
+                pane.desk::say,
+                typed -> pane.work.edit(LinkEdits.change(
+                        "change a wait",
+                        link.withCause(
+                                link.cause() instanceof Cause.Untouched
+                                        ? new Cause.Untouched(typed)
+                                        : new Cause.Wait(typed)))),
                 pane::refresh));
     }
 }

@@ -1,6 +1,7 @@
 package pandel.desktop.links.sentence;
 
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -64,6 +65,26 @@ public final class Choice extends Button {
             }
         });
         return field;
+    }
+
+    /**
+     * Lets ms be typed in its place.
+     *
+     * @param subject what takes them, as a complaint begins: "A wait is"
+     * @param say told what is wrong with what was typed
+     */
+    TextField typeMs(int now, String subject, Consumer<String> say, IntConsumer then, Runnable after) {
+        return type(
+                String.valueOf(now),
+                "Milliseconds",
+                text -> {
+                    if (text.strip().matches("\\d{1,8}") && Integer.parseInt(text.strip()) >= 1) {
+                        then.accept(Integer.parseInt(text.strip()));
+                    } else {
+                        say.accept(subject + " a whole number of milliseconds, 1 or more; “" + text + "” is not.");
+                    }
+                },
+                after);
     }
 
     /** Words of the sentence that cannot be chosen. */

@@ -13,6 +13,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import pandel.core.edit.link.BranchEdits;
+import pandel.core.edit.link.MotionWords;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Look;
 import pandel.core.model.Targets;
@@ -36,7 +37,6 @@ public final class MotionPage extends PageBox {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double HIGH = 132;
-    private static final int MOST_MS = 5000;
 
     private final Work work;
     private final PictureLibrary pictures;
@@ -180,22 +180,16 @@ public final class MotionPage extends PageBox {
     }
 
     private void ms(String typed) {
-        if (!typed.matches("\\d{1,5}") || Integer.parseInt(typed) > MOST_MS) {
-            say("A motion takes 0 to " + MOST_MS + " ms; “" + typed + "” is not that.", false);
-        } else {
-            change(now().kind(), now().direction(), Integer.parseInt(typed), now().easing());
-        }
+        MotionWords.whyNoTime(typed)
+                .ifPresentOrElse(
+                        why -> say(why, false),
+                        () -> change(now().kind(), now().direction(), Integer.parseInt(typed), now().easing()));
     }
 
     private void easing(String typed) {
-        if (!Motion.isEasing(typed)) {
-            say(
-                    "An easing is " + String.join(", ", Motion.EASINGS) + " or cubic-bezier(0.2, 0, 0, 1); “" + typed
-                            + "” is not.",
-                    false);
-        } else {
-            change(now().kind(), now().direction(), now().ms(), typed);
-        }
+        MotionWords.whyNoEasing(typed)
+                .ifPresentOrElse(
+                        why -> say(why, false), () -> change(now().kind(), now().direction(), now().ms(), typed));
     }
 
     private void change(Motion.Kind kind, Motion.Direction direction, int ms, String easing) {

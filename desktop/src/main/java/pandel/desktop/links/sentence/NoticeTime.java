@@ -39,16 +39,11 @@ final class NoticeTime {
 
     private static void type(
             Choice choice, Effect.Notice now, DeskRequests desk, Runnable refresh, Consumer<Effect> then) {
-        choice.type(
-                String.valueOf(now.ms() == 0 ? Effect.Notice.USUAL_MS : now.ms()),
-                "Milliseconds",
-                text -> {
-                    if (!text.strip().matches("\\d{1,8}") || Integer.parseInt(text.strip()) < 1) {
-                        desk.say("A notice stands a whole number of milliseconds, 1 or more; “" + text + "” is not.");
-                    } else {
-                        then.accept(new Effect.Notice(now.words(), Integer.parseInt(text.strip())));
-                    }
-                },
+        choice.typeMs(
+                now.ms() == 0 ? Effect.Notice.USUAL_MS : now.ms(),
+                "A notice stands",
+                desk::say,
+                ms -> then.accept(new Effect.Notice(now.words(), ms)),
                 refresh);
     }
 }

@@ -4,8 +4,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.geometry.Side;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.link.Link;
@@ -32,13 +30,7 @@ final class TakesChoice {
 
     /** The word; it opens beneath itself. */
     Choice of(Link link) {
-        Takes takes = link.takes().orElseThrow();
-        Choice choice = new Choice(
-                takes.ms().isPresent()
-                        ? "at work for " + LinkWords.seconds(takes.ms().getAsInt())
-                        : "at work until it is done",
-                "",
-                "choice-takes");
+        Choice choice = new Choice(LinkWords.takes(link), "", "choice-takes");
         return choice.on(() -> menu(link, choice).show(choice, Side.TOP, 0, -2));
     }
 
@@ -51,12 +43,12 @@ final class TakesChoice {
                         () -> put(link, "let it work until that is done", takes.withMs(OptionalInt.empty()))),
                 Buttons.item("A time…", "takes-ms", () -> type(link, choice)),
                 new SeparatorMenuItem(),
-                radio(
+                Buttons.choice(
                         "Device back gives it up",
                         "takes-given-up",
                         takes.givenUp(),
                         () -> put(link, "let device back give work up", takes.withGivenUp(true))),
-                radio(
+                Buttons.choice(
                         "Device back does nothing meanwhile",
                         "takes-kept-up",
                         !takes.givenUp(),
@@ -64,7 +56,7 @@ final class TakesChoice {
                 new SeparatorMenuItem());
         for (Takes.Sign sign : Takes.Sign.values()) {
             menu.getItems()
-                    .add(radio(
+                    .add(Buttons.choice(
                             switch (sign) {
                                 case MIDDLE -> "A busy sign in the middle";
                                 case TOUCHED -> "A busy sign on what was touched";
@@ -85,27 +77,13 @@ final class TakesChoice {
         return menu;
     }
 
-    private static MenuItem radio(String words, String id, boolean chosen, Runnable then) {
-        RadioMenuItem item = new RadioMenuItem(words);
-        item.setId(id);
-        item.setSelected(chosen);
-        item.setOnAction(e -> then.run());
-        return item;
-    }
-
     private void type(Link link, Choice choice) {
         Takes takes = link.takes().orElseThrow();
-        choice.type(
-                String.valueOf(takes.ms().orElse(USUAL)),
-                "Milliseconds",
-                text -> {
-                    if (!text.strip().matches("\\d{1,8}") || Integer.parseInt(text.strip()) < 1) {
-                        desk.say("What takes time takes a whole number of milliseconds, 1 or more; “" + text
-                                + "” is not.");
-                    } else {
-                        put(link, "let a link take time", takes.withMs(OptionalInt.of(Integer.parseInt(text.strip()))));
-                    }
-                },
+        choice.typeMs(
+                takes.ms().orElse(USUAL),
+                "What takes time takes",
+                desk::say,
+                ms -> put(link, "let a link take time", takes.withMs(OptionalInt.of(ms))),
                 refresh);
     }
 

@@ -2,12 +2,12 @@ package pandel.desktop.links.sentence;
 
 import java.util.Optional;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.edit.whole.FeelEdits;
 import pandel.core.model.screen.Answer;
 import pandel.core.model.screen.Hotspot;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** What is seen of a hotspot while it is touched, and of everything that does not say itself. */
@@ -18,34 +18,29 @@ final class TouchedMenu {
     static ContextMenu of(Work work, Hotspot hotspot) {
         ContextMenu menu = new ContextMenu();
         Answer usual = work.prototype().feel().touched();
-        RadioMenuItem asUsual = item(
-                "As usual: " + usual.phrase(),
-                "touched-usual",
-                hotspot.touched().isEmpty());
-        asUsual.setOnAction(e -> work.edit(HotspotEdits.touched(hotspot, Optional.empty())));
-        menu.getItems().add(asUsual);
+        menu.getItems()
+                .add(Buttons.choice(
+                        "As usual: " + usual.phrase(),
+                        "touched-usual",
+                        hotspot.touched().isEmpty(),
+                        () -> work.edit(HotspotEdits.touched(hotspot, Optional.empty()))));
         for (Answer answer : Answer.values()) {
-            RadioMenuItem own = item(
-                    "Here " + answer.phrase(),
-                    "touched-" + answer.word(),
-                    hotspot.touched().equals(Optional.of(answer)));
-            own.setOnAction(e -> work.edit(HotspotEdits.touched(hotspot, Optional.of(answer))));
-            menu.getItems().add(own);
+            menu.getItems()
+                    .add(Buttons.choice(
+                            "Here " + answer.phrase(),
+                            "touched-" + answer.word(),
+                            hotspot.touched().equals(Optional.of(answer)),
+                            () -> work.edit(HotspotEdits.touched(hotspot, Optional.of(answer)))));
         }
         menu.getItems().add(new SeparatorMenuItem());
         for (Answer answer : Answer.values()) {
-            RadioMenuItem everywhere =
-                    item("Usually " + answer.phrase(), "touched-everywhere-" + answer.word(), usual == answer);
-            everywhere.setOnAction(e -> work.edit(FeelEdits.touched(answer)));
-            menu.getItems().add(everywhere);
+            menu.getItems()
+                    .add(Buttons.choice(
+                            "Usually " + answer.phrase(),
+                            "touched-everywhere-" + answer.word(),
+                            usual == answer,
+                            () -> work.edit(FeelEdits.touched(answer))));
         }
         return menu;
-    }
-
-    private static RadioMenuItem item(String words, String id, boolean chosen) {
-        RadioMenuItem item = new RadioMenuItem(words);
-        item.setId(id);
-        item.setSelected(chosen);
-        return item;
     }
 }

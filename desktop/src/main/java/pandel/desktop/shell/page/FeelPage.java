@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import pandel.core.edit.link.MotionWords;
 import pandel.core.edit.whole.FeelEdits;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Look;
@@ -44,7 +45,6 @@ final class FeelPage extends PageBox {
             Verb.TURN_PAGE,
             Verb.NEXT_ROW,
             Verb.PREVIOUS_ROW);
-    private static final int MOST_MS = 5000;
     private static final int FIRST_MS = 240;
     private static final double HIGH = 210;
 
@@ -124,7 +124,11 @@ final class FeelPage extends PageBox {
     /** As it is, and as it is tried, side by side. */
     private Node versions() {
         Motion now = work.prototype().usualMotion(verb);
-        HBox both = new HBox(24, seen("As it is", now), seen("As you try it", tried));
+        Optional<Way> way = work.prototype().index().ways().stream()
+                .filter(w -> w.link().effects().anyMatch(e -> e.verb() == verb))
+                .filter(w -> !w.from().isEmpty() && to(w).isPresent())
+                .findFirst();
+        HBox both = new HBox(24, seen("As it is", way, now), seen("As you try it", way, tried));
         Button take = Buttons.word("Take what is tried", "feel-take", () -> {
             work.edit(FeelEdits.motion(verb, Optional.of(tried)));
             said.say("From now on to " + verb.phrase() + " is: " + told(tried) + ". Ctrl+Z takes it back.");
@@ -140,13 +144,9 @@ final class FeelPage extends PageBox {
         return new VBox(12, both, trying(), new HBox(12, take, usual));
     }
 
-    private Node seen(String caption, Motion motion) {
+    private Node seen(String caption, Optional<Way> way, Motion motion) {
         Label words = new Label(caption);
         words.getStyleClass().addAll("quiet", "small");
-        Optional<Way> way = work.prototype().index().ways().stream()
-                .filter(w -> w.link().effects().anyMatch(e -> e.verb() == verb))
-                .filter(w -> !w.from().isEmpty() && to(w).isPresent())
-                .findFirst();
         List<Screen> screens = work.prototype().screens();
         if (screens.isEmpty()) {
             return new VBox(6, words);
@@ -207,23 +207,31 @@ final class FeelPage extends PageBox {
                                 : d == Motion.Direction.DOWN ? "the foot" : "the " + d.word()),
                 d -> tryOut(tried.towards(d)));
         direction.setDisable(!sideways);
-        TextField ms = field("feel-ms", "Milliseconds", String.valueOf(tried.ms()), 60, typed -> {
-            if (!typed.matches("\\d{1,5}") || Integer.parseInt(typed) > MOST_MS) {
-                said.say("A motion takes 0 to " + MOST_MS + " ms; “" + typed + "” is not that.");
-            } else {
-                tryOut(new Motion(
-                        tried.kind(), tried.direction(), Integer.parseInt(typed), tried.easing(), tried.rest()));
-            }
-        });
+        TextField ms = field(
+                "feel-ms",
+                "Milliseconds",
+                String.valueOf(tried.ms()),
+                60,
+                typed -> MotionWords.whyNoTime(typed)
+                        .ifPresentOrElse(
+                                said::say,
+                                () -> tryOut(new Motion(
+                                        tried.kind(),
+                                        tried.direction(),
+                                        Integer.parseInt(typed),
+                                        tried.easing(),
+                                        tried.rest()))));
         ms.setDisable(still);
-        TextField easing = field("feel-easing", "Easing", tried.easing(), 190, typed -> {
-            if (!Motion.isEasing(typed)) {
-                said.say("An easing is " + String.join(", ", Motion.EASINGS) + " or cubic-bezier(0.2, 0, 0, 1); “"
-                        + typed + "” is not.");
-            } else {
-                tryOut(new Motion(tried.kind(), tried.direction(), tried.ms(), typed, tried.rest()));
-            }
-        });
+        TextField easing = field(
+                "feel-easing",
+                "Easing",
+                tried.easing(),
+                190,
+                typed -> MotionWords.whyNoEasing(typed)
+                        .ifPresentOrElse(
+                                said::say,
+                                () -> tryOut(
+                                        new Motion(tried.kind(), tried.direction(), tried.ms(), typed, tried.rest()))));
         easing.setDisable(still);
         HBox first = new HBox(8, kind, direction);
         HBox second = new HBox(8, ms, new Label("ms"), easing);

@@ -3,7 +3,6 @@ package pandel.core.check.rule.drawn;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -85,9 +84,7 @@ public final class CopiedWords {
 
     /** Words laid on its pictures that show no value. */
     private static Set<String> laid(Screen screen) {
-        return screen.allMocks()
-                .flatMap(m -> m.patches().stream())
-                .map(p -> Objects.requireNonNull(p.words()))
+        return screen.laidWords()
                 .filter(w -> !w.isBlank() && Placeholders.in(w).isEmpty())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }

@@ -78,9 +78,8 @@ public final class NeverFiring {
                         .flatMap(Effect::target)
                         .filter(t -> lacksValue(solution, t))
                         .isPresent());
-        boolean rowless = way.link().effects().anyMatch(Effect.StepRow.class::isInstance)
-                && solution.idles().of(way.link().id()).stream()
-                        .anyMatch(at -> at.idle().known().held().from().isEmpty());
+        boolean rowless =
+                solution.idles().of(way.link().id()).stream().anyMatch(at -> RowsAbsent.isWithoutRow(at.idle()));
         boolean wanting = solution.idles().of(way.link().id()).stream()
                 .anyMatch(at -> at.idle().lack().isPresent());
         return missing

@@ -34,7 +34,8 @@ public final class RowsAbsent {
         return findings;
     }
 
-    private static boolean isWithoutRow(Idle idle) {
+    /** Whether it is refused because its place was come to from no row. */
+    static boolean isWithoutRow(Idle idle) {
         return idle.isRefused()
                 && idle.lack().isEmpty()
                 && idle.known().held().from().isEmpty()

@@ -98,7 +98,7 @@ public final class Outcomes {
     /** What is said on a screen: words laid on its pictures, and on what can be touched. */
     private static String said(Prototype prototype, Screen screen) {
         return Stream.concat(
-                        Values.words(screen).filter(w -> !w.equals(screen.title())),
+                        screen.laidWords(),
                         prototype.index().hotspotsOn(screen.id()).stream().map(Hotspot::title))
                 .collect(Collectors.joining(" "))
                 .toLowerCase(Locale.ROOT);

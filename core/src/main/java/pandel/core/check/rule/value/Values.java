@@ -251,8 +251,6 @@ public final class Values {
 
     /** The words in which a screen shows values: its title and what is laid on its pictures. */
     static Stream<String> words(Screen screen) {
-        return Stream.concat(
-                Stream.of(screen.title()),
-                screen.allMocks().flatMap(m -> m.patches().stream()).map(pandel.core.model.screen.Patch::words));
+        return Stream.concat(Stream.of(screen.title()), screen.laidWords());
     }
 }
