@@ -71,18 +71,10 @@ public final class DrawSamples extends Application {
             Map<String, Sketch> onTablet = new LinkedHashMap<>();
             FramesOfHollowLane.welcome()
                     .forEach((title, sketch) -> onTablet.put(title, MoreOfHollowLane.column(sketch, false)));
-            // With letters of its own, so that every other id stays as it was.
-            Picture lane = taken(
-                            more,
-                            samples.resolve("pictures/drawer"),
-                            Map.of("The lane", FramesOfHollowLane.lane()),
-                            new Naming(new java.util.Random(13)::nextInt))
-                    .get("The lane");
             Prototype framed = FramesOfHollowLane.put(
                     linked,
                     taken(more, samples.resolve("pictures/welcome"), FramesOfHollowLane.welcome(), naming),
                     taken(more, samples.resolve("pictures/welcome-tablet"), onTablet, naming),
-                    lane,
                     naming);
             Files.writeString(
                     samples.resolve("hollow-lane-events.json"),

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.edit.Naming;
 import pandel.core.edit.frame.DrawerEdits;
+import pandel.core.edit.frame.HeaderEdits;
 import pandel.core.edit.frame.PairEdits;
 import pandel.core.edit.frame.TabSetEdits;
 import pandel.core.edit.link.LinkEdits;
@@ -14,7 +15,10 @@ import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
+import pandel.core.model.device.Width;
+import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
@@ -34,8 +38,8 @@ import pandel.core.play.Stepped;
 import pandel.core.play.situation.Situation;
 
 /**
- * The frames of Hollow Lane: a welcome of three pages, four tabs behind the drawn strip, a drawer that reveals, a dates
- * sheet with two stops, tools beside tool.
+ * The frames of Hollow Lane: a welcome of three pages, four tabs behind the drawn strip, a drawer, a header over the
+ * courses, a dates sheet with two stops, tools beside tool.
  */
 final class FramesOfHollowLane extends Making {
 
@@ -83,35 +87,16 @@ final class FramesOfHollowLane extends Making {
         return s;
     }
 
-    /** The lane at dusk, for the head of the drawer. */
-    static Sketch lane() {
-        Sketch s = new Sketch(272, 124, Sketch.LEAF);
-        s.dot(137, 26, 12, "#FFFFFF");
-        double[] wide = {46, 58, 40, 64, 44};
-        double[] high = {44, 56, 38, 50, 62};
-        double x = 10;
-        for (int i = 0; i < wide.length; i++) {
-            double top = 110 - high[i];
-            s.fill(x, top, wide[i], high[i], i == 1 ? Sketch.GREEN : "#FFFFFF");
-            s.line(Sketch.GREEN, 2.4, x, 110, x, top, x + wide[i] / 2, top - 18, x + wide[i], top, x + wide[i], 110);
-            s.round(x + wide[i] / 2 - 6, 110 - 20, 12, 20, 2, i == 1 ? "#FFFFFF" : Sketch.GREEN);
-            x += wide[i];
-        }
-        s.fill(0, 110, 272, 14, Sketch.GREEN);
-        return s;
-    }
-
     /**
      * @param phone pictures of the welcome by title
      * @param tablet the same for tablets
-     * @param lane for the head of the drawer
      */
-    static Prototype put(
-            Prototype plain, Map<String, Picture> phone, Map<String, Picture> tablet, Picture lane, Naming naming) {
+    static Prototype put(Prototype plain, Map<String, Picture> phone, Map<String, Picture> tablet, Naming naming) {
         FramesOfHollowLane maker = new FramesOfHollowLane(plain, naming);
         maker.welcome(phone, tablet);
         maker.tabs();
-        maker.drawer(lane);
+        maker.drawer();
+        maker.header();
         maker.edit(ScreenEdits.overlay(
                 maker.screen("Choose dates"), "", Overlay.USUAL.withShare(44).withStop(64)));
         List<Device> devices = new ArrayList<>(plain.devices());
@@ -135,23 +120,45 @@ final class FramesOfHollowLane extends Making {
                 Rest.NONE)));
         maker.p = MovesOfHollowLane.put(maker.p, naming);
         maker.journeys();
-        return CounterOfHollowLane.put(maker.p, naming);
+        return CoursesOfHollowLane.put(CounterOfHollowLane.put(maker.p, naming), naming);
+    }
+
+    private static Picture onMedium(Picture of) {
+        return of.withOn(Width.MEDIUM);
+    }
+
+    /** Laid over the courses, whose pictures leave room for it: back, what is open when, and the rules of the house. */
+    private void header() {
+        java.util.Set<String> on = new java.util.LinkedHashSet<>(
+                List.of(screen("Courses").id(), screen("Course").id()));
+        p = p.withShared(p.shared().stream()
+                .map(s -> s.hotspot().title().equals("Back")
+                        ? s.on(s.screens().stream()
+                                .filter(id -> !on.contains(id))
+                                .toList())
+                        : s)
+                .toList());
+        Header header = Header.of(id("courses header"), "Over the courses", Attached.to(List.copyOf(on)))
+                .withLeft(new Header.Left(Header.Kind.BACK, true, ""))
+                .withActions(List.of(action("Opening hours", "bx-time"), action("House rules", "bx-book-open")));
+        edit(HeaderEdits.make(header.withBar(header.bar().withLarge(true).withInk("#24483A"))));
+    }
+
+    private Header.Action action(String title, String sign) {
+        return new Header.Action(
+                title,
+                sign,
+                Link.of(
+                        id(title + " action"),
+                        new Cause.Touch(Gesture.TAP),
+                        new Effect.Advance(new Target.ToScreen(screen(title).id()))));
     }
 
     private void welcome(Map<String, Picture> phone, Map<String, Picture> tablet) {
         List<Screen> pages = phone.entrySet().stream()
                 .map(e -> Screen.page(id(e.getKey()), e.getKey())
                         .withSection("Arriving")
-                        .withMocks(List.of(
-                                e.getValue(),
-                                new Picture(
-                                        pandel.core.model.device.Width.MEDIUM,
-                                        tablet.get(e.getKey()).content(),
-                                        tablet.get(e.getKey()).pixelWidth(),
-                                        tablet.get(e.getKey()).pixelHeight(),
-                                        tablet.get(e.getKey()).scale(),
-                                        tablet.get(e.getKey()).source(),
-                                        Rest.NONE))))
+                        .withMocks(List.of(e.getValue(), onMedium(tablet.get(e.getKey())))))
                 .toList();
         List<Screen> all = new ArrayList<>(p.screens());
         all.addAll(1, pages);
@@ -182,7 +189,7 @@ final class FramesOfHollowLane extends Making {
         edit(TabSetEdits.make(set.withStrip(set.strip().withEdge(TabSet.Edge.DRAWN))));
     }
 
-    private void drawer(Picture lane) {
+    private void drawer() {
         Link signOut = p.index().hotspotsOn(screen("Me").id()).stream()
                 .filter(h -> h.title().equals("Sign out"))
                 .findFirst()
@@ -206,10 +213,10 @@ final class FramesOfHollowLane extends Making {
                 signOut.branches().getFirst()));
         Drawer.Panel panel = Drawer.Panel.USUAL
                 .withSide(PanelSide.RIGHT)
-                .withMoves(Drawer.Moves.REVEALS)
-                .withWidth(272)
-                .withShade(20)
-                .withShrinks(84)
+                .withWidth(284)
+                .withShade(36)
+                .withGap(8)
+                .withShadow(20)
                 .withGround("#F6F4EE")
                 .withInk("#33414A")
                 .withChosen("#2F5D4A");
@@ -217,10 +224,8 @@ final class FramesOfHollowLane extends Making {
                         id("house drawer"),
                         "The house",
                         items,
-                        Drawer.Attached.to(
-                                ROOTS.stream().map(t -> screen(t).id()).toList()))
+                        Attached.to(ROOTS.stream().map(t -> screen(t).id()).toList()))
                 .withHead("Hollow Lane 12")
-                .withPicture(Optional.of(lane))
                 .withPanel(panel);
         edit(DrawerEdits.make(drawer));
         edit(DrawerEdits.sign(drawer, id("the house sign"), true));

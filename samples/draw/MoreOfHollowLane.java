@@ -66,11 +66,7 @@ final class MoreOfHollowLane {
         all.put("27_ask-for-help", list("Back", "Ask for help", new String[][] {
             {"bell", "Call the counter", "Open until 18:00 today"}, {"clock", "Write to us", "Answered the same week"}
         }));
-        all.put("28_courses", list("Notices", "Courses", new String[][] {
-            {"drill", "Drilling without fear", "Saturday, 10:00"},
-            {"saw", "Sharpening", "Next Thursday, 17:00"},
-            {"ladder", "Safe on ladders", "Full"}
-        }));
+        all.put("28_courses", courses());
         all.put("29_course", course());
         all.put("30_your-place", place());
         return all;
@@ -105,9 +101,23 @@ final class MoreOfHollowLane {
         return s;
     }
 
+    /** It leaves room at its top, where a header is laid over it. */
+    private static Sketch courses() {
+        Sketch s = new Sketch(390, 844, WHITE);
+        String[][] rows = {
+            {"drill", "Drilling without fear", "Saturday, 10:00"},
+            {"saw", "Sharpening", "Next Thursday, 17:00"},
+            {"ladder", "Safe on ladders", "Full"}
+        };
+        for (int i = 0; i < rows.length; i++) {
+            s.row(140 + i * 84, rows[i][0], rows[i][1], rows[i][2]);
+        }
+        return s;
+    }
+
     private static Sketch course() {
         Sketch s = new Sketch(390, 844, WHITE);
-        s.header("Courses", "Drilling without fear");
+        s.bold(20, 140, 20, Sketch.INK, "Drilling without fear");
         s.text(20, 172, 17, Sketch.INK, "Saturday, 10:00, in the yard");
         s.text(20, 206, 16, Sketch.GREY, "Bring old clothes. Four places are left.");
         s.button(664, "Take a place", true);

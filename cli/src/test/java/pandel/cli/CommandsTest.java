@@ -57,7 +57,7 @@ class CommandsTest {
         assertThat(run("check", SAMPLE)).isEqualTo(ExitCode.FINDINGS);
         assertThat(out.toString())
                 .contains(
-                        "Hollow Lane: 32 of 33 screens are shown, 81 links, 7 findings",
+                        "Hollow Lane: 32 of 33 screens are shown, 86 links, 7 findings",
                         "problem dead-end: “Receipt” is a dead end: it has no links.",
                         "by [{\"elapse\":1800},",
                         "warning unreached-screen: “Report damage” is never shown: nothing leads here yet.");

@@ -21,6 +21,7 @@ import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Branch;
@@ -63,8 +64,9 @@ import pandel.core.model.value.Value;
  * {@code #welcome} and {@code #welcome/2} lead to it, {@code turn next}, {@code turn previous} and {@code turn 2} turn
  * its pages. A line {@code tabs main a,b=screen,c=$inner,d=#intro drops leaves swiped first:b hidden:x,y} is a tab set,
  * {@code $main} and {@code $main/b} lead to it, {@code switch main-b} shows a tab. A line {@code drawer menu
- * a,b=screen,c on:all shut stays right unpulled} (or {@code on:x,y}, {@code on:$main}) is a drawer; {@code draw menu},
- * {@code drawclose menu}, {@code drawtoggle menu} move it.
+ * a,b=screen,c on:all shut stays right unpulled} (or {@code on:x,y}, {@code on:$main}) is a drawer; {@code header top
+ * on:all back acts:a=screen,b=return hidden:x large scrolls} a header; {@code draw menu}, {@code drawclose menu},
+ * {@code drawtoggle menu} move it.
  */
 public final class Made {
 
@@ -81,6 +83,7 @@ public final class Made {
         List<Sequence> sequences = new ArrayList<>();
         List<TabSet> sets = new ArrayList<>();
         List<Drawer> drawers = new ArrayList<>();
+        List<Header> headers = new ArrayList<>();
         for (String line : lines) {
             if (line.startsWith("address ")) {
                 String[] w = line.split(" ");
@@ -100,6 +103,8 @@ public final class Made {
                         .toList();
             } else if (line.startsWith("drawer ")) {
                 drawers.add(MadeFrames.drawer(List.of(line.split(" "))));
+            } else if (line.startsWith("header ")) {
+                headers.add(MadeFrames.header(List.of(line.split(" "))));
             } else if (line.startsWith("tabs ")) {
                 sets.add(MadeFrames.tabs(List.of(line.split(" "))));
             } else if (line.startsWith("sequence ")) {
@@ -124,7 +129,8 @@ public final class Made {
                         Rest.NONE)
                 .withSequences(sequences)
                 .withTabSets(sets)
-                .withDrawers(drawers);
+                .withDrawers(drawers)
+                .withHeaders(headers);
         for (String line : lines) {
             made = line.startsWith("devices ")
                             || line.startsWith("refuses ")
@@ -132,6 +138,7 @@ public final class Made {
                             || line.startsWith("sequence ")
                             || line.startsWith("tabs ")
                             || line.startsWith("drawer ")
+                            || line.startsWith("header ")
                     ? made
                     : remembering(made, line);
         }

@@ -5,7 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Branch;
@@ -78,17 +82,11 @@ final class MadeFrames {
                                                                     ? tabbed(to)
                                                                     : new Target.ToScreen(to))))));
         }
-        Drawer made = Drawer.of(words.get(1), words.get(1), items, Drawer.Attached.ALL);
+        Drawer made = Drawer.of(words.get(1), words.get(1), items, Attached.ALL);
         for (String mark : words.subList(3, words.size())) {
             String[] said = mark.split(":");
             made = switch (said[0]) {
-                case "on" ->
-                    made.withOn(
-                            said[1].equals("all")
-                                    ? Drawer.Attached.ALL
-                                    : said[1].startsWith("$")
-                                            ? new Drawer.Attached(false, Set.of(), Set.of(said[1].substring(1)))
-                                            : Drawer.Attached.to(List.of(said[1].split(","))));
+                case "on" -> made.withOn(attached(said[1]));
                 case "shut" -> made.withOutside(false);
                 case "stays" -> made.withPanel(made.panel().withMoves(Drawer.Moves.STAYS));
                 case "right" -> made.withPanel(made.panel().withSide(PanelSide.RIGHT));
@@ -97,6 +95,50 @@ final class MadeFrames {
             };
         }
         return made;
+    }
+
+    static Header header(List<String> words) {
+        Header made = Header.of(words.get(1), words.get(1), Attached.ALL).withLeft(Header.Left.NONE);
+        for (String mark : words.subList(2, words.size())) {
+            String[] said = mark.split(":");
+            made = switch (said[0]) {
+                case "on" -> made.withOn(attached(said[1]));
+                case "back" -> made.withLeft(Header.Left.BACK);
+                case "labelled" -> made.withLeft(new Header.Left(Header.Kind.BACK, true, ""));
+                case "drawer" -> made.withLeft(Header.Left.drawer(said[1]));
+                case "acts" ->
+                    made.withActions(Stream.of(said[1].split(","))
+                            .map(a -> action(words.get(1), a.split("=")))
+                            .toList());
+                case "hidden" -> made.withHiddenOn(Set.of(said[1].split(",")));
+                case "large" -> made.withBar(made.bar().withLarge(true));
+                case "scrolls" -> made.withBar(made.bar().withStays(false));
+                case "says" -> made.withWords(said[1]);
+                default -> throw new IllegalArgumentException(mark);
+            };
+        }
+        return made;
+    }
+
+    private static Header.Action action(String header, String[] named) {
+        String to = named[named.length - 1];
+        return new Header.Action(
+                named[0],
+                "",
+                Link.of(
+                        header + "-" + named[0],
+                        new Cause.Touch(Gesture.TAP),
+                        to.equals("return")
+                                ? new Effect.Return()
+                                : new Effect.Advance(to.startsWith("$") ? tabbed(to) : new Target.ToScreen(to))));
+    }
+
+    private static Attached attached(String said) {
+        return said.equals("all")
+                ? Attached.ALL
+                : said.startsWith("$")
+                        ? new Attached(false, Set.of(), Set.of(said.substring(1)))
+                        : Attached.to(List.of(said.split(",")));
     }
 
     static Target sequence(String[] named) {

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ExecutionException;
 import java.util.function.IntConsumer;
 import javafx.scene.image.PixelFormat;
@@ -20,6 +21,7 @@ import pandel.core.model.link.Effect;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.HeaderPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
@@ -37,6 +39,9 @@ import pandel.files.picture.Raster;
 public final class StagePictures {
 
     private static final int QUIET = 4;
+
+    /** What is looked at by day alone: by night it shows nothing that others do not. */
+    private static final Set<String> BY_DAY = Set.of("sequence", "pair");
 
     private StagePictures() {}
 
@@ -60,6 +65,9 @@ public final class StagePictures {
         List<Path> written = new ArrayList<>();
         for (String look : List.of("day", "night")) {
             for (Sight each : sights(opened, clock)) {
+                if (look.equals("night") && BY_DAY.contains(each.name())) {
+                    continue;
+                }
                 OffScreen.onFx(() -> {
                     opened.window().dismiss();
                     each.show().run();
@@ -106,6 +114,9 @@ public final class StagePictures {
         p.drawers().stream()
                 .findFirst()
                 .ifPresent(d -> sights.add(onDesk(around, "drawer", () -> DrawerPage.open(work, around, d.id()))));
+        p.headers().stream()
+                .findFirst()
+                .ifPresent(h -> sights.add(onDesk(around, "header", () -> HeaderPage.open(work, around, h.id()))));
         p.sequences().stream()
                 .findFirst()
                 .ifPresent(s -> sights.add(onDesk(around, "sequence", () -> SequencePage.open(work, around, s.id()))));

@@ -24,32 +24,32 @@ class ChosenEffectsTest extends FramedWindowTest {
 
     @Test
     void choosingATabRemembersAndSaysSomething() {
-        desk("Loans");
+        desk("Notices");
         keys(KeyCode.Q);
         press("#chosen-remember");
-        write("loans seen");
+        write("notices seen");
         keys(KeyCode.ENTER);
         settle();
         press("#chosen-say");
-        write("Your loans");
+        write("Your notices");
         keys(KeyCode.ENTER);
         settle();
-        assertThat(tab("Loans").effects()).hasSize(2).allMatch(Effect::isDoneByChoosing);
-        assertRead("choosing it also:", "remember", "loans seen is yes", "say", "“Your loans”");
+        assertThat(tab("Notices").effects()).hasSize(2).allMatch(Effect::isDoneByChoosing);
+        assertRead("choosing it also:", "remember", "notices seen is yes", "say", "“Your notices”");
         shot("chosen-tab-page");
         press("#page-done");
 
         signIn();
         String fact = prototype().facts().getLast().id();
         assertThat(opened.window().played().orElseThrow().facts().set()).doesNotContainKey(fact);
-        tapDevice(146, 805);
+        tapDevice(244, 805);
         settle();
         assertThat(opened.window().played().orElseThrow().facts().set()).containsEntry(fact, new Value.YesNo(true));
-        assertRead("Your loans");
+        assertRead("Your notices");
 
         go(2);
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(tab("Loans").effects()).hasSize(1);
+        assertThat(tab("Notices").effects()).hasSize(1);
     }
 
     @Test

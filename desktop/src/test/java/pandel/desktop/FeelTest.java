@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import pandel.core.model.Feel;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Answer;
+import pandel.core.model.screen.Form;
 
 /** How a prototype moves and answers as a rule: tried beside what it is, and then taken. */
 class FeelTest extends FramedWindowTest {
@@ -41,5 +43,27 @@ class FeelTest extends FramedWindowTest {
         press("#page-done");
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(prototype().feel().touched()).isEqualTo(Answer.DIM);
+    }
+
+    @Test
+    void whatOpensAboveAndDrawersHaveMotionsOfTheirOwn() {
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.M);
+        press("#feel-open-a-sheet");
+        typeOver("#feel-ms", "420");
+        press("#feel-take");
+        assertThat(prototype().feel().above()).containsOnlyKeys(Form.SHEET);
+        assertThat(prototype().usualMotion(Verb.OPEN_ABOVE).ms()).isEqualTo(250);
+        press("#feel-drawers");
+        assertRead("drawers", "240 ms, ease-out");
+        typeOver("#feel-ms", "600");
+        press("#feel-take");
+        assertThat(prototype().feel().drawers().ms()).isEqualTo(600);
+        shot("feel-drawers");
+        press("#feel-usual");
+        assertThat(prototype().feel().drawers()).isEqualTo(Feel.DRAWERS);
+        press("#page-done");
+        go(2);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(prototype().feel().drawers().ms()).isEqualTo(600);
     }
 }

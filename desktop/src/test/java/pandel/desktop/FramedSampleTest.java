@@ -2,6 +2,7 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -10,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import pandel.core.model.Look;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
+import pandel.core.model.value.Value;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.layout.Room;
 import pandel.core.play.situation.Situation;
@@ -66,7 +68,7 @@ class FramedSampleTest extends FramedWindowTest {
     }
 
     @Test
-    void theDrawerIsRevealed() {
+    void theDrawerComesOverThePage() {
         signIn();
         tapDevice(390 - 30, 30);
         tillStill();
@@ -76,9 +78,89 @@ class FramedSampleTest extends FramedWindowTest {
         assertThat(lookup(".trail-drawer").queryAll()).isEmpty();
         swipe(onDevice(388, 400), -180, 0);
         assertThat(lookup(".trail-drawer").queryAll()).hasSize(1);
-        tapDevice(300, 124 + 56 + 36 + 72);
+        tapDevice(300, 8 + 88 + 36 + 72);
         tillStill();
         assertThat(trail()).startsWith("Courses", "Tools");
+    }
+
+    /** By the drawer's item. */
+    private void openCourses() {
+        signIn();
+        tapDevice(390 - 30, 30);
+        tillStill();
+        tapDevice(300, 8 + 88 + 36 + 72);
+        tillStill();
+    }
+
+    @Test
+    void aHeaderLiesOverTheCourses() {
+        openCourses();
+        assertThat(trail()).startsWith("Courses", "Tools");
+        assertRead("Back in the header", "“Opening hours” in the header");
+        shot("sample-header");
+        tapDevice(195, 182);
+        tillStill();
+        assertThat(trail()).startsWith("Course", "Courses");
+        tapDevice(30, 26);
+        tillStill();
+        assertThat(trail()).startsWith("Courses", "Tools");
+        tapDevice(390 - 26, 26);
+        tillStill();
+        assertThat(trail()).startsWith("House rules", "Courses");
+    }
+
+    private String course() {
+        return Optional.ofNullable(opened.window()
+                        .played()
+                        .orElseThrow()
+                        .top()
+                        .trail()
+                        .current()
+                        .held()
+                        .given()
+                        .get("course"))
+                .map(Value::shown)
+                .orElse("");
+    }
+
+    @Test
+    void oneCourseStandsBesideAnotherAndAPlaceTakesTime() {
+        openCourses();
+        tapDevice(195, 182);
+        tillStill();
+        assertThat(course()).isEqualTo("Drilling without fear");
+        tapDevice(300, 614);
+        tillStill();
+        assertThat(course()).isEqualTo("Sharpening");
+        assertThat(trail()).startsWith("Course", "Courses", "Tools");
+        swipe(onDevice(300, 400), -160, 0);
+        tillStill();
+        assertThat(course()).isEqualTo("Safe on ladders");
+        tapDevice(300, 614);
+        tillStill();
+        assertThat(course()).isEqualTo("Safe on ladders");
+        swipe(onDevice(100, 400), 160, 0);
+        tillStill();
+        assertThat(course()).isEqualTo("Sharpening");
+        shot("sample-course");
+        tapDevice(195, 690);
+        settle();
+        assertThat(opened.window().played().orElseThrow().work()).isPresent();
+        shot("sample-place-taken");
+        pass(5000);
+        tillStill();
+        assertThat(trail()).startsWith("Your place");
+    }
+
+    @Test
+    void choosingTheLoansTellsWhatIsDue() {
+        signIn();
+        tapDevice(146, 805);
+        tillStill();
+        assertRead("The hand drill is due today.");
+        shot("sample-due");
+        pass(2600);
+        assertThat(lookup("#notice").query().isVisible()).isFalse();
     }
 
     @Test
@@ -146,7 +228,7 @@ class FramedSampleTest extends FramedWindowTest {
         signIn();
         tapDevice(390 - 30, 30);
         tillStill();
-        tapDevice(300, 124 + 56 + 36 + 4 * 48 + 36 + 24);
+        tapDevice(300, 8 + 88 + 36 + 4 * 48 + 36 + 24);
         tillStill();
         assertThat(trail()).startsWith("My card", "Tools");
         pass(29_000);

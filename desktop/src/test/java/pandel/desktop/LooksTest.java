@@ -211,6 +211,13 @@ class LooksTest extends WindowTest {
         assertRead("The look “Kept longer” of “Loan” is never shown: it asks for a fact that was removed.");
     }
 
+    private Entry loanEntry() {
+        return prototype().entries().stream()
+                .filter(e -> e.address().filter("/loans/{loan}"::equals).isPresent())
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void entriesGetAddressesAndStartPointsAreKeptFromPlay() {
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
@@ -235,15 +242,38 @@ class LooksTest extends WindowTest {
         settle();
         assertRead("Look: Kept longer");
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
-        Entry loan = prototype().entries().stream()
-                .filter(e -> e.address().filter("/loans/{loan}"::equals).isPresent())
-                .findFirst()
-                .orElseThrow();
+        Entry loan = loanEntry();
         typeOver("#address-" + loan.id(), "loans");
         assertRead("An address begins with / and goes on in parts, /part/{value}.");
         clickOn("#new-address");
         settle();
         assertThat(prototype().entries()).hasSize(4);
+    }
+
+    @Test
+    void partsOfAnAddressMayBeLeftOutOrNamedAndWhatIsTriedSaysWhatItDropped() {
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
+        Entry loan = loanEntry();
+        typeOver("#address-" + loan.id(), "/loans/{loan?}?from={from}");
+        settle();
+        assertThat(prototype().entries())
+                .anyMatch(e ->
+                        e.address().filter("/loans/{loan?}?from={from}"::equals).isPresent());
+        clickOn("#try-address");
+        write("/loans?from=mail");
+        keys(KeyCode.ENTER);
+        assertRead("Possible here", "Tap Bring it back", "Dropped, since nothing there expects it: from.");
+        shot("address-dropped");
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.E);
+        clickOn("#try-address");
+        write("/loans/Tent/again");
+        keys(KeyCode.ENTER);
+        settle();
+        assertRead("No entry has an address like “/loans/Tent/again”");
+        clickOn("#page-done");
+        settle();
+        go(5);
+        assertRead("address-part");
     }
 
     @Test

@@ -97,6 +97,7 @@ class OverlaysTest extends WindowTest {
         desk("Extend the loan");
         press("#in-frame");
         press("#overlay-side");
+        press("#overlay-side-0");
         typeOver("#overlay-share", "70");
         assertThat(screen("Extend the loan").overlay().side()).isEqualTo(PanelSide.LEFT);
         assertThat(screen("Extend the loan").overlay().share()).isEqualTo(70);

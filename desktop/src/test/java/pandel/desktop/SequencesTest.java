@@ -71,12 +71,14 @@ class SequencesTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.LEFT);
         assertThat(titles()).containsExactly("Care and late days", "How to use it", "House rules");
         press("#sequence-dots");
+        press("#sequence-dots-1");
         assertThat(made().laid().dots()).isFalse();
         typeOver("#sequence-next", "On");
         assertThat(made().laid().next()).isEqualTo("On");
         typeOver("#sequence-ink", "blue");
         assertRead("“blue” is none");
         press("#sequence-swipes");
+        press("#sequence-swipes-1");
         assertThat(made().swipes()).isFalse();
         press("#sequence-finish-leads");
         press("#finish-screen");

@@ -61,7 +61,7 @@ class TabsTest extends WindowTest {
         assertThat(hotspot("Sign in", "Sign in").links().getFirst().effect().flatMap(Effect::target))
                 .get()
                 .isInstanceOf(Target.ToTabs.class);
-        assertRead("drawn on the pictures", "each tab keeps its trail", "6 links switch its tabs now");
+        assertRead("on the pictures", "each tab keeps its trail", "6 links switch its tabs now");
         shot("tabs-drawn");
         press("#page-done");
         go(4);
@@ -93,10 +93,21 @@ class TabsTest extends WindowTest {
         press("#sign-list");
         press("#page-2");
         press("#tab-sign");
+        write("calendar ed");
+        settle();
+        shot("sign-page");
+        keys(KeyCode.ENTER);
+        assertThat(made().tabs().get(1).sign()).isEqualTo("bx-calendar-edit");
+        press("#tab-sign");
         press("#sign-heart");
         press("#page-3");
         press("#tab-sign");
         press("#sign-house");
+        typeOver("#strip-height", "72");
+        typeOver("#strip-gap", "8");
+        typeOver("#strip-sign", "26");
+        typeOver("#strip-behind", "#DCE9E4");
+        assertThat(made().strip().sizes()).isEqualTo(new TabSet.Sizes(72, 8, 0, 26, "#DCE9E4"));
         shot("tabs-page");
         assertThat(labels()).containsExactly("How", "Care and late days", "House rules");
         assertThat(made().tabs()).extracting(TabSet.Tab::sign).containsExactly("list", "heart", "house");
@@ -107,6 +118,7 @@ class TabsTest extends WindowTest {
         press("#tab-first");
         assertThat(made().first()).isEqualTo(made().tabs().get(1).id());
         press("#tabs-swipes");
+        press("#tabs-swipes-0");
         press("#page-done");
         desk("Tools");
         link(20, 20, 130, 30, "Advice");
@@ -235,8 +247,9 @@ class TabsTest extends WindowTest {
         interact(() -> opened.work().edit(pandel.core.edit.screen.ScreenEdits.entry(screen("How to use it"))));
         putBehindStrip(BARE);
         press("#strip-look-wide");
-        press("#strip-look-wide");
+        press("#strip-look-wide-2");
         press("#strip-look-medium");
+        press("#strip-look-medium-1");
         shot("tabs-looks");
         assertRead("wide: side list", "medium: side signs", "narrow: strip");
         assertThat(made().strip().on(pandel.core.model.device.Width.WIDE)).isEqualTo(TabSet.Side.SIDE_LIST);
@@ -261,9 +274,10 @@ class TabsTest extends WindowTest {
         keys(KeyCode.ENTER);
         press("#button-sign");
         press("#sign-bell");
-        assertRead("button: bell", "advance to Report damage", "with the strip");
+        assertRead("bell", "advance to Report damage", "with the strip", "lower right");
         press("#button-side-signs");
-        assertThat(made().button().orElseThrow().absent()).containsExactly(TabSet.Side.SIDE_SIGNS);
+        press("#button-side-signs-5");
+        assertThat(made().button().orElseThrow().on(TabSet.Side.SIDE_SIGNS)).isEqualTo(TabSet.At.HEAD);
         shot("tabs-button");
         press("#button-does");
         assertRead("Tapping the button of “How to use it and beside”:", "floating button");
@@ -274,6 +288,6 @@ class TabsTest extends WindowTest {
         assertThat(trail()).startsWith("Report damage", "How to use it");
         assertRead("The button of How to use it and beside");
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(made().button().orElseThrow().absent()).isEmpty();
+        assertThat(made().button().orElseThrow().at()).isEmpty();
     }
 }

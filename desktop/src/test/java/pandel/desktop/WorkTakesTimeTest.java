@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.OptionalInt;
+import javafx.geometry.Bounds;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -46,6 +47,20 @@ class WorkTakesTimeTest extends WindowTest {
         press("#takes-sign-touched");
         assertThat(reserve().takes().orElseThrow().sign()).isEqualTo(Takes.Sign.TOUCHED);
         assertRead("at work for 2 s");
+        press("#choice-takes");
+        press("#takes-sign-placed");
+        assertRead("50 % from the left, 50 % from the top");
+        Bounds seen = lookup("#busy-preview")
+                .query()
+                .localToScreen(lookup("#busy-preview").query().getBoundsInLocal());
+        drag(seen.getCenterX(), seen.getCenterY())
+                .dropTo(seen.getMinX() + seen.getWidth() * 0.25, seen.getMinY() + seen.getHeight() * 0.8);
+        settle();
+        assertThat(reserve().takes().orElseThrow().sign()).isEqualTo(Takes.Sign.PLACED);
+        assertThat(reserve().takes().orElseThrow().at().x()).isBetween(24.0, 26.0);
+        assertThat(reserve().takes().orElseThrow().at().y()).isBetween(79.0, 81.0);
+        shot("takes-placed");
+        press("#page-done");
 
         go(5);
         settle();
@@ -65,9 +80,9 @@ class WorkTakesTimeTest extends WindowTest {
         assertThat(trail().getFirst()).isEqualTo("Reserved");
         assertThat(lookup("#busy").query().isVisible()).isFalse();
         go(2);
-        keys(KeyCode.CONTROL, KeyCode.Z);
-        keys(KeyCode.CONTROL, KeyCode.Z);
-        keys(KeyCode.CONTROL, KeyCode.Z);
+        for (int i = 0; i < 4; i++) {
+            keys(KeyCode.CONTROL, KeyCode.Z);
+        }
         assertThat(reserve().takes()).contains(Takes.UNTIL_DONE);
     }
 

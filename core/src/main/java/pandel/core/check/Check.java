@@ -17,6 +17,7 @@ import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Rule;
 import pandel.core.check.finding.Unsettled;
+import pandel.core.check.relevance.Covered;
 import pandel.core.check.relevance.Relevance;
 import pandel.core.check.rule.drawn.CopiedWords;
 import pandel.core.check.rule.drawn.Hotspots;
@@ -121,17 +122,20 @@ public final class Check {
      * @param before what the checks said of an earlier prototype
      */
     public static Optional<Checked> after(Checked before, Prototype prototype, BooleanSupplier calledOff) {
+        Covered covered = Covered.of(prototype);
         return before.isWhole()
+                        && before.solution().covered().equals(covered)
                         && Relevant.of(before.prototype()).equals(Relevant.of(prototype))
-                        && Relevant.covered(before.prototype()).equals(Relevant.covered(prototype))
                 ? told(
                         prototype,
+                        covered,
                         before.solution().relevance(),
                         before.solution().explorations(),
                         before.solution().points(),
                         calledOff)
                 : of(
                         prototype,
+                        covered,
                         Budget.USUAL,
                         before.solution().explorations().stream()
                                 .map(Reachability::system)
@@ -140,17 +144,21 @@ public final class Check {
     }
 
     static Optional<Checked> of(Prototype prototype, Budget effort, BooleanSupplier calledOff) {
-        return of(prototype, effort, List.of(), calledOff);
+        return of(prototype, Covered.of(prototype), effort, List.of(), calledOff);
     }
 
     /** @param before of an earlier prototype; what still holds of what they know is not found out again */
     private static Optional<Checked> of(
-            Prototype prototype, Budget effort, List<PushdownSystem> before, BooleanSupplier calledOff) {
+            Prototype prototype,
+            Covered covered,
+            Budget effort,
+            List<PushdownSystem> before,
+            BooleanSupplier calledOff) {
         Relevance relevance = Relevance.in(prototype);
         List<Entry> entries = prototype.entries().stream()
                 .flatMap(e -> Addresses.opened(prototype, relevance, e).stream())
                 .toList();
-        List<PushdownSystem> systems = systems(prototype, effort, relevance, before);
+        List<PushdownSystem> systems = systems(prototype, covered, effort, relevance, before);
         List<Reachability> explorations = explore(systems, effort, entries, calledOff);
         if (calledOff.getAsBoolean()) {
             return Optional.empty();
@@ -158,12 +166,13 @@ public final class Check {
         List<Reachability> points = prototype.startPoints().isEmpty()
                 ? List.of()
                 : explore(systems, effort, prototype.startPoints(), calledOff);
-        return told(prototype, relevance, explorations, points, calledOff);
+        return told(prototype, covered, relevance, explorations, points, calledOff);
     }
 
     /** Draws the findings from what was explored; empty when it was called off. */
     private static Optional<Checked> told(
             Prototype prototype,
+            Covered covered,
             Relevance relevance,
             List<Reachability> explorations,
             List<Reachability> points,
@@ -174,6 +183,7 @@ public final class Check {
         List<Unsettled> unsettled = new ArrayList<>(Addresses.cut(prototype, relevance));
         Solution solution = new Solution(
                 prototype,
+                covered,
                 relevance,
                 explorations,
                 points,
@@ -237,8 +247,11 @@ public final class Check {
         List<Entry> entries = prototype.entries().stream()
                 .flatMap(e -> Addresses.opened(prototype, relevance, e).stream())
                 .toList();
-        for (Reachability exploration :
-                explore(systems(prototype, Budget.USUAL, relevance, List.of()), Budget.USUAL, entries, calledOff)) {
+        for (Reachability exploration : explore(
+                systems(prototype, Covered.of(prototype), Budget.USUAL, relevance, List.of()),
+                Budget.USUAL,
+                entries,
+                calledOff)) {
             shown.addAll(exploration.nearest().keySet());
             shown.addAll(exploration.perhapsReached());
         }
@@ -247,8 +260,8 @@ public final class Check {
 
     /** One for each class of devices that differ in nothing that matters. */
     private static List<PushdownSystem> systems(
-            Prototype prototype, Budget budget, Relevance relevance, List<PushdownSystem> before) {
-        return classes(prototype).stream()
+            Prototype prototype, Covered covered, Budget budget, Relevance relevance, List<PushdownSystem> before) {
+        return classes(prototype, covered).stream()
                 .map(device -> new PushdownSystem(
                         prototype,
                         device,
@@ -290,13 +303,14 @@ public final class Check {
     }
 
     /** One device for each class of those that differ in nothing that matters to the rules. */
-    private static List<Device> classes(Prototype prototype) {
+    private static List<Device> classes(Prototype prototype, Covered covered) {
         record Sort(
                 boolean goesBack,
                 boolean swipes,
                 boolean points,
                 int levels,
                 Optional<Width> width,
+                Set<List<String>> underFrames,
                 Optional<Device.Back> back,
                 List<Boolean> stays,
                 Set<Cannot> cannot) {}
@@ -308,8 +322,7 @@ public final class Check {
                                 && t.gesture().isOfEdge())
                 || prototype.drawers().stream().anyMatch(d -> d.panel().reach() > 0);
         boolean widthsMatter = NotPlaced.anywhere(prototype)
-                || prototype.devices().size() > 1
-                        && !Relevant.covered(prototype).isEmpty();
+                || prototype.devices().size() > 1 && !covered.byHotspots().isEmpty();
         Map<Sort, Device> classes = new LinkedHashMap<>();
         prototype
                 .devices()
@@ -320,6 +333,7 @@ public final class Check {
                                 mouseMatters && d.pointing() != Device.Pointing.TOUCH,
                                 d.levels(),
                                 widthsMatter ? Optional.of(prototype.widths().of(d.width())) : Optional.empty(),
+                                covered.underFrames(d),
                                 edgesMatter ? Optional.of(d.back()) : Optional.empty(),
                                 prototype.drawers().stream()
                                         .map(w -> w.staysAt(d.width()))

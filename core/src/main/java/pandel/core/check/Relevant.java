@@ -2,20 +2,15 @@ package pandel.core.check;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import pandel.core.model.Journey;
 import pandel.core.model.Judgements;
-import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Branch;
-import pandel.core.model.link.Cause;
 import pandel.core.model.link.Link;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
@@ -57,38 +52,9 @@ final class Relevant {
                         .toList())
                 .withTabSets(p.tabSets())
                 .withDrawers(p.drawers())
+                .withHeaders(p.headers())
                 .withPairs(p.pairs())
                 .withWidths(p.widths());
-    }
-
-    /** What no finger comes to: by screen, look, width, hotspot and gesture. */
-    static Set<List<String>> covered(Prototype p) {
-        Set<List<String>> covered = new HashSet<>();
-        Set<Width> widths =
-                p.devices().stream().map(d -> p.widths().of(d.width())).collect(Collectors.toSet());
-        for (Screen screen : p.screens()) {
-            if (p.index().hotspotsOn(screen.id()).size() > 1) {
-                Look.all(screen).forEach(look -> widths.forEach(width -> covered(p, look, width, covered)));
-            }
-        }
-        return covered;
-    }
-
-    private static void covered(Prototype p, Look look, Width width, Set<List<String>> covered) {
-        List<Hotspot> shown = look.hotspots(p, width);
-        for (Hotspot hotspot : shown) {
-            for (Link link : hotspot.links()) {
-                if (link.cause() instanceof Cause.Touch touch
-                        && !look.covering(shown, hotspot, touch, width).isEmpty()) {
-                    covered.add(List.of(
-                            look.screen().id(),
-                            look.state().map(State::id).orElse(""),
-                            width.word(),
-                            hotspot.id(),
-                            touch.word()));
-                }
-            }
-        }
     }
 
     private static Screen screen(Screen screen) {

@@ -106,7 +106,7 @@ public record LinkPairs(Set<LinkPair> possible, Set<LinkPair> travelled, boolean
                     Stepped stepped = step.step(now.situation, event);
                     Optional<LinkOutcome> link = LinkOutcome.of(event, stepped.happening());
                     link.ifPresent(now.out::add);
-                    if (stepped.happening().isDone() && !stepped.situation().left()) {
+                    if (stepped.happening().goesOn() && !stepped.situation().left()) {
                         Found next = at(stepped.situation());
                         if (link.isPresent()) {
                             next.in.add(link.get());
@@ -139,13 +139,7 @@ public record LinkPairs(Set<LinkPair> possible, Set<LinkPair> travelled, boolean
 
         /** What is found there; it is looked at unless its trails are too long or there is no more room. */
         private Found at(Situation situation) {
-            Object key = List.of(
-                    situation.levels().stream()
-                            .map(l -> List.of(l.kind(), l.trail().told()))
-                            .toList(),
-                    situation.waits(),
-                    situation.facts(),
-                    situation.drawer());
+            Object key = List.of(situation.told(), situation.waits());
             Found known = found.get(key);
             if (known != null) {
                 return known;

@@ -12,11 +12,11 @@ import org.jspecify.annotations.Nullable;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
-import pandel.core.play.Happening;
 import pandel.core.play.Possible;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
 import pandel.core.play.situation.Situation;
+import pandel.core.play.situation.Waits;
 
 /** The fewest events on from a situation until something comes about, by {@code step} itself. */
 public final class Onward {
@@ -48,9 +48,7 @@ public final class Onward {
             Going going = horizon.remove();
             for (Event event : Possible.events(prototype, going.situation())) {
                 Stepped stepped = step.step(going.situation(), event);
-                if ((stepped.happening() instanceof Happening.Moved
-                                || stepped.happening() instanceof Happening.Remembered)
-                        && seen.add(key(stepped.situation()))) {
+                if (!stepped.situation().left() && seen.add(key(stepped.situation()))) {
                     Going next = new Going(stepped.situation(), going, event);
                     if (wanted.test(event, stepped)) {
                         return Optional.of(path(next));
@@ -64,12 +62,12 @@ public final class Onward {
         return Optional.empty();
     }
 
+    /** However long its waits still are; which of them are spent makes a difference. */
     private static Object key(Situation s) {
         return List.of(
-                s.levels().stream()
-                        .map(l -> List.of(l.kind(), l.trail().told()))
-                        .toList(),
-                s.facts());
+                s.told(),
+                s.waits().left().stream().map(Waits.Left::link).toList(),
+                s.waits().work());
     }
 
     private static List<Journey.Leg> path(Going end) {

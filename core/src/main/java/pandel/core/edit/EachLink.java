@@ -105,7 +105,8 @@ public final class EachLink {
     }
 
     /** Every link changed or, where the change gives nothing, dropped; what does not change is shared. */
-    public static Prototype change(Prototype p, Function<Link, Optional<Link>> change) {
+    public static Prototype change(Prototype p, Function<Link, Optional<Link>> each) {
+        Function<Link, Optional<Link>> change = l -> each.apply(l).map(changed -> changed.withEachAction(each));
         UnaryOperator<List<Link>> all =
                 links -> links.stream().flatMap(l -> change.apply(l).stream()).toList();
         UnaryOperator<Hotspot> inHotspot = h -> {
@@ -121,7 +122,9 @@ public final class EachLink {
                 .withTabSets(
                         p.tabSets().stream().map(s -> s.withEachLink(change)).toList())
                 .withDrawers(
-                        p.drawers().stream().map(d -> d.withEachLink(change)).toList());
+                        p.drawers().stream().map(d -> d.withEachLink(change)).toList())
+                .withHeaders(
+                        p.headers().stream().map(h -> h.withEachLink(change)).toList());
     }
 
     private static Screen inScreen(Screen screen, UnaryOperator<List<Link>> all, UnaryOperator<Hotspot> inHotspot) {

@@ -89,7 +89,8 @@ public final class Generated {
                 GeneratedSequences.on(GeneratedValues.on(made, new Random(seed + 2), kind), new Random(seed + 3), kind),
                 new Random(seed + 4),
                 kind);
-        Prototype whole = GeneratedDrawers.on(tabbed, new Random(seed + 5), kind);
+        Prototype whole = GeneratedHeaders.on(
+                GeneratedDrawers.on(tabbed, new Random(seed + 5), kind), new Random(seed + 11), kind);
         return kind == Kind.USUAL
                 ? whole
                 : GeneratedWork.on(

@@ -93,9 +93,7 @@ final class GeneratedCauses {
                             : List.of(Effect.of(Generated.MOVES.get(random.nextInt(Generated.MOVES.size())), any())));
             if (random.nextInt(3) == 0) {
                 effects.add(
-                        random.nextBoolean()
-                                ? new Effect.Notice("It is done", 2000)
-                                : new Effect.Leave("https://example.org/"));
+                        random.nextBoolean() ? says(link.id() + "-u" + i) : new Effect.Leave("https://example.org/"));
             }
             if (kind == Kind.NASTY && random.nextInt(6) == 0) {
                 effects.removeIf(Effect::isMove);
@@ -107,5 +105,22 @@ final class GeneratedCauses {
                                     : Optional.of(OUTCOMES.get(i))));
         }
         return new Link(link.id(), link.cause(), branches, Rest.NONE);
+    }
+
+    /**
+     * What is said, in nasty ones as often as not with an action. The numbers that all else is made by are left alone.
+     */
+    private Effect says(String action) {
+        Random of = new Random(action.hashCode() * 31L + screens.size());
+        if (kind == Kind.USUAL || of.nextBoolean()) {
+            return new Effect.Notice("It is done", 2000);
+        }
+        Effect move = Effect.of(
+                Generated.MOVES.get(of.nextInt(Generated.MOVES.size())),
+                new Target.ToScreen(screens.get(of.nextInt(screens.size())).id()));
+        return new Effect.Notice(
+                "It is done",
+                of.nextInt(3) == 0 ? 0 : 800 + of.nextInt(3) * 600,
+                Optional.of(new Effect.Action("Undo", Link.of(action, new Cause.Touch(Gesture.TAP), move))));
     }
 }

@@ -1,16 +1,15 @@
 package pandel.core.generate;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
+import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.link.Branch;
@@ -20,7 +19,6 @@ import pandel.core.model.link.Link;
 import pandel.core.model.link.Target;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
-import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
@@ -76,8 +74,7 @@ final class GeneratedDrawers extends GeneratedFrames {
     }
 
     private Drawer drawer(String id) {
-        List<Screen> pages =
-                plain.screens().stream().filter(s -> s.form() == Form.PAGE).toList();
+        List<Screen> pages = pages();
         List<Drawer.Item> items = new ArrayList<>();
         int size = kind == Kind.USUAL ? 4 + random.nextInt(4) : random.nextInt(4);
         for (int i = 0; i < size; i++) {
@@ -92,7 +89,7 @@ final class GeneratedDrawers extends GeneratedFrames {
                                     new Target.ToScreen(any(pages).id())))
                             : does(id)));
         }
-        Drawer.Attached on = attached(pages);
+        Attached on = attached(2);
         Drawer drawer = Drawer.of(id, "Drawer " + id, items, on);
         if (kind == Kind.USUAL) {
             return drawer;
@@ -105,20 +102,6 @@ final class GeneratedDrawers extends GeneratedFrames {
         return drawer.withPanel(panel).withOutside(random.nextInt(4) > 0);
     }
 
-    private Drawer.Attached attached(List<Screen> pages) {
-        if (kind == Kind.NASTY && random.nextInt(4) == 0) {
-            return Drawer.Attached.ALL;
-        }
-        Set<String> on = new LinkedHashSet<>();
-        int some = kind == Kind.USUAL ? Math.min(12, 1 + pages.size() / 20) : random.nextInt(3);
-        for (int i = 0; i < some; i++) {
-            on.add(kind == Kind.USUAL ? any(pages).id() : any(plain.screens()).id());
-        }
-        boolean inside = kind == Kind.NASTY && !plain.tabSets().isEmpty() && random.nextBoolean();
-        return new Drawer.Attached(
-                false, on, inside ? Set.of(any(plain.tabSets()).id()) : Set.<String>of());
-    }
-
     /** What one of its links does; now and then nothing, or something to a drawer. */
     private Branch does(String id) {
         if (random.nextInt(5) == 0) {
@@ -129,7 +112,8 @@ final class GeneratedDrawers extends GeneratedFrames {
                 .toList();
         return ways.isEmpty()
                 ? Branch.of(new Effect.Return())
-                : any(any(ways).link().branches()).withOutcome(Optional.empty());
+                : any(any(ways).link().withEachAction(a -> Optional.empty()).branches())
+                        .withOutcome(Optional.empty());
     }
 
     private Effect moved(String drawer) {

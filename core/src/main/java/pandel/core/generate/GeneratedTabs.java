@@ -115,9 +115,15 @@ final class GeneratedTabs extends GeneratedFrames {
                                         .filter(s -> s.form() == Form.PAGE)
                                         .toList())
                                 .id())))
-                : any(links).withId(id + "-button").withCause(new Cause.Touch(Gesture.TAP));
-        return Optional.of(
-                new TabSet.Floating(does, "", random.nextInt(4) == 0 ? Set.of(TabSet.Side.STRIP) : Set.of()));
+                : any(links)
+                        .withEachAction(a -> Optional.empty())
+                        .withId(id + "-button")
+                        .withCause(new Cause.Touch(Gesture.TAP));
+        return Optional.of(new TabSet.Floating(
+                does,
+                "",
+                random.nextInt(4) == 0 ? Map.of(TabSet.Side.STRIP, any(List.of(TabSet.At.values()))) : Map.of(),
+                TabSet.Floating.USUAL_SIZE));
     }
 
     private Screen screen(Screen screen) {

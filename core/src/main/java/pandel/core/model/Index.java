@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Cause;
@@ -107,11 +108,21 @@ public final class Index {
         prototype.pairs().forEach(p -> others.add(p.id()));
         for (Drawer drawer : prototype.drawers()) {
             others.add(drawer.id());
-            List<Screen> on = screens(List.copyOf(Attachments.screenIds(prototype, drawer)));
+            List<Screen> on = screens(List.copyOf(Attachments.screenIds(prototype, drawer.on())));
             drawer.items()
                     .forEach(i -> addWay(way(i.link(), on, Optional.empty(), Optional.empty())
                             .of(drawer)));
         }
+        prototype.headers().forEach(this::addHeader);
+    }
+
+    private void addHeader(Header header) {
+        others.add(header.id());
+        List<String> on = new ArrayList<>(Attachments.screenIds(prototype, header.on()));
+        on.removeAll(header.hiddenOn());
+        header.links()
+                .forEach(link -> addWay(way(link, screens(on), Optional.empty(), Optional.empty())
+                        .of(header)));
     }
 
     /** A strip that is drawn on the pictures, and not swiped, is tapped by hotspots with links of their own. */
@@ -134,6 +145,8 @@ public final class Index {
                     Optional.empty(),
                     Optional.of(set),
                     Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
                     Set.of(Targets.shownId(prototype, tab.root()))));
         }
     }
@@ -154,6 +167,8 @@ public final class Index {
                     Optional.of(sequence),
                     Optional.empty(),
                     Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
                     screens.containsKey(pages.get(i)) ? Set.of(pages.get(i)) : Set.of()));
         }
     }
@@ -164,6 +179,10 @@ public final class Index {
                 .distinct()
                 .map(screens::get)
                 .toList();
+    }
+
+    private Way of(Way says, Effect.Notice notice, Link action) {
+        return way(action, says.from(), Optional.empty(), Optional.empty()).of(notice);
     }
 
     private Way way(Link link, List<Screen> from, Optional<Hotspot> hotspot, Optional<Sequence> sequence) {
@@ -178,7 +197,16 @@ public final class Index {
                         .orElse(to.tab()));
             }
         });
-        return new Way(link, from, hotspot, sequence, Optional.empty(), Optional.empty(), leads);
+        return new Way(
+                link,
+                from,
+                hotspot,
+                sequence,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                leads);
     }
 
     private void addHotspot(List<Screen> on, Hotspot hotspot) {
@@ -194,6 +222,10 @@ public final class Index {
         way.targets()
                 .forEach(id ->
                         waysIn.computeIfAbsent(id, key -> new ArrayList<>()).add(way));
+        way.link()
+                .notices()
+                .flatMap(n -> n.action().stream().map(a -> of(way, n, a.link())))
+                .forEach(this::addWay);
     }
 
     public Optional<Screen> screen(String id) {
@@ -297,6 +329,9 @@ public final class Index {
      * @param sequence of which it is a turn, the finish or the skip; else empty
      * @param tabs the set of which it is a tab, or the floating button; else empty
      * @param drawer of which it is an item; else empty
+     * @param header of which it is the left sign or an action; else empty
+     * @param notice of which it is the action; else empty. It is chosen wherever that stands; the screens are those on
+     *     which it is said
      * @param targets ids of the screens it leads to, each once; of a sequence the page shown first
      */
     public record Way(
@@ -306,6 +341,8 @@ public final class Index {
             Optional<Sequence> sequence,
             Optional<TabSet> tabs,
             Optional<Drawer> drawer,
+            Optional<Header> header,
+            Optional<Effect.Notice> notice,
             Set<String> targets) {
 
         public Way {
@@ -314,21 +351,43 @@ public final class Index {
         }
 
         private Way of(TabSet holding) {
-            return new Way(link, from, hotspot, sequence, Optional.of(holding), drawer, targets);
+            return new Way(link, from, hotspot, sequence, Optional.of(holding), drawer, header, notice, targets);
         }
 
         private Way of(Drawer holding) {
-            return new Way(link, from, hotspot, sequence, tabs, Optional.of(holding), targets);
+            return new Way(link, from, hotspot, sequence, tabs, Optional.of(holding), header, notice, targets);
         }
 
-        /** Whether it can be set off anywhere inside a tab set, on other screens too than those it names. */
+        private Way of(Header holding) {
+            return new Way(link, from, hotspot, sequence, tabs, drawer, Optional.of(holding), notice, targets);
+        }
+
+        private Way of(Effect.Notice saying) {
+            return new Way(link, from, hotspot, sequence, tabs, drawer, header, Optional.of(saying), targets);
+        }
+
+        /** What it is on the notice that offers it; empty where none does. */
+        public Optional<Effect.Action> action() {
+            return notice.flatMap(Effect.Notice::action);
+        }
+
+        /**
+         * Whether it can be set off on other screens too than those it names: anywhere inside a tab set, or anywhere.
+         */
         public boolean isAnywhereInside() {
-            return drawer.filter(d -> !d.on().tabSets().isEmpty()).isPresent()
+            return notice.isPresent()
+                    || drawer.filter(d -> !d.on().tabSets().isEmpty()).isPresent()
+                    || header.filter(h -> !h.on().tabSets().isEmpty()).isPresent()
                     || tabs.isPresent() && link.cause() instanceof Cause.Touch;
         }
 
-        /** Whether it is a turn of a page or a tab, which the file does not hold as a link. */
+        /** Whether it is a turn of a page, a tab or a header’s left sign, which the file does not hold as a link. */
         public boolean isOfFrame() {
+            return isTurnOrTab() || link.cause() instanceof Cause.Sign;
+        }
+
+        /** Whether it shows another page of its sequence, or another tab of its set. */
+        public boolean isTurnOrTab() {
             return link.cause() instanceof Cause.Turn || link.cause() instanceof Cause.Tab;
         }
     }

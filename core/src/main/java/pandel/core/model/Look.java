@@ -111,11 +111,34 @@ public record Look(Screen screen, Optional<State> state) {
         return !above.isEmpty() && Covering.covers(areas(above, width), area.get()) ? above : List.of();
     }
 
+    /**
+     * Whether no point of a hotspot is left to a gesture.
+     *
+     * @param frames what frames lay over the mock that answers it, in px of that
+     */
+    public boolean isCovered(List<Hotspot> shown, Hotspot hotspot, Cause.Touch touch, Width width, List<Area> frames) {
+        return touch.gesture() != Gesture.KEY
+                && areaOf(hotspot, width).isPresent()
+                && leftOf(shown, hotspot, touch, width, frames).isEmpty();
+    }
+
     /** The part of a hotspot that is left to a gesture; empty where none is. */
     public Optional<Area> leftOf(List<Hotspot> shown, Hotspot hotspot, Cause.Touch touch, Width width) {
-        return areaOf(hotspot, width)
-                .flatMap(area -> Covering.left(areas(above(shown, hotspot, touch, width), width), area).stream()
-                        .findFirst());
+        return leftOf(shown, hotspot, touch, width, List.of());
+    }
+
+    /**
+     * The same under frames.
+     *
+     * @param frames what they lay over the mock that answers it, in px of that
+     */
+    public Optional<Area> leftOf(
+            List<Hotspot> shown, Hotspot hotspot, Cause.Touch touch, Width width, List<Area> frames) {
+        return areaOf(hotspot, width).flatMap(area -> {
+            List<Area> over = new ArrayList<>(areas(above(shown, hotspot, touch, width), width));
+            over.addAll(frames);
+            return Covering.left(over, area).stream().findFirst();
+        });
     }
 
     /** Those that lie over a part of a hotspot and answer the gesture. */

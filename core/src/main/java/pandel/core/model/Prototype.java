@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Widths;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
@@ -36,12 +37,7 @@ public final class Prototype implements ValueScope, Contents {
     private final Map<String, Sequence> sequencesById;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
-    /**
-     * One without facts, start points, versions and sequences.
-     *
-     * @param devices when empty, {@link Device#PHONE} alone
-     * @param motions the prototype's own usual motions; a verb not named moves as {@link Motion#usualFor} says
-     */
+    /** One without facts, start points, versions and frames; without devices it is for {@link Device#PHONE}. */
     public Prototype(
             String title,
             List<Screen> screens,
@@ -61,6 +57,7 @@ public final class Prototype implements ValueScope, Contents {
                 Feel.USUAL.withMotions(motions),
                 judgements,
                 journeys,
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of(),
@@ -205,6 +202,15 @@ public final class Prototype implements ValueScope, Contents {
         return parts.pairs();
     }
 
+    public List<Header> headers() {
+        return parts.headers();
+    }
+
+    /** The header of that id. */
+    public Optional<Header> header(String id) {
+        return parts.headers().stream().filter(h -> h.id().equals(id)).findFirst();
+    }
+
     /** Where one class of widths ends and the next begins. */
     public Widths widths() {
         return parts.widths();
@@ -213,15 +219,6 @@ public final class Prototype implements ValueScope, Contents {
     /** The pair of that id. */
     public Optional<Pair> pair(String id) {
         return parts.pairs().stream().filter(p -> p.id().equals(id)).findFirst();
-    }
-
-    /**
-     * The drawer that has an item.
-     *
-     * @param item its id
-     */
-    public Optional<Drawer> drawerOf(String item) {
-        return parts.drawers().stream().filter(d -> d.item(item).isPresent()).findFirst();
     }
 
     /** The entry or start point of an id. */
@@ -265,8 +262,7 @@ public final class Prototype implements ValueScope, Contents {
 
     /** How a verb moves when its link does not say. */
     public Motion usualMotion(Verb verb) {
-        Motion own = parts.feel().motions().get(verb);
-        return own == null ? Motion.usualFor(verb) : own;
+        return parts.feel().usual(new MotionOf.OfVerb(verb));
     }
 
     public Prototype withTitle(String others) {
@@ -325,6 +321,10 @@ public final class Prototype implements ValueScope, Contents {
         return new Prototype(parts.withPairs(others));
     }
 
+    public Prototype withHeaders(List<Header> others) {
+        return new Prototype(parts.withHeaders(others));
+    }
+
     public Prototype withWidths(Widths others) {
         return new Prototype(parts.withWidths(others));
     }
@@ -354,11 +354,6 @@ public final class Prototype implements ValueScope, Contents {
         return Objects.hash(parts.title(), parts.screens(), parts.shared(), parts.entries());
     }
 
-    @Override
-    public String toString() {
-        return "Prototype[" + parts.title() + ", " + parts.screens().size() + " screens]";
-    }
-
     /** All that a prototype is made of, to change one and keep the others. */
     @RecordBuilder
     public record Parts(
@@ -377,6 +372,7 @@ public final class Prototype implements ValueScope, Contents {
             List<TabSet> tabSets,
             List<Drawer> drawers,
             List<Pair> pairs,
+            List<Header> headers,
             Widths widths,
             Rest rest)
             implements PrototypePartsBuilder.With {
@@ -394,6 +390,7 @@ public final class Prototype implements ValueScope, Contents {
             tabSets = List.copyOf(tabSets);
             drawers = List.copyOf(drawers);
             pairs = List.copyOf(pairs);
+            headers = List.copyOf(headers);
         }
     }
 }

@@ -82,7 +82,8 @@ final class Actions {
                         .swapped(top.trail()
                                 .current()
                                 .holding(top.trail().current().held().typing(hold.field(), hold.text())))));
-            case TrailAction.Tell tell -> now.telling(Optional.of(new Situation.Notice(tell.words(), tell.ms())));
+            case TrailAction.Tell tell ->
+                now.telling(Optional.of(new Situation.Notice(tell.words(), tell.ms(), tell.action())));
             case TrailAction.OpenDrawer open -> now.drawn(Optional.of(open.drawer()));
             case TrailAction.OpenThere open ->
                 now.drawn(now.drawers(prototype, now.levels().size() - 1).stream()

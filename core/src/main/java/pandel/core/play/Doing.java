@@ -212,6 +212,7 @@ final class Doing {
             case Event.Touched t ->
                 !(t.on() instanceof Event.On.OnItem
                         || t.on() instanceof Event.On.OnNotice
+                        || t.on() instanceof Event.On.OnAction
                         || t.on() instanceof Event.On.Outside
                         || t.on() instanceof Event.On.Away
                         || t.gesture().isOfEdge() && now.device().goesBackBy(t.gesture()));

@@ -58,12 +58,22 @@ public final class EventWords {
                     case Event.On.OnItem on ->
                         "choose “"
                                 + prototype
-                                        .drawerOf(on.id())
+                                        .index()
+                                        .way(on.id())
+                                        .flatMap(w -> w.drawer())
                                         .flatMap(d -> d.item(on.id()))
                                         .map(pandel.core.model.frame.Drawer.Item::shownLabel)
                                         .orElse(on.id())
                                 + "” in the drawer";
+                    case Event.On.OnSign on -> "tap " + sign(prototype, on.id());
                     case Event.On.OnNotice n -> "touch the notice away";
+                    case Event.On.OnAction on ->
+                        "tap "
+                                + prototype
+                                        .index()
+                                        .way(on.id())
+                                        .map(LinkWords::inNotice)
+                                        .orElse(on.id());
                     case Event.On.OnSkip s -> "tap the word for skipping";
                     case Event.On.Point p ->
                         touched.gesture() == Gesture.TAP
@@ -91,6 +101,8 @@ public final class EventWords {
                                                 .map(Pairs.Beside::returned)
                                                 .orElse(before),
                                         t) + " of the list";
+                    case Event.Touched t
+                    when t.on() instanceof Event.On.OnSign -> of(prototype, before, t) + " of the list";
                     case Event.Touched t ->
                         t.gesture() == Gesture.TAP
                                 ? "tap the list"
@@ -111,6 +123,15 @@ public final class EventWords {
                 .filter(t -> !t.isBlank())
                 .map(t -> " (“" + t + "”)")
                 .orElse("");
+    }
+
+    /** "back in the header", "“Share” in the header". */
+    private static String sign(Prototype prototype, String id) {
+        return prototype
+                .index()
+                .way(id)
+                .map(LinkWords::inHeader)
+                .orElse(prototype.header(id).isPresent() ? "the sign for more in the header" : id);
     }
 
     /** What a hotspot is called: of the current screen, else of the list beside it. */

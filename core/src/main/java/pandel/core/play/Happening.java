@@ -11,6 +11,11 @@ public sealed interface Happening {
         return Optional.empty();
     }
 
+    /** Whether something else may be possible than before: something was done, or is at work. */
+    default boolean goesOn() {
+        return isDone() || this instanceof Working;
+    }
+
     /** Whether what was to be done was done: moved, remembered, said or led out. */
     default boolean isDone() {
         return this instanceof Moved

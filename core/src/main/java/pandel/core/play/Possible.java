@@ -54,14 +54,8 @@ public final class Possible {
                     .ifPresentOrElse(
                             link -> add(events, rules, now, TouchedRow.NONE, link, event), () -> events.add(event));
         });
-        rules.skip(now.head())
-                .ifPresent(link -> add(
-                        events,
-                        rules,
-                        now,
-                        TouchedRow.NONE,
-                        link,
-                        new Event.Touched(Gesture.TAP, new Event.On.OnSkip())));
+        action(prototype, events, rules, now);
+        rules.skip(now.head()).ifPresent(link -> tap(events, rules, now, link, new Event.On.OnSkip()));
         for (Gesture gesture :
                 now.device().swipes() ? List.of(Gesture.SWIPE_LEFT, Gesture.SWIPE_RIGHT) : List.<Gesture>of()) {
             if (screen.stream()
@@ -78,13 +72,9 @@ public final class Possible {
         }
         items(events, rules, now);
         rules.buttons(now.head())
-                .forEach(set -> add(
-                        events,
-                        rules,
-                        now,
-                        TouchedRow.NONE,
-                        set.button().orElseThrow().link(),
-                        new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
+                .forEach(set ->
+                        tap(events, rules, now, set.button().orElseThrow().link(), new Event.On.OnButton(set.id())));
+        signs(events, rules, now);
         for (Gesture gesture : now.device().swipes()
                 ? List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT)
                 : List.<Gesture>of()) {
@@ -150,6 +140,7 @@ public final class Possible {
                         new Event.Touched(touch, new Event.On.Point(0, 0)));
             }
         }
+        signs(onList, rules, list.now());
         onList.forEach(event -> events.add(list.meant(prototype, now, event)));
     }
 
@@ -181,12 +172,33 @@ public final class Possible {
     /** While a drawer is open: its items, what closes it, and time. */
     private static void drawn(Prototype prototype, List<Event> events, Rules rules, Situation now) {
         items(events, rules, now);
+        action(prototype, events, rules, now);
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Outside()));
         events.add(new Event.Touched(Gesture.TAP, new Event.On.Away()));
         waits(prototype, events, rules, now);
         if (now.device().goesBack()) {
             events.add(new Event.DeviceBack());
         }
+    }
+
+    private static void signs(List<Event> events, Rules rules, Situation now) {
+        rules.headerLinks(now.head()).forEach(link -> tap(events, rules, now, link, new Event.On.OnSign(link.id())));
+    }
+
+    private static void action(Prototype prototype, List<Event> events, Rules rules, Situation now) {
+        now.notice()
+                .flatMap(Situation.Notice::action)
+                .flatMap(prototype.index()::way)
+                .ifPresent(way -> tap(
+                        events,
+                        rules,
+                        now,
+                        way.link(),
+                        new Event.On.OnAction(way.link().id())));
+    }
+
+    private static void tap(List<Event> events, Rules rules, Situation now, Link link, Event.On on) {
+        add(events, rules, now, TouchedRow.NONE, link, new Event.Touched(Gesture.TAP, on));
     }
 
     private static void items(List<Event> events, Rules rules, Situation now) {

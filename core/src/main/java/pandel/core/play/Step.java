@@ -32,6 +32,7 @@ public final class Step {
     private final Doing doing;
     private final Elapsing elapsing;
     private final Working working;
+    private final Signing signing;
 
     public Step(Prototype prototype) {
         this.prototype = prototype;
@@ -39,6 +40,7 @@ public final class Step {
         this.doing = new Doing(prototype, rules);
         this.elapsing = new Elapsing(prototype, doing);
         this.working = new Working(prototype, rules, doing);
+        this.signing = new Signing(rules, doing);
     }
 
     /** The next situation and what happened. */
@@ -121,12 +123,26 @@ public final class Step {
                         .orElseGet(
                                 () -> Doing.nothing(now, Optional.empty(), "No button of that tab set floats here."));
             case Event.On.OnItem on -> item(now, on.id(), outcome);
+            case Event.On.OnSign on ->
+                signing.of(now, now.head(), on.id(), outcome)
+                        .or(() -> Under.list(prototype, now)
+                                .filter(list -> signing.isThere(onList(now, list), on.id()))
+                                .map(list -> onList(now, list, touched, outcome)))
+                        .orElseGet(() -> Signing.none(now));
             case Event.On.OnNotice on ->
                 outcome.isPresent()
                         ? Doing.notOffered(now, Optional.empty(), outcome.get(), List.of())
                         : now.notice().isPresent()
                                 ? Doing.adjusted(now.telling(Optional.empty()))
                                 : Doing.nothing(now, Optional.empty(), "No notice stands over this.");
+            case Event.On.OnAction on ->
+                now.notice()
+                        .filter(n -> n.action().equals(Optional.of(on.id())))
+                        .flatMap(n -> prototype.index().way(on.id()))
+                        .map(way ->
+                                doing.fire(now, now.telling(Optional.empty()), way.link(), TouchedRow.NONE, outcome))
+                        .orElseGet(
+                                () -> Doing.nothing(now, Optional.empty(), "No notice with that action stands here."));
             case Event.On.OnSkip on ->
                 rules.skip(now.head())
                         .map(link -> doing.fire(now, now, link, TouchedRow.NONE, outcome))
@@ -203,6 +219,11 @@ public final class Step {
      * from first.
      */
     private Stepped onList(Situation now, Under list, Event.Touched touched, Optional<String> outcome) {
+        if (touched.on() instanceof Event.On.OnSign sign) {
+            return signing.of(list.now(), onList(now, list), sign.id(), outcome)
+                    .map(stepped -> Beside.list(now, list.now(), stepped))
+                    .orElseGet(() -> Signing.none(now));
+        }
         if (!(touched.on() instanceof Event.On.OnHotspot on)) {
             return onListItself(now, list, touched, outcome, "No hotspot there.");
         }

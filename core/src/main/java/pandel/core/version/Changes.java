@@ -11,6 +11,7 @@ import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
@@ -143,6 +144,13 @@ public final class Changes {
                 Drawer::shownTitle,
                 (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
         each(
+                "The header ",
+                before.headers(),
+                now.headers(),
+                Header::id,
+                Header::shownTitle,
+                (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
+        each(
                 "The pair ",
                 before.pairs(),
                 now.pairs(),
@@ -163,7 +171,7 @@ public final class Changes {
                 Journey::id,
                 Journey::title,
                 (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
-        if (!before.feel().motions().equals(now.feel().motions())) {
+        if (!before.feel().withTouched(now.feel().touched()).equals(now.feel())) {
             say("The usual motions are others.");
         }
         if (before.feel().touched() != now.feel().touched()) {
@@ -187,6 +195,21 @@ public final class Changes {
                 .or(() -> before.screen(screen))
                 .map(Screen::shownTitle)
                 .orElse(screen);
+    }
+
+    private static String how(Header a, Header b) {
+        return !a.title().equals(b.title())
+                ? "is called “" + b.shownTitle() + "”"
+                : !a.actions().equals(b.actions())
+                        ? "has other actions"
+                        : !a.left().equals(b.left())
+                                ? "has another sign at the left"
+                                : !a.words().equals(b.words())
+                                        ? "shows another title"
+                                        : !a.on().equals(b.on())
+                                                        || !a.hiddenOn().equals(b.hiddenOn())
+                                                ? "stands on other screens"
+                                                : "looks otherwise";
     }
 
     private static String how(Drawer a, Drawer b) {

@@ -18,7 +18,6 @@ import org.jspecify.annotations.Nullable;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
-import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.PageTurn;
@@ -29,6 +28,8 @@ import pandel.core.model.value.Value;
 import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
+import pandel.core.play.layout.FrameCover;
+import pandel.core.play.layout.Under;
 import pandel.core.play.situation.Situation;
 
 /** Looks at situations one by one, by {@code step} alone, up to a number of events and of situations. */
@@ -226,6 +227,15 @@ final class BruteForce {
             events.add(new Event.Touched(Gesture.SWIPE_RIGHT, new Event.On.Point(0, 0)));
         }
         now.head().around().forEach(a -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnButton(a.set()))));
+        now.notice().flatMap(Situation.Notice::action).ifPresent(id -> {
+            events.add(new Event.Touched(Gesture.TAP, new Event.On.OnAction(id)));
+            events.add(new Event.Touched(Gesture.TAP, new Event.On.OnNotice()));
+        });
+        prototype.headers().stream().flatMap(h -> h.links().stream()).forEach(l -> {
+            Event sign = new Event.Touched(Gesture.TAP, new Event.On.OnSign(l.id()));
+            events.add(sign);
+            events.add(new Event.OnList(sign));
+        });
         prototype.drawers().forEach(d -> {
             d.items().forEach(i -> events.add(new Event.Touched(Gesture.TAP, new Event.On.OnItem(i.id()))));
             events.add(new Event.Touched(d.panel().side().edge(), new Event.On.Point(0, 0)));
@@ -266,17 +276,31 @@ final class BruteForce {
                 s.facts(),
                 s.left(),
                 s.drawer(),
-                s.work());
+                s.work(),
+                s.notice().filter(n -> n.action().isPresent()));
     }
 
-    /** Whether no finger comes to a hotspot of the current screen with a gesture. */
+    /** Whether no finger comes to a hotspot of the current screen, or of the list beside it, with a gesture. */
     private boolean isUnderOthers(Situation now, Hotspot hotspot, Cause.Touch touch) {
-        return now.look(prototype)
+        return Stream.concat(Stream.of(Under.current(prototype, now)), Under.list(prototype, now).stream())
+                .anyMatch(under -> isUnderOthers(under, hotspot, touch));
+    }
+
+    private boolean isUnderOthers(Under under, Hotspot hotspot, Cause.Touch touch) {
+        return under.now()
+                .look(prototype)
                 .filter(look -> {
-                    Width width = prototype.widths().of(now.width());
-                    List<Hotspot> shown = look.hotspots(prototype, width);
+                    List<Hotspot> shown = under.hotspots(prototype);
+                    List<FrameCover> frames = FrameCover.over(
+                            prototype,
+                            under.now().device(),
+                            look,
+                            under.now().head().around(),
+                            under.now().top().trail().current().at(),
+                            alone -> under.room());
                     return shown.contains(hotspot)
-                            && !look.covering(shown, hotspot, touch, width).isEmpty();
+                            && look.isCovered(
+                                    shown, hotspot, touch, under.room().on(), FrameCover.areas(frames, touch));
                 })
                 .isPresent();
     }

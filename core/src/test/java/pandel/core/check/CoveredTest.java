@@ -12,6 +12,7 @@ import pandel.core.check.finding.Fix;
 import pandel.core.check.finding.Rule;
 import pandel.core.edit.Edit;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
 import pandel.core.model.device.Width;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Covering;
@@ -109,5 +110,59 @@ class CoveredTest {
                 assertThat(area.overlaps(left)).isTrue();
             });
         }
+    }
+
+    @Test
+    void whatLiesUnderAHeaderIsToldWhereverThatIsShown() {
+        Prototype p = Made.of(
+                "home page drawn: under@10,10,60,30 advance lost; on@10,100,60,60 advance b",
+                "lost page: back return",
+                "b page: back return",
+                "header top on:all");
+        Checked checked = Check.of(p);
+        assertThat(checked.shown()).containsExactlyInAnyOrder("home", "b");
+        Finding finding = checked.findings(Rule.COVERED_HOTSPOT).getFirst();
+        assertThat(finding.sentence())
+                .isEqualTo("“home.under” on “home” lies wholly under the header, so no tap comes to it. "
+                        + "Lost: advance to lost.");
+        assertThat(checked.findings(Rule.LINK_NEVER_FIRES)).isEmpty();
+        for (Fix fix : finding.fixes()) {
+            assertThat(Check.of(fix.edit().applyTo(p)).findings(Rule.COVERED_HOTSPOT))
+                    .as(fix.words())
+                    .isEmpty();
+        }
+        Checked hidden = Check.of(Made.of(
+                "home page drawn: under@10,10,60,30 advance lost; on@10,100,60,60 advance b",
+                "lost page: back return",
+                "b page: back return",
+                "header top on:all hidden:home"));
+        assertThat(hidden.shown()).contains("lost");
+        // An edit of the header alone is looked at anew.
+        Prototype low = p.withHeaders(
+                p.headers().stream().map(h -> h.withBar(h.bar().withHeight(24))).toList());
+        assertThat(Check.after(checked, low, () -> false).orElseThrow().shown()).contains("lost");
+    }
+
+    @Test
+    void whatAHeaderLeavesOfAHotspotIsItsSize() {
+        Checked checked = Check.of(
+                Made.of("home page drawn: half@10,40,60,30 advance b", "b page: back return", "header top on:all"));
+        assertThat(checked.findings(Rule.COVERED_HOTSPOT)).isEmpty();
+        assertThat(checked.findings(Rule.TARGET_SIZE))
+                .anyMatch(f -> f.sentence().contains("“home.half” on “home” is under 24 px"));
+    }
+
+    @Test
+    void aHeaderThatIsHiddenWhereItHeldTheOnlyWayBackIsShownAgainByAFix() {
+        Prototype p = Made.of("home page: go advance list", "list page:", "header top on:all back hidden:list");
+        Checked checked = Check.of(p.withDevices(
+                p.devices().stream().map(d -> d.withBack(Device.Back.NONE)).toList()));
+        Finding dead = checked.findings(Rule.DEAD_END).getFirst();
+        assertThat(dead.sentence())
+                .isEqualTo("“list” is a dead end: the header “top”, whose sign goes back, is hidden on it.");
+        Fix fix = dead.fixes().getFirst();
+        assertThat(fix.words()).isEqualTo("Show the header there again");
+        assertThat(Check.of(fix.edit().applyTo(checked.prototype())).findings(Rule.DEAD_END))
+                .isEmpty();
     }
 }

@@ -172,7 +172,13 @@ class TooManyFactsTest {
                 assertThat(relevance
                                 .of(there.facts())
                                 .only(exploration.turns().local().on(node.cell.screen())))
-                        .isEqualTo(node.cell.facts());
+                        .isEqualTo(relevance.notice().gone(node.cell.facts()));
+                // That a notice has passed meanwhile is known of it once its action is chosen.
+                assertThat(relevance.notice().isThere(node.cell.facts(), there)
+                                || there.notice()
+                                        .flatMap(Situation.Notice::action)
+                                        .isEmpty())
+                        .isTrue();
                 assertThat(there.drawer()).isEqualTo(node.cell.drawer());
                 assertThat(there.levels().size() == 1)
                         .isEqualTo(node.cell.level().base());

@@ -20,6 +20,8 @@ import pandel.core.generate.Kind;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
+import pandel.core.model.link.Link;
+import pandel.core.model.link.Takes;
 import pandel.core.model.rest.Rest;
 import pandel.core.play.Possible;
 import pandel.core.play.Step;
@@ -144,6 +146,21 @@ class JourneysAndWaysTest {
         } else {
             assertThat(found.map(List::size).orElse(5)).isGreaterThan(4);
         }
+    }
+
+    @Test
+    void aLinkThatTakesTimeIsTwoStepsOnTheWay() {
+        Link work = APP.index()
+                .hotspot("home.list")
+                .orElseThrow()
+                .links()
+                .getFirst()
+                .withTakes(Optional.of(Takes.UNTIL_DONE));
+        Prototype p = LinkEdits.change("", work).applyTo(APP);
+        assertThat(Onward.until(p, start(p), (e, s) -> s.situation().screen().equals("list"))
+                        .orElseThrow())
+                .extracting(Journey.Leg::event)
+                .containsExactly(Event.tap("home.list"), new Event.Done(work.id()));
     }
 
     /** By trying out every list of that many events; 0: none does. */

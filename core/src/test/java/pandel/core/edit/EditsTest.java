@@ -27,6 +27,7 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
+import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
@@ -115,7 +116,7 @@ class EditsTest {
                         naming.fresh("menu", p.index().ids()),
                         "Menu",
                         List.of(),
-                        random.nextBoolean() ? Drawer.Attached.ALL : Drawer.Attached.to(List.of(screen.id()))));
+                        random.nextBoolean() ? Attached.ALL : Attached.to(List.of(screen.id()))));
             case 25 ->
                 p.drawers().isEmpty()
                         ? ScreenEdits.entry(screen)
@@ -174,11 +175,10 @@ class EditsTest {
     void anItemCarriedToAnotherPlaceJoinsTheSectionThere() {
         Prototype p = DrawerEdits.type(
                         Made.of("a page:"),
-                        Drawer.of("menu", "Menu", List.of(), Drawer.Attached.ALL),
+                        Drawer.of("menu", "Menu", List.of(), Attached.ALL),
                         "One\nTwo\nHouse:\nThree",
                         () -> "i")
-                .applyTo(Made.of("a page:")
-                        .withDrawers(List.of(Drawer.of("menu", "Menu", List.of(), Drawer.Attached.ALL))));
+                .applyTo(Made.of("a page:").withDrawers(List.of(Drawer.of("menu", "Menu", List.of(), Attached.ALL))));
         Drawer drawer = p.drawers().getFirst();
         assertThat(drawer.items()).extracting(Drawer.Item::section).containsExactly("", "", "House");
         Drawer moved = DrawerEdits.move(drawer, 0, 2).applyTo(p).drawers().getFirst();

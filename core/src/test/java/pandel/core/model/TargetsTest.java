@@ -87,24 +87,26 @@ class TargetsTest {
 
     @Test
     void aDrawerStandsOnItsScreensOnAllPagesOrInsideASet() {
-        assertThat(Attachments.screens(LENDING, drawer("side")))
+        assertThat(Attachments.screens(LENDING, drawer("side").on()))
                 .extracting(Screen::id)
                 .containsExactly("home");
-        assertThat(Attachments.screens(LENDING, drawer("everywhere")))
+        assertThat(Attachments.screens(LENDING, drawer("everywhere").on()))
                 .extracting(Screen::id)
                 .containsExactly("home", "one", "two");
-        assertThat(Attachments.screens(LENDING, drawer("within")))
+        assertThat(Attachments.screens(LENDING, drawer("within").on()))
                 .extracting(Screen::id)
                 .containsExactly("two");
     }
 
     @Test
     void insideASetADrawerMayStandAnywhere() {
-        assertThat(Attachments.mayStandOn(LENDING, drawer("within"), "ask")).isTrue();
-        assertThat(Attachments.mayStandOn(LENDING, drawer("everywhere"), "ask")).isFalse();
-        assertThat(Attachments.isAttached(LENDING, drawer("within"), "home", set -> false))
+        assertThat(Attachments.mayStandOn(LENDING, drawer("within").on(), "ask"))
+                .isTrue();
+        assertThat(Attachments.mayStandOn(LENDING, drawer("everywhere").on(), "ask"))
                 .isFalse();
-        assertThat(Attachments.isAttached(LENDING, drawer("within"), "home", "inner"::equals))
+        assertThat(Attachments.isAttached(LENDING, drawer("within").on(), "home", set -> false))
+                .isFalse();
+        assertThat(Attachments.isAttached(LENDING, drawer("within").on(), "home", "inner"::equals))
                 .isTrue();
     }
 

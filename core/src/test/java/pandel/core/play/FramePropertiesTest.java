@@ -69,7 +69,7 @@ class FramePropertiesTest {
         return prototype.pairs().stream()
                 .filter(pair -> pair.detail().equals(now.screen()))
                 .anyMatch(pair -> Attachments.mayStandOn(
-                        prototype, prototype.drawer(drawer).orElseThrow(), pair.list()));
+                        prototype, prototype.drawer(drawer).orElseThrow().on(), pair.list()));
     }
 
     private static boolean opensAfterItsMove(Link link, String drawer) {

@@ -20,9 +20,11 @@ import pandel.core.model.screen.Area;
 import pandel.core.model.screen.PanelSide;
 import pandel.core.play.layout.Aim;
 import pandel.core.play.layout.DrawerPlace;
+import pandel.core.play.layout.HeaderPlace;
 import pandel.core.play.layout.PageFoot;
 import pandel.core.play.layout.Room;
 import pandel.core.play.layout.StripPlace;
+import pandel.core.play.layout.Under;
 import pandel.core.play.situation.Situation;
 
 /**
@@ -83,7 +85,10 @@ class FramesLaidTest {
 
     private static List<StripPlace> laid(Prototype p, Situation now) {
         Room room = Room.ofStrips(p, now, now.levels().size() - 1);
-        return StripPlace.on(p, now.head().around(), now.screen(), room.on(), room.width(), now.height());
+        double header = HeaderPlace.below(p, Under.current(p, now));
+        return StripPlace.on(p, now.head().around(), now.screen(), room.on(), room.width(), now.height()).stream()
+                .map(s -> s.below(header))
+                .toList();
     }
 
     private static void strips(Prototype p, Situation now) {
@@ -204,6 +209,19 @@ class FramesLaidTest {
         }
         Room room = Room.of(p, now);
         int page = now.top().trail().current().at().orElseThrow().page();
+        assertThat(PageFoot.on(
+                        p,
+                        now.look(p).orElseThrow(),
+                        now.top().trail().current().at(),
+                        new Room(0, 1, room.on(), 0, 0),
+                        now.height()))
+                .as("signs where strips and drawers leave a page 1 px")
+                .hasSameSizeAs(PageFoot.on(
+                        p,
+                        now.look(p).orElseThrow(),
+                        now.top().trail().current().at(),
+                        new Room(0, 100, room.on(), 0, 0),
+                        now.height()));
         List<PageFoot.Sign> signs = PageFoot.on(
                 p, now.look(p).orElseThrow(), now.top().trail().current().at(), room, now.height());
         assertThat(signs.stream()

@@ -56,25 +56,23 @@ public final class BusySign extends Pane {
         });
     }
 
+    /** Moves about a middle, in interface px. */
+    void standAt(double x, double y) {
+        setVisible(true);
+        sign.applyCss();
+        sign.autosize();
+        sign.relocate(Math.rint(x - sign.getWidth() / 2), Math.rint(y - sign.getHeight() / 2));
+        // Where the system asks for less motion the bars stand.
+        if (!Platform.getPreferences().isReducedMotion()) {
+            rising.play();
+        }
+    }
+
     /** @param scale interface px for each px of the device */
     public void show(Prototype prototype, Situation now, double scale) {
-        BusyPlace.of(prototype, now)
-                .ifPresentOrElse(
-                        place -> {
-                            setVisible(true);
-                            sign.applyCss();
-                            sign.autosize();
-                            sign.relocate(
-                                    Math.rint(place.x() * scale - sign.getWidth() / 2),
-                                    Math.rint(place.y() * scale - sign.getHeight() / 2));
-                            // Where the system asks for less motion the bars stand.
-                            if (!Platform.getPreferences().isReducedMotion()) {
-                                rising.play();
-                            }
-                        },
-                        () -> {
-                            setVisible(false);
-                            rising.stop();
-                        });
+        BusyPlace.of(prototype, now).ifPresentOrElse(place -> standAt(place.x() * scale, place.y() * scale), () -> {
+            setVisible(false);
+            rising.stop();
+        });
     }
 }

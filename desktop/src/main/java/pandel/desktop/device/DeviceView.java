@@ -14,6 +14,7 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Rectangle;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
+import pandel.core.model.link.Event;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Picture;
@@ -22,6 +23,7 @@ import pandel.core.play.Happening;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.layout.Room;
 import pandel.core.play.layout.Scrolled;
+import pandel.core.play.layout.Under;
 import pandel.core.play.situation.Level;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.MockView;
@@ -45,6 +47,7 @@ public final class DeviceView extends Pane {
 
     private Optional<Drawn> drawn = Optional.empty();
     final DrawerLayer drawers;
+    private final HeaderLayer headers;
     /** Lists beside the current places, by their levels. */
     private List<Optional<LevelView>> beside = List.of();
 
@@ -56,6 +59,7 @@ public final class DeviceView extends Pane {
     public DeviceView(PictureLibrary pictures) {
         this.pictures = pictures;
         this.drawers = new DrawerLayer(pictures);
+        this.headers = new HeaderLayer(pictures);
         getStyleClass().add("device");
         setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -162,6 +166,7 @@ public final class DeviceView extends Pane {
             view.know(prototype, level.known(now.facts()));
             view.standAt(prototype, level.trail().current().at());
             view.standIn(prototype, Situation.around(level.trail()), strips::rolled);
+            view.head(prototype, Optional.of(Under.current(prototype, HeaderLayer.upTo(now, i))), scale);
             view.place(
                     Room.of(prototype, now, i),
                     Room.ofStrips(prototype, now, i),
@@ -173,6 +178,7 @@ public final class DeviceView extends Pane {
             }
             levels.add(view);
         }
+        headers.show(prototype, now, scale);
         List<LevelView> leaving = new ArrayList<>(before);
         leaving.removeAll(levels);
         boolean apart = beside.stream().noneMatch(Optional::isPresent);
@@ -210,11 +216,17 @@ public final class DeviceView extends Pane {
 
     void rest() {
         getChildren().setAll(drawers.among(levels, beside));
+        headers.list().ifPresent(getChildren()::add);
     }
 
     /** What is scrolled here besides the pages. */
     public Scrolled scrolled() {
-        return new Scrolled(drawers.moving().map(DrawerView::scrolled).orElse(0.0), strips.by());
+        return new Scrolled(drawers.moving().map(DrawerView::scrolled).orElse(0.0), strips.by(), headers.listed());
+    }
+
+    /** The actions of a header that do not fit are listed once their sign is touched, until something else is done. */
+    public void done(Prototype prototype, Event event) {
+        headers.done(prototype, event);
     }
 
     /** Strips with more tabs than fit. */
@@ -299,6 +311,7 @@ public final class DeviceView extends Pane {
         Look look = to.look(prototype).orElseThrow();
         LevelView view = new LevelView(pictures, look, level.trail().depth(), false);
         view.know(prototype, level.known(to.facts()));
+        view.head(prototype, Optional.of(Under.current(prototype, to)), scale);
         int top = to.levels().size() - 1;
         view.place(
                 Room.of(prototype, to),

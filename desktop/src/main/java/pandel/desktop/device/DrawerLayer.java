@@ -7,8 +7,10 @@ import java.util.function.DoubleConsumer;
 import javafx.animation.Animation;
 import javafx.scene.Node;
 import javafx.scene.shape.Rectangle;
+import pandel.core.model.Feel;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.link.Motion;
 import pandel.core.play.layout.DrawerPlace;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.PictureLibrary;
@@ -17,7 +19,7 @@ import pandel.desktop.picture.PictureLibrary;
 final class DrawerLayer {
 
     /** ms that one takes all the way. */
-    static final double ALL_THE_WAY = 240;
+    private Motion motion = Feel.DRAWERS;
 
     private final PictureLibrary pictures;
     private Optional<DrawerView> moving = Optional.empty();
@@ -55,6 +57,7 @@ final class DrawerLayer {
 
     /** Makes a drawer of the top level, as far out as the one before was. */
     void bring(Prototype prototype, Situation now, Drawer drawer, double scale) {
+        motion = prototype.feel().drawers();
         double scrolled = moving.filter(d -> d.id().equals(drawer.id()))
                 .map(DrawerView::scrolled)
                 .orElse(0.0);
@@ -114,6 +117,6 @@ final class DrawerLayer {
     /** From where it is to all out, or all in. */
     Animation slide(double to, LevelView page) {
         DoubleConsumer place = far -> at(far, page);
-        return Motions.between(out, to, ALL_THE_WAY * Math.abs(to - out), place);
+        return Motions.between(out, to, motion.ms() * Math.abs(to - out), motion.easing(), place);
     }
 }

@@ -4,14 +4,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.animation.Animation;
+import javafx.animation.PauseTransition;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
+import javafx.util.Duration;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
+import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Drawer.Moves;
+import pandel.core.model.link.Motion;
 import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.layout.DrawerPlace;
@@ -29,6 +33,7 @@ public final class DrawerPreview extends SmallDevice {
     private final DrawerView view;
     private final double scale;
     private final Drawer drawer;
+    private final Motion motion;
     private final boolean stays;
     private double startX;
     private double startY;
@@ -50,9 +55,10 @@ public final class DrawerPreview extends SmallDevice {
         super(wide, high);
         this.scale = wide / device.width();
         this.drawer = drawer;
+        this.motion = prototype.feel().drawers();
         this.stays = drawer.staysAt(device.width());
         Prototype alone = prototype.withDrawers(
-                List.of(drawer.withOn(new Drawer.Attached(false, java.util.Set.of(screen.id()), java.util.Set.of()))));
+                List.of(drawer.withOn(new Attached(false, java.util.Set.of(screen.id()), java.util.Set.of()))));
         Situation now = Situation.shownAlone(screen.id(), device);
         page = page(pictures, alone, screen, false);
         page.place(Room.of(alone, now), device.height(), scale, 0);
@@ -79,10 +85,34 @@ public final class DrawerPreview extends SmallDevice {
         }
     }
 
+    /** Plays how it comes, over and over while it is seen. */
+    public void playOn() {
+        sceneProperty().addListener((o, was, is) -> {
+            if (is == null) {
+                running.ifPresent(Animation::stop);
+            } else {
+                again();
+            }
+        });
+        if (getScene() != null) {
+            again();
+        }
+    }
+
+    private void again() {
+        play();
+        running.ifPresent(a -> a.setOnFinished(e -> {
+            PauseTransition rest = new PauseTransition(Duration.millis(MotionPreview.REST));
+            rest.setOnFinished(then -> again());
+            running = Optional.of(rest);
+            rest.play();
+        }));
+    }
+
     /** Plays how it comes. */
     public void play() {
         running.ifPresent(Animation::stop);
-        Animation animation = Motions.between(0, 1, DrawerLayer.ALL_THE_WAY, this::at);
+        Animation animation = Motions.between(0, 1, motion.ms(), motion.easing(), this::at);
         running = Optional.of(animation);
         animation.play();
     }

@@ -5,6 +5,8 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.effect.BlurType;
+import javafx.scene.effect.DropShadow;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
@@ -16,13 +18,15 @@ import pandel.core.model.screen.Picture;
 import pandel.core.play.layout.DrawerPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
-import pandel.desktop.sign.TabSigns;
+import pandel.desktop.sign.Sign;
 
 /** A drawer on a device: its panel with the items, and the shade over the page; at any part of its way out. */
 final class DrawerView {
 
     private static final double EDGE = 20;
+    private static final double ROUND = 14;
 
+    private final PictureLibrary pictures;
     private final DrawerPlace place;
     private final double deviceWidth;
     private final double scale;
@@ -37,6 +41,7 @@ final class DrawerView {
      * @param deviceHeight px
      */
     DrawerView(PictureLibrary pictures, DrawerPlace place, double deviceWidth, double deviceHeight, double scale) {
+        this.pictures = pictures;
         this.place = place;
         this.deviceWidth = deviceWidth;
         this.scale = scale;
@@ -51,25 +56,45 @@ final class DrawerView {
         panel.setManaged(false);
         panel.setMouseTransparent(true);
         panel.resizeRelocate(Math.rint(place.area().x() * scale), 0, wide, high);
-        panel.setClip(new Rectangle(wide, high));
-        Rectangle ground = new Rectangle(wide, high, Color.web(look.ground()));
-        Rectangle edge = new Rectangle(look.side() == PanelSide.LEFT ? wide - 1 : 0, 0, 1, high);
+        double top = Math.rint(place.area().y() * scale);
+        double tall = Math.rint(place.area().height() * scale);
+        Rectangle inside = card(wide, top, tall, look);
+        Pane content = new Pane();
+        content.setClip(inside);
+        Rectangle ground = card(wide, top, tall, look);
+        ground.setFill(Color.web(look.ground()));
+        if (look.shadow() > 0) {
+            ground.setEffect(new DropShadow(
+                    BlurType.GAUSSIAN, Color.rgb(16, 24, 28, 0.4), Math.max(1, look.shadow() * scale), 0, 0, 0));
+        }
+        Rectangle edge = new Rectangle(look.side() == PanelSide.LEFT ? wide - 1 : 0, top, 1, tall);
         edge.setFill(Color.web(look.ink(), 0.25));
+        edge.setVisible(look.gap() == 0 && look.shadow() == 0);
         place.drawer().picture().ifPresent(p -> picture(pictures, p, wide));
         if (!place.words().isEmpty()) {
             words(wide);
         }
         place.rows().forEach(r -> row(r, rows, wide));
         Pane window = new Pane(rows);
-        window.setClip(new Rectangle(wide, Math.rint(place.seen() * scale)));
-        panel.getChildren().addAll(ground, window);
+        window.setClip(new Rectangle(0, top, wide, Math.rint(place.seen() * scale) - top));
+        content.getChildren().add(window);
+        panel.getChildren().addAll(ground, content);
         if (!place.held().isEmpty()) {
             Rectangle rule = new Rectangle(EDGE * scale, Math.rint(place.seen() * scale), wide - 2 * EDGE * scale, 1);
             rule.setFill(Color.web(look.ink(), 0.25));
-            panel.getChildren().add(rule);
-            place.held().forEach(r -> row(r, panel, wide));
+            content.getChildren().add(rule);
+            place.held().forEach(r -> row(r, content, wide));
         }
         panel.getChildren().add(edge);
+    }
+
+    /** Its outline; with a gap around it its corners are round. */
+    private Rectangle card(double wide, double top, double tall, Drawer.Panel look) {
+        Rectangle card = new Rectangle(0, top, wide, tall);
+        double round = look.gap() > 0 ? 2 * ROUND * scale : 0;
+        card.setArcWidth(round);
+        card.setArcHeight(round);
+        return card;
     }
 
     String id() {
@@ -88,9 +113,9 @@ final class DrawerView {
         return shade;
     }
 
-    /** Interface px that it is wide. */
+    /** Interface px that it comes, from outside the device to where it stands. */
     double wide() {
-        return place.area().width() * scale;
+        return (place.area().width() + place.drawer().panel().gap()) * scale;
     }
 
     PanelSide side() {
@@ -102,7 +127,7 @@ final class DrawerView {
         view.setManaged(false);
         double high = Math.rint(wide * picture.height() / picture.width());
         view.show(picture, wide, high);
-        view.resizeRelocate(0, 0, wide, high);
+        view.resizeRelocate(0, Math.rint(place.area().y() * scale), wide, high);
         view.setClip(new Rectangle(wide, Math.rint(place.picture() * scale)));
         rows.getChildren().add(view);
     }
@@ -113,7 +138,7 @@ final class DrawerView {
         label.setAlignment(Pos.BOTTOM_LEFT);
         label.resizeRelocate(
                 Math.rint(EDGE * scale),
-                Math.rint((place.picture() + 12) * scale),
+                Math.rint((place.area().y() + place.picture() + 12) * scale),
                 wide - 2 * EDGE * scale,
                 Math.rint((place.head() - place.picture() - 24) * scale));
         rows.getChildren().add(label);
@@ -138,8 +163,9 @@ final class DrawerView {
         Optional<String> sign = row.item().map(Drawer.Item::sign).filter(s -> !s.isEmpty());
         if (sign.isPresent()) {
             on.getChildren()
-                    .add(TabSigns.drawn(sign.get(), colour, scale, x + TabSigns.SIZE * scale / 2, y + high / 2));
-            x += (TabSigns.SIZE + 14) * scale;
+                    .add(Sign.drawn(
+                            pictures, sign.get(), colour, Sign.SIZE * scale, x + Sign.SIZE * scale / 2, y + high / 2));
+            x += (Sign.SIZE + 14) * scale;
         }
         Label label = label(
                 row.words(),
@@ -186,12 +212,15 @@ final class DrawerView {
         double all = Math.rint(deviceWidth * scale);
         double inwards = side() == PanelSide.LEFT ? 1 : -1;
         double way = inwards * Math.rint(wide() * out);
+        double rests = inwards
+                * Math.rint(
+                        (place.drawer().panel().gap() + place.drawer().panel().rests()) * scale * out);
         boolean moving = moves == Moves.SHIFTS || moves == Moves.REVEALS;
         double shrunk = moves == Moves.REVEALS ? 1 - (1 - place.drawer().panel().shrinks() / 100.0) * out : 1;
         // A page that shrinks does so about its middle; its near edge stays at the drawer.
         double slack = -inwards * all * (1 - shrunk) / 2;
         for (Node node : List.of(page, shade)) {
-            node.setTranslateX(moving ? Math.rint(way + slack) : 0);
+            node.setTranslateX(moving ? Math.rint(way + rests + slack) : 0);
             node.setScaleX(shrunk);
             node.setScaleY(shrunk);
         }

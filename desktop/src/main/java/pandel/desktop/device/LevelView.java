@@ -24,11 +24,13 @@ import pandel.core.model.value.Known;
 import pandel.core.model.value.Placeholders;
 import pandel.core.model.value.Value;
 import pandel.core.play.layout.ButtonPlace;
+import pandel.core.play.layout.HeaderPlace;
 import pandel.core.play.layout.PageFoot;
 import pandel.core.play.layout.Pairs;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.layout.Room;
 import pandel.core.play.layout.StripPlace;
+import pandel.core.play.layout.Under;
 import pandel.core.play.rule.EnclosingTab;
 import pandel.core.play.situation.Level;
 import pandel.core.play.situation.Situation;
@@ -49,6 +51,10 @@ final class LevelView extends Pane {
     private final Pane texts = new Pane();
     private final Pane foot = new Pane();
     private final Pane strip = new Pane();
+    private final Pane header = new Pane();
+    /** px that strips at the top stand lower for a header. */
+    private double below;
+
     private BiFunction<Room, Double, List<StripPlace>> strips = (r, h) -> List.of();
     private BiFunction<Room, Double, List<ButtonPlace>> buttons = (r, h) -> List.of();
     private Room ofStrips = Room.whole(Widths.USUAL, 1);
@@ -71,8 +77,8 @@ final class LevelView extends Pane {
         shade.setManaged(false);
         setPickOnBounds(false);
         setMouseTransparent(true);
-        List.of(texts, foot, strip).forEach(this::moveWithMock);
-        getChildren().addAll(shade, mock, texts, foot, strip);
+        List.of(texts, foot, strip, header).forEach(this::moveWithMock);
+        getChildren().addAll(shade, mock, texts, foot, strip, header);
     }
 
     /**
@@ -91,6 +97,7 @@ final class LevelView extends Pane {
                         false);
                 view.mock.setId("beside-list");
                 view.know(prototype, list.known(now.facts()));
+                view.head(prototype, Under.list(prototype, HeaderLayer.upTo(now, at)), scale);
                 view.place(b.list(), now.height(), scale, list.trail().current().scroll());
                 view.partFrom();
                 return view;
@@ -148,6 +155,16 @@ final class LevelView extends Pane {
                 .orElse("");
     }
 
+    /** The header over it, as it stands while so much is scrolled; before it is placed. */
+    void head(Prototype prototype, Optional<Under> under, double scale) {
+        Optional<HeaderPlace> place = under.flatMap(u -> HeaderPlace.over(prototype, u));
+        below = place.map(p -> Math.max(0, p.area().bottom())).orElse(0.0);
+        header.getChildren()
+                .setAll(place.map(p -> HeaderView.of(pictures, p, scale)).stream()
+                        .toList());
+        header.relocate(-Math.rint(under.map(u -> u.room().x()).orElse(0.0) * scale), 0);
+    }
+
     /** The strips of the tab sets it stands in. */
     void standIn(Prototype prototype, List<EnclosingTab> around) {
         standIn(prototype, around, UnaryOperator.identity());
@@ -156,10 +173,11 @@ final class LevelView extends Pane {
     /** @param rolled a strip as it is scrolled */
     void standIn(Prototype prototype, List<EnclosingTab> around, UnaryOperator<StripPlace> rolled) {
         buttons = (room, height) ->
-                ButtonPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height);
+                ButtonPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height, below);
         strips = (room, height) ->
                 StripPlace.on(prototype, around, look.screen().id(), room.on(), room.width(), height).stream()
                         .map(rolled)
+                        .map(p -> p.below(below))
                         .toList();
     }
 
@@ -169,9 +187,10 @@ final class LevelView extends Pane {
         strip.relocate(Math.rint(ofStrips.x() * scale) - Math.rint(page.x() * scale), 0);
         strip.getChildren()
                 .setAll(strips.apply(ofStrips, deviceHeight).stream()
-                        .map(p -> new StripView(p, scale))
+                        .map(p -> new StripView(pictures, p, scale))
                         .toList());
-        buttons.apply(ofStrips, deviceHeight).forEach(p -> strip.getChildren().add(StripView.button(p, scale)));
+        buttons.apply(ofStrips, deviceHeight)
+                .forEach(p -> strip.getChildren().add(StripView.button(pictures, p, scale)));
     }
 
     /** Places them anew once they are scrolled. */

@@ -17,7 +17,7 @@ import pandel.desktop.picture.PictureLibrary;
 public final class MotionPreview extends SmallDevice {
 
     /** ms that each picture stands. */
-    private static final double REST = 700;
+    static final double REST = 700;
 
     private final LevelView from;
     private final LevelView to;

@@ -73,11 +73,11 @@ final class Motions {
      *
      * @param ms the time it takes
      */
-    static Animation between(double from, double to, double ms, DoubleConsumer place) {
+    static Animation between(double from, double to, double ms, String easing, DoubleConsumer place) {
         Timeline line = new Timeline();
         SimpleDoubleProperty value = new SimpleDoubleProperty(Double.NaN);
         value.addListener((o, a, now) -> place.accept(now.doubleValue()));
-        fromTo(line, Duration.millis(Math.max(1, ms)), easing("ease-out"), value, from, to);
+        fromTo(line, Duration.millis(Math.max(1, ms)), easing(easing), value, from, to);
         return line;
     }
 

@@ -62,6 +62,6 @@ final class SheetLift {
             return Optional.empty();
         }
         place(from);
-        return Optional.of(Motions.between(from, to, MS, this::place));
+        return Optional.of(Motions.between(from, to, MS, "ease-out", this::place));
     }
 }

@@ -26,7 +26,7 @@ public final class StripRolls {
 
     /** A strip as it stands now. */
     StripPlace rolled(StripPlace place) {
-        return new Scrolled(0, by).strip(place);
+        return new Scrolled(0, by, Optional.empty()).strip(place);
     }
 
     /** How far each is scrolled. */

@@ -8,12 +8,19 @@ import javafx.scene.shape.Rectangle;
 import pandel.core.model.frame.TabSet;
 import pandel.core.play.layout.ButtonPlace;
 import pandel.core.play.layout.StripPlace;
-import pandel.desktop.sign.TabSigns;
+import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.sign.Sign;
 
 /** The strip of a tab set as it is laid over a page. */
 final class StripView extends Pane {
 
-    StripView(StripPlace place, double scale) {
+    /** Of a button, the part that its sign takes. */
+    private static final double BUTTON_SIGN = 0.4;
+
+    private final PictureLibrary pictures;
+
+    StripView(PictureLibrary pictures, StripPlace place, double scale) {
+        this.pictures = pictures;
         TabSet.Strip look = place.set().strip();
         setPrefSize(
                 Math.rint(place.area().width() * scale), Math.rint(place.area().height() * scale));
@@ -45,12 +52,26 @@ final class StripView extends Pane {
         boolean list = place.look() == TabSet.Side.SIDE_LIST;
         double y = sign.area().y() * scale;
         double high = sign.area().height() * scale;
-        double signX = (list ? 20 : (sign.area().width() - TabSigns.SIZE) / 2) * scale;
+        double signX = (list ? 20 : (sign.area().width() - look.sizes().sign()) / 2) * scale;
         boolean signed = !sign.tab().sign().isEmpty();
+        if (sign.chosen()) {
+            double inset = 8 * scale;
+            behind(
+                    look,
+                    sign.area().x() * scale - Math.rint(place.area().x() * scale) + inset,
+                    y + high * 0.12,
+                    sign.area().width() * scale - 2 * inset,
+                    high * 0.76);
+        }
         if (signed) {
             getChildren()
-                    .add(TabSigns.drawn(
-                            sign.tab().sign(), colour, scale, signX + TabSigns.SIZE * scale / 2, y + high / 2));
+                    .add(Sign.drawn(
+                            pictures,
+                            sign.tab().sign(),
+                            colour,
+                            look.sizes().sign() * scale,
+                            signX + look.sizes().sign() * scale / 2,
+                            y + high / 2));
         }
         if (list || !signed) {
             Label label = new Label(sign.tab().shownLabel());
@@ -58,7 +79,7 @@ final class StripView extends Pane {
             label.setAlignment(list ? Pos.CENTER_LEFT : Pos.CENTER);
             label.setStyle("-fx-font-size: " + Math.max(1, (list ? 15 : 11) * scale) + "px; -fx-text-fill: " + colour
                     + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
-            double x = list ? (signed ? 20 + TabSigns.SIZE + 12 : 20) * scale : 0;
+            double x = list ? (signed ? 20 + look.sizes().sign() + 12 : 20) * scale : 0;
             label.resizeRelocate(
                     Math.rint(x),
                     Math.rint(y),
@@ -66,7 +87,7 @@ final class StripView extends Pane {
                     Math.rint(high));
             getChildren().add(label);
         }
-        if (sign.chosen()) {
+        if (sign.chosen() && look.sizes().behind().isEmpty()) {
             Rectangle mark = new Rectangle(
                     0, Math.rint(y + high * 0.3), Math.max(2, Math.rint(3 * scale)), Math.rint(high * 0.4));
             mark.setFill(Color.web(colour));
@@ -75,7 +96,7 @@ final class StripView extends Pane {
     }
 
     /** A button that floats over the places of a set. */
-    static Pane button(ButtonPlace place, double scale) {
+    static Pane button(PictureLibrary pictures, ButtonPlace place, double scale) {
         double size = Math.rint(place.area().width() * scale);
         Pane pane = new Pane();
         pane.resizeRelocate(
@@ -90,8 +111,22 @@ final class StripView extends Pane {
                 .filter(s -> !s.isEmpty())
                 .orElse("cross");
         pane.getChildren()
-                .addAll(ground, TabSigns.drawn(name, place.set().strip().ground(), scale, size / 2, size / 2));
+                .addAll(
+                        ground,
+                        Sign.drawn(
+                                pictures, name, place.set().strip().ground(), size * BUTTON_SIGN, size / 2, size / 2));
         return pane;
+    }
+
+    /** The ground behind the tab that is shown. */
+    private void behind(TabSet.Strip look, double x, double y, double wide, double high) {
+        if (!look.sizes().behind().isEmpty()) {
+            Rectangle ground = new Rectangle(Math.rint(x), Math.rint(y), Math.rint(wide), Math.rint(high));
+            ground.setFill(Color.web(look.sizes().behind()));
+            ground.setArcWidth(high);
+            ground.setArcHeight(high);
+            getChildren().add(ground);
+        }
     }
 
     private void tab(StripPlace.Sign sign, TabSet.Strip look, double scale) {
@@ -104,12 +139,24 @@ final class StripView extends Pane {
         double wide = sign.area().width() * scale;
         double middle = getPrefHeight() / 2;
         double labelHigh = 14 * scale;
+        if (sign.chosen()) {
+            double w = Math.min(wide - 8 * scale, signed ? look.sizes().sign() * 2.6 * scale : wide);
+            double h = signed ? look.sizes().sign() * scale + 10 * scale : getPrefHeight() - 16 * scale;
+            double at = signed && labelled ? middle - labelHigh / 2 : middle;
+            behind(look, x + (wide - w) / 2, at - h / 2, w, h);
+        }
         if (signed) {
-            double top =
-                    labelled ? middle - (TabSigns.SIZE * scale + labelHigh) / 2 : middle - TabSigns.SIZE * scale / 2;
+            double top = labelled
+                    ? middle - (look.sizes().sign() * scale + labelHigh) / 2
+                    : middle - look.sizes().sign() * scale / 2;
             getChildren()
-                    .add(TabSigns.drawn(
-                            sign.tab().sign(), colour, scale, x + wide / 2, top + TabSigns.SIZE * scale / 2));
+                    .add(Sign.drawn(
+                            pictures,
+                            sign.tab().sign(),
+                            colour,
+                            look.sizes().sign() * scale,
+                            x + wide / 2,
+                            top + look.sizes().sign() * scale / 2));
         }
         if (labelled) {
             Label label = new Label(sign.tab().shownLabel());
@@ -117,12 +164,12 @@ final class StripView extends Pane {
             label.setAlignment(Pos.CENTER);
             label.setStyle("-fx-font-size: " + Math.max(1, (signed ? 11 : 14) * scale) + "px; -fx-text-fill: " + colour
                     + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
-            double y = signed ? middle + (TabSigns.SIZE * scale - labelHigh) / 2 + scale : 0;
+            double y = signed ? middle + (look.sizes().sign() * scale - labelHigh) / 2 + scale : 0;
             label.resizeRelocate(
                     Math.rint(x), Math.rint(y), Math.rint(wide), signed ? Math.rint(labelHigh) : getPrefHeight());
             getChildren().add(label);
         }
-        if (sign.chosen()) {
+        if (sign.chosen() && look.sizes().behind().isEmpty()) {
             double w = Math.rint(wide * 0.4);
             Rectangle mark = new Rectangle(
                     Math.rint(x + (wide - w) / 2),

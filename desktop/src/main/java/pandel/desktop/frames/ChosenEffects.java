@@ -70,10 +70,7 @@ final class ChosenEffects extends HBox {
                 "What is said",
                 typed -> {
                     if (!typed.strip().equals(now.words())) {
-                        change(
-                                at,
-                                typed.isBlank() ? List.of() : List.of(new Effect.Notice(typed.strip(), now.ms())),
-                                List.of());
+                        change(at, typed.isBlank() ? List.of() : List.of(now.withWords(typed.strip())), List.of());
                     }
                 },
                 refresh);

@@ -23,6 +23,7 @@ import pandel.core.edit.Edit;
 import pandel.core.edit.Fitting;
 import pandel.core.edit.frame.DrawerEdits;
 import pandel.core.model.Attachments;
+import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Drawer.Moves;
 import pandel.core.model.frame.Drawer.Panel;
@@ -36,6 +37,7 @@ import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.DrawerPreview;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 import pandel.desktop.work.Work;
 
 /** A drawer as what it is: its items as a list, where it is attached, how it comes, and it all out beside its page. */
@@ -43,7 +45,8 @@ public final class DrawerPage extends FramePage {
 
     private static final double HIGHEST = 316;
     private final DrawerMovement movement = new DrawerMovement(this);
-    private final DrawerAttachment attachment = new DrawerAttachment(this);
+    private final FrameAttachment attachment =
+            new FrameAttachment(this, "drawer", () -> now().on(), (name, on) -> put(name, d -> d.withOn(on)));
     static final double NUMBER = 52;
 
     private DrawerPage(Work work, PageHost around, String id, int chosen) {
@@ -87,8 +90,8 @@ public final class DrawerPage extends FramePage {
                 title,
                 items,
                 screens.isEmpty()
-                        ? Drawer.Attached.ALL
-                        : Drawer.Attached.to(screens.stream().map(Screen::id).toList()));
+                        ? Attached.ALL
+                        : Attached.to(screens.stream().map(Screen::id).toList()));
         work.edit(DrawerEdits.make(made));
         open(work, around, made.id());
     }
@@ -137,12 +140,13 @@ public final class DrawerPage extends FramePage {
                         small("The drawer"),
                         movement.comes(drawer),
                         movement.sizes(drawer),
+                        movement.lies(drawer),
                         small("Attached to"),
-                        attachment.attached(drawer));
+                        attachment.attached(this::pick));
         HBox.setHgrow(settings, Priority.ALWAYS);
         VBox seen = new VBox(6);
         seen.setAlignment(Pos.TOP_CENTER);
-        Optional<Screen> screen = Attachments.screens(work.prototype(), drawer).stream()
+        Optional<Screen> screen = Attachments.screens(work.prototype(), drawer.on()).stream()
                 .findFirst()
                 .or(() -> work.prototype().screens().stream().findFirst());
         screen.ifPresent(s -> {
@@ -275,15 +279,16 @@ public final class DrawerPage extends FramePage {
             }
         });
         label.setPromptText("no label");
-        Button sign = Buttons.plain(item.sign().isEmpty() ? "no sign" : item.sign(), "item-sign", () -> {});
-        sign.setOnAction(e -> Signs.menu(name ->
-                        put("give an item the sign " + name, d -> d.withItem(item.id(), i -> i.withSign(name))))
-                .show(sign, Side.BOTTOM, 0, 0));
+        Button sign = SignPage.button(
+                this,
+                "item-sign",
+                item.sign(),
+                name -> put("give an item another sign", d -> d.withItem(item.id(), i -> i.withSign(name))));
         Button to = new Button(LinkWords.effect(work.prototype(), item.link()));
         to.getStyleClass().add("choice");
         to.setId("item-leads");
         to.setMnemonicParsing(false);
-        to.setMaxWidth(152);
+        to.setMaxWidth(184);
         to.setOnAction(e -> targets(item).show(to, Side.BOTTOM, 0, 0));
         TextField section = field("item-section", "Section it stands in", item.section(), 118, typed -> {
             if (!typed.equals(item.section())) {
@@ -296,12 +301,16 @@ public final class DrawerPage extends FramePage {
                 sign,
                 to,
                 section,
-                Buttons.plain(
-                        item.held() ? "at the bottom" : "in the list",
+                ChoiceButton.either(
                         "item-held",
-                        () -> put(
-                                item.held() ? "put an item in the list" : "hold an item at the bottom",
-                                d -> d.withItem(item.id(), i -> i.withHeld(!i.held())))));
+                        120,
+                        "Where it stands",
+                        item.held(),
+                        "at the bottom",
+                        "in the list",
+                        held -> put(
+                                held ? "hold an item at the bottom" : "put an item in the list",
+                                d -> d.withItem(item.id(), i -> i.withHeld(held)))));
     }
 
     private ContextMenu targets(Drawer.Item item) {
@@ -350,7 +359,7 @@ public final class DrawerPage extends FramePage {
 
     /** On the desk, on a screen it is attached to. */
     private void sentence(Drawer.Item item) {
-        Attachments.screens(work.prototype(), now()).stream()
+        Attachments.screens(work.prototype(), now().on()).stream()
                 .findFirst()
                 .ifPresentOrElse(
                         screen -> sentence(screen, item.id()),

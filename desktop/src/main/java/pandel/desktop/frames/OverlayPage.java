@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -23,6 +23,7 @@ import pandel.core.model.screen.Screen;
 import pandel.desktop.device.OverlayPreview;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 import pandel.desktop.work.Work;
 
 /**
@@ -91,33 +92,31 @@ public final class OverlayPage extends ThingPage {
     }
 
     private HBox closers(Screen screen) {
-        HBox line = new HBox(6);
+        HBox line = new HBox(14);
         line.setAlignment(Pos.CENTER_LEFT);
         for (Closer closer : Closer.values()) {
             boolean never = closer == Closer.OUTSIDE && screen.form() == Form.PAGE;
             boolean on = screen.closers().contains(closer);
-            Button button = Buttons.plain(
-                    (on ? "" : "not ")
-                            + switch (closer) {
-                                case OUTSIDE -> "a tap beside it";
-                                case AWAY -> "a swipe off";
-                                case DEVICE_BACK -> "device back";
-                            },
-                    "closed-by-" + closer.word().replace(' ', '-'),
-                    () -> {
-                        Set<Closer> all = EnumSet.noneOf(Closer.class);
-                        all.addAll(now().closers());
-                        if (!all.remove(closer)) {
-                            all.add(closer);
-                        }
-                        change(ScreenEdits.closers(now(), all));
+            CheckBox box = new CheckBox(
+                    switch (closer) {
+                        case OUTSIDE -> "a tap beside it";
+                        case AWAY -> "a swipe off";
+                        case DEVICE_BACK -> "device back";
                     });
-            button.setDisable(never);
-            button.setTooltip(new Tooltip(
-                    never
-                            ? "Nothing of a takeover is beside it"
-                            : on ? "Press, and it does so no more" : "Press, and it does"));
-            line.getChildren().add(button);
+            box.setId("closed-by-" + closer.word().replace(' ', '-'));
+            box.setSelected(on);
+            box.setMnemonicParsing(false);
+            box.setDisable(never);
+            box.setOnAction(e -> {
+                Set<Closer> all = EnumSet.noneOf(Closer.class);
+                all.addAll(now().closers());
+                if (!all.remove(closer)) {
+                    all.add(closer);
+                }
+                change(ScreenEdits.closers(now(), all));
+            });
+            box.setTooltip(new Tooltip(never ? "Nothing of a takeover is beside it" : "Whether it closes it"));
+            line.getChildren().add(box);
         }
         if (screen.closedBy().isPresent()) {
             line.getChildren()
@@ -166,16 +165,16 @@ public final class OverlayPage extends ThingPage {
                                 }));
             } else {
                 line.getChildren()
-                        .add(Buttons.plain(
-                                "at the " + overlay.side().word(),
+                        .add(ChoiceButton.of(
                                 "overlay-side",
-                                () -> put(
-                                        "put “" + screen.shownTitle() + "” at the other side",
-                                        now().overlay()
-                                                .withSide(
-                                                        overlay.side() == PanelSide.LEFT
-                                                                ? PanelSide.RIGHT
-                                                                : PanelSide.LEFT))));
+                                130,
+                                "The side it stands at",
+                                List.of(PanelSide.values()),
+                                overlay.side(),
+                                side -> "at the " + side.word(),
+                                side -> put(
+                                        "put “" + screen.shownTitle() + "” at the " + side.word(),
+                                        now().overlay().withSide(side))));
             }
         }
         line.getChildren()

@@ -32,6 +32,7 @@ import pandel.desktop.device.PagePreview;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 import pandel.desktop.work.Work;
 
 /** A sequence as what it is: its pages in order, what is laid over them, and what finishing and skipping do. */
@@ -129,11 +130,14 @@ public final class SequencePage extends FramePage {
 
     private HBox laid(Sequence sequence) {
         Sequence.Laid laid = sequence.laid();
-        Button dots = Buttons.plain(
-                laid.dots() ? "dots" : "no dots",
+        ChoiceButton dots = ChoiceButton.either(
                 "sequence-dots",
-                () -> put(laid.dots() ? "lay no dots" : "lay dots", s -> s.withLaid(laid.withDots(!laid.dots()))));
-        dots.setTooltip(new Tooltip("One for each page, to be tapped"));
+                104,
+                "Dots, one for each page, to be tapped",
+                laid.dots(),
+                "dots",
+                "no dots",
+                lay -> put(lay ? "lay dots" : "lay no dots", s -> s.withLaid(laid.withDots(lay))));
         HBox row = new HBox(
                 8,
                 word("previous", "Back", laid.previous(), laid::withPrevious),
@@ -174,18 +178,24 @@ public final class SequencePage extends FramePage {
     private HBox turned(Sequence sequence) {
         return new HBox(
                 6,
-                Buttons.plain(
-                        sequence.swipes() ? "swipes too" : "no swipes",
+                ChoiceButton.either(
                         "sequence-swipes",
-                        () -> put(
-                                sequence.swipes() ? "turn without swipes" : "turn by swipes",
-                                s -> s.withSwipes(!s.swipes()))),
-                Buttons.plain(
-                        sequence.backs() ? "device back: a page back" : "device back: leave it",
+                        110,
+                        "Whether a swipe turns the page",
+                        sequence.swipes(),
+                        "swipes too",
+                        "no swipes",
+                        swipes -> put(swipes ? "turn by swipes" : "turn without swipes", s -> s.withSwipes(swipes))),
+                ChoiceButton.either(
                         "sequence-backs",
-                        () -> put(
-                                sequence.backs() ? "let device back leave it" : "let device back turn the page",
-                                s -> s.withBacks(!s.backs()))));
+                        200,
+                        "What device back does",
+                        sequence.backs(),
+                        "device back: a page back",
+                        "device back: leave it",
+                        backs -> put(
+                                backs ? "let device back turn the page" : "let device back leave it",
+                                s -> s.withBacks(backs))));
     }
 
     private HBox leads(String when, String name, Optional<Link> link, Supplier<Cause> cause) {

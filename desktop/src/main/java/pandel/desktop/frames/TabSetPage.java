@@ -3,9 +3,9 @@ package pandel.desktop.frames;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -31,6 +31,7 @@ import pandel.core.play.words.LinkWords;
 import pandel.desktop.device.PagePreview;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 import pandel.desktop.work.Work;
 
 /** A tab set as what it is: its tabs in order, each with its sign and where it leads, and the strip as it is seen. */
@@ -102,6 +103,7 @@ public final class TabSetPage extends FramePage {
                 .addAll(
                         small("The strip"),
                         stripSettings.strip(set),
+                        stripSettings.sizes(set),
                         small("In use"),
                         stripSettings.inUse(set),
                         hidden(set),
@@ -138,8 +140,7 @@ public final class TabSetPage extends FramePage {
             }
         });
         label.setPromptText("no label");
-        Button sign = Buttons.plain(tab.sign().isEmpty() ? "no sign" : tab.sign(), "tab-sign", () -> {});
-        sign.setOnAction(e -> Signs.menu(this::sign).show(sign, Side.BOTTOM, 0, 0));
+        Button sign = SignPage.button(this, "tab-sign", tab.sign(), this::sign);
         Button to = new Button("leads to " + LinkWords.target(work.prototype(), tab.root()));
         to.getStyleClass().add("choice");
         to.setId("tab-leads");
@@ -170,7 +171,7 @@ public final class TabSetPage extends FramePage {
     }
 
     private void sign(String name) {
-        put("give a tab the sign " + name, s -> s.withTab(tab().id(), t -> t.withSign(name)));
+        put("give a tab another sign", s -> s.withTab(tab().id(), t -> t.withSign(name)));
     }
 
     private ContextMenu roots() {
@@ -228,17 +229,17 @@ public final class TabSetPage extends FramePage {
                                         Fitting.leadingTo(screen));
                                 work.edit(TabSetEdits.change(
                                         "put a button on “" + set.shownTitle() + "”",
-                                        now().withButton(Optional.of(new TabSet.Floating(link, "cross", Set.of())))));
+                                        now().withButton(Optional.of(new TabSet.Floating(link, "cross")))));
                                 return chosen;
                             })));
             return new VBox(line);
         }
         TabSet.Floating button = set.button().get();
-        Button sign = Buttons.plain(
-                "button: " + (button.sign().isEmpty() ? "cross" : button.sign()), "button-sign", () -> {});
-        sign.setOnAction(e -> Signs.menu(name ->
-                        put("give the button another sign", s -> s.withButton(Optional.of(button.withSign(name)))))
-                .show(sign, Side.BOTTOM, 0, 0));
+        Button sign = SignPage.button(
+                this,
+                "button-sign",
+                button.sign().isEmpty() ? "cross" : button.sign(),
+                name -> put("give the button another sign", s -> s.withButton(Optional.of(button.withSign(name)))));
         Button does = new Button(LinkWords.effect(work.prototype(), button.link()));
         does.getStyleClass().add("choice");
         does.setId("button-does");
@@ -248,6 +249,7 @@ public final class TabSetPage extends FramePage {
         does.setOnAction(e -> sentence(button.link()));
         line.getChildren()
                 .addAll(
+                        small("floating"),
                         sign,
                         does,
                         Buttons.smallWord(
@@ -256,15 +258,35 @@ public final class TabSetPage extends FramePage {
                                 () -> put("take the button away", s -> s.withButton(Optional.empty()))));
         HBox looks = line();
         for (TabSet.Side look : TabSet.Side.values()) {
-            boolean there = !button.absent().contains(look);
             looks.getChildren()
-                    .add(Buttons.smallWord(
-                            (there ? "with the " : "not with the ") + look.word(),
-                            "button-" + look.word().replace(' ', '-'),
-                            () -> put(
-                                    "place the button otherwise",
-                                    s -> s.withButton(Optional.of(button.on(look, !there))))));
+                    .add(captioned(
+                            ChoiceButton.of(
+                                    "button-" + look.word().replace(' ', '-'),
+                                    124,
+                                    "Where it floats with the " + look.word(),
+                                    Stream.of(TabSet.At.values())
+                                            .filter(at -> look != TabSet.Side.STRIP || !at.isAmongTabs())
+                                            .toList(),
+                                    button.on(look),
+                                    at -> at.isAmongTabs() ? at.word() + " of the tabs" : at.word(),
+                                    at -> put(
+                                            "place the button otherwise",
+                                            s -> s.withButton(Optional.of(button.on(look, at))))),
+                            "with the " + look.word()));
         }
+        looks.getChildren()
+                .add(captioned(
+                        number(
+                                "button-size",
+                                "px a side",
+                                (int) Math.round(button.size()),
+                                TabSet.Floating.SMALLEST,
+                                TabSet.Floating.LARGEST,
+                                52,
+                                n -> put(
+                                        "size the button otherwise",
+                                        s -> s.withButton(Optional.of(button.withSize(n))))),
+                        "px a side"));
         return new VBox(2, line, looks);
     }
 

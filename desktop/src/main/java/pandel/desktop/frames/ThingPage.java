@@ -84,6 +84,22 @@ abstract class ThingPage extends PageBox {
         return captioned(field, caption);
     }
 
+    /** A field for a colour that may be left empty: then there is none. */
+    VBox perhapsColour(String fieldId, String what, String now, double wide, String caption, Consumer<String> put) {
+        TextField field = field(fieldId, what, now, wide, typed -> {
+            if (!typed.isEmpty() && !Colour.is(typed)) {
+                around.say("A colour is # and six of 0 to 9 and A to F, or nothing where there is none; “" + typed
+                        + "” is none.");
+                fill();
+            } else if (!typed.equals(now)) {
+                put.accept(typed);
+            }
+        });
+        field.setPromptText("none");
+        field.setTooltip(new Tooltip(what));
+        return captioned(field, caption);
+    }
+
     /**
      * A field for a whole number; what is none, or too small or large, is said and not kept.
      *
@@ -91,8 +107,8 @@ abstract class ThingPage extends PageBox {
      */
     TextField number(String fieldId, String caption, int now, int least, int most, double wide, IntConsumer put) {
         return field(fieldId, caption, String.valueOf(now), wide, typed -> {
-            Optional<Integer> n = Optional.of(typed)
-                    .filter(t -> t.matches("\\d{1,6}"))
+            Optional<Integer> n = Optional.of(typed.strip().replace('−', '-'))
+                    .filter(t -> t.matches("-?\\d{1,6}"))
                     .map(Integer::parseInt)
                     .filter(i -> i >= least && i <= most);
             if (n.isEmpty()) {

@@ -11,6 +11,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.HeaderPage;
 import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
@@ -55,7 +56,7 @@ final class InFrame extends Button {
                 .ifPresentOrElse(
                         s -> s.open().run(),
                         () -> around.say(
-                                "This screen is no page of a sequence, no root of a tab, has no drawer and stands "
+                                "This screen is no page of a sequence, no root of a tab, has no drawer or header and stands "
                                         + "beside none."));
     }
 
@@ -66,6 +67,7 @@ final class InFrame extends Button {
                         () -> above(screen),
                         () -> tabSet(screen),
                         () -> drawer(screen),
+                        () -> header(screen),
                         () -> pair(screen))
                 .flatMap(s -> s.get().stream())
                 .findFirst();
@@ -95,10 +97,20 @@ final class InFrame extends Button {
     private Optional<Standing> drawer(Screen screen) {
         Prototype prototype = work.prototype();
         return prototype.drawers().stream()
-                .filter(d -> Attachments.screens(prototype, d).contains(screen))
+                .filter(d -> Attachments.screens(prototype, d.on()).contains(screen))
                 .findFirst()
                 .map(d ->
                         new Standing("with the drawer " + d.shownTitle(), () -> DrawerPage.open(work, around, d.id())));
+    }
+
+    private Optional<Standing> header(Screen screen) {
+        Prototype prototype = work.prototype();
+        return prototype.headers().stream()
+                .filter(h -> Attachments.screens(prototype, h.on()).contains(screen)
+                        && !h.hiddenOn().contains(screen.id()))
+                .findFirst()
+                .map(h -> new Standing(
+                        "under the header " + h.shownTitle(), () -> HeaderPage.open(work, around, h.id())));
     }
 
     private Optional<Standing> pair(Screen screen) {

@@ -5,9 +5,11 @@ import pandel.core.model.link.Link;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Hotspot;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.HeaderPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.links.action.DeskActions;
+import pandel.desktop.links.sentence.BusyPage;
 import pandel.desktop.links.sentence.DeskRequests;
 import pandel.desktop.links.sentence.MotionPage;
 import pandel.desktop.links.sentence.RowsPage;
@@ -42,6 +44,7 @@ record SentenceDesk(LinksView view, Work work, PageHost around, DeskActions acti
         SequencePage.open(work, around, id);
         TabSetPage.open(work, around, id);
         DrawerPage.open(work, around, id);
+        HeaderPage.open(work, around, id);
     }
 
     @Override
@@ -67,6 +70,11 @@ record SentenceDesk(LinksView view, Work work, PageHost around, DeskActions acti
     @Override
     public void motion(Link link, int number) {
         around.show(new MotionPage(work, around.pictures(), link, number, actions::lastMotion, around::dismiss));
+    }
+
+    @Override
+    public void busySign(Link link) {
+        around.show(new BusyPage(work, around.pictures(), actions.screen(), link.id(), around::dismiss));
     }
 
     @Override

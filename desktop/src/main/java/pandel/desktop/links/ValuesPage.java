@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import pandel.core.edit.screen.StateEdits;
@@ -19,6 +18,7 @@ import pandel.core.model.value.Expected;
 import pandel.core.model.value.Value;
 import pandel.desktop.stage.PageBox;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 import pandel.desktop.work.Work;
 
 /** What a screen expects to be given, and the words laid on its picture that show it. */
@@ -91,11 +91,14 @@ final class ValuesPage extends PageBox {
                 120,
                 typed -> fallback(value, typed));
         unless.setPromptText("nothing");
-        Button required = Buttons.plain(
-                value.required() ? "must be brought" : "can be left out",
+        ChoiceButton required = ChoiceButton.either(
                 "value-required-" + value.name(),
-                () -> put(value.withRequired(!value.required())));
-        required.setMinWidth(130);
+                140,
+                "Whether “" + value.name() + "” has to be there",
+                value.required(),
+                "must be brought",
+                "can be left out",
+                must -> put(value.withRequired(must)));
         row(
                 name,
                 kind,
@@ -239,10 +242,14 @@ final class ValuesPage extends PageBox {
                                 p.ground(),
                                 p.ink(),
                                 typed.matches("\\d{1,3}") ? Integer.parseInt(typed) : 0)),
-                Buttons.smallWord(
-                        p.centred() ? "Centred" : "At the left",
+                ChoiceButton.either(
                         "patch-centred-" + at,
-                        () -> put(picture, at, Optional.of(p.withCentred(!p.centred())))),
+                        100,
+                        "Where the words stand in it",
+                        p.centred(),
+                        "centred",
+                        "at the left",
+                        centred -> put(picture, at, Optional.of(p.withCentred(centred)))),
                 Buttons.smallWord("Remove", "patch-remove-" + at, () -> put(picture, at, Optional.empty())));
     }
 

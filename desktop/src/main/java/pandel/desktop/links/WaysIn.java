@@ -53,7 +53,10 @@ final class WaysIn extends WaysColumn {
                     .orElse(0);
             String how = one.getValue().size() > 1
                     ? one.getValue().size() + " links"
-                    : way.hotspot().map(h -> LinkWords.name(h, number)).orElse(LinkWords.cause(way.link()));
+                    : way.hotspot()
+                            .map(h -> LinkWords.name(h, number))
+                            .orElseGet(() ->
+                                    way.notice().isPresent() ? LinkWords.inNotice(way) : LinkWords.cause(way.link()));
             getChildren()
                     .add(row(
                             "Walk to " + other.shownTitle() + ", by " + how,

@@ -19,6 +19,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Cause;
@@ -122,6 +123,8 @@ final class WaysOut extends WaysColumn {
     private static Optional<String> frame(Way way) {
         return way.drawer()
                 .map(Drawer::shownTitle)
+                .or(() -> way.header().map(Header::shownTitle))
+                .or(() -> way.notice().map(n -> "Notices"))
                 .or(() -> way.tabs().map(TabSet::shownTitle))
                 .or(() -> way.sequence().map(Sequence::shownTitle));
     }
@@ -159,6 +162,15 @@ final class WaysOut extends WaysColumn {
     }
 
     private static String words(Way way) {
+        if (way.header().isPresent()) {
+            return way.header()
+                    .flatMap(h -> h.action(way.link().id()))
+                    .map(a -> "action " + a.shownLabel())
+                    .orElse("its left sign");
+        }
+        if (way.action().isPresent()) {
+            return way.action().map(a -> "“" + a.shownLabel() + "”").orElse("");
+        }
         return way.drawer().isPresent()
                 ? "item "
                         + way.drawer()

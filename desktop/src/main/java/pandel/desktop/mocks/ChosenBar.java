@@ -49,13 +49,16 @@ final class ChosenBar extends HBox {
 
     private Button frames() {
         Button button = Buttons.word("Frame…", "together-frame", () -> {});
-        button.setTooltip(new Tooltip("Put them behind a strip, make them a sequence, or put them in a drawer"));
+        button.setTooltip(new Tooltip(
+                "Put them behind a strip, make them a sequence, put them in a drawer, or lay a header over them"));
         button.setOnAction(e -> new ContextMenu(
                         Buttons.item(
                                 "Put behind a strip", "together-tabs", () -> actions.putBehindStrip(work.together())),
                         Buttons.item(
                                 "Make a sequence", "together-sequence", () -> actions.makeSequence(work.together())),
                         Buttons.item("Put in a drawer", "together-drawer", () -> actions.putInDrawer(work.together())),
+                        Buttons.item(
+                                "Lay a header over them", "together-header", () -> actions.layHeader(work.together())),
                         Buttons.item(
                                 "Put side by side, list and detail",
                                 "together-pair",

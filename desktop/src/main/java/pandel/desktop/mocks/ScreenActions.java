@@ -34,6 +34,7 @@ import pandel.core.model.screen.Status;
 import pandel.core.model.value.Condition;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.HeaderPage;
 import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
@@ -311,6 +312,11 @@ public final class ScreenActions {
         DrawerPage.make(work, around, screens);
         around.say("A drawer on " + (screens.size() == 1 ? "one screen" : screens.size() + " screens")
                 + " leads to each of them. “Put a sign for it” lets people find it.");
+    }
+
+    /** Makes a header over screens, and shows it. */
+    void layHeader(List<Screen> screens) {
+        HeaderPage.make(work, around, screens);
     }
 
     /** Puts two screens side by side where it is wide, the first as the list, and shows that. */

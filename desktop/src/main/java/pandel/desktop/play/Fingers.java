@@ -14,6 +14,7 @@ import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
 import pandel.core.play.layout.Aim;
+import pandel.core.play.layout.HeaderPlace;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.layout.StripPlace;
 import pandel.core.play.layout.Under;
@@ -203,12 +204,10 @@ final class Fingers implements Touched {
         if (gesture == Gesture.SECONDARY_PRESS && !answered) {
             return;
         }
-        boolean turns = follows(now, gesture, x, y);
-        Happening what = act.play(Aim.gesture(prototype.get(), now, gesture, x, y, device.scrolled()));
-        // At the ends a page gives a little and stays: that is seen, and no miss.
-        if (!turns && what instanceof Happening.Nothing
-                || what instanceof Happening.Nothing
-                || what instanceof Happening.Refused) {
+        Event event = Aim.gesture(prototype.get(), now, gesture, x, y, device.scrolled());
+        Happening what = act.play(event);
+        boolean lists = HeaderPlace.listing(prototype.get(), event).isPresent();
+        if ((what instanceof Happening.Nothing || what instanceof Happening.Refused) && !lists) {
             device.ring(x, y);
         }
     }

@@ -11,7 +11,6 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.finding.Walk;
 import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Prototype;
-import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
 import pandel.core.model.start.Start;
 import pandel.core.play.Happening;
@@ -78,7 +77,7 @@ public final class PlayView implements StageView {
         this.asking = new Asking(work, middle, this::act, device::requestFocus);
         typing = new Typing(device, this::now, this::act);
         fingers = new Fingers(work::prototype, this::touchable, this::act, this::stopShowing, device, typing::open);
-        this.notice = new NoticeLabel(device, () -> act(new Event.Touched(Gesture.TAP, new Event.On.OnNotice())));
+        this.notice = new NoticeLabel(work::prototype, device, this::act);
         this.busy = new BusySign();
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
@@ -191,6 +190,7 @@ public final class PlayView implements StageView {
             return asks;
         }
         asking.dismiss();
+        device.done(work.prototype(), event);
         Happening what = stepped.happening();
         show(what instanceof Happening.Moved moved ? Optional.of(moved) : Optional.empty());
         String address = what instanceof Happening.LedOut out

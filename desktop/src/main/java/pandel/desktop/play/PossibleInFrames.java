@@ -17,7 +17,7 @@ import pandel.core.play.situation.AtWork;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.words.LinkWords;
 
-/** What can be done in frames: tabs, pages, drawers and floating buttons. */
+/** What can be done in frames: headers, tabs, pages, drawers and floating buttons. */
 final class PossibleInFrames {
 
     private final PossiblePane pane;
@@ -35,6 +35,37 @@ final class PossibleInFrames {
                         "The button of " + set.shownTitle(),
                         set.button().orElseThrow().link(),
                         new Event.Touched(Gesture.TAP, new Event.On.OnButton(set.id()))));
+    }
+
+    /** The action of the notice that stands. */
+    void action(Prototype prototype, Rules rules, Situation now) {
+        now.notice()
+                .flatMap(Situation.Notice::action)
+                .flatMap(prototype.index()::way)
+                .ifPresent(way -> pane.link(
+                        rules,
+                        now.head(),
+                        now.telling(Optional.empty()),
+                        0,
+                        LinkWords.inNotice(way),
+                        way.link(),
+                        new Event.Touched(
+                                Gesture.TAP, new Event.On.OnAction(way.link().id()))));
+    }
+
+    void signs(Prototype prototype, Rules rules, Situation now) {
+        rules.headerLinks(now.head())
+                .forEach(link -> pane.link(
+                        rules,
+                        now,
+                        0,
+                        EventWords.capital(prototype
+                                .index()
+                                .way(link.id())
+                                .map(LinkWords::inHeader)
+                                .orElse("")),
+                        link,
+                        new Event.Touched(Gesture.TAP, new Event.On.OnSign(link.id()))));
     }
 
     /** The tabs of the strips laid over the page, but for the one that is shown at its root. */

@@ -273,6 +273,7 @@ final class PossiblePane extends VBox {
     /** While a drawer is open: its items, and what closes it. */
     private void drawer(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
+        inFrames.action(prototype, rules, now);
         int number = 0;
         for (Drawer.Item item : rules.drawers(now.head()).stream()
                 .flatMap(w -> w.items().stream())
@@ -297,9 +298,11 @@ final class PossiblePane extends VBox {
 
     private void others(Prototype prototype, Situation now) {
         Rules rules = new Rules(prototype);
+        inFrames.action(prototype, rules, now);
         inFrames.drawers(rules, now);
         inFrames.turns(prototype, rules, now);
         inFrames.tabs(rules, now);
+        inFrames.signs(prototype, rules, now);
         inFrames.buttons(rules, now);
         if (!now.top().kind().base() && rules.outside(now.head()) instanceof RuleOutcome.Acts) {
             row(0, "Tap beside it", "close", true, new Event.Touched(Gesture.TAP, new Event.On.Outside()));

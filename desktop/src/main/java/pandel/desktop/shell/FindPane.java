@@ -25,6 +25,7 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.HeaderPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
@@ -129,6 +130,16 @@ final class FindPane extends VBox {
                         0,
                         () -> DrawerPage.open(work, around, w.id())));
         work.prototype()
+                .headers()
+                .forEach(h -> add(
+                        all,
+                        typed,
+                        "header",
+                        h.shownTitle(),
+                        h.actions().size() == 1 ? "one action" : h.actions().size() + " actions",
+                        0,
+                        () -> HeaderPage.open(work, around, h.id())));
+        work.prototype()
                 .pairs()
                 .forEach(p -> add(
                         all,
@@ -148,21 +159,21 @@ final class FindPane extends VBox {
         for (Way way : work.prototype().index().ways()) {
             way.hotspot()
                     .filter(h -> !h.title().isBlank())
-                    .ifPresent(h -> add(
+                    .ifPresent(h -> link(
                             all,
                             typed,
                             "hotspot",
                             h.title(),
-                            "on "
-                                    + (way.from().size() == 1
-                                            ? way.from().getFirst().shownTitle()
-                                            : way.from().size() + " screens")
-                                    + ": " + LinkWords.effect(work.prototype(), way.link()),
-                            1,
-                            () -> {
-                                screen(way.from().getFirst());
-                                work.selection().chooseHotspot(h.id());
-                            }));
+                            way,
+                            () -> work.selection().chooseHotspot(h.id())));
+            way.action()
+                    .ifPresent(a -> link(
+                            all,
+                            typed,
+                            "in a notice",
+                            a.shownLabel(),
+                            way,
+                            () -> work.selection().chooseLink(way.link().id())));
         }
         work.checked()
                 .ifPresent(c -> c.findings()
@@ -183,6 +194,17 @@ final class FindPane extends VBox {
             rows.getChildren().setAll(none);
         }
         mark();
+    }
+
+    /** @param choose chooses it on the first screen that it stands on */
+    private void link(List<Found> all, String typed, String kind, String title, Way way, Runnable choose) {
+        String on = way.from().size() == 1
+                ? way.from().getFirst().shownTitle()
+                : way.from().size() + " screens";
+        add(all, typed, kind, title, "on " + on + ": " + LinkWords.effect(work.prototype(), way.link()), 1, () -> {
+            way.from().stream().findFirst().ifPresent(this::screen);
+            choose.run();
+        });
     }
 
     private void screen(Screen screen) {

@@ -33,6 +33,10 @@ public final class CauseSign extends Pane {
                 lines(new double[] {1, 1, 6, 1, 6, 13, 1, 13, 1, 1}, new double[] {9, 4, 16, 4}, new double[] {
                     9, 9, 16, 9
                 });
+            case Cause.Sign s ->
+                lines(new double[] {1, 2, 13, 2, 13, 6, 1, 6, 1, 2}, new double[] {3, 4, 5, 4}, new double[] {
+                    1, 12, 13, 12
+                });
             case Cause.Tab t ->
                 lines(new double[] {1, 4, 1, 12, 13, 12, 13, 4}, new double[] {4, 4, 4, 1, 10, 1, 10, 4});
             case Cause.Finish f ->

@@ -37,7 +37,7 @@ public class PageBox extends VBox {
         ScrollPane scroll = new Scroll(rows);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setMaxHeight(472);
+        scroll.setMaxHeight(516);
         scroll.setFocusTraversable(false);
         done.getStyleClass().add("main");
         done.setId("page-done");

@@ -54,6 +54,17 @@ public final class ChoiceButton extends Button {
         return button;
     }
 
+    /**
+     * One of two.
+     *
+     * @param yes the words for what holds where it is chosen
+     * @param no the words for the other
+     */
+    public static ChoiceButton either(
+            String id, double wide, String tip, boolean now, String yes, String no, Consumer<Boolean> chosen) {
+        return of(id, wide, tip, List.of(true, false), now, holds -> holds ? yes : no, chosen);
+    }
+
     /** Any of some: they open beneath it and stay until one is done with them. */
     public static ChoiceButton opening(String id, double wide, String tip, String words, Supplier<Node> choices) {
         ChoiceButton button = new ChoiceButton(words, id, wide, tip);

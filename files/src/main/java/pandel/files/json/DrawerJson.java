@@ -5,9 +5,10 @@ import static pandel.files.json.field.Codec.TEXT;
 
 import java.util.List;
 import java.util.Set;
+import pandel.core.model.frame.Attached;
+import pandel.core.model.frame.AttachedBuilder;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Drawer.Panel;
-import pandel.core.model.frame.DrawerAttachedBuilder;
 import pandel.core.model.frame.DrawerBuilder;
 import pandel.core.model.frame.DrawerItemBuilder;
 import pandel.core.model.frame.DrawerPanelBuilder;
@@ -40,6 +41,10 @@ final class DrawerJson {
                     Panel::moves,
                     DrawerPanelBuilder::moves)
             .always("width", Codec.NUMBER, USUAL.width(), Panel::width, DrawerPanelBuilder::width)
+            .unless(0, "share", Codec.whole(0, 100), Panel::share, DrawerPanelBuilder::share)
+            .unless(0.0, "gap", Codec.NUMBER, Panel::gap, DrawerPanelBuilder::gap)
+            .unless(0.0, "shadow", Codec.NUMBER, Panel::shadow, DrawerPanelBuilder::shadow)
+            .unless(0.0, "rests", Codec.NUMBER, Panel::rests, DrawerPanelBuilder::rests)
             .always("from", Codec.whole(1, WIDEST), USUAL.from(), Panel::from, DrawerPanelBuilder::from)
             .always("shade", Codec.whole(0, 100), USUAL.shade(), Panel::shade, DrawerPanelBuilder::shade)
             .always("reach", Codec.whole(0, WIDEST), USUAL.reach(), Panel::reach, DrawerPanelBuilder::reach)
@@ -67,11 +72,11 @@ final class DrawerJson {
                     Drawer.Item::does,
                     DrawerItemBuilder::does);
 
-    static final Table<Drawer.Attached, DrawerAttachedBuilder> ON = Table.<Drawer.Attached, DrawerAttachedBuilder>of(
-                    DrawerAttachedBuilder::builder, DrawerAttachedBuilder::build)
-            .unless(false, "all", FLAG, Drawer.Attached::all, DrawerAttachedBuilder::all)
-            .unless(Set.of(), "screens", Codec.TEXT_SET, Drawer.Attached::screens, DrawerAttachedBuilder::screens)
-            .unless(Set.of(), "tabSets", Codec.TEXT_SET, Drawer.Attached::tabSets, DrawerAttachedBuilder::tabSets);
+    static final Table<Attached, AttachedBuilder> ON = Table.<Attached, AttachedBuilder>of(
+                    AttachedBuilder::builder, AttachedBuilder::build)
+            .unless(false, "all", FLAG, Attached::all, AttachedBuilder::all)
+            .unless(Set.of(), "screens", Codec.TEXT_SET, Attached::screens, AttachedBuilder::screens)
+            .unless(Set.of(), "tabSets", Codec.TEXT_SET, Attached::tabSets, AttachedBuilder::tabSets);
 
     static final Table<Drawer, DrawerBuilder> DRAWER = Table.<Drawer, DrawerBuilder>of(
                     DrawerBuilder::builder, DrawerBuilder::build)
@@ -82,7 +87,7 @@ final class DrawerJson {
             .unless(USUAL, "panel", Codec.object(PANEL), Drawer::panel, DrawerBuilder::panel)
             .unless(true, "outside", FLAG, Drawer::outside, DrawerBuilder::outside)
             .always("items", Codec.list("item", ITEM), List.of(), Drawer::items, DrawerBuilder::items)
-            .always("on", Codec.object(ON), Drawer.Attached.to(List.of()), Drawer::on, DrawerBuilder::on)
+            .always("on", Codec.object(ON), Attached.to(List.of()), Drawer::on, DrawerBuilder::on)
             .rest(Drawer::rest, DrawerBuilder::rest);
 
     private DrawerJson() {}

@@ -40,6 +40,7 @@ public final class EventJson {
                     "away",
                     "deviceBack",
                     "notice",
+                    "action",
                     "elapse",
                     "scroll",
                     "resize",
@@ -110,8 +111,14 @@ public final class EventJson {
         if (f.has("item")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnItem(f.text("item")));
         }
+        if (f.has("sign")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.OnSign(f.text("sign")));
+        }
         if (f.has("notice")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnNotice());
+        }
+        if (f.has("action")) {
+            return new Event.Touched(Gesture.TAP, new Event.On.OnAction(f.text("action")));
         }
         if (f.has("skip")) {
             return new Event.Touched(Gesture.TAP, new Event.On.OnSkip());
@@ -137,7 +144,7 @@ public final class EventJson {
         }
         throw new Unreadable("In " + f.where()
                 + ": unknown event; it can be tap, tapAt, gesture, type, submit, done, turn, tab, button, "
-                + "item, skip, notice, outside, away, deviceBack, elapse, scroll or resize.");
+                + "item, sign, skip, notice, action, outside, away, deviceBack, elapse, scroll or resize.");
     }
 
     private static int row(Fields f) throws Unreadable {
@@ -171,8 +178,10 @@ public final class EventJson {
                     case Event.On.OnTab on -> node.put("tab", on.id());
                     case Event.On.OnButton on -> node.put("button", on.set());
                     case Event.On.OnItem on -> node.put("item", on.id());
+                    case Event.On.OnSign on -> node.put("sign", on.id());
                     case Event.On.OnSkip s -> node.put("skip", true);
                     case Event.On.OnNotice n -> node.put("notice", true);
+                    case Event.On.OnAction on -> node.put("action", on.id());
                     case Event.On.Outside o -> node.put("outside", true);
                     case Event.On.Away a -> node.put("away", true);
                     case Event.On.Point at -> node.putArray("tapAt").add(at.x()).add(at.y());

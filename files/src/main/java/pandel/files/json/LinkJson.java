@@ -11,11 +11,13 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.link.BranchBuilder;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.EffectActionBuilder;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.LinkBuilder;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.MotionBuilder;
 import pandel.core.model.link.Takes;
+import pandel.core.model.link.TakesAtBuilder;
 import pandel.core.model.link.TakesBuilder;
 import pandel.core.model.link.Target;
 import pandel.core.model.link.Verb;
@@ -53,7 +55,7 @@ final class LinkJson {
             names.addAll(TargetJson.CARRYING.names());
             names.addAll(FactJson.REMEMBER.names());
             names.addAll(TargetJson.TURN.names());
-            names.addAll(List.of("drawer", "words", "ms", "address", "round", "link"));
+            names.addAll(List.of("drawer", "words", "ms", "action", "address", "round", "link"));
             return List.copyOf(names);
         }
 
@@ -103,6 +105,11 @@ final class LinkJson {
     private static final Codec<OptionalInt> TAKEN =
             Codec.of((in, name) -> OptionalInt.of(MS.read(in, name)), ms -> MS.write(ms.getAsInt()));
 
+    private static final Table<Takes.At, TakesAtBuilder> AT = Table.<Takes.At, TakesAtBuilder>of(
+                    TakesAtBuilder::builder, TakesAtBuilder::build)
+            .always("x", Codec.NUMBER, Takes.At.MIDDLE.x(), Takes.At::x, TakesAtBuilder::x)
+            .always("y", Codec.NUMBER, Takes.At.MIDDLE.y(), Takes.At::y, TakesAtBuilder::y);
+
     private static final Table<Takes, TakesBuilder> TAKES = Table.<Takes, TakesBuilder>of(
                     TakesBuilder::builder, TakesBuilder::build)
             .unless(OptionalInt.empty(), "ms", TAKEN, Takes::ms, TakesBuilder::ms)
@@ -112,7 +119,14 @@ final class LinkJson {
                     "sign",
                     Codec.word(Takes.Sign.values(), Takes.Sign::word),
                     Takes::sign,
-                    TakesBuilder::sign);
+                    TakesBuilder::sign)
+            .unless(Takes.At.MIDDLE, "at", Codec.object(AT), Takes::at, TakesBuilder::at);
+
+    /** What can be done while a notice stands. */
+    static final Table<Effect.Action, EffectActionBuilder> ACTION = Table.<Effect.Action, EffectActionBuilder>of(
+                    EffectActionBuilder::builder, EffectActionBuilder::build)
+            .always("label", Codec.TEXT, "", Effect.Action::label, EffectActionBuilder::label)
+            .required("link", by(new Cause.Touch(Gesture.TAP)), Effect.Action::link, EffectActionBuilder::link);
 
     static final Table<Link, LinkBuilder> LINK =
             rest(Table.<Link, LinkBuilder>of(LinkBuilder::builder, LinkBuilder::build)
@@ -178,6 +192,7 @@ final class LinkJson {
             case Cause.Work work -> cause.put("work", true);
             case Cause.Back back -> cause.put("deviceBack", true);
             case Cause.Tab t -> throw new IllegalArgumentException("Tabs are not in the file as links");
+            case Cause.Sign s -> throw new IllegalArgumentException("Left signs are not in the file as links");
             case Cause.Item i -> throw new IllegalArgumentException("Items are not in the file as links");
             case Cause.Turn t -> throw new IllegalArgumentException("Turns are not in the file");
             case Cause.Finish f -> throw new IllegalArgumentException("Where it stands says its cause");
@@ -205,8 +220,7 @@ final class LinkJson {
         Verb verb = in.word("verb", Verb.values(), Verb::word);
         return switch (verb) {
             case REMEMBER -> FactJson.REMEMBER.read(in);
-            case NOTICE ->
-                new Effect.Notice(in.text("words"), in.has("ms") ? NOTICE_MS.read(in, "ms") : Effect.Notice.USUAL_MS);
+            case NOTICE -> notice(in);
             case LEAVE -> new Effect.Leave(in.text("address"));
             case SWITCH_TAB -> new Effect.SwitchTab(in.text("tab"));
             case NEXT_ROW, PREVIOUS_ROW -> new Effect.StepRow(verb == Verb.NEXT_ROW, in.flag("round"));
@@ -216,6 +230,14 @@ final class LinkJson {
                 Effect.ofDrawer(verb, in.text("drawer")).orElseThrow();
             default -> Effect.of(verb, verb.needsTarget() ? TargetJson.CARRYING.read(in) : new Target.ToScreen(""));
         };
+    }
+
+    private static Effect notice(Fields in) throws Unreadable {
+        String words = in.text("words");
+        int ms = in.has("ms") ? NOTICE_MS.read(in, "ms") : Effect.Notice.USUAL_MS;
+        Optional<Effect.Action> action =
+                in.has("action") ? Optional.of(Codec.object(ACTION).read(in, "action")) : Optional.empty();
+        return in.made(() -> new Effect.Notice(words, ms, action));
     }
 
     private static void put(Effect effect, ObjectNode node) {
@@ -233,7 +255,11 @@ final class LinkJson {
                 }
             }
             case Effect.BeginAgain again -> node.put("link", again.link());
-            case Effect.Notice notice -> node.put("words", notice.words()).put("ms", notice.ms());
+            case Effect.Notice notice -> {
+                node.put("words", notice.words()).put("ms", notice.ms());
+                notice.action()
+                        .ifPresent(a -> node.set("action", Codec.object(ACTION).write(a)));
+            }
             case Effect.Leave leave -> node.put("address", leave.address());
             default -> {}
         }

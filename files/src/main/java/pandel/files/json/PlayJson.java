@@ -84,8 +84,10 @@ public final class PlayJson {
             w.left().ifPresent(ms -> at.put("ms", ms));
         });
         s.drawer().ifPresent(d -> node.put("drawer", d));
-        s.notice()
-                .ifPresent(n -> node.putObject("notice").put("words", n.words()).put("ms", n.ms()));
+        s.notice().ifPresent(n -> {
+            ObjectNode notice = node.putObject("notice").put("words", n.words()).put("ms", n.ms());
+            n.action().ifPresent(id -> notice.put("action", id));
+        });
         if (!s.facts().set().isEmpty()) {
             node.set("facts", FactJson.FACTS.write(s.facts()));
         }

@@ -16,6 +16,7 @@ import pandel.core.model.Version;
 import pandel.core.model.device.Widths;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Answer;
+import pandel.core.model.screen.Form;
 import pandel.files.Unreadable;
 import pandel.files.json.field.Codec;
 import pandel.files.json.field.Fields;
@@ -115,6 +116,18 @@ final class PrototypeJson {
                     p -> p.feel().motions(),
                     (into, motions) -> into.feel(into.feel().withMotions(motions)))
             .unless(
+                    Map.of(),
+                    "motionsAbove",
+                    Codec.byName("form", Form.values(), Form::word, Codec.object(LinkJson.MOTION)),
+                    p -> p.feel().above(),
+                    (into, above) -> into.feel(into.feel().withAbove(above)))
+            .unless(
+                    Feel.DRAWERS,
+                    "drawerMotion",
+                    Codec.object(LinkJson.MOTION),
+                    p -> p.feel().drawers(),
+                    (into, drawers) -> into.feel(into.feel().withDrawers(drawers)))
+            .unless(
                     Feel.USUAL.touched(),
                     "touched",
                     Codec.word(Answer.values(), Answer::word),
@@ -151,6 +164,12 @@ final class PrototypeJson {
                     Prototype::drawers,
                     PrototypePartsBuilder::drawers)
             .unless(List.of(), "pairs", list("pair", PairJson.PAIR), Prototype::pairs, PrototypePartsBuilder::pairs)
+            .unless(
+                    List.of(),
+                    "headers",
+                    list("header", HeaderJson.HEADER),
+                    Prototype::headers,
+                    PrototypePartsBuilder::headers)
             .unless(
                     List.of(),
                     "journeys",

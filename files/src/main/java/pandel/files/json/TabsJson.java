@@ -6,11 +6,13 @@ import static pandel.files.json.field.Codec.TEXT;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.frame.TabSetBuilder;
 import pandel.core.model.frame.TabSetFloatingBuilder;
+import pandel.core.model.frame.TabSetSizesBuilder;
 import pandel.core.model.frame.TabSetStripBuilder;
 import pandel.core.model.frame.TabSetTabBuilder;
 import pandel.core.model.link.Cause;
@@ -29,6 +31,14 @@ final class TabsJson {
             .unless("", "sign", TEXT, TabSet.Tab::sign, TabSetTabBuilder::sign)
             .unless(List.of(), "chosen", LinkJson.CHOSEN, TabSet.Tab::effects, TabSetTabBuilder::effects)
             .part(TargetJson.CARRYING, TabSet.Tab::root, TabSetTabBuilder::root);
+
+    static final Table<TabSet.Sizes, TabSetSizesBuilder> SIZES = Table.<TabSet.Sizes, TabSetSizesBuilder>of(
+                    TabSetSizesBuilder::builder, TabSetSizesBuilder::build)
+            .always("height", Codec.NUMBER, 0.0, TabSet.Sizes::height, TabSetSizesBuilder::height)
+            .always("gap", Codec.NUMBER, 0.0, TabSet.Sizes::gap, TabSetSizesBuilder::gap)
+            .always("padding", Codec.NUMBER, 0.0, TabSet.Sizes::padding, TabSetSizesBuilder::padding)
+            .always("sign", Codec.NUMBER, TabSet.Sizes.USUAL.sign(), TabSet.Sizes::sign, TabSetSizesBuilder::sign)
+            .unless("", "behind", TEXT, TabSet.Sizes::behind, TabSetSizesBuilder::behind);
 
     static final Table<TabSet.Strip, TabSetStripBuilder> STRIP = Table.<TabSet.Strip, TabSetStripBuilder>of(
                     TabSetStripBuilder::builder, TabSetStripBuilder::build)
@@ -52,18 +62,37 @@ final class TabsJson {
                     TabSetStripBuilder::labels)
             .always("ground", TEXT, USUAL.ground(), TabSet.Strip::ground, TabSetStripBuilder::ground)
             .always("ink", TEXT, USUAL.ink(), TabSet.Strip::ink, TabSetStripBuilder::ink)
-            .always("chosen", TEXT, USUAL.chosen(), TabSet.Strip::chosen, TabSetStripBuilder::chosen);
+            .always("chosen", TEXT, USUAL.chosen(), TabSet.Strip::chosen, TabSetStripBuilder::chosen)
+            .unless(TabSet.Sizes.USUAL, "sizes", Codec.object(SIZES), TabSet.Strip::sizes, TabSetStripBuilder::sizes);
 
     static final Table<TabSet.Floating, TabSetFloatingBuilder> BUTTON =
             Table.<TabSet.Floating, TabSetFloatingBuilder>of(
                             TabSetFloatingBuilder::builder, TabSetFloatingBuilder::build)
                     .always("sign", TEXT, "", TabSet.Floating::sign, TabSetFloatingBuilder::sign)
+                    // Files of earlier on name the looks with which it is not there.
                     .unless(
                             Set.of(),
                             "absent",
                             Codec.words("look", TabSet.Side.class, TabSet.Side::word),
-                            TabSet.Floating::absent,
-                            TabSetFloatingBuilder::absent)
+                            button -> Set.of(),
+                            (into, absent) -> into.at(
+                                    absent.stream().collect(Collectors.toMap(side -> side, side -> TabSet.At.ABSENT))))
+                    .unless(
+                            Map.of(),
+                            "at",
+                            Codec.byName(
+                                    "look",
+                                    TabSet.Side.values(),
+                                    TabSet.Side::word,
+                                    Codec.word(TabSet.At.values(), TabSet.At::word)),
+                            TabSet.Floating::at,
+                            (into, at) -> into.at(at.isEmpty() ? into.at() : at))
+                    .unless(
+                            TabSet.Floating.USUAL_SIZE,
+                            "size",
+                            Codec.NUMBER,
+                            TabSet.Floating::size,
+                            TabSetFloatingBuilder::size)
                     .required(
                             "link",
                             LinkJson.by(new Cause.Touch(Gesture.TAP)),

@@ -18,6 +18,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import pandel.core.model.Prototype;
+import pandel.core.model.Signs;
 import pandel.core.model.Version;
 import pandel.core.model.screen.Mock;
 import pandel.core.model.screen.Picture;
@@ -194,6 +195,7 @@ public final class PrototypeFile {
         Set<String> contents = new LinkedHashSet<>();
         prototype.screens().forEach(screen -> screen.allMocks().forEach(mock -> contents.add(content(mock))));
         prototype.drawers().forEach(drawer -> drawer.picture().ifPresent(picture -> contents.add(picture.content())));
+        Signs.drawings(prototype).forEach(contents::add);
         for (Version version : prototype.versions()) {
             if (version.content() instanceof Version.Content.Kept kept) {
                 contents.addAll(pictures(kept.prototype()));

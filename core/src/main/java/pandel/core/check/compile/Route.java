@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import pandel.core.model.link.Event;
 
@@ -49,6 +50,16 @@ public final class Route {
                 : length == 0
                         ? more
                         : new Route(this, List.of(), more, length + more.length, assuming || more.assuming);
+    }
+
+    /** What this goes on from; empty where it begins here. */
+    public Optional<Route> before() {
+        return Optional.ofNullable(before);
+    }
+
+    /** The events with which it goes on from there. */
+    public List<Event> last() {
+        return inner != null ? inner.events() : events;
     }
 
     public int length() {

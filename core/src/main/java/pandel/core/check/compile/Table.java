@@ -95,10 +95,14 @@ public final class Table {
         this.covers = all.stream().anyMatch(Turn::covers);
     }
 
-    /** Whether it shows a tab as if that had been left at its root, where something may have taken the root's place. */
+    /**
+     * Whether it shows a tab as if that had been left at its root, where something may have taken the root's place, or
+     * chooses the action of a notice as if that still stood.
+     */
     private static boolean isAssuming(Turn turn, Relevance relevance) {
-        return turn.actions().getLast() instanceof TrailAction.ShowTab show
-                && relevance.tabs().mayReplaceRoots(show.set());
+        return !relevance.notice().isEmpty() && turn.choosesAction()
+                || turn.actions().getLast() instanceof TrailAction.ShowTab show
+                        && relevance.tabs().mayReplaceRoots(show.set());
     }
 
     private static Move move(TrailAction first, boolean goes) {

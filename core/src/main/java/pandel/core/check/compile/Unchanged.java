@@ -4,9 +4,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Overlay;
@@ -37,8 +39,18 @@ final class Unchanged {
                 && a.sequences().equals(b.sequences())
                 && a.drawers().equals(b.drawers())
                 && a.pairs().equals(b.pairs())
+                && a.headers().equals(b.headers())
+                && actions(a).equals(actions(b))
                 && a.facts().equals(b.facts())
                 && a.widths().equals(b.widths());
+    }
+
+    /** What can be chosen on notices, wherever one is. */
+    private static List<Link> actions(Prototype prototype) {
+        return prototype.index().ways().stream()
+                .filter(w -> w.notice().isPresent())
+                .map(Way::link)
+                .toList();
     }
 
     private void add(Prototype a, Prototype b) {

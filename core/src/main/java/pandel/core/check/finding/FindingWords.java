@@ -6,6 +6,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.link.Cause;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
+import pandel.core.play.words.LinkWords;
 
 /** Names in findings' sentences. */
 public final class FindingWords {
@@ -36,6 +37,8 @@ public final class FindingWords {
                                 h))
                         .orElse(
                                 switch (way.link().cause()) {
+                                    case Cause.Touch touch when way.notice().isPresent() -> LinkWords.inNotice(way);
+                                    case Cause.Touch touch when way.header().isPresent() -> LinkWords.inHeader(way);
                                     case Cause.Touch touch -> "The " + touch.word();
                                     case Cause.Submit s -> "What is sent";
                                     case Cause.Wait w -> "The wait";
@@ -44,6 +47,7 @@ public final class FindingWords {
                                     case Cause.Back b -> "The link for device back";
                                     case Cause.Tab t -> "The tab";
                                     case Cause.Item i -> "The item";
+                                    case Cause.Sign s -> "The header’s left sign";
                                     case Cause.Turn t -> "The turn to another page";
                                     case Cause.Finish f -> "Next on the last page";
                                     case Cause.Skip s -> "Skipping";

@@ -122,7 +122,10 @@ public enum Rule {
                     + "that of another drawer",
             "The same movement means two things; which one happens is a matter of where the finger begins."),
     COVERED_HOTSPOT(
-            "problem", "others lie over all of it", "Another hotspot lies over all of it, so it can never be touched."),
+            "problem",
+            "others, or a frame, lie over all of it",
+            "Another hotspot, a header, a floating button or the words that turn pages lie over all of it, so it can "
+                    + "never be touched."),
     SAME_CAUSE_TWICE(
             "warning",
             "two links with one cause on one hotspot; only the first counts",

@@ -33,7 +33,7 @@ public record Walk(Device device, Start entry, List<Event> events) {
      * have to be chosen.
      */
     public Walk andTouching(Way way) {
-        if (!way.link().outcomes().isEmpty()) {
+        if (!way.link().outcomes().isEmpty() || way.notice().isPresent()) {
             return this;
         }
         return switch (way.link().cause()) {
@@ -43,6 +43,9 @@ public record Walk(Device device, Start entry, List<Event> events) {
                         way.hotspot()
                                 .<Event.On>map(h ->
                                         new Event.On.OnHotspot(h.id(), h.rows().isEmpty() ? 0 : 1))
+                                .or(() -> way.header()
+                                        .map(h -> new Event.On.OnSign(way.link().id())))
+                                .or(() -> way.tabs().map(s -> new Event.On.OnButton(s.id())))
                                 .orElse(new Event.On.Point(0, 0)))));
             case Cause.Submit submit
             when way.hotspot().isPresent() ->

@@ -30,7 +30,7 @@ public final class Literals {
     public Literals(Prototype prototype, Relevance relevance) {
         relevance.facts().stream()
                 .sorted()
-                .flatMap(id -> prototype.fact(id).stream())
+                .flatMap(id -> (StandingNotice.isOf(id) ? relevance.notice().fact() : prototype.fact(id)).stream())
                 .forEach(fact -> {
                     facts.add(fact.id());
                     unset.put(fact.id(), fact.unset());
@@ -48,6 +48,9 @@ public final class Literals {
      * What a fact can hold, as far as anything tells it apart; of a number whose bounds lie too far apart only some.
      */
     private Stream<Value> values(Fact fact, Relevance relevance) {
+        if (StandingNotice.isOf(fact.id())) {
+            return relevance.notice().values();
+        }
         if (fact.kind() instanceof Fact.Kind.Text) {
             return relevance.texts(fact.id()).stream().map(Value.Text::new);
         }

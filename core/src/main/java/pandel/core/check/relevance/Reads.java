@@ -1,5 +1,6 @@
 package pandel.core.check.relevance;
 
+import java.util.Set;
 import java.util.stream.Stream;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Effect;
@@ -19,6 +20,20 @@ public final class Reads {
                 prototype.index().ways().stream()
                         .flatMap(w -> w.link().branches().stream())
                         .flatMap(b -> b.when().stream()));
+    }
+
+    /**
+     * Whether any link remembers one of some facts.
+     *
+     * @param facts their ids
+     */
+    static boolean isAnyRemembered(Prototype prototype, Set<String> facts) {
+        return prototype
+                .index()
+                .links()
+                .flatMap(Link::allRemembered)
+                .map(Effect.Remember::fact)
+                .anyMatch(facts::contains);
     }
 
     /** Everything that a link reads: in conditions, to carry it, to set facts. */

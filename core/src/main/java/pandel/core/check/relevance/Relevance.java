@@ -66,6 +66,7 @@ public final class Relevance {
     private final Map<String, List<String>> textsOf = new ConcurrentHashMap<>();
     private final TabRelevance tabs;
     private final SteppedRows rows;
+    private final StandingNotice notice;
     private final boolean changes;
     private final boolean swapsOut;
     /** Whether any move is done beneath. */
@@ -86,13 +87,9 @@ public final class Relevance {
                         && (r.with() instanceof Target.ToTabs
                                 || b.where().equals(Optional.of(Where.OUTSIDE_THE_TABS))));
         ask();
-        this.changes = !facts.isEmpty()
-                && prototype
-                        .index()
-                        .links()
-                        .flatMap(Link::allRemembered)
-                        .map(Effect.Remember::fact)
-                        .anyMatch(facts::contains);
+        this.notice = new StandingNotice(prototype);
+        notice.fact().map(Fact::id).ifPresent(facts::add);
+        this.changes = !notice.isEmpty() || Reads.isAnyRemembered(prototype, facts);
         this.tabs = new TabRelevance(prototype, changes);
         held.values().removeIf(on -> on.given().isEmpty() && on.typed().isEmpty());
         if (!prototype.sequences().isEmpty() || !prototype.tabSets().isEmpty()) {
@@ -317,6 +314,11 @@ public final class Relevance {
     /** Where it matters which row of a list a place was come to from. */
     public SteppedRows rows() {
         return rows;
+    }
+
+    /** Which notice stands, where one has an action. */
+    public StandingNotice notice() {
+        return notice;
     }
 
     /** Whether anything within a tab set takes the place of the whole set. */

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import pandel.core.check.compile.PushdownSystem;
+import pandel.core.check.compile.Replays;
 import pandel.core.check.compile.Table;
 import pandel.core.check.finding.LinkOutcome;
 import pandel.core.check.finding.Walk;
@@ -91,8 +92,9 @@ public final class Reachability {
      */
     void take(List<Node> found, boolean notAll) {
         givenUp = notAll;
+        Replays replays = new Replays(system.prototype(), system.device());
         Set<Node> failing = found.stream()
-                .filter(node -> remembers() && node.route.isAssuming() && !isPlayed(node))
+                .filter(node -> remembers() && node.route.isAssuming() && !isPlayed(node, replays))
                 .collect(Collectors.toSet());
         for (Node node : found) {
             if (failing.contains(node)) {
@@ -114,16 +116,17 @@ public final class Reachability {
     }
 
     /** Whether its list of events comes to a node when it is played. */
-    private boolean isPlayed(Node node) {
+    private boolean isPlayed(Node node, Replays replays) {
         Cell cell = node.cell;
-        Situation there = walkTo(node).replay(system.prototype());
+        Situation there = replays.after(node.start, node.route);
         return there.screen().equals(cell.screen())
                 && there.drawer().equals(cell.drawer())
                 && there.levels().size() == 1 == cell.level().base()
+                && system.relevance().notice().isThere(cell.facts(), there)
                 && system.relevance()
                         .of(there.facts())
                         .only(turns().local().on(cell.screen()))
-                        .equals(cell.facts());
+                        .equals(system.relevance().notice().gone(cell.facts()));
     }
 
     /** Finds the nodes that each turn newly uncovers. Device back goes back, unless the screen has a link for it. */

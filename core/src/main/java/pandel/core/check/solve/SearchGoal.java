@@ -16,11 +16,13 @@ import java.util.stream.Stream;
 import pandel.core.check.compile.PushdownSystem;
 import pandel.core.check.compile.Table;
 import pandel.core.check.relevance.Literals;
+import pandel.core.check.relevance.StandingNotice;
 import pandel.core.check.turn.Cell;
 import pandel.core.check.turn.Turns;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
 import pandel.core.model.value.Facts;
 
 /**
@@ -108,8 +110,12 @@ public final class SearchGoal {
                         ? trait.kind() == Trait.Kind.LOOKS
                         : t.hides().contains(way.get().hotspot().get().id()))
                 .flatMap(t -> t.conditions().stream());
-        return Stream.concat(of, looks)
-                .flatMap(Condition::facts)
+        Stream<String> notice = way
+                .filter(w -> w.notice().isPresent())
+                .flatMap(w -> system.relevance().notice().fact())
+                .map(Fact::id)
+                .stream();
+        return Stream.concat(Stream.concat(of, looks).flatMap(Condition::facts), notice)
                 .filter(literals.facts()::contains)
                 .collect(Collectors.toSet());
     }
@@ -126,9 +132,17 @@ public final class SearchGoal {
     /** Whether to look at a place. */
     boolean wants(int head, int valuation) {
         Cell cell = system.cell(head);
-        boolean other = alike.add(new Alike(system.kind(head), system.own(head, valuation), cell.behind()));
+        boolean other = alike.add(new Alike(system.kind(head), system.own(head, bare(valuation)), cell.behind()));
         return isNew(on.computeIfAbsent(new On(cell.screen(), cell.level().base()), o -> new BitSet()), valuation)
                 || other;
+    }
+
+    /** The same with no notice: that one stands on a screen is looked at once, not with all that facts hold besides. */
+    private int bare(int valuation) {
+        StandingNotice notice = system.relevance().notice();
+        return notice.isEmpty()
+                ? valuation
+                : system.valuations().of(notice.gone(system.valuations().facts(valuation)));
     }
 
     /** Takes in what facts hold together; whether anything of it is new. */
@@ -181,7 +195,7 @@ public final class SearchGoal {
 
     /** A link did something that was not sure to. */
     void see(String screen, String link) {
-        sought.remove(new Trait(screen, Trait.Kind.FIRES, link));
+        sought.remove(Trait.fires(prototype, screen, link));
     }
 
     /** Whether everything that could be was seen. */

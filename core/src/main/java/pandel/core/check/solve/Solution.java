@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Walk;
+import pandel.core.check.relevance.Covered;
 import pandel.core.check.relevance.Relevance;
 import pandel.core.model.Prototype;
 
@@ -15,6 +16,7 @@ import pandel.core.model.Prototype;
  * What the findings are drawn from.
  *
  * @param explorations one for each class of devices that differ in nothing that matters; never empty
+ * @param covered what no finger comes to
  * @param relevance which facts anything asks for
  * @param points the same from the start points; empty when there are none
  * @param unsettled takes what cannot be answered
@@ -23,6 +25,7 @@ import pandel.core.model.Prototype;
  */
 public record Solution(
         Prototype prototype,
+        Covered covered,
         Relevance relevance,
         List<Reachability> explorations,
         List<Reachability> points,

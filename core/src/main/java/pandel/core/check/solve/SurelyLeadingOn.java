@@ -1,5 +1,6 @@
 package pandel.core.check.solve;
 
+import pandel.core.check.relevance.Covered;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.device.Gesture;
@@ -22,7 +23,8 @@ final class SurelyLeadingOn {
                 && prototype.index().hotspotsOn(screen.id()).stream()
                         .filter(h -> h.rows().isEmpty()
                                 && screen.states().stream()
-                                        .noneMatch(s -> s.hides().contains(h.id())))
+                                        .noneMatch(s -> s.hides().contains(h.id()))
+                                && Covered.isFree(prototype, screen, h))
                         .flatMap(h -> h.linkFor(new Cause.Touch(Gesture.TAP)).stream())
                         .filter(l -> l.branches().size() == 1)
                         .map(l -> l.branches().getFirst())

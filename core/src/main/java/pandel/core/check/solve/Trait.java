@@ -33,6 +33,23 @@ public record Trait(String screen, Kind kind, String id) {
         DRAWER_OPEN
     }
 
+    /** That a link does something on a screen. */
+    static Trait fires(Prototype prototype, String screen, String link) {
+        return new Trait(of(prototype, screen, link), Kind.FIRES, link);
+    }
+
+    /**
+     * Where a link does something: the action of a notice wherever that stands, which is of the screen that says it.
+     */
+    private static String of(Prototype prototype, String screen, String link) {
+        return prototype
+                .index()
+                .way(link)
+                .filter(w -> w.notice().isPresent() && !w.from().isEmpty())
+                .map(w -> w.from().getFirst().id())
+                .orElse(screen);
+    }
+
     /** All of a head with what its screen's own facts hold. */
     static Stream<Trait> of(Prototype prototype, Table table) {
         Cell cell = table.cell();
@@ -52,13 +69,16 @@ public record Trait(String screen, Kind kind, String id) {
                         Stream.of(
                                 new Trait(screen, Kind.SHOWN, ""),
                                 new Trait(screen, Kind.AT_LEVEL, Integer.toString(cell.levels()))),
-                        acts.stream().map(id -> new Trait(screen, Kind.FIRES, id)),
+                        acts.stream().map(id -> fires(prototype, screen, id)),
                         all.nothing().stream()
                                 .map(id -> new Trait(
-                                        screen, first ? Kind.NOTHING_TO_DO_AT_FIRST : Kind.NOTHING_TO_DO, id)),
+                                        of(prototype, screen, id),
+                                        first ? Kind.NOTHING_TO_DO_AT_FIRST : Kind.NOTHING_TO_DO,
+                                        id)),
                         // A link that neither does something nor finds nothing to do may be refused, for want of a
                         // value.
                         prototype.index().waysOut(screen).stream()
+                                .filter(w -> w.notice().isEmpty())
                                 .map(w -> w.link().id())
                                 .filter(id -> !acts.contains(id) && !nothing.contains(id))
                                 .map(id -> new Trait(screen, Kind.IDLE, id)),

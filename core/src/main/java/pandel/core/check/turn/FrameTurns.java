@@ -35,11 +35,24 @@ public final class FrameTurns {
         if (cell.at().isPresent()) {
             new FrameTurns(turns, done, cell, screen).pages();
         }
+        if (!turns.prototype().headers().isEmpty()) {
+            new FrameTurns(turns, done, cell, screen).header();
+        }
         if (!cell.around().isEmpty()) {
             FrameTurns frames = new FrameTurns(turns, done, cell, screen);
             frames.tabs();
             frames.buttons();
         }
+    }
+
+    private void header() {
+        if (!turns.knows(Gesture.TAP)) {
+            return;
+        }
+        turns.rules()
+                .headerLinks(head)
+                .forEach(link -> turns.add(
+                        done, cell, List.of(), new Event.Touched(Gesture.TAP, new Event.On.OnSign(link.id())), link));
     }
 
     private void buttons() {

@@ -253,16 +253,13 @@ final class LinkTurns {
                                 .orElseThrow());
             }
             Turn turn = turn(cell, events, link, acts.actions());
-            if (turn.stays() && !countsWaits(cell, acts.actions())) {
-                turns.doubtful().add(turn);
-                turns.back().add(link.orElseThrow());
-                return;
-            }
             if (acts.actions().getFirst().moves()
                     && turn.drawer().isPresent()
                     && (!(turn.actions().getLast() instanceof TrailAction.Forward to)
-                            || to instanceof TrailAction.ShowTab)) {
-                // What it goes back to is not known here, nor whether the drawer opens there: that is not followed.
+                            || to instanceof TrailAction.ShowTab
+                            || turn.actions().getFirst() instanceof TrailAction.CloseToPages)) {
+                // What it goes back or down to is not known here, nor whether the drawer opens there: that is not
+                // followed.
                 turns.doubtful().add(turn);
                 turns.doubtful()
                         .add(turn(
@@ -275,14 +272,6 @@ final class LinkTurns {
             }
             turns.sure().add(turn);
         }
-    }
-
-    /** Whether it is known what of the waits is spent after actions that move nothing. */
-    private boolean countsWaits(Cell cell, List<TrailAction> actions) {
-        return actions.stream()
-                .noneMatch(a -> a instanceof TrailAction.BeginAgain again
-                        && WaitTurns.again(prototype.screen(cell.screen()).orElseThrow(), cell.waited(), again.link())
-                                .isEmpty());
     }
 
     /** A wait is spent and does nothing; what is remembered may be other when the next one is due. */
@@ -327,14 +316,14 @@ final class LinkTurns {
         int waited = cell.waited();
         for (TrailAction action : actions) {
             if (action instanceof TrailAction.BeginAgain again) {
-                waited = WaitTurns.again(prototype.screen(cell.screen()).orElseThrow(), waited, again.link())
-                        .orElse(waited);
+                waited = WaitTurns.again(prototype.screen(cell.screen()).orElseThrow(), waited, again.link());
             }
             drawer = action instanceof TrailAction.OpenDrawer open
                     ? Optional.of(open.drawer())
                     : action instanceof TrailAction.CloseDrawer ? Optional.empty() : drawer;
             facts = action instanceof TrailAction.Set set ? facts.with(set.fact(), set.value()) : facts;
         }
+        facts = relevance.notice().after(facts, events, actions);
         facts = facts == cell.facts() ? facts : relevance.of(facts);
         boolean moves = actions.getFirst().moves();
         return new Turn(

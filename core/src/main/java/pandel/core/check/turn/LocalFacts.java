@@ -13,6 +13,7 @@ import pandel.core.model.frame.Pair;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Condition;
+import pandel.core.model.value.Fact;
 
 /**
  * Which facts can make a difference to what can be done on a screen, or be changed by it: those that its looks and the
@@ -35,6 +36,7 @@ public final class LocalFacts {
                 .filter(w -> w.isAnywhereInside() || w.isOfFrame())
                 .forEach(w -> add(anywhere, w.link()));
         prototype.index().links().filter(l -> l.cause().isOfFrames()).forEach(l -> add(anywhere, l));
+        relevance.notice().fact().map(Fact::id).ifPresent(anywhere::add);
         // What stands in fields depends on the facts there are where something leads to them.
         prototype.index().hotspots().stream()
                 .flatMap(h -> h.begins().stream())

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import pandel.core.model.Look;
-import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
@@ -39,11 +38,7 @@ public final class PairTurns {
      * @param back what device back does there
      */
     static void add(LinkTurns turns, Done done, Cell cell, Done back) {
-        if (turns.prototype().pairs().isEmpty()
-                || turns.prototype().widths().of(turns.device().width()) != Width.WIDE
-                || turns.device().refuses(Cannot.PAIRS)
-                || cell.first()
-                || cell.at().isPresent()) {
+        if (!Standing.mayBeDetail(turns.prototype(), turns.device(), cell)) {
             return;
         }
         PairTurns pairs = new PairTurns(turns, done, cell);
@@ -106,6 +101,21 @@ public final class PairTurns {
                         new Event.OnList(new Event.Touched(touch, new Event.On.Point(0, 0))),
                         link));
         list.links().forEach(link -> links.add(link.id()));
+        if (turns.knows(Gesture.TAP)) {
+            Head alone = turns.head(cell).on(list.id());
+            turns.rules().header(alone).stream()
+                    .flatMap(h -> h.links().stream())
+                    .forEach(link -> {
+                        links.add(link.id());
+                        turns.add(
+                                all,
+                                cell,
+                                head,
+                                List.of(),
+                                new Event.OnList(new Event.Touched(Gesture.TAP, new Event.On.OnSign(link.id()))),
+                                link);
+                    });
+        }
         for (Hotspot hotspot : turns.prototype().index().hotspotsOn(list.id())) {
             turns.rows(hotspot)
                     .forEach(row -> turns.touches(

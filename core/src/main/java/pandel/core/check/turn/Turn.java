@@ -59,6 +59,12 @@ public record Turn(
         return actions.getLast() instanceof TrailAction.Put || actions.getLast() instanceof TrailAction.Raise;
     }
 
+    /** Whether it is done by choosing the action of a notice. */
+    public boolean choosesAction() {
+        return events.stream()
+                .anyMatch(e -> e.plain() instanceof Event.Touched t && t.on() instanceof Event.On.OnAction);
+    }
+
     /** Whether it leads to an outside address. */
     public boolean leavesTo() {
         return out;

@@ -13,7 +13,6 @@ import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
-import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
@@ -108,6 +107,7 @@ public final class Turns {
     private Done make(Cell cell, Done back) {
         Screen screen = prototype.screen(cell.screen()).orElseThrow();
         Done turns = new Done();
+        notice(turns, cell);
         if (!prototype.drawers().isEmpty()) {
             DrawerTurns.add(links, turns, cell, screen);
             if (cell.drawer().isPresent()) {
@@ -116,24 +116,10 @@ public final class Turns {
             }
         }
         Look look = Look.of(prototype, screen, cell.known());
-        Width width = prototype.widths().of(device.width());
-        List<Hotspot> shown = look.hotspots(prototype, width);
-        for (Hotspot hotspot : shown) {
-            Predicate<Cause.Touch> free =
-                    touch -> look.covering(shown, hotspot, touch, width).isEmpty();
-            links.rows(hotspot)
-                    .forEach(row -> links.touches(
-                            hotspot.links(),
-                            free,
-                            (touch, link) -> links.add(
-                                    turns,
-                                    cell,
-                                    hotspot.touchedRow(row),
-                                    List.of(),
-                                    new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)),
-                                    link)));
-            typing(turns, cell, hotspot);
-        }
+        List<Standing> standing = Standing.all(prototype, device, cell, look);
+        Done perhaps = new Done();
+        Standing.hotspots(standing).forEach(hotspot -> hotspot(turns, perhaps, cell, hotspot, standing));
+        perhaps(turns, perhaps);
         links.touches(
                 screen.links(),
                 touch -> true,
@@ -158,6 +144,55 @@ public final class Turns {
         WaitTurns.add(links, turns, cell, screen);
         PairTurns.add(links, turns, cell, back);
         return turns;
+    }
+
+    /** @param perhaps takes what hangs on whether a list stands beside it */
+    private void hotspot(Done turns, Done perhaps, Cell cell, Hotspot hotspot, List<Standing> standing) {
+        Predicate<Cause.Touch> some = touch -> standing.stream().anyMatch(s -> s.answers(hotspot, touch));
+        links.rows(hotspot)
+                .forEach(row -> links.touches(
+                        hotspot.links(),
+                        some,
+                        (touch, link) -> links.add(
+                                Standing.surelyAnswer(standing, hotspot, touch) ? turns : perhaps,
+                                cell,
+                                hotspot.touchedRow(row),
+                                List.of(),
+                                new Event.Touched(touch, new Event.On.OnHotspot(hotspot.id(), row)),
+                                link)));
+        typing(standing.stream().allMatch(s -> s.shows(hotspot)) ? turns : perhaps, cell, hotspot);
+    }
+
+    private static void perhaps(Done turns, Done perhaps) {
+        Stream.concat(perhaps.sure().stream(), perhaps.doubtful().stream()).forEach(turn -> {
+            turn.link().ifPresent(turns.back()::add);
+            turns.doubtful().add(turn);
+        });
+        turns.back().addAll(perhaps.back());
+    }
+
+    /** The action of the notice that stands, and that it is touched away. */
+    private void notice(Done turns, Cell cell) {
+        if (!links.knows(Gesture.TAP)) {
+            return;
+        }
+        relevance.notice().action(cell.facts()).ifPresent(id -> {
+            turns.sure()
+                    .add(links.turn(
+                            cell,
+                            List.of(new Event.Touched(Gesture.TAP, new Event.On.OnNotice())),
+                            Optional.empty(),
+                            List.of(new TrailAction.Spend())));
+            prototype
+                    .index()
+                    .way(id)
+                    .ifPresent(way -> links.add(
+                            turns,
+                            cell,
+                            List.of(),
+                            new Event.Touched(Gesture.TAP, new Event.On.OnAction(id)),
+                            way.link()));
+        });
     }
 
     /** Each text that makes a difference, where anything asks for what is typed; and what is sent. */

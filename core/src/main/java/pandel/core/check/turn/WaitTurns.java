@@ -2,9 +2,11 @@ package pandel.core.check.turn;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
@@ -17,12 +19,16 @@ import pandel.core.play.rule.RuleOutcome;
  *
  * <p>How much of its waits is spent is one number: the plain ones that were due in its lowest bits, one bit for each of
  * the others above. Where one for an untouched screen was spent, how long the screen has been current is not known any
- * more; what hangs on that is doubtful.
+ * more; where one of several plain ones began again, neither is which of them are spent, nor in what order they fall
+ * due. What hangs on that is doubtful.
  */
 public final class WaitTurns {
 
     private static final int PLAIN_BITS = 10;
     private static final int PLAIN = (1 << PLAIN_BITS) - 1;
+    /** In the place of how many plain ones were due: any of them may be. */
+    private static final int ANY = PLAIN;
+
     private static final int OTHERS = 20;
     private static final int MOST_EVENTS = 200;
 
@@ -44,7 +50,7 @@ public final class WaitTurns {
         this.plain = file.stream()
                 .filter(l -> l.cause() instanceof Cause.Wait)
                 .sorted(Comparator.comparingInt(WaitTurns::ms))
-                .limit(PLAIN)
+                .limit(ANY - 1)
                 .toList();
         this.untouched = file.stream()
                 .filter(l -> l.cause() instanceof Cause.Untouched)
@@ -55,21 +61,21 @@ public final class WaitTurns {
                 .limit(OTHERS / 2)
                 .toList();
         boolean known = untouched.stream().allMatch(this::isUnspent);
-        this.now = !known ? OptionalInt.empty() : OptionalInt.of(next() == 0 ? 0 : ms(plain.get(next() - 1)));
+        this.now =
+                !known || isAny() ? OptionalInt.empty() : OptionalInt.of(next() == 0 ? 0 : ms(plain.get(next() - 1)));
     }
 
     /**
-     * What of the waits of a screen is spent when one of them begins again; empty where that cannot be counted: of
-     * several plain ones the others run on.
+     * What of the waits of a screen is spent when one of them begins again: of several plain ones the others run on.
      *
      * @param link id of the link that waits
      */
-    static OptionalInt again(Screen screen, int waited, String link) {
+    static int again(Screen screen, int waited, String link) {
         List<Link> plain = screen.links().stream()
                 .filter(l -> l.cause() instanceof Cause.Wait)
                 .toList();
         if (plain.stream().anyMatch(l -> l.id().equals(link))) {
-            return plain.size() == 1 ? OptionalInt.of(waited & ~PLAIN) : OptionalInt.empty();
+            return plain.size() == 1 ? waited & ~PLAIN : waited | ANY;
         }
         List<String> work = screen.links().stream()
                 .filter(l -> l.cause() instanceof Cause.Work)
@@ -77,7 +83,7 @@ public final class WaitTurns {
                 .map(Link::id)
                 .toList();
         int at = work.indexOf(link);
-        return OptionalInt.of(at < 0 ? waited : waited & ~(1 << (PLAIN_BITS + OTHERS / 2 + at)));
+        return at < 0 ? waited : waited & ~(1 << (PLAIN_BITS + OTHERS / 2 + at));
     }
 
     static void add(LinkTurns turns, Done done, Cell cell, Screen screen) {
@@ -99,6 +105,10 @@ public final class WaitTurns {
             case Cause.Untouched u -> u.ms();
             default -> throw new IllegalArgumentException("No wait of a length: " + link);
         };
+    }
+
+    private boolean isAny() {
+        return next() == ANY;
     }
 
     private int next() {
@@ -124,6 +134,10 @@ public final class WaitTurns {
 
     /** A wait for an untouched screen, when nobody does anything from now on. */
     private void untouched(Link link) {
+        if (isAny()) {
+            doubt(spent(link), link);
+            return;
+        }
         List<Link> sooner = untouched.stream()
                 .filter(u -> isUnspent(u) && comesFirst(u, link))
                 .sorted(Comparator.comparingInt(WaitTurns::ms))
@@ -204,13 +218,18 @@ public final class WaitTurns {
 
     /** One after another, until one always does something. */
     private void plain() {
+        if (isAny()) {
+            plain.forEach(link -> doubt(cell, link));
+            return;
+        }
         List<Event> until = new ArrayList<>();
         int passed = next() == 0 ? 0 : ms(plain.get(next() - 1));
         boolean doubted = false;
+        Set<Link> gone = new HashSet<>();
         for (int i = next(); i < plain.size(); i++) {
             Link link = plain.get(i);
             Cell then = cell.staying(cell.facts(), (cell.waited() & ~PLAIN) | (i + 1));
-            Optional<List<Event>> idle = passing(ms(link) - passed);
+            Optional<List<Event>> idle = passing(ms(link) - passed, passed, i > next(), gone);
             doubted |= idle.isEmpty();
             idle.ifPresent(until::addAll);
             passed = ms(link);
@@ -240,9 +259,16 @@ public final class WaitTurns {
     /**
      * Lets some ms pass. Time stops whenever a wait for an untouched screen is due: one that does nothing then is
      * passed, before one that does something the screen is scrolled. Empty where it cannot be told.
+     *
+     * @param passed ms that the screen has been current by then, where that is known
+     * @param onward whether some of those were let pass by this before
+     * @param gone those that were passed; more are added
      */
-    private Optional<List<Event>> passing(int ms) {
-        List<Link> left = untouched.stream().filter(this::isUnspent).toList();
+    private Optional<List<Event>> passing(int ms, int passed, boolean onward, Set<Link> gone) {
+        List<Link> left = untouched.stream()
+                .filter(this::isUnspent)
+                .filter(u -> !gone.contains(u))
+                .toList();
         List<Link> idle = left.stream()
                 .filter(this::isIdle)
                 .sorted(Comparator.comparingInt(WaitTurns::ms))
@@ -252,11 +278,14 @@ public final class WaitTurns {
                 .mapToInt(WaitTurns::ms)
                 .min();
         // Where nobody need touch anything, what passed before counts for them too.
-        int before = shortest.isEmpty() && cell.waited() != 0 && now.isPresent() ? now.getAsInt() : 0;
-        if (shortest.isEmpty() && !idle.isEmpty() && now.isEmpty()) {
+        int before = shortest.isEmpty() && now.isPresent() ? passed : 0;
+        if (shortest.isEmpty() && !idle.isEmpty() && now.isEmpty() || mayBeGone(idle, before)) {
             return Optional.empty();
         }
-        List<Event> events = new ArrayList<>(shortest.isEmpty() ? List.of() : begunAnew());
+        List<Event> events = new ArrayList<>();
+        if (shortest.isPresent() && (onward || cell.waited() != 0)) {
+            events.add(new Event.Scroll(0));
+        }
         int each = shortest.orElse(Integer.MAX_VALUE) - 1;
         int remaining = ms;
         boolean first = true;
@@ -264,30 +293,44 @@ public final class WaitTurns {
             if (each < 1 || now.isEmpty() || events.size() > MOST_EVENTS) {
                 return Optional.empty();
             }
-            pass(events, each, first ? idle : List.of(), before);
+            gone.addAll(pass(events, each, first ? idle : List.of(), before));
             events.add(new Event.Scroll(0));
             remaining -= each;
             first = false;
         }
-        pass(events, remaining, first ? idle : List.of(), before);
+        gone.addAll(pass(events, remaining, first ? idle : List.of(), before));
         return Optional.of(events);
+    }
+
+    /**
+     * Whether one of which the outcome has to be named may have been due on the way to this cell: the cell does not
+     * know, and where it was no outcome is on offer any more.
+     */
+    private boolean mayBeGone(List<Link> idle, int before) {
+        return cell.waited() != 0
+                && idle.stream()
+                        .anyMatch(u -> ms(u) > before && turns.idle(cell, u).isPresent());
     }
 
     /**
      * Lets ms pass, and stops at each wait that is due and does nothing.
      *
      * @param before ms that had passed untouched
+     * @return those that were due
      */
-    private void pass(List<Event> events, int ms, List<Link> idle, int before) {
+    private List<Link> pass(List<Event> events, int ms, List<Link> idle, int before) {
         int passed = 0;
+        List<Link> due = new ArrayList<>();
         for (Link one : idle) {
-            int due = ms(one) - before;
-            if (due > 0 && due <= ms) {
-                events.add(named(new Event.Elapse(Math.max(1, due - passed)), one));
-                passed = due;
+            int at = ms(one) - before;
+            if (at > 0 && at <= ms) {
+                events.add(named(new Event.Elapse(Math.max(1, at - passed)), one));
+                passed = at;
+                due.add(one);
             }
         }
         events.add(new Event.Elapse(Math.max(1, ms - passed)));
+        return due;
     }
 
     /** Whether a wait for an untouched screen does nothing when it is due, whatever it is. */

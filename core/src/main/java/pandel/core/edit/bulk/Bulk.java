@@ -127,9 +127,11 @@ public record Bulk(Edit edit, int done, int left) {
             }
             List<Link> copies = new ArrayList<>();
             for (Link link : links) {
-                String id = naming.fresh(pandel.core.play.words.LinkWords.cause(link), taken);
-                taken.add(id);
-                copies.add(link.withId(id));
+                copies.add(link.named(l -> {
+                    String id = naming.fresh(pandel.core.play.words.LinkWords.cause(l), taken);
+                    taken.add(id);
+                    return id;
+                }));
             }
             made.put(match.get(), copies);
         }

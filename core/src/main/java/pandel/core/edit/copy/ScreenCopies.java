@@ -17,6 +17,7 @@ import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.value.Carrying;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Width;
+import pandel.core.model.frame.Attached;
 import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
@@ -30,7 +31,7 @@ import pandel.core.model.value.Source;
 
 /**
  * Copies of screens with their looks, hotspots and links. Links among them lead to the copies, all others where they
- * led; what is shared stands on the copies too.
+ * led; what is shared stands on the copies too, and frames attached to the screens are attached to the copies.
  *
  * @param screens the copies, in the order of the screens
  */
@@ -55,6 +56,16 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
                                                     .map(copies::get))
                                     .distinct()
                                     .toList()))
+                            .toList())
+                    .withDrawers(q.drawers().stream()
+                            .map(d -> d.withOn(d.on().withCopies(copies)))
+                            .toList())
+                    .withHeaders(q.headers().stream()
+                            .map(h -> h.withOn(h.on().withCopies(copies))
+                                    .withHiddenOn(Attached.withCopies(h.hiddenOn(), copies)))
+                            .toList())
+                    .withTabSets(q.tabSets().stream()
+                            .map(s -> s.withHiddenOn(Attached.withCopies(s.hiddenOn(), copies)))
                             .toList());
         }));
     }
@@ -108,10 +119,15 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
             fresh(screen.id(), screen.title());
             screen.hotspots().forEach(h -> {
                 fresh(h.id(), h.title());
-                h.links().forEach(l -> fresh(l.id(), l.id()));
+                h.links().forEach(this::fresh);
             });
-            screen.links().forEach(l -> fresh(l.id(), l.id()));
+            screen.links().forEach(this::fresh);
             screen.states().forEach(s -> fresh(s.id(), s.title()));
+        }
+
+        private void fresh(Link link) {
+            fresh(link.id(), link.id());
+            link.actions().forEach(a -> fresh(a.id(), a.id()));
         }
 
         private void fresh(String id, String words) {
@@ -136,10 +152,16 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
         /** Without the links that lead to anything else. */
         private Screen amongThem(Screen screen) {
             return screen.withHotspots(screen.hotspots().stream()
-                            .map(h -> h.withLinks(
-                                    h.links().stream().filter(this::isAmong).toList()))
+                            .map(h -> h.withLinks(amongThem(h.links())))
                             .toList())
-                    .withLinks(screen.links().stream().filter(this::isAmong).toList());
+                    .withLinks(amongThem(screen.links()));
+        }
+
+        private List<Link> amongThem(List<Link> links) {
+            return links.stream()
+                    .filter(this::isAmong)
+                    .map(l -> l.withEachAction(a -> Optional.of(a).filter(this::isAmong)))
+                    .toList();
         }
 
         private boolean isAmong(Link link) {
@@ -167,6 +189,7 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
 
         private Link copy(Link link) {
             return link.withBranches(link.branches().stream().map(this::copy).toList())
+                    .withEachAction(a -> Optional.of(copy(a)))
                     .withId(of(link.id()));
         }
 

@@ -55,7 +55,7 @@ public final class DrawerEdits {
 
     /** The screens it stands on from which nothing opens it yet. */
     public static List<Screen> unsigned(Prototype p, Drawer drawer) {
-        return Attachments.screens(p, drawer).stream()
+        return Attachments.screens(p, drawer.on()).stream()
                 .filter(s -> p.index().waysOut(s.id()).stream()
                         .filter(w -> w.drawer().isEmpty())
                         .noneMatch(w -> opens(w.link(), drawer)))
@@ -226,15 +226,20 @@ public final class DrawerEdits {
                 .orElseGet(() -> Branch.of(List.of()));
     }
 
-    /** Without screens and tab sets that are gone. */
-    public static Prototype without(Prototype p, Set<String> gone) {
-        return p.drawers().isEmpty()
-                ? p
-                : p.withDrawers(p.drawers().stream()
-                        .map(d -> {
-                            Drawer.Attached less = d.on().without(gone);
-                            return less.equals(d.on()) ? d : d.withOn(less);
-                        })
-                        .toList());
+    /**
+     * Drawers and headers without what they stood on that is gone.
+     *
+     * @param gone ids of screens and tab sets
+     */
+    public static Prototype without(Prototype prototype, Set<String> gone) {
+        return prototype.drawers().isEmpty() && prototype.headers().isEmpty()
+                ? prototype
+                : prototype
+                        .withDrawers(prototype.drawers().stream()
+                                .map(d -> d.without(gone))
+                                .toList())
+                        .withHeaders(prototype.headers().stream()
+                                .map(h -> h.without(gone))
+                                .toList());
     }
 }

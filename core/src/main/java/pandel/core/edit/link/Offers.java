@@ -66,7 +66,7 @@ public final class Offers {
      */
     public static List<Drawer> drawers(Prototype prototype, String from, String typed) {
         return titled(
-                prototype.drawers().stream().filter(d -> Attachments.mayStandOn(prototype, d, from)),
+                prototype.drawers().stream().filter(d -> Attachments.mayStandOn(prototype, d.on(), from)),
                 Drawer::title,
                 typed);
     }

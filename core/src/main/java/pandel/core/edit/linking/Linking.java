@@ -249,7 +249,7 @@ public record Linking(
     /** The drawer that is meant until another is chosen: the one attached to this screen, else the first there is. */
     private String likelyDrawer() {
         return prototype.drawers().stream()
-                .filter(d -> Attachments.screens(prototype, d).contains(screen))
+                .filter(d -> Attachments.screens(prototype, d.on()).contains(screen))
                 .findFirst()
                 .or(() -> prototype.drawers().stream().findFirst())
                 .map(Drawer::id)

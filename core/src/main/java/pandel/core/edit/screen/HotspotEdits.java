@@ -61,21 +61,24 @@ public final class HotspotEdits {
         for (Hotspot hotspot : hotspots) {
             String id = naming.fresh(hotspot.title(), taken);
             taken.add(id);
-            List<Link> links = new ArrayList<>();
-            for (Link link : hotspot.links()) {
-                String linkId = naming.fresh(
-                        link.cause() instanceof Cause.Touch t
-                                ? t.word()
-                                : link.cause() instanceof Cause.Submit ? "submit" : "wait",
-                        taken);
-                taken.add(linkId);
-                links.add(link.withId(linkId));
-            }
+            List<Link> links = hotspot.links().stream()
+                    .map(l -> l.named(link -> fresh(link, naming, taken)))
+                    .toList();
             Map<Width, Area> areas = new HashMap<>();
             hotspot.areas().forEach((width, area) -> areas.put(width, area.moved(dx, dy)));
-            made.add(new Hotspot(id, hotspot.title(), areas, links, hotspot.rest()));
+            made.add(hotspot.withId(id).withAreas(areas).withLinks(links));
         }
         return made;
+    }
+
+    private static String fresh(Link link, Naming naming, Set<String> taken) {
+        String id = naming.fresh(
+                link.cause() instanceof Cause.Touch t
+                        ? t.word()
+                        : link.cause() instanceof Cause.Submit ? "submit" : "wait",
+                taken);
+        taken.add(id);
+        return id;
     }
 
     /** Moves or resizes one area. */

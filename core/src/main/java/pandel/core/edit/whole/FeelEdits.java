@@ -1,11 +1,10 @@
 package pandel.core.edit.whole;
 
-import java.util.EnumMap;
-import java.util.Map;
 import java.util.Optional;
 import pandel.core.edit.Edit;
+import pandel.core.model.Feel;
+import pandel.core.model.MotionOf;
 import pandel.core.model.link.Motion;
-import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Answer;
 
 /** Edits of how a prototype moves and answers as a rule. */
@@ -13,14 +12,11 @@ public final class FeelEdits {
 
     private FeelEdits() {}
 
-    /** How a verb moves where its link does not say; empty: as is usual in every prototype. */
-    public static Edit motion(Verb verb, Optional<Motion> motion) {
-        return Edit.of("change the usual motion of " + verb.word(), p -> {
-            Map<Verb, Motion> motions = new EnumMap<>(Verb.class);
-            motions.putAll(p.feel().motions());
-            motions.remove(verb);
-            motion.filter(m -> !m.equals(Motion.usualFor(verb))).ifPresent(m -> motions.put(verb, m));
-            return p.withFeel(p.feel().withMotions(motions));
+    /** How something moves where its link does not say; empty: as is usual in every prototype. */
+    public static Edit motion(MotionOf of, Optional<Motion> motion) {
+        return Edit.of("change the usual motion of " + of.words(), p -> {
+            Feel without = p.feel().with(of, Optional.empty());
+            return p.withFeel(without.with(of, motion.filter(m -> !m.equals(without.usual(of)))));
         });
     }
 

@@ -37,6 +37,8 @@ public enum Cannot {
     PAIRS,
     /** Floating buttons: there are none. */
     FLOATING_BUTTONS,
+    /** Headers: there are none. */
+    HEADERS,
     DIALOGS,
     SHEETS,
     PANELS,

@@ -2,8 +2,6 @@ package pandel.core.model.frame;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -61,6 +59,10 @@ public record Drawer(
      * How it looks and comes.
      *
      * @param width px, 1 or more; never more than the device is wide
+     * @param share of the device's width, in hundredths, 1 to 100, in place of a width in px; 0: none
+     * @param gap px between it and the edges of the device, 0 to 80
+     * @param shadow px that its shadow is wide, 0 to 60
+     * @param rests px from the drawer at which a page rests that moves with it, −200 to 200
      * @param from px of the device's width from which one that stays does so; where it is narrower, it covers
      * @param shade how dark the page gets while it is open, in hundredths, 0 to 100
      * @param reach px from the edge within which a swipe opens it; 0: none does
@@ -74,6 +76,10 @@ public record Drawer(
             PanelSide side,
             Moves moves,
             double width,
+            int share,
+            double gap,
+            double shadow,
+            double rests,
             int from,
             int shade,
             int reach,
@@ -83,14 +89,23 @@ public record Drawer(
             String chosen)
             implements DrawerPanelBuilder.With {
         /** From the left over the page. */
-        public static final Panel USUAL =
-                new Panel(PanelSide.LEFT, Moves.COVERS, 280, 1000, 45, 20, 85, "#FFFFFF", "#33414A", "#0E5668");
+        public static final Panel USUAL = new Panel(
+                PanelSide.LEFT, Moves.COVERS, 280, 0, 0, 0, 0, 1000, 45, 20, 85, "#FFFFFF", "#33414A", "#0E5668");
         /** Least hundredths to which a page shrinks. */
         public static final int LEAST_SHRUNK = 40;
+
+        public static final int MOST_GAP = 80;
+        public static final int MOST_SHADOW = 60;
+        public static final int MOST_REST = 200;
 
         public Panel {
             Colour.require(ground, ink, chosen);
             if (!(width >= 1)
+                    || share < 0
+                    || share > 100
+                    || !(gap >= 0 && gap <= MOST_GAP)
+                    || !(shadow >= 0 && shadow <= MOST_SHADOW)
+                    || !(Math.abs(rests) <= MOST_REST)
                     || from < 1
                     || reach < 0
                     || shade < 0
@@ -98,7 +113,11 @@ public record Drawer(
                     || shrinks < LEAST_SHRUNK
                     || shrinks > 100) {
                 throw new IllegalArgumentException(
-                        "A drawer is 1 px wide or more, stays from 1 px on, is reached within 0 px or more, has a "
+                        "A drawer is 1 px wide or more, or takes 1 to 100 hundredths of the width; it has a gap of 0 to "
+                                + MOST_GAP + " px, a shadow of 0 to " + MOST_SHADOW + " px, the page rests −"
+                                + MOST_REST
+                                + " to " + MOST_REST
+                                + " px from it; it stays from 1 px on, is reached within 0 px or more, has a "
                                 + "shade of 0 to 100, and shrinks the page to "
                                 + LEAST_SHRUNK + " to 100 hundredths");
             }
@@ -130,40 +149,6 @@ public record Drawer(
         }
     }
 
-    /**
-     * Where it is attached.
-     *
-     * @param all to all screens of form page
-     * @param screens ids of screens
-     * @param tabSets ids of tab sets, anywhere inside of which it is
-     */
-    @RecordBuilder
-    public record Attached(boolean all, Set<String> screens, Set<String> tabSets) {
-        /** To all pages. */
-        public static final Attached ALL = new Attached(true, Set.of(), Set.of());
-
-        public Attached {
-            screens = Collections.unmodifiableSet(new LinkedHashSet<>(screens));
-            tabSets = Collections.unmodifiableSet(new LinkedHashSet<>(tabSets));
-        }
-
-        /** To some screens. */
-        public static Attached to(List<String> screens) {
-            return new Attached(false, new LinkedHashSet<>(screens), Set.of());
-        }
-
-        /** The same without some screens and tab sets. */
-        public Attached without(Set<String> gone) {
-            return new Attached(all, kept(screens, gone), kept(tabSets, gone));
-        }
-
-        private static Set<String> kept(Set<String> of, Set<String> gone) {
-            Set<String> kept = new LinkedHashSet<>(of);
-            kept.removeAll(gone);
-            return kept;
-        }
-    }
-
     public Drawer {
         items = List.copyOf(items);
     }
@@ -191,9 +176,15 @@ public record Drawer(
         return panel.moves() == Moves.STAYS && !staysAt(deviceWidth) ? Moves.COVERS : panel.moves();
     }
 
-    /** px it is wide on a device of some px width: never more than that. */
+    /** px it is wide on a device of some px width: never more than that, less the gaps at its sides. */
     public double widthAt(double deviceWidth) {
-        return Math.min(panel.width(), deviceWidth);
+        double wide = panel.share() > 0 ? Math.rint(deviceWidth * panel.share() / 100.0) : panel.width();
+        return Math.max(1, Math.min(wide, deviceWidth - 2 * panel.gap()));
+    }
+
+    /** px it takes of a device of some px width, with the gaps at its sides. */
+    public double roomAt(double deviceWidth) {
+        return widthAt(deviceWidth) + 2 * panel.gap();
     }
 
     /** The same with one item changed. */
@@ -201,6 +192,12 @@ public record Drawer(
         return withItems(items.stream()
                 .map(i -> i.id().equals(itemId) ? change.apply(i) : i)
                 .toList());
+    }
+
+    /** Without screens and tab sets that are gone. */
+    public Drawer without(Set<String> gone) {
+        Attached less = on.without(gone);
+        return less.equals(on) ? this : withOn(less);
     }
 
     /** The same with the link of each item changed; an item whose link goes does nothing any more. */

@@ -80,12 +80,15 @@ public record TabSet(
      * @param ground #RRGGBB
      * @param ink of the tabs
      * @param chosen of the tab that is shown
+     * @param sizes how large it is
      */
     @RecordBuilder
-    public record Strip(Edge edge, Labels labels, Map<Width, Side> looks, String ground, String ink, String chosen)
+    public record Strip(
+            Edge edge, Labels labels, Map<Width, Side> looks, String ground, String ink, String chosen, Sizes sizes)
             implements TabSetStripBuilder.With {
         /** At the foot, with all labels. */
-        public static final Strip USUAL = new Strip(Edge.BOTTOM, Labels.ALL, Map.of(), "#FFFFFF", "#5B6670", "#0E5668");
+        public static final Strip USUAL =
+                new Strip(Edge.BOTTOM, Labels.ALL, Map.of(), "#FFFFFF", "#5B6670", "#0E5668", Sizes.USUAL);
 
         public Strip {
             Colour.require(ground, ink, chosen);
@@ -107,7 +110,68 @@ public record TabSet(
             Map<Width, Side> all = new EnumMap<>(Width.class);
             all.putAll(looks);
             all.put(width, side);
-            return new Strip(edge, labels, all, ground, ink, chosen);
+            return withLooks(all);
+        }
+    }
+
+    /**
+     * How large a strip is, in px of the device, and what lies behind the sign of the tab that is shown.
+     *
+     * @param height along an edge, 24 to 160; 0: as is usual for its labels
+     * @param gap between two tabs, 0 to 80
+     * @param padding before the first tab and behind the last, 0 to 200
+     * @param sign each side of a sign, 8 to 64
+     * @param behind #RRGGBB of the ground behind the shown tab; empty: none
+     */
+    @RecordBuilder
+    public record Sizes(double height, double gap, double padding, double sign, String behind)
+            implements TabSetSizesBuilder.With {
+        public static final Sizes USUAL = new Sizes(0, 0, 0, 22, "");
+        public static final int LOWEST = 24;
+        public static final int HIGHEST = 160;
+        public static final int MOST_GAP = 80;
+        public static final int MOST_PADDING = 200;
+        public static final int LEAST_SIGN = 8;
+        public static final int MOST_SIGN = 64;
+
+        public Sizes {
+            if (!behind.isEmpty()) {
+                Colour.require(behind);
+            }
+            if (!(height == 0 || height >= LOWEST && height <= HIGHEST)
+                    || !(gap >= 0 && gap <= MOST_GAP)
+                    || !(padding >= 0 && padding <= MOST_PADDING)
+                    || !(sign >= LEAST_SIGN && sign <= MOST_SIGN)) {
+                throw new IllegalArgumentException("A strip is " + LOWEST + " to " + HIGHEST
+                        + " px high (0: as usual), has gaps of 0 to " + MOST_GAP + " px, a padding of 0 to "
+                        + MOST_PADDING + " px and signs of " + LEAST_SIGN + " to " + MOST_SIGN + " px");
+            }
+        }
+    }
+
+    /**
+     * Where a button floats: in a corner or at the foot of the page; beside the tabs of a strip at the side; nowhere.
+     */
+    public enum At {
+        LOWER_RIGHT,
+        LOWER_MIDDLE,
+        LOWER_LEFT,
+        UPPER_RIGHT,
+        UPPER_LEFT,
+        /** Above the tabs at the side. */
+        HEAD,
+        /** Beneath the tabs at the side. */
+        FOOT,
+        ABSENT;
+
+        /** The word in the file. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+
+        /** Whether it stands among the tabs at the side. */
+        public boolean isAmongTabs() {
+            return this == HEAD || this == FOOT;
         }
     }
 
@@ -115,23 +179,47 @@ public record TabSet(
      * A button that floats over the places of a set.
      *
      * @param link what a tap on it does
-     * @param absent the looks of the strip with which it is not there
+     * @param at where it floats with each look of the strip; one that is not there: in the lower right corner
+     * @param size px each side, 24 to 120
      */
     @RecordBuilder
-    public record Floating(Link link, String sign, Set<Side> absent) implements TabSetFloatingBuilder.With {
+    public record Floating(Link link, String sign, Map<Side, At> at, double size)
+            implements TabSetFloatingBuilder.With {
+        public static final double USUAL_SIZE = 56;
+        public static final int SMALLEST = 24;
+        public static final int LARGEST = 120;
+
         public Floating {
-            absent = Collections.unmodifiableSet(new LinkedHashSet<>(absent));
+            Map<Side, At> sorted = new EnumMap<>(Side.class);
+            at.forEach((look, where) -> {
+                if (where != At.LOWER_RIGHT) {
+                    sorted.put(look, where);
+                }
+            });
+            at = Collections.unmodifiableMap(sorted);
+            if (!(size >= SMALLEST && size <= LARGEST)) {
+                throw new IllegalArgumentException(
+                        "A button that floats is " + SMALLEST + " to " + LARGEST + " px a side");
+            }
         }
 
-        /** There with a look of the strip, or not. */
-        public Floating on(Side look, boolean there) {
-            Set<Side> all = new LinkedHashSet<>(absent);
-            if (there) {
-                all.remove(look);
-            } else {
-                all.add(look);
-            }
-            return new Floating(link, sign, all);
+        /** One in the lower right corner. */
+        public Floating(Link link, String sign) {
+            this(link, sign, Map.of(), USUAL_SIZE);
+        }
+
+        /** Where it floats with a look of the strip; what is not at the side has nothing among its tabs. */
+        public At on(Side look) {
+            At where = at.getOrDefault(look, At.LOWER_RIGHT);
+            return look == Side.STRIP && where.isAmongTabs() ? At.LOWER_RIGHT : where;
+        }
+
+        /** Somewhere else with a look of the strip. */
+        public Floating on(Side look, At where) {
+            Map<Side, At> all = new EnumMap<>(Side.class);
+            all.putAll(at);
+            all.put(look, where);
+            return withAt(all);
         }
     }
 
@@ -215,7 +303,7 @@ public record TabSet(
 
     /** The button that floats on a width; empty where there is none. */
     public Optional<Floating> buttonOn(Width width) {
-        return button.filter(b -> !b.absent().contains(strip.on(width)));
+        return button.filter(b -> b.on(strip.on(width)) != At.ABSENT);
     }
 
     /** The same with the links of its button and tabs changed; where that of the button goes, the button goes. */

@@ -71,6 +71,9 @@ public sealed interface Cause {
     /** Skipping a sequence by what is laid over it. */
     record Skip() implements Cause {}
 
+    /** The sign at the left of a header is tapped. */
+    record Sign() implements Cause {}
+
     /** The device's own back, while the screen is current. */
     record Back() implements Cause {}
 
@@ -85,6 +88,7 @@ public sealed interface Cause {
         return this instanceof Turn
                 || this instanceof Tab
                 || this instanceof Item
+                || this instanceof Sign
                 || this instanceof Finish
                 || this instanceof Skip;
     }

@@ -1,5 +1,6 @@
 package pandel.core.model.link;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import pandel.core.model.value.Source;
 import pandel.core.model.value.Value;
@@ -75,16 +76,41 @@ public sealed interface Effect {
      * A passing message over everything; it outlives moves, and a newer one takes its place.
      *
      * @param ms how long it stands; 0: until it is touched
+     * @param action what can be done while it stands; empty: it only tells
      */
-    record Notice(String words, int ms) implements Effect {
+    @RecordBuilder
+    record Notice(String words, int ms, Optional<Action> action) implements Effect, EffectNoticeBuilder.With {
         /** ms that one stands unless it says otherwise. */
         public static final int USUAL_MS = 4000;
 
+        /** One that only tells. */
+        public Notice(String words, int ms) {
+            this(words, ms, Optional.empty());
+        }
+
         public Notice {
+            action.flatMap(a ->
+                            a.link().notices().flatMap(n -> n.action().stream()).findFirst())
+                    .ifPresent(a -> {
+                        throw new IllegalArgumentException(
+                                "What a notice’s action says has no action of its own: “" + a.label() + "”");
+                    });
             if (ms < 0) {
                 throw new IllegalArgumentException(
                         "A notice stands 1 ms or longer, or with 0 until it is touched: " + ms);
             }
+        }
+    }
+
+    /**
+     * What can be done while a notice stands: a link of the place that is shown when it is chosen.
+     *
+     * @param label may be empty
+     */
+    @RecordBuilder
+    record Action(String label, Link link) implements EffectActionBuilder.With {
+        public String shownLabel() {
+            return label.isBlank() ? "Untitled" : label;
         }
     }
 

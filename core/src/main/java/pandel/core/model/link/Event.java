@@ -140,11 +140,25 @@ public sealed interface Event {
          */
         record OnItem(String id) implements On {}
 
+        /**
+         * The left sign of a header, one of its actions, or the sign behind which those are that do not fit.
+         *
+         * @param id of the link that it is; of the header for the sign behind which others are
+         */
+        record OnSign(String id) implements On {}
+
         /** The word for skipping that is laid over the page of a sequence. */
         record OnSkip() implements On {}
 
         /** The notice that stands over everything: it goes. */
         record OnNotice() implements On {}
+
+        /**
+         * The action of the notice that stands over everything; that goes.
+         *
+         * @param id of the action's link
+         */
+        record OnAction(String id) implements On {}
 
         /** A bare point in px of the current screen's mock: nothing answers there, or only the whole screen does. */
         record Point(double x, double y) implements On {}

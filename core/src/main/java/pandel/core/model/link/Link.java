@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import pandel.core.model.rest.Rest;
@@ -52,6 +53,40 @@ public record Link(
     /** What all branches do, in order. */
     public Stream<Effect> effects() {
         return branches.stream().flatMap(b -> b.effects().stream());
+    }
+
+    /** What any branch says. */
+    public Stream<Effect.Notice> notices() {
+        return effects().filter(Effect.Notice.class::isInstance).map(Effect.Notice.class::cast);
+    }
+
+    /** The same with each action of what it says changed; where the change gives nothing that has none any more. */
+    public Link withEachAction(Function<Link, Optional<Link>> change) {
+        return notices().allMatch(n -> n.action().isEmpty())
+                ? this
+                : withBranches(branches.stream()
+                        .map(b -> b.withEffects(b.effects().stream()
+                                .map(e -> e instanceof Effect.Notice n
+                                        ? n.withAction(n.action()
+                                                .flatMap(a ->
+                                                        change.apply(a.link()).map(a::withLink)))
+                                        : e)
+                                .toList()))
+                        .toList());
+    }
+
+    /** The links that can be chosen on what it says. */
+    public Stream<Link> actions() {
+        return notices().flatMap(n -> n.action().stream()).map(Effect.Action::link);
+    }
+
+    /**
+     * The same with another id, and others for the actions of what it says.
+     *
+     * @param id gives them one after another
+     */
+    public Link named(Function<Link, String> id) {
+        return withId(id.apply(this)).withEachAction(a -> Optional.of(a.withId(id.apply(a))));
     }
 
     /** What the first branch remembers, in order. */

@@ -64,11 +64,22 @@ public final class Aim {
     }
 
     static List<ButtonPlace> buttons(Prototype prototype, Situation now, Room strips) {
-        return ButtonPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height());
+        return ButtonPlace.on(
+                prototype,
+                now.head().around(),
+                now.screen(),
+                strips.on(),
+                strips.width(),
+                now.height(),
+                HeaderPlace.below(prototype, Under.current(prototype, now)));
     }
 
     static List<StripPlace> strips(Prototype prototype, Situation now, Room strips) {
-        return StripPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height());
+        double header = HeaderPlace.below(prototype, Under.current(prototype, now));
+        return StripPlace.on(prototype, now.head().around(), now.screen(), strips.on(), strips.width(), now.height())
+                .stream()
+                .map(p -> p.below(header))
+                .toList();
     }
 
     /** The tab of a strip at a point; of strips laid over one another's foot the first. */
@@ -145,6 +156,11 @@ public final class Aim {
     /** The top field at a point of the device. */
     public static Optional<FieldAt> field(Prototype prototype, Situation now, double x, double y) {
         Under under = Under.at(prototype, now, x);
+        if (HeaderPlace.over(prototype, under)
+                .filter(p -> p.area().contains(x, y))
+                .isPresent()) {
+            return Optional.empty();
+        }
         return under.now().look(prototype).flatMap(look -> {
             Room room = under.room();
             Placement p = under.placement(prototype).orElseThrow();
@@ -191,6 +207,10 @@ public final class Aim {
     public static Event gesture(
             Prototype prototype, Situation now, Gesture gesture, double x, double y, Scrolled scrolled) {
         return drawer(prototype, now, gesture, x, y, scrolled.drawer()).orElseGet(() -> {
+            Optional<Event> header = header(prototype, now, gesture, x, y, scrolled);
+            if (header.isPresent()) {
+                return header.get();
+            }
             Room strips = Room.ofStrips(prototype, now, now.levels().size() - 1);
             Optional<Event.On> tab = isDown(gesture)
                     ? button(prototype, now, strips, x, y).or(() -> tab(prototype, now, strips, scrolled, x, y))
@@ -204,6 +224,35 @@ public final class Aim {
                     now,
                     page(prototype, under.now(), gesture, x - under.room().x(), y, under.room()));
         });
+    }
+
+    /**
+     * What it means where a header lies: on one of its signs, else on no hotspot; empty where none lies. While the
+     * actions are listed that do not fit, whatever is touched is for the list.
+     */
+    private static Optional<Event> header(
+            Prototype prototype, Situation now, Gesture gesture, double x, double y, Scrolled scrolled) {
+        if (prototype.headers().isEmpty()) {
+            return Optional.empty();
+        }
+        Under at = Under.at(prototype, now, x);
+        for (Under under : at.isList() ? List.of(at, Under.current(prototype, now)) : List.of(at)) {
+            Optional<HeaderPlace> place = HeaderPlace.over(prototype, under);
+            boolean listed = place.filter(scrolled::lists).isPresent();
+            if (place.isPresent()
+                    && (listed || under == at && place.get().area().contains(x, y))) {
+                Optional<Event.On> on = isDown(gesture) ? place.get().on(x, y, listed) : Optional.empty();
+                Event event = on.map(o -> new Event.Touched(Gesture.TAP, o))
+                        .orElseGet(() -> new Event.Touched(gesture, bare(prototype, under, x, y)));
+                return Optional.of(under.meant(prototype, now, event));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Event.On bare(Prototype prototype, Under under, double x, double y) {
+        Placement p = under.placement(prototype).orElseThrow();
+        return new Event.On.Point((x - under.room().x() - p.x()) / p.factor(), under.mockY(p, y));
     }
 
     /** Whether something is touched where it lies. */

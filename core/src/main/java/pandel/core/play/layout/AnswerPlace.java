@@ -60,6 +60,8 @@ public record AnswerPlace(Area area, Answer answer) {
                                         .filter(p -> p.set().id().equals(button.set()))
                                         .map(ButtonPlace::area),
                                 strips.x());
+                    case Event.On.OnSign on ->
+                        HeaderPlace.over(prototype, Under.at(prototype, now, x)).flatMap(p -> p.areaOf(on.id()));
                     case Event.On.OnItem item -> item(prototype, now, item.id(), scrolled);
                     case Event.On.OnTurn turn -> sign(prototype, now, turn);
                     case Event.On.OnSkip skip -> sign(prototype, now, skip);

@@ -19,6 +19,11 @@ import pandel.core.play.situation.Situation;
  */
 public record BusyPlace(double x, double y) {
 
+    /** px from the right of what was touched, where that is so wide that it need not stand on its words. */
+    private static final double ASIDE = 44;
+
+    private static final double ROOMY = 200;
+
     /** Where it stands; empty while nothing is at work, or the link says that it has none. */
     public static Optional<BusyPlace> of(Prototype prototype, Situation now) {
         if (now.work().isEmpty()) {
@@ -34,6 +39,12 @@ public record BusyPlace(double x, double y) {
         return switch (sign) {
             case NONE -> Optional.empty();
             case MIDDLE -> Optional.of(middle(now, under));
+            case PLACED ->
+                way.map(Index.Way::link)
+                        .flatMap(Link::takes)
+                        .map(t -> new BusyPlace(
+                                under.room().x() + under.room().width() * t.at().x() / 100,
+                                now.height() * t.at().y() / 100));
             case TOUCHED ->
                 Optional.of(way.flatMap(Index.Way::hotspot)
                         .flatMap(h -> touched(prototype, under, h, work.row().number()))
@@ -53,7 +64,9 @@ public record BusyPlace(double x, double y) {
             double high = a.height() / Math.max(1, hotspot.rows().size());
             double y = a.y() + (row > 0 ? (row - 0.5) * high : a.height() / 2);
             double shown = y * p.factor() - (y * p.factor() < p.fixedTop() ? 0 : under.scroll());
-            return new BusyPlace(under.room().x() + p.x() + (a.x() + a.width() / 2) * p.factor(), p.y() + shown);
+            double wide = a.width() * p.factor();
+            double along = wide > ROOMY ? wide - ASIDE : wide / 2;
+            return new BusyPlace(under.room().x() + p.x() + a.x() * p.factor() + along, p.y() + shown);
         }));
     }
 }

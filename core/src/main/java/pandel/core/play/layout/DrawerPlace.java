@@ -67,14 +67,15 @@ public record DrawerPlace(
     public static DrawerPlace of(Prototype prototype, Situation now, int level, Drawer drawer) {
         double wide = drawer.widthAt(now.width());
         boolean left = drawer.panel().side() == PanelSide.LEFT;
-        double x = left ? 0 : now.width() - wide;
+        double gap = drawer.panel().gap();
+        double x = left ? gap : now.width() - wide - gap;
         if (drawer.staysAt(now.width())) {
-            // DrawerRules that stay at one side stand beside one another.
+            // Drawers that stay at one side stand beside one another.
             x = now.drawers(prototype, level).stream()
                             .takeWhile(d -> !d.id().equals(drawer.id()))
                             .filter(d -> d.staysAt(now.width())
                                     && d.panel().side() == drawer.panel().side())
-                            .mapToDouble(d -> left ? d.widthAt(now.width()) : -d.widthAt(now.width()))
+                            .mapToDouble(d -> left ? d.roomAt(now.width()) : -d.roomAt(now.width()))
                             .sum()
                     + x;
         }
@@ -86,9 +87,10 @@ public record DrawerPlace(
         double head = picture + (words.isEmpty() ? 0 : picture > 0 ? WORDS_BENEATH : WORDS);
         List<Row> rows = new ArrayList<>();
         List<Row> held = new ArrayList<>();
-        double y = words.isEmpty() ? head + PADDING : head;
+        double y = gap + (words.isEmpty() ? head + PADDING : head);
         String section = "";
         double foot = now.height()
+                - gap
                 - PADDING
                 - drawer.items().stream().filter(Drawer.Item::held).count() * ITEM;
         Trail trail = now.levels().get(level).trail();
@@ -113,10 +115,10 @@ public record DrawerPlace(
             rows.add(new Row(Optional.of(item), item.shownLabel(), new Area(x, y, wide, ITEM), here));
             y += ITEM;
         }
-        double seen = held.isEmpty() ? now.height() : foot - PADDING;
+        double seen = held.isEmpty() ? now.height() - gap : foot - PADDING;
         return new DrawerPlace(
                 drawer,
-                new Area(x, 0, wide, now.height()),
+                new Area(x, gap, wide, Math.max(1, now.height() - 2 * gap)),
                 picture,
                 words,
                 head,
@@ -141,9 +143,9 @@ public record DrawerPlace(
                 };
     }
 
-    /** px from its top down to where what scrolls ends. */
+    /** px from the device's top down to where what scrolls ends. */
     public double seen() {
-        return held.isEmpty() ? area.height() : held.getFirst().area().y() - PADDING;
+        return held.isEmpty() ? area.bottom() : held.getFirst().area().y() - PADDING;
     }
 
     /**

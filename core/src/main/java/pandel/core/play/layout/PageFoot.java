@@ -87,7 +87,10 @@ public final class PageFoot {
         double wide = pages * DOT_WIDE;
         if (wide > right - left) {
             signs.add(new Sign(
-                    Optional.empty(), new Area(left, foot - HIGH, right - left, HIGH), page + " of " + pages, true));
+                    Optional.empty(),
+                    new Area(left, foot - HIGH, Math.max(1, right - left), HIGH),
+                    page + " of " + pages,
+                    true));
             return;
         }
         double x = (left + right - wide) / 2;

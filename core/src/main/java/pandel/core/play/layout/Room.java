@@ -2,12 +2,14 @@ package pandel.core.play.layout;
 
 import java.util.List;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
 import pandel.core.model.device.Width;
 import pandel.core.model.device.Widths;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.screen.PanelSide;
+import pandel.core.play.rule.DrawerRules;
 import pandel.core.play.rule.EnclosingTab;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Trail;
@@ -94,7 +96,7 @@ public record Room(double x, double width, Width on, double top, double foot) {
                 trail.current().screen(),
                 now.width(),
                 now.height());
-        return strips.part(beside.x() + strips.x(), Math.max(LEAST, beside.width() - strips.x()), strips.on());
+        return beside.left(strips);
     }
 
     /**
@@ -103,17 +105,38 @@ public record Room(double x, double width, Width on, double top, double foot) {
      * @param level counted from 0, the base
      */
     public static Room ofStrips(Prototype prototype, Situation now, int level) {
+        return ofStrips(prototype, now.drawers(prototype, level), now.width());
+    }
+
+    /** The same for a place on a device that is as large as usual. */
+    static Room ofStrips(Prototype prototype, Device device, String screen, List<EnclosingTab> around) {
+        return ofStrips(prototype, DrawerRules.attached(prototype, device, screen, around), device.width());
+    }
+
+    /** What strips leave of it. */
+    private Room left(Room strips) {
+        return strips.part(x + strips.x(), Math.max(LEAST, width - strips.x()), strips.on());
+    }
+
+    /** Where a place stands that no list stands beside, on a device that is as large as usual. */
+    public static Room alone(Prototype prototype, Device device, String screen, List<EnclosingTab> around) {
+        Room beside = ofStrips(prototype, device, screen, around);
+        Room strips = within(prototype, around, screen, device.width(), device.height());
+        return beside.left(strips);
+    }
+
+    private static Room ofStrips(Prototype prototype, List<Drawer> drawers, double deviceWidth) {
         double left = 0;
         double right = 0;
-        for (Drawer drawer : now.drawers(prototype, level)) {
-            if (drawer.staysAt(now.width())) {
-                double wide = drawer.widthAt(now.width());
+        for (Drawer drawer : drawers) {
+            if (drawer.staysAt(deviceWidth)) {
+                double wide = drawer.roomAt(deviceWidth);
                 left += drawer.panel().side() == PanelSide.LEFT ? wide : 0;
                 right += drawer.panel().side() == PanelSide.RIGHT ? wide : 0;
             }
         }
-        Room whole = whole(prototype.widths(), now.width());
-        return whole.part(left, Math.max(LEAST, now.width() - left - right), whole.on());
+        Room whole = whole(prototype.widths(), deviceWidth);
+        return whole.part(left, Math.max(LEAST, deviceWidth - left - right), whole.on());
     }
 
     /** Of the top level. */

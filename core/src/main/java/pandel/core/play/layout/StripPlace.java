@@ -42,6 +42,17 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
         }
     }
 
+    /** The same with a header above it, where it stands at the top. */
+    public StripPlace below(double header) {
+        return header == 0 || look != TabSet.Side.STRIP || set.strip().edge() != TabSet.Edge.TOP
+                ? this
+                : new StripPlace(
+                        set,
+                        new Area(area.x(), area.y() + header, area.width(), area.height()),
+                        look,
+                        signs.stream().map(s -> s.moved(0, header)).toList());
+    }
+
     /** Whether it has more tabs than fit, so that it scrolls. */
     public boolean scrolls() {
         return within(-Double.MAX_VALUE) != within(Double.MAX_VALUE);
@@ -54,10 +65,12 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
         }
         Area first = signs.getFirst().area();
         Area last = signs.getLast().area();
-        double back = look == TabSet.Side.STRIP ? first.x() - area.x() : first.y() - area.y() - SIDE_TOP;
+        double before = look == TabSet.Side.STRIP ? set.strip().sizes().padding() : top(set, look);
+        double behind = set.strip().sizes().padding() + (look == TabSet.Side.STRIP ? 0 : SIDE_TOP);
+        double back = look == TabSet.Side.STRIP ? first.x() - area.x() - before : first.y() - area.y() - before;
         double on = look == TabSet.Side.STRIP
-                ? last.x() + last.width() - area.x() - area.width()
-                : last.y() + last.height() - area.y() - area.height() + SIDE_TOP;
+                ? last.x() + last.width() - area.x() - area.width() + behind
+                : last.y() + last.height() - area.y() - area.height() + behind;
         return Math.clamp(by, Math.min(0, back), Math.max(0, on));
     }
 
@@ -113,11 +126,14 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
             double wide = wide(set, on);
             if (wide > 0) {
                 Area area = new Area(left, 0, Math.min(wide, Math.max(1, deviceWidth - left)), deviceHeight);
-                places.add(new StripPlace(set, area, set.strip().on(on), below(set, chosen, area)));
+                places.add(new StripPlace(
+                        set, area, set.strip().on(on), below(set, set.strip().on(on), chosen, area)));
                 left += wide;
                 continue;
             }
-            double high = set.strip().labels() == TabSet.Labels.NONE ? HIGH_WITHOUT_LABELS : HIGH;
+            double high = set.strip().sizes().height() > 0
+                    ? set.strip().sizes().height()
+                    : set.strip().labels() == TabSet.Labels.NONE ? HIGH_WITHOUT_LABELS : HIGH;
             boolean above = set.strip().edge() == TabSet.Edge.TOP;
             double y = above ? top : foot - high;
             top += above ? high : 0;
@@ -142,18 +158,31 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
         };
     }
 
+    /** px from the top of a strip at the side to its first tab: beneath a button that stands above them. */
+    private static double top(TabSet set, TabSet.Side look) {
+        double button = set.button()
+                .filter(b -> b.on(look) == TabSet.At.HEAD)
+                .map(b -> b.size() + ButtonPlace.EDGE)
+                .orElse(0.0);
+        return SIDE_TOP + set.strip().sizes().padding() + button;
+    }
+
     /** One below another from the top; where they do not fit the chosen one is scrolled to. */
-    private static List<Sign> below(TabSet set, String chosen, Area area) {
+    private static List<Sign> below(TabSet set, TabSet.Side look, String chosen, Area area) {
         int at = Math.max(0, set.tabs().stream().map(TabSet.Tab::id).toList().indexOf(chosen));
-        double all = set.tabs().size() * EACH;
-        double scrolled =
-                Math.clamp((at + 0.5) * EACH - area.height() / 2, 0, Math.max(0, all + 2 * SIDE_TOP - area.height()));
+        double gap = set.strip().sizes().gap();
+        double top = top(set, look);
+        double all = set.tabs().size() * (EACH + gap) - gap;
+        double scrolled = Math.clamp(
+                at * (EACH + gap) + EACH / 2 - area.height() / 2,
+                0,
+                Math.max(0, all + top + SIDE_TOP + set.strip().sizes().padding() - area.height()));
         List<Sign> signs = new ArrayList<>();
         for (int i = 0; i < set.tabs().size(); i++) {
             TabSet.Tab tab = set.tabs().get(i);
             signs.add(new Sign(
                     tab,
-                    new Area(area.x(), SIDE_TOP + i * EACH - scrolled, area.width(), EACH),
+                    new Area(area.x(), top + i * (EACH + gap) - scrolled, area.width(), EACH),
                     tab.id().equals(chosen)));
         }
         return signs;
@@ -162,14 +191,19 @@ public record StripPlace(TabSet set, Area area, TabSet.Side look, List<Sign> sig
     /** Side by side over the whole width; where they do not fit the chosen one is scrolled to the middle. */
     private static List<Sign> signs(TabSet set, String chosen, double y, double high, double wide) {
         int count = set.tabs().size();
-        double each = Math.max(NARROWEST, wide / count);
+        double gap = set.strip().sizes().gap();
+        double padding = set.strip().sizes().padding();
+        double each = Math.max(NARROWEST, (wide - 2 * padding - gap * (count - 1)) / count);
         int at = Math.max(0, set.tabs().stream().map(TabSet.Tab::id).toList().indexOf(chosen));
-        double scrolled = Math.clamp((at + 0.5) * each - wide / 2, 0, Math.max(0, count * each - wide));
+        double all = 2 * padding + count * (each + gap) - gap;
+        double scrolled = Math.clamp(padding + at * (each + gap) + each / 2 - wide / 2, 0, Math.max(0, all - wide));
         List<Sign> signs = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             TabSet.Tab tab = set.tabs().get(i);
             signs.add(new Sign(
-                    tab, new Area(i * each - scrolled, y, each, high), tab.id().equals(chosen)));
+                    tab,
+                    new Area(padding + i * (each + gap) - scrolled, y, each, high),
+                    tab.id().equals(chosen)));
         }
         return signs;
     }

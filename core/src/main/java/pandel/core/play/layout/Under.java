@@ -55,6 +55,7 @@ public record Under(Situation now, Room room, boolean isList) {
         }
         Event meant = switch (t.on()) {
             case Event.On.Point point -> new Event.OnList(t);
+            case Event.On.OnSign sign -> new Event.OnList(t);
             case Event.On.OnHotspot on
             when current(prototype, whole).hotspot(prototype, on.id()).isPresent() -> new Event.OnList(t);
             default -> t;

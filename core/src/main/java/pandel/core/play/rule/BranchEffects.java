@@ -139,7 +139,10 @@ final class BranchEffects {
         }
         switch (effect) {
             case Effect.Notice notice ->
-                sets.add(new TrailAction.Tell(Placeholders.filled(notice.words(), prototype, known), notice.ms()));
+                sets.add(new TrailAction.Tell(
+                        Placeholders.filled(notice.words(), prototype, known),
+                        notice.ms(),
+                        notice.action().map(a -> a.link().id())));
             case Effect.Leave leave ->
                 sets.add(new TrailAction.LeaveTo(Placeholders.filled(leave.address(), prototype, known)));
             case Effect.BeginAgain again -> {

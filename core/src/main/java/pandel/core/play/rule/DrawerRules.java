@@ -8,6 +8,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
+import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.link.Effect;
 
@@ -25,12 +26,17 @@ public final class DrawerRules {
         return prototype.drawers().isEmpty() || refused(device)
                 ? List.of()
                 : prototype.drawers().stream()
-                        .filter(d -> Attachments.isAttached(
-                                prototype,
-                                d,
-                                screen,
-                                set -> around.stream().anyMatch(a -> a.set().equals(set))))
+                        .filter(d -> isAttached(prototype, d.on(), screen, around))
                         .toList();
+    }
+
+    /** Whether a drawer or a header is attached to a place with some tab sets around it. */
+    static boolean isAttached(Prototype prototype, Attached on, String screen, List<EnclosingTab> around) {
+        return Attachments.isAttached(
+                prototype,
+                on,
+                screen,
+                set -> around.stream().anyMatch(a -> a.set().equals(set)));
     }
 
     private static List<Drawer> attached(Prototype prototype, Head head) {

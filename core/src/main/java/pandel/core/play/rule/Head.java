@@ -55,6 +55,15 @@ public record Head(
                 device, this.screen, at, around, level, first, back, known, levels, width, drawer, Optional.of(screen));
     }
 
+    /**
+     * The same at another screen in its place.
+     *
+     * @param other its id
+     */
+    public Head on(String other) {
+        return new Head(device, other, at, around, level, first, back, known, levels, width, drawer, beside);
+    }
+
     /** The same at the touch of a row. */
     public Head atRow(TouchedRow row) {
         return !row.isRow()

@@ -9,6 +9,7 @@ import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.AtPage;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Branch;
@@ -69,8 +70,7 @@ public final class Rules {
         if (move.isEmpty()) {
             return effects.alone();
         }
-        Motion motion =
-                branch.motion().orElseGet(() -> prototype.usualMotion(move.get().verb()));
+        Motion motion = branch.motion().orElseGet(() -> prototype.feel().usual(prototype, move.get()));
         return switch (new Moving(prototype, head, effects.atMove(), motion).of(move.get(), branch.where())) {
             case RuleOutcome.Acts acts -> effects.besides(acts);
             case RuleOutcome.NothingToDo nothing -> effects.orElse(nothing);
@@ -187,6 +187,20 @@ public final class Rules {
                         .filter(s ->
                                 s.buttonOn(prototype.widths().of(head.width())).isPresent())
                         .toList();
+    }
+
+    /** The header that lies over the current place. */
+    public Optional<Header> header(Head head) {
+        return HeaderRules.shown(prototype, head);
+    }
+
+    /** What can be tapped of that header: its left sign, where it is there, and its actions in order. */
+    public List<Link> headerLinks(Head head) {
+        List<Link> links = new ArrayList<>();
+        Optional<Header> header = header(head);
+        header.flatMap(h -> HeaderRules.left(this, head, h)).ifPresent(links::add);
+        header.ifPresent(h -> h.actions().forEach(a -> links.add(a.link())));
+        return links;
     }
 
     /**

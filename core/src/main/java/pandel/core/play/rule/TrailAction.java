@@ -98,8 +98,12 @@ public sealed interface TrailAction {
     /** A fact holds a value from now on; one within its bounds. */
     record Set(Fact fact, Value value) implements Staying {}
 
-    /** A message is shown for some ms. */
-    record Tell(String words, int ms) implements Staying {}
+    /**
+     * A message is shown for some ms.
+     *
+     * @param action id of the link that can be chosen on it; empty: none
+     */
+    record Tell(String words, int ms, Optional<String> action) implements Staying {}
 
     /** An outside address is led to; play stays. */
     record LeaveTo(String address) implements Staying {}

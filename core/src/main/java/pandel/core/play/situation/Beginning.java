@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pandel.core.model.MotionOf;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.device.Device;
@@ -116,7 +117,7 @@ final class Beginning {
             Trail trail = Trail.of(new Visit(
                     first.id(),
                     trails.getFirst().held(),
-                    levels.isEmpty() ? Motion.NONE : prototype.usualMotion(Verb.OPEN_ABOVE),
+                    levels.isEmpty() ? Motion.NONE : prototype.feel().usual(new MotionOf.Above(first.form())),
                     0,
                     trails.getFirst().at(),
                     trails.getFirst().inside(),

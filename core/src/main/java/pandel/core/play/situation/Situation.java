@@ -52,8 +52,9 @@ public record Situation(
      * A message.
      *
      * @param ms how long it still stands; 0: until it is touched
+     * @param action id of the link that can be chosen on it; empty: none
      */
-    public record Notice(String words, int ms) {}
+    public record Notice(String words, int ms, Optional<String> action) {}
 
     public Situation {
         levels = List.copyOf(levels);
@@ -284,11 +285,24 @@ public record Situation(
         return DrawerRules.attached(prototype, device, trail.current().screen(), around(trail));
     }
 
+    /**
+     * What makes a difference to what can be done, but for time: two are equal where no motion or scroll tells them
+     * apart.
+     */
+    public Object told() {
+        return List.of(
+                levels.stream().map(l -> List.of(l.kind(), l.trail().told())).toList(),
+                facts,
+                drawer,
+                work,
+                notice.flatMap(Notice::action));
+    }
+
     /** The same some ms later, as far as the notice goes. */
     public Situation fading(int ms) {
         return ms == 0 || notice.isEmpty() || notice.get().ms() == 0
                 ? this
-                : telling(notice.filter(n -> n.ms() > ms).map(n -> new Notice(n.words(), n.ms() - ms)));
+                : telling(notice.filter(n -> n.ms() > ms).map(n -> new Notice(n.words(), n.ms() - ms, n.action())));
     }
 
     public Situation asLeft() {

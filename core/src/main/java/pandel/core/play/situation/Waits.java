@@ -47,6 +47,7 @@ public record Waits(List<Left> left, List<String> work) {
                 case Cause.Turn t -> {}
                 case Cause.Tab t -> {}
                 case Cause.Item i -> {}
+                case Cause.Sign s -> {}
                 case Cause.Finish f -> {}
                 case Cause.Skip s -> {}
             }

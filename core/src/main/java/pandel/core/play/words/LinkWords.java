@@ -7,6 +7,7 @@ import java.util.Optional;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Branch;
@@ -66,11 +67,17 @@ public final class LinkWords {
             case Effect.ReturnTo r -> "return to " + target(prototype, r.to());
             case Effect.Close c -> "close";
             case Effect.TurnPage t -> turn(t.turn());
-            case Effect.StepRow s -> s.verb().word() + (s.round() ? ", going round" : "");
+            case Effect.StepRow s ->
+                "go to the " + (s.next() ? "next row" : "row before") + (s.round() ? ", going round" : "");
             case Effect.SwitchTab s -> "switch to " + tab(prototype, s.tab());
             case Effect.MoveDrawer d -> d.how().name().toLowerCase(Locale.ROOT) + " " + drawer(prototype, d.drawer());
             case Effect.Remember r -> "remember " + remembered(prototype, r);
-            case Effect.Notice n -> "say “" + n.words() + "”" + (n.ms() == 0 ? " until it is touched" : "");
+            case Effect.Notice n ->
+                "say “" + n.words() + "”"
+                        + n.action()
+                                .map(a -> " with “" + a.shownLabel() + "” (" + effect(prototype, a.link()) + ")")
+                                .orElse("")
+                        + (n.ms() == 0 ? " until it is touched" : "");
             case Effect.Leave l -> "leave to " + l.address();
             case Effect.BeginAgain b -> "begin again " + work(prototype, b.link());
         };
@@ -203,6 +210,7 @@ public final class LinkWords {
             case Cause.Turn turn -> "turned";
             case Cause.Tab tab -> "its tab";
             case Cause.Item item -> "its item";
+            case Cause.Sign sign -> "its sign";
             case Cause.Finish finish -> "next on the last page";
             case Cause.Skip skip -> "skip";
         };
@@ -230,10 +238,34 @@ public final class LinkWords {
                             .map(Drawer.Item::shownLabel)
                             .orElse("");
         }
+        if (way.header().isPresent()) {
+            return inHeader(way);
+        }
+        if (way.notice().isPresent()) {
+            return inNotice(way);
+        }
         if (way.tabs().isPresent() && !way.isOfFrame()) {
             return "the button of " + way.tabs().get().shownTitle();
         }
         return cause(way.link()) + way.hotspot().map(h -> " " + name(h, number)).orElse("");
+    }
+
+    /** "back in the header", "the drawer’s sign in the header", "“Share” in the header". */
+    public static String inHeader(Way way) {
+        Optional<Header> header = way.header();
+        return header.flatMap(h -> h.action(way.link().id()))
+                        .map(a -> "“" + a.shownLabel() + "”")
+                        .orElse(
+                                header.filter(h -> h.left().kind() == Header.Kind.DRAWER)
+                                                .isPresent()
+                                        ? "the drawer’s sign"
+                                        : "back")
+                + " in the header";
+    }
+
+    /** "“Undo” in the notice". */
+    public static String inNotice(Way way) {
+        return "“" + way.action().map(Effect.Action::shownLabel).orElse("") + "” in the notice";
     }
 
     /** "Tools: tap Hedge shears, advance to Tool". */

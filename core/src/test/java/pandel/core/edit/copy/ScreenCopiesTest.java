@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -12,11 +13,16 @@ import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.check.Check;
 import pandel.core.check.finding.Rule;
+import pandel.core.edit.EachLink;
 import pandel.core.edit.Naming;
+import pandel.core.edit.link.LinkEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Gesture;
+import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
+import pandel.core.model.link.Link;
 import pandel.core.model.link.Target;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Source;
@@ -50,6 +56,43 @@ class ScreenCopiesTest {
         assertThat(first(b, 0)).isEqualTo(new Effect.Advance(new Target.ToScreen(c.id())));
         assertThat(first(b, 1)).isEqualTo(new Effect.Advance(new Target.ToScreen("home")));
         assertThat(first(c, 0)).isEqualTo(new Effect.ReturnTo(new Target.ToScreen(b.id())));
+    }
+
+    @Test
+    void actionsOfNoticesAreCopiedWithIdsOfTheirOwnAndLeadToTheCopies() {
+        Prototype plain = Made.of("home page: on advance b", "b page: back return");
+        Link undo = Link.of("undo", new Cause.Touch(Gesture.TAP), new Effect.Advance(new Target.ToScreen("b")));
+        Prototype prototype = LinkEdits.change(
+                        "",
+                        plain.screen("home")
+                                .orElseThrow()
+                                .hotspots()
+                                .getFirst()
+                                .links()
+                                .getFirst()
+                                .branch(
+                                        0,
+                                        b -> b.withEffects(List.of(new Effect.Notice(
+                                                "Gone", 0, Optional.of(new Effect.Action("Undo", undo)))))))
+                .applyTo(plain);
+        assertThat(prototype.index().way("undo")).isPresent();
+        ScreenCopies copies = ScreenCopies.of(prototype, prototype.screens(), NAMING);
+        Prototype after = copies.edit().applyTo(prototype);
+        assertThat(after.index().ways().stream().filter(w -> w.notice().isPresent()))
+                .extracting(w -> w.link().id().equals("undo") + " " + w.targets())
+                .containsExactly(
+                        "true [b]", "false [" + copies.screens().getLast().id() + "]");
+        Prototype without = LinkEdits.remove(undo).applyTo(after);
+        assertThat(without.index().way("undo")).isEmpty();
+        assertThat(without.index().ways()).hasSize(after.index().ways().size() - 1);
+        assertThat(EachLink.dropLinksTo(prototype, Set.of("b")).index().way("undo"))
+                .isEmpty();
+        assertThat(EachLink.retarget(prototype, "b", "home")
+                        .index()
+                        .way("undo")
+                        .orElseThrow()
+                        .targets())
+                .containsExactly("home");
     }
 
     @Test

@@ -22,7 +22,7 @@ class DrawerTest {
             "menu",
             "Menu",
             List.of(item("tools", new Effect.Advance(new Target.ToScreen("shelf"))), item("out", new Effect.Close())),
-            Drawer.Attached.ALL);
+            Attached.ALL);
 
     private static Drawer.Item item(String id, Effect does) {
         return new Drawer.Item(id, id, "", "", false, Branch.of(does));
@@ -100,10 +100,19 @@ class DrawerTest {
 
     @Test
     void whatGoesIsNoLongerWhatItIsAttachedTo() {
-        Drawer.Attached on = new Drawer.Attached(false, Set.of("a", "b"), Set.of("main"));
+        Attached on = new Attached(false, Set.of("a", "b"), Set.of("main"));
         assertThat(on.without(Set.of("b", "main")).screens()).containsExactly("a");
         assertThat(on.without(Set.of("b", "main")).tabSets()).isEmpty();
-        assertThat(Drawer.Attached.ALL.without(Set.of("a"))).isEqualTo(Drawer.Attached.ALL);
-        assertThat(Drawer.Attached.to(List.of("x", "y", "x")).screens()).containsExactly("x", "y");
+        assertThat(Attached.ALL.without(Set.of("a"))).isEqualTo(Attached.ALL);
+        assertThat(Attached.to(List.of("x", "y", "x")).screens()).containsExactly("x", "y");
+    }
+
+    @Test
+    void aShareOfTheWidthAndTheGapsAroundIt() {
+        Drawer half = MENU.withPanel(MENU.panel().withShare(50));
+        assertThat(half.widthAt(390)).isEqualTo(195);
+        Drawer apart = MENU.withPanel(MENU.panel().withGap(10).withWidth(390));
+        assertThat(apart.widthAt(390)).isEqualTo(370);
+        assertThat(apart.roomAt(390)).isEqualTo(390);
     }
 }

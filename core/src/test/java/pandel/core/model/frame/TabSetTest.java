@@ -2,11 +2,11 @@ package pandel.core.model.frame;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -31,8 +31,7 @@ class TabSetTest {
     private static TabSet.Floating button() {
         return new TabSet.Floating(
                 Link.of("plus", new Cause.Touch(Gesture.TAP), new Effect.Advance(new Target.ToScreen("offer"))),
-                "cross",
-                Set.of());
+                "cross");
     }
 
     @Test
@@ -92,13 +91,29 @@ class TabSetTest {
 
     @Test
     void theButtonIsThereButForTheLooksItIsAbsentWith() {
-        TabSet set = SET.withButton(Optional.of(button().on(TabSet.Side.SIDE_LIST, false)))
+        TabSet set = SET.withButton(Optional.of(button().on(TabSet.Side.SIDE_LIST, TabSet.At.ABSENT)))
                 .withStrip(TabSet.Strip.USUAL.withLook(Width.WIDE, TabSet.Side.SIDE_LIST));
         assertThat(set.buttonOn(Width.NARROW)).isPresent();
         assertThat(set.buttonOn(Width.WIDE)).isEmpty();
-        TabSet back = set.withButton(set.button().map(b -> b.on(TabSet.Side.SIDE_LIST, true)));
+        TabSet back = set.withButton(set.button().map(b -> b.on(TabSet.Side.SIDE_LIST, TabSet.At.LOWER_RIGHT)));
         assertThat(back.buttonOn(Width.WIDE)).isPresent();
-        assertThat(back.button().orElseThrow().absent()).isEmpty();
+        assertThat(back.button().orElseThrow().at()).isEmpty();
+    }
+
+    @Test
+    void whatStandsAmongTabsIsInACornerWhereThereAreNoneAtTheSide() {
+        TabSet.Floating head =
+                button().on(TabSet.Side.STRIP, TabSet.At.HEAD).on(TabSet.Side.SIDE_SIGNS, TabSet.At.HEAD);
+        assertThat(head.on(TabSet.Side.STRIP)).isEqualTo(TabSet.At.LOWER_RIGHT);
+        assertThat(head.on(TabSet.Side.SIDE_SIGNS)).isEqualTo(TabSet.At.HEAD);
+    }
+
+    @Test
+    void sizesThatCannotBeAreRefused() {
+        assertThatThrownBy(() -> TabSet.Sizes.USUAL.withHeight(10)).hasMessageContaining("24 to 160 px high");
+        assertThatThrownBy(() -> TabSet.Sizes.USUAL.withSign(4)).hasMessageContaining("signs of 8 to 64");
+        assertThatThrownBy(() -> TabSet.Sizes.USUAL.withBehind("red")).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> button().withSize(10)).hasMessageContaining("24 to 120 px");
     }
 
     @Test

@@ -63,6 +63,37 @@ class LinkTest {
         assertThatIllegalArgumentException().isThrownBy(() -> new Effect.Notice("Gone", ms));
     }
 
+    private static Effect.Notice offering(Effect does) {
+        return new Effect.Notice(
+                "Gone", 0, Optional.of(new Effect.Action("Undo", Link.of("undo", new Cause.Touch(Gesture.TAP), does))));
+    }
+
+    @Test
+    void whatAnActionSaysHasNoActionOfItsOwn() {
+        assertThat(offering(SAYS).action()).isPresent();
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> offering(offering(SAYS)))
+                .withMessageContaining("“Undo”");
+    }
+
+    @Test
+    void actionsAreChangedNamedAnewAndTakenAwayWithinTheLinkThatSaysThem() {
+        Link link = tap(offering(new Effect.Return()), NOTES);
+        assertThat(link.actions()).extracting(Link::id).containsExactly("undo");
+        assertThat(link.named(l -> l.id() + "-copy").id()).isEqualTo("l-copy");
+        assertThat(link.named(l -> l.id() + "-copy").actions())
+                .extracting(Link::id)
+                .containsExactly("undo-copy");
+        assertThat(link.withEachAction(a -> Optional.of(a.doing(new Effect.Close())))
+                        .actions())
+                .extracting(a -> a.effect().orElseThrow())
+                .containsExactly(new Effect.Close());
+        Link bare = link.withEachAction(a -> Optional.empty());
+        assertThat(bare.actions()).isEmpty();
+        assertThat(bare.notices()).containsExactly(new Effect.Notice("Gone", 0));
+        assertThat(tap(NOTES).withEachAction(a -> Optional.empty())).isEqualTo(tap(NOTES));
+    }
+
     @Test
     void anotherMoveTakesThePlaceOfTheOneThereIs() {
         Link link = tap(NOTES, new Effect.Advance(SHELF), SAYS)

@@ -41,6 +41,14 @@ class LinkWordsTest {
         assertThat(words(new Effect.ReturnTo(new Target.ToScreen("home")))).isEqualTo("return to home");
         assertThat(words(new Effect.Close())).isEqualTo("close");
         assertThat(words(new Effect.Notice("Reserved", 4000))).isEqualTo("say “Reserved”");
+        assertThat(words(new Effect.Notice(
+                        "Gone",
+                        0,
+                        Optional.of(new Effect.Action(
+                                "Undo", Link.of("u", new Cause.Touch(Gesture.TAP), new Effect.Return()))))))
+                .isEqualTo("say “Gone” with “Undo” (return) until it is touched");
+        assertThat(words(new Effect.StepRow(true, true))).isEqualTo("go to the next row, going round");
+        assertThat(words(new Effect.StepRow(false, false))).isEqualTo("go to the row before");
         assertThat(words(new Effect.Leave("https://hollow-lane.example/rules")))
                 .isEqualTo("leave to https://hollow-lane.example/rules");
         assertThat(words(new Effect.MoveDrawer("menu", Effect.How.TOGGLE)))

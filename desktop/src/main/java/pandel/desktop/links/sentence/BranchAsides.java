@@ -77,7 +77,7 @@ final class BranchAsides {
                                                 ? Optional.empty()
                                                 : Optional.of(
                                                         effect instanceof Effect.Notice n
-                                                                ? new Effect.Notice(typed.strip(), n.ms())
+                                                                ? n.withWords(typed.strip())
                                                                 : new Effect.Leave(typed.strip())));
                             },
                             whole.refresh)));
@@ -90,6 +90,15 @@ final class BranchAsides {
                                 whole.desk,
                                 whole.refresh,
                                 other -> aside(all, at, Optional.of(other))));
+                whole.line
+                        .getChildren()
+                        .addAll(new OfferedAction(
+                                        whole.work,
+                                        whole.link,
+                                        notice,
+                                        other -> aside(all, at, Optional.of(other)),
+                                        whole.refresh)
+                                .words(whole.id("said-action-" + i)));
             }
             whole.line.getChildren().add(Choice.words(","));
         }

@@ -254,13 +254,13 @@ public final class BranchLine {
                                         || effect instanceof Effect.TurnPage
                                         || effect instanceof Effect.StepRow
                                         || effect instanceof Effect.SwitchTab
-                                ? motion(effect.verb())
+                                ? motion(effect)
                                 : Choice.aside(
                                         effect.verb() == Verb.RETURN ? backTo() : "plays what opened it in reverse"));
     }
 
-    private Choice motion(Verb verb) {
-        Motion usual = work.prototype().usualMotion(verb);
+    private Choice motion(Effect effect) {
+        Motion usual = work.prototype().feel().usual(work.prototype(), effect);
         Choice choice = new Choice(
                 branch.motion().map(VerbMenu::told).orElse("as usual: " + VerbMenu.told(usual)), "soft", id("motion"));
         return choice.on(() -> link.ifPresent(l -> desk.motion(l, number)));

@@ -27,6 +27,9 @@ public interface DeskRequests {
     /** How a branch of the chosen link moves. */
     void motion(Link link, int number);
 
+    /** Where the busy sign of the chosen link moves. */
+    void busySign(Link link);
+
     /** Whether all sentences are shown in place of the desk. */
     boolean isListed();
 

@@ -50,7 +50,7 @@ final class DrawerChoice {
         return choice.on(() -> {
             ContextMenu menu = new ContextMenu();
             for (Drawer drawer : prototype.drawers()) {
-                boolean fits = Attachments.mayStandOn(prototype, drawer, on.id());
+                boolean fits = Attachments.mayStandOn(prototype, drawer.on(), on.id());
                 MenuItem item = Buttons.item(
                         drawer.shownTitle() + (fits ? "" : " — not attached to this screen"),
                         "drawer-" + drawer.id(),

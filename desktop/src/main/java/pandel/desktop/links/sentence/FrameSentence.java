@@ -9,6 +9,7 @@ import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.Index;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Cause;
@@ -34,7 +35,9 @@ final class FrameSentence {
                         .prototype()
                         .index()
                         .way(link.id())
-                        .flatMap(Index.Way::tabs)
+                        .filter(w -> w.tabs().isPresent()
+                                || w.header().isPresent()
+                                || w.notice().isPresent())
                         .isPresent()) {
             ofFrame(link);
             return;
@@ -53,6 +56,7 @@ final class FrameSentence {
                     case Cause.Turn t -> "";
                     case Cause.Tab t -> "";
                     case Cause.Item i -> "";
+                    case Cause.Sign s -> "";
                     case Cause.Finish f -> "";
                     case Cause.Skip s -> "";
                     case Cause.Touch touch ->
@@ -104,10 +108,67 @@ final class FrameSentence {
                         link,
                         Buttons.word("Walk there", "walk", pane.desk::walkOn),
                         Buttons.word("The drawer…", "open-drawer", () -> pane.desk.frame(d.id()))));
+        way.flatMap(Index.Way::header).ifPresent(h -> ofHeader(h, link));
+        way.flatMap(Index.Way::notice).ifPresent(n -> ofNotice(n, link));
         way.flatMap(Index.Way::tabs)
                 .ifPresent(s ->
                         ofTabSet(s, link, Buttons.word("The tab set…", "open-tabs", () -> pane.desk.frame(s.id()))));
         way.flatMap(Index.Way::sequence).ifPresent(s -> ofSequence(s, link));
+    }
+
+    /** Its left sign says itself; an action leads where it is led. */
+    private void ofHeader(Header header, Link link) {
+        Button open = Buttons.word("The header…", "open-header", () -> pane.desk.frame(header.id()));
+        Optional<String> action = header.action(link.id()).map(Header.Action::shownLabel);
+        if (action.isPresent()) {
+            inFrame(
+                    "Tapping “" + action.get() + "” in the header “" + header.shownTitle() + "”:",
+                    link,
+                    Buttons.word("Walk there", "walk", pane.desk::walkOn),
+                    open);
+        } else {
+            Pane line = pane.line();
+            line.getChildren()
+                    .add(Choice.words("The left sign of the header “" + header.shownTitle() + "” "
+                            + (header.left().kind() == Header.Kind.BACK
+                                    ? "goes back, where something lies behind."
+                                    : "opens "
+                                            + pane.work
+                                                    .prototype()
+                                                    .drawer(header.left().drawer())
+                                                    .map(Drawer::shownTitle)
+                                                    .orElse("a drawer that is gone")
+                                            + ".")));
+            pane.below.getChildren().add(open);
+        }
+    }
+
+    /** What can be done while a notice stands, wherever that is. */
+    private void ofNotice(Effect.Notice notice, Link link) {
+        inFrame(
+                "Choosing “"
+                        + notice.action().map(Effect.Action::shownLabel).orElse("") + "” while “" + notice.words()
+                        + "” stands:",
+                link,
+                Buttons.word("Walk there", "walk", pane.desk::walkOn),
+                Buttons.word("What says it", "says-it", () -> saying(link)),
+                Buttons.word("Remove", "remove-action", pane.actions::remove));
+    }
+
+    /** Shows the link that says what an action can be chosen on. */
+    private void saying(Link action) {
+        pane.work.prototype().index().ways().stream()
+                .filter(w -> w.link()
+                        .notices()
+                        .flatMap(n -> n.action().stream())
+                        .anyMatch(a -> a.link().id().equals(action.id())))
+                .findFirst()
+                .ifPresent(w -> w.hotspot()
+                        .ifPresentOrElse(
+                                h -> pane.work
+                                        .selection()
+                                        .chooseLinkOf(h.id(), w.link().id()),
+                                () -> pane.work.selection().chooseLink(w.link().id())));
     }
 
     void ofTabSet(TabSet set, Link link, Button open) {

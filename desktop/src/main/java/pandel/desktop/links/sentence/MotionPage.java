@@ -30,6 +30,7 @@ import pandel.desktop.device.MotionPreview;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.stage.PageBox;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 import pandel.desktop.work.Work;
 
 /** How a link moves, to be chosen by sight: each kind of motion plays between the two screens themselves. */
@@ -83,7 +84,10 @@ public final class MotionPage extends PageBox {
     }
 
     private Motion now() {
-        return branch().motion().orElseGet(() -> work.prototype().usualMotion(verb()));
+        return branch().motion()
+                .orElseGet(() -> branch().move()
+                        .map(m -> work.prototype().feel().usual(work.prototype(), m))
+                        .orElseGet(() -> work.prototype().usualMotion(verb())));
     }
 
     private void fill() {
@@ -110,14 +114,15 @@ public final class MotionPage extends PageBox {
         Motion now = now();
         boolean moves = now.kind() != Motion.Kind.NONE;
         boolean sideways = now.kind() == Motion.Kind.SLIDE_ACROSS || now.kind() == Motion.Kind.SLIDE_ALONG;
-        Button direction = Buttons.plain(
-                now.direction() == Motion.Direction.RIGHT ? "to the right" : "to the left",
+        ChoiceButton direction = ChoiceButton.either(
                 "motion-direction",
-                () -> change(
-                        now.kind(),
-                        now.direction() == Motion.Direction.RIGHT ? Motion.Direction.LEFT : Motion.Direction.RIGHT,
-                        now.ms(),
-                        now.easing()));
+                110,
+                "Where it moves to",
+                now.direction() == Motion.Direction.RIGHT,
+                "to the right",
+                "to the left",
+                right -> change(
+                        now.kind(), right ? Motion.Direction.RIGHT : Motion.Direction.LEFT, now.ms(), now.easing()));
         direction.setDisable(!sideways);
         TextField ms = field("motion-ms", "Milliseconds", String.valueOf(now.ms()), 70, this::ms);
         ms.setDisable(!moves);

@@ -25,14 +25,11 @@ final class NoticeTime {
                             .add(Buttons.item(
                                     "For " + LinkWords.seconds(ms),
                                     "notice-" + ms,
-                                    () -> then.accept(new Effect.Notice(now.words(), ms)))));
+                                    () -> then.accept(now.withMs(ms)))));
             menu.getItems()
                     .addAll(
                             Buttons.item("Another time…", "notice-ms", () -> type(choice, now, desk, refresh, then)),
-                            Buttons.item(
-                                    "Until it is touched",
-                                    "notice-touched",
-                                    () -> then.accept(new Effect.Notice(now.words(), 0))));
+                            Buttons.item("Until it is touched", "notice-touched", () -> then.accept(now.withMs(0))));
             menu.show(choice, Side.TOP, 0, -2);
         });
     }
@@ -43,7 +40,7 @@ final class NoticeTime {
                 now.ms() == 0 ? Effect.Notice.USUAL_MS : now.ms(),
                 "A notice stands",
                 desk::say,
-                ms -> then.accept(new Effect.Notice(now.words(), ms)),
+                ms -> then.accept(now.withMs(ms)),
                 refresh);
     }
 }

@@ -60,11 +60,18 @@ final class TakesChoice {
                             switch (sign) {
                                 case MIDDLE -> "A busy sign in the middle";
                                 case TOUCHED -> "A busy sign on what was touched";
+                                case PLACED -> "A busy sign at a place of its own…";
                                 case NONE -> "No busy sign: the picture says it";
                             },
                             "takes-sign-" + sign.word(),
                             takes.sign() == sign,
-                            () -> put(link, "place a busy sign", takes.withSign(sign))));
+                            () -> {
+                                if (sign == Takes.Sign.PLACED) {
+                                    desk.busySign(link);
+                                } else {
+                                    put(link, "place a busy sign", takes.withSign(sign));
+                                }
+                            }));
         }
         menu.getItems()
                 .addAll(

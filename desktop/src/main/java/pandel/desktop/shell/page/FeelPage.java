@@ -2,6 +2,7 @@ package pandel.desktop.shell.page;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -11,10 +12,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.link.MotionWords;
 import pandel.core.edit.whole.FeelEdits;
+import pandel.core.model.Attachments;
 import pandel.core.model.Index.Way;
 import pandel.core.model.Look;
+import pandel.core.model.MotionOf;
 import pandel.core.model.Targets;
 import pandel.core.model.device.Device;
+import pandel.core.model.frame.Attached;
+import pandel.core.model.frame.Drawer;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
@@ -22,6 +27,7 @@ import pandel.core.model.screen.Answer;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.layout.Room;
+import pandel.desktop.device.DrawerPreview;
 import pandel.desktop.device.MotionPreview;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.shell.notice.Toast;
@@ -36,22 +42,21 @@ import pandel.desktop.work.Work;
  */
 final class FeelPage extends PageBox {
 
-    private static final List<Verb> MOVING = List.of(
-            Verb.ADVANCE,
-            Verb.REPLACE,
-            Verb.RESTART,
-            Verb.OPEN_ABOVE,
-            Verb.SWITCH_TAB,
-            Verb.TURN_PAGE,
-            Verb.NEXT_ROW,
-            Verb.PREVIOUS_ROW);
+    private static final List<MotionOf> MOVING = Stream.of(
+                    Stream.of(Verb.ADVANCE, Verb.REPLACE, Verb.RESTART).map(MotionOf.OfVerb::new),
+                    Stream.of(Form.DIALOG, Form.SHEET, Form.PANEL, Form.PAGE).map(MotionOf.Above::new),
+                    Stream.of(new MotionOf.Drawers()),
+                    Stream.of(Verb.SWITCH_TAB, Verb.TURN_PAGE, Verb.NEXT_ROW, Verb.PREVIOUS_ROW)
+                            .map(MotionOf.OfVerb::new))
+            .<MotionOf>flatMap(s -> s)
+            .toList();
     private static final int FIRST_MS = 240;
     private static final double HIGH = 210;
 
     private final Work work;
     private final PictureLibrary pictures;
     private final Toast said;
-    private Verb verb = Verb.ADVANCE;
+    private MotionOf of = MOVING.getFirst();
     private Motion tried;
 
     FeelPage(Work work, PictureLibrary pictures, Toast said, Runnable leave) {
@@ -63,7 +68,7 @@ final class FeelPage extends PageBox {
         this.work = work;
         this.pictures = pictures;
         this.said = said;
-        this.tried = work.prototype().usualMotion(verb);
+        this.tried = usual(of);
         fill();
     }
 
@@ -90,24 +95,23 @@ final class FeelPage extends PageBox {
 
     /** Each verb with its usual motion. */
     private Node verbs() {
-        VBox all = new VBox(2);
-        for (Verb each : MOVING) {
-            Button button =
-                    new Button(each.word() + "\n" + told(work.prototype().usualMotion(each)));
+        VBox all = new VBox();
+        for (MotionOf each : MOVING) {
+            Button button = new Button(each.words() + "\n" + told(each, usual(each)));
             button.getStyleClass().add("feel-verb");
-            button.setId("feel-" + each.word().replace(' ', '-'));
+            button.setId("feel-" + each.words().replace(' ', '-'));
             button.setMnemonicParsing(false);
             button.setMinWidth(210);
             button.setMaxWidth(210);
             button.setAlignment(Pos.CENTER_LEFT);
-            if (each == verb) {
+            if (each.equals(of)) {
                 button.getStyleClass().add("chosen");
             }
             button.setAccessibleText(
-                    each.word() + ", " + told(work.prototype().usualMotion(each)) + (each == verb ? ", chosen" : ""));
+                    each.words() + ", " + told(each, usual(each)) + (each.equals(of) ? ", chosen" : ""));
             button.setOnAction(e -> {
-                verb = each;
-                tried = work.prototype().usualMotion(each);
+                of = each;
+                tried = usual(each);
                 fill();
             });
             all.getChildren().add(button);
@@ -115,7 +119,27 @@ final class FeelPage extends PageBox {
         return all;
     }
 
-    private static String told(Motion motion) {
+    private Motion usual(MotionOf one) {
+        return work.prototype().feel().usual(one);
+    }
+
+    /** Whether an effect moves as what is chosen does. */
+    private boolean isMeant(Effect effect) {
+        return switch (of) {
+            case MotionOf.OfVerb o -> effect.verb() == o.verb();
+            case MotionOf.Above a ->
+                effect instanceof Effect.OpenAbove open
+                        && Targets.shown(work.prototype(), open.screen())
+                                .filter(s -> s.form() == a.form())
+                                .isPresent();
+            case MotionOf.Drawers d -> effect instanceof Effect.MoveDrawer;
+        };
+    }
+
+    private static String told(MotionOf of, Motion motion) {
+        if (of instanceof MotionOf.Drawers) {
+            return motion.ms() + " ms, " + motion.easing();
+        }
         return motion.kind() == Motion.Kind.NONE
                 ? "at once"
                 : motion.kind().word() + ", " + motion.ms() + " ms, " + motion.easing();
@@ -123,24 +147,24 @@ final class FeelPage extends PageBox {
 
     /** As it is, and as it is tried, side by side. */
     private Node versions() {
-        Motion now = work.prototype().usualMotion(verb);
+        Motion now = usual(of);
         Optional<Way> way = work.prototype().index().ways().stream()
-                .filter(w -> w.link().effects().anyMatch(e -> e.verb() == verb))
+                .filter(w -> w.link().effects().anyMatch(this::isMeant))
                 .filter(w -> !w.from().isEmpty() && to(w).isPresent())
                 .findFirst();
         HBox both = new HBox(24, seen("As it is", way, now), seen("As you try it", way, tried));
         Button take = Buttons.word("Take what is tried", "feel-take", () -> {
-            work.edit(FeelEdits.motion(verb, Optional.of(tried)));
-            said.say("From now on to " + verb.phrase() + " is: " + told(tried) + ". Ctrl+Z takes it back.");
+            work.edit(FeelEdits.motion(of, Optional.of(tried)));
+            said.say("From now on, " + of.words() + ": " + told(of, tried) + ". Ctrl+Z takes it back.");
             fill();
         });
         take.setDisable(tried.equals(now));
         Button usual = Buttons.word("As in every prototype", "feel-usual", () -> {
-            work.edit(FeelEdits.motion(verb, Optional.empty()));
-            tried = work.prototype().usualMotion(verb);
+            work.edit(FeelEdits.motion(of, Optional.empty()));
+            tried = usual(of);
             fill();
         });
-        usual.setDisable(!work.prototype().feel().motions().containsKey(verb));
+        usual.setDisable(work.prototype().feel().own(of).isEmpty());
         return new VBox(12, both, trying(), new HBox(12, take, usual));
     }
 
@@ -151,6 +175,9 @@ final class FeelPage extends PageBox {
         if (screens.isEmpty()) {
             return new VBox(6, words);
         }
+        if (of instanceof MotionOf.Drawers) {
+            return drawer(words, motion);
+        }
         Screen from = way.map(w -> w.from().getFirst()).orElse(screens.getFirst());
         Screen to = way.flatMap(this::to).orElse(screens.getLast());
         Device device = work.device();
@@ -158,7 +185,7 @@ final class FeelPage extends PageBox {
                 pictures,
                 Look.plain(from),
                 Look.plain(to),
-                verb == Verb.OPEN_ABOVE || to.form() != Form.PAGE,
+                of instanceof MotionOf.Above,
                 device,
                 Room.whole(work.prototype().widths(), device.width()),
                 Math.min(HIGH, 150 * device.height() / device.width()));
@@ -166,10 +193,33 @@ final class FeelPage extends PageBox {
         return new VBox(6, words, preview);
     }
 
+    /** A drawer over its page, coming as it would. */
+    private Node drawer(Label caption, Motion motion) {
+        Device device = work.device();
+        Drawer drawer = work.prototype().drawers().stream()
+                .filter(d -> !d.staysAt(device.width()))
+                .findFirst()
+                .orElseGet(() -> Drawer.of("", "", List.of(), Attached.ALL));
+        Screen on = Attachments.screens(work.prototype(), drawer.on()).stream()
+                .findFirst()
+                .orElse(work.prototype().screens().getFirst());
+        DrawerPreview preview = new DrawerPreview(
+                pictures,
+                work.prototype().withFeel(work.prototype().feel().withDrawers(motion)),
+                drawer,
+                on,
+                device,
+                Math.rint(Math.min(150, HIGH * device.width() / device.height())),
+                (width, shrinks) -> {});
+        preview.setMouseTransparent(true);
+        preview.playOn();
+        return new VBox(6, caption, preview);
+    }
+
     private Optional<Screen> to(Way way) {
         return way.link()
                 .effects()
-                .filter(e -> e.verb() == verb)
+                .filter(this::isMeant)
                 .findFirst()
                 .flatMap(Effect::target)
                 .flatMap(t -> Targets.shown(work.prototype(), t))
@@ -182,6 +232,7 @@ final class FeelPage extends PageBox {
     private Node trying() {
         boolean still = tried.kind() == Motion.Kind.NONE;
         boolean sideways = tried.kind() == Motion.Kind.SLIDE_ACROSS || tried.kind() == Motion.Kind.SLIDE_ALONG;
+        boolean comesItself = of instanceof MotionOf.Drawers;
         ChoiceButton kind = ChoiceButton.of(
                 "feel-kind",
                 130,
@@ -237,7 +288,7 @@ final class FeelPage extends PageBox {
         HBox second = new HBox(8, ms, new Label("ms"), easing);
         first.setAlignment(Pos.CENTER_LEFT);
         second.setAlignment(Pos.CENTER_LEFT);
-        return new VBox(8, first, second);
+        return comesItself ? new VBox(8, second) : new VBox(8, first, second);
     }
 
     private void tryOut(Motion motion) {

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import pandel.core.model.Prototype;
 import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
@@ -14,7 +15,7 @@ import pandel.desktop.stage.PageBox;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
-/** All tab sets, sequences, drawers and pairs, each with what stands in it. */
+/** All tab sets, sequences, drawers, headers and pairs, each with what stands in it. */
 final class FramesPage extends PageBox {
 
     private final Consumer<String> open;
@@ -22,12 +23,13 @@ final class FramesPage extends PageBox {
     /**
      * @param open shows one, by its id
      * @param drawer makes a drawer from nothing
+     * @param header makes a header over all pages
      */
-    FramesPage(Work work, Consumer<String> open, Runnable drawer, Runnable leave) {
+    FramesPage(Work work, Consumer<String> open, Runnable drawer, Runnable header, Runnable leave) {
         super(
                 "Frames",
                 "What people move in: tab sets, places side by side behind a strip; sequences, screens turned "
-                        + "like pages; drawers, panels from an edge; a list and its detail, side by side where it "
+                        + "like pages; drawers, panels from an edge; headers, laid over the top of screens; a list and its detail, side by side where it "
                         + "is wide. Choose screens among the mocks, in their order, then “Frame…”.",
                 leave);
         this.open = open;
@@ -51,11 +53,20 @@ final class FramesPage extends PageBox {
                 Drawer::shownTitle,
                 d -> d.items().stream().map(Drawer.Item::shownLabel).collect(Collectors.joining(", ")));
         kind(
+                "Headers",
+                p.headers(),
+                Header::id,
+                Header::shownTitle,
+                h -> h.actions().isEmpty()
+                        ? "no actions"
+                        : h.actions().stream().map(Header.Action::shownLabel).collect(Collectors.joining(", ")));
+        kind(
                 "Lists beside their details",
                 p.pairs(),
                 Pair::id,
                 x -> LinkWords.screen(p, x.list()),
                 x -> "beside " + LinkWords.screen(p, x.detail()));
+        offer(Buttons.word("A new header", "frames-header", header));
         offer(Buttons.word("A new drawer", "frames-drawer", drawer));
     }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import pandel.core.model.start.Start;
 import pandel.desktop.frames.DrawerPage;
+import pandel.desktop.frames.HeaderPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
 import pandel.desktop.frames.TabSetPage;
@@ -61,8 +62,10 @@ public final class WindowPages {
                     TabSetPage.open(work, around, id);
                     DrawerPage.open(work, around, id);
                     PairPage.open(work, around, id);
+                    HeaderPage.open(work, around, id);
                 },
                 () -> DrawerPage.make(work, around, List.of()),
+                () -> HeaderPage.make(work, around, List.of()),
                 questions::dismiss));
     }
 

@@ -12,10 +12,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Fix;
 import pandel.core.check.finding.Rule;
+import pandel.core.check.finding.Walk;
 import pandel.core.check.finding.Weight;
 import pandel.core.check.fix.HotspotFixes;
 import pandel.core.check.solve.Solution;
@@ -51,6 +53,7 @@ public final class Hotspots {
 
     private final Solution solution;
     private final Prototype prototype;
+    private final UnderFrames frames;
     private final List<Finding> findings = new ArrayList<>();
     private final Map<Screen, List<Hotspot>> underAdvice = new LinkedHashMap<>();
     private final Set<String> sharedSeen = new HashSet<>();
@@ -58,6 +61,7 @@ public final class Hotspots {
     private Hotspots(Solution solution) {
         this.solution = solution;
         this.prototype = solution.prototype();
+        this.frames = new UnderFrames(solution);
     }
 
     public static List<Finding> in(Solution solution) {
@@ -84,6 +88,7 @@ public final class Hotspots {
         fieldRows(screen, fresh);
         screen.mocks().forEach(mock -> onMock(screen, mock, fresh));
         covered(screen, fresh);
+        findings.addAll(frames.covered(screen, fresh));
         sizes(screen, fresh);
     }
 
@@ -201,32 +206,59 @@ public final class Hotspots {
                 }
             }
         });
-        lost.forEach((hotspot, links) -> findings.add(Finding.at(
+        lost.forEach((hotspot, links) -> findings.add(covered(
+                prototype,
+                screen,
+                hotspot,
+                links,
+                names(screen, List.copyOf(Objects.requireNonNull(over.get(hotspot)))),
+                solution.walkTo(screen.id()),
+                Optional.of(HotspotFixes.raise(prototype, screen, hotspot)))));
+    }
+
+    /**
+     * A hotspot that lies wholly under something.
+     *
+     * @param links those that are lost
+     * @param under what it lies under, in words
+     * @param fix what brings it out; empty: only removing it helps
+     */
+    static Finding covered(
+            Prototype prototype,
+            Screen screen,
+            Hotspot hotspot,
+            Set<Link> links,
+            String under,
+            Optional<Walk> walk,
+            Optional<Fix> fix) {
+        return Finding.at(
                         Rule.COVERED_HOTSPOT,
                         Weight.PROBLEM,
                         FindingWords.hotspot(prototype, screen.id(), hotspot) + " on "
-                                + FindingWords.screen(prototype, screen.id()) + " lies wholly under "
-                                + names(screen, List.copyOf(Objects.requireNonNull(over.get(hotspot))))
-                                + ", so no " + gestures(links) + " comes to it. Lost: "
-                                + links.stream()
-                                        .map(l -> LinkWords.effect(prototype, l))
-                                        .distinct()
-                                        .collect(Collectors.joining("; "))
-                                + ".",
+                                + FindingWords.screen(prototype, screen.id()) + " lies wholly under " + under
+                                + ", so no "
+                                + joined(links.stream().map(LinkWords::cause), " or ") + " comes to it. Lost: "
+                                + joined(links.stream().map(l -> LinkWords.effect(prototype, l)), "; ") + ".",
                         screen.id(),
                         hotspot.id(),
-                        solution.walkTo(screen.id()))
-                .with(List.of(
-                        HotspotFixes.raise(prototype, screen, hotspot),
-                        HotspotFixes.removeHotspots(prototype, screen, List.of(hotspot))))));
+                        walk)
+                .with(Stream.concat(
+                                fix.stream(),
+                                Stream.of(HotspotFixes.removeHotspots(prototype, screen, List.of(hotspot))))
+                        .toList());
     }
 
-    private static String gestures(Set<Link> links) {
-        return links.stream().map(LinkWords::cause).distinct().collect(Collectors.joining(" or "));
+    private static String joined(Stream<String> words, String by) {
+        return words.distinct().collect(Collectors.joining(by));
     }
 
-    /** Whether a link's hotspot lies wholly under others somewhere, which is said of it. */
-    public static boolean isCovered(Prototype prototype, Way way) {
+    /** Whether a link's hotspot lies wholly under others or a frame somewhere, which is said of it. */
+    public static boolean isCovered(Solution solution, Way way) {
+        return way.hotspot().filter(solution.covered()::mayLieUnderFrames).isPresent()
+                || isUnderOthers(solution.prototype(), way);
+    }
+
+    private static boolean isUnderOthers(Prototype prototype, Way way) {
         return way.hotspot().isPresent()
                 && way.link().cause() instanceof Cause.Touch touch
                 && way.from().stream()
@@ -272,10 +304,14 @@ public final class Hotspots {
                         Placement.of(screen, Room.whole(prototype.widths(), device.width()), device.height());
                 Width width = prototype.widths().of(device.width());
                 List<Hotspot> shown = plain.hotspots(prototype, width);
-                Optional<Area> area = shown.contains(hotspot) ? left(plain, shown, hotspot, width) : Optional.empty();
+                Stream<Area> areas = shown.contains(hotspot)
+                        ? Stream.concat(
+                                left(plain, shown, hotspot, width).stream(), frames.left(device, plain, shown, hotspot))
+                        : Stream.empty();
                 side = Math.min(
                         side,
-                        area.map(a -> Math.min(a.width(), a.height()) * placement.factor())
+                        areas.map(a -> Math.min(a.width(), a.height()) * placement.factor())
+                                .min(Double::compare)
                                 .orElse(Double.MAX_VALUE));
             }
             if (side < LEAST) {

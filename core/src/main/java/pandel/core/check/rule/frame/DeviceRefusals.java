@@ -67,7 +67,7 @@ public final class DeviceRefusals {
                 .drawers()
                 .forEach(d -> standing.put(
                         d,
-                        Attachments.screens(prototype, d).stream()
+                        Attachments.screens(prototype, d.on()).stream()
                                 .map(Screen::id)
                                 .collect(Collectors.toSet())));
     }
@@ -103,7 +103,7 @@ public final class DeviceRefusals {
 
     /** Whether a frame does it by itself, with no link that somebody made. */
     private static boolean isOfItself(Way way) {
-        return way.link().cause() instanceof Cause.Tab || way.link().cause() instanceof Cause.Turn;
+        return way.isOfFrame();
     }
 
     /** Why a device refuses a link where it is set off; empty where it does not. */

@@ -69,7 +69,7 @@ public final class Drawers {
     }
 
     private static boolean isAttached(Drawer drawer, Prototype prototype, Node node) {
-        return Attachments.isAttached(prototype, drawer, node.cell.screen(), node.cell::isIn);
+        return Attachments.isAttached(prototype, drawer.on(), node.cell.screen(), node.cell::isIn);
     }
 
     /** Where a drawer is attached and can be opened and closed: neither refused nor always there. */
@@ -213,8 +213,9 @@ public final class Drawers {
     }
 
     private Finding about(Rule rule, Drawer drawer, String sentence, List<Fix> fixes) {
-        List<String> screens =
-                Attachments.screens(prototype, drawer).stream().map(Screen::id).toList();
+        List<String> screens = Attachments.screens(prototype, drawer.on()).stream()
+                .map(Screen::id)
+                .toList();
         return Finding.about(
                         rule,
                         Weight.NOTE,

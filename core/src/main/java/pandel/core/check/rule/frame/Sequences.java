@@ -100,7 +100,7 @@ public final class Sequences {
                         .stream())
                 .findFirst();
         boolean leads = solution.prototype().index().waysOut(last).stream()
-                .filter(w -> !w.isOfFrame())
+                .filter(w -> !w.isTurnOrTab())
                 .anyMatch(w -> w.link().effects().anyMatch(e -> e.isMove() && !(e instanceof Effect.TurnPage)));
         if (walk.isPresent() && !leads) {
             findings.add(Finding.about(

@@ -226,7 +226,7 @@ public final class TabSets {
     private static void vanishes(Solution solution, TabSet set, List<Finding> findings) {
         for (String id : set.hiddenOn()) {
             boolean leads = solution.prototype().index().waysOut(id).stream()
-                    .filter(w -> !w.isOfFrame())
+                    .filter(w -> !w.isTurnOrTab())
                     .anyMatch(w -> w.link().effects().anyMatch(e -> e.isMove() && !(e instanceof Effect.OpenAbove)));
             Optional<Walk> walk = leads
                     ? Optional.empty()

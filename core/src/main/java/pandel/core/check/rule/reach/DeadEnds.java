@@ -20,8 +20,12 @@ import pandel.core.check.fix.HotspotFixes;
 import pandel.core.check.solve.Node;
 import pandel.core.check.solve.Reachability;
 import pandel.core.check.solve.Solution;
+import pandel.core.edit.frame.HeaderEdits;
+import pandel.core.model.Attachments;
 import pandel.core.model.Look;
+import pandel.core.model.Prototype;
 import pandel.core.model.device.Width;
+import pandel.core.model.frame.Header;
 import pandel.core.model.link.Cause;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
@@ -71,7 +75,7 @@ public final class DeadEnds {
             findings.add(
                     isPlace
                             ? finding.at(unplaced.getFirst().id()).with(placing(solution, id, unplaced))
-                            : finding.with(fixes(solution, id)));
+                            : finding.with(fixes(solution, id, s)));
         });
         doubted.stream()
                 .filter(id -> !stuck.containsKey(id))
@@ -149,13 +153,31 @@ public final class DeadEnds {
                 stuck.onlyBack);
     }
 
-    private static List<Fix> fixes(Solution solution, String id) {
+    private static List<Fix> fixes(Solution solution, String id, Stuck stuck) {
         Screen screen = solution.prototype().screen(id).orElseThrow();
         List<Fix> fixes = new ArrayList<>();
+        hidden(solution, id, stuck)
+                .ifPresent(header -> fixes.add(new Fix(
+                        "Show the header there again",
+                        "“" + header.shownTitle() + "” is hidden on it.",
+                        "Its sign goes back from there.",
+                        HeaderEdits.hide(header, screen, false))));
         Fixes.sharedReturn(solution.prototype(), screen).ifPresent(fixes::add);
         fixes.addAll(Fixes.closeAsUsual(screen));
         fixes.add(Fixes.end(screen));
         return fixes;
+    }
+
+    /** The header whose sign would go back from where it is stuck, were it not hidden there. */
+    private static Optional<Header> hidden(Solution solution, String id, Stuck stuck) {
+        Prototype prototype = solution.prototype();
+        return stuck.place
+                .filter(n -> !n.cell.first() || !n.cell.level().base())
+                .flatMap(n -> prototype.headers().stream()
+                        .filter(h -> h.left().kind() == Header.Kind.BACK
+                                && h.hiddenOn().contains(id)
+                                && Attachments.isAttached(prototype, h.on(), id, n.cell::isIn))
+                        .findFirst());
     }
 
     private static String reason(Solution solution, String id, Stuck stuck, List<Hotspot> unplaced) {
@@ -164,6 +186,10 @@ public final class DeadEnds {
                     + (unplaced.size() == 1 ? " has" : " and " + (unplaced.size() - 1) + " more have")
                     + " no place on the picture that "
                     + stuck.on.orElseThrow().device().title() + " shows";
+        }
+        Optional<Header> header = hidden(solution, id, stuck);
+        if (header.isPresent()) {
+            return "the header “" + header.get().shownTitle() + "”, whose sign goes back, is hidden on it";
         }
         boolean worked = stuck.place.filter(n -> n.cell.waited() != 0).isPresent()
                 && solution.prototype().index().waysOut(id).stream()

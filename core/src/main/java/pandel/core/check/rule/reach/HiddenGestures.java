@@ -55,9 +55,17 @@ public final class HiddenGestures {
         List<Effect> moves = moves(way);
         return !moves.isEmpty()
                 && solution.prototype().index().waysOut(shown.get().id()).stream()
-                        .filter(other -> other.link().cause() instanceof Cause.Touch t && SEEN.contains(t.gesture()))
+                        .filter(other -> isSeen(other.link().cause()))
                         .noneMatch(other -> moves.stream()
                                 .allMatch(m -> other.link().effects().anyMatch(e -> leadsAlike(e, m))));
+    }
+
+    /** Taps on hotspots and on what frames show. */
+    private static boolean isSeen(Cause cause) {
+        return cause instanceof Cause.Touch t && SEEN.contains(t.gesture())
+                || cause instanceof Cause.Sign
+                || cause instanceof Cause.Item
+                || cause instanceof Cause.Tab;
     }
 
     private static Optional<Screen> shown(Solution solution, Way way) {

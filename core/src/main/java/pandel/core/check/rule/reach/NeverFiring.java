@@ -61,7 +61,7 @@ public final class NeverFiring {
     private static boolean isSaidElsewhere(Solution solution, Way way, Set<String> idle) {
         if (way.link().cause().isOfFrames()
                 || DeviceRefusals.refuses(solution, way)
-                || Hotspots.isCovered(solution.prototype(), way)) {
+                || Hotspots.isCovered(solution, way)) {
             return true;
         }
         Optional<Effect> effect = way.link().effect();
