@@ -5,11 +5,9 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.FindingWords;
 import pandel.core.check.finding.Rule;
@@ -20,16 +18,21 @@ import pandel.core.check.solve.Node;
 import pandel.core.check.solve.Reachability;
 import pandel.core.check.solve.Solution;
 import pandel.core.check.turn.Turn;
+import pandel.core.model.Prototype;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.rule.TrailAction;
+import pandel.core.play.situation.Situation;
 
 /**
  * {@code wait-in-trail}: going back shows a screen whose wait moves on by itself. It needs something put on such a
  * screen, and a way back from there: device back, or a return link on what was put or what takes its place.
  */
 public final class WaitsInTrail {
+
+    /** So many ways back are played before a screen is passed over. */
+    private static final int PLAYED = 20;
 
     private WaitsInTrail() {}
 
@@ -48,8 +51,7 @@ public final class WaitsInTrail {
                 Optional<Turn> wait =
                         node.turns().stream().filter(t -> isWait(solution, t)).findFirst();
                 if (wait.isPresent()) {
-                    put(exploration, node)
-                            .flatMap(put -> back(exploration, node, put))
+                    back(exploration, node, solution.prototype())
                             .ifPresent(walk -> findings.put(
                                     node.cell.screen(), finding(solution, node.cell.screen(), wait.get(), walk)));
                 }
@@ -67,30 +69,30 @@ public final class WaitsInTrail {
                         .isPresent();
     }
 
-    /** The number of the first turn that puts another screen on it. */
-    private static Optional<Integer> put(Reachability exploration, Node node) {
-        return IntStream.range(0, node.all().size())
-                .filter(i -> node.all().get(i).actions().getFirst() instanceof TrailAction.Put put
-                        && !put.screen().id().equals(node.cell.screen())
-                        && exploration.next(node, i) != null)
-                .boxed()
-                .findFirst();
-    }
-
-    /** The walk to the screen, on, and back again. */
-    private static Optional<Walk> back(Reachability exploration, Node node, int put) {
+    /** The walk to the screen, to what is put on it, and back again, in as few events as play bears out. */
+    private static Optional<Walk> back(Reachability exploration, Node node, Prototype prototype) {
         record Going(Node node, List<Event> events) {}
-        List<Going> horizon = new ArrayList<>(List.of(new Going(
-                Objects.requireNonNull(exploration.next(node, put)),
-                node.all().get(put).events())));
+        Walk there = exploration.walkTo(node);
+        List<Going> horizon = new ArrayList<>();
+        for (int i = 0; i < node.all().size(); i++) {
+            Turn turn = node.all().get(i);
+            Node next = turn.actions().getFirst() instanceof TrailAction.Put put
+                            && !put.screen().id().equals(node.cell.screen())
+                    ? exploration.next(node, i)
+                    : null;
+            if (next != null) {
+                horizon.add(new Going(next, turn.events()));
+            }
+        }
         Set<Node> seen = new HashSet<>();
-        for (int i = 0; i < horizon.size(); i++) {
+        int played = 0;
+        for (int i = 0; i < horizon.size() && played < PLAYED; i++) {
             Going going = horizon.get(i);
             if (!seen.add(going.node())) {
                 continue;
             }
             List<Turn> all = going.node().all();
-            for (int t = 0; t < all.size(); t++) {
+            for (int t = 0; t < all.size() && played < PLAYED; t++) {
                 // Device back first.
                 int number = (going.node().turns().size() + t) % all.size();
                 Turn turn = all.get(number);
@@ -99,7 +101,11 @@ public final class WaitsInTrail {
                 if (turn.actions().getFirst() instanceof TrailAction.Drop
                         || turn.actions().getFirst() instanceof TrailAction.DropTo to
                                 && node.cell.isNamed(to.screen())) {
-                    return Optional.of(exploration.walkTo(node).and(events));
+                    Walk walk = there.and(events);
+                    played++;
+                    if (waits(walk.replay(prototype), node)) {
+                        return Optional.of(walk);
+                    }
                 }
                 if (turn.actions().getFirst() instanceof TrailAction.Swap
                         || turn.actions().getFirst() instanceof TrailAction.Turn
@@ -113,6 +119,11 @@ public final class WaitsInTrail {
             }
         }
         return Optional.empty();
+    }
+
+    /** Time that runs on the way, or an answer that has changed, may end it elsewhere, or with nothing to wait for. */
+    private static boolean waits(Situation end, Node node) {
+        return end.screen().equals(node.cell.screen()) && !end.waits().left().isEmpty();
     }
 
     private static Finding finding(Solution solution, String id, Turn wait, Walk walk) {
