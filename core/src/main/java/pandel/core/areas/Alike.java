@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableSet;
 import java.util.TreeSet;
 
 /** Boxes of one size that stand in rows or columns with one another. */
@@ -47,7 +48,7 @@ final class Alike {
                 && (near(lefts, box.left()) || near(tops, box.top()));
     }
 
-    private static boolean near(TreeSet<Integer> edges, int edge) {
+    private static boolean near(NavigableSet<Integer> edges, int edge) {
         Integer next = edges.ceiling(edge - NEAR);
         return next != null && next <= edge + NEAR;
     }

@@ -17,6 +17,9 @@ public final class Things {
     /** What is offered twice: things that are alike to more than this. */
     private static final double SAME = 0.85;
 
+    /** So many things of one size are a grid. */
+    private static final int TOGETHER = 3;
+
     private final List<Thing> all;
     private final List<Marked> marks;
     private final Optional<Strip> strip;
@@ -86,6 +89,13 @@ public final class Things {
                 .toList();
     }
 
+    /** Whether a sign stands there that could recur on other pictures. */
+    public boolean isSign(double x, double y) {
+        int px = (int) Math.floor(x / pixel);
+        int py = (int) Math.floor(y / pixel);
+        return marks.stream().anyMatch(m -> m.area().contains(px, py));
+    }
+
     List<Marked> marks() {
         return marks;
     }
@@ -99,13 +109,31 @@ public final class Things {
         return pixel;
     }
 
+    /** What something is to the hand that presses it. */
+    public enum Kind {
+        /** One of a list. */
+        ROW,
+        /** One of a strip of tabs. */
+        TAB,
+        /** A sign that stands at the same place on other pictures. */
+        SIGN,
+        /** Anything else. */
+        THING
+    }
+
     /**
      * What a press offers.
      *
      * @param area in px of the mock
-     * @param alike the areas of its list, strip or grid, itself with them, from the top and the left
+     * @param alike the areas of its list or grid, itself with them, from the top and the left; itself alone where there
+     *     are no others, or two, which are seldom meant together
      */
-    public record Offer(Area area, List<Area> alike) {}
+    public record Offer(Area area, Kind kind, List<Area> alike) {
+
+        public Offer {
+            alike = List.copyOf(alike);
+        }
+    }
 
     /**
      * What a press at a point offers, the likeliest first, then the larger, then the smaller; nothing where the picture
@@ -130,11 +158,23 @@ public final class Things {
         under.reversed().stream()
                 .filter(t -> t.box().size() <= first.box().size())
                 .forEach(t -> add(order, t));
-        return order.stream()
-                .map(t -> new Offer(
-                        t.box().area(pixel),
-                        t.alike().stream().map(b -> b.area(pixel)).toList()))
-                .toList();
+        return order.stream().map(this::offer).toList();
+    }
+
+    private Offer offer(Thing thing) {
+        Kind kind = switch (thing.kind()) {
+            case ROW -> Kind.ROW;
+            case CELL -> Kind.TAB;
+            case SIGN -> Kind.SIGN;
+            default -> Kind.THING;
+        };
+        boolean together = kind == Kind.ROW && thing.alike().size() > 1
+                || kind == Kind.THING && thing.alike().size() >= TOGETHER;
+        return new Offer(
+                thing.box().area(pixel),
+                kind,
+                (together ? thing.alike() : List.of(thing.box()))
+                        .stream().map(b -> b.area(pixel)).toList());
     }
 
     private static void add(List<Thing> order, Thing thing) {

@@ -1,5 +1,6 @@
 package pandel.core.edit;
 
+import java.util.List;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 
@@ -16,5 +17,10 @@ public final class Titles {
     /** “Reserve”, or “a hotspot”. */
     public static String of(Hotspot hotspot) {
         return hotspot.title().isBlank() ? "a hotspot" : "“" + hotspot.title() + "”";
+    }
+
+    /** “Reserve”, “a hotspot”, or “5 hotspots”. */
+    public static String of(List<Hotspot> hotspots) {
+        return hotspots.size() == 1 ? of(hotspots.getFirst()) : hotspots.size() + " hotspots";
     }
 }

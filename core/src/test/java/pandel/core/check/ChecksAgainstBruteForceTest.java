@@ -148,6 +148,12 @@ class ChecksAgainstBruteForceTest {
         agree(Generated.of(9, 8, Kind.NASTY), 7, 3000, 2);
     }
 
+    /** A wait goes back and opens a drawer there that nothing else opens, and of which an item turns the page. */
+    @Example
+    void agreeWhereADrawerOpensAtAPlaceThatIsGoneBackTo() {
+        agree(Generated.of(5, 260701174, Kind.NASTY), 7, 3000, 0);
+    }
+
     /** Every third link says something with an action that leads anywhere. */
     @Property(tries = 40)
     void agreeWhereNoticesOfferActions(

@@ -3,6 +3,7 @@ package pandel.desktop.links;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -14,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import pandel.core.areas.Things;
 import pandel.core.edit.link.Waiting;
 import pandel.core.edit.linking.Destination;
 import pandel.core.edit.screen.HotspotEdits;
@@ -30,6 +32,7 @@ import pandel.desktop.links.action.DeskActions;
 import pandel.desktop.links.action.Finder;
 import pandel.desktop.links.desk.DeskPane;
 import pandel.desktop.links.desk.LayingWords;
+import pandel.desktop.links.desk.Marking;
 import pandel.desktop.links.sentence.SentencePane;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
@@ -80,7 +83,13 @@ public final class LinksView implements StageView {
         this.actions = new DeskActions(work);
         this.walk = new LinksWalk(work, actions, around, () -> desk().requestFocus());
         this.desk = new DeskPane(
-                work, actions, around.pictures(), area -> marked(area, false), walk::walkBack, walk::walkOn);
+                work,
+                actions,
+                around.pictures(),
+                around.things(),
+                m -> marked(m, false),
+                walk::walkBack,
+                walk::walkOn);
         this.waysIn = new WaysIn((screen, hotspot) -> {
             walk.walkTo(screen.id());
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
@@ -95,7 +104,14 @@ public final class LinksView implements StageView {
                                 .findFirst())
                         .orElse(work.device()));
         this.beside =
-                new DeskPane(work, besideActions, around.pictures(), area -> marked(area, true), () -> {}, () -> {});
+                new DeskPane(
+                        work,
+                        besideActions,
+                        around.pictures(),
+                        around.things(),
+                        m -> marked(m, true),
+                        () -> {},
+                        () -> {});
         beside.beside(true);
         beside.setId("desk-beside");
         beside.paperId("desk-paper-beside");
@@ -160,13 +176,41 @@ public final class LinksView implements StageView {
         refresh();
     }
 
-    private void marked(Area area, boolean onOther) {
-        openFinder(
-                onOther ? beside : desk,
+    /** Asks where what was just marked leads. */
+    private void marked(Marking marking, boolean onOther) {
+        DeskPane on = onOther ? beside : desk;
+        DeskActions does = onOther ? besideActions : actions;
+        Finder finder = openFinder(
+                on,
                 "",
                 true,
-                Optional.of(area),
-                offer -> (onOther ? besideActions : actions).mark(area, offer));
+                Optional.of(marking.area()),
+                (choice, made) -> {
+                    Marking now = made.orElse(marking);
+                    if (choice.more() && !now.screens().isEmpty()) {
+                        does.markOn(now.area(), now.screens(), choice.to());
+                    } else {
+                        does.mark(choice.more() ? now.alike() : List.of(now.area()), choice.to());
+                    }
+                    tellRows(does);
+                    if (choice.going()) {
+                        walk.walkOn();
+                    }
+                });
+        boolean sign = marking.kind() == Things.Kind.SIGN
+                && marking.area().x() < does.size().width() / 2;
+        finder.offering(marking.more(), !marking.screens().isEmpty(), sign, on::nudge);
+    }
+
+    /** Says where what rows hold is named, for what they hold at first is only their number. */
+    private void tellRows(DeskActions does) {
+        does.chosen().stream().reduce((a, b) -> b).filter(h -> !h.rows().isEmpty()).ifPresent(h -> {
+            if (!h.rows().getFirst().isEmpty()) {
+                around.say(h.rows().size() + " rows, each with its own "
+                        + String.join(", ", h.rows().getFirst().keySet())
+                        + ". What each holds is typed under the first word of the sentence.");
+            }
+        });
     }
 
     private HBox head() {
@@ -279,6 +323,21 @@ public final class LinksView implements StageView {
     }
 
     void openFinder(DeskPane on, String words, boolean fresh, Optional<Area> at, Consumer<Destination> chosen) {
+        openFinder(on, words, fresh, at, (choice, marking) -> {
+            chosen.accept(choice.to());
+            if (choice.going()) {
+                walk.walkOn();
+            }
+        });
+    }
+
+    /** @param chosen told what was chosen, and what is marked by then */
+    private Finder openFinder(
+            DeskPane on,
+            String words,
+            boolean fresh,
+            Optional<Area> at,
+            BiConsumer<Finder.Choice, Optional<Marking>> chosen) {
         Runnable close = () -> {
             on.closeFinder();
             sentences.shut();
@@ -289,9 +348,10 @@ public final class LinksView implements StageView {
                 work.selection().screen(),
                 words,
                 fresh,
-                offer -> {
+                choice -> {
+                    Optional<Marking> marking = on.taken();
                     close.run();
-                    chosen.accept(offer);
+                    chosen.accept(choice, marking);
                     focusFace(on);
                 },
                 close);
@@ -301,6 +361,7 @@ public final class LinksView implements StageView {
             on.open(finder, at);
         }
         finder.takeFocus();
+        return finder;
     }
 
     private void focusFace(DeskPane on) {

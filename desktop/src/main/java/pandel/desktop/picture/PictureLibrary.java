@@ -17,6 +17,7 @@ import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
@@ -145,6 +146,26 @@ public final class PictureLibrary {
             postponed.add(task);
         } else {
             threads.execute(task);
+        }
+    }
+
+    /**
+     * Looks at a picture's pixels on a thread of its own, and tells on the interface thread what came of it; nothing
+     * where it cannot be read. The picture itself is not kept.
+     *
+     * @param width in pixels that it is shrunk to
+     * @param soon whether somebody waits for it; else it is looked at after all that is waited for
+     */
+    <T> void study(String content, int width, boolean soon, Function<Raster, T> look, Consumer<Optional<T>> told) {
+        PictureSource from = source;
+        Runnable task = () -> {
+            Optional<T> found = load(from, content, width).map(look);
+            Platform.runLater(() -> told.accept(found));
+        };
+        if (soon) {
+            threads.execute(task);
+        } else {
+            queue.addLast(task);
         }
     }
 

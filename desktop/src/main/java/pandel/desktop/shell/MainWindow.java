@@ -30,6 +30,7 @@ import pandel.desktop.links.LinksView;
 import pandel.desktop.map.MapView;
 import pandel.desktop.mocks.MocksView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.picture.PictureThings;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.play.PlayView;
 import pandel.desktop.shell.file.DocumentFiles;
@@ -74,6 +75,7 @@ public final class MainWindow implements StageWindow {
 
     final Work work;
     private final PictureLibrary pictures;
+    private final PictureThings things;
     final Optional<Path> sample;
     final DocumentFiles keeping;
     final PictureImport importing;
@@ -112,6 +114,7 @@ public final class MainWindow implements StageWindow {
             Optional<Path> sample,
             Frame frame) {
         this.work = work;
+        this.things = new PictureThings(pictures);
         this.pictures = pictures;
         this.sample = sample;
         this.frame = frame;
@@ -377,6 +380,11 @@ public final class MainWindow implements StageWindow {
     @Override
     public void run(String command) {
         Objects.requireNonNull(commands.get(command)).action().run();
+    }
+
+    @Override
+    public PictureThings things() {
+        return things;
     }
 
     @Override

@@ -7,6 +7,7 @@ import javafx.scene.layout.Region;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.picture.PictureThings;
 
 /** Shows pages above everything, and asks for a thing of a kind. */
 public interface PageHost extends StageGuide {
@@ -36,4 +37,7 @@ public interface PageHost extends StageGuide {
     void takePicture(String what, Consumer<Picture> then);
 
     PictureLibrary pictures();
+
+    /** What stands on the pictures. */
+    PictureThings things();
 }

@@ -58,7 +58,17 @@ public final class DrawerTurns {
                     turns.rules().away(drawers.head));
         } else {
             List.of(Gesture.EDGE_SWIPE_LEFT, Gesture.EDGE_SWIPE_RIGHT).forEach(edge -> drawers.edge(screen, edge));
+            turns.mayBeOpen(cell)
+                    .forEach(drawer -> done.doubtful().add(drawers.opening(Gesture.EDGE_SWIPE_LEFT, drawer)));
         }
+    }
+
+    private Turn opening(Gesture edge, String drawer) {
+        return turns.turn(
+                cell,
+                List.of(new Event.Touched(edge, new Event.On.Point(0, 0))),
+                Optional.empty(),
+                List.of(new TrailAction.OpenDrawer(drawer)));
     }
 
     private void edge(Screen screen, Gesture edge) {
@@ -66,12 +76,7 @@ public final class DrawerTurns {
                 && LinkTurns.own(screen, new Cause.Touch(edge)::equals).isEmpty()) {
             turns.rules()
                     .pulled(head, edge)
-                    .ifPresent(drawer -> done.sure()
-                            .add(turns.turn(
-                                    cell,
-                                    List.of(new Event.Touched(edge, new Event.On.Point(0, 0))),
-                                    Optional.empty(),
-                                    List.of(new TrailAction.OpenDrawer(drawer.id())))));
+                    .ifPresent(drawer -> done.sure().add(opening(edge, drawer.id())));
         }
     }
 

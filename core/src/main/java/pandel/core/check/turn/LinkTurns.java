@@ -24,6 +24,7 @@ import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Branch;
 import pandel.core.model.link.Cause;
+import pandel.core.model.link.Effect;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
@@ -52,6 +53,7 @@ final class LinkTurns {
     private final FollowedScreens named;
     private final Relevance relevance;
     private final Set<Gesture> known;
+    private final Set<String> opened;
     private Asked asked = new Asked();
     /** The cell looked at last, at which many links are as a rule. */
     private @Nullable Cell lastCell;
@@ -64,8 +66,28 @@ final class LinkTurns {
         this.device = device;
         this.named = named;
         this.relevance = relevance;
+        this.opened = openedWhereItLeads(prototype);
         this.known = EnumSet.noneOf(Gesture.class);
         Arrays.stream(Gesture.values()).filter(this::knows).forEach(known::add);
+    }
+
+    /** Ids of the drawers that some link opens at the place that it moves to. */
+    private static Set<String> openedWhereItLeads(Prototype prototype) {
+        return prototype.index().ways().stream()
+                .flatMap(way -> way.link().branches().stream())
+                .filter(branch -> branch.move().isPresent())
+                .flatMap(branch -> branch.effects().stream())
+                .filter(e -> e instanceof Effect.MoveDrawer move && move.how() != Effect.How.CLOSE)
+                .map(e -> ((Effect.MoveDrawer) e).drawer())
+                .collect(Collectors.toSet());
+    }
+
+    /**
+     * The drawers that may be open at a cell because of what led back or down to it: which places that is, is not known
+     * where it is done, so that it may be any at which they open.
+     */
+    Stream<String> mayBeOpen(Cell cell) {
+        return opened.stream().filter(d -> rules.opensAt(device, cell.screen(), CellTab.around(cell.around()), d));
     }
 
     /** The rows that can make a difference: of those that hold the same of what its links read, the first. */

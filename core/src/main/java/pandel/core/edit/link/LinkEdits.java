@@ -39,10 +39,15 @@ public final class LinkEdits {
                 p -> HotspotEdits.change(p, hotspot.id(), h -> h.withLinks(with(h.links(), link))));
     }
 
-    /** Marks a hotspot, links it and, where the target is new, adds that screen: one step for undo. */
+    /** Marks a hotspot that is linked already; a new screen it leads to comes with it. */
     public static Edit markAndLink(Screen on, Hotspot hotspot, Optional<Screen> newTarget, String whereTo) {
-        return Edit.of("link " + Titles.of(hotspot) + whereTo, p -> {
-            Prototype marked = HotspotEdits.put(p, on.id(), hotspot);
+        return markAndLink(on, List.of(hotspot), newTarget, whereTo);
+    }
+
+    /** Marks a hotspot, links it and, where the target is new, adds that screen: one step for undo. */
+    public static Edit markAndLink(Screen on, List<Hotspot> hotspots, Optional<Screen> newTarget, String whereTo) {
+        return Edit.of("link " + Titles.of(hotspots) + whereTo, p -> {
+            Prototype marked = HotspotEdits.mark(on, hotspots).applyTo(p);
             return newTarget
                     .map(target -> ScreenEdits.add(List.of(target)).applyTo(marked))
                     .orElse(marked);

@@ -1,8 +1,10 @@
 package pandel.core.edit.linking;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import pandel.core.edit.Edit;
@@ -88,6 +90,11 @@ public record Linking(
 
     /** A hotspot just marked becomes one of the screen, linked as was said: one step of undo. */
     public Edit mark(Hotspot bare, Destination to) {
+        return mark(List.of(bare), to);
+    }
+
+    /** Hotspots just marked become the screen's, each linked as was said: one step of undo. */
+    public Edit mark(List<Hotspot> bare, Destination to) {
         Optional<Effect> before = habits.last().map(Linking::bare);
         Optional<Move> move = switch (to) {
             case Destination.NoLink none -> Optional.empty();
@@ -97,11 +104,22 @@ public record Linking(
         if (move.isEmpty()) {
             return HotspotEdits.mark(screen, bare);
         }
-        Hotspot linked = bare.withLinks(
-                List.of(tapped(carrying(move.get().effect(), move.get().fresh()))));
+        Set<String> taken = new HashSet<>();
+        List<Hotspot> linked = bare.stream()
+                .map(b -> b.withLinks(List.of(tapped(
+                        freshOf(taken), carrying(move.get().effect(), move.get().fresh(), Optional.of(b))))))
+                .toList();
         String whereTo =
                 to instanceof Destination.Back ? " to go back" : move.get().whereTo();
         return LinkEdits.markAndLink(screen, linked, move.get().fresh(), whereTo);
+    }
+
+    private String freshOf(Set<String> taken) {
+        String id = freshId.apply("tap");
+        while (!taken.add(id)) {
+            id = freshId.apply("tap");
+        }
+        return id;
     }
 
     /** A link of the whole screen that leads there. */
@@ -178,7 +196,7 @@ public record Linking(
     }
 
     private Edit set(Move move) {
-        Effect effect = carrying(move.effect(), move.fresh());
+        Effect effect = carrying(move.effect(), move.fresh(), hotspot);
         return move.with(change(
                 move.whereTo(),
                 b -> moving(
@@ -203,11 +221,11 @@ public record Linking(
 
     private Edit change(String whereTo, UnaryOperator<Branch> changed, Effect effect) {
         return link.map(l -> LinkEdits.change("link" + whereTo, l.branch(branch, changed)))
-                .orElseGet(() -> LinkEdits.link(hotspot.orElseThrow(), tapped(effect), whereTo));
+                .orElseGet(() -> LinkEdits.link(hotspot.orElseThrow(), tapped(freshId.apply("tap"), effect), whereTo));
     }
 
     /** The move with what can be carried carried: what it carried before, and what goes by the same name here. */
-    private Effect carrying(Effect effect, Optional<Screen> fresh) {
+    private Effect carrying(Effect effect, Optional<Screen> fresh, Optional<Hotspot> from) {
         if (fresh.isPresent() || effect.target().isEmpty()) {
             return effect;
         }
@@ -215,13 +233,13 @@ public record Linking(
         return effect.leadingTo(target.carrying(Carrying.toward(
                 prototype,
                 List.of(screen),
-                hotspot,
+                from,
                 target,
                 move().flatMap(Effect::target).map(Target::values).orElse(Map.of()))));
     }
 
-    private Link tapped(Effect effect) {
-        return Link.of(freshId.apply("tap"), new Cause.Touch(Gesture.TAP), effect)
+    private Link tapped(String id, Effect effect) {
+        return Link.of(id, new Cause.Touch(Gesture.TAP), effect)
                 .branch(0, b -> moving(b, effect));
     }
 

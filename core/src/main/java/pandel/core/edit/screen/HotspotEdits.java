@@ -31,7 +31,18 @@ public final class HotspotEdits {
 
     /** Marks a hotspot on a screen, above those already there. */
     public static Edit mark(Screen screen, Hotspot hotspot) {
-        return Edit.of("mark a hotspot on " + Titles.of(screen), p -> put(p, screen.id(), hotspot));
+        return mark(screen, List.of(hotspot));
+    }
+
+    /** Marks hotspots on a screen, above those already there. */
+    public static Edit mark(Screen screen, List<Hotspot> hotspots) {
+        return Edit.of("mark " + Titles.of(hotspots) + " on " + Titles.of(screen), p -> {
+            Prototype grown = p;
+            for (Hotspot hotspot : hotspots) {
+                grown = put(grown, screen.id(), hotspot);
+            }
+            return grown;
+        });
     }
 
     public static Prototype put(Prototype p, String screen, Hotspot hotspot) {
@@ -44,13 +55,7 @@ public final class HotspotEdits {
 
     /** Copies hotspots, links and all, onto a screen. The copies are the screen's own, also of shared ones. */
     public static Edit copyTo(Screen screen, List<Hotspot> copies) {
-        return Edit.of("copy " + count(copies) + " to " + Titles.of(screen), p -> {
-            Prototype grown = p;
-            for (Hotspot copy : copies) {
-                grown = put(grown, screen.id(), copy);
-            }
-            return grown;
-        });
+        return Edit.of("copy " + Titles.of(copies) + " to " + Titles.of(screen), mark(screen, copies)::applyTo);
     }
 
     /** The same hotspots with new ids for them and their links, each moved by that much px. */
@@ -92,7 +97,7 @@ public final class HotspotEdits {
      * where they stand on another.
      */
     public static Edit placeLikewise(Screen screen, List<Hotspot> hotspots) {
-        return Edit.of("place " + count(hotspots) + " on every picture", p -> {
+        return Edit.of("place " + Titles.of(hotspots) + " on every picture", p -> {
             Prototype placed = p;
             for (Hotspot hotspot : hotspots) {
                 placed = change(placed, hotspot.id(), h -> likewise(screen, h));
@@ -132,7 +137,7 @@ public final class HotspotEdits {
      * Moves several areas by hand, a little at a time; doing so again and again with the same ones is one undo step.
      */
     public static Edit nudge(Map<Hotspot, Area> areas, Width width) {
-        return place("nudge " + count(List.copyOf(areas.keySet())), areas, width)
+        return place("nudge " + Titles.of(List.copyOf(areas.keySet())), areas, width)
                 .joining("nudge "
                         + areas.keySet().stream().map(Hotspot::id).sorted().toList());
     }
@@ -172,7 +177,7 @@ public final class HotspotEdits {
     public static Edit remove(List<Hotspot> hotspots) {
         List<String> gone = hotspots.stream().map(Hotspot::id).toList();
         return Edit.of(
-                "remove " + count(hotspots),
+                "remove " + Titles.of(hotspots),
                 p -> p.withScreens(p.screens().stream()
                                 .map(s -> s.hotspots().stream().anyMatch(h -> gone.contains(h.id()))
                                         ? s.withHotspots(s.hotspots().stream()
@@ -222,7 +227,4 @@ public final class HotspotEdits {
                 .toList());
     }
 
-    private static String count(List<Hotspot> hotspots) {
-        return hotspots.size() == 1 ? Titles.of(hotspots.getFirst()) : hotspots.size() + " hotspots";
-    }
 }

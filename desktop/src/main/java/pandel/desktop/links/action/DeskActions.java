@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import pandel.core.edit.Edit;
 import pandel.core.edit.link.LinkEdits;
+import pandel.core.edit.linking.AlikeThings;
 import pandel.core.edit.linking.Destination;
 import pandel.core.edit.linking.Linking;
 import pandel.core.edit.linking.LinkingHabits;
@@ -19,6 +20,7 @@ import pandel.core.edit.screen.StateEdits;
 import pandel.core.edit.value.FactEdits;
 import pandel.core.model.Look;
 import pandel.core.model.Targets;
+import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.device.Width;
@@ -27,7 +29,6 @@ import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
-import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
@@ -209,11 +210,24 @@ public final class DeskActions {
         return 1 + hotspots().stream().map(Hotspot::id).toList().indexOf(hotspot.id());
     }
 
-    /** A hotspot just marked becomes one of the screen, linked as was chosen: one step of undo. */
-    public void mark(Area area, Destination to) {
-        String id = work.freshId("hotspot");
-        work.edit(linking().mark(new Hotspot(id, "", Map.of(width(), area.rounded()), List.of(), Rest.NONE), to));
-        work.selection().chooseHotspot(id);
+    /** Areas just marked become hotspots of the screen, linked as was chosen: one step of undo. */
+    public void mark(List<Area> areas, Destination to) {
+        List<Hotspot> bare = AlikeThings.hotspots(work.prototype(), areas, width(), to, work::freshId);
+        work.edit(linking().mark(bare, to));
+        work.selection().chooseHotspots(bare.stream().map(Hotspot::id).toList());
+    }
+
+    /** An area just marked becomes a hotspot that several screens share, linked as was chosen: one step of undo. */
+    public void markOn(Area area, Set<String> screens, Destination to) {
+        Hotspot bare = AlikeThings.hotspots(work.prototype(), List.of(area), width(), to, work::freshId)
+                .getFirst();
+        Edit mark = linking().mark(bare, to);
+        work.edit(Edit.of(mark.name() + ", on " + screens.size() + " screens", p -> {
+            Prototype marked = mark.applyTo(p);
+            return HotspotEdits.share(marked.index().hotspot(bare.id()).orElseThrow(), screens)
+                    .applyTo(marked);
+        }));
+        work.selection().chooseHotspot(bare.id());
     }
 
     /** The chosen link leads there instead; a hotspot without one gets one. */

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -36,19 +37,36 @@ public final class Finder extends VBox {
     private final String from;
     private final String words;
     private final boolean fresh;
-    private final Consumer<Destination> chosen;
+    private final Consumer<Choice> chosen;
     private final Runnable given;
     private final TextField field = new TextField();
+    private final CheckBox more = new CheckBox();
+    private final Label hint = new Label();
+    private Nudge nudge = (dx, dy) -> {};
     private final VBox rows = new VBox();
     private List<Destination> offers = List.of();
     private int at;
+    private boolean backFirst;
+
+    /**
+     * What was chosen.
+     *
+     * @param more whether what is alike is meant with it
+     * @param going whether to walk there at once
+     */
+    public record Choice(Destination to, boolean more, boolean going) {}
+
+    /** Moves what the finder is open for, by px. */
+    public interface Nudge {
+        void by(double dx, double dy);
+    }
 
     /**
      * @param words what stands on the hotspot
      * @param fresh whether it was only just marked, so that leaving it without a link is offered
      * @param given called when it is given up
      */
-    public Finder(Work work, String from, String words, boolean fresh, Consumer<Destination> chosen, Runnable given) {
+    public Finder(Work work, String from, String words, boolean fresh, Consumer<Choice> chosen, Runnable given) {
         this.work = work;
         this.from = from;
         this.words = words;
@@ -61,11 +79,34 @@ public final class Finder extends VBox {
         field.setId("finder-field");
         field.setAccessibleText("Where does it lead?");
         field.textProperty().addListener((o, a, b) -> refresh());
-        field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        Label hint = new Label("↑ ↓ choose · Enter links · Esc gives it up");
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        more.setId("finder-more");
+        more.getStyleClass().add("more");
+        more.setVisible(false);
+        more.setManaged(false);
+        hint.setText("↑ ↓ choose · Enter links · Ctrl+Enter links and goes there · Esc gives it up");
+        hint.setWrapText(true);
         hint.getStyleClass().add("hint");
-        getChildren().addAll(field, rows, hint);
+        getChildren().addAll(field, more, rows, hint);
         refresh();
+    }
+
+    /**
+     * Asks besides whether what is alike is meant too, and lets what is marked be moved.
+     *
+     * @param words what is asked; empty: nothing is
+     * @param usual whether it is meant unless it is said otherwise
+     * @param leadsBack whether going back is likelier than any screen
+     */
+    public void offering(String words, boolean usual, boolean leadsBack, Nudge moved) {
+        backFirst = leadsBack;
+        nudge = moved;
+        more.setText(words);
+        more.setSelected(usual);
+        more.setVisible(!words.isEmpty());
+        more.setManaged(!words.isEmpty());
+        refresh();
+        hint.setText(hint.getText() + " · Alt and arrows move it" + (words.isEmpty() ? "" : " · Tab, Space: all or one"));
     }
 
     public void takeFocus() {
@@ -73,19 +114,29 @@ public final class Finder extends VBox {
     }
 
     private void key(KeyEvent e) {
-        if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
+        if (e.isAltDown() && e.getCode().isArrowKey()) {
+            double far = e.isShiftDown() ? 10 : 1;
+            nudge.by(
+                    e.getCode() == KeyCode.LEFT ? -far : e.getCode() == KeyCode.RIGHT ? far : 0,
+                    e.getCode() == KeyCode.UP ? -far : e.getCode() == KeyCode.DOWN ? far : 0);
+            e.consume();
+        } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
             at = Math.clamp(at + (e.getCode() == KeyCode.DOWN ? 1 : -1), 0, Math.max(0, offers.size() - 1));
             mark();
             e.consume();
         } else if (e.getCode() == KeyCode.ENTER) {
             e.consume();
             if (!offers.isEmpty()) {
-                chosen.accept(offers.get(at));
+                choose(offers.get(at), e.isShortcutDown());
             }
         } else if (e.getCode() == KeyCode.ESCAPE) {
             e.consume();
             given.run();
         }
+    }
+
+    private void choose(Destination to, boolean going) {
+        chosen.accept(new Choice(to, more.isVisible() && more.isSelected(), going));
     }
 
     private void refresh() {
@@ -123,7 +174,7 @@ public final class Finder extends VBox {
                 backs.add(new Destination.Back(verb));
             }
         }
-        made.addAll(typed.isEmpty() ? made.size() : 0, backs);
+        made.addAll(typed.isEmpty() && !backFirst ? made.size() : 0, backs);
         if (!typed.isEmpty() && !Offers.hasTitle(work.prototype(), typed)) {
             made.add(new Destination.New(typed));
         }
@@ -195,7 +246,7 @@ public final class Finder extends VBox {
             at = offers.indexOf(offer);
             mark();
         });
-        row.setOnMouseClicked(e -> chosen.accept(offer));
+        row.setOnMouseClicked(e -> choose(offer, e.isShortcutDown()));
         return row;
     }
 

@@ -25,6 +25,7 @@ import pandel.core.play.layout.Placement;
 import pandel.desktop.links.action.DeskActions;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.picture.PictureThings;
 import pandel.desktop.work.Work;
 
 /** The one screen in the middle of the desk: its mock, its hotspots, and the neighbours one came from or walks to. */
@@ -45,7 +46,11 @@ public final class DeskPane extends Pane {
     private final Neighbour before;
     private final Neighbour next;
     private final Line bond = new Line();
-    private final Consumer<Area> marked;
+    private final Consumer<Marking> marked;
+    private final Proposals proposals;
+    private final Proposing proposing;
+    private Optional<Marking> taken = Optional.empty();
+    private boolean wasFinding;
     private Optional<Node> finder = Optional.empty();
     private Optional<Area> finderAt = Optional.empty();
     private Optional<AreaDrag> drag = Optional.empty();
@@ -61,13 +66,16 @@ public final class DeskPane extends Pane {
             Work work,
             DeskActions actions,
             PictureLibrary pictures,
-            Consumer<Area> marked,
+            PictureThings things,
+            Consumer<Marking> marked,
             Runnable walkBack,
             Runnable walkOn) {
         this.work = work;
         this.actions = actions;
         this.marked = marked;
         this.mock = new MockView(pictures);
+        this.proposals = new Proposals(work, actions, things);
+        this.proposing = new Proposing(paper, proposals);
         this.before = new Neighbour(pictures, walkBack, "walk-back");
         this.next = new Neighbour(pictures, walkOn, "walk-on");
         paper.setId("desk-paper");
@@ -83,6 +91,14 @@ public final class DeskPane extends Pane {
         paper.addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         paper.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
+        paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hovered);
+        paper.addEventHandler(MouseEvent.MOUSE_EXITED, e -> proposing.rest());
+        // What comes to be known while the desk is not in sight is asked for when it is.
+        things.whenKnown(() -> {
+            if (getScene() != null) {
+                proposals.refresh();
+            }
+        });
     }
 
     /**
@@ -95,6 +111,7 @@ public final class DeskPane extends Pane {
         setAccessibleText("Desk: " + work.screen().map(Screen::shownTitle).orElse("no screen"));
         views.clear();
         paper.getChildren().setAll(mock);
+        proposals.refresh();
         paper.setVisible(work.screen().isPresent());
         List<Hotspot> hotspots = actions.hotspots();
         for (int i = 0; i < hotspots.size(); i++) {
@@ -255,18 +272,58 @@ public final class DeskPane extends Pane {
 
     /** Puts a finder beside an area. */
     public void open(Node node, Optional<Area> at) {
-        boolean marks = paper.getChildren().contains(marking);
+        Optional<Marking> marks = taken;
         closeFinder();
-        if (marks) {
-            paper.getChildren().add(marking);
-        }
+        taken = marks;
+        marks.ifPresent(this::outline);
         finder = Optional.of(node);
         finderAt = at;
         getChildren().add(node);
         requestLayout();
     }
 
+    /** What the finder is open for, as it has been moved since. */
+    public Optional<Marking> taken() {
+        return taken;
+    }
+
+    /** Moves what the finder is open for, by px of the mock; nothing moves past the mock's edges. */
+    public void nudge(double dx, double dy) {
+        Placement.Size size = actions.size();
+        taken = taken.map(m -> {
+            Area moved = m.area().moved(dx, dy).within(size.width(), size.height());
+            return m.moved(moved.x() - m.area().x(), moved.y() - m.area().y());
+        });
+        taken.ifPresent(this::outline);
+    }
+
+    private void take(Marking marking) {
+        taken = Optional.of(marking);
+        outline(marking);
+        marked.accept(marking);
+    }
+
+    private void outline(Marking marking) {
+        Area area = marking.area();
+        marking(area);
+        if (marking.alike().size() > 1) {
+            proposing.show(marking, scale);
+        }
+    }
+
+    private void marking(Area area) {
+        marking.setX(area.x() * scale);
+        marking.setY(area.y() * scale);
+        marking.setWidth(area.width() * scale);
+        marking.setHeight(area.height() * scale);
+        if (!paper.getChildren().contains(marking)) {
+            paper.getChildren().add(marking);
+        }
+    }
+
     public void closeFinder() {
+        taken = Optional.empty();
+        proposing.rest();
         finder.ifPresent(getChildren()::remove);
         finder = Optional.empty();
         paper.getChildren().remove(marking);
@@ -285,6 +342,7 @@ public final class DeskPane extends Pane {
     }
 
     private void pressed(MouseEvent e) {
+        wasFinding = finder.isPresent();
         closeFinder();
         requestFocus();
         pressed = new Point2D(e.getX(), e.getY());
@@ -322,14 +380,19 @@ public final class DeskPane extends Pane {
             Area area = drag.get().by((e.getX() - pressed.getX()) / scale, (e.getY() - pressed.getY()) / scale);
             chosenView().ifPresent(v -> v.place(area, scale));
         } else {
-            Area area = markedTo(e);
-            marking.setX(area.x() * scale);
-            marking.setY(area.y() * scale);
-            marking.setWidth(area.width() * scale);
-            marking.setHeight(area.height() * scale);
-            if (!paper.getChildren().contains(marking)) {
-                paper.getChildren().add(marking);
-            }
+            proposing.rest();
+            marking(markedTo(e));
+        }
+    }
+
+    private void hovered(MouseEvent e) {
+        if (finder.isPresent()) {
+            return;
+        }
+        if (viewAt(e).isPresent()) {
+            proposing.rest();
+        } else {
+            proposing.hover(e.getX(), e.getY(), scale);
         }
     }
 
@@ -354,12 +417,10 @@ public final class DeskPane extends Pane {
             drag = Optional.empty();
         } else if (dragged) {
             work.selection().clearOnScreen();
-            if (!paper.getChildren().contains(marking)) {
-                paper.getChildren().add(marking);
-            }
-            marked.accept(markedTo(e));
+            take(Marking.drawn(markedTo(e)));
         } else {
             work.selection().clearOnScreen();
+            proposing.press(e.getX(), e.getY(), scale, wasFinding).ifPresent(this::take);
         }
     }
 }

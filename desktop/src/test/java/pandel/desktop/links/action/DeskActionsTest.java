@@ -69,7 +69,7 @@ class DeskActionsTest {
     }
 
     private void mark() {
-        actions.mark(new Area(10.4, 20, 100, 44), new Destination.There(screen("shelf")));
+        actions.mark(List.of(new Area(10.4, 20, 100, 44)), new Destination.There(screen("shelf")));
     }
 
     @Test
@@ -85,7 +85,7 @@ class DeskActionsTest {
 
     @Test
     void aNewScreenIsMadeWithTheLinkThatLeadsThere() {
-        actions.mark(new Area(0, 0, 60, 60), new Destination.New("Calendar"));
+        actions.mark(List.of(new Area(0, 0, 60, 60)), new Destination.New("Calendar"));
         assertThat(work.prototype().screens()).extracting(Screen::title).contains("Calendar");
         work.undo();
         assertThat(work.prototype().screens()).hasSize(3);
@@ -101,7 +101,7 @@ class DeskActionsTest {
 
     @Test
     void aVerbThatNeedsATargetAsksForOne() {
-        actions.mark(new Area(0, 0, 60, 60), new Destination.NoLink());
+        actions.mark(List.of(new Area(0, 0, 60, 60)), new Destination.NoLink());
         assertThat(actions.link()).isEmpty();
         assertThat(actions.freshLink()).isPresent();
         assertThat(actions.verb(Verb.ADVANCE)).contains("");
@@ -189,7 +189,7 @@ class DeskActionsTest {
     @Test
     void hotspotsAreNumberedInTheirOrder() {
         mark();
-        actions.mark(new Area(10, 200, 100, 44), new Destination.NoLink());
+        actions.mark(List.of(new Area(10, 200, 100, 44)), new Destination.NoLink());
         assertThat(screen("door").hotspots()).extracting(actions::number).containsExactly(1, 2);
         assertThat(actions.hotspots()).hasSize(2);
         assertThat(actions.chosen()).containsExactly(screen("door").hotspots().getLast());
