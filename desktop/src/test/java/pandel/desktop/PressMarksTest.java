@@ -22,8 +22,8 @@ class PressMarksTest extends WindowTest {
         settle();
     }
 
-    /** Presses on a point of the mock, in px of it. */
-    private void press(double x, double y) {
+    /** Rests the hand over a point of the mock, in px of it, until what lies there is known. */
+    private Point2D rest(double x, double y) {
         Node paper = lookup("#desk-paper").query();
         double scale = paper.getLayoutBounds().getWidth() / 390;
         Point2D at = paper.localToScreen(x * scale, y * scale);
@@ -32,7 +32,11 @@ class PressMarksTest extends WindowTest {
             moveTo(at.add(i, 1));
             until(() -> opened.window().things().isIdle());
         }
-        clickOn(at);
+        return at;
+    }
+
+    private void press(double x, double y) {
+        clickOn(rest(x, y));
     }
 
     private List<Hotspot> own(String title) {
@@ -123,6 +127,16 @@ class PressMarksTest extends WindowTest {
         Area area = own("Confirm").getLast().areas().values().iterator().next();
         assertThat(area.x()).isBetween(28.0, 42.0);
         assertThat(opened.work().screen().map(s -> s.title())).contains("Reserved");
+    }
+
+    @Test
+    void whatLiesUnderTheHandIsProposed() {
+        open("Notices");
+        rest(195, 270);
+        shot("press-hover");
+        assertThat(lookup(".proposal").tryQuery()).isPresent();
+        rest(195, 600);
+        assertThat(lookup(".proposal").tryQuery()).isEmpty();
     }
 
     @Test

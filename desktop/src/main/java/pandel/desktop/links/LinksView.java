@@ -199,7 +199,7 @@ public final class LinksView implements StageView {
                 });
         boolean sign = marking.kind() == Things.Kind.SIGN
                 && marking.area().x() < does.size().width() / 2;
-        finder.offering(marking.more(), !marking.screens().isEmpty(), sign, on::nudge);
+        finder.offering(marking.more(), !marking.screens().isEmpty(), sign, on);
     }
 
     /** Says where what rows hold is named, for what they hold at first is only their number. */
@@ -315,7 +315,7 @@ public final class LinksView implements StageView {
     /** Asks anew where the chosen link leads. */
     void find() {
         if (actions.chosen().isEmpty() && actions.link().isEmpty()) {
-            around.say("Choose a hotspot first, or drag over the mock to mark one.");
+            around.say("Choose a hotspot first, or press or drag on the mock to mark one.");
             return;
         }
         Optional<Hotspot> hotspot = actions.chosen().stream().reduce((a, b) -> b);

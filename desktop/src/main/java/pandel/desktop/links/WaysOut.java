@@ -115,7 +115,7 @@ final class WaysOut extends WaysColumn {
         if (hotspots.isEmpty()
                 && prototype.index().waysOut(screen.id()).isEmpty()
                 && screen.links().isEmpty()) {
-            getChildren().add(hint("Nothing leads from here yet. Drag over the mock where it is touched."));
+            getChildren().add(hint("Nothing leads from here yet. Press what is touched on the mock."));
         }
     }
 

@@ -42,7 +42,7 @@ public final class Finder extends VBox {
     private final TextField field = new TextField();
     private final CheckBox more = new CheckBox();
     private final Label hint = new Label();
-    private Nudge nudge = (dx, dy) -> {};
+    private Optional<Marked> marked = Optional.empty();
     private final VBox rows = new VBox();
     private List<Destination> offers = List.of();
     private int at;
@@ -56,9 +56,14 @@ public final class Finder extends VBox {
      */
     public record Choice(Destination to, boolean more, boolean going) {}
 
-    /** Moves what the finder is open for, by px. */
-    public interface Nudge {
-        void by(double dx, double dy);
+    /** What the finder is open for, as it stands on the desk. */
+    public interface Marked {
+
+        /** Moves it by px of the mock. */
+        void nudge(double dx, double dy);
+
+        /** Shows whether what is alike is meant with it. */
+        void together(boolean all);
     }
 
     /**
@@ -98,10 +103,11 @@ public final class Finder extends VBox {
      * @param usual whether it is meant unless it is said otherwise
      * @param leadsBack whether going back is likelier than any screen
      */
-    public void offering(String words, boolean usual, boolean leadsBack, Nudge moved) {
+    public void offering(String words, boolean usual, boolean leadsBack, Marked onDesk) {
         backFirst = leadsBack;
-        nudge = moved;
+        marked = Optional.of(onDesk);
         more.setText(words);
+        more.selectedProperty().addListener((o, was, all) -> onDesk.together(all));
         more.setSelected(usual);
         more.setVisible(!words.isEmpty());
         more.setManaged(!words.isEmpty());
@@ -116,9 +122,9 @@ public final class Finder extends VBox {
     private void key(KeyEvent e) {
         if (e.isAltDown() && e.getCode().isArrowKey()) {
             double far = e.isShiftDown() ? 10 : 1;
-            nudge.by(
+            marked.ifPresent(m -> m.nudge(
                     e.getCode() == KeyCode.LEFT ? -far : e.getCode() == KeyCode.RIGHT ? far : 0,
-                    e.getCode() == KeyCode.UP ? -far : e.getCode() == KeyCode.DOWN ? far : 0);
+                    e.getCode() == KeyCode.UP ? -far : e.getCode() == KeyCode.DOWN ? far : 0));
             e.consume();
         } else if (e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.UP) {
             at = Math.clamp(at + (e.getCode() == KeyCode.DOWN ? 1 : -1), 0, Math.max(0, offers.size() - 1));

@@ -23,13 +23,14 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.layout.Placement;
 import pandel.desktop.links.action.DeskActions;
+import pandel.desktop.links.action.Finder;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.picture.PictureThings;
 import pandel.desktop.work.Work;
 
 /** The one screen in the middle of the desk: its mock, its hotspots, and the neighbours one came from or walks to. */
-public final class DeskPane extends Pane {
+public final class DeskPane extends Pane implements Finder.Marked {
 
     private static final double MARGIN = 20;
     private static final double FAR_ENOUGH = 4;
@@ -51,6 +52,7 @@ public final class DeskPane extends Pane {
     private final Proposing proposing;
     private Optional<Marking> taken = Optional.empty();
     private boolean wasFinding;
+    private boolean together;
     private Optional<Node> finder = Optional.empty();
     private Optional<Area> finderAt = Optional.empty();
     private Optional<AreaDrag> drag = Optional.empty();
@@ -92,7 +94,11 @@ public final class DeskPane extends Pane {
         paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         paper.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
         paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hovered);
-        paper.addEventHandler(MouseEvent.MOUSE_EXITED, e -> proposing.rest());
+        paper.addEventHandler(MouseEvent.MOUSE_EXITED, e -> {
+            if (finder.isEmpty()) {
+                proposing.rest();
+            }
+        });
         // What comes to be known while the desk is not in sight is asked for when it is.
         things.whenKnown(() -> {
             if (getScene() != null) {
@@ -287,7 +293,14 @@ public final class DeskPane extends Pane {
         return taken;
     }
 
-    /** Moves what the finder is open for, by px of the mock; nothing moves past the mock's edges. */
+    @Override
+    public void together(boolean all) {
+        together = all;
+        taken.ifPresent(this::outline);
+    }
+
+    /** Nothing moves past the mock's edges. */
+    @Override
     public void nudge(double dx, double dy) {
         Placement.Size size = actions.size();
         taken = taken.map(m -> {
@@ -298,6 +311,7 @@ public final class DeskPane extends Pane {
     }
 
     private void take(Marking marking) {
+        together = false;
         taken = Optional.of(marking);
         outline(marking);
         marked.accept(marking);
@@ -307,7 +321,7 @@ public final class DeskPane extends Pane {
         Area area = marking.area();
         marking(area);
         if (marking.alike().size() > 1) {
-            proposing.show(marking, scale);
+            proposing.show(marking, scale, together);
         }
     }
 

@@ -1,6 +1,5 @@
 package pandel.desktop.links.desk;
 
-import java.util.List;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.StrokeLineCap;
@@ -10,6 +9,8 @@ import pandel.core.model.screen.Area;
 final class ProposalView extends Pane {
 
     private static final double ARM = 7;
+    private static final double CASE = 3.4;
+    private static final double LINE = 1.4;
 
     ProposalView() {
         setManaged(false);
@@ -17,17 +18,21 @@ final class ProposalView extends Pane {
         getStyleClass().add("proposal");
     }
 
-    /** Draws it, {@code scale} interface px for each px of the mock. */
-    void show(Marking marking, double scale) {
+    /**
+     * Draws it, {@code scale} interface px for each px of the mock.
+     *
+     * @param all whether what is alike is drawn as strongly
+     */
+    void show(Marking marking, double scale, boolean all) {
         getChildren().clear();
-        List<Area> others = marking.alike();
-        for (Area other : others) {
-            if (!other.equals(marking.area())) {
-                corners(other, scale, "proposal-alike", 1);
+        for (Area one : marking.alike()) {
+            if (all || one.equals(marking.area())) {
+                corners(one, scale, "proposal-case", CASE);
+                corners(one, scale, "proposal-line", LINE);
+            } else {
+                corners(one, scale, "proposal-alike", 1);
             }
         }
-        corners(marking.area(), scale, "proposal-case", 3.4);
-        corners(marking.area(), scale, "proposal-line", 1.4);
     }
 
     private void corners(Area area, double scale, String style, double wide) {

@@ -31,12 +31,13 @@ final class Proposing {
         if (offers.isEmpty()) {
             rest();
         } else {
-            show(offers.getFirst(), scale);
+            show(offers.getFirst(), scale, false);
         }
     }
 
-    void show(Marking marking, double scale) {
-        view.show(marking, scale);
+    /** @param all whether what is alike is as good as taken with it */
+    void show(Marking marking, double scale, boolean all) {
+        view.show(marking, scale, all);
         if (!paper.getChildren().contains(view)) {
             paper.getChildren().add(view);
         }

@@ -155,9 +155,9 @@ public final class SentencePane extends VBox {
                 desk.isListed()
                         ? "Choose a sentence to change it here."
                         : actions.hotspots().isEmpty()
-                                ? "Drag over the mock where it is touched; then type where that leads."
+                                ? "Press what is touched on the mock, or drag over it; then type where that leads."
                                 : bare == 0
-                                        ? "Choose a hotspot to read its link, or drag over the mock to mark another."
+                                        ? "Choose a hotspot to read its link, or press or drag on the mock to mark another."
                                         : bare == 1
                                                 ? "One hotspot here has no link yet."
                                                 : bare + " hotspots here have no link yet.");
