@@ -58,7 +58,13 @@ class PressMarksTest extends WindowTest {
         assertThat(area.x()).isBetween(18.0, 22.0);
         assertThat(area.width()).isBetween(346.0, 354.0);
         assertThat(area.contains(195, 690)).isTrue();
-        assertThat(made.links().getFirst().effect().orElseThrow().target().orElseThrow().id())
+        assertThat(made.links()
+                        .getFirst()
+                        .effect()
+                        .orElseThrow()
+                        .target()
+                        .orElseThrow()
+                        .id())
                 .isEqualTo(screen("Reserved").id());
     }
 
@@ -91,7 +97,13 @@ class PressMarksTest extends WindowTest {
         Hotspot made = own("Search").getLast();
         assertThat(made.rows()).hasSize(3);
         assertThat(made.rows().getFirst()).containsKey("tool");
-        assertThat(made.links().getFirst().effect().orElseThrow().target().orElseThrow().values())
+        assertThat(made.links()
+                        .getFirst()
+                        .effect()
+                        .orElseThrow()
+                        .target()
+                        .orElseThrow()
+                        .values())
                 .containsKey("tool");
         assertRead("3 rows, each with its own tool");
     }
@@ -100,7 +112,8 @@ class PressMarksTest extends WindowTest {
     void aSignThatStandsOnOtherScreensIsSharedWithThem() {
         open("House rules");
         interact(() -> opened.work()
-                .edit(pandel.core.edit.screen.HotspotEdits.remove(prototype().index().hotspotsOn(screen("House rules").id()))));
+                .edit(pandel.core.edit.screen.HotspotEdits.remove(
+                        prototype().index().hotspotsOn(screen("House rules").id()))));
         settle();
         press(40, 70);
         shot("press-sign");
@@ -108,7 +121,14 @@ class PressMarksTest extends WindowTest {
                 .matches("On all \\d+ screens with this sign here");
         keys(KeyCode.ENTER);
         assertThat(prototype().shared().getLast().screens()).hasSizeGreaterThan(10);
-        assertThat(prototype().shared().getLast().hotspot().links().getFirst().effect().orElseThrow())
+        assertThat(prototype()
+                        .shared()
+                        .getLast()
+                        .hotspot()
+                        .links()
+                        .getFirst()
+                        .effect()
+                        .orElseThrow())
                 .isInstanceOf(Effect.Return.class);
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(prototype().index().hotspotsOn(screen("House rules").id())).isEmpty();

@@ -27,8 +27,8 @@ class ThirtyLinksTest extends WindowTest {
     @TempDir
     private Path folder;
 
-    private static final List<String> WORDS = List.of(
-            "Apple", "Bench", "Cellar", "Door", "Engine", "Fence", "Garden", "Hammer", "Island", "Jacket");
+    private static final List<String> WORDS =
+            List.of("Apple", "Bench", "Cellar", "Door", "Engine", "Fence", "Garden", "Hammer", "Island", "Jacket");
 
     private int done;
 
@@ -76,11 +76,7 @@ class ThirtyLinksTest extends WindowTest {
                     .contains(screens.get(i).id());
             for (int j = 3; j >= 1; j--) {
                 // The last of them leads to the next screen: walk there.
-                pressTo(
-                        195,
-                        226 + (j - 1) * 120,
-                        screens.get((i + j) % 10).title(),
-                        j == 1 && i < 9);
+                pressTo(195, 226 + (j - 1) * 120, screens.get((i + j) % 10).title(), j == 1 && i < 9);
             }
         }
         assertThat(prototype().index().ways()).hasSize(30);

@@ -50,13 +50,14 @@ final class Finding {
         for (Ground ground : grounds) {
             for (List<Box> rows : Rows.on(ground)) {
                 rows.forEach(row -> things.add(new Thing(row, Thing.Kind.ROW, rows)));
-                rows.stream().reduce(Box::with).filter(list -> rows.size() > 1).ifPresent(list ->
-                        things.add(Thing.alone(list, Thing.Kind.LIST)));
+                rows.stream()
+                        .reduce(Box::with)
+                        .filter(list -> rows.size() > 1)
+                        .ifPresent(list -> things.add(Thing.alone(list, Thing.Kind.LIST)));
             }
             Map<Box, List<Box>> alike = Alike.of(ground.boxes());
             for (Box box : ground.boxes()) {
-                things.add(new Thing(
-                        fingered(box, ground), Thing.Kind.BOX, Objects.requireNonNull(alike.get(box))));
+                things.add(new Thing(fingered(box, ground), Thing.Kind.BOX, Objects.requireNonNull(alike.get(box))));
             }
             ground.drawings().forEach(d -> things.add(Thing.alone(d, Thing.Kind.DRAWING)));
             for (Box words : Words.blocks(ground.lines())) {
@@ -83,8 +84,8 @@ final class Finding {
             for (Box line : ground.lines()) {
                 if (line.bottom() <= HEAD) {
                     Words.sign(line, ground.glyphs())
-                            .ifPresent(sign -> marks.add(
-                                    new Marked(sign, Ink.of(pixels, sign), fingered(line, ground))));
+                            .ifPresent(
+                                    sign -> marks.add(new Marked(sign, Ink.of(pixels, sign), fingered(line, ground))));
                 }
             }
         }

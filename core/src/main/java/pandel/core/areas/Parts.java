@@ -25,6 +25,7 @@ final class Parts {
     private final int[] size;
     /** The touching parts of part i stand from {@code first[i]} up to {@code first[i + 1]}. */
     private final int[] first;
+
     private final int[] touching;
 
     Parts(Pixels pixels) {

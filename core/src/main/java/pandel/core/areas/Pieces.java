@@ -130,9 +130,7 @@ final class Pieces {
         if (box.width() < SMALL_WIDTH || box.height() < SMALL_HEIGHT) {
             return new Piece(
                     box,
-                    box.width() <= GLYPH_WIDTH && box.height() <= GLYPH_HEIGHT
-                            ? Piece.Kind.GLYPH
-                            : Piece.Kind.DRAWING,
+                    box.width() <= GLYPH_WIDTH && box.height() <= GLYPH_HEIGHT ? Piece.Kind.GLYPH : Piece.Kind.DRAWING,
                     List.of());
         }
         int ground = largest(some);

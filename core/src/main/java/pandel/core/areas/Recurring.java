@@ -39,7 +39,8 @@ public record Recurring(Kind kind, List<Integer> pictures, List<Area> areas) {
      * @param pictures what was found on each; null where a picture is not looked at yet or has another width
      * @param fewest on so many pictures something must stand
      */
-    public static List<Recurring> among(List<? extends @org.jspecify.annotations.Nullable Things> pictures, int fewest) {
+    public static List<Recurring> among(
+            List<? extends @org.jspecify.annotations.Nullable Things> pictures, int fewest) {
         List<Recurring> found = new ArrayList<>();
         List<List<Integer>> signs = new ArrayList<>();
         List<List<Marked>> marks = new ArrayList<>();
@@ -75,7 +76,8 @@ public record Recurring(Kind kind, List<Integer> pictures, List<Area> areas) {
         }
         for (int g = 0; g < strips.size(); g++) {
             if (strips.get(g).size() >= fewest) {
-                double pixel = Objects.requireNonNull(pictures.get(strips.get(g).getFirst())).pixel();
+                double pixel = Objects.requireNonNull(pictures.get(strips.get(g).getFirst()))
+                        .pixel();
                 found.add(new Recurring(
                         Kind.STRIP,
                         strips.get(g),
@@ -84,8 +86,12 @@ public record Recurring(Kind kind, List<Integer> pictures, List<Area> areas) {
         }
         for (int g = 0; g < signs.size(); g++) {
             if (signs.get(g).size() >= fewest) {
-                double pixel = Objects.requireNonNull(pictures.get(signs.get(g).getFirst())).pixel();
-                Box all = marks.get(g).stream().map(Marked::area).reduce(Box::with).orElseThrow();
+                double pixel = Objects.requireNonNull(pictures.get(signs.get(g).getFirst()))
+                        .pixel();
+                Box all = marks.get(g).stream()
+                        .map(Marked::area)
+                        .reduce(Box::with)
+                        .orElseThrow();
                 found.add(new Recurring(Kind.SIGN, signs.get(g), List.of(all.area(pixel))));
             }
         }

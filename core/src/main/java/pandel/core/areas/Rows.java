@@ -59,7 +59,8 @@ final class Rows {
         List<List<Box>> families = new ArrayList<>();
         things.stream().sorted(Comparator.comparingInt(Box::top)).forEach(thing -> {
             for (List<Box> family : families) {
-                if (alike(family.getFirst(), thing) && thing.top() >= family.getLast().bottom()) {
+                if (alike(family.getFirst(), thing)
+                        && thing.top() >= family.getLast().bottom()) {
                     family.add(thing);
                     return;
                 }

@@ -67,8 +67,7 @@ final class Strips {
         }
         double first = clusters.getFirst().middleX() - step / 2;
         // Tabs share the whole bar where their middles stand as if they did.
-        if (Math.abs(first - bar.left()) < 0.2 * step
-                && Math.abs(first + n * step - bar.right()) < 0.2 * step) {
+        if (Math.abs(first - bar.left()) < 0.2 * step && Math.abs(first + n * step - bar.right()) < 0.2 * step) {
             first = bar.left();
             step = (double) bar.width() / n;
         }

@@ -6,9 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import pandel.core.model.screen.Area;
 
-/**
- * What a press on a picture may mean. Found once for a picture; a press then only looks it up.
- */
+/** What a press on a picture may mean. Found once for a picture; a press then only looks it up. */
 public final class Things {
 
     /** A thing larger than this share of the picture is no first choice. */
@@ -204,13 +202,16 @@ public final class Things {
             return picture || part.contains(whole) ? row.get() : box.get();
         }
         return row.or(() -> box)
-                .or(() -> under.stream().filter(t -> t.kind() == Thing.Kind.WORDS).findFirst())
+                .or(() ->
+                        under.stream().filter(t -> t.kind() == Thing.Kind.WORDS).findFirst())
                 .orElse(under.getFirst());
     }
 
     /** Reaches from edge to edge and is like nothing else: a part of the page rather than something on it. */
     private boolean isBand(Thing thing) {
-        return thing.box().left() <= page.left() && thing.box().right() >= page.right() && thing.alike().size() < 2;
+        return thing.box().left() <= page.left()
+                && thing.box().right() >= page.right()
+                && thing.alike().size() < 2;
     }
 
     private boolean isHandy(Thing thing) {

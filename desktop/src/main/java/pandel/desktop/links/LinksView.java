@@ -83,13 +83,7 @@ public final class LinksView implements StageView {
         this.actions = new DeskActions(work);
         this.walk = new LinksWalk(work, actions, around, () -> desk().requestFocus());
         this.desk = new DeskPane(
-                work,
-                actions,
-                around.pictures(),
-                around.things(),
-                m -> marked(m, false),
-                walk::walkBack,
-                walk::walkOn);
+                work, actions, around.pictures(), around.things(), m -> marked(m, false), walk::walkBack, walk::walkOn);
         this.waysIn = new WaysIn((screen, hotspot) -> {
             walk.walkTo(screen.id());
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
@@ -103,15 +97,8 @@ public final class LinksView implements StageView {
                                 .filter(d -> d.id().equals(id))
                                 .findFirst())
                         .orElse(work.device()));
-        this.beside =
-                new DeskPane(
-                        work,
-                        besideActions,
-                        around.pictures(),
-                        around.things(),
-                        m -> marked(m, true),
-                        () -> {},
-                        () -> {});
+        this.beside = new DeskPane(
+                work, besideActions, around.pictures(), around.things(), m -> marked(m, true), () -> {}, () -> {});
         beside.beside(true);
         beside.setId("desk-beside");
         beside.paperId("desk-paper-beside");
@@ -180,23 +167,18 @@ public final class LinksView implements StageView {
     private void marked(Marking marking, boolean onOther) {
         DeskPane on = onOther ? beside : desk;
         DeskActions does = onOther ? besideActions : actions;
-        Finder finder = openFinder(
-                on,
-                "",
-                true,
-                Optional.of(marking.area()),
-                (choice, made) -> {
-                    Marking now = made.orElse(marking);
-                    if (choice.more() && !now.screens().isEmpty()) {
-                        does.markOn(now.area(), now.screens(), choice.to());
-                    } else {
-                        does.mark(choice.more() ? now.alike() : List.of(now.area()), choice.to());
-                    }
-                    tellRows(does);
-                    if (choice.going()) {
-                        walk.walkOn();
-                    }
-                });
+        Finder finder = openFinder(on, "", true, Optional.of(marking.area()), (choice, made) -> {
+            Marking now = made.orElse(marking);
+            if (choice.more() && !now.screens().isEmpty()) {
+                does.markOn(now.area(), now.screens(), choice.to());
+            } else {
+                does.mark(choice.more() ? now.alike() : List.of(now.area()), choice.to());
+            }
+            tellRows(does);
+            if (choice.going()) {
+                walk.walkOn();
+            }
+        });
         boolean sign = marking.kind() == Things.Kind.SIGN
                 && marking.area().x() < does.size().width() / 2;
         finder.offering(marking.more(), !marking.screens().isEmpty(), sign, on);
@@ -204,13 +186,16 @@ public final class LinksView implements StageView {
 
     /** Says where what rows hold is named, for what they hold at first is only their number. */
     private void tellRows(DeskActions does) {
-        does.chosen().stream().reduce((a, b) -> b).filter(h -> !h.rows().isEmpty()).ifPresent(h -> {
-            if (!h.rows().getFirst().isEmpty()) {
-                around.say(h.rows().size() + " rows, each with its own "
-                        + String.join(", ", h.rows().getFirst().keySet())
-                        + ". What each holds is typed under the first word of the sentence.");
-            }
-        });
+        does.chosen().stream()
+                .reduce((a, b) -> b)
+                .filter(h -> !h.rows().isEmpty())
+                .ifPresent(h -> {
+                    if (!h.rows().getFirst().isEmpty()) {
+                        around.say(h.rows().size() + " rows, each with its own "
+                                + String.join(", ", h.rows().getFirst().keySet())
+                                + ". What each holds is typed under the first word of the sentence.");
+                    }
+                });
     }
 
     private HBox head() {

@@ -67,10 +67,8 @@ public final class PictureThings {
         some.forEach(p -> ask(p, false));
         List<@Nullable Things> things = new ArrayList<>();
         some.forEach(p -> things.add(known.get(p.content())));
-        List<String> now = some.stream()
-                .map(Picture::content)
-                .filter(known::containsKey)
-                .toList();
+        List<String> now =
+                some.stream().map(Picture::content).filter(known::containsKey).toList();
         if (!now.equals(compared)) {
             compared = now;
             recurring = Recurring.among(things, FEWEST);
@@ -93,8 +91,7 @@ public final class PictureThings {
 
     private static Things look(Raster raster, Picture picture) {
         return Things.on(
-                new Pixels(raster.width(), raster.height(), onWhite(raster.argb())),
-                raster.width() / picture.width());
+                new Pixels(raster.width(), raster.height(), onWhite(raster.argb())), raster.width() / picture.width());
     }
 
     /** What is clear shows the paper. */

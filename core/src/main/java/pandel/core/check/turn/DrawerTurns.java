@@ -74,9 +74,7 @@ public final class DrawerTurns {
     private void edge(Screen screen, Gesture edge) {
         if (turns.knows(edge)
                 && LinkTurns.own(screen, new Cause.Touch(edge)::equals).isEmpty()) {
-            turns.rules()
-                    .pulled(head, edge)
-                    .ifPresent(drawer -> done.sure().add(opening(edge, drawer.id())));
+            turns.rules().pulled(head, edge).ifPresent(drawer -> done.sure().add(opening(edge, drawer.id())));
         }
     }
 

@@ -40,10 +40,7 @@ public final class AlikeThings {
         if (areas.size() > 1 && areRows(areas)) {
             Area first = areas.getFirst();
             Area whole = Area.between(
-                    first.x(),
-                    first.y(),
-                    first.right(),
-                    areas.getLast().bottom());
+                    first.x(), first.y(), first.right(), areas.getLast().bottom());
             return List.of(bare(whole, width, freshId, taken)
                     .withNature(new Hotspot.Nature.Rows(values(expected(prototype, to), areas.size()))));
         }
@@ -104,7 +101,8 @@ public final class AlikeThings {
             case ONE_OF ->
                 expected.words().isEmpty()
                         ? Value.NOTHING
-                        : new Value.Text(expected.words().get((row - 1) % expected.words().size()));
+                        : new Value.Text(expected.words()
+                                .get((row - 1) % expected.words().size()));
         };
     }
 }

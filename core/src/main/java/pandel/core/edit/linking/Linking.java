@@ -239,8 +239,7 @@ public record Linking(
     }
 
     private Link tapped(String id, Effect effect) {
-        return Link.of(id, new Cause.Touch(Gesture.TAP), effect)
-                .branch(0, b -> moving(b, effect));
+        return Link.of(id, new Cause.Touch(Gesture.TAP), effect).branch(0, b -> moving(b, effect));
     }
 
     /** With the motion chosen last for such a move, where one was. */

@@ -226,5 +226,4 @@ public final class HotspotEdits {
                         : s)
                 .toList());
     }
-
 }

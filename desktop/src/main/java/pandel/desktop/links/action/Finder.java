@@ -112,7 +112,8 @@ public final class Finder extends VBox {
         more.setVisible(!words.isEmpty());
         more.setManaged(!words.isEmpty());
         refresh();
-        hint.setText(hint.getText() + " · Alt and arrows move it" + (words.isEmpty() ? "" : " · Tab, Space: all or one"));
+        hint.setText(
+                hint.getText() + " · Alt and arrows move it" + (words.isEmpty() ? "" : " · Tab, Space: all or one"));
     }
 
     public void takeFocus() {

@@ -57,12 +57,14 @@ final class Proposals {
             });
         }
         screens = all;
-        List<Area> laid =
-                shown.get().patches().stream().map(Patch::area).toList();
+        List<Area> laid = shown.get().patches().stream().map(Patch::area).toList();
         int number = all.indexOf(actions.screen());
-        here = !comparing ? List.of() : pictures.among(plain).stream()
-                .filter(r -> r.kind() == Recurring.Kind.SIGN && r.pictures().contains(number))
-                .toList();
+        here = !comparing
+                ? List.of()
+                : pictures.among(plain).stream()
+                        .filter(r ->
+                                r.kind() == Recurring.Kind.SIGN && r.pictures().contains(number))
+                        .toList();
         things = pictures.on(shown.get()).map(t -> t.under(laid).knowing(here));
     }
 
