@@ -62,7 +62,9 @@ final class Finding {
             ground.drawings().forEach(d -> things.add(Thing.alone(d, Thing.Kind.DRAWING)));
             for (Box words : Words.blocks(ground.lines())) {
                 things.add(Thing.alone(fingered(words, ground), Thing.Kind.WORDS));
-                asLargeAs(words, ground).ifPresent(box -> things.add(Thing.alone(box, Thing.Kind.WORDS)));
+                asLargeAs(words, ground)
+                        .map(b -> b.within(page))
+                        .ifPresent(box -> things.add(Thing.alone(box, Thing.Kind.WORDS)));
             }
         }
         return things;

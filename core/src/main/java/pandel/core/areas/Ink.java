@@ -5,8 +5,8 @@ final class Ink {
 
     private static final int SIDE = 8;
 
-    /** Signs that differ in no more of their points are the same. */
-    private static final int SAME = 12;
+    /** Signs that have this share of the points of either in common are the same. */
+    private static final double SAME = 0.5;
 
     private Ink() {}
 
@@ -31,7 +31,7 @@ final class Ink {
     }
 
     static boolean same(long one, long other) {
-        return Long.bitCount(one ^ other) <= SAME;
+        return Long.bitCount(one & other) >= SAME * Long.bitCount(one | other);
     }
 
     /** The mean of a point's pixels: what the eye takes for lightness (ITU-R BT.601), 0 to 255. */

@@ -122,7 +122,9 @@ final class Rows {
         for (Box band : bands) {
             rows.add(new Box(left - Math.max(0, pad), band.top(), right + Math.max(0, pad), band.bottom()));
         }
-        return rows.size() < fewest ? Optional.empty() : Optional.of(List.copyOf(rows));
+        return rows.size() < fewest || rows.stream().anyMatch(r -> r.size() == 0)
+                ? Optional.empty()
+                : Optional.of(List.copyOf(rows));
     }
 
     /** The smallest distance between two of a family, where it is met more than by chance; 0 where there is none. */

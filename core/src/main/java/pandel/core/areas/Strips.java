@@ -74,10 +74,11 @@ final class Strips {
         List<Box> cells = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             cells.add(new Box(
-                    (int) Math.round(first + i * step),
-                    bar.top(),
-                    (int) Math.round(first + (i + 1) * step),
-                    bar.bottom()));
+                            (int) Math.round(first + i * step),
+                            bar.top(),
+                            (int) Math.round(first + (i + 1) * step),
+                            bar.bottom())
+                    .within(bar));
         }
         return cells;
     }
