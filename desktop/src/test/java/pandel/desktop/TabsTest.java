@@ -15,6 +15,7 @@ import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Target;
 import pandel.core.model.screen.Form;
+import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
 
 /** Tab sets made of chosen screens, edited as what they are, and played with fingers. */
@@ -39,6 +40,9 @@ class TabsTest extends WindowTest {
         settle();
         press("#together-frame");
         press("#together-tabs");
+        // Their pictures are looked at for a strip.
+        until(() -> opened.window().things().isIdle());
+        settle();
     }
 
     private List<String> labels() {
@@ -81,6 +85,33 @@ class TabsTest extends WindowTest {
         shot("tabs-play-drawn");
         keys(KeyCode.ESCAPE);
         assertRead("The prototype was left.");
+    }
+
+    @Test
+    void aStripThatIsOnlyDrawnIsTakenWithAnAreaForEachTab() {
+        interact(() -> opened.work()
+                .edit(pandel.core.edit.screen.HotspotEdits.remove(DRAWN.stream()
+                        .flatMap(t -> prototype().index().hotspotsOn(screen(t).id()).stream())
+                        .distinct()
+                        .toList())));
+        settle();
+        List<String> reversed = new java.util.ArrayList<>(DRAWN).reversed();
+        putBehindStrip(reversed);
+        assertRead("the one drawn on them", "on the pictures");
+        // In the order of the tabs that are drawn as chosen.
+        assertThat(labels()).isEqualTo(DRAWN);
+        assertThat(made().strip().edge()).isEqualTo(TabSet.Edge.DRAWN);
+        shot("tabs-found");
+        press("#page-done");
+        for (int i = 0; i < 4; i++) {
+            Hotspot tab = hotspot("Notices", DRAWN.get(i) + " in the strip");
+            assertThat(tab.areas().values().iterator().next().x()).isBetween(i * 97.5 - 3, i * 97.5 + 3);
+            assertThat(tab.links().getFirst().effect())
+                    .contains(new Effect.SwitchTab(made().tabs().get(i).id()));
+        }
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(prototype().tabSets()).isEmpty();
+        assertThat(prototype().index().hotspotsOn(screen("Notices").id())).isEmpty();
     }
 
     @Test

@@ -76,7 +76,9 @@ final class Finding {
         return cells.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Strip(
-                        cells, cells.stream().map(c -> Ink.of(pixels, c)).toList()));
+                        cells,
+                        cells.stream().map(c -> Ink.of(pixels, c)).toList(),
+                        cells.stream().map(pixels::mean).toList()));
     }
 
     /** The signs near the upper edge. */

@@ -42,6 +42,11 @@ public record Pixels(int width, int height, int[] rgb) {
         return new Pixels(w, h, small);
     }
 
+    /** The mean colour of a box. */
+    int mean(Box box) {
+        return mean(box.left(), box.top(), box.right(), box.bottom());
+    }
+
     private int mean(int left, int top, int right, int bottom) {
         int red = 0;
         int green = 0;

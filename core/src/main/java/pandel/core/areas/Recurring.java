@@ -3,6 +3,7 @@ package pandel.core.areas;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import pandel.core.model.screen.Area;
 
 /**
@@ -15,6 +16,35 @@ import pandel.core.model.screen.Area;
  *     the left
  */
 public record Recurring(Kind kind, List<Integer> pictures, List<Area> areas) {
+
+    /**
+     * The drawn strip that some pictures have in common, and which tab is the chosen one on each.
+     *
+     * @param areas one for each tab, from the left, in px of the mocks
+     * @param chosen for each picture the number of the tab that is chosen on it, from 0; −1 where none stands out
+     */
+    public record DrawnTabs(List<Area> areas, List<Integer> chosen) {
+
+        public DrawnTabs {
+            areas = List.copyOf(areas);
+            chosen = List.copyOf(chosen);
+        }
+    }
+
+    /** The strip that all of some pictures of one width have; empty where one has none, or another. */
+    public static Optional<DrawnTabs> tabs(List<Things> pictures) {
+        List<Strip> strips = pictures.stream().flatMap(t -> t.strip().stream()).toList();
+        if (pictures.isEmpty()
+                || strips.size() < pictures.size()
+                || !strips.stream().allMatch(strips.getFirst()::same)) {
+            return Optional.empty();
+        }
+        return Optional.of(new DrawnTabs(
+                pictures.getFirst().tabs(),
+                strips.stream()
+                        .map(s -> s.chosen(strips.stream().filter(o -> o != s).toList()))
+                        .toList()));
+    }
 
     /** What recurs. */
     public enum Kind {

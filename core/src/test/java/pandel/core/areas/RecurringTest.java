@@ -55,6 +55,22 @@ class RecurringTest {
     }
 
     @Test
+    void theChosenTabStandsOut() {
+        List<Things> pictures = new ArrayList<>();
+        for (int chosen : new int[] {2, 0, 3, 1}) {
+            pictures.add(Drawn.screen().strip(4, chosen).things());
+        }
+        Recurring.DrawnTabs tabs = Recurring.tabs(pictures).orElseThrow();
+        assertThat(tabs.areas()).hasSize(4);
+        assertThat(tabs.chosen()).containsExactly(2, 0, 3, 1);
+        // Of two one cannot say which is the chosen one.
+        assertThat(Recurring.tabs(pictures.subList(0, 2)).orElseThrow().chosen())
+                .containsExactly(-1, -1);
+        pictures.add(Drawn.screen().things());
+        assertThat(Recurring.tabs(pictures)).isEmpty();
+    }
+
+    @Test
     void picturesThatAreNotLookedAtYetAreLeftOut() {
         assertThat(Recurring.among(Arrays.asList(back(50, 0), null, back(60, 0)), 2)
                         .getFirst()

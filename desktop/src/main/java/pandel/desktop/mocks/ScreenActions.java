@@ -1,11 +1,8 @@
 package pandel.desktop.mocks;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
@@ -14,7 +11,6 @@ import javafx.scene.control.SeparatorMenuItem;
 import pandel.core.edit.bulk.Bulk;
 import pandel.core.edit.frame.PairEdits;
 import pandel.core.edit.frame.SequenceEdits;
-import pandel.core.edit.frame.TabSetEdits;
 import pandel.core.edit.link.FormChange;
 import pandel.core.edit.screen.ScaleEdit;
 import pandel.core.edit.screen.ScreenEdits;
@@ -24,8 +20,6 @@ import pandel.core.edit.value.ParsedWords;
 import pandel.core.model.Index.Way;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
-import pandel.core.model.frame.TabSet;
-import pandel.core.model.link.Target;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
@@ -38,7 +32,6 @@ import pandel.desktop.frames.HeaderPage;
 import pandel.desktop.frames.OverlayPage;
 import pandel.desktop.frames.PairPage;
 import pandel.desktop.frames.SequencePage;
-import pandel.desktop.frames.TabSetPage;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.Question;
 import pandel.desktop.stage.ScreenPictures;
@@ -246,38 +239,7 @@ public final class ScreenActions {
 
     /** Makes a tab set of screens in their order, and shows it. */
     void putBehindStrip(List<Screen> screens) {
-        Optional<String> why = TabSetEdits.whyNot(work.prototype(), screens);
-        if (why.isPresent()) {
-            around.say(why.get());
-            return;
-        }
-        Set<String> taken = new HashSet<>();
-        List<TabSet.Tab> tabs = screens.stream()
-                .map(s -> new TabSet.Tab(
-                        work.naming()
-                                .fresh(
-                                        s.shownTitle() + " tab",
-                                        Stream.concat(work.prototype().index().ids().stream(), taken.stream())
-                                                .collect(Collectors.toSet())),
-                        s.shownTitle(),
-                        "",
-                        new Target.ToScreen(s.id())))
-                .peek(t -> taken.add(t.id()))
-                .toList();
-        String title = screens.getFirst().shownTitle() + " and beside";
-        boolean drawn = TabSetEdits.isDrawn(work.prototype(), screens);
-        TabSet made = TabSet.of(work.freshId(title), title, tabs)
-                .withStrip(drawn ? TabSet.Strip.USUAL.withEdge(TabSet.Edge.DRAWN) : TabSet.Strip.USUAL);
-        int switching = TabSetEdits.switching(work.prototype(), made).size();
-        work.edit(TabSetEdits.make(made));
-        around.say((screens.size() == 1 ? "One screen stands" : screens.size() + " screens stand") + " behind a strip"
-                + (drawn ? ", the one drawn on them" : "")
-                + (switching == 0
-                        ? "."
-                        : switching == 1
-                                ? "; one link switches its tabs now."
-                                : "; " + switching + " links switch its tabs now."));
-        TabSetPage.open(work, around, made.id());
+        new BehindStrip(work, around).put(screens);
     }
 
     /** Makes a sequence of screens in their order, and shows it. */

@@ -5,8 +5,10 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import pandel.core.areas.Pixels;
 import pandel.core.areas.Recurring;
@@ -26,7 +28,13 @@ public final class PictureThings {
     /** On so many pictures a sign must stand before it is said to recur. */
     private static final int FEWEST = 3;
 
+    private static final Things NOTHING = Things.on(new Pixels(1, 1, new int[1]), 1);
+
+    /** Somebody who goes on when some pictures are looked at. */
+    private record Waiting(List<Picture> pictures, Consumer<List<Things>> then) {}
+
     private final PictureLibrary library;
+    private final List<Waiting> waiting = new ArrayList<>();
     private final Map<String, Things> known = new LinkedHashMap<>(64, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<String, Things> eldest) {
@@ -58,6 +66,23 @@ public final class PictureThings {
         return Optional.ofNullable(known.get(picture.content()));
     }
 
+    /** Looks at pictures that are not known yet, and goes on with what stands on each, in their order. */
+    public void onAll(List<Picture> pictures, Consumer<List<Things>> then) {
+        pictures.forEach(p -> ask(p, true));
+        waiting.add(new Waiting(pictures, then));
+        goOn();
+    }
+
+    private void goOn() {
+        for (Waiting one : List.copyOf(waiting)) {
+            if (one.pictures().stream().noneMatch(p -> asked.contains(p.content())) && waiting.remove(one)) {
+                List<Things> all = new ArrayList<>();
+                one.pictures().forEach(p -> all.add(Objects.requireNonNullElse(known.get(p.content()), NOTHING)));
+                one.then().accept(all);
+            }
+        }
+    }
+
     /**
      * What recurs among pictures of one width, as far as they are known; the others are looked at when there is time.
      * Numbers of pictures are those in the list; of more than {@link #MOST} the first are compared.
@@ -84,8 +109,9 @@ public final class PictureThings {
         library.study(content, (int) Math.max(1, Math.round(picture.width())), soon, r -> look(r, picture), found -> {
             asked.remove(content);
             // One that cannot be read has nothing on it.
-            known.put(content, found.orElseGet(() -> Things.on(new Pixels(1, 1, new int[1]), 1)));
+            known.put(content, found.orElse(NOTHING));
             told.forEach(Runnable::run);
+            goOn();
         });
     }
 
