@@ -9,8 +9,10 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCombination;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import pandel.core.edit.Naming;
@@ -35,14 +37,17 @@ public final class PandelApp extends Application {
     private static final long FIRST_SIGHT = 1500;
 
     /** A window with what it is about. */
-    public record Opened(MainWindow window, Work work, PictureLibrary pictures) {}
+    public record Opened(MainWindow window, Work work, PictureLibrary pictures, Preferred preferred) {}
 
     @Override
     public void start(Stage stage) throws IOException {
         Optional<Path> sample = Optional.ofNullable(System.getProperty("pandel.sample"))
                 .map(Path::of)
                 .filter(Files::isRegularFile);
-        Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, Places.ofUser());
+        Places places = Places.ofUser();
+        StagePlace.restore(stage, places.preferences().read().window());
+        Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, places);
+        StagePlace.keep(stage, opened.preferred());
         MainWindow window = opened.window();
         // What nobody foresaw is told, wherever it happens; what is open stays open.
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> Platform.runLater(() -> window.failed("do that", e)));
@@ -68,10 +73,11 @@ public final class PandelApp extends Application {
         SecureRandom random = new SecureRandom();
         PictureLibrary pictures = new PictureLibrary(places.thumbnails());
         Work work = new Work(new Naming(random::nextInt), new PictureShelf(), () -> pictures.awaitRest(FIRST_SIGHT));
+        Preferred preferred = new Preferred(places.preferences());
         MainWindow window = new MainWindow(
                 work,
                 pictures,
-                new Preferred(places.preferences()),
+                preferred,
                 new DocumentFiles.Tools(choosing, places.thumbnails(), places.marks()),
                 clock,
                 sample,
@@ -90,8 +96,9 @@ public final class PandelApp extends Application {
         Scene scene = new Scene(window.root(), 1280, 800);
         window.dress(scene);
         stage.setTitle("Pandel");
-        stage.setMinWidth(1024);
-        stage.setMinHeight(680);
+        Rectangle2D monitor = Screen.getPrimary().getVisualBounds();
+        stage.setMinWidth(Math.min(1024, monitor.getWidth()));
+        stage.setMinHeight(Math.min(680, monitor.getHeight()));
         stage.setScene(scene);
         stage.setOnCloseRequest(e -> {
             e.consume();
@@ -115,6 +122,6 @@ public final class PandelApp extends Application {
         // Esc is device back; Show has its own key.
         stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
         stage.show();
-        return new Opened(window, work, pictures);
+        return new Opened(window, work, pictures, preferred);
     }
 }

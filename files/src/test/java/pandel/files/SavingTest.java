@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import pandel.files.settings.Preferences;
 import pandel.files.settings.PreferencesFile;
+import pandel.files.settings.WindowPlace;
 import pandel.files.store.FileStamp;
 import pandel.files.store.OpenMark;
 import pandel.files.store.PictureShelf;
@@ -103,7 +104,16 @@ class SavingTest {
         Files.writeString(file.path(), "{\"look\": 7, \"wordsAMinute\": 99999, \"dotsAMillimetre\": -3}");
         assertThat(file.read())
                 .isEqualTo(new Preferences(
-                        Preferences.LookWish.SYSTEM, Preferences.FASTEST, OptionalDouble.empty(), List.of()));
+                        Preferences.LookWish.SYSTEM,
+                        Preferences.FASTEST,
+                        OptionalDouble.empty(),
+                        List.of(),
+                        Optional.empty()));
+        WindowPlace place = new WindowPlace(-20, 40.5, 1280, 800, true);
+        file.write(mine.left(place));
+        assertThat(file.read().window()).contains(place);
+        Files.writeString(file.path(), "{\"window\": {\"width\": -4, \"height\": 1e300}}");
+        assertThat(file.read().window()).isEmpty();
         Files.writeString(file.path(), "{{{");
         assertThat(file.read()).isEqualTo(Preferences.USUAL);
         assertThat(mine.opened(folder.resolve("y.pandel"))

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -14,8 +15,14 @@ import java.util.OptionalDouble;
  *     shown stay
  * @param dotsAMillimetre interface px to a millimetre of the monitor, once measured: what true size needs
  * @param recent files opened last, the latest first
+ * @param window where the window was left
  */
-public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAMillimetre, List<Path> recent) {
+public record Preferences(
+        LookWish look,
+        int wordsAMinute,
+        OptionalDouble dotsAMillimetre,
+        List<Path> recent,
+        Optional<WindowPlace> window) {
 
     public static final int SLOWEST = 60;
     public static final int FASTEST = 600;
@@ -34,7 +41,8 @@ public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAM
     }
 
     /** What holds until somebody says otherwise; people read about 200 words a minute. */
-    public static final Preferences USUAL = new Preferences(LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of());
+    public static final Preferences USUAL =
+            new Preferences(LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty());
 
     public Preferences {
         wordsAMinute = Math.clamp(wordsAMinute, SLOWEST, FASTEST);
@@ -42,27 +50,28 @@ public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAM
                         && !(dotsAMillimetre.getAsDouble() > 0.5 && dotsAMillimetre.getAsDouble() < 50)
                 ? OptionalDouble.empty()
                 : dotsAMillimetre;
+        window = window.filter(WindowPlace::isPossible);
         recent = recent.stream().distinct().limit(MOST_RECENT).toList();
     }
 
     public Preferences withLook(LookWish wish) {
-        return new Preferences(wish, wordsAMinute, dotsAMillimetre, recent);
+        return new Preferences(wish, wordsAMinute, dotsAMillimetre, recent, window);
     }
 
     public Preferences reading(int words) {
-        return new Preferences(look, words, dotsAMillimetre, recent);
+        return new Preferences(look, words, dotsAMillimetre, recent, window);
     }
 
     /** @param dots interface px to a millimetre */
     public Preferences measured(double dots) {
-        return new Preferences(look, wordsAMinute, OptionalDouble.of(dots), recent);
+        return new Preferences(look, wordsAMinute, OptionalDouble.of(dots), recent, window);
     }
 
     /** The same with a file opened last. */
     public Preferences opened(Path file) {
         List<Path> files = new ArrayList<>(List.of(file.toAbsolutePath()));
         files.addAll(recent);
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, files);
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, files, window);
     }
 
     /** The same without a file that is not there any more. */
@@ -71,6 +80,12 @@ public record Preferences(LookWish look, int wordsAMinute, OptionalDouble dotsAM
                 look,
                 wordsAMinute,
                 dotsAMillimetre,
-                recent.stream().filter(f -> !f.equals(file)).toList());
+                recent.stream().filter(f -> !f.equals(file)).toList(),
+                window);
+    }
+
+    /** The same with the window left there. */
+    public Preferences left(WindowPlace place) {
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, Optional.of(place));
     }
 }

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import pandel.files.json.field.Json;
@@ -47,10 +48,22 @@ public record PreferencesFile(Path path) {
                     look,
                     node.path("wordsAMinute").asInt(Preferences.USUAL.wordsAMinute()),
                     dots.isNumber() ? OptionalDouble.of(dots.asDouble()) : OptionalDouble.empty(),
-                    recent);
+                    recent,
+                    window(node.path("window")));
         } catch (IOException | InvalidPathException e) {
             return Preferences.USUAL;
         }
+    }
+
+    private static Optional<WindowPlace> window(JsonNode node) {
+        return node.isObject()
+                ? Optional.of(new WindowPlace(
+                        node.path("x").asDouble(),
+                        node.path("y").asDouble(),
+                        node.path("width").asDouble(),
+                        node.path("height").asDouble(),
+                        node.path("filling").asBoolean()))
+                : Optional.empty();
     }
 
     /** Writes beside and renames, so that there is always a whole one. */
@@ -62,6 +75,14 @@ public record PreferencesFile(Path path) {
         preferences.dotsAMillimetre().ifPresent(dots -> node.put("dotsAMillimetre", dots));
         ArrayNode recent = node.putArray("recent");
         preferences.recent().forEach(file -> recent.add(file.toString()));
+        preferences
+                .window()
+                .ifPresent(w -> node.putObject("window")
+                        .put("x", w.x())
+                        .put("y", w.y())
+                        .put("width", w.width())
+                        .put("height", w.height())
+                        .put("filling", w.filling()));
         Files.createDirectories(path.toAbsolutePath().getParent());
         Path beside = path.resolveSibling("." + path.getFileName() + ".saving");
         Files.writeString(beside, Json.text(node));
