@@ -148,6 +148,12 @@ class ChecksAgainstBruteForceTest {
         agree(Generated.of(9, 8, Kind.NASTY), 7, 3000, 2);
     }
 
+    /** Pages and dialogs on dialogs, of which three seem to be open where play has two. */
+    @Example
+    void agreeWhereThreeSeemToBeOpen() {
+        agree(Generated.of(7, -949, Kind.NASTY, 2), 7, 3000, new Budget(5, 0));
+    }
+
     /** A wait goes back and opens a drawer there that nothing else opens, and of which an item turns the page. */
     @Example
     void agreeWhereADrawerOpensAtAPlaceThatIsGoneBackTo() {

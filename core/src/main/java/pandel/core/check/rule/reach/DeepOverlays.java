@@ -31,7 +31,13 @@ public final class DeepOverlays {
     private static final int STATES = (DEEP + 1) * (DEEP + 1);
     private static final int NONE = -1;
 
+    /** So many ways are played before the others are taken as they are. */
+    private static final int PLAYED = 300;
+
+    private final Solution solution;
     private final Reachability exploration;
+    private int played;
+    private boolean anyUnproven;
     private final BitSet seen = new BitSet();
     private final Buckets horizon = new Buckets();
     /**
@@ -44,21 +50,26 @@ public final class DeepOverlays {
     private final List<Route> by = new ArrayList<>();
     private final IntArrayList distances = new IntArrayList();
 
-    private DeepOverlays(Reachability exploration) {
+    private DeepOverlays(Solution solution, Reachability exploration) {
+        this.solution = solution;
         this.exploration = exploration;
     }
 
     public static List<Finding> in(Solution solution) {
         Map<String, Walk> third = new LinkedHashMap<>();
+        boolean anyUnproven = false;
         for (Reachability exploration : solution.explorations()) {
-            new DeepOverlays(exploration).search(third);
+            DeepOverlays deep = new DeepOverlays(solution, exploration);
+            deep.search(third);
+            anyUnproven |= deep.anyUnproven;
         }
         if (third.isEmpty()
                 && OpenTogether.mayBe(solution.prototype(), DEEP)
-                && solution.explorations().stream()
-                        .anyMatch(e -> e.isDoubtful()
-                                || e.isSpared()
-                                || e.nodes().stream().anyMatch(Node::isInexact))) {
+                && (anyUnproven
+                        || solution.explorations().stream()
+                                .anyMatch(e -> e.isDoubtful()
+                                        || e.isSpared()
+                                        || e.nodes().stream().anyMatch(Node::isInexact)))) {
             solution.unsettled()
                     .accept(new Unsettled(
                             Rule.DEEP_OVERLAYS, "", "Whether three things can be open above one another."));
@@ -86,11 +97,23 @@ public final class DeepOverlays {
             Node node = exploration.nodes().get(state / STATES);
             int open = state % STATES / (DEEP + 1);
             if (open == DEEP) {
-                third.computeIfAbsent(node.cell.screen(), id -> walk(step));
+                if (!third.containsKey(node.cell.screen())) {
+                    Walk walk = walk(step);
+                    if (isOpenAtTheEnd(walk)) {
+                        third.put(node.cell.screen(), walk);
+                    } else {
+                        anyUnproven = true;
+                    }
+                }
             } else {
                 goOn(step, node, open, state % (DEEP + 1));
             }
         }
+    }
+
+    /** What is open is counted along the way; a level put on what was only thought to lie there is none in play. */
+    private boolean isOpenAtTheEnd(Walk walk) {
+        return played++ >= PLAYED || walk.replay(solution.prototype()).levels().size() == DEEP + 1;
     }
 
     private static boolean opens(Node node) {
