@@ -77,7 +77,7 @@ class CheckTest extends WindowTest {
         clickOn("#quiet-here");
         settle();
         assertThat(count(Rule.DEAD_END)).isZero();
-        assertRead("dead-end is not reported on Receipt");
+        assertRead("“Dead end” is not reported on Receipt");
         clickOn("“Something is broken” on “Loan” has no link yet.");
         settle();
         clickOn("#quiet");
@@ -98,7 +98,7 @@ class CheckTest extends WindowTest {
         clickOn("#quiet-section");
         settle();
         assertThat(count(Rule.DEAD_END)).isZero();
-        assertRead("dead-end is not reported in Loans");
+        assertRead("“Dead end” is not reported in Loans");
         shot("quiet-section");
         interact(() -> opened.work().edit(ScreenEdits.section(List.of(screen("Receipt")), "")));
         settle();

@@ -273,7 +273,7 @@ class LooksTest extends WindowTest {
         clickOn("#page-done");
         settle();
         go(5);
-        assertRead("address-part");
+        assertRead("Part of an address");
     }
 
     @Test

@@ -42,7 +42,9 @@ class RulesPageTest {
         for (Rule rule : Rule.values()) {
             text.append("\n### ")
                     .append(rule.id())
-                    .append("\n\n*")
+                    .append("\n\n**")
+                    .append(rule.title())
+                    .append("**, *")
                     .append(rule.weights())
                     .append("*: ")
                     .append(rule.meaning())

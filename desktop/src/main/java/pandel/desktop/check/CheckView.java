@@ -196,7 +196,7 @@ public final class CheckView implements StageView {
 
     private ToggleButton filter(Rule rule, Checked checked) {
         ToggleButton button =
-                new ToggleButton(rule.id() + "  " + checked.findings(rule).size());
+                new ToggleButton(rule.title() + "  " + checked.findings(rule).size());
         button.getStyleClass().add("filter");
         button.setId("filter-" + rule.id());
         button.setSelected(only.contains(rule));

@@ -8,6 +8,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
 import pandel.core.check.finding.Finding;
+import pandel.core.check.finding.Rule;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.Judgements;
 import pandel.core.model.screen.Screen;
@@ -28,8 +29,8 @@ final class Decided extends VBox {
             Optional<Finding> now = checked.accepted().stream()
                     .filter(f -> f.ground().equals(accepted.ground()))
                     .findFirst();
-            String sentence =
-                    now.map(Finding::sentence).orElse(accepted.rule() + ": no longer found, or its ground has changed");
+            String sentence = now.map(Finding::sentence)
+                    .orElse(Rule.titled(accepted.rule()) + ": no longer found, or its ground has changed");
             getChildren()
                     .add(row(
                             sentence + (accepted.reason().isEmpty() ? "" : " — " + accepted.reason()),
@@ -46,7 +47,7 @@ final class Decided extends VBox {
                     .orElse("");
             getChildren()
                     .add(row(
-                            quiet.rule() + " is not reported" + where,
+                            "“" + Rule.titled(quiet.rule()) + "” is not reported" + where,
                             () -> work.edit(JudgementEdits.speakAgain(quiet))));
         }
     }

@@ -33,7 +33,7 @@ final class FindingRow extends ListCell<Finding> {
         markPlace.getStyleClass().add("finding-mark");
         markPlace.setMaxHeight(Region.USE_PREF_SIZE);
         Label sentence = new WrappedLabel(finding.sentence());
-        Label id = new Label(finding.rule().id());
+        Label id = new Label(finding.rule().title());
         id.getStyleClass().addAll("quiet", "small");
         VBox words = new VBox(2, sentence, id);
         HBox row = new HBox(markPlace, words);

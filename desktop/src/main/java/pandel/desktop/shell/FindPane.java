@@ -178,7 +178,13 @@ final class FindPane extends VBox {
         work.checked()
                 .ifPresent(c -> c.findings()
                         .forEach(f -> add(
-                                all, typed, "finding", f.sentence(), f.rule().id(), 2, () -> showFinding.accept(f))));
+                                all,
+                                typed,
+                                "finding",
+                                f.sentence(),
+                                f.rule().title(),
+                                2,
+                                () -> showFinding.accept(f))));
         commands.stream()
                 .filter(c -> c.possible().getAsBoolean() && !c.id().equals("find"))
                 .forEach(c -> add(all, typed, "to do", c.title(), c.keyName(), 3, c.action()));
