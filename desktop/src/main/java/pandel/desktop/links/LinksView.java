@@ -15,7 +15,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.core.areas.Things;
 import pandel.core.edit.link.Waiting;
 import pandel.core.edit.linking.Destination;
 import pandel.core.edit.screen.HotspotEdits;
@@ -57,8 +56,8 @@ public final class LinksView implements StageView {
     private final WaysOut waysOut;
     final SentencePane sentence;
     private final LooksBar looks;
-    private final DeskPane beside;
-    private final DeskActions besideActions;
+    final DeskPane beside;
+    final DeskActions besideActions;
     private final ScrollPane besideHeld;
     private final Button besides = Buttons.smallWord("Two devices", "two-devices", this::turnBeside);
     private Optional<String> besideDevice = Optional.empty();
@@ -83,7 +82,13 @@ public final class LinksView implements StageView {
         this.actions = new DeskActions(work);
         this.walk = new LinksWalk(work, actions, around, () -> desk().requestFocus());
         this.desk = new DeskPane(
-                work, actions, around.pictures(), around.things(), m -> marked(m, false), walk::walkBack, walk::walkOn);
+                work,
+                actions,
+                around.pictures(),
+                around.things(),
+                m -> new MarkedLinks(this).ask(m, false),
+                walk::walkBack,
+                walk::walkOn);
         this.waysIn = new WaysIn((screen, hotspot) -> {
             walk.walkTo(screen.id());
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
@@ -98,7 +103,13 @@ public final class LinksView implements StageView {
                                 .findFirst())
                         .orElse(work.device()));
         this.beside = new DeskPane(
-                work, besideActions, around.pictures(), around.things(), m -> marked(m, true), () -> {}, () -> {});
+                work,
+                besideActions,
+                around.pictures(),
+                around.things(),
+                m -> new MarkedLinks(this).ask(m, true),
+                () -> {},
+                () -> {});
         beside.beside(true);
         beside.setId("desk-beside");
         beside.paperId("desk-paper-beside");
@@ -161,41 +172,6 @@ public final class LinksView implements StageView {
                 .orElse(-1);
         besideDevice = now + 1 < others.size() ? Optional.of(others.get(now + 1).id()) : Optional.empty();
         refresh();
-    }
-
-    /** Asks where what was just marked leads. */
-    private void marked(Marking marking, boolean onOther) {
-        DeskPane on = onOther ? beside : desk;
-        DeskActions does = onOther ? besideActions : actions;
-        Finder finder = openFinder(on, "", true, Optional.of(marking.area()), (choice, made) -> {
-            Marking now = made.orElse(marking);
-            if (choice.more() && !now.screens().isEmpty()) {
-                does.markOn(now.area(), now.screens(), choice.to());
-            } else {
-                does.mark(choice.more() ? now.alike() : List.of(now.area()), choice.to());
-            }
-            tellRows(does);
-            if (choice.going()) {
-                walk.walkOn();
-            }
-        });
-        boolean sign = marking.kind() == Things.Kind.SIGN
-                && marking.area().x() < does.size().width() / 2;
-        finder.offering(marking.more(), !marking.screens().isEmpty(), sign, on);
-    }
-
-    /** Says where what rows hold is named, for what they hold at first is only their number. */
-    private void tellRows(DeskActions does) {
-        does.chosen().stream()
-                .reduce((a, b) -> b)
-                .filter(h -> !h.rows().isEmpty())
-                .ifPresent(h -> {
-                    if (!h.rows().getFirst().isEmpty()) {
-                        around.say(h.rows().size() + " rows, each with its own "
-                                + String.join(", ", h.rows().getFirst().keySet())
-                                + ". What each holds is typed under the first word of the sentence.");
-                    }
-                });
     }
 
     private HBox head() {
@@ -317,7 +293,7 @@ public final class LinksView implements StageView {
     }
 
     /** @param chosen told what was chosen, and what is marked by then */
-    private Finder openFinder(
+    Finder openFinder(
             DeskPane on,
             String words,
             boolean fresh,

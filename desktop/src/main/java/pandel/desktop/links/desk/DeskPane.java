@@ -14,7 +14,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Line;
-import javafx.scene.shape.Rectangle;
 import pandel.core.edit.screen.AreaDrag;
 import pandel.core.model.Targets;
 import pandel.core.model.screen.Area;
@@ -41,7 +40,6 @@ public final class DeskPane extends Pane implements Finder.Marked {
     private final DeskActions actions;
     private final MockView mock;
     private final Pane paper = new Pane();
-    private final Rectangle marking = new Rectangle();
     private final Map<String, HotspotView> views = new LinkedHashMap<>();
     private final EdgeBand edge = new EdgeBand();
     private final Neighbour before;
@@ -50,9 +48,8 @@ public final class DeskPane extends Pane implements Finder.Marked {
     private final Consumer<Marking> marked;
     private final Proposals proposals;
     private final Proposing proposing;
-    private Optional<Marking> taken = Optional.empty();
+    private final Taken taken;
     private boolean wasFinding;
-    private boolean together;
     private Optional<Node> finder = Optional.empty();
     private Optional<Area> finderAt = Optional.empty();
     private Optional<AreaDrag> drag = Optional.empty();
@@ -78,13 +75,12 @@ public final class DeskPane extends Pane implements Finder.Marked {
         this.mock = new MockView(pictures);
         this.proposals = new Proposals(work, actions, things);
         this.proposing = new Proposing(paper, proposals);
+        this.taken = new Taken(paper, proposing);
         this.before = new Neighbour(pictures, walkBack, "walk-back");
         this.next = new Neighbour(pictures, walkOn, "walk-on");
         paper.setId("desk-paper");
         paper.getChildren().add(mock);
         paper.setCursor(Cursor.CROSSHAIR);
-        marking.getStyleClass().add("marking");
-        marking.setMouseTransparent(true);
         bond.getStyleClass().add("bond-line");
         caption.getStyleClass().addAll("quiet", "small");
         caption.setMouseTransparent(true);
@@ -94,17 +90,9 @@ public final class DeskPane extends Pane implements Finder.Marked {
         paper.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
         paper.addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
         paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hovered);
-        paper.addEventHandler(MouseEvent.MOUSE_EXITED, e -> {
-            if (finder.isEmpty()) {
-                proposing.rest();
-            }
-        });
+        paper.addEventHandler(MouseEvent.MOUSE_EXITED, e -> taken.leave());
         // What comes to be known while the desk is not in sight is asked for when it is.
-        things.whenKnown(() -> {
-            if (getScene() != null) {
-                proposals.refresh();
-            }
-        });
+        things.whenKnown(() -> Optional.ofNullable(getScene()).ifPresent(s -> proposals.refresh()));
     }
 
     /**
@@ -278,10 +266,9 @@ public final class DeskPane extends Pane implements Finder.Marked {
 
     /** Puts a finder beside an area. */
     public void open(Node node, Optional<Area> at) {
-        Optional<Marking> marks = taken;
+        Optional<Marking> marks = taken.now();
         closeFinder();
-        taken = marks;
-        marks.ifPresent(this::outline);
+        marks.ifPresent(m -> taken.take(m, scale));
         finder = Optional.of(node);
         finderAt = at;
         getChildren().add(node);
@@ -290,57 +277,29 @@ public final class DeskPane extends Pane implements Finder.Marked {
 
     /** What the finder is open for, as it has been moved since. */
     public Optional<Marking> taken() {
-        return taken;
+        return taken.now();
     }
 
     @Override
     public void together(boolean all) {
-        together = all;
-        taken.ifPresent(this::outline);
+        taken.together(all, scale);
     }
 
     /** Nothing moves past the mock's edges. */
     @Override
     public void nudge(double dx, double dy) {
-        Placement.Size size = actions.size();
-        taken = taken.map(m -> {
-            Area moved = m.area().moved(dx, dy).within(size.width(), size.height());
-            return m.moved(moved.x() - m.area().x(), moved.y() - m.area().y());
-        });
-        taken.ifPresent(this::outline);
+        taken.nudge(dx, dy, actions.size(), scale);
     }
 
     private void take(Marking marking) {
-        together = false;
-        taken = Optional.of(marking);
-        outline(marking);
+        taken.take(marking, scale);
         marked.accept(marking);
     }
 
-    private void outline(Marking marking) {
-        Area area = marking.area();
-        marking(area);
-        if (marking.alike().size() > 1) {
-            proposing.show(marking, scale, together);
-        }
-    }
-
-    private void marking(Area area) {
-        marking.setX(area.x() * scale);
-        marking.setY(area.y() * scale);
-        marking.setWidth(area.width() * scale);
-        marking.setHeight(area.height() * scale);
-        if (!paper.getChildren().contains(marking)) {
-            paper.getChildren().add(marking);
-        }
-    }
-
     public void closeFinder() {
-        taken = Optional.empty();
-        proposing.rest();
+        taken.clear();
         finder.ifPresent(getChildren()::remove);
         finder = Optional.empty();
-        paper.getChildren().remove(marking);
     }
 
     public boolean isFinding() {
@@ -395,7 +354,7 @@ public final class DeskPane extends Pane implements Finder.Marked {
             chosenView().ifPresent(v -> v.place(area, scale));
         } else {
             proposing.rest();
-            marking(markedTo(e));
+            taken.draw(markedTo(e), scale);
         }
     }
 
