@@ -56,8 +56,9 @@ public final class LinksView implements StageView {
     private final WaysOut waysOut;
     final SentencePane sentence;
     private final LooksBar looks;
-    final DeskPane beside;
-    final DeskActions besideActions;
+    private final DeskPane beside;
+    private final MarkedLinks marks;
+    private final DeskActions besideActions;
     private final ScrollPane besideHeld;
     private final Button besides = Buttons.smallWord("Two devices", "two-devices", this::turnBeside);
     private Optional<String> besideDevice = Optional.empty();
@@ -81,14 +82,9 @@ public final class LinksView implements StageView {
         this.around = around;
         this.actions = new DeskActions(work);
         this.walk = new LinksWalk(work, actions, around, () -> desk().requestFocus());
-        this.desk = new DeskPane(
-                work,
-                actions,
-                around.pictures(),
-                around.things(),
-                m -> new MarkedLinks(this).ask(m, false),
-                walk::walkBack,
-                walk::walkOn);
+        this.marks = new MarkedLinks(around, walk, (on, at, then) -> openFinder(on, "", true, at, then));
+        this.desk =
+                new DeskPane(work, actions, around, (on, m) -> marks.ask(m, on, actions), walk::walkBack, walk::walkOn);
         this.waysIn = new WaysIn((screen, hotspot) -> {
             walk.walkTo(screen.id());
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
@@ -103,13 +99,7 @@ public final class LinksView implements StageView {
                                 .findFirst())
                         .orElse(work.device()));
         this.beside = new DeskPane(
-                work,
-                besideActions,
-                around.pictures(),
-                around.things(),
-                m -> new MarkedLinks(this).ask(m, true),
-                () -> {},
-                () -> {});
+                work, besideActions, around, (on, m) -> marks.ask(m, on, besideActions), () -> {}, () -> {});
         beside.beside(true);
         beside.setId("desk-beside");
         beside.paperId("desk-paper-beside");
@@ -293,7 +283,7 @@ public final class LinksView implements StageView {
     }
 
     /** @param chosen told what was chosen, and what is marked by then */
-    Finder openFinder(
+    private Finder openFinder(
             DeskPane on,
             String words,
             boolean fresh,

@@ -2,30 +2,36 @@ package pandel.desktop.links;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import pandel.core.areas.Things;
+import pandel.core.model.screen.Area;
 import pandel.desktop.links.action.DeskActions;
 import pandel.desktop.links.action.Finder;
 import pandel.desktop.links.desk.DeskPane;
 import pandel.desktop.links.desk.Marking;
+import pandel.desktop.stage.Messages;
 
 /** What was just marked on a desk is linked: alone, with its rows, or on all screens that have the same sign. */
 final class MarkedLinks {
 
-    private final LinksView view;
-
-    MarkedLinks(LinksView view) {
-        this.view = view;
+    /** How it is asked where something leads: beside an area of a desk, and with what is marked when it is said. */
+    interface Asking {
+        Finder ask(DeskPane on, Optional<Area> at, BiConsumer<Finder.Choice, Optional<Marking>> then);
     }
 
-    /**
-     * Asks where it leads.
-     *
-     * @param onOther whether it was marked on the device beside
-     */
-    void ask(Marking marking, boolean onOther) {
-        DeskPane on = onOther ? view.beside : view.desk;
-        DeskActions does = onOther ? view.besideActions : view.actions;
-        Finder finder = view.openFinder(on, "", true, Optional.of(marking.area()), (choice, made) -> {
+    private final Messages messages;
+    private final LinksWalk walk;
+    private final Asking asking;
+
+    MarkedLinks(Messages messages, LinksWalk walk, Asking asking) {
+        this.messages = messages;
+        this.walk = walk;
+        this.asking = asking;
+    }
+
+    /** Asks where what was marked on a desk leads. */
+    void ask(Marking marking, DeskPane on, DeskActions does) {
+        Finder finder = asking.ask(on, Optional.of(marking.area()), (choice, made) -> {
             Marking now = made.orElse(marking);
             if (choice.more() && !now.screens().isEmpty()) {
                 does.markOn(now.area(), now.screens(), choice.to());
@@ -34,7 +40,7 @@ final class MarkedLinks {
             }
             tellRows(does);
             if (choice.going()) {
-                view.walk.walkOn();
+                walk.walkOn();
             }
         });
         boolean sign = marking.kind() == Things.Kind.SIGN
@@ -47,7 +53,7 @@ final class MarkedLinks {
         does.chosen().stream()
                 .reduce((a, b) -> b)
                 .filter(h -> !h.rows().isEmpty() && !h.rows().getFirst().isEmpty())
-                .ifPresent(h -> view.around.say(h.rows().size() + " rows, each with its own "
+                .ifPresent(h -> messages.say(h.rows().size() + " rows, each with its own "
                         + String.join(", ", h.rows().getFirst().keySet())
                         + ". What each holds is typed under the first word of the sentence."));
     }

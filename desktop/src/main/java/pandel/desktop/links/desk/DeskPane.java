@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
 import javafx.geometry.Point2D;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
@@ -24,8 +24,7 @@ import pandel.core.play.layout.Placement;
 import pandel.desktop.links.action.DeskActions;
 import pandel.desktop.links.action.Finder;
 import pandel.desktop.picture.MockView;
-import pandel.desktop.picture.PictureLibrary;
-import pandel.desktop.picture.PictureThings;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.work.Work;
 
 /** The one screen in the middle of the desk: its mock, its hotspots, and the neighbours one came from or walks to. */
@@ -45,7 +44,7 @@ public final class DeskPane extends Pane implements Finder.Marked {
     private final Neighbour before;
     private final Neighbour next;
     private final Line bond = new Line();
-    private final Consumer<Marking> marked;
+    private final BiConsumer<DeskPane, Marking> marked;
     private final Proposals proposals;
     private final Proposing proposing;
     private final Taken taken;
@@ -64,20 +63,19 @@ public final class DeskPane extends Pane implements Finder.Marked {
     public DeskPane(
             Work work,
             DeskActions actions,
-            PictureLibrary pictures,
-            PictureThings things,
-            Consumer<Marking> marked,
+            PageHost around,
+            BiConsumer<DeskPane, Marking> marked,
             Runnable walkBack,
             Runnable walkOn) {
         this.work = work;
         this.actions = actions;
         this.marked = marked;
-        this.mock = new MockView(pictures);
-        this.proposals = new Proposals(work, actions, things);
+        this.mock = new MockView(around.pictures());
+        this.proposals = new Proposals(work, actions, around.things());
         this.proposing = new Proposing(paper, proposals);
         this.taken = new Taken(paper, proposing);
-        this.before = new Neighbour(pictures, walkBack, "walk-back");
-        this.next = new Neighbour(pictures, walkOn, "walk-on");
+        this.before = new Neighbour(around.pictures(), walkBack, "walk-back");
+        this.next = new Neighbour(around.pictures(), walkOn, "walk-on");
         paper.setId("desk-paper");
         paper.getChildren().add(mock);
         paper.setCursor(Cursor.CROSSHAIR);
@@ -92,7 +90,7 @@ public final class DeskPane extends Pane implements Finder.Marked {
         paper.addEventHandler(MouseEvent.MOUSE_MOVED, this::hovered);
         paper.addEventHandler(MouseEvent.MOUSE_EXITED, e -> taken.leave());
         // What comes to be known while the desk is not in sight is asked for when it is.
-        things.whenKnown(() -> Optional.ofNullable(getScene()).ifPresent(s -> proposals.refresh()));
+        around.things().whenKnown(() -> Optional.ofNullable(getScene()).ifPresent(s -> proposals.refresh()));
     }
 
     /**
@@ -293,7 +291,7 @@ public final class DeskPane extends Pane implements Finder.Marked {
 
     private void take(Marking marking) {
         taken.take(marking, scale);
-        marked.accept(marking);
+        marked.accept(this, marking);
     }
 
     public void closeFinder() {
