@@ -37,7 +37,7 @@ public final class PandelApp extends Application {
     private static final long FIRST_SIGHT = 1500;
 
     /** A window with what it is about. */
-    public record Opened(MainWindow window, Work work, PictureLibrary pictures, Preferred preferred) {}
+    public record Opened(MainWindow window, Work work, PictureLibrary pictures) {}
 
     @Override
     public void start(Stage stage) throws IOException {
@@ -45,9 +45,10 @@ public final class PandelApp extends Application {
                 .map(Path::of)
                 .filter(Files::isRegularFile);
         Places places = Places.ofUser();
-        StagePlace.restore(stage, places.preferences().read().window());
-        Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, places);
-        StagePlace.keep(stage, opened.preferred());
+        Preferred preferred = new Preferred(places.preferences());
+        StagePlace.restore(stage, preferred.now().window());
+        Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, places, preferred);
+        StagePlace.keep(stage, preferred);
         MainWindow window = opened.window();
         // What nobody foresaw is told, wherever it happens; what is open stays open.
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> Platform.runLater(() -> window.failed("do that", e)));
@@ -70,10 +71,20 @@ public final class PandelApp extends Application {
     /** Fills a stage with a window that has nothing open, and shows it. */
     public static Opened show(Stage stage, FileChoosing choosing, PlayClock clock, Optional<Path> sample, Places places)
             throws IOException {
+        return show(stage, choosing, clock, sample, places, new Preferred(places.preferences()));
+    }
+
+    private static Opened show(
+            Stage stage,
+            FileChoosing choosing,
+            PlayClock clock,
+            Optional<Path> sample,
+            Places places,
+            Preferred preferred)
+            throws IOException {
         SecureRandom random = new SecureRandom();
         PictureLibrary pictures = new PictureLibrary(places.thumbnails());
         Work work = new Work(new Naming(random::nextInt), new PictureShelf(), () -> pictures.awaitRest(FIRST_SIGHT));
-        Preferred preferred = new Preferred(places.preferences());
         MainWindow window = new MainWindow(
                 work,
                 pictures,
@@ -122,6 +133,6 @@ public final class PandelApp extends Application {
         // Esc is device back; Show has its own key.
         stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
         stage.show();
-        return new Opened(window, work, pictures, preferred);
+        return new Opened(window, work, pictures);
     }
 }

@@ -43,9 +43,7 @@ final class Alike {
 
     private boolean takes(Box box) {
         Box first = boxes.getFirst();
-        return Math.abs(first.width() - box.width()) <= NEAR
-                && Math.abs(first.height() - box.height()) <= NEAR
-                && (near(lefts, box.left()) || near(tops, box.top()));
+        return first.isAsLargeAs(box, NEAR) && (near(lefts, box.left()) || near(tops, box.top()));
     }
 
     private static boolean near(NavigableSet<Integer> edges, int edge) {

@@ -50,6 +50,11 @@ record Box(int left, int top, int right, int bottom) {
                 Math.clamp(bottom, other.top, other.bottom));
     }
 
+    /** Whether another has its width and height, but for so many px. */
+    boolean isAsLargeAs(Box other, int near) {
+        return Math.abs(width() - other.width()) <= near && Math.abs(height() - other.height()) <= near;
+    }
+
     /** px of height that both have in common; below 0 the gap between them. */
     int besides(Box other) {
         return Math.min(bottom, other.bottom) - Math.max(top, other.top);

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The things of one picture, ground by ground. */
 final class Finding {
@@ -25,6 +26,7 @@ final class Finding {
     private final Pixels pixels;
     private final Box page;
     private final List<Ground> grounds = new ArrayList<>();
+    private final Optional<Strip> strip;
 
     Finding(Pixels pixels) {
         this.pixels = pixels;
@@ -32,6 +34,7 @@ final class Finding {
         page = whole.box();
         grounds.add(Ground.of(whole, true));
         inside(whole);
+        strip = strip(Strips.at(page, grounds));
     }
 
     private void inside(Piece piece) {
@@ -45,7 +48,7 @@ final class Finding {
 
     List<Thing> things() {
         List<Thing> things = new ArrayList<>();
-        List<Box> cells = strip().map(Strip::cells).orElse(List.of());
+        List<Box> cells = strip.map(Strip::cells).orElse(List.of());
         cells.forEach(cell -> things.add(new Thing(cell, Thing.Kind.CELL, cells)));
         for (Ground ground : grounds) {
             for (List<Box> rows : Rows.on(ground)) {
@@ -57,11 +60,12 @@ final class Finding {
             }
             Map<Box, List<Box>> alike = Alike.of(ground.boxes());
             for (Box box : ground.boxes()) {
-                things.add(new Thing(fingered(box, ground), Thing.Kind.BOX, Objects.requireNonNull(alike.get(box))));
+                things.add(
+                        new Thing(fingered(box, true, ground), Thing.Kind.BOX, Objects.requireNonNull(alike.get(box))));
             }
             ground.drawings().forEach(d -> things.add(Thing.alone(d, Thing.Kind.DRAWING)));
             for (Box words : Words.blocks(ground.lines())) {
-                things.add(Thing.alone(fingered(words, ground), Thing.Kind.WORDS));
+                things.add(Thing.alone(fingered(words, false, ground), Thing.Kind.WORDS));
                 asLargeAs(words, ground)
                         .map(b -> b.within(page))
                         .ifPresent(box -> things.add(Thing.alone(box, Thing.Kind.WORDS)));
@@ -72,7 +76,10 @@ final class Finding {
 
     /** The strip of tabs at the foot. */
     Optional<Strip> strip() {
-        List<Box> cells = Strips.at(page, grounds);
+        return strip;
+    }
+
+    private Optional<Strip> strip(List<Box> cells) {
         return cells.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Strip(
@@ -88,8 +95,8 @@ final class Finding {
             for (Box line : ground.lines()) {
                 if (line.bottom() <= HEAD) {
                     Words.sign(line, ground.glyphs())
-                            .ifPresent(
-                                    sign -> marks.add(new Marked(sign, Ink.of(pixels, sign), fingered(line, ground))));
+                            .ifPresent(sign ->
+                                    marks.add(new Marked(sign, Ink.of(pixels, sign), fingered(line, false, ground))));
                 }
             }
         }
@@ -111,8 +118,7 @@ final class Finding {
     }
 
     /** Something small with room for a finger around it, at most half way to the next thing. */
-    private static Box fingered(Box box, Ground ground) {
-        boolean isBox = ground.boxes().contains(box);
+    private static Box fingered(Box box, boolean isBox, Ground ground) {
         int least = isBox ? 0 : Words.isSign(box) ? ASIDE / 3 : ASIDE;
         int aside = Math.max(least, (FINGER - box.width() + 1) / 2);
         int above = Math.max(0, ((isBox ? FINGER - 12 : FINGER) - box.height() + 1) / 2);
@@ -123,9 +129,8 @@ final class Finding {
         int right = aside;
         int top = above;
         int bottom = above;
-        List<Box> others = ground.things();
-        others.addAll(ground.separators());
-        for (Box other : others) {
+        for (Box other :
+                (Iterable<Box>) Stream.concat(ground.things().stream(), ground.separators().stream())::iterator) {
             if (box.contains(other) || other.contains(box)) {
                 continue;
             }

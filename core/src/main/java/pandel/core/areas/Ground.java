@@ -12,8 +12,16 @@ import java.util.List;
  * @param separators lines that part things
  * @param glyphs letters and signs one by one
  * @param lines words and signs, a rectangle a line
+ * @param things boxes, drawings and lines together
  */
-record Ground(Box box, List<Box> boxes, List<Box> drawings, List<Box> separators, List<Box> glyphs, List<Box> lines) {
+record Ground(
+        Box box,
+        List<Box> boxes,
+        List<Box> drawings,
+        List<Box> separators,
+        List<Box> glyphs,
+        List<Box> lines,
+        List<Box> things) {
 
     /** Narrower and lower specks are dust of a compressed picture. */
     private static final int SPECK = 2;
@@ -41,7 +49,11 @@ record Ground(Box box, List<Box> boxes, List<Box> drawings, List<Box> separators
                 }
             }
         }
-        return new Ground(piece.box(), boxes, drawings, separators, glyphs, Words.lines(glyphs));
+        List<Box> lines = Words.lines(glyphs);
+        List<Box> things = new ArrayList<>(boxes);
+        things.addAll(drawings);
+        things.addAll(lines);
+        return new Ground(piece.box(), boxes, drawings, separators, glyphs, lines, things);
     }
 
     /** The outline of a thing, or the softened corner of one. */
@@ -52,13 +64,5 @@ record Ground(Box box, List<Box> boxes, List<Box> drawings, List<Box> separators
                         || inside.kind() == Piece.Kind.GLYPH
                                 && (box.left() <= of.left() || box.right() >= of.right())
                                 && (box.top() <= of.top() || box.bottom() >= of.bottom()));
-    }
-
-    /** Everything on it that is no line between things. */
-    List<Box> things() {
-        List<Box> all = new ArrayList<>(boxes);
-        all.addAll(drawings);
-        all.addAll(lines);
-        return all;
     }
 }

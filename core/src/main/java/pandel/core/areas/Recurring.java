@@ -133,8 +133,7 @@ public record Recurring(Kind kind, List<Integer> pictures, List<Area> areas) {
             Marked other = marks.get(g).getFirst();
             if (Math.abs(other.sign().left() - mark.sign().left()) <= NEAR
                     && Math.abs(other.sign().top() - mark.sign().top()) <= MOVED
-                    && Math.abs(other.sign().width() - mark.sign().width()) <= NEAR
-                    && Math.abs(other.sign().height() - mark.sign().height()) <= NEAR
+                    && other.sign().isAsLargeAs(mark.sign(), NEAR)
                     && Ink.same(other.ink(), mark.ink())) {
                 return g;
             }

@@ -71,9 +71,7 @@ final class Rows {
     }
 
     private static boolean alike(Box one, Box other) {
-        return Math.abs(one.left() - other.left()) <= NEAR
-                && Math.abs(one.width() - other.width()) <= 2 * NEAR
-                && Math.abs(one.height() - other.height()) <= 2 * NEAR;
+        return Math.abs(one.left() - other.left()) <= NEAR && one.isAsLargeAs(other, 2 * NEAR);
     }
 
     private Optional<List<Box>> list(List<Box> family, int fewest) {
@@ -163,9 +161,7 @@ final class Rows {
     private int reach(Box leader, List<Box> things, List<List<Box>> others) {
         int right = leader.right();
         for (Box thing : things) {
-            if (Math.abs(thing.width() - leader.width()) <= 2 * NEAR
-                    && Math.abs(thing.height() - leader.height()) <= 2 * NEAR
-                    && Math.abs(thing.top() - leader.top()) <= NEAR) {
+            if (thing.isAsLargeAs(leader, 2 * NEAR) && Math.abs(thing.top() - leader.top()) <= NEAR) {
                 break;
             }
             if (thing.left() - right > FAR * ground.box().width() && !isRepeated(thing, others)) {

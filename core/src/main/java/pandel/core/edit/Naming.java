@@ -26,6 +26,13 @@ public record Naming(IntUnaryOperator dice) {
         }
     }
 
+    /** An id not among those taken, and taken from then on. */
+    public String take(String title, Set<String> taken) {
+        String id = fresh(title, taken);
+        taken.add(id);
+        return id;
+    }
+
     private char letter() {
         return LETTERS.charAt(dice.applyAsInt(LETTERS.length()));
     }

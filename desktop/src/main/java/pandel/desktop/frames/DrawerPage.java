@@ -77,8 +77,7 @@ public final class DrawerPage extends FramePage {
         Set<String> taken = new LinkedHashSet<>(work.prototype().index().ids());
         List<Drawer.Item> items = new ArrayList<>();
         for (Screen screen : screens) {
-            String item = work.naming().fresh(screen.shownTitle() + " item", taken);
-            taken.add(item);
+            String item = work.naming().take(screen.shownTitle() + " item", taken);
             items.add(new Drawer.Item(item, screen.shownTitle(), "", "", false, Branch.of(Fitting.fromDrawer(screen))));
         }
         String title = "Menu"
@@ -259,11 +258,11 @@ public final class DrawerPage extends FramePage {
             if (e.getCode() == KeyCode.ENTER && !area.getText().isBlank()) {
                 e.consume();
                 Set<String> taken = new LinkedHashSet<>(work.prototype().index().ids());
-                work.edit(DrawerEdits.type(work.prototype(), now(), area.getText(), () -> {
-                    String fresh = work.naming().fresh("item", taken);
-                    taken.add(fresh);
-                    return fresh;
-                }));
+                work.edit(DrawerEdits.type(
+                        work.prototype(),
+                        now(),
+                        area.getText(),
+                        () -> work.naming().take("item", taken)));
                 chosen = Math.max(0, now().items().size() - 1);
                 fill();
                 lookup("#drawer-type").requestFocus();

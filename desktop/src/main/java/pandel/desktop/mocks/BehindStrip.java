@@ -3,14 +3,11 @@ package pandel.desktop.mocks;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import pandel.core.areas.Recurring;
 import pandel.core.areas.Things;
 import pandel.core.edit.Edit;
@@ -115,18 +112,9 @@ final class BehindStrip {
     }
 
     private TabSet set(List<Screen> screens) {
-        Set<String> taken = new HashSet<>();
         List<TabSet.Tab> tabs = screens.stream()
                 .map(s -> new TabSet.Tab(
-                        work.naming()
-                                .fresh(
-                                        s.shownTitle() + " tab",
-                                        Stream.concat(work.prototype().index().ids().stream(), taken.stream())
-                                                .collect(Collectors.toSet())),
-                        s.shownTitle(),
-                        "",
-                        new Target.ToScreen(s.id())))
-                .peek(t -> taken.add(t.id()))
+                        work.freshId(s.shownTitle() + " tab"), s.shownTitle(), "", new Target.ToScreen(s.id())))
                 .toList();
         String title = screens.getFirst().shownTitle() + " and beside";
         return TabSet.of(work.freshId(title), title, tabs).withStrip(TabSet.Strip.USUAL);

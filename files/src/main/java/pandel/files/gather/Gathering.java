@@ -233,8 +233,7 @@ public final class Gathering {
             for (int i = 0; i < futures.size(); i++) {
                 try {
                     Taken one = futures.get(i).get();
-                    String id = naming.fresh(one.title(), taken);
-                    taken.add(id);
+                    String id = naming.take(one.title(), taken);
                     screens.add(Screen.page(id, one.title())
                             .withMocks(List.of(one.picture()))
                             .withSection(section(pictures.get(i))));

@@ -27,6 +27,7 @@ import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
+import pandel.core.play.words.LinkWords;
 
 /**
  * One edit of many links.
@@ -127,11 +128,7 @@ public record Bulk(Edit edit, int done, int left) {
             }
             List<Link> copies = new ArrayList<>();
             for (Link link : links) {
-                copies.add(link.named(l -> {
-                    String id = naming.fresh(pandel.core.play.words.LinkWords.cause(l), taken);
-                    taken.add(id);
-                    return id;
-                }));
+                copies.add(link.named(l -> naming.take(LinkWords.cause(l), taken)));
             }
             made.put(match.get(), copies);
         }
@@ -187,8 +184,7 @@ public record Bulk(Edit edit, int done, int left) {
                 left++;
                 continue;
             }
-            String id = naming.fresh("tap", taken);
-            taken.add(id);
+            String id = naming.take("tap", taken);
             Effect move = Fitting.leadingTo(Optional.empty(), from, to);
             Effect carrying = move.leadingTo(new Target.ToScreen(
                     to.id(), Carrying.toward(p, List.of(from), Optional.empty(), to.id(), Map.of())));

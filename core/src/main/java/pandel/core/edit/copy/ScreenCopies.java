@@ -131,9 +131,7 @@ public record ScreenCopies(List<Screen> screens, Edit edit) {
         }
 
         private void fresh(String id, String words) {
-            String made = naming.fresh(words, taken);
-            taken.add(made);
-            ids.put(id, made);
+            ids.put(id, naming.take(words, taken));
         }
 
         private String of(String id) {

@@ -34,9 +34,7 @@ public final class DrawnStrip {
                 .flatMap(r -> p.index().hotspotsOn(r).stream())
                 .anyMatch(h -> h.areas().entrySet().stream()
                         .anyMatch(e -> areas.getOrDefault(e.getKey(), List.of()).stream()
-                                .anyMatch(a -> a.contains(
-                                        e.getValue().x() + e.getValue().width() / 2,
-                                        e.getValue().y() + e.getValue().height() / 2))));
+                                .anyMatch(a -> a.containsMiddleOf(e.getValue()))));
     }
 
     /**
@@ -60,10 +58,8 @@ public final class DrawnStrip {
                 int number = i;
                 areas.forEach((width, all) -> places.put(width, all.get(number).rounded()));
                 String title = tab.shownLabel() + " in the strip";
-                String hotspot = naming.fresh(title, taken);
-                taken.add(hotspot);
-                String link = naming.fresh("tap", taken);
-                taken.add(link);
+                String hotspot = naming.take(title, taken);
+                String link = naming.take("tap", taken);
                 shared.add(new SharedHotspot(
                         new Hotspot(
                                 hotspot,

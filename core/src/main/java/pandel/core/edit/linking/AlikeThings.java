@@ -1,11 +1,9 @@
 package pandel.core.edit.linking;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.UnaryOperator;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
@@ -32,27 +30,22 @@ public final class AlikeThings {
 
     /**
      * @param areas in px of the mock, from the top and the left, one or more
-     * @param freshId an id nothing has yet, made of a few words
+     * @param freshId an id nothing has yet, made of a few words; never the same twice
      */
     public static List<Hotspot> hotspots(
             Prototype prototype, List<Area> areas, Width width, Destination to, UnaryOperator<String> freshId) {
-        Set<String> taken = new HashSet<>();
         if (areas.size() > 1 && areRows(areas)) {
             Area first = areas.getFirst();
             Area whole = Area.between(
                     first.x(), first.y(), first.right(), areas.getLast().bottom());
-            return List.of(bare(whole, width, freshId, taken)
+            return List.of(bare(whole, width, freshId)
                     .withNature(new Hotspot.Nature.Rows(values(expected(prototype, to), areas.size()))));
         }
-        return areas.stream().map(a -> bare(a, width, freshId, taken)).toList();
+        return areas.stream().map(a -> bare(a, width, freshId)).toList();
     }
 
-    private static Hotspot bare(Area area, Width width, UnaryOperator<String> freshId, Set<String> taken) {
-        String id = freshId.apply("hotspot");
-        while (!taken.add(id)) {
-            id = freshId.apply("hotspot");
-        }
-        return new Hotspot(id, "", Map.of(width, area.rounded()), List.of(), Rest.NONE);
+    private static Hotspot bare(Area area, Width width, UnaryOperator<String> freshId) {
+        return new Hotspot(freshId.apply("hotspot"), "", Map.of(width, area.rounded()), List.of(), Rest.NONE);
     }
 
     /** Whether areas stand beneath one another at one step, with small gaps at most. */

@@ -1,10 +1,8 @@
 package pandel.core.edit.linking;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import pandel.core.edit.Edit;
@@ -38,7 +36,7 @@ import pandel.core.play.words.LinkWords;
  * @param hotspot on which it stands; empty for a link of the whole screen
  * @param link as it is; empty: it is yet to be made, for a tap on the hotspot
  * @param branch which branch is edited, from 0
- * @param freshId an id nothing has yet, made of a few words
+ * @param freshId an id nothing has yet, made of a few words; never the same twice
  */
 public record Linking(
         Prototype prototype,
@@ -104,22 +102,13 @@ public record Linking(
         if (move.isEmpty()) {
             return HotspotEdits.mark(screen, bare);
         }
-        Set<String> taken = new HashSet<>();
         List<Hotspot> linked = bare.stream()
-                .map(b -> b.withLinks(List.of(tapped(
-                        freshOf(taken), carrying(move.get().effect(), move.get().fresh(), Optional.of(b))))))
+                .map(b -> b.withLinks(
+                        List.of(tapped(carrying(move.get().effect(), move.get().fresh(), Optional.of(b))))))
                 .toList();
         String whereTo =
                 to instanceof Destination.Back ? " to go back" : move.get().whereTo();
         return LinkEdits.markAndLink(screen, linked, move.get().fresh(), whereTo);
-    }
-
-    private String freshOf(Set<String> taken) {
-        String id = freshId.apply("tap");
-        while (!taken.add(id)) {
-            id = freshId.apply("tap");
-        }
-        return id;
     }
 
     /** A link of the whole screen that leads there. */
@@ -221,7 +210,7 @@ public record Linking(
 
     private Edit change(String whereTo, UnaryOperator<Branch> changed, Effect effect) {
         return link.map(l -> LinkEdits.change("link" + whereTo, l.branch(branch, changed)))
-                .orElseGet(() -> LinkEdits.link(hotspot.orElseThrow(), tapped(freshId.apply("tap"), effect), whereTo));
+                .orElseGet(() -> LinkEdits.link(hotspot.orElseThrow(), tapped(effect), whereTo));
     }
 
     /** The move with what can be carried carried: what it carried before, and what goes by the same name here. */
@@ -238,8 +227,9 @@ public record Linking(
                 move().flatMap(Effect::target).map(Target::values).orElse(Map.of()))));
     }
 
-    private Link tapped(String id, Effect effect) {
-        return Link.of(id, new Cause.Touch(Gesture.TAP), effect).branch(0, b -> moving(b, effect));
+    private Link tapped(Effect effect) {
+        return Link.of(freshId.apply("tap"), new Cause.Touch(Gesture.TAP), effect)
+                .branch(0, b -> moving(b, effect));
     }
 
     /** With the motion chosen last for such a move, where one was. */

@@ -64,8 +64,7 @@ public final class HotspotEdits {
         Set<String> taken = into.index().ids();
         List<Hotspot> made = new ArrayList<>();
         for (Hotspot hotspot : hotspots) {
-            String id = naming.fresh(hotspot.title(), taken);
-            taken.add(id);
+            String id = naming.take(hotspot.title(), taken);
             List<Link> links = hotspot.links().stream()
                     .map(l -> l.named(link -> fresh(link, naming, taken)))
                     .toList();
@@ -77,13 +76,11 @@ public final class HotspotEdits {
     }
 
     private static String fresh(Link link, Naming naming, Set<String> taken) {
-        String id = naming.fresh(
+        return naming.take(
                 link.cause() instanceof Cause.Touch t
                         ? t.word()
                         : link.cause() instanceof Cause.Submit ? "submit" : "wait",
                 taken);
-        taken.add(id);
-        return id;
     }
 
     /** Moves or resizes one area. */

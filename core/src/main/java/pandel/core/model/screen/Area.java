@@ -38,6 +38,11 @@ public record Area(double x, double y, double width, double height) {
         return px >= x && py >= y && px < right() && py < bottom();
     }
 
+    /** Whether the middle of another lies in it. */
+    public boolean containsMiddleOf(Area other) {
+        return contains(other.x() + other.width() / 2, other.y() + other.height() / 2);
+    }
+
     public Area moved(double dx, double dy) {
         return new Area(x + dx, y + dy, width, height);
     }

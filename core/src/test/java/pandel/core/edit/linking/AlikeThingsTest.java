@@ -2,6 +2,7 @@ package pandel.core.edit.linking;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -34,11 +35,12 @@ class AlikeThingsTest {
                                             true,
                                             Optional.empty())))
                             .toList()));
+    private final Set<String> given = new HashSet<>();
     private int dice;
 
     private String fresh(String title) {
-        // The same id three times over, as chance may have it.
-        return new Naming(n -> dice++ / 9 % n).fresh(title, Set.of());
+        // Chance gives the same letters three times over; no id is given out twice.
+        return new Naming(n -> dice++ / 9 % n).take(title, given);
     }
 
     private List<Hotspot> linked(List<Area> areas) {

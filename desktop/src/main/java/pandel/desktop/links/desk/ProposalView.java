@@ -1,5 +1,6 @@
 package pandel.desktop.links.desk;
 
+import java.util.List;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.StrokeLineCap;
@@ -11,6 +12,9 @@ final class ProposalView extends Pane {
     private static final double ARM = 7;
     private static final double CASE = 3.4;
     private static final double LINE = 1.4;
+
+    /** What is drawn, how large and how strongly. */
+    private Object drawn = List.of();
 
     ProposalView() {
         setManaged(false);
@@ -24,6 +28,12 @@ final class ProposalView extends Pane {
      * @param all whether what is alike is drawn as strongly
      */
     void show(Marking marking, double scale, boolean all) {
+        // Asked for with every move of the hand: made anew only where it is another.
+        Object now = List.of(marking, scale, all);
+        if (now.equals(drawn)) {
+            return;
+        }
+        drawn = now;
         getChildren().clear();
         for (Area one : marking.alike()) {
             if (all || one.equals(marking.area())) {

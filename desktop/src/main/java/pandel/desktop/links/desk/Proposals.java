@@ -47,7 +47,15 @@ final class Proposals {
         if (shown.isEmpty()) {
             return;
         }
-        Width width = shown.get().on();
+        if (comparing) {
+            compare(shown.get().on());
+        }
+        List<Area> laid = shown.get().patches().stream().map(Patch::area).toList();
+        things = pictures.on(shown.get()).map(t -> t.under(laid).knowing(here));
+    }
+
+    /** Looks for what recurs here among the plain pictures of a width. */
+    private void compare(Width width) {
         List<Screen> all = new ArrayList<>();
         List<Picture> plain = new ArrayList<>();
         for (Screen screen : work.prototype().screens()) {
@@ -57,15 +65,10 @@ final class Proposals {
             });
         }
         screens = all;
-        List<Area> laid = shown.get().patches().stream().map(Patch::area).toList();
         int number = all.indexOf(actions.screen());
-        here = !comparing
-                ? List.of()
-                : pictures.among(plain).stream()
-                        .filter(r ->
-                                r.kind() == Recurring.Kind.SIGN && r.pictures().contains(number))
-                        .toList();
-        things = pictures.on(shown.get()).map(t -> t.under(laid).knowing(here));
+        here = pictures.among(plain).stream()
+                .filter(r -> r.kind() == Recurring.Kind.SIGN && r.pictures().contains(number))
+                .toList();
     }
 
     private Optional<Picture> picture(Look look) {
@@ -73,13 +76,27 @@ final class Proposals {
         return mock.filter(Picture.class::isInstance).map(Picture.class::cast);
     }
 
-    /** What a press there could mark, the likeliest first. */
-    List<Marking> at(double x, double y) {
+    /** What lies there, the likeliest first. */
+    private List<Things.Offer> offers(double x, double y) {
         if (!comparing && things.filter(t -> t.isSign(x, y)).isPresent()) {
             comparing = true;
             refresh();
         }
-        return things.map(t -> t.at(x, y)).orElse(List.of()).stream()
+        return things.map(t -> t.at(x, y)).orElse(List.of());
+    }
+
+    /**
+     * What a press there would mark, without the screens that have it too: those are of no use to a hand that hovers.
+     */
+    Optional<Marking> hovered(double x, double y) {
+        return offers(x, y).stream()
+                .findFirst()
+                .map(offer -> new Marking(offer.area(), offer.kind(), offer.alike(), Set.of()));
+    }
+
+    /** What a press there could mark, the likeliest first. */
+    List<Marking> at(double x, double y) {
+        return offers(x, y).stream()
                 .map(offer -> new Marking(
                         offer.area(),
                         offer.kind(),
@@ -92,8 +109,7 @@ final class Proposals {
     private Set<String> sharing(Area area) {
         Set<String> with = new LinkedHashSet<>();
         here.stream()
-                .filter(r -> r.areas().getFirst().equals(area)
-                        || r.areas().getFirst().contains(area.x() + area.width() / 2, area.y() + area.height() / 2))
+                .filter(r -> r.areas().getFirst().containsMiddleOf(area))
                 .findFirst()
                 .ifPresent(r -> r.pictures().forEach(i -> {
                     if (i < screens.size() && isFree(screens.get(i), area)) {
@@ -106,7 +122,6 @@ final class Proposals {
     private boolean isFree(Screen screen, Area area) {
         return work.prototype().index().hotspotsOn(screen.id()).stream()
                 .flatMap(h -> Look.plain(screen).areaOf(h, actions.deviceWidth()).stream())
-                .noneMatch(a -> a.contains(area.x() + area.width() / 2, area.y() + area.height() / 2)
-                        || area.contains(a.x() + a.width() / 2, a.y() + a.height() / 2));
+                .noneMatch(a -> a.containsMiddleOf(area) || area.containsMiddleOf(a));
     }
 }

@@ -27,12 +27,7 @@ final class Proposing {
 
     /** Proposes what lies under a point of the paper. */
     void hover(double x, double y, double scale) {
-        List<Marking> offers = proposals.at(x / scale, y / scale);
-        if (offers.isEmpty()) {
-            rest();
-        } else {
-            show(offers.getFirst(), scale, false);
-        }
+        proposals.hovered(x / scale, y / scale).ifPresentOrElse(m -> show(m, scale, false), this::rest);
     }
 
     /** @param all whether what is alike is as good as taken with it */
