@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
 # Runs the benchmarks: bench/run.sh [JMH arguments], for one bench/run.sh CheckBench. Without arguments it then times the start of
 # the program. bench/run.sh growth plots how the check grows, into docs/check-growth.png.
+# bench/run.sh map prints how well the ways of the map can be followed, beside those of Graphviz (`dot`) where that is installed.
 set -eu
 home=$(cd "$(dirname "$0")/.." && pwd)
 cd "$home"
@@ -9,6 +10,9 @@ java=${JAVA_HOME:-}/bin/java
 [ -x "$java" ] && "$java" --version | head -1 | grep -qE ' (2[5-9]|[3-9][0-9])' || java=$(ls -d /usr/lib/jvm/*25*/bin/java | head -1)
 if [ "${1:-}" = growth ]; then
   exec "$java" -Xmx1g -Djava.awt.headless=true -cp "bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)" pandel.bench.Growth docs/check-growth.png
+fi
+if [ "${1:-}" = map ]; then
+  exec "$java" -Xmx1g -Djava.awt.headless=true -cp "bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)" pandel.bench.MapLegibility samples/*.pandel
 fi
 "$java" -cp "bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)" org.openjdk.jmh.Main "$@"
 [ $# -eq 0 ] || exit 0

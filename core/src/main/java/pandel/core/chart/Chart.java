@@ -22,9 +22,10 @@ import pandel.core.model.screen.Screen;
  *
  * @param bands one for each number of steps that some screen is away, nearest first
  * @param shelf the screens never shown, in file order
- * @param ways what to draw between screens shown: each pair once
+ * @param ways between screens shown: each pair once
+ * @param firstWays one into each screen that is no start, from the nearest that leads there
  */
-public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
+public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways, List<Line> firstWays) {
 
     /** Rounds of ordering bands by what stands before and behind them. */
     private static final int ROUNDS = 3;
@@ -55,6 +56,7 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         bands = List.copyOf(bands);
         shelf = List.copyOf(shelf);
         ways = List.copyOf(ways);
+        firstWays = List.copyOf(firstWays);
     }
 
     /**
@@ -78,13 +80,15 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
             }
         }
         order(bySteps, lines, hosts);
+        List<Line> firstWays = firstWays(checked, lines);
+        orderByParents(bySteps, firstWays, hosts);
         List<Band> bands = new ArrayList<>();
         bySteps.forEach((steps, screens) -> bands.add(new Band(
                 steps,
                 screens.stream()
                         .map(s -> new Place(s, shoulders.getOrDefault(s.id(), List.of())))
                         .toList())));
-        return new Chart(bands, checked.unreached(), List.copyOf(lines));
+        return new Chart(bands, checked.unreached(), List.copyOf(lines), firstWays);
     }
 
     /** On whose place each screen stands: its own, or for an overlay that of the nearest screen that leads to it. */
@@ -133,6 +137,38 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways) {
         for (int steps : forth) {
             sort(in(bands, steps), height, beside(neighbours, n -> bandOf.getOrDefault(n, steps) < steps));
         }
+    }
+
+    private static List<Line> firstWays(Checked checked, Set<Line> lines) {
+        Map<String, Line> first = new LinkedHashMap<>();
+        Comparator<Line> nearer =
+                Comparator.comparingInt(l -> checked.stepsTo(l.from()).orElseThrow());
+        lines.stream()
+                .filter(l -> checked.stepsTo(l.to()).orElseThrow() > 0)
+                .forEach(l -> first.merge(l.to(), l, (a, b) -> nearer.compare(a, b) <= 0 ? a : b));
+        return List.copyOf(first.values());
+    }
+
+    /**
+     * What one screen leads to first stands together, in the order of those that lead there: such ways cross nowhere.
+     */
+    private static void orderByParents(
+            Map<Integer, List<Screen>> bands, List<Line> firstWays, Map<String, String> hosts) {
+        Map<String, String> parents = new HashMap<>();
+        firstWays.forEach(l -> parents.put(l.to(), Objects.requireNonNull(hosts.get(l.from()))));
+        Map<String, Double> height = new HashMap<>();
+        bands.forEach((steps, screens) -> {
+            Map<String, Double> wanted = new HashMap<>();
+            for (int i = 0; i < screens.size(); i++) {
+                String parent = parents.get(screens.get(i).id());
+                Double above = parent == null ? null : height.get(parent);
+                wanted.put(screens.get(i).id(), above == null ? (i + 0.5) / screens.size() : above);
+            }
+            screens.sort(Comparator.comparingDouble(s -> Objects.requireNonNull(wanted.get(s.id()))));
+            for (int i = 0; i < screens.size(); i++) {
+                height.put(screens.get(i).id(), (i + 0.5) / screens.size());
+            }
+        });
     }
 
     private static List<Screen> in(Map<Integer, List<Screen>> bands, int steps) {

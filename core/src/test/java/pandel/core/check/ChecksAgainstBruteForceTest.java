@@ -48,7 +48,7 @@ import pandel.core.play.situation.Visit;
  */
 class ChecksAgainstBruteForceTest {
 
-    @Property(tries = 50)
+    @Property(tries = 35)
     void agreeOnNastyPrototypes(
             @ForAll long seed, @ForAll @IntRange(min = 1, max = 9) int size, @ForAll @IntRange(max = 6) int followed) {
         agree(Generated.of(size, seed, Kind.NASTY), 7, 3000, followed);
@@ -59,7 +59,7 @@ class ChecksAgainstBruteForceTest {
         agree(Generated.of(size, seed, Kind.USUAL), 5, 3000, 6);
     }
 
-    @Property(tries = 50)
+    @Property(tries = 35)
     void agreeOnNastyPrototypesWithFacts(
             @ForAll long seed,
             @ForAll @IntRange(min = 1, max = 7) int size,
@@ -77,7 +77,7 @@ class ChecksAgainstBruteForceTest {
     }
 
     /** Only some of what comes to be is looked at, and the rest is settled by what could be at most. */
-    @Property(tries = 50)
+    @Property(tries = 35)
     void agreeOnNastyPrototypesWithTooManyFacts(
             @ForAll long seed,
             @ForAll @IntRange(min = 1, max = 7) int size,
@@ -161,7 +161,7 @@ class ChecksAgainstBruteForceTest {
     }
 
     /** Every third link says something with an action that leads anywhere. */
-    @Property(tries = 40)
+    @Property(tries = 30)
     void agreeWhereNoticesOfferActions(
             @ForAll long seed, @ForAll @IntRange(min = 1, max = 5) int size, @ForAll @IntRange(max = 6) int followed) {
         Prototype plain = Generated.of(size, seed, Kind.NASTY);

@@ -13,6 +13,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import javafx.util.Duration;
+import pandel.core.chart.MapLayout;
 import pandel.core.check.Checked;
 import pandel.core.check.finding.Rule;
 import pandel.core.model.Targets;

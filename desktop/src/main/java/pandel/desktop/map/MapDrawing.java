@@ -13,6 +13,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import pandel.core.chart.Chart;
+import pandel.core.chart.MapLayout;
 import pandel.core.check.Checked;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.PictureLibrary;
@@ -28,7 +29,7 @@ final class MapDrawing extends Pane {
         void open(String screen);
     }
 
-    private static final int MOST_CHIPS = 300;
+    private static final int MOST_CHIPS = 100;
 
     private final Work work;
     private final PictureLibrary pictures;
@@ -51,9 +52,12 @@ final class MapDrawing extends Pane {
         chips.clear();
         getChildren().clear();
         setPrefWidth(layout.width());
-        layout.bands().forEach(band -> ground(band, height));
+        setPrefHeight(layout.height());
+        layout.bands().forEach(band -> ground(band, layout.height()));
         layout.lanes().forEach(lane -> lane(lane, layout.width()));
-        getChildren().addAll(MapWays.draw(chart, layout, light, work.selection().screen()));
+        MapWays ways = new MapWays(chart, layout, light);
+        ways.draw(chosen());
+        getChildren().add(ways);
         getChildren()
                 .addAll(MapFrames.draw(
                         checked.prototype(), layout, work.selection().screen()));
@@ -76,9 +80,15 @@ final class MapDrawing extends Pane {
                 chip.asMock(work, pictures, spot.wide(), spot.high());
             }
             chip.dim(!light.isLit(id));
+            chip.setOnMouseEntered(e -> ways.draw(Optional.of(id)));
+            chip.setOnMouseExited(e -> ways.draw(chosen()));
             chip.resizeRelocate(spot.x(), spot.y(), spot.wide(), spot.high());
             getChildren().addAll(chip, chip.marks(spot, light.numbers().getOrDefault(id, "")));
         });
+    }
+
+    private Optional<String> chosen() {
+        return Optional.of(work.selection().screen()).filter(id -> !id.isEmpty());
     }
 
     private Consumer<String> redraw(

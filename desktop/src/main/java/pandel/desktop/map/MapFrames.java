@@ -9,6 +9,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Line;
+import pandel.core.chart.MapLayout;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.link.Target;

@@ -14,6 +14,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 import pandel.core.chart.Chart;
+import pandel.core.chart.MapLayout;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.stage.Command;

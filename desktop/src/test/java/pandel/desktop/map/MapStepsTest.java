@@ -27,7 +27,8 @@ class MapStepsTest {
                     new Chart.Line("door", "shelf", false),
                     new Chart.Line("shelf", "drill", false),
                     new Chart.Line("loans", "drill", false),
-                    new Chart.Line("drill", "door", false)));
+                    new Chart.Line("drill", "door", false)),
+            List.of());
 
     @Test
     void onwardIsTheNearestToTheRight() {
@@ -51,7 +52,7 @@ class MapStepsTest {
     @Test
     void fromAScreenThatIsNotOnTheMapOneComesToItsFirst() {
         assertThat(MapSteps.along(chart, "lost", true, "")).contains("door");
-        assertThat(MapSteps.along(new Chart(List.of(), List.of(), List.of()), "lost", true, ""))
+        assertThat(MapSteps.along(new Chart(List.of(), List.of(), List.of(), List.of()), "lost", true, ""))
                 .isEmpty();
     }
 
@@ -61,7 +62,8 @@ class MapStepsTest {
                 List.of(new Chart.Band(
                         0, List.of(new Chart.Place(Screen.page("door", ""), List.of(Screen.page("ask", "")))))),
                 List.of(),
-                List.of(new Chart.Line("door", "ask", true)));
+                List.of(new Chart.Line("door", "ask", true)),
+                List.of());
         assertThat(MapSteps.along(shouldered, "door", true, "")).contains("ask");
         assertThat(MapSteps.along(shouldered, "ask", false, "")).contains("door");
     }
