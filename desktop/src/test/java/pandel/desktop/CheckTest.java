@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -48,6 +49,14 @@ class CheckTest extends WindowTest {
         settle();
         assertThat(prototype()).isEqualTo(before);
         assertThat(count(Rule.DEAD_END)).isOne();
+    }
+
+    @Test
+    void eachFindingHasAPictureOfWhereItIs() {
+        assertThat(lookup(".findings .finding .framed").queryAll().size())
+                .isGreaterThanOrEqualTo((int) lookup(".findings .finding:filled").queryAll().stream()
+                        .filter(Node::isVisible)
+                        .count());
     }
 
     @Test

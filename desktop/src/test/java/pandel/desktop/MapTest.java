@@ -38,6 +38,21 @@ class MapTest extends WindowTest {
     }
 
     @Test
+    void allWaysOfWhatIsPointedAtAreDrawnWithAHeadWhereTheyArrive() {
+        openSample();
+        go(3);
+        choose("Splash");
+        int heads = lookup(".way-head").queryAll().size();
+        assertThat(heads).isOne();
+        moveTo("#chip-" + screen("Tools").id());
+        settle();
+        assertThat(lookup(".way-head").queryAll().size()).isGreaterThan(heads);
+        moveTo("#map-link");
+        settle();
+        assertThat(lookup(".way-head").queryAll()).hasSize(heads);
+    }
+
+    @Test
     void aThousandScreensAreDrawnWithinTheWindow() {
         openSample();
         interact(() -> opened.work().edit(ScreenEdits.remove(prototype().screens())));

@@ -2,6 +2,7 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
@@ -163,6 +164,19 @@ class PlayTest extends WindowTest {
         assertThat(trail().getFirst()).isEqualTo("Receipt");
         assertRead("Possible here", "This takeover is not closed by the device’s back.");
         shot("stuck");
+    }
+
+    @Test
+    void aPictureOnTheWayToAFindingPlaysAsFarAsThere() {
+        go(5);
+        List<Node> pictures = List.copyOf(lookup(".played-picture").queryAll());
+        assertThat(pictures).hasSizeGreaterThan(2);
+        clickOn(pictures.get(pictures.size() - 2));
+        for (int i = 0; i < 6; i++) {
+            pass(700);
+        }
+        tillStill();
+        assertThat(trail().getFirst()).isEqualTo("Bring it back");
     }
 
     @Test

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -125,7 +126,7 @@ public record MapLayout(
         private final Wish wish;
         private final Map<String, Spot> spots = new LinkedHashMap<>();
         private final List<Block> blocks = new ArrayList<>();
-        private final List<Column> columns = new ArrayList<>();
+        private final List<MapColumn> columns = new ArrayList<>();
         private final List<Integer> firsts = new ArrayList<>();
         private final boolean crowded;
         private final double wide;
@@ -148,7 +149,7 @@ public record MapLayout(
                 }
             }
             Routing routing = new Routing(
-                    columns.stream().map(Column::cells).toList(),
+                    columns.stream().map(MapColumn::cells).toList(),
                     HEADED,
                     Math.max(lanes.getLast().y() + lanes.getLast().high(), wish.height() - FOOT),
                     crowded ? List.of() : drawn());
@@ -203,7 +204,7 @@ public record MapLayout(
         /** Gaps as wide as their tracks need, and wider where there is room, before and behind each column. */
         private List<Double> gaps(Routing routing) {
             List<Double> gaps = new ArrayList<>();
-            double all = columns.stream().mapToDouble(Column::wide).sum();
+            double all = columns.stream().mapToDouble(MapColumn::wide).sum();
             for (int gap = 0; gap <= columns.size(); gap++) {
                 double least = gap == 0 || gap == columns.size()
                         ? EDGE
@@ -236,11 +237,24 @@ public record MapLayout(
             for (Chart.Band band : chart.bands()) {
                 most.replaceAll((section, n) -> Math.max(n, in(band, section).size()));
             }
+            // Each has room for its name and its highest place; what is left is shared.
+            Map<String, Double> least = new LinkedHashMap<>();
+            most.keySet()
+                    .forEach(section -> least.put(
+                            section,
+                            LANE_HEAD
+                                    + LEAST
+                                    + chart.bands().stream()
+                                            .mapToDouble(b -> rowHigh(in(b, section)))
+                                            .max()
+                                            .orElse(0)));
+            double left = Math.max(
+                    0, inner - least.values().stream().mapToDouble(h -> h).sum());
             int all = most.values().stream().mapToInt(n -> n).sum();
             List<Lane> lanes = new ArrayList<>();
             double y = TOP;
             for (Map.Entry<String, Integer> each : most.entrySet()) {
-                double share = inner * each.getValue() / all;
+                double share = Objects.requireNonNull(least.get(each.getKey())) + left * each.getValue() / all;
                 lanes.add(new Lane(each.getKey(), y, share));
                 y += share;
             }
@@ -326,7 +340,7 @@ public record MapLayout(
                         Math.rint(top + (inner(lane) - tall) / 2),
                         BLOCK,
                         Math.rint(tall));
-                Column column = column(first, BLOCK);
+                MapColumn column = column(first, BLOCK);
                 column.blocks().add(block);
                 double middle = block.y() + block.high() / 2;
                 column.cells()
@@ -347,16 +361,16 @@ public record MapLayout(
         }
 
         /** A column of the band that is being filled; it is as wide as what stands in it. */
-        private Column column(int at, double least) {
+        private MapColumn column(int at, double least) {
             while (columns.size() <= at) {
-                columns.add(new Column(0, new LinkedHashMap<>(), new ArrayList<>(), new ArrayList<>()));
+                columns.add(new MapColumn(0, new LinkedHashMap<>(), new ArrayList<>(), new ArrayList<>()));
             }
-            Column column = columns.get(at);
+            MapColumn column = columns.get(at);
             columns.set(at, column.asWideAs(least));
             return columns.get(at);
         }
 
-        private void put(Place place, Column column, int at, double y) {
+        private void put(Place place, MapColumn column, int at, double y) {
             add(column, at, place.screen().id(), new Spot(0, y, wide, high, false));
             double under = y + high - 6;
             for (Screen above : place.shoulder()) {
@@ -366,7 +380,7 @@ public record MapLayout(
         }
 
         /** What stands on a shoulder is come to below what it stands on. */
-        private static void add(Column column, int at, String id, Spot spot) {
+        private static void add(MapColumn column, int at, String id, Spot spot) {
             column.placed().put(id, spot);
             column.cells()
                     .add(new Routing.Cell(
@@ -376,13 +390,6 @@ public record MapLayout(
                             spot.y() + spot.high(),
                             spot.middle() - (spot.onShoulder() ? 0 : MIDDLE),
                             spot.middle() + MIDDLE));
-        }
-    }
-
-    /** What stands below one another, as if the column began at the left edge. */
-    private record Column(double wide, Map<String, Spot> placed, List<Block> blocks, List<Routing.Cell> cells) {
-        private Column asWideAs(double least) {
-            return new Column(Math.max(wide, least), placed, blocks, cells);
         }
     }
 }

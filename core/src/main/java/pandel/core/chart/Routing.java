@@ -94,13 +94,21 @@ final class Routing {
         double y = cell.leaves();
         for (double away : new double[] {0, 3, -3, 6, -6, 9, -9}) {
             double tried = cell.leaves() + away;
-            if (tried > cell.top() && tried < cell.bottom() && isFree(behind, tried, cell.id())) {
+            if (tried > cell.top()
+                    && tried < cell.bottom()
+                    && isBeside(cell, tried)
+                    && isFree(behind, tried, cell.id())) {
                 y = tried;
                 break;
             }
         }
         behind.add(new Used(y, cell.id()));
         cells.put(cell.id(), cell.leaving(y));
+    }
+
+    /** What stands on its shoulder stands out at the right: nothing leaves behind that. */
+    private boolean isBeside(Cell cell, double y) {
+        return columns.get(cell.column()).stream().allMatch(c -> c == cell || y < c.top() || y > c.bottom());
     }
 
     private static boolean isFree(List<Used> there, double y, String key) {

@@ -1,6 +1,8 @@
 package pandel.desktop.check;
 
+import java.util.Collections;
 import java.util.EnumSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,6 +20,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 import pandel.core.check.Checked;
+import pandel.core.check.finding.Causes;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Rule;
 import pandel.core.check.finding.Unsettled;
@@ -52,6 +55,7 @@ public final class CheckView implements StageView {
     private Optional<Finding> chosen = Optional.empty();
     private final WhileShown shown;
     private List<Finding> listed = List.of();
+    private final Set<Finding> following = Collections.newSetFromMap(new IdentityHashMap<>());
 
     public CheckView(Work work, PageHost around, Background background) {
         this.work = work;
@@ -59,7 +63,7 @@ public final class CheckView implements StageView {
         list.getStyleClass().add("findings");
         list.setId("findings");
         list.setAccessibleText("Findings, worst first");
-        list.setCellFactory(l -> new FindingRow());
+        list.setCellFactory(l -> new FindingRow(work, around.pictures(), following::contains));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
             if (is != null && chosen.filter(c -> c == is).isEmpty()) {
                 chosen = Optional.of(is);
@@ -172,9 +176,14 @@ public final class CheckView implements StageView {
         only.retainAll(there);
         filters.getChildren()
                 .setAll(there.stream().map(rule -> filter(rule, checked)).toList());
-        listed = checked.findings().stream()
-                .filter(f -> only.isEmpty() || only.contains(f.rule()))
-                .toList();
+        List<List<Finding>> causes = Causes.grouped(
+                checked.prototype(),
+                checked.findings().stream()
+                        .filter(f -> only.isEmpty() || only.contains(f.rule()))
+                        .toList());
+        listed = causes.stream().flatMap(List::stream).toList();
+        following.clear();
+        causes.forEach(cause -> following.addAll(cause.subList(1, cause.size())));
         chosen = chosen.flatMap(c -> listed.stream()
                         .filter(f -> f.rule() == c.rule() && f.screens().equals(c.screens()))
                         .findFirst())

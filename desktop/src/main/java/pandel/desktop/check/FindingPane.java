@@ -7,8 +7,10 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -40,7 +42,14 @@ import pandel.desktop.work.Work;
 final class FindingPane extends Scroll {
 
     private static final int MOST = 4;
-    private static final double PICTURE = 92;
+    private static final double APART = 12;
+    /** Px left of the row, right of it and between a picture and its frame. */
+    private static final double AROUND = 60;
+
+    private static final double LEAST = 92;
+    private static final double WIDEST = 220;
+    /** Of the height there is: what would mend it stays in sight below. */
+    private static final double SHARE = 0.35;
 
     private final Work work;
     private final PageHost around;
@@ -55,6 +64,12 @@ final class FindingPane extends Scroll {
         setFitToWidth(true);
         setFitToHeight(true);
         setFocusTraversable(false);
+        // Pictures are as large as there is room.
+        layoutBoundsProperty().subscribe((was, is) -> {
+            if (was.getWidth() != is.getWidth() || was.getHeight() != is.getHeight()) {
+                finding.ifPresent(this::show);
+            }
+        });
     }
 
     void show(Finding shown) {
@@ -66,10 +81,11 @@ final class FindingPane extends Scroll {
         // Where there is little room it scrolls; nothing is cut.
         sentence.setMinHeight(Region.USE_PREF_SIZE);
         why.setMinHeight(Region.USE_PREF_SIZE);
-        told.getChildren().addAll(sentence, why, buttons(shown));
+        told.getChildren().addAll(sentence, why);
         if (shown.walk().isPresent()) {
             told.getChildren()
-                    .add(heading(
+                    .add(headed(
+                            shown,
                             shown.walk().get().events().isEmpty()
                                     ? "It starts there"
                                     : (work.checked().get().givesShortest()
@@ -84,7 +100,7 @@ final class FindingPane extends Scroll {
                                                     : "")));
             told.getChildren().add(pictures(shown.walk().get()));
         } else {
-            told.getChildren().add(heading(shown.screens().size() == 1 ? "The screen" : "The screens"));
+            told.getChildren().add(headed(shown, shown.screens().size() == 1 ? "The screen" : "The screens"));
             told.getChildren().add(screens(shown));
         }
         if (!shown.fixes().isEmpty()) {
@@ -118,6 +134,15 @@ final class FindingPane extends Scroll {
     void showNothing() {
         finding = Optional.empty();
         told.getChildren().setAll(new Label("Nothing else was found."));
+    }
+
+    /** What is shown, and at its right where to go on. */
+    private Node headed(Finding shown, String words) {
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox head = new HBox(APART, heading(words), space, buttons(shown));
+        head.setAlignment(Pos.BOTTOM_LEFT);
+        return head;
     }
 
     /** Plays the shortest list of events that shows it. */
@@ -170,7 +195,8 @@ final class FindingPane extends Scroll {
                     : stepped.happening() instanceof Happening.Nothing n ? " — " + n.why() : "";
             words.add(EventWords.of(work.prototype(), before, event) + reason);
         }
-        HBox row = new HBox(12);
+        HBox row = new HBox(APART);
+        row.setMinHeight(Region.USE_PREF_SIZE);
         row.setAlignment(Pos.BOTTOM_LEFT);
         // The pictures stand on one line, however many lines of words are above them.
         row.setFillHeight(false);
@@ -184,13 +210,20 @@ final class FindingPane extends Scroll {
                 row.getChildren().add(more);
                 i = situations.size() - MOST + 1;
             }
-            row.getChildren()
-                    .add(picture(
-                            situations.get(i).screen(),
-                            situations.get(i).known(),
-                            words.get(i),
-                            situations.get(i).width(),
-                            situations.get(i).height()));
+            Walk asFar = new Walk(
+                    walk.device(),
+                    walk.entry(),
+                    walk.events().subList(0, Math.min(i, walk.events().size())));
+            Node picture = picture(
+                    situations.get(i).screen(),
+                    situations.get(i).known(),
+                    words.get(i),
+                    situations.get(i).width(),
+                    situations.get(i).height());
+            picture.setOnMouseClicked(e -> around.play(asFar));
+            picture.getStyleClass().add("played-picture");
+            Tooltip.install(picture, new Tooltip("Play as far as here"));
+            row.getChildren().add(picture);
         }
         return row;
     }
@@ -222,15 +255,17 @@ final class FindingPane extends Scroll {
 
     private Node picture(String id, Known known, String above, double width, double height) {
         VBox box = new VBox(4);
-        box.setMaxWidth(PICTURE + 2);
+        box.setMinHeight(Region.USE_PREF_SIZE);
+        double wide = pictureWide();
+        double high = Math.max(LEAST * 2, Math.rint(getHeight() * SHARE));
         Label how = new WrappedLabel(above);
         how.getStyleClass().addAll("quiet", "small");
         how.setMinHeight(32);
-        how.setMaxWidth(PICTURE);
+        how.setMaxWidth(wide);
         how.setAlignment(Pos.BOTTOM_LEFT);
         Label title = new Label(title(id));
         title.getStyleClass().addAll("strong", "small");
-        title.setMaxWidth(PICTURE);
+        title.setMaxWidth(wide);
         box.getChildren().add(how);
         Optional<Screen> screen = work.prototype().screen(id);
         screen.ifPresent(s -> {
@@ -241,7 +276,8 @@ final class FindingPane extends Scroll {
             }
             Placement.Size size =
                     Placement.sizeOf(look, work.prototype().widths().of(width), width, height);
-            double factor = Math.min(PICTURE / size.width(), 232 / size.height());
+            double factor = Math.min(wide / size.width(), high / size.height());
+            box.setMaxWidth(Math.max(LEAST, Math.rint(size.width() * factor)) + 2);
             view.show(
                     look,
                     work.prototype().widths().of(width),
@@ -254,6 +290,11 @@ final class FindingPane extends Scroll {
         });
         box.getChildren().add(title);
         return box;
+    }
+
+    /** Four stand beside one another. */
+    private double pictureWide() {
+        return Math.clamp(Math.rint((getWidth() - AROUND - (MOST - 1) * APART) / MOST), LEAST, WIDEST);
     }
 
     private static Label heading(String text) {

@@ -1,19 +1,46 @@
 package pandel.desktop.check;
 
+import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.finding.Finding;
+import pandel.core.model.screen.Screen;
+import pandel.core.play.layout.Placement;
+import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.WrappedLabel;
+import pandel.desktop.work.Work;
 
-/** A finding in the list: its weight as a shape, its sentence, its rule. */
+/**
+ * A finding in the list: its weight as a shape, a small picture of where it is, its sentence, its rule. What has the
+ * same cause as the one above it stands further in.
+ */
 final class FindingRow extends ListCell<Finding> {
 
-    FindingRow() {
+    private static final double PICTURE = 26;
+    private static final double PICTURE_HIGH = 52;
+
+    private final Work work;
+    private final PictureLibrary pictures;
+    private final Grouped grouped;
+
+    /** What the list knows of its rows. */
+    interface Grouped {
+        /** Whether the one above it has the same cause. */
+        boolean follows(Finding finding);
+    }
+
+    FindingRow(Work work, PictureLibrary pictures, Grouped grouped) {
+        this.work = work;
+        this.pictures = pictures;
+        this.grouped = grouped;
         getStyleClass().add("finding");
     }
 
@@ -25,6 +52,7 @@ final class FindingRow extends ListCell<Finding> {
             setAccessibleText("");
             return;
         }
+        boolean follows = grouped.follows(finding);
         Region mark = new Region();
         mark.getStyleClass().add("weight-" + finding.weight().word());
         mark.setMinSize(10, 10);
@@ -36,12 +64,39 @@ final class FindingRow extends ListCell<Finding> {
         Label id = new Label(finding.rule().title());
         id.getStyleClass().addAll("quiet", "small");
         VBox words = new VBox(2, sentence, id);
-        HBox row = new HBox(markPlace, words);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox row = new HBox(markPlace);
+        if (follows) {
+            row.getStyleClass().add("same-cause");
+        } else {
+            row.getChildren().add(picture(finding));
+        }
+        row.getChildren().add(words);
         row.setAlignment(Pos.TOP_LEFT);
         row.setSpacing(10);
         // A cell is as wide as the list, so that sentences wrap within it.
         setPrefWidth(0);
         setGraphic(row);
-        setAccessibleText(finding.weight().word() + ": " + finding.sentence());
+        setAccessibleText(finding.weight().word() + ": " + finding.sentence() + (follows ? " (same cause)" : ""));
+    }
+
+    private Node picture(Finding finding) {
+        StackPane place = new StackPane();
+        place.setMinSize(PICTURE, PICTURE_HIGH);
+        place.setMaxSize(PICTURE, PICTURE_HIGH);
+        place.setAlignment(Pos.TOP_CENTER);
+        Optional<Screen> screen = finding.screens().stream().findFirst().flatMap(work.prototype()::screen);
+        screen.ifPresent(s -> {
+            Placement.Size size = Placement.sizeOf(
+                    s, work.width(), work.device().width(), work.device().height());
+            double factor = Math.min(PICTURE / size.width(), PICTURE_HIGH / size.height());
+            MockView view = new MockView(pictures);
+            view.show(s, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+            StackPane frame = new StackPane(view);
+            frame.getStyleClass().add("framed");
+            frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+            place.getChildren().add(frame);
+        });
+        return place;
     }
 }
