@@ -3,6 +3,7 @@ package pandel.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
@@ -54,6 +55,35 @@ class PlayTest extends WindowTest {
         assertThat(trail()).containsExactly("Tool", "Tools", "Sign in");
         keys(KeyCode.HOME);
         assertThat(trail()).containsExactly("Splash");
+    }
+
+    @Test
+    void whatIsPossibleAndItsPlaceLightUpTogether() {
+        pass(1800);
+        tillStill();
+        Node row = lookup(".possible-row").queryAll().iterator().next();
+        moveTo(row);
+        settle();
+        Node place = lookup(".lit-place").query();
+        Bounds where = place.localToScreen(place.getBoundsInLocal());
+        moveTo(where.getCenterX(), where.getCenterY());
+        settle();
+        assertThat(lookup(".lit-place").queryAll()).isEmpty();
+        assertThat(row.getPseudoClassStates().stream().map(Object::toString)).contains("lit");
+    }
+
+    @Test
+    void whatIsRememberedSaysWhatItWasBeforeItChanged() {
+        pass(1800);
+        tapDevice(195, 650);
+        tillStill();
+        assertThat(lookup(".just-changed").queryAll()).isEmpty();
+        go(4);
+        keys(KeyCode.HOME);
+        pass(1800);
+        lookup(".possible-row").queryAll().stream().findFirst().ifPresent(this::clickOn);
+        tillStill();
+        assertRead("was no");
     }
 
     @Test

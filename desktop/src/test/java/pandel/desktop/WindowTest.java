@@ -332,7 +332,7 @@ abstract class WindowTest extends FxRobot {
     /** The trail's titles in play, the current place first. */
     List<String> trail() {
         return lookup(".trail-place").queryAll().stream()
-                .map(row -> ((Label) row.lookup(".label")).getText())
+                .map(row -> ((Label) row.lookup(".trail-title")).getText())
                 .toList();
     }
 

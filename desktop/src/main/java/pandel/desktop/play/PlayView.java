@@ -40,7 +40,7 @@ public final class PlayView implements StageView {
     private final BorderPane page = new BorderPane();
     private final StackPane middle = new StackPane();
     private final DeviceView device;
-    private final TrailPane trail = new TrailPane();
+    private final TrailPane trail;
     final PossiblePane possible = new PossiblePane(this::act);
     private final TapePane tapePane;
     private final OneAFrame telling = new OneAFrame();
@@ -63,6 +63,7 @@ public final class PlayView implements StageView {
     private final WorkClock works = new WorkClock();
     private final NoticeLabel notice;
     private final BusySign busy;
+    private final Lit lit;
     private final Typing typing;
     private final Fingers fingers;
     private final PlayCommands keys = new PlayCommands(this);
@@ -72,6 +73,7 @@ public final class PlayView implements StageView {
         this.around = around;
         this.clock = clock;
         this.device = new DeviceView(around.pictures());
+        this.trail = new TrailPane(around.pictures());
         this.tapePane = new TapePane(around.pictures(), this::windTo, this::keepJourney);
         device.setId("device-view");
         this.asking = new Asking(work, middle, this::act, device::requestFocus);
@@ -79,11 +81,13 @@ public final class PlayView implements StageView {
         fingers = new Fingers(work::prototype, this::touchable, this::act, this::stopShowing, device, typing::open);
         this.notice = new NoticeLabel(work::prototype, device, this::act);
         this.busy = new BusySign();
+        this.lit = new Lit(work::prototype, this::touchable, device, possible);
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
         frame.getChildren()
                 .addAll(
                         new TouchAnswer(work::prototype, this::touchable, device),
+                        lit,
                         busy,
                         notice,
                         typing,
@@ -314,6 +318,7 @@ public final class PlayView implements StageView {
         if (scale > 0) {
             device.show(work.prototype(), now, scale, moved);
         }
+        lit.light(Optional.empty());
         notice.show(now);
         busy.show(work.prototype(), now, scale);
         typing.follow(now);

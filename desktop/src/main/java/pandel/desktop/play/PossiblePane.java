@@ -7,12 +7,8 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Index.Way;
-import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.frame.Drawer;
@@ -22,7 +18,6 @@ import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.core.model.value.Fact;
 import pandel.core.play.EventWords;
 import pandel.core.play.layout.Under;
 import pandel.core.play.rule.Head;
@@ -39,9 +34,10 @@ import pandel.desktop.theme.WrappedLabel;
 final class PossiblePane extends VBox {
 
     private final Consumer<Event> doIt;
+    private Consumer<Optional<Event>> pointed = event -> {};
+    private final FactsNow facts = new FactsNow();
     private final VBox rows = new VBox();
     private final VBox waits = new VBox(8);
-    private final VBox facts = new VBox(4);
     private final Label none = new WrappedLabel();
     private List<Event> numbered = List.of();
     /** Rows of a repeated hotspot that are told. */
@@ -61,7 +57,6 @@ final class PossiblePane extends VBox {
         none.getStyleClass().addAll("quiet", "small");
         rows.setSpacing(2);
         waits.getStyleClass().add("possible-waits");
-        facts.getStyleClass().add("possible-facts");
         getChildren().addAll(heading, rows, none, waits, facts);
     }
 
@@ -81,38 +76,17 @@ final class PossiblePane extends VBox {
         none.setVisible(shown == 0);
         none.setManaged(shown == 0);
         showWaits(prototype, now);
-        showFacts(prototype, now);
+        facts.show(prototype, now);
     }
 
-    /** What is remembered, and the look that shows because of it. */
-    private void showFacts(Prototype prototype, Situation now) {
-        facts.getChildren().clear();
-        if (prototype.facts().isEmpty()) {
-            return;
-        }
-        Label heading = new Label("Facts");
-        heading.getStyleClass().add("heading");
-        facts.getChildren().add(heading);
-        for (Fact fact : prototype.facts()) {
-            Label name = new Label(fact.title());
-            name.setMinWidth(0);
-            HBox.setHgrow(name, Priority.ALWAYS);
-            name.setMaxWidth(Double.MAX_VALUE);
-            boolean set = now.facts().set().containsKey(fact.id());
-            Label value = new Label(now.facts().of(prototype, fact.id()).shown());
-            value.setId("fact-now-" + fact.id());
-            value.getStyleClass().add(set ? "strong" : "quiet");
-            value.setMinWidth(Region.USE_PREF_SIZE);
-            HBox row = new HBox(8, name, value);
-            row.getStyleClass().add("fact-now");
-            facts.getChildren().add(row);
-        }
-        now.look(prototype).flatMap(Look::state).ifPresent(state -> {
-            Label look = new WrappedLabel("Look: " + state.shownTitle());
-            look.getStyleClass().addAll("quiet", "small");
-            look.getStyleClass().add("look-now");
-            facts.getChildren().add(look);
-        });
+    /** Tells which event the pointer rests on, and when it rests on none any more. */
+    void onPointed(Consumer<Optional<Event>> told) {
+        pointed = told;
+    }
+
+    /** Rows stand out whose place is pointed at on the device. */
+    void light(List<Event> events) {
+        rows.getChildren().forEach(row -> ((PossibleRow) row).light(events));
     }
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
@@ -344,7 +318,7 @@ final class PossiblePane extends VBox {
 
     void row(int number, String what, String then, boolean possible, Event event) {
         if (shown == rows.getChildren().size()) {
-            rows.getChildren().add(new PossibleRow(doIt));
+            rows.getChildren().add(new PossibleRow(doIt, on -> pointed.accept(on)));
         }
         ((PossibleRow) rows.getChildren().get(shown++)).show(number, what, then, possible, event);
     }

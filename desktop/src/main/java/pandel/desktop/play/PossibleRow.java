@@ -1,5 +1,7 @@
 package pandel.desktop.play;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
@@ -9,6 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.model.link.Event;
+import pandel.core.play.layout.AnswerPlace;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 
@@ -19,13 +22,15 @@ import pandel.desktop.theme.WrappedLabel;
 final class PossibleRow extends HBox {
 
     private static final PseudoClass POSSIBLE = PseudoClass.getPseudoClass("possible");
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
 
     private final Label bond = new Label();
     private final Label title = new WrappedLabel();
     private final Label effect = new WrappedLabel();
     private Event event = new Event.DeviceBack();
 
-    PossibleRow(Consumer<Event> doIt) {
+    /** @param pointed is told what the pointer rests on, and when it rests on nothing any more */
+    PossibleRow(Consumer<Event> doIt, Consumer<Optional<Event>> pointed) {
         bond.getStyleClass().add("bond");
         title.getStyleClass().add("possible-title");
         effect.getStyleClass().addAll("quiet", "small");
@@ -40,6 +45,13 @@ final class PossibleRow extends HBox {
         getStyleClass().addAll("row", "possible-row");
         setAccessibleRole(AccessibleRole.BUTTON);
         Buttons.onPress(this, () -> doIt.accept(event));
+        setOnMouseEntered(e -> pointed.accept(Optional.of(event)));
+        setOnMouseExited(e -> pointed.accept(Optional.empty()));
+    }
+
+    /** Stands out while one of these is pointed at on the device. */
+    void light(List<Event> pointed) {
+        pseudoClassStateChanged(LIT, pointed.contains(AnswerPlace.touch(event)));
     }
 
     /** @param number of the hotspot; 0: none */
@@ -51,5 +63,6 @@ final class PossibleRow extends HBox {
         pseudoClassStateChanged(POSSIBLE, possible);
         setAccessibleText(what + ": " + then);
         event = does;
+        pseudoClassStateChanged(LIT, false);
     }
 }

@@ -7,16 +7,23 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import pandel.core.model.Look;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Width;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.Placeholders;
+import pandel.core.play.layout.Placement;
 import pandel.core.play.situation.Level;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Tabs;
 import pandel.core.play.situation.Visit;
+import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.sign.FormSign;
 import pandel.desktop.theme.Children;
 
@@ -25,9 +32,14 @@ final class TrailPane extends VBox {
 
     private static final int MOST = 40;
 
+    private static final double PICTURE = 24;
+    private static final double PICTURE_HIGH = 48;
+
+    private final PictureLibrary pictures;
     private final Label heading = new Label("Trail");
 
-    TrailPane() {
+    TrailPane(PictureLibrary pictures) {
+        this.pictures = pictures;
         getStyleClass().add("side");
         heading.getStyleClass().add("heading");
         setPrefWidth(200);
@@ -67,7 +79,15 @@ final class TrailPane extends VBox {
                 for (Tabs tabs : visit.tabs()) {
                     tabs.kept().forEach((tab, kept) -> others.add(kept(prototype, tab, kept)));
                 }
-                Place place = new Place(screen, title, level.kind().base(), shown == 1);
+                Look look = Look.of(prototype, screen, Known.of(now.facts(), visit.held()));
+                Width width = prototype.widths().of(now.width());
+                Place place = new Place(
+                        look,
+                        width,
+                        Placement.sizeOf(look, width, now.width(), now.height()),
+                        title,
+                        level.kind().base(),
+                        shown == 1);
                 Node row = getChildren().stream()
                         .filter(n -> place.equals(n.getUserData()) && !taken.contains(n))
                         .findFirst()
@@ -111,15 +131,16 @@ final class TrailPane extends VBox {
     }
 
     /** What a row shows. */
-    private record Place(Screen screen, String title, boolean base, boolean current) {}
+    private record Place(Look look, Width width, Placement.Size size, String title, boolean base, boolean current) {}
 
-    private static HBox row(Place place) {
+    private HBox row(Place place) {
         HBox row = new HBox();
         row.setUserData(place);
         row.getStyleClass().add("trail-place");
         Label title = new Label(place.title());
-        title.getStyleClass().add(place.current() ? "strong" : "quiet");
-        row.getChildren().addAll(new FormSign(place.screen().form()), title);
+        title.getStyleClass().addAll("trail-title", place.current() ? "strong" : "quiet");
+        row.getChildren()
+                .addAll(picture(place), new FormSign(place.look().screen().form()), title);
         if (place.current()) {
             row.getStyleClass().add("current");
         }
@@ -127,5 +148,17 @@ final class TrailPane extends VBox {
             row.getStyleClass().add("overlay");
         }
         return row;
+    }
+
+    private Node picture(Place place) {
+        Placement.Size size = place.size();
+        double factor = Math.min(PICTURE / size.width(), PICTURE_HIGH / size.height());
+        MockView view = new MockView(pictures);
+        view.show(place.look(), place.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+        StackPane frame = new StackPane(view);
+        frame.getStyleClass().add("framed");
+        frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        frame.setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        return frame;
     }
 }

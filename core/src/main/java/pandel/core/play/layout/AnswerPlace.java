@@ -41,6 +41,43 @@ public record AnswerPlace(Area area, Answer answer) {
                 .filter(p -> p.answer() != Answer.NONE);
     }
 
+    /** Everything that touching a point of the device in one way or another would be. */
+    public static List<Event> events(Prototype prototype, Situation now, double x, double y, Scrolled scrolled) {
+        return now.left() || now.work().isPresent()
+                ? List.of()
+                : ON_HOTSPOTS.stream()
+                        .filter(g -> g.refusedBy(now.device()).isEmpty())
+                        .map(g -> Aim.gesture(prototype, now, g, x, y, scrolled))
+                        .toList();
+    }
+
+    /** The touch that an event comes from: of a field for what is typed there, whatever way a touch turns out. */
+    public static Event touch(Event event) {
+        return switch (event) {
+            case Event.Turning turning -> touch(turning.event());
+            case Event.Typed typed -> Event.tap(typed.field());
+            case Event.Submitted submitted -> Event.tap(submitted.field());
+            default -> event;
+        };
+    }
+
+    /** Where what an event touches stands, in px of the device; empty where nothing of it is to be seen. */
+    public static Optional<Area> of(Prototype prototype, Situation now, Event meant, Scrolled scrolled) {
+        Event event = touch(meant);
+        double x = event instanceof Event.OnList ? 1 : now.width() - 1;
+        // What stays where it is while the rest scrolls is found from a point that lies on it.
+        for (double y : new double[] {now.height() / 2, 1, now.height() - 1}) {
+            Optional<Area> found = of(prototype, now, event, x, y, scrolled).map(AnswerPlace::area);
+            Optional<Area> again = found.flatMap(a -> of(prototype, now, event, x, a.y() + a.height() / 2, scrolled)
+                    .map(AnswerPlace::area));
+            if (found.isPresent()
+                    && again.filter(a -> Math.abs(a.y() - found.get().y()) < 1).isPresent()) {
+                return found.filter(a -> a.y() < now.height() && a.y() + a.height() > 0);
+            }
+        }
+        return Optional.empty();
+    }
+
     private static Optional<AnswerPlace> of(
             Prototype prototype, Situation now, Event event, double x, double y, Scrolled scrolled) {
         Room strips = Room.ofStrips(prototype, now, now.levels().size() - 1);
