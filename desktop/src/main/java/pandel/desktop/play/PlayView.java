@@ -25,6 +25,7 @@ import pandel.desktop.stage.Command;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.OneAFrame;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
 
@@ -63,7 +64,6 @@ public final class PlayView implements StageView {
     private final WorkClock works = new WorkClock();
     private final NoticeLabel notice;
     private final BusySign busy;
-    private final Lit lit;
     private final Typing typing;
     private final Fingers fingers;
     private final PlayCommands keys = new PlayCommands(this);
@@ -81,13 +81,12 @@ public final class PlayView implements StageView {
         fingers = new Fingers(work::prototype, this::touchable, this::act, this::stopShowing, device, typing::open);
         this.notice = new NoticeLabel(work::prototype, device, this::act);
         this.busy = new BusySign();
-        this.lit = new Lit(work::prototype, this::touchable, device, possible);
         StackPane frame = new StackPane(device);
         frame.getStyleClass().add("device-frame");
         frame.getChildren()
                 .addAll(
                         new TouchAnswer(work::prototype, this::touchable, device),
-                        lit,
+                        new Lit(work::prototype, this::touchable, device, possible),
                         busy,
                         notice,
                         typing,
@@ -318,7 +317,6 @@ public final class PlayView implements StageView {
         if (scale > 0) {
             device.show(work.prototype(), now, scale, moved);
         }
-        lit.light(Optional.empty());
         notice.show(now);
         busy.show(work.prototype(), now, scale);
         typing.follow(now);

@@ -28,6 +28,7 @@ import pandel.core.play.rule.TrailAction;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Waits;
 import pandel.core.play.words.LinkWords;
+import pandel.desktop.theme.WaitBar;
 import pandel.desktop.theme.WrappedLabel;
 
 /** What can be done here, with why anything cannot; and the waits that run. */
@@ -91,6 +92,8 @@ final class PossiblePane extends VBox {
 
     /** Lets numbers stand for the hotspots of the screen now shown. */
     void follow(Prototype prototype, Situation now) {
+        // What was pointed at may stand elsewhere now.
+        pointed.accept(Optional.empty());
         numbered = now.left() || now.work().isPresent()
                 ? List.of()
                 : now.drawer().isPresent()

@@ -1,4 +1,4 @@
-package pandel.desktop.play;
+package pandel.desktop.theme;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -6,24 +6,24 @@ import java.util.List;
 import javafx.animation.AnimationTimer;
 
 /** Does things one after the other, one in each frame, so that none of the frames of a motion is late. */
-final class OneAFrame extends AnimationTimer {
+public final class OneAFrame extends AnimationTimer {
 
     private final Deque<Runnable> left = new ArrayDeque<>();
 
     /** Does these from the next frame on, in place of what is left of those before. */
-    void later(List<Runnable> tasks) {
+    public void later(List<Runnable> tasks) {
         left.clear();
         left.addAll(tasks);
         start();
     }
 
     /** Does these now, in place of what is left of those before. */
-    void now(List<Runnable> tasks) {
+    public void now(List<Runnable> tasks) {
         left.clear();
         tasks.forEach(Runnable::run);
     }
 
-    boolean isDone() {
+    public boolean isDone() {
         return left.isEmpty();
     }
 

@@ -1,21 +1,20 @@
-package pandel.desktop.play;
+package pandel.desktop.theme;
 
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import pandel.desktop.theme.WrappedLabel;
 
 /** A wait that runs, with what is left of it. */
-final class WaitBar extends VBox {
+public final class WaitBar extends VBox {
 
     private static final double WIDE = 236;
 
     private final Label words = new WrappedLabel();
     private final Region bar = new Region();
 
-    WaitBar() {
+    public WaitBar() {
         super(8);
         words.getStyleClass().addAll("quiet", "small");
         Region track = new Region();
@@ -29,7 +28,7 @@ final class WaitBar extends VBox {
     }
 
     /** @param share how much of it is over, 0 to 1 */
-    void show(String text, double share) {
+    public void show(String text, double share) {
         words.setText(text);
         bar.setMaxWidth(WIDE * share);
     }
