@@ -144,8 +144,10 @@ final class Gallery extends Scroll {
             double from = getVvalue() * room;
             double head = GalleryLayout.HEAD + 8;
             if (room > 0 && (spot.y() - 4 < from || spot.y() + layout.cell().height() > from + high)) {
-                // Its row begins at the top, below its heading: no row is cut there.
-                setVvalue(Math.clamp((spot.y() - head) / room, 0, 1));
+                double to = spot.y() - 4 < from
+                        ? spot.y() - head
+                        : spot.y() + layout.cell().height() + 16 - high;
+                setVvalue(Math.clamp(to / room, 0, 1));
             }
         });
         realise();
@@ -161,7 +163,11 @@ final class Gallery extends Scroll {
             sections.add(band.section());
             BandHead head = shownHeads.compute(
                     band.section(), (s, old) -> old != null && old.band().equals(band) ? old : heads.apply(band));
-            head.resizeRelocate(band.x(), band.y(), band.width(), GalleryLayout.HEAD);
+            head.resizeRelocate(
+                    GalleryLayout.SIDE,
+                    band.y(),
+                    Math.max(100, getViewportBounds().getWidth() - 2 * GalleryLayout.SIDE),
+                    GalleryLayout.HEAD);
         });
         shownHeads.keySet().retainAll(sections);
         realise();

@@ -13,8 +13,7 @@ import pandel.core.model.Targets;
 import pandel.core.model.screen.Screen;
 
 /**
- * Where cards stand: a band for each section, rows of cards in it, the entry first. Short sections stand beside one
- * another where there is room. Lengths are px of the interface.
+ * Where cards stand: a band for each section, rows of cards in it, the entry first. Lengths are px of the interface.
  *
  * @param bands from the top; one without a section comes where its first screen does
  * @param spots of the cards of unfolded bands, in reading order
@@ -33,7 +32,7 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
     record Cell(double width, double height) {}
 
     /** A section's heading and what is under it; without headings there is one band of height 0. */
-    record Band(String section, int screens, boolean folded, double x, double width, double y, double bottom) {}
+    record Band(String section, int screens, boolean folded, double y, double bottom) {}
 
     record Spot(Screen screen, double x, double y) {}
 
@@ -46,39 +45,22 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
         int columns = (int) Math.max(1, Math.floor((width - 2 * SIDE + GAP) / (cell.width() + GAP)));
         List<Band> bands = new ArrayList<>();
         List<Spot> spots = new ArrayList<>();
-        double step = cell.width() + GAP;
-        double top = TOP;
-        double bottom = TOP;
-        int taken = columns;
+        double y = TOP;
         for (Map.Entry<String, List<Screen>> section : sections.entrySet()) {
-            List<Screen> screens = section.getValue();
+            double head = y;
             boolean isFolded = heads && folded.contains(section.getKey());
-            boolean isShort = heads && !isFolded && screens.size() < columns;
-            if (!isShort || taken + screens.size() > columns) {
-                top = bottom;
-                taken = 0;
-            }
-            double x = SIDE + taken * step;
-            double y = top + (heads ? HEAD : 0);
+            y += heads ? HEAD : 0;
+            List<Screen> screens = section.getValue();
             for (int i = 0; i < screens.size() && !isFolded; i++) {
                 spots.add(new Spot(
                         screens.get(i),
-                        x + i % columns * step,
+                        SIDE + i % columns * (cell.width() + GAP),
                         y + Math.floorDiv(i, columns) * (cell.height() + ROW_GAP)));
             }
-            double end = y + (isFolded ? GAP : Math.ceilDiv(screens.size(), columns) * (cell.height() + ROW_GAP));
-            taken = isShort ? taken + screens.size() : columns;
-            bottom = Math.max(bottom, end);
-            bands.add(new Band(
-                    section.getKey(),
-                    screens.size(),
-                    isFolded,
-                    x,
-                    isShort ? screens.size() * step - GAP : Math.max(step, width - 2 * SIDE),
-                    heads ? top : -HEAD,
-                    end));
+            y += isFolded ? GAP : Math.ceilDiv(screens.size(), columns) * (cell.height() + ROW_GAP);
+            bands.add(new Band(section.getKey(), screens.size(), isFolded, heads ? head : -HEAD, y));
         }
-        return new GalleryLayout(List.copyOf(bands), List.copyOf(spots), bottom + BOTTOM, cell);
+        return new GalleryLayout(List.copyOf(bands), List.copyOf(spots), y + BOTTOM, cell);
     }
 
     private static Map<String, List<Screen>> sections(Prototype prototype, Predicate<Screen> shown) {
@@ -137,9 +119,6 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
         Optional<Band> band = bands.stream()
                 .filter(b -> y < b.bottom())
                 .findFirst()
-                .map(first -> bands.stream()
-                        .filter(b -> b.y() == first.y() && x >= b.x() - GAP / 2)
-                        .reduce(first, (left, right) -> right))
                 .or(() -> bands.isEmpty() ? Optional.empty() : Optional.of(bands.getLast()));
         return band.map(b -> {
             List<Spot> within = spots.stream()
@@ -155,7 +134,7 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
             return new Drop(
                     b.section(),
                     Optional.empty(),
-                    last.map(s -> s.x() + cell.width() + GAP / 2).orElse(b.x()),
+                    last.map(s -> s.x() + cell.width() + GAP / 2).orElse(SIDE),
                     last.map(Spot::y).orElse(b.y() + HEAD));
         });
     }

@@ -64,22 +64,6 @@ class GalleryLayoutTest {
     }
 
     @Test
-    void shortSectionsStandBesideOneAnotherWhereThereIsRoom() {
-        GalleryLayout wide = of(twoSections(), 12 * 162 + 40, Set.of());
-        GalleryLayout.Band first = wide.bands().getFirst();
-        GalleryLayout.Band second = wide.bands().getLast();
-        assertThat(second.y()).isEqualTo(first.y());
-        assertThat(second.x()).isGreaterThan(first.x() + first.width());
-        assertThat(wide.dropAt(second.x() + 10, first.y() + 60).orElseThrow().section())
-                .isEqualTo(second.section());
-        assertThat(wide.dropAt(first.x() + 10, first.y() + 60).orElseThrow().section())
-                .isEqualTo(first.section());
-        GalleryLayout narrow = of(twoSections(), 700, Set.of());
-        assertThat(narrow.bands().getLast().y())
-                .isGreaterThan(narrow.bands().getFirst().y());
-    }
-
-    @Test
     void aFoldedSectionKeepsItsHeadingAlone() {
         GalleryLayout open = of(twoSections(), 800, Set.of());
         GalleryLayout folded = of(twoSections(), 800, Set.of("Care"));
