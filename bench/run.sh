@@ -8,13 +8,14 @@ cd "$home"
 mvn -q -B -DskipTests -pl bench -am package >&2
 java=${JAVA_HOME:-}/bin/java
 [ -x "$java" ] && "$java" --version | head -1 | grep -qE ' (2[5-9]|[3-9][0-9])' || java=$(ls -d /usr/lib/jvm/*25*/bin/java | head -1)
+classes="bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)"
 if [ "${1:-}" = growth ]; then
-  exec "$java" -Xmx1g -Djava.awt.headless=true -cp "bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)" pandel.bench.Growth docs/check-growth.png
+  exec "$java" -Xmx1g -Djava.awt.headless=true -cp "$classes" pandel.bench.Growth docs/check-growth.png
 fi
 if [ "${1:-}" = map ]; then
-  exec "$java" -Xmx1g -Djava.awt.headless=true -cp "bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)" pandel.bench.MapLegibility samples/*.pandel
+  exec "$java" -Xmx1g -Djava.awt.headless=true -cp "$classes" pandel.bench.MapLegibility samples/*.pandel
 fi
-"$java" -cp "bench/target/pandel-bench-0.1.0.jar:$(find bench/target/lib -name '*.jar' | paste -sd: -)" org.openjdk.jmh.Main "$@"
+"$java" -cp "$classes" org.openjdk.jmh.Main "$@"
 [ $# -eq 0 ] || exit 0
 "$home/pandel" --version >/dev/null
 seconds() { python3 - "$@" <<'P' 2>/dev/null || true

@@ -2,7 +2,6 @@ package pandel.bench;
 
 import java.awt.geom.Line2D;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -12,6 +11,7 @@ import java.util.Set;
 import pandel.core.chart.Chart;
 import pandel.core.chart.Legibility;
 import pandel.core.chart.MapLayout;
+import pandel.core.chart.Route;
 import pandel.core.check.Check;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
@@ -48,7 +48,8 @@ public final class MapLegibility {
     private static void tell(String name, Prototype prototype) {
         Chart chart = Chart.of(Check.of(prototype));
         MapLayout layout = MapLayout.of(chart, WISH);
-        Legibility told = Legibility.of(layout.ways().atRest(), layout.spots());
+        List<Route> atRest = layout.ways().atRest();
+        Legibility told = Legibility.of(atRest, layout.spots());
         int worst = layout.spots().keySet().stream()
                 .mapToInt(id ->
                         Legibility.of(layout.ways().of(id), layout.spots()).crossings())
@@ -59,7 +60,7 @@ public final class MapLegibility {
                 "%s: %d of %d ways at rest, %.0f of %.0f px upon others, %d beneath places, %d from behind, "
                         + "%d crossings; of one screen's at most %d; dot's crossings %s",
                 name,
-                layout.ways().atRest().size(),
+                atRest.size(),
                 chart.ways().size(),
                 told.upon(),
                 told.length(),
@@ -93,7 +94,7 @@ public final class MapLegibility {
                     .map(MapLegibility::curve)
                     .toList();
             return String.valueOf(crossings(curves));
-        } catch (UncheckedIOException | IOException e) {
+        } catch (IOException e) {
             return "not known (" + e.getMessage() + ")";
         }
     }

@@ -1,6 +1,7 @@
 package pandel.core.chart;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -11,6 +12,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import pandel.core.check.Checked;
 import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Form;
@@ -51,6 +53,20 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways, List<
 
     /** At least one link from one screen to another; {@code above} when that is no page. */
     public record Line(String from, String to, boolean above) {}
+
+    /** Whether a way leads onto the shoulder of where it comes from: the two touch, and no line is needed. */
+    boolean isOntoShoulder(Line line) {
+        return line.above()
+                && bands.stream()
+                        .flatMap(b -> b.places().stream())
+                        .anyMatch(p -> p.screen().id().equals(line.from())
+                                && p.shoulder().stream().anyMatch(s -> s.id().equals(line.to())));
+    }
+
+    /** Ways by where they come from, in their order. */
+    static Map<String, List<Line>> bySource(Collection<Line> lines) {
+        return lines.stream().collect(Collectors.groupingBy(Line::from, LinkedHashMap::new, Collectors.toList()));
+    }
 
     public Chart {
         bands = List.copyOf(bands);
@@ -150,7 +166,7 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways, List<
     }
 
     /**
-     * What one screen leads to first stands together, in the order of those that lead there: such ways cross nowhere.
+     * What one screen leads to first stands together, in the order of those that lead there: such ways seldom cross.
      */
     private static void orderByParents(
             Map<Integer, List<Screen>> bands, List<Line> firstWays, Map<String, String> hosts) {

@@ -128,6 +128,7 @@ public record MapLayout(
         private final List<Block> blocks = new ArrayList<>();
         private final List<MapColumn> columns = new ArrayList<>();
         private final List<Integer> firsts = new ArrayList<>();
+        private final Set<String> sources;
         private final boolean crowded;
         private final double wide;
         private final double high;
@@ -135,6 +136,7 @@ public record MapLayout(
         private Arrangement(Chart chart, Wish wish) {
             this.chart = chart;
             this.wish = wish;
+            this.sources = Chart.bySource(chart.firstWays()).keySet();
             this.crowded = chart.bands().stream().mapToInt(Chart.Band::screens).sum() > wish.most();
             this.wide = wish.mocks() ? MOCK : CHIP;
             this.high = wish.mocks() ? MOCK_HIGH : CHIP_HIGH;
@@ -152,7 +154,11 @@ public record MapLayout(
                     columns.stream().map(MapColumn::cells).toList(),
                     HEADED,
                     Math.max(lanes.getLast().y() + lanes.getLast().high(), wish.height() - FOOT),
-                    crowded ? List.of() : drawn());
+                    crowded
+                            ? List.of()
+                            : chart.firstWays().stream()
+                                    .filter(l -> !chart.isOntoShoulder(l))
+                                    .toList());
             List<Double> gaps = gaps(routing);
             List<Double> lefts = new ArrayList<>();
             double x = 0;
@@ -162,10 +168,11 @@ public record MapLayout(
                 x += columns.get(c).wide();
             }
             double width = x + gaps.getLast();
-            columns.forEach(column -> column.placed()
-                    .forEach((id, spot) -> spots.put(id, spot.to(lefts.get(columns.indexOf(column)) + spot.x()))));
-            columns.forEach(column ->
-                    column.blocks().forEach(block -> blocks.add(block.to(lefts.get(columns.indexOf(column))))));
+            for (int c = 0; c < columns.size(); c++) {
+                double left = lefts.get(c);
+                columns.get(c).placed().forEach((id, spot) -> spots.put(id, spot.to(left + spot.x())));
+                columns.get(c).blocks().forEach(block -> blocks.add(block.to(left)));
+            }
             List<Band> bands = new ArrayList<>();
             for (int b = 0; b < chart.bands().size(); b++) {
                 Chart.Band band = chart.bands().get(b);
@@ -186,19 +193,7 @@ public record MapLayout(
                     blocks,
                     width,
                     Math.max(wish.height(), routing.lowest() + FOOT),
-                    new MapRoutes(chart, routing, spots, lefts, gaps));
-        }
-
-        /** What is drawn at rest: ways in, but for those onto a shoulder from what it stands on. */
-        private List<Chart.Line> drawn() {
-            Map<String, String> hosts = new LinkedHashMap<>();
-            chart.bands().stream()
-                    .flatMap(b -> b.places().stream())
-                    .forEach(p -> p.shoulder()
-                            .forEach(s -> hosts.put(s.id(), p.screen().id())));
-            return chart.firstWays().stream()
-                    .filter(l -> !l.from().equals(hosts.get(l.to())))
-                    .toList();
+                    new MapRoutes(chart, routing, spots, lefts, gaps, width));
         }
 
         /** Gaps as wide as their tracks need, and wider where there is room, before and behind each column. */
@@ -314,9 +309,8 @@ public record MapLayout(
         }
 
         private boolean leadsOn(Place place) {
-            return chart.firstWays().stream()
-                    .anyMatch(l -> l.from().equals(place.screen().id())
-                            || place.shoulder().stream().anyMatch(s -> s.id().equals(l.from())));
+            return sources.contains(place.screen().id())
+                    || place.shoulder().stream().anyMatch(s -> sources.contains(s.id()));
         }
 
         private void put(Chart.Band band, Lane lane, int first) {

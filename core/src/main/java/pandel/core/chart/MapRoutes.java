@@ -3,7 +3,6 @@ package pandel.core.chart;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -19,17 +18,26 @@ public final class MapRoutes {
     private final Map<String, MapLayout.Spot> spots;
     private final List<Double> lefts;
     private final List<Double> gaps;
+    private final double width;
 
     /**
      * @param lefts of the columns, in px
      * @param gaps px before each column, and behind the last
+     * @param width of all, in px
      */
-    MapRoutes(Chart chart, Routing routing, Map<String, MapLayout.Spot> spots, List<Double> lefts, List<Double> gaps) {
+    MapRoutes(
+            Chart chart,
+            Routing routing,
+            Map<String, MapLayout.Spot> spots,
+            List<Double> lefts,
+            List<Double> gaps,
+            double width) {
         this.chart = chart;
         this.routing = routing;
         this.spots = spots;
         this.lefts = lefts;
         this.gaps = gaps;
+        this.width = width;
     }
 
     /** One way into each screen; none where there are too many screens to draw each. */
@@ -58,30 +66,19 @@ public final class MapRoutes {
 
     /** Chosen ways, those out of one screen on shared lines. */
     public List<Route> along(Collection<Chart.Line> lines) {
-        Map<String, List<Chart.Line>> bySource = new LinkedHashMap<>();
-        lines.forEach(
-                l -> bySource.computeIfAbsent(l.from(), k -> new ArrayList<>()).add(l));
         Routing room = routing.beside();
         List<Net> nets = new ArrayList<>();
-        bySource.forEach((from, own) -> add(room, nets, "along ", from, own));
+        Chart.bySource(lines).forEach((from, own) -> add(room, nets, "along ", from, own));
         return routes(room, nets);
     }
 
     private void add(Routing room, List<Net> nets, String kind, String screen, List<Chart.Line> lines) {
         List<Chart.Line> drawn = lines.stream()
-                .filter(l -> routing.has(l.from()) && routing.has(l.to()) && !isOntoShoulder(l))
+                .filter(l -> routing.has(l.from()) && routing.has(l.to()) && !chart.isOntoShoulder(l))
                 .toList();
         if (!drawn.isEmpty()) {
             nets.add(room.net(kind + screen, drawn));
         }
-    }
-
-    /** An overlay touches what it stands on: no line is needed. */
-    private boolean isOntoShoulder(Chart.Line line) {
-        return chart.bands().stream()
-                .flatMap(b -> b.places().stream())
-                .anyMatch(p -> p.screen().id().equals(line.from())
-                        && p.shoulder().stream().anyMatch(s -> s.id().equals(line.to())));
     }
 
     private List<Route> routes(Routing room, List<Net> nets) {
@@ -102,18 +99,9 @@ public final class MapRoutes {
 
     /** Tracks stand in the middle of their gap. */
     private double x(int gap, double track) {
-        double right = gap < lefts.size() ? lefts.get(gap) : lefts.getLast() + columnWide() + gaps.getLast();
+        double right = gap < lefts.size() ? lefts.get(gap) : width;
         double middle = right - gaps.get(gap) / 2;
         return middle + (track - (routing.tracks(gap) - 1) / 2.0) * TRACK;
-    }
-
-    /** Only the last gap needs it: the last column's places are as wide as it. */
-    private double columnWide() {
-        return spots.values().stream()
-                .filter(s -> !s.onShoulder() && s.x() == lefts.getLast())
-                .mapToDouble(MapLayout.Spot::wide)
-                .max()
-                .orElse(0);
     }
 
     private List<Route.Point> points(Routing room, Net net, Chart.Line line, Map<Integer, Double> tracks) {

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.DoubleSupplier;
 
 /**
  * Ways that share an end and so may share lines: all from one screen, or all to one. In each gap between columns it has
@@ -83,16 +82,11 @@ final class Net {
         in.add(in.rights, reach);
     }
 
-    /** The height at which it goes through a column, found when it is first asked for. */
-    double passage(int column, DoubleSupplier found) {
-        return passages.computeIfAbsent(column, c -> found.getAsDouble());
-    }
-
     Set<Integer> passed() {
         return passages.keySet();
     }
 
-    /** Goes through a column elsewhere; what lies in gaps has to be told anew. */
+    /** Goes through a column at a height; what lies in gaps has to be told anew. */
     void pass(int column, double y) {
         passages.put(column, y);
         gaps.clear();

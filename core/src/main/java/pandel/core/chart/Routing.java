@@ -3,7 +3,6 @@ package pandel.core.chart;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -62,10 +61,7 @@ final class Routing {
         }
         columns.forEach(column -> column.forEach(c -> used.get(c.column()).add(new Used(c.arrives(), c.id()))));
         columns.forEach(column -> column.forEach(this::settle));
-        Map<String, List<Chart.Line>> bySource = new LinkedHashMap<>();
-        lines.forEach(
-                l -> bySource.computeIfAbsent(l.from(), k -> new ArrayList<>()).add(l));
-        bySource.forEach((from, own) -> rest.add(net("from " + from, own)));
+        Chart.bySource(lines).forEach((from, own) -> rest.add(net("from " + from, own)));
         if (cells.size() <= IMPROVED) {
             improve();
         }
@@ -144,7 +140,9 @@ final class Routing {
             double leaves = cell(line.from()).leaves();
             for (int column : passed(line)) {
                 double wanted = (leaves + middleOfTargets(net.lines, column)) / 2;
-                net.passage(column, () -> passage(column, wanted, key));
+                if (!net.passed().contains(column)) {
+                    net.pass(column, passage(column, wanted, key));
+                }
             }
         }
         fill(net);

@@ -199,7 +199,9 @@ public final class CheckView implements StageView {
         if (decided) {
             below.getChildren().add(new Decided(work, checked));
         }
-        chosen.ifPresentOrElse(told::show, told::showNothing);
+        if (chosen.isEmpty()) {
+            told.showNothing();
+        }
         body.getChildren().setAll(page);
     }
 

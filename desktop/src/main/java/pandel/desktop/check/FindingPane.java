@@ -12,12 +12,12 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Fix;
 import pandel.core.check.finding.Walk;
 import pandel.core.model.Look;
+import pandel.core.model.device.Width;
 import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;
@@ -31,7 +31,7 @@ import pandel.core.play.Step;
 import pandel.core.play.Stepped;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.situation.Situation;
-import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.FramedMock;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Scroll;
@@ -67,13 +67,20 @@ final class FindingPane extends Scroll {
         // Pictures are as large as there is room.
         layoutBoundsProperty().subscribe((was, is) -> {
             if (was.getWidth() != is.getWidth() || was.getHeight() != is.getHeight()) {
-                finding.ifPresent(this::show);
+                finding.ifPresent(this::tell);
             }
         });
     }
 
     void show(Finding shown) {
         finding = Optional.of(shown);
+        // Without a size yet it is told as soon as it has one.
+        if (getWidth() > 0) {
+            tell(shown);
+        }
+    }
+
+    private void tell(Finding shown) {
         told.getChildren().clear();
         Label sentence = new WrappedLabel(shown.sentence());
         sentence.getStyleClass().addAll("large", "strong");
@@ -210,10 +217,7 @@ final class FindingPane extends Scroll {
                 row.getChildren().add(more);
                 i = situations.size() - MOST + 1;
             }
-            Walk asFar = new Walk(
-                    walk.device(),
-                    walk.entry(),
-                    walk.events().subList(0, Math.min(i, walk.events().size())));
+            Walk asFar = new Walk(walk.device(), walk.entry(), walk.events().subList(0, i));
             Node picture = picture(
                     situations.get(i).screen(),
                     situations.get(i).known(),
@@ -269,23 +273,14 @@ final class FindingPane extends Scroll {
         box.getChildren().add(how);
         Optional<Screen> screen = work.prototype().screen(id);
         screen.ifPresent(s -> {
-            MockView view = new MockView(around.pictures());
+            FramedMock frame = new FramedMock(around.pictures());
             Look look = Look.of(work.prototype(), s, known);
             if (!above.isEmpty()) {
-                view.fill(words -> Placeholders.filled(words, work.prototype(), known));
+                frame.mock().fill(words -> Placeholders.filled(words, work.prototype(), known));
             }
-            Placement.Size size =
-                    Placement.sizeOf(look, work.prototype().widths().of(width), width, height);
-            double factor = Math.min(wide / size.width(), high / size.height());
-            box.setMaxWidth(Math.max(LEAST, Math.rint(size.width() * factor)) + 2);
-            view.show(
-                    look,
-                    work.prototype().widths().of(width),
-                    Math.rint(size.width() * factor),
-                    Math.rint(size.height() * factor));
-            StackPane frame = new StackPane(view);
-            frame.getStyleClass().add("framed");
-            frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+            Width on = work.prototype().widths().of(width);
+            frame.within(look, on, Placement.sizeOf(look, on, width, height), wide, high);
+            box.setMaxWidth(Math.max(LEAST, frame.mock().getPrefWidth()) + 2);
             box.getChildren().add(frame);
         });
         box.getChildren().add(title);

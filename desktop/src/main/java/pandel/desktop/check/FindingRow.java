@@ -11,9 +11,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.finding.Finding;
+import pandel.core.model.Look;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.layout.Placement;
-import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.FramedMock;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
@@ -89,13 +90,8 @@ final class FindingRow extends ListCell<Finding> {
         screen.ifPresent(s -> {
             Placement.Size size = Placement.sizeOf(
                     s, work.width(), work.device().width(), work.device().height());
-            double factor = Math.min(PICTURE / size.width(), PICTURE_HIGH / size.height());
-            MockView view = new MockView(pictures);
-            view.show(s, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
-            StackPane frame = new StackPane(view);
-            frame.getStyleClass().add("framed");
-            frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-            place.getChildren().add(frame);
+            place.getChildren()
+                    .add(new FramedMock(pictures).within(Look.plain(s), work.width(), size, PICTURE, PICTURE_HIGH));
         });
         return place;
     }

@@ -12,11 +12,11 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import pandel.core.model.Look;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.layout.Placement;
-import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.FramedMock;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.work.Work;
@@ -87,12 +87,7 @@ final class PageStrip extends StackPane {
         Screen screen = items.get(at).screen();
         Placement.Size size = Placement.sizeOf(
                 screen, work.width(), work.device().width(), work.device().height());
-        double factor = Math.min(HIGH / size.height(), WIDEST / size.width());
-        MockView mock = new MockView(pictures);
-        mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
-        StackPane framed = new StackPane(mock);
-        framed.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        framed.getStyleClass().add("framed");
+        FramedMock framed = new FramedMock(pictures).within(Look.plain(screen), work.width(), size, WIDEST, HIGH);
         Button button = new Button(items.get(at).words(), framed);
         button.getStyleClass().add("motion-kind");
         button.setContentDisplay(ContentDisplay.TOP);

@@ -16,6 +16,7 @@ import javafx.util.Duration;
 import pandel.core.chart.MapLayout;
 import pandel.core.check.Checked;
 import pandel.core.check.finding.Rule;
+import pandel.core.model.Look;
 import pandel.core.model.Targets;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
@@ -82,8 +83,7 @@ final class MapChip extends Button {
     private void fit(MockView mock, Work work, double wide, double high) {
         Placement.Size size = Placement.sizeOf(
                 screen, work.width(), work.device().width(), work.device().height());
-        double factor = Math.min(wide / size.width(), high / size.height());
-        mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+        mock.within(Look.plain(screen), work.width(), size, wide, high);
     }
 
     void size(double wide, double high) {

@@ -23,11 +23,13 @@ final class MapWays extends Group {
     private static final double HEAD_HALF = 3.5;
 
     private final Chart chart;
+    private final Set<Chart.Line> linked;
     private final MapLayout layout;
     private final MapLight light;
 
     MapWays(Chart chart, MapLayout layout, MapLight light) {
         this.chart = chart;
+        this.linked = Set.copyOf(chart.ways());
         this.layout = layout;
         this.light = light;
         setMouseTransparent(true);
@@ -82,7 +84,7 @@ final class MapWays extends Group {
         if (route.line().above()) {
             way.getStyleClass().add("above");
         }
-        if (!chart.ways().contains(route.line())) {
+        if (!linked.contains(route.line())) {
             way.getStyleClass().add("going-back");
         }
         return way;

@@ -18,6 +18,7 @@ import pandel.core.model.screen.Mock;
 import pandel.core.model.screen.Patch;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
+import pandel.core.play.layout.Placement;
 import pandel.desktop.theme.WrappedLabel;
 
 /** How a screen looks, at a size: its picture, or plain paper with its title while there is none. */
@@ -66,6 +67,12 @@ public final class MockView extends StackPane {
             wanted = "";
             image.setImage(null);
         }
+    }
+
+    /** Shows a look of a size as large as it fits into a width and height of the interface. */
+    public void within(Look look, Width width, Placement.Size size, double wide, double high) {
+        double factor = Math.min(wide / size.width(), high / size.height());
+        show(look, width, Math.rint(size.width() * factor), Math.rint(size.height() * factor));
     }
 
     /** Shows a picture alone so that it fills a width and height of the interface. */

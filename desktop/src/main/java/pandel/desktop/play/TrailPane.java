@@ -7,8 +7,6 @@ import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
@@ -22,7 +20,7 @@ import pandel.core.play.situation.Level;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.situation.Tabs;
 import pandel.core.play.situation.Visit;
-import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.FramedMock;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.sign.FormSign;
 import pandel.desktop.theme.Children;
@@ -140,7 +138,11 @@ final class TrailPane extends VBox {
         Label title = new Label(place.title());
         title.getStyleClass().addAll("trail-title", place.current() ? "strong" : "quiet");
         row.getChildren()
-                .addAll(picture(place), new FormSign(place.look().screen().form()), title);
+                .addAll(
+                        new FramedMock(pictures)
+                                .within(place.look(), place.width(), place.size(), PICTURE, PICTURE_HIGH),
+                        new FormSign(place.look().screen().form()),
+                        title);
         if (place.current()) {
             row.getStyleClass().add("current");
         }
@@ -148,17 +150,5 @@ final class TrailPane extends VBox {
             row.getStyleClass().add("overlay");
         }
         return row;
-    }
-
-    private Node picture(Place place) {
-        Placement.Size size = place.size();
-        double factor = Math.min(PICTURE / size.width(), PICTURE_HIGH / size.height());
-        MockView view = new MockView(pictures);
-        view.show(place.look(), place.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
-        StackPane frame = new StackPane(view);
-        frame.getStyleClass().add("framed");
-        frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        frame.setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        return frame;
     }
 }

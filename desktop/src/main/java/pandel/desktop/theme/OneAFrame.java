@@ -23,6 +23,7 @@ public final class OneAFrame extends AnimationTimer {
         tasks.forEach(Runnable::run);
     }
 
+    /** Whether nothing is left to do. */
     public boolean isDone() {
         return left.isEmpty();
     }

@@ -14,6 +14,7 @@ public final class WaitBar extends VBox {
     private final Label words = new WrappedLabel();
     private final Region bar = new Region();
 
+    /** One that is empty. */
     public WaitBar() {
         super(8);
         words.getStyleClass().addAll("quiet", "small");

@@ -33,9 +33,7 @@ public record AnswerPlace(Area area, Answer answer) {
         if (now.left() || now.work().isPresent()) {
             return Optional.empty();
         }
-        return ON_HOTSPOTS.stream()
-                .filter(g -> g.refusedBy(now.device()).isEmpty())
-                .map(g -> Aim.gesture(prototype, now, g, x, y, scrolled))
+        return touches(prototype, now, x, y, scrolled)
                 .flatMap(e -> of(prototype, now, e, x, y, scrolled).stream())
                 .findFirst()
                 .filter(p -> p.answer() != Answer.NONE);
@@ -45,10 +43,13 @@ public record AnswerPlace(Area area, Answer answer) {
     public static List<Event> events(Prototype prototype, Situation now, double x, double y, Scrolled scrolled) {
         return now.left() || now.work().isPresent()
                 ? List.of()
-                : ON_HOTSPOTS.stream()
-                        .filter(g -> g.refusedBy(now.device()).isEmpty())
-                        .map(g -> Aim.gesture(prototype, now, g, x, y, scrolled))
-                        .toList();
+                : touches(prototype, now, x, y, scrolled).toList();
+    }
+
+    private static Stream<Event> touches(Prototype prototype, Situation now, double x, double y, Scrolled scrolled) {
+        return ON_HOTSPOTS.stream()
+                .filter(g -> g.refusedBy(now.device()).isEmpty())
+                .map(g -> Aim.gesture(prototype, now, g, x, y, scrolled));
     }
 
     /** The touch that an event comes from: of a field for what is typed there, whatever way a touch turns out. */

@@ -4,11 +4,11 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import pandel.core.model.Look;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.layout.Placement;
-import pandel.desktop.picture.MockView;
+import pandel.desktop.picture.FramedMock;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
@@ -20,15 +20,11 @@ final class Neighbour extends Button {
     private static final double PICTURE = 116;
     private static final double HIGHEST = 260;
 
-    private final MockView mock;
-    private final StackPane frame;
+    private final FramedMock frame;
     private final Label words = new WrappedLabel();
 
     Neighbour(PictureLibrary pictures, Runnable walk, String id) {
-        mock = new MockView(pictures);
-        frame = new StackPane(mock);
-        frame.getStyleClass().add("framed");
-        frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        frame = new FramedMock(pictures);
         words.setMaxWidth(PICTURE + 2);
         words.getStyleClass().addAll("quiet", "small");
         words.setMinHeight(Region.USE_PREF_SIZE);
@@ -44,8 +40,7 @@ final class Neighbour extends Button {
     void show(Screen screen, String text, Work work) {
         Placement.Size size = Placement.sizeOf(
                 screen, work.width(), work.device().width(), work.device().height());
-        double factor = Math.min(PICTURE / size.width(), HIGHEST / size.height());
-        mock.show(screen, work.width(), Math.rint(size.width() * factor), Math.rint(size.height() * factor));
+        frame.within(Look.plain(screen), work.width(), size, PICTURE, HIGHEST);
         words.setText(text);
         setAccessibleText("Walk to " + screen.shownTitle());
         setVisible(true);
@@ -53,7 +48,7 @@ final class Neighbour extends Button {
 
     /** How high it is with its words. */
     double high() {
-        return mock.getPrefHeight() + words.prefHeight(PICTURE + 2) + 18;
+        return frame.mock().getPrefHeight() + words.prefHeight(PICTURE + 2) + 18;
     }
 
     void hide() {
