@@ -26,7 +26,9 @@ final class PlainSample {
             try {
                 made = make(
                         WindowTest.framedSample(),
-                        Path.of("target", "plain", "hollow-lane.pandel").toAbsolutePath());
+                        // A place for each process that tests: none reads what another is still writing.
+                        Path.of("target", "plain", System.getProperty("fork", "1"), "hollow-lane.pandel")
+                                .toAbsolutePath());
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
