@@ -20,11 +20,11 @@ import pandel.core.model.Targets;
 import pandel.core.model.link.Effect;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.frames.DrawerPage;
-import pandel.desktop.frames.HeaderPage;
-import pandel.desktop.frames.PairPage;
-import pandel.desktop.frames.SequencePage;
-import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.frames.DrawerDesk;
+import pandel.desktop.frames.HeaderDesk;
+import pandel.desktop.frames.PairDesk;
+import pandel.desktop.frames.SequenceDesk;
+import pandel.desktop.frames.TabSetDesk;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
@@ -110,19 +110,19 @@ public final class StagePictures {
         Prototype p = work.prototype();
         p.tabSets().stream()
                 .findFirst()
-                .ifPresent(t -> sights.add(onDesk(around, "tab-set", () -> TabSetPage.open(work, around, t.id()))));
+                .ifPresent(t -> sights.add(onDesk(around, "tab-set", () -> TabSetDesk.open(work, around, t.id()))));
         p.drawers().stream()
                 .findFirst()
-                .ifPresent(d -> sights.add(onDesk(around, "drawer", () -> DrawerPage.open(work, around, d.id()))));
+                .ifPresent(d -> sights.add(onDesk(around, "drawer", () -> DrawerDesk.open(work, around, d.id()))));
         p.headers().stream()
                 .findFirst()
-                .ifPresent(h -> sights.add(onDesk(around, "header", () -> HeaderPage.open(work, around, h.id()))));
+                .ifPresent(h -> sights.add(onDesk(around, "header", () -> HeaderDesk.open(work, around, h.id()))));
         p.sequences().stream()
                 .findFirst()
-                .ifPresent(s -> sights.add(onDesk(around, "sequence", () -> SequencePage.open(work, around, s.id()))));
+                .ifPresent(s -> sights.add(onDesk(around, "sequence", () -> SequenceDesk.open(work, around, s.id()))));
         p.pairs().stream()
                 .findFirst()
-                .ifPresent(l -> sights.add(onDesk(around, "pair", () -> PairPage.open(work, around, l.id()))));
+                .ifPresent(l -> sights.add(onDesk(around, "pair", () -> PairDesk.open(work, around, l.id()))));
         return sights;
     }
 

@@ -35,7 +35,7 @@ class ChosenEffectsTest extends FramedWindowTest {
         keys(KeyCode.ENTER);
         settle();
         assertThat(tab("Notices").effects()).hasSize(2).allMatch(Effect::isDoneByChoosing);
-        assertRead("choosing it also:", "remember", "notices seen is yes", "say", "“Your notices”");
+        assertRead("Choosing it also does:", "remember", "notices seen is yes", "say", "“Your notices”");
         shot("chosen-tab-page");
         press("#page-done");
 

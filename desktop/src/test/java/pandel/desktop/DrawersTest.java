@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Point2D;
-import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
@@ -122,11 +121,9 @@ class DrawersTest extends WindowTest {
         press("#drawer-outside");
         press("#drawer-outside-1");
         assertThat(made().outside()).isFalse();
-        Node preview = lookup("#drawer-preview").query();
-        Point2D at = preview.localToScreen(80, 100);
-        drag(at).moveTo(at.add(-5, 10)).dropTo(at.add(-10, 20));
-        settle();
-        assertThat(made().panel().width()).isLessThan(300);
+        dragBy("#handle-drawer", -20, 0);
+        assertThat(made().panel().width()).isBetween(250.0, 290.0);
+        dragBy("#handle-page", 0, 14);
         assertThat(made().panel().shrinks()).isLessThan(85);
         typeOver("#drawer-rests", "-20");
         assertThat(made().panel().rests()).isEqualTo(-20);
@@ -142,7 +139,7 @@ class DrawersTest extends WindowTest {
         assertThat(lookup("#drawer-picture")
                         .<javafx.scene.control.Button>query()
                         .getText())
-                .isEqualTo("Its picture");
+                .isEqualTo("a picture");
         press("#drawer-picture");
         press("#picture-none");
         assertThat(made().picture()).isEmpty();
@@ -269,11 +266,5 @@ class DrawersTest extends WindowTest {
     /** Whether the drawer is out, as the trail tells it. */
     private boolean isOut() {
         return !lookup(".trail-drawer").queryAll().isEmpty();
-    }
-
-    private Point2D middle(String query) {
-        Node node = lookup(query).query();
-        return node.localToScreen(
-                node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
     }
 }

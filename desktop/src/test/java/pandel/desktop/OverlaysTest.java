@@ -44,7 +44,7 @@ class OverlaysTest extends WindowTest {
         desk("Choose dates");
         assertRead("a sheet: how it opens");
         press("#in-frame");
-        assertRead("Open above: Choose dates", "a swipe off");
+        assertRead("a sheet, open above", "a swipe off");
         typeOver("#overlay-stop", "60");
         assertRead("A second stop lies above the share it takes at first, 0 %; 60 % does not.");
         typeOver("#overlay-share", "40");

@@ -3,7 +3,6 @@ package pandel.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import javafx.geometry.Point2D;
 import javafx.geometry.VerticalDirection;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -32,15 +31,14 @@ class PairsTest extends WindowTest {
     @Test
     void itIsMadeOfTwoScreensAndSharedByDragging() {
         makeOne();
-        assertRead("Tools beside Tool", "% for the list");
+        assertRead("Tools beside Tool", "The list takes", "of the width.");
         shot("pair-page");
-        Node preview = lookup("#pair-preview").query();
-        Point2D at = preview.localToScreen(220, 100);
-        drag(at).moveTo(at.add(30, 0)).dropTo(at.add(56, 0));
-        settle();
-        assertThat(prototype().pairs().getFirst().share()).isBetween(46, 50);
+        double wide = lookup("#pair-preview").query().getLayoutBounds().getWidth();
+        int before = prototype().pairs().getFirst().share();
+        dragBy("#handle-pair", wide * 0.12, 0);
+        assertThat(prototype().pairs().getFirst().share()).isBetween(before + 11, before + 13);
         typeOver("#pair-share", "90");
-        assertRead("The list takes 20 to 80 % of the width; “90” is none of that.");
+        assertRead("“% for the list” is a number from 20 to 80; “90” is none.");
         typeOver("#pair-share", "40");
         assertThat(prototype().pairs().getFirst().share()).isEqualTo(40);
         press("#page-done");

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import javafx.geometry.Point2D;
-import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
@@ -61,10 +60,10 @@ class SequencesTest extends WindowTest {
     void oneIsMadeOfChosenScreensAndItsPagesCarriedIntoAnotherOrder() {
         makeOne();
         assertThat(titles()).containsExactlyElementsOf(PAGES);
-        assertRead("Laid over its pages", "Turned by", "It leads to", "1  How to use it");
+        assertRead("Laid over its pages", "turns the page", "Next on the last page:", "1  How to use it");
         shot("sequence-page");
         Point2D first = middle("#page-1");
-        drag(first).dropTo(middle("#page-3").add(30, 0));
+        drag(first).dropTo(middle("#page-3").add(0, 30));
         settle();
         assertThat(titles()).containsExactly("Care and late days", "House rules", "How to use it");
         press("#page-3");
@@ -77,6 +76,9 @@ class SequencesTest extends WindowTest {
         assertThat(made().laid().next()).isEqualTo("On");
         typeOver("#sequence-ink", "blue");
         assertRead("“blue” is none");
+        // The colours stay open, to be chosen from.
+        shot("sequence-colours");
+        keys(KeyCode.ESCAPE);
         press("#sequence-swipes");
         press("#sequence-swipes-1");
         assertThat(made().swipes()).isFalse();
@@ -229,12 +231,6 @@ class SequencesTest extends WindowTest {
         assertThat(titles()).containsExactly("How to use it", "House rules");
         interact(() -> opened.work().undo());
         assertThat(titles()).hasSize(3);
-    }
-
-    private Point2D middle(String query) {
-        Node node = lookup(query).query();
-        return node.localToScreen(
-                node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
     }
 
     private void swipe(double x, double y, double by) {

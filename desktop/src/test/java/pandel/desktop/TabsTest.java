@@ -49,12 +49,6 @@ class TabsTest extends WindowTest {
         return made().tabs().stream().map(TabSet.Tab::label).toList();
     }
 
-    private Point2D middle(String query) {
-        Node node = lookup(query).query();
-        return node.localToScreen(
-                node.getBoundsInLocal().getCenterX(), node.getBoundsInLocal().getCenterY());
-    }
-
     @Test
     void theStripDrawnOnThePicturesIsTakenAndItsTabsKeepTheirTrails() {
         putBehindStrip(DRAWN);
@@ -65,7 +59,7 @@ class TabsTest extends WindowTest {
         assertThat(hotspot("Sign in", "Sign in").links().getFirst().effect().flatMap(Effect::target))
                 .get()
                 .isInstanceOf(Target.ToTabs.class);
-        assertRead("on the pictures", "each tab keeps its trail", "6 links switch its tabs now");
+        assertRead("on the pictures", "Each tab keeps its trail", "6 links switch its tabs now");
         shot("tabs-drawn");
         press("#page-done");
         go(4);
@@ -142,7 +136,7 @@ class TabsTest extends WindowTest {
         shot("tabs-page");
         assertThat(labels()).containsExactly("How", "Care and late days", "House rules");
         assertThat(made().tabs()).extracting(TabSet.Tab::sign).containsExactly("list", "heart", "house");
-        drag(middle("#page-3")).dropTo(middle("#page-1").add(-30, 0));
+        drag(middle("#page-3")).dropTo(middle("#page-1").add(0, -30));
         settle();
         assertThat(labels()).containsExactly("House rules", "How", "Care and late days");
         press("#page-2");
@@ -305,7 +299,7 @@ class TabsTest extends WindowTest {
         keys(KeyCode.ENTER);
         press("#button-sign");
         press("#sign-bell");
-        assertRead("bell", "advance to Report damage", "with the strip", "lower right");
+        assertRead("advance to Report damage", "With the strip:", "lower right");
         press("#button-side-signs");
         press("#button-side-signs-5");
         assertThat(made().button().orElseThrow().on(TabSet.Side.SIDE_SIGNS)).isEqualTo(TabSet.At.HEAD);

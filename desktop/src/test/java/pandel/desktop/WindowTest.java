@@ -297,6 +297,31 @@ abstract class WindowTest extends FxRobot {
         settle();
     }
 
+    /** The middle of something, on the monitor. */
+    Point2D middle(String id) {
+        Bounds on = lookup(id).query().localToScreen(lookup(id).query().getLayoutBounds());
+        return new Point2D(on.getCenterX(), on.getCenterY());
+    }
+
+    /** Takes a handle of a frame and lets it go elsewhere, so many px away. */
+    void dragBy(String id, double x, double y) {
+        Point2D at = middle(id);
+        drag(at).moveTo(at.add(x / 2, y / 2)).dropTo(at.add(x, y));
+        settle();
+    }
+
+    /** Presses a part of a frame till its words can be typed, once or twice, and types in its place. */
+    void typeInPlace(String id, String words) {
+        press(id);
+        if (lookup("#typed-in-place").tryQuery().isEmpty()) {
+            press(id);
+        }
+        keys(KeyCode.CONTROL, KeyCode.A);
+        write(words);
+        keys(KeyCode.ENTER);
+        settle();
+    }
+
     /** Chooses a hotspot on the desk. */
     void choose(String screen, String words) {
         desk(screen);

@@ -2,11 +2,8 @@ package pandel.desktop.device;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
-import javafx.scene.Cursor;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
 import javafx.util.Duration;
@@ -14,47 +11,30 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.Drawer;
-import pandel.core.model.frame.Drawer.Moves;
 import pandel.core.model.link.Motion;
-import pandel.core.model.screen.PanelSide;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.layout.DrawerPlace;
 import pandel.core.play.layout.Room;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.PictureLibrary;
 
-/**
- * A drawer all out on a small device, beside or over its page. Dragged sideways it grows wider; a page that reveals it
- * shrinks as it is dragged up or down.
- */
+/** A drawer all out on a small device, beside or over its page. */
 public final class DrawerPreview extends SmallDevice {
 
     private final LevelView page;
     private final DrawerView view;
     private final double scale;
-    private final Drawer drawer;
     private final Motion motion;
     private final boolean stays;
-    private double startX;
-    private double startY;
+    private final DrawerPlace place;
     private Optional<Animation> running = Optional.empty();
 
-    /**
-     * @param wide interface px
-     * @param sized told the px it is dragged wide, and the hundredths to which its page shrinks
-     */
+    /** @param wide interface px */
     public DrawerPreview(
-            PictureLibrary pictures,
-            Prototype prototype,
-            Drawer drawer,
-            Screen screen,
-            Device device,
-            double wide,
-            BiConsumer<Double, Integer> sized) {
+            PictureLibrary pictures, Prototype prototype, Drawer drawer, Screen screen, Device device, double wide) {
         double high = Math.rint(device.height() * wide / device.width());
         super(wide, high);
         this.scale = wide / device.width();
-        this.drawer = drawer;
         this.motion = prototype.feel().drawers();
         this.stays = drawer.staysAt(device.width());
         Prototype alone = prototype.withDrawers(
@@ -62,7 +42,8 @@ public final class DrawerPreview extends SmallDevice {
         Situation now = Situation.shownAlone(screen.id(), device);
         page = page(pictures, alone, screen, false);
         page.place(Room.of(alone, now), device.height(), scale, 0);
-        view = new DrawerView(pictures, DrawerPlace.of(alone, now, 0, drawer), device.width(), device.height(), scale);
+        place = DrawerPlace.of(alone, now, 0, drawer);
+        view = new DrawerView(pictures, place, device.width(), device.height(), scale);
         Rectangle ground = new Rectangle(wide, high, Color.web(drawer.panel().ground()));
         ground.setVisible(view.isBeneath());
         getChildren().add(ground);
@@ -74,9 +55,11 @@ public final class DrawerPreview extends SmallDevice {
         getChildren().add(edge());
         view.shade().setVisible(!stays);
         at(1);
-        setMouseTransparent(false);
-        setCursor(Cursor.H_RESIZE);
-        drag(sized, device);
+    }
+
+    /** Where it stands on the device when it is all out, and what is in it. */
+    public DrawerPlace place() {
+        return place;
     }
 
     private void at(double out) {
@@ -115,23 +98,5 @@ public final class DrawerPreview extends SmallDevice {
         Animation animation = Motions.between(0, 1, motion.ms(), motion.easing(), this::at);
         running = Optional.of(animation);
         animation.play();
-    }
-
-    private void drag(BiConsumer<Double, Integer> sized, Device device) {
-        addEventHandler(MouseEvent.MOUSE_PRESSED, e -> {
-            startX = e.getX();
-            startY = e.getY();
-        });
-        addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
-            double by = (e.getX() - startX) / scale * (drawer.panel().side() == PanelSide.LEFT ? 1 : -1);
-            double width = Math.clamp(Math.rint(drawer.panel().width() + by), 1, device.width());
-            double shrunk = drawer.panel().shrinks() - 100 * 2 * (e.getY() - startY) / getPrefHeight();
-            int shrinks = drawer.panel().moves() != Moves.REVEALS
-                    ? drawer.panel().shrinks()
-                    : Math.clamp(Math.round(shrunk), Drawer.Panel.LEAST_SHRUNK, 100);
-            if (width != drawer.panel().width() || shrinks != drawer.panel().shrinks()) {
-                sized.accept(width, shrinks);
-            }
-        });
     }
 }

@@ -2,9 +2,6 @@ package pandel.desktop.device;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
-import javafx.scene.Cursor;
-import javafx.scene.input.MouseEvent;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.frame.Attached;
@@ -19,16 +16,14 @@ import pandel.core.play.situation.Trail;
 import pandel.core.play.situation.Visit;
 import pandel.desktop.picture.PictureLibrary;
 
-/** A header over one of its screens on a small device, with a screen behind that; its foot is dragged. */
+/** A header over one of its screens on a small device, with a screen behind that. */
 public final class HeaderPreview extends SmallDevice {
 
-    private static final double NEAR = 12;
-    private boolean drags;
+    private final Optional<HeaderPlace> place;
 
     /**
      * @param behind where its back would lead
      * @param wide interface px
-     * @param sized told the px to which it is dragged high, without a large title
      */
     public HeaderPreview(
             PictureLibrary pictures,
@@ -37,8 +32,7 @@ public final class HeaderPreview extends SmallDevice {
             Screen screen,
             Screen behind,
             Device device,
-            double wide,
-            Consumer<Double> sized) {
+            double wide) {
         double high = Math.rint(device.height() * wide / device.width());
         double scale = wide / device.width();
         super(wide, high);
@@ -56,20 +50,11 @@ public final class HeaderPreview extends SmallDevice {
         page.head(alone, Optional.of(under), scale);
         page.place(under.room(), device.height(), scale, 0);
         getChildren().addAll(page, edge());
-        double foot = HeaderPlace.high(header) * scale;
-        setMouseTransparent(false);
-        addEventHandler(
-                MouseEvent.MOUSE_MOVED,
-                e -> setCursor(Math.abs(e.getY() - foot) < NEAR ? Cursor.V_RESIZE : Cursor.DEFAULT));
-        addEventHandler(MouseEvent.MOUSE_PRESSED, e -> drags = Math.abs(e.getY() - foot) < NEAR);
-        addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
-            double to = Math.clamp(
-                    Math.rint(header.bar().height() + (e.getY() - foot) / scale),
-                    Header.Bar.LOWEST,
-                    Header.Bar.HIGHEST);
-            if (drags && to != header.bar().height()) {
-                sized.accept(to);
-            }
-        });
+        place = HeaderPlace.over(alone, under);
+    }
+
+    /** Where it stands on the device, and all that is on it. */
+    public Optional<HeaderPlace> place() {
+        return place;
     }
 }

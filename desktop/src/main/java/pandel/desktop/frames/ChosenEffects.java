@@ -4,9 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import pandel.core.edit.value.FactExamples;
 import pandel.core.edit.value.FactWords;
 import pandel.core.edit.value.ParsedWords;
@@ -18,7 +17,7 @@ import pandel.desktop.links.sentence.FactOffers;
 import pandel.desktop.work.Work;
 
 /** What choosing a tab or page does besides showing it, as a sentence: each part is typed in its place. */
-final class ChosenEffects extends HBox {
+final class ChosenEffects extends FlowPane {
 
     private final Work work;
     private final List<Effect> effects;
@@ -37,14 +36,14 @@ final class ChosenEffects extends HBox {
             Consumer<String> say,
             BiConsumer<List<Effect>, List<Fact>> changed,
             Runnable refresh) {
-        super(6);
+        getStyleClass().addAll("sentence", "frame-saying");
+        setPrefWrapLength(1);
         this.work = work;
         this.effects = effects;
         this.say = say;
         this.changed = changed;
         this.refresh = refresh;
-        setAlignment(Pos.CENTER_LEFT);
-        getChildren().add(Choice.aside(words));
+        getChildren().add(Choice.words(words));
         for (int i = 0; i < effects.size(); i++) {
             int at = i;
             if (effects.get(i) instanceof Effect.Notice notice) {

@@ -7,6 +7,8 @@ import java.util.function.ToDoubleFunction;
 import javafx.beans.property.DoubleProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 
 /** Things in a row or a column that are chosen by a press, and carried to another place with the mouse. */
@@ -62,6 +64,28 @@ final class Reordering {
                 one.setViewOrder(0);
                 if (to != at) {
                     moved.accept(at, to);
+                }
+            }
+        });
+    }
+
+    /**
+     * Arrows choose the next or the one before; with Ctrl they carry it there.
+     *
+     * @param at its place, counted from 0
+     * @param count how many there are
+     */
+    void byKeys(Button one, int at, int count, IntConsumer choose) {
+        one.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            boolean back = e.getCode() == KeyCode.UP || e.getCode() == KeyCode.LEFT;
+            boolean on = e.getCode() == KeyCode.DOWN || e.getCode() == KeyCode.RIGHT;
+            int to = at + (on ? 1 : 0) - (back ? 1 : 0);
+            if (to != at && to >= 0 && to < count) {
+                e.consume();
+                if (e.isShortcutDown()) {
+                    moved.accept(at, to);
+                } else {
+                    choose.accept(to);
                 }
             }
         });

@@ -14,6 +14,7 @@ import javafx.scene.layout.Region;
 import pandel.core.model.frame.OwnSign;
 import pandel.desktop.sign.Sign;
 import pandel.desktop.stage.PageBox;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.theme.Buttons;
 
 /** Signs to choose one from, found by typing, or a drawing of one’s own. */
@@ -27,21 +28,21 @@ final class SignPage extends PageBox {
     /** Until the style of the window says another. */
     private static final String NEUTRAL = "#6B757C";
 
-    private final ThingPage page;
+    private final PageHost around;
     private final String now;
     private final Consumer<String> chosen;
     private final TextField typed = new TextField();
     private final FlowPane signs = new FlowPane(2, 2);
     private final Label told = new Label();
 
-    private SignPage(ThingPage page, String now, Consumer<String> chosen) {
+    private SignPage(PageHost around, String now, Consumer<String> chosen) {
         super(
                 "Which sign?",
                 "Type what it shows; Enter takes the first. A drawing of your own that is of one colour takes the colours "
                         + "of what it stands in.",
-                () -> page.around.show(page));
+                () -> around.dismiss());
         setId("sign-page");
-        this.page = page;
+        this.around = around;
         this.now = now;
         this.chosen = chosen;
         typed.setId("sign-typed");
@@ -62,10 +63,10 @@ final class SignPage extends PageBox {
     }
 
     /** What chooses a sign: as it is now, with its name. */
-    static Button button(ThingPage page, String id, String now, Consumer<String> chosen) {
-        Button button = Buttons.plain(now.isEmpty() ? "no sign" : Sign.said(now), id, () -> open(page, now, chosen));
+    static Button button(PageHost around, String id, String now, Consumer<String> chosen) {
+        Button button = Buttons.plain(now.isEmpty() ? "no sign" : Sign.said(now), id, () -> open(around, now, chosen));
         if (!now.isEmpty()) {
-            button.setGraphic(drawn(page, now, 18));
+            button.setGraphic(drawn(around, now, 18));
             button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         }
         button.setMinWidth(Region.USE_PREF_SIZE);
@@ -76,21 +77,21 @@ final class SignPage extends PageBox {
         return button;
     }
 
-    private static void open(ThingPage page, String now, Consumer<String> chosen) {
-        SignPage signs = new SignPage(page, now, chosen);
-        page.around.show(signs);
+    private static void open(PageHost around, String now, Consumer<String> chosen) {
+        SignPage signs = new SignPage(around, now, chosen);
+        around.show(signs);
         signs.applyCss();
         signs.layout();
         signs.typed.requestFocus();
     }
 
-    private static Pane drawn(ThingPage page, String name, double size) {
+    private static Pane drawn(PageHost around, String name, double size) {
         Pane pane = new Pane();
         pane.setMinSize(size, size);
         pane.setPrefSize(size, size);
         pane.setMaxSize(size, size);
         pane.getStyleClass().add("inked");
-        pane.getChildren().add(Sign.drawn(page.around.pictures(), name, NEUTRAL, size, size / 2, size / 2));
+        pane.getChildren().add(Sign.drawn(around.pictures(), name, NEUTRAL, size, size / 2, size / 2));
         pane.setMouseTransparent(true);
         return pane;
     }
@@ -107,7 +108,7 @@ final class SignPage extends PageBox {
     }
 
     private Button one(String name) {
-        Button button = new Button("", drawn(page, name, Sign.SIZE));
+        Button button = new Button("", drawn(around, name, Sign.SIZE));
         button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         button.getStyleClass().addAll("motion-kind", "sign-choice");
         button.setMinSize(SIDE, SIDE);
@@ -121,18 +122,18 @@ final class SignPage extends PageBox {
     }
 
     private void choose(String name) {
-        page.around.show(page);
+        around.dismiss();
         if (!name.equals(now)) {
             chosen.accept(name);
         }
     }
 
     private void own() {
-        page.around.takePicture("A drawing for a sign", picture -> {
+        around.takePicture("A drawing for a sign", picture -> {
             if (picture.content().endsWith(OwnSign.ENDING)) {
                 choose(OwnSign.of(picture.content()));
             } else {
-                page.around.say("“" + picture.source() + "” is no SVG drawing; a sign is one.");
+                around.say("“" + picture.source() + "” is no SVG drawing; a sign is one.");
             }
         });
     }

@@ -10,12 +10,12 @@ import pandel.core.model.Attachments;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.frames.DrawerPage;
-import pandel.desktop.frames.HeaderPage;
-import pandel.desktop.frames.OverlayPage;
-import pandel.desktop.frames.PairPage;
-import pandel.desktop.frames.SequencePage;
-import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.frames.DrawerDesk;
+import pandel.desktop.frames.HeaderDesk;
+import pandel.desktop.frames.OverlayDesk;
+import pandel.desktop.frames.PairDesk;
+import pandel.desktop.frames.SequenceDesk;
+import pandel.desktop.frames.TabSetDesk;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.work.Work;
 
@@ -79,19 +79,19 @@ final class InFrame extends Button {
                 .map(s -> new Standing(
                         "page " + (s.pages().indexOf(screen.id()) + 1) + " of "
                                 + s.pages().size() + ", " + s.shownTitle(),
-                        () -> SequencePage.open(work, around, s.id())));
+                        () -> SequenceDesk.open(work, around, s.id())));
     }
 
     private Optional<Standing> above(Screen screen) {
         return screen.form() == Form.PAGE
                 ? Optional.empty()
                 : Optional.of(new Standing(
-                        "a " + screen.form().word() + ": how it opens", () -> OverlayPage.open(work, around, screen)));
+                        "a " + screen.form().word() + ": how it opens", () -> OverlayDesk.open(work, around, screen)));
     }
 
     private Optional<Standing> tabSet(Screen screen) {
         return TabSetEdits.setOf(work.prototype(), screen.id())
-                .map(s -> new Standing("a tab of " + s.shownTitle(), () -> TabSetPage.open(work, around, s.id())));
+                .map(s -> new Standing("a tab of " + s.shownTitle(), () -> TabSetDesk.open(work, around, s.id())));
     }
 
     private Optional<Standing> drawer(Screen screen) {
@@ -100,7 +100,7 @@ final class InFrame extends Button {
                 .filter(d -> Attachments.screens(prototype, d.on()).contains(screen))
                 .findFirst()
                 .map(d ->
-                        new Standing("with the drawer " + d.shownTitle(), () -> DrawerPage.open(work, around, d.id())));
+                        new Standing("with the drawer " + d.shownTitle(), () -> DrawerDesk.open(work, around, d.id())));
     }
 
     private Optional<Standing> header(Screen screen) {
@@ -110,7 +110,7 @@ final class InFrame extends Button {
                         && !h.hiddenOn().contains(screen.id()))
                 .findFirst()
                 .map(h -> new Standing(
-                        "under the header " + h.shownTitle(), () -> HeaderPage.open(work, around, h.id())));
+                        "under the header " + h.shownTitle(), () -> HeaderDesk.open(work, around, h.id())));
     }
 
     private Optional<Standing> pair(Screen screen) {
@@ -125,6 +125,6 @@ final class InFrame extends Button {
                                         .map(Screen::shownTitle)
                                         .orElse("")
                                 + " where it is wide",
-                        () -> PairPage.open(work, around, p.id())));
+                        () -> PairDesk.open(work, around, p.id())));
     }
 }

@@ -4,10 +4,10 @@ import pandel.core.model.link.Cause;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Hotspot;
-import pandel.desktop.frames.DrawerPage;
-import pandel.desktop.frames.HeaderPage;
-import pandel.desktop.frames.SequencePage;
-import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.frames.DrawerDesk;
+import pandel.desktop.frames.HeaderDesk;
+import pandel.desktop.frames.SequenceDesk;
+import pandel.desktop.frames.TabSetDesk;
 import pandel.desktop.links.action.DeskActions;
 import pandel.desktop.links.sentence.BusyPage;
 import pandel.desktop.links.sentence.DeskRequests;
@@ -41,10 +41,10 @@ record SentenceDesk(LinksView view, Work work, PageHost around, DeskActions acti
 
     @Override
     public void frame(String id) {
-        SequencePage.open(work, around, id);
-        TabSetPage.open(work, around, id);
-        DrawerPage.open(work, around, id);
-        HeaderPage.open(work, around, id);
+        SequenceDesk.open(work, around, id);
+        TabSetDesk.open(work, around, id);
+        DrawerDesk.open(work, around, id);
+        HeaderDesk.open(work, around, id);
     }
 
     @Override

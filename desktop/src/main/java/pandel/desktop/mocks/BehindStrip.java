@@ -19,7 +19,7 @@ import pandel.core.model.link.Target;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
-import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.frames.TabSetDesk;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
@@ -130,6 +130,6 @@ final class BehindStrip {
                         : switching == 1
                                 ? "; one link switches its tabs now."
                                 : "; " + switching + " links switch its tabs now."));
-        TabSetPage.open(work, around, set.id());
+        TabSetDesk.open(work, around, set.id());
     }
 }

@@ -27,11 +27,11 @@ import pandel.core.model.screen.State;
 import pandel.core.model.screen.Status;
 import pandel.core.model.value.Condition;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.frames.DrawerPage;
-import pandel.desktop.frames.HeaderPage;
-import pandel.desktop.frames.OverlayPage;
-import pandel.desktop.frames.PairPage;
-import pandel.desktop.frames.SequencePage;
+import pandel.desktop.frames.DrawerDesk;
+import pandel.desktop.frames.HeaderDesk;
+import pandel.desktop.frames.OverlayDesk;
+import pandel.desktop.frames.PairDesk;
+import pandel.desktop.frames.SequenceDesk;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.Question;
 import pandel.desktop.stage.ScreenPictures;
@@ -266,19 +266,19 @@ public final class ScreenActions {
                         : turning == 1
                                 ? ", and one link turns its pages now."
                                 : ", and " + turning + " links turn its pages now."));
-        SequencePage.open(work, around, made.id());
+        SequenceDesk.open(work, around, made.id());
     }
 
     /** Makes a drawer that leads to screens and is attached to them, and shows it. */
     void putInDrawer(List<Screen> screens) {
-        DrawerPage.make(work, around, screens);
+        DrawerDesk.make(work, around, screens);
         around.say("A drawer on " + (screens.size() == 1 ? "one screen" : screens.size() + " screens")
                 + " leads to each of them. “Put a sign for it” lets people find it.");
     }
 
     /** Makes a header over screens, and shows it. */
     void layHeader(List<Screen> screens) {
-        HeaderPage.make(work, around, screens);
+        HeaderDesk.make(work, around, screens);
     }
 
     /** Puts two screens side by side where it is wide, the first as the list, and shows that. */
@@ -293,7 +293,7 @@ public final class ScreenActions {
         work.edit(PairEdits.make(made));
         around.say("“" + screens.getFirst().shownTitle() + "” stands beside “"
                 + screens.getLast().shownTitle() + "” where it is wide.");
-        PairPage.open(work, around, made.id());
+        PairDesk.open(work, around, made.id());
     }
 
     /** Asks for the name of the section screens are to stand in. */
@@ -328,7 +328,7 @@ public final class ScreenActions {
                         Buttons.item(
                                 screen.home() ? "Not home after all" : "Home: where people are meant to stay",
                                 () -> work.edit(ScreenEdits.home(screen, !screen.home()))),
-                        Buttons.item("How it opens above…", () -> OverlayPage.open(work, around, screen)),
+                        Buttons.item("How it opens above…", () -> OverlayDesk.open(work, around, screen)),
                         Buttons.item("Make it a look of…", () -> lookOf(screen)),
                         scales(List.of(screen)),
                         new SeparatorMenuItem());

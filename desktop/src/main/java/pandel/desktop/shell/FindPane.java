@@ -24,11 +24,11 @@ import pandel.core.edit.Matching;
 import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
-import pandel.desktop.frames.DrawerPage;
-import pandel.desktop.frames.HeaderPage;
-import pandel.desktop.frames.PairPage;
-import pandel.desktop.frames.SequencePage;
-import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.frames.DrawerDesk;
+import pandel.desktop.frames.HeaderDesk;
+import pandel.desktop.frames.PairDesk;
+import pandel.desktop.frames.SequenceDesk;
+import pandel.desktop.frames.TabSetDesk;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
@@ -108,7 +108,7 @@ final class FindPane extends VBox {
                         s.shownTitle(),
                         s.pages().size() == 1 ? "one page" : s.pages().size() + " pages",
                         0,
-                        () -> SequencePage.open(work, around, s.id())));
+                        () -> SequenceDesk.open(work, around, s.id())));
         work.prototype()
                 .tabSets()
                 .forEach(s -> add(
@@ -118,7 +118,7 @@ final class FindPane extends VBox {
                         s.shownTitle(),
                         s.tabs().size() + " tabs",
                         0,
-                        () -> TabSetPage.open(work, around, s.id())));
+                        () -> TabSetDesk.open(work, around, s.id())));
         work.prototype()
                 .drawers()
                 .forEach(w -> add(
@@ -128,7 +128,7 @@ final class FindPane extends VBox {
                         w.shownTitle(),
                         w.items().size() + " items",
                         0,
-                        () -> DrawerPage.open(work, around, w.id())));
+                        () -> DrawerDesk.open(work, around, w.id())));
         work.prototype()
                 .headers()
                 .forEach(h -> add(
@@ -138,7 +138,7 @@ final class FindPane extends VBox {
                         h.shownTitle(),
                         h.actions().size() == 1 ? "one action" : h.actions().size() + " actions",
                         0,
-                        () -> HeaderPage.open(work, around, h.id())));
+                        () -> HeaderDesk.open(work, around, h.id())));
         work.prototype()
                 .pairs()
                 .forEach(p -> add(
@@ -155,7 +155,7 @@ final class FindPane extends VBox {
                                         .map(Screen::shownTitle)
                                         .orElse(p.detail()),
                         0,
-                        () -> PairPage.open(work, around, p.id())));
+                        () -> PairDesk.open(work, around, p.id())));
         for (Way way : work.prototype().index().ways()) {
             way.hotspot()
                     .filter(h -> !h.title().isBlank())

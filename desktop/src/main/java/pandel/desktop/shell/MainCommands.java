@@ -2,7 +2,6 @@ package pandel.desktop.shell;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Stream;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.desktop.stage.Command;
@@ -69,7 +68,10 @@ final class MainCommands {
                         Command.of("find", "Find", this::find, "Shortcut+F"),
                         Command.of("preferences", "Preferences…", window::showPreferences, "Shortcut+Comma"),
                         Command.of(
-                                "keys", "Keys", () -> window.pages.keys(window.commands.values(), window.views), "F1"),
+                                "keys",
+                                "Keys",
+                                () -> window.pages.keys(window.commands.values(), window.stages.all()),
+                                "F1"),
                         Command.of("quit", "Quit", window::quit, "Shortcut+Q"))
                 .forEach(c -> window.commands.put(c.id(), c));
         for (WorkStage each : WorkStage.values()) {
@@ -95,7 +97,7 @@ final class MainCommands {
 
     void find() {
         List<Command> all = new ArrayList<>(window.commands.values());
-        all.addAll(Objects.requireNonNull(window.views.get(window.stage)).commands());
+        all.addAll(window.stages.now().commands());
         window.questions.show(new FindPane(
                 window.work,
                 window,

@@ -2,7 +2,6 @@ package pandel.desktop.shell;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -82,8 +81,7 @@ public final class MainWindow implements StageWindow {
     private final Telling telling;
     final QuestionPane questions = new QuestionPane();
     private final Toast said;
-    private final StackPane middle = new StackPane();
-    final Map<WorkStage, StageView> views = new EnumMap<>(WorkStage.class);
+    final Stages stages = new Stages();
     final Map<String, Command> commands = new LinkedHashMap<>();
     private final Masthead masthead;
     private final StackPane root = new StackPane();
@@ -97,7 +95,6 @@ public final class MainWindow implements StageWindow {
     final WindowPages pages;
     private final PicturePlacement picturing;
     final FileChoosing choosing;
-    WorkStage stage = WorkStage.MOCKS;
     private final MainCommands main = new MainCommands(this);
 
     /**
@@ -135,15 +132,15 @@ public final class MainWindow implements StageWindow {
         this.check = new CheckView(work, this, background);
         this.play = new PlayView(work, this, clock);
         this.pages = new WindowPages(work, said, questions, this::go, play::playFrom);
-        views.put(WorkStage.MOCKS, new MocksView(work, this));
-        views.put(WorkStage.LINKS, new LinksView(work, this));
-        views.put(WorkStage.MAP, new MapView(work, this));
-        views.put(WorkStage.PLAY, play);
-        views.put(WorkStage.CHECK, check);
+        stages.put(WorkStage.MOCKS, new MocksView(work, this));
+        stages.put(WorkStage.LINKS, new LinksView(work, this));
+        stages.put(WorkStage.MAP, new MapView(work, this));
+        stages.put(WorkStage.PLAY, play);
+        stages.put(WorkStage.CHECK, check);
         main.defineCommands();
         this.masthead = new Masthead(work, preferred, this::go, commands, this::openRecent);
         this.vitals = new Vitals(work, this, this);
-        this.page = new BorderPane(middle, masthead, null, vitals, null);
+        this.page = new BorderPane(stages.node(), masthead, null, vitals, null);
         preferred.property().addListener((o, a, b) -> {
             if (root.getScene() != null && a.look() != b.look()) {
                 dress(root.getScene());
@@ -153,8 +150,7 @@ public final class MainWindow implements StageWindow {
         // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
         root.sceneProperty()
                 .addListener((o, a, scene) -> scene.addEventFilter(
-                        KeyEvent.KEY_PRESSED,
-                        new CommandKeys(commands.values(), () -> Objects.requireNonNull(views.get(stage)), questions)));
+                        KeyEvent.KEY_PRESSED, new CommandKeys(commands.values(), stages::now, questions)));
         Dropping.on(root, this::dropped);
         go(WorkStage.MOCKS);
     }
@@ -254,13 +250,19 @@ public final class MainWindow implements StageWindow {
 
     @Override
     public void go(WorkStage next) {
-        if (!middle.getChildren().isEmpty() && next != stage) {
-            Objects.requireNonNull(views.get(stage)).hidden();
-        }
-        stage = next;
+        stages.go(next);
         masthead.showStage(next);
-        middle.getChildren().setAll(Objects.requireNonNull(views.get(next)).node());
-        Objects.requireNonNull(views.get(next)).shown();
+    }
+
+    @Override
+    public void stand(StageView view) {
+        dismiss();
+        stages.stand(view);
+    }
+
+    @Override
+    public void leave() {
+        stages.leave();
     }
 
     @Override

@@ -18,6 +18,12 @@ public interface PageHost extends StageGuide {
     /** Closes what is shown above everything. */
     void dismiss();
 
+    /** Shows a view in place of the stage, until it is left or a stage is gone to. */
+    void stand(StageView view);
+
+    /** Shows the stage again in whose place a view stands. */
+    void leave();
+
     /** Asks for a name. */
     void askName(String what, String now, Consumer<String> then);
 

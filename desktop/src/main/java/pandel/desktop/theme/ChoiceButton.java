@@ -15,16 +15,24 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Popup;
+import javafx.stage.Window;
 
 /** What is chosen, with a notch; pressed it shows what else could be, beneath itself. */
 public final class ChoiceButton extends Button {
+
+    /** px; of longer words the end is left out. */
+    private static final double WIDEST = 340;
 
     private ChoiceButton(String words, String id, double wide, String tip) {
         super(words);
         setId(id);
         getStyleClass().addAll("word", "choice");
-        setMinWidth(wide);
-        setMaxWidth(wide);
+        if (wide > 0) {
+            setMinWidth(wide);
+            setMaxWidth(wide);
+        } else {
+            setMaxWidth(WIDEST);
+        }
         setAlignment(Pos.CENTER_LEFT);
         setTooltip(new Tooltip(tip));
         setAccessibleText(tip + ": " + words);
@@ -33,7 +41,7 @@ public final class ChoiceButton extends Button {
     /**
      * One of some.
      *
-     * @param wide px
+     * @param wide px; 0: as wide as its words
      * @param tip what is chosen here
      * @param word the words for one; the ids of the lines are the button's and the place of each, from 0
      */
@@ -76,7 +84,24 @@ public final class ChoiceButton extends Button {
             popup.setAutoHide(true);
             popup.getContent().add(pane);
             Bounds on = button.localToScreen(button.getLayoutBounds());
-            popup.show(button.getScene().getWindow(), on.getMinX(), on.getMaxY() + 2);
+            // What it holds is styled, and has its size, only once it is shown.
+            popup.setAutoFix(false);
+            Window window = button.getScene().getWindow();
+            double right =
+                    window.getX() + button.getScene().getX() + button.getScene().getWidth();
+            double foot =
+                    window.getY() + button.getScene().getY() + button.getScene().getHeight();
+            Runnable place = () -> {
+                popup.setX(Math.min(on.getMinX(), right - popup.getWidth()));
+                popup.setY(
+                        on.getMaxY() + 2 + popup.getHeight() > foot && on.getMinY() > popup.getHeight()
+                                ? on.getMinY() - 2 - popup.getHeight()
+                                : on.getMaxY() + 2);
+            };
+            popup.widthProperty().addListener(w -> place.run());
+            popup.heightProperty().addListener(h -> place.run());
+            popup.show(window, on.getMinX(), on.getMaxY() + 2);
+            place.run();
         });
         return button;
     }

@@ -209,9 +209,7 @@ final class FeelPage extends PageBox {
                 drawer,
                 on,
                 device,
-                Math.rint(Math.min(150, HIGH * device.width() / device.height())),
-                (width, shrinks) -> {});
-        preview.setMouseTransparent(true);
+                Math.rint(Math.min(150, HIGH * device.width() / device.height())));
         preview.playOn();
         return new VBox(6, caption, preview);
     }

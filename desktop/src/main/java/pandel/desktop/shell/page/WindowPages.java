@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import pandel.core.model.start.Start;
-import pandel.desktop.frames.DrawerPage;
-import pandel.desktop.frames.HeaderPage;
-import pandel.desktop.frames.PairPage;
-import pandel.desktop.frames.SequencePage;
-import pandel.desktop.frames.TabSetPage;
+import pandel.desktop.frames.DrawerDesk;
+import pandel.desktop.frames.HeaderDesk;
+import pandel.desktop.frames.PairDesk;
+import pandel.desktop.frames.SequenceDesk;
+import pandel.desktop.frames.TabSetDesk;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.shell.notice.QuestionPane;
 import pandel.desktop.shell.notice.Toast;
@@ -58,14 +58,14 @@ public final class WindowPages {
         questions.show(new FramesPage(
                 work,
                 id -> {
-                    SequencePage.open(work, around, id);
-                    TabSetPage.open(work, around, id);
-                    DrawerPage.open(work, around, id);
-                    PairPage.open(work, around, id);
-                    HeaderPage.open(work, around, id);
+                    SequenceDesk.open(work, around, id);
+                    TabSetDesk.open(work, around, id);
+                    DrawerDesk.open(work, around, id);
+                    PairDesk.open(work, around, id);
+                    HeaderDesk.open(work, around, id);
                 },
-                () -> DrawerPage.make(work, around, List.of()),
-                () -> HeaderPage.make(work, around, List.of()),
+                () -> DrawerDesk.make(work, around, List.of()),
+                () -> HeaderDesk.make(work, around, List.of()),
                 questions::dismiss));
     }
 
