@@ -124,11 +124,9 @@ class LooksTest extends WindowTest {
         settle();
         assertRead("is the picture for medium devices");
         desk("Confirm");
-        clickOn("#two-devices");
-        settle();
-        clickOn("#two-devices");
-        settle();
-        assertRead("Beside: Tablet", "Tablet, 820 px", "Phone, 390 px");
+        press("#two-devices");
+        press("#two-devices-2");
+        assertRead("beside Tablet", "Tablet, 820 px", "Phone, 390 px");
         shot("two-devices");
         // What has no place there is found by likeness.
         Screen confirm = screen("Confirm");

@@ -192,8 +192,32 @@ class PlayTest extends WindowTest {
         }
         tillStill();
         assertThat(trail().getFirst()).isEqualTo("Receipt");
-        assertRead("Possible here", "This takeover is not closed by the device’s back.");
+        assertRead(
+                "Possible here",
+                "This takeover is not closed by the device’s back.",
+                "Nothing leads on from “Receipt”.");
         shot("stuck");
+        press("#end-mark");
+        assertThat(screen("Receipt").end()).isTrue();
+        assertRead("“Receipt” is an end, after");
+        press("#end-back");
+        assertThat(lookup("#way-end").query().isVisible()).isFalse();
+        // What came later on the tape is there still: nothing is told of an end that one is wound back from.
+        keys(KeyCode.HOME);
+    }
+
+    @Test
+    void leavingIsToldAndTakenBack() {
+        pass(1800);
+        press("#device-back");
+        press("#device-back");
+        assertRead("Left by device back from");
+        shot("left");
+        press("#end-back");
+        assertThat(lookup("#way-end").query().isVisible()).isFalse();
+        press("#play-size");
+        press("#play-size-1");
+        assertRead("as wide as fits");
     }
 
     @Test
@@ -213,16 +237,16 @@ class PlayTest extends WindowTest {
     void theDeviceStandsAtThreeSizes() {
         double fit = lookup("#device-view").query().getLayoutBounds().getWidth();
         keys(KeyCode.F);
-        assertRead("Size: fill width");
+        assertRead("as wide as fits");
         assertThat(lookup("#device-view").query().getLayoutBounds().getWidth()).isGreaterThan(fit * 1.5);
         shot("play-filled");
         // Unknown until the monitor is measured.
         keys(KeyCode.F);
-        assertRead("True size is known once the monitor has been measured", "Size: fit");
+        assertRead("True size is known once the monitor has been measured", "as large as fits");
         interact(() -> opened.window().preferred().change(p -> p.measured(4)));
         keys(KeyCode.F);
         keys(KeyCode.F);
-        assertRead("Size: true size");
+        assertRead("true size");
         // 390 px at 160 to the inch are 61.9 mm.
         assertThat(lookup("#device-view").query().getLayoutBounds().getWidth())
                 .isEqualTo(Math.rint(390 / 160.0 * 25.4 * 4));

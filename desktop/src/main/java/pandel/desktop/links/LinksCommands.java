@@ -63,7 +63,7 @@ final class LinksCommands {
                         "Shortcut+Shift+C"),
                 here("Values and words of this screen…", view::values, "V"),
                 here("Remove", view::remove, "Delete"),
-                here("Fit or true size", view.desk::turnSize, "F"),
+                here("Fit or true size", view::turnSize, "F"),
                 here("Another device beside it", view::turnBeside, "D")));
         return commands;
     }

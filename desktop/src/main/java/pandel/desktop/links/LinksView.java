@@ -60,7 +60,7 @@ public final class LinksView implements StageView {
     private final MarkedLinks marks;
     private final DeskActions besideActions;
     private final ScrollPane besideHeld;
-    private final Button besides = Buttons.smallWord("Two devices", "two-devices", this::turnBeside);
+    private final DeskSizes sizes;
     private Optional<String> besideDevice = Optional.empty();
     private final Label heading = new Label();
     final InFrame inFrame;
@@ -111,6 +111,10 @@ public final class LinksView implements StageView {
         heading.setMinWidth(0);
         this.looks = new LooksBar(work, around, around);
         this.inFrame = new InFrame(work, around);
+        this.sizes = new DeskSizes(work, desk, chosen -> {
+            besideDevice = chosen;
+            refresh();
+        });
         this.head = head();
         this.centre = new VBox(head, looks, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
@@ -164,17 +168,16 @@ public final class LinksView implements StageView {
         refresh();
     }
 
+    /** Fits the window, or has one interface px for each px. */
+    void turnSize() {
+        desk.trueSize(!desk.isTrueSize());
+        refresh();
+    }
+
     private HBox head() {
         Region left = new Region();
         HBox.setHgrow(left, Priority.ALWAYS);
-        HBox made = new HBox(
-                8,
-                heading,
-                inFrame,
-                left,
-                all,
-                besides,
-                Buttons.smallWord("Fit or true size", "turn-size", desk::turnSize));
+        HBox made = new HBox(8, heading, inFrame, left, all, sizes);
         made.getStyleClass().add("walked");
         return made;
     }
@@ -200,7 +203,7 @@ public final class LinksView implements StageView {
         besideHeld.setVisible(two);
         besideHeld.setManaged(two);
         desk.beside(two);
-        besides.setText(two ? "Beside: " + besideActions.device().title() : "Two devices");
+        sizes.show(two ? besideDevice : Optional.empty());
         if (two) {
             beside.show(Optional.empty());
         }

@@ -6,9 +6,9 @@ import pandel.core.play.situation.Situation;
 
 /** How large the device stands in the window. */
 enum DeviceSize {
-    FIT("Fit"),
-    FILL("Fill width"),
-    TRUE("True size");
+    FIT("as large as fits"),
+    FILL("as wide as fits"),
+    TRUE("true size");
 
     private static final double LARGEST = 2;
     private static final double MM_AN_INCH = 25.4;

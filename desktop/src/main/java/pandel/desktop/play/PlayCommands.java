@@ -31,7 +31,7 @@ final class PlayCommands {
                                 Command.here("Hurry: the next wait is due now", this::hurry, "H"),
                                 Command.here("Hold the waits, or let them go on", this::turnHold, "Space")
                                         .when(() -> !Buttons.isOnButton(view.node)),
-                                Command.here("Fit, fill the width or true size", view::turnSize, "F"),
+                                Command.here("Fit, fill the width or true size", view.size::turn, "F"),
                                 Command.here("Show the device alone, or everything again", view::turnAlone, "F11"),
                                 Command.here(
                                         "Next step of what is shown",
@@ -64,7 +64,7 @@ final class PlayCommands {
 
     void turnHold() {
         view.held = !view.held;
-        view.controls.refresh(view.held, view.size);
+        view.controls.refresh(view.held, view.size.now());
         view.around.say(view.held ? "Waits stand still; Space lets them go on." : "Waits go on.");
     }
 }

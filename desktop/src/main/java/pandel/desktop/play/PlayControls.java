@@ -1,13 +1,15 @@
 package pandel.desktop.play;
 
-import java.util.Locale;
+import java.util.List;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.ChoiceButton;
 
 /** What can be done to play as a whole. */
 final class PlayControls extends VBox {
@@ -19,12 +21,13 @@ final class PlayControls extends VBox {
             Runnable edit,
             Runnable hurry,
             Runnable hold,
-            Runnable size,
+            Consumer<DeviceSize> size,
             Runnable alone,
             Consumer<Node> starts) {}
 
     private final Button hold;
-    private final Button size;
+    private final Asked asked;
+    private final HBox second = new HBox(4);
 
     PlayControls(Asked asked) {
         Button starts = Buttons.plain("From…", "start-from", () -> {});
@@ -37,20 +40,31 @@ final class PlayControls extends VBox {
                 Buttons.plain("Device back", "device-back", asked.deviceBack()));
         buttons.getStyleClass().add("play-buttons");
         hold = Buttons.smallWord("Hold", "hold", asked.hold());
-        size = Buttons.smallWord("Fit", "play-size", asked.size());
         HBox first = new HBox(
                 4,
                 Buttons.smallWord("Edit this screen", "edit-this", asked.edit()),
                 Buttons.smallWord("Hurry", "hurry", asked.hurry()),
                 hold);
         first.getStyleClass().add("play-words");
-        HBox second = new HBox(4, size, Buttons.smallWord("Show, device alone", "show-alone", asked.alone()));
+        this.asked = asked;
+        second.setAlignment(Pos.CENTER_LEFT);
         second.getStyleClass().add("play-last-words");
         getChildren().addAll(buttons, first, second);
     }
 
     void refresh(boolean held, DeviceSize now) {
         hold.setText(held ? "Let go on" : "Hold");
-        size.setText("Size: " + now.word().toLowerCase(Locale.ROOT));
+        second.getChildren()
+                .setAll(
+                        ChoiceButton.of(
+                                        "play-size",
+                                        0,
+                                        "How large the device stands here, F",
+                                        List.of(DeviceSize.values()),
+                                        now,
+                                        DeviceSize::word,
+                                        asked.size())
+                                .small(),
+                        Buttons.smallWord("Show, device alone", "show-alone", asked.alone()));
     }
 }

@@ -9,6 +9,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.finding.Walk;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
@@ -21,6 +22,9 @@ import pandel.core.play.situation.Situation;
 import pandel.desktop.device.BusySign;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.device.TouchAnswer;
+import pandel.desktop.play.way.TapePane;
+import pandel.desktop.play.way.TrailPane;
+import pandel.desktop.play.way.WayEnd;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
@@ -54,7 +58,8 @@ public final class PlayView implements StageView {
     private final ScrollPane left;
     private final VBox right;
     private final VBox bottom;
-    DeviceSize size = DeviceSize.FIT;
+    private final WayEnd end;
+    final PlaySize size;
     private boolean alone;
     private Optional<Tape> tape = Optional.empty();
     private Optional<Start> begun = Optional.empty();
@@ -72,6 +77,7 @@ public final class PlayView implements StageView {
         this.work = work;
         this.around = around;
         this.clock = clock;
+        this.size = new PlaySize(around.preferred(), around::say, () -> show(Optional.empty()));
         this.device = new DeviceView(around.pictures());
         this.trail = new TrailPane(around.pictures());
         this.tapePane = new TapePane(around.pictures(), this::windTo, this::keepJourney);
@@ -101,8 +107,8 @@ public final class PlayView implements StageView {
         left = Scroll.column(trail, 200);
         showingBar = new ShowingBar(new ShowingBar.Asked(
                 () -> showing.next().ifPresent(this::act),
-                () -> changeShowing(showing::turnByStep),
-                () -> changeShowing(showing::faster),
+                is -> changeShowing(() -> showing.byStep(is)),
+                to -> changeShowing(() -> showing.speed(to)),
                 () -> changeShowing(showing::stop)));
         starts = new PlayStarts(work, around, around, this::now, this::playFrom);
         controls = new PlayControls(new PlayControls.Asked(
@@ -111,12 +117,13 @@ public final class PlayView implements StageView {
                 this::editThis,
                 keys::hurry,
                 keys::turnHold,
-                this::turnSize,
+                size::choose,
                 this::turnAlone,
                 starts::choose));
         right = new VBox(controls, Scroll.column(possible, 260));
         VBox.setVgrow(right.getChildren().getLast(), javafx.scene.layout.Priority.ALWAYS);
-        bottom = new VBox(showingBar, tapePane);
+        end = new WayEnd(new WayEnd.Asked(this::startOver, () -> wind(-1), this::editThis, this::markEnd));
+        bottom = new VBox(showingBar, end, tapePane);
         page.setCenter(middle);
         around();
         // Decoding what may come next would steal time from what moves now.
@@ -259,16 +266,6 @@ public final class PlayView implements StageView {
                 })));
     }
 
-    void turnSize() {
-        size = size.next();
-        if (size == DeviceSize.TRUE
-                && around.preferred().now().dotsAMillimetre().isEmpty()) {
-            around.say("True size is known once the monitor has been measured: Preferences, with a bank card.");
-            size = size.next();
-        }
-        show(Optional.empty());
-    }
-
     /** The device alone on the whole screen, or everything around it again. */
     void turnAlone() {
         alone = !alone;
@@ -293,6 +290,12 @@ public final class PlayView implements StageView {
         });
     }
 
+    /** Says of the screen that is shown that it is an end. */
+    private void markEnd() {
+        now().flatMap(s -> work.prototype().screen(s.screen()))
+                .ifPresent(screen -> work.edit(ScreenEdits.end(screen, true)));
+    }
+
     void wind(int by) {
         tape.ifPresent(t -> windTo(t.at() + by));
     }
@@ -309,25 +312,22 @@ public final class PlayView implements StageView {
         }
         Situation now = tape.get().now();
         double margin = alone ? 2 : MARGIN;
-        double scale = size.scale(
-                now,
-                middle.getWidth() - 2 * margin,
-                middle.getHeight() - 2 * margin,
-                around.preferred().now().dotsAMillimetre());
+        double scale = size.scale(now, middle.getWidth() - 2 * margin, middle.getHeight() - 2 * margin);
         if (scale > 0) {
             device.show(work.prototype(), now, scale, moved);
         }
         notice.show(now);
         busy.show(work.prototype(), now, scale);
         typing.follow(now);
-        controls.refresh(held, size);
+        controls.refresh(held, size.now());
         showingBar.refresh(showing);
         // Everything else is told while it moves, a part in each frame; by key, what is possible now counts at once.
         possible.follow(work.prototype(), now);
         List<Runnable> parts = List.of(
                 () -> trail.show(work.prototype(), now),
                 () -> possible.show(work.prototype(), now),
-                () -> tape.ifPresent(t -> tapePane.show(work.prototype(), t)));
+                () -> tape.ifPresent(t -> tapePane.show(work.prototype(), t)),
+                () -> tape.filter(t -> !showing.isOn()).ifPresent(t -> end.show(work.prototype(), t)));
         if (device.isMoving()) {
             telling.later(parts);
         } else {

@@ -11,13 +11,13 @@ final class Showing {
 
     private static final int USUAL_EACH = 700;
     private static final int USUAL_WORDS = 200;
-    private static final List<Double> SPEEDS = List.of(0.5, 1.0, 2.0, 4.0);
+    static final List<Double> SPEEDS = List.of(0.5, 1.0, 2.0, 4.0);
 
     private final Deque<Event> left = new ArrayDeque<>();
     private String title = "";
     private int all;
     private int since;
-    private int speed = 1;
+    private double speed = 1;
     private boolean byStep;
 
     /**
@@ -47,19 +47,24 @@ final class Showing {
     }
 
     /** Waits to be asked for each step from now on, or goes on by itself. */
-    void turnByStep() {
-        byStep = !byStep;
+    void byStep(boolean is) {
+        byStep = is;
         since = 0;
     }
 
-    void faster() {
-        speed = (speed + 1) % SPEEDS.size();
+    void speed(double times) {
+        speed = times;
     }
 
-    /** "×2". */
-    String speed() {
-        double now = SPEEDS.get(speed);
-        return "×" + (now == Math.rint(now) ? String.valueOf((int) now) : "½");
+    double speed() {
+        return speed;
+    }
+
+    /** "twice as fast". */
+    static String word(double speed) {
+        return speed == 1
+                ? "at reading speed"
+                : speed < 1 ? "half as fast" : speed == 2 ? "twice as fast" : "four times as fast";
     }
 
     /** "Bring the tent back: 3 of 8". */
@@ -80,7 +85,7 @@ final class Showing {
      */
     Optional<Event> passed(int ms, int words) {
         since += ms;
-        double each = USUAL_EACH * (double) USUAL_WORDS / words / SPEEDS.get(speed);
+        double each = USUAL_EACH * (double) USUAL_WORDS / words / speed;
         return byStep || since < each ? Optional.empty() : next();
     }
 }

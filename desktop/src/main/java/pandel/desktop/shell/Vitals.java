@@ -4,7 +4,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -17,6 +19,7 @@ import pandel.core.cover.Coverage;
 import pandel.desktop.stage.Reports;
 import pandel.desktop.stage.StageGuide;
 import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Pace;
 import pandel.desktop.work.Work;
 
 /** The bottom of the window: the state of the whole, a moment after each edit. Each figure leads to what it counts. */
@@ -24,11 +27,18 @@ final class Vitals extends HBox {
 
     private static final PseudoClass WORSE = PseudoClass.getPseudoClass("worse");
 
+    /** ms that a check may take unsaid. */
+    private static final double PATIENCE = 400;
+
     private record Vital(Button button, Label figure, Label of) {}
 
     private final Work work;
     private final Map<String, Vital> vitals = new HashMap<>();
     private final Map<String, Integer> last = new HashMap<>();
+    /** Says that what stands here is not of the last edit yet, or that there is nothing to tell. */
+    private final Label told = new Label();
+
+    private Optional<Pace.Wait> patience = Optional.empty();
 
     Vitals(Work work, StageGuide around, Reports reports) {
         this.work = work;
@@ -39,9 +49,11 @@ final class Vitals extends HBox {
         add("stranded", () -> around.go(WorkStage.MAP), true);
         add("dead", () -> reports.showFindings(Rule.DEAD_END), true);
         add("other", () -> around.go(WorkStage.CHECK), true);
+        told.setId("vitals-told");
+        told.getStyleClass().addAll("quiet", "small", "vital");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().add(space);
+        getChildren().addAll(told, space);
         add("links", () -> around.go(WorkStage.LINKS), false);
         add("travelled", reports::showCoverage, false);
         work.checkedProperty().addListener((o, a, b) -> refresh());
@@ -50,8 +62,37 @@ final class Vitals extends HBox {
                 last.clear();
                 vitals.values().forEach(v -> v.button().pseudoClassStateChanged(WORSE, false));
             }
+            await();
         });
         refresh();
+    }
+
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+
+    /** Whether what was found is of the prototype as it is now. */
+    private boolean isOfLastEdit() {
+        return work.checked().filter(c -> c.prototype() == work.prototype()).isPresent();
+    }
+
+    /** Says that it is at work where that takes longer than a person waits without a thought. */
+    private void await() {
+        patience.ifPresent(Pace.Wait::stop);
+        patience = Optional.of(Pace.of(this).after(PATIENCE, () -> {
+            if (!isOfLastEdit() && !work.prototype().screens().isEmpty()) {
+                tellWork("Checking…");
+            }
+        }));
+        if (work.prototype().screens().isEmpty() || work.checked().isEmpty()) {
+            refresh();
+        }
+    }
+
+    private void tellWork(String words) {
+        told.setText(words);
+        show(told, !words.isEmpty());
     }
 
     private void add(String id, Runnable lead, boolean bad) {
@@ -79,10 +120,18 @@ final class Vitals extends HBox {
     private void refresh() {
         int screens = work.prototype().screens().size();
         boolean none = screens == 0 || work.checked().isEmpty();
-        setVisible(!none);
         if (none) {
+            vitals.values().forEach(v -> show(v.button(), false));
+            tellWork(screens == 0 ? "No screens yet." : "Checking…");
             return;
         }
+        if (isOfLastEdit()) {
+            patience.ifPresent(Pace.Wait::stop);
+            tellWork("");
+        }
+        show(Objects.requireNonNull(vitals.get("screens")).button(), true);
+        show(Objects.requireNonNull(vitals.get("shown")).button(), true);
+        show(Objects.requireNonNull(vitals.get("links")).button(), true);
         Checked checked = work.checked().orElseThrow();
         int dead = checked.findings(Rule.DEAD_END).size();
         int unreached = checked.findings(Rule.UNREACHED_SCREEN).size();
@@ -100,8 +149,7 @@ final class Vitals extends HBox {
         int percent = work.coverage().map(Coverage::percent).orElse(0);
         tell("travelled", percent, "% travelled");
         boolean journeys = !work.prototype().journeys().isEmpty();
-        Objects.requireNonNull(vitals.get("travelled")).button().setVisible(journeys);
-        Objects.requireNonNull(vitals.get("travelled")).button().setManaged(journeys);
+        show(Objects.requireNonNull(vitals.get("travelled")).button(), journeys);
     }
 
     private void tell(String id, int n, String of) {
@@ -111,8 +159,7 @@ final class Vitals extends HBox {
         vital.button().setAccessibleText(n + " " + of);
         boolean bad = vital.button().getProperties().containsKey("bad");
         boolean optional = List.of("not-linked", "stranded", "dead", "other").contains(id);
-        vital.button().setVisible(!optional || n > 0);
-        vital.button().setManaged(!optional || n > 0);
+        show(vital.button(), !optional || n > 0);
         vital.button().getStyleClass().remove("bad");
         if (bad && n > 0) {
             vital.button().getStyleClass().add("bad");

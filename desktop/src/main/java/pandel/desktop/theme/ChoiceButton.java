@@ -62,6 +62,12 @@ public final class ChoiceButton extends Button {
         return button;
     }
 
+    /** The same as small as what stands aside. */
+    public ChoiceButton small() {
+        getStyleClass().add("small");
+        return this;
+    }
+
     /**
      * One of two.
      *

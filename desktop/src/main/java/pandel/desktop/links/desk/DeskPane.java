@@ -32,6 +32,7 @@ public final class DeskPane extends Pane implements Finder.Marked {
 
     private static final double MARGIN = 20;
     private static final double FAR_ENOUGH = 4;
+    private static final double SMALLEST = 0.05;
     private static final double LARGEST = 2;
     private static final double CAPTION = 20;
 
@@ -148,9 +149,13 @@ public final class DeskPane extends Pane implements Finder.Marked {
         requestLayout();
     }
 
-    /** Turns between fitting the window and one interface px for each px. */
-    public void turnSize() {
-        trueSize = !trueSize;
+    /** Whether it has one px of the interface for each of its own. */
+    public boolean isTrueSize() {
+        return trueSize;
+    }
+
+    public void trueSize(boolean is) {
+        trueSize = is;
         requestParentLayout();
         requestLayout();
     }
@@ -168,10 +173,8 @@ public final class DeskPane extends Pane implements Finder.Marked {
         Placement.Size size = actions.size();
         double room = getWidth() - 2 * ((neighbours ? Neighbour.WIDE : 0) + MARGIN);
         double above = neighbours ? 0 : CAPTION;
-        scale = trueSize
-                ? 1
-                : Math.min(LARGEST, Math.min(room / size.width(), (getHeight() - 2 * MARGIN - above) / size.height()));
-        scale = Math.max(scale, 0.05);
+        double fits = Math.min(room / size.width(), (getHeight() - 2 * MARGIN - above) / size.height());
+        scale = trueSize ? 1 : Math.clamp(fits, SMALLEST, LARGEST);
         double w = Math.rint(size.width() * scale);
         double h = Math.rint(size.height() * scale);
         double x = Math.rint((getWidth() - w) / 2);

@@ -1,4 +1,4 @@
-package pandel.desktop.play;
+package pandel.desktop.play.way;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -26,7 +26,7 @@ import pandel.desktop.sign.FormSign;
 import pandel.desktop.theme.Children;
 
 /** The places one came through as one pile, the current one on top, overlays proud of it. */
-final class TrailPane extends VBox {
+public final class TrailPane extends VBox {
 
     private static final int MOST = 40;
 
@@ -36,7 +36,7 @@ final class TrailPane extends VBox {
     private final PictureLibrary pictures;
     private final Label heading = new Label("Trail");
 
-    TrailPane(PictureLibrary pictures) {
+    public TrailPane(PictureLibrary pictures) {
         this.pictures = pictures;
         getStyleClass().add("side");
         heading.getStyleClass().add("heading");
@@ -44,7 +44,7 @@ final class TrailPane extends VBox {
         setMinWidth(200);
     }
 
-    void show(Prototype prototype, Situation now) {
+    public void show(Prototype prototype, Situation now) {
         List<Node> rows = new ArrayList<>(List.of(heading));
         Set<Node> taken = new HashSet<>();
         int shown = 0;

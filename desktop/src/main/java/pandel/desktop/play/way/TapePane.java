@@ -1,4 +1,4 @@
-package pandel.desktop.play;
+package pandel.desktop.play.way;
 
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
@@ -28,7 +28,7 @@ import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Children;
 
 /** Everything that happened as a row of ticks; wound back by a press. Ticks that moved stand tall. */
-final class TapePane extends HBox {
+public final class TapePane extends HBox {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass LATER = PseudoClass.getPseudoClass("later");
@@ -43,7 +43,7 @@ final class TapePane extends HBox {
     private final Label words = quiet("");
     private final Button keepWord;
 
-    TapePane(PictureLibrary pictures, IntConsumer windTo, Runnable keep) {
+    public TapePane(PictureLibrary pictures, IntConsumer windTo, Runnable keep) {
         this.pictures = pictures;
         this.windTo = windTo;
         this.keepWord = Buttons.smallWord("Keep as a journey…", "keep-journey", keep);
@@ -54,7 +54,7 @@ final class TapePane extends HBox {
         getChildren().addAll(before, row, after, words, keepWord);
     }
 
-    void show(Prototype prototype, Tape tape) {
+    public void show(Prototype prototype, Tape tape) {
         int first = Math.max(0, tape.at() - MOST / 2);
         int end = Math.min(tape.ticks().size(), first + MOST);
         Children.become(row.getChildren(), ticks(prototype, tape, first, end));

@@ -1,0 +1,93 @@
+package pandel.desktop.play.way;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import pandel.core.model.Prototype;
+import pandel.core.model.screen.Screen;
+import pandel.core.play.Standstill;
+import pandel.core.play.Tape;
+import pandel.desktop.theme.Buttons;
+
+/** Tells that a play has come to rest, and what can be done then. Not to be seen while something goes on. */
+public final class WayEnd extends HBox {
+
+    /**
+     * What it asks of play.
+     *
+     * @param back winds back one step
+     * @param link shows the screen on the desk
+     * @param end marks the screen as an end
+     */
+    public record Asked(Runnable startOver, Runnable back, Runnable link, Runnable end) {}
+
+    private final Label told = new Label();
+    private final HBox presses = new HBox(4);
+    private final Asked asked;
+
+    public WayEnd(Asked asked) {
+        this.asked = asked;
+        getStyleClass().add("way-end");
+        setId("way-end");
+        setAlignment(Pos.CENTER_LEFT);
+        told.getStyleClass().add("strong");
+        told.setMinWidth(0);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        presses.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(told, space, presses);
+        shown(false);
+    }
+
+    private void shown(boolean is) {
+        setVisible(is);
+        setManaged(is);
+    }
+
+    /** Tells of a tape where it stands; one that has only begun, or is wound back, tells nothing. */
+    public void show(Prototype prototype, Tape tape) {
+        Optional<Standstill> rest =
+                tape.at() < tape.ticks().size() - 1 ? Optional.empty() : Standstill.of(prototype, tape.now());
+        shown(rest.isPresent());
+        rest.ifPresent(still -> {
+            String title = "“" + title(prototype, still.screen()) + "”";
+            String steps = tape.at() == 0
+                    ? "where it begins"
+                    : tape.at() == 1 ? "after one step" : "after " + tape.at() + " steps";
+            String begun =
+                    "“" + title(prototype, tape.ticks().getFirst().after().screen()) + "”";
+            told.setText(
+                    switch (still) {
+                        case Standstill.Left left -> "Left by device back from " + title + ", " + steps + ".";
+                        case Standstill.End end ->
+                            title + " is an end, " + steps + (tape.at() == 0 ? "" : " from " + begun) + ".";
+                        case Standstill.Stuck stuck -> "Nothing leads on from " + title + ".";
+                    });
+            presses.getChildren().setAll(presses(still, tape.at() > 0));
+        });
+    }
+
+    private Node[] presses(Standstill still, boolean moved) {
+        Node over = Buttons.smallWord("Start over", "end-start-over", asked.startOver());
+        Node back = Buttons.smallWord("One step back", "end-back", asked.back());
+        return switch (still) {
+            case Standstill.Left left -> new Node[] {back, over};
+            case Standstill.End end -> moved ? new Node[] {back, over} : new Node[] {};
+            case Standstill.Stuck stuck ->
+                new Node[] {
+                    Buttons.smallWord("Link it", "end-link", asked.link()),
+                    Buttons.smallWord("It is an end", "end-mark", asked.end()),
+                    moved ? back : new Region(),
+                    moved ? over : new Region()
+                };
+        };
+    }
+
+    private static String title(Prototype prototype, String id) {
+        return prototype.screen(id).map(Screen::shownTitle).orElse(id);
+    }
+}
