@@ -15,6 +15,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
+import pandel.core.edit.Edit;
 import pandel.core.edit.Fitting;
 import pandel.core.edit.frame.DrawerEdits;
 import pandel.core.model.Attachments;
@@ -36,12 +37,11 @@ import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** A drawer: its items at the left as a list, it all out beside or over its page in the middle. */
-public final class DrawerDesk extends FrameDesk {
+public final class DrawerDesk extends PartedDesk {
 
     private final DrawerSaying panel = new DrawerSaying(this);
     private final AttachedSaying attached =
             new AttachedSaying(this, "drawer", () -> now().on(), (name, on) -> put(name, d -> d.withOn(on)));
-    private int chosen;
 
     private DrawerDesk(Work work, PageHost around, String id) {
         super(
@@ -51,7 +51,8 @@ public final class DrawerDesk extends FrameDesk {
                         + "edge; press an item on it twice to type its label.",
                 work,
                 around,
-                id);
+                id,
+                0);
     }
 
     /** Shows a drawer on the desk. */
@@ -106,14 +107,9 @@ public final class DrawerDesk extends FrameDesk {
         put(name, d -> d.withPanel(change.apply(d.panel())));
     }
 
-    private void choose(int one) {
-        chosen = one;
-        refresh();
-    }
-
-    private void move(int from, int to) {
-        chosen = to;
-        change(DrawerEdits.move(now(), from, to));
+    @Override
+    Edit moved(int from, int to) {
+        return DrawerEdits.move(now(), from, to);
     }
 
     @Override
@@ -124,7 +120,7 @@ public final class DrawerDesk extends FrameDesk {
     @Override
     void fill() {
         Drawer drawer = now();
-        chosen = Math.clamp(chosen, 0, Math.max(0, drawer.items().size() - 1));
+        keepTo(drawer.items().size());
         title(
                 "drawer-title",
                 drawer.shownTitle(),

@@ -8,6 +8,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
+import pandel.core.edit.Edit;
 import pandel.core.edit.Fitting;
 import pandel.core.edit.frame.HeaderEdits;
 import pandel.core.model.Attachments;
@@ -31,11 +32,10 @@ import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** A header: its actions at the left, it over one of its screens in the middle. */
-public final class HeaderDesk extends FrameDesk {
+public final class HeaderDesk extends PartedDesk {
 
     private final AttachedSaying attached =
             new AttachedSaying(this, "header", () -> now().on(), (name, on) -> put(name, h -> h.withOn(on)));
-    private int chosen;
 
     private HeaderDesk(Work work, PageHost around, String id) {
         super(
@@ -45,7 +45,8 @@ public final class HeaderDesk extends FrameDesk {
                         + "for its height; press its title, or an action on it twice, to type other words.",
                 work,
                 around,
-                id);
+                id,
+                0);
     }
 
     /** Shows a header on the desk. */
@@ -88,14 +89,9 @@ public final class HeaderDesk extends FrameDesk {
         put(name, h -> h.withBar(change.apply(h.bar())));
     }
 
-    private void choose(int one) {
-        chosen = one;
-        refresh();
-    }
-
-    private void move(int from, int to) {
-        chosen = to;
-        change(HeaderEdits.move(now(), from, to));
+    @Override
+    Edit moved(int from, int to) {
+        return HeaderEdits.move(now(), from, to);
     }
 
     @Override
@@ -106,7 +102,7 @@ public final class HeaderDesk extends FrameDesk {
     @Override
     void fill() {
         Header header = now();
-        chosen = Math.clamp(chosen, 0, Math.max(0, header.actions().size() - 1));
+        keepTo(header.actions().size());
         title(
                 "header-title",
                 header.shownTitle(),

@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.AddedFacts;
+import pandel.core.edit.Edit;
 import pandel.core.edit.frame.SequenceEdits;
 import pandel.core.edit.link.LinkEdits;
 import pandel.core.model.Look;
@@ -35,9 +36,7 @@ import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** A sequence: its pages at the left in order, the chosen one with what is laid over it in the middle. */
-public final class SequenceDesk extends FrameDesk {
-
-    private int chosen;
+public final class SequenceDesk extends PartedDesk {
 
     private SequenceDesk(Work work, PageHost around, String id, int chosen) {
         super(
@@ -47,8 +46,8 @@ public final class SequenceDesk extends FrameDesk {
                         + "another.",
                 work,
                 around,
-                id);
-        this.chosen = chosen;
+                id,
+                chosen);
     }
 
     /** Shows a sequence on the desk, the screen that is chosen as its chosen page. */
@@ -71,14 +70,9 @@ public final class SequenceDesk extends FrameDesk {
         return work.prototype().sequence(id).orElseThrow();
     }
 
-    private void choose(int one) {
-        chosen = one;
-        refresh();
-    }
-
-    private void move(int from, int to) {
-        chosen = to;
-        change(SequenceEdits.move(now(), from, to));
+    @Override
+    Edit moved(int from, int to) {
+        return SequenceEdits.move(now(), from, to);
     }
 
     @Override
@@ -89,7 +83,7 @@ public final class SequenceDesk extends FrameDesk {
     @Override
     void fill() {
         Sequence sequence = now();
-        chosen = Math.clamp(chosen, 0, Math.max(0, sequence.pages().size() - 1));
+        keepTo(sequence.pages().size());
         title(
                 "sequence-title",
                 sequence.shownTitle(),

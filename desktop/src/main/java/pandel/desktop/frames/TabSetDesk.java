@@ -10,6 +10,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import pandel.core.edit.AddedFacts;
+import pandel.core.edit.Edit;
 import pandel.core.edit.frame.TabSetEdits;
 import pandel.core.model.Targets;
 import pandel.core.model.device.Device;
@@ -30,7 +31,7 @@ import pandel.desktop.work.Work;
 /**
  * A tab set: its tabs at the left, the chosen one behind the strip in the middle, beside it as it is at other widths.
  */
-public final class TabSetDesk extends FrameDesk {
+public final class TabSetDesk extends PartedDesk {
 
     private static final double SMALL = 132;
     /** So wide that other widths have room beside what is in use. */
@@ -38,7 +39,6 @@ public final class TabSetDesk extends FrameDesk {
 
     private final StripSaying strip = new StripSaying(this);
     private final FloatingSaying floating = new FloatingSaying(this);
-    private int chosen;
 
     private TabSetDesk(Work work, PageHost around, String id, int chosen) {
         super(
@@ -48,8 +48,8 @@ public final class TabSetDesk extends FrameDesk {
                         + "on it twice to type its label; carry the button to another corner.",
                 work,
                 around,
-                id);
-        this.chosen = chosen;
+                id,
+                chosen);
     }
 
     /** Shows a tab set on the desk, the tab whose root is chosen as its chosen one. */
@@ -85,11 +85,6 @@ public final class TabSetDesk extends FrameDesk {
         change(TabSetEdits.change(name, with.apply(now())));
     }
 
-    private void choose(int one) {
-        chosen = one;
-        refresh();
-    }
-
     @Override
     String first() {
         return "page-" + (chosen + 1);
@@ -98,7 +93,7 @@ public final class TabSetDesk extends FrameDesk {
     @Override
     void fill() {
         TabSet set = now();
-        chosen = Math.clamp(chosen, 0, Math.max(0, set.tabs().size() - 1));
+        keepTo(set.tabs().size());
         title(
                 "tabs-title",
                 set.shownTitle(),
@@ -317,9 +312,9 @@ public final class TabSetDesk extends FrameDesk {
         }
     }
 
-    private void move(int from, int to) {
-        chosen = to;
-        change(TabSetEdits.move(now(), from, to));
+    @Override
+    Edit moved(int from, int to) {
+        return TabSetEdits.move(now(), from, to);
     }
 
     private void removeAll() {
