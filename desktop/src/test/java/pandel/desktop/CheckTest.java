@@ -70,6 +70,9 @@ class CheckTest extends WindowTest {
                 "Meant, or not reported",
                 "“Receipt” is a dead end: it has no links. — the desk takes over",
                 "Report again");
+        press("#look-at-meant");
+        assertRead("It is meant", "The shortest way there, on Phone");
+        assertThat(lookup("#accept").tryQuery()).isEmpty();
         shot("accepted");
         interact(() -> opened.work().edit(ScreenEdits.rename(screen("Receipt"), "Thanks")));
         settle();

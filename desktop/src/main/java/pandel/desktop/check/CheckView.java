@@ -197,7 +197,7 @@ public final class CheckView implements StageView {
             below.getChildren().add(unsettled(checked));
         }
         if (decided) {
-            below.getChildren().add(new Decided(work, checked));
+            below.getChildren().add(new Decided(work, checked, this::look));
         }
         if (chosen.isEmpty()) {
             told.showNothing();
@@ -238,6 +238,13 @@ public final class CheckView implements StageView {
         list.getSelectionModel().select(at);
         list.scrollTo(Math.max(0, at - 3));
         told.show(finding);
+    }
+
+    /** Tells of a finding that is meant, which the list has not. */
+    private void look(Finding meant) {
+        chosen = Optional.of(meant);
+        list.getSelectionModel().clearSelection();
+        told.show(meant);
     }
 
     private void step(int by) {

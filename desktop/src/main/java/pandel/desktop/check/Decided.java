@@ -1,8 +1,12 @@
 package pandel.desktop.check;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -16,10 +20,11 @@ import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
-/** What was accepted and what is not reported, each to be taken back. */
+/** What was accepted and what is not reported, each to be looked at and taken back. */
 final class Decided extends VBox {
 
-    Decided(Work work, Checked checked) {
+    /** @param look shows a finding that is meant, at length */
+    Decided(Work work, Checked checked, Consumer<Finding> look) {
         super(6);
         getStyleClass().add("decided");
         Label heading = new Label("Meant, or not reported");
@@ -31,10 +36,10 @@ final class Decided extends VBox {
                     .findFirst();
             String sentence = now.map(Finding::sentence)
                     .orElse(Rule.titled(accepted.rule()) + ": no longer found, or its ground has changed");
-            getChildren()
-                    .add(row(
-                            sentence + (accepted.reason().isEmpty() ? "" : " — " + accepted.reason()),
-                            () -> work.edit(JudgementEdits.takeBack(accepted))));
+            String words = sentence + (accepted.reason().isEmpty() ? "" : " — " + accepted.reason());
+            Labeled told =
+                    now.<Labeled>map(f -> looked(words, () -> look.accept(f))).orElseGet(() -> quiet(words));
+            getChildren().add(row(told, () -> work.edit(JudgementEdits.takeBack(accepted))));
         }
         for (Judgements.Quiet quiet : work.prototype().judgements().quiet()) {
             String where = quiet.screen()
@@ -47,14 +52,27 @@ final class Decided extends VBox {
                     .orElse("");
             getChildren()
                     .add(row(
-                            "“" + Rule.titled(quiet.rule()) + "” is not reported" + where,
+                            quiet("“" + Rule.titled(quiet.rule()) + "” is not reported" + where),
                             () -> work.edit(JudgementEdits.speakAgain(quiet))));
         }
     }
 
-    private static HBox row(String text, Runnable again) {
-        Label label = new WrappedLabel(text);
+    private static Label quiet(String words) {
+        Label label = new WrappedLabel(words);
         label.getStyleClass().addAll("quiet", "small");
+        return label;
+    }
+
+    /** What is found still can be looked at: pressed, it is told at length. */
+    private static Button looked(String words, Runnable look) {
+        Button button = Buttons.smallWord(words, "look-at-meant", look);
+        button.setWrapText(true);
+        button.setAlignment(Pos.CENTER_LEFT);
+        button.setTooltip(new Tooltip("Look at it"));
+        return button;
+    }
+
+    private static HBox row(Labeled label, Runnable again) {
         label.setMinWidth(0);
         HBox.setHgrow(label, Priority.ALWAYS);
         label.setMaxWidth(Double.MAX_VALUE);

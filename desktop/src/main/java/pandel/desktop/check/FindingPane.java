@@ -16,6 +16,8 @@ import javafx.scene.layout.VBox;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Fix;
 import pandel.core.check.finding.Walk;
+import pandel.core.edit.whole.JudgementEdits;
+import pandel.core.model.Judgements;
 import pandel.core.model.Look;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Event;
@@ -34,6 +36,7 @@ import pandel.core.play.situation.Situation;
 import pandel.desktop.picture.FramedMock;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
@@ -117,7 +120,24 @@ final class FindingPane extends Scroll {
                     .forEach(
                             fix -> told.getChildren().add(fix(fix, shown.fixes().indexOf(fix))));
         }
-        told.getChildren().addAll(heading("Or it is meant"), new Decision(work, shown));
+        Optional<Judgements.Accepted> meant = work.prototype().judgements().accepted().stream()
+                .filter(a -> a.ground().equals(shown.ground()))
+                .findFirst();
+        meant.ifPresentOrElse(
+                a -> told.getChildren().addAll(heading("It is meant"), meant(a)),
+                () -> told.getChildren().addAll(heading("Or it is meant"), new Decision(work, shown)));
+    }
+
+    /** Why it is meant, which can be taken back. */
+    private Node meant(Judgements.Accepted accepted) {
+        Label reason = new WrappedLabel(accepted.reason().isEmpty() ? "No reason was given." : accepted.reason());
+        HBox row = new HBox(
+                12,
+                reason,
+                Buttons.smallWord(
+                        "Report it again", "meant-again", () -> work.edit(JudgementEdits.takeBack(accepted))));
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     /** A way to mend it, with how it is and how it would be. */
