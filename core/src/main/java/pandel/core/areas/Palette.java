@@ -20,6 +20,18 @@ public final class Palette {
 
     private final Map<Integer, Double> weights = new HashMap<>();
 
+    /** The colours of one picture. */
+    public static Palette of(int[] rgb) {
+        Palette palette = new Palette();
+        palette.add(rgb);
+        return palette;
+    }
+
+    /** Counts the pictures of another. */
+    public void add(Palette other) {
+        other.weights.forEach((colour, weight) -> weights.merge(colour, weight, Double::sum));
+    }
+
     /**
      * Counts a picture.
      *

@@ -45,14 +45,20 @@ final class ColourWord extends VBox {
     private final Slider light = new Slider(0, 100, 0);
 
     private ColourWord(
-            PageHost around, Prototype prototype, String what, String now, boolean perhaps, Consumer<String> put) {
+            PageHost around,
+            PictureColours colours,
+            Prototype prototype,
+            String what,
+            String now,
+            boolean perhaps,
+            Consumer<String> put) {
         super(8);
         this.around = around;
         this.now = now;
         this.perhaps = perhaps;
         this.put = put;
         setId("colour-choices");
-        PictureColours.of(around.pictures(), prototype, PICTURES, found -> show(ofPictures, found));
+        colours.of(prototype, PICTURES, found -> show(ofPictures, found));
         FlowPane used = swatches();
         show(used, List.copyOf(used(prototype)));
         typed.setText(now);
@@ -77,10 +83,11 @@ final class ColourWord extends VBox {
         if (perhaps) {
             foot.getChildren().add(Buttons.smallWord("None", "colour-none", () -> keep("")));
         }
-        Label what1 = FrameWords.small(what);
+        Label heading = FrameWords.small(what);
+        heading.getStyleClass().add("strong");
         getChildren()
                 .addAll(
-                        what1,
+                        heading,
                         FrameWords.small("On your pictures"),
                         ofPictures,
                         FrameWords.small("On your frames"),
@@ -89,7 +96,6 @@ final class ColourWord extends VBox {
                         slider("strength", strength),
                         slider("light", light),
                         foot);
-        what1.getStyleClass().add("strong");
         ofPictures.setMinHeight(SIDE);
         // So wide at once, before anything in it is styled: it opens beneath its word.
         setPrefWidth(8 * (SIDE + 4));
@@ -98,6 +104,7 @@ final class ColourWord extends VBox {
     /** The word. */
     static Button of(
             PageHost around,
+            PictureColours colours,
             Prototype prototype,
             String id,
             String what,
@@ -105,7 +112,7 @@ final class ColourWord extends VBox {
             boolean perhaps,
             Consumer<String> put) {
         ChoiceButton word = ChoiceButton.opening(id, 0, what, now.isEmpty() ? "none" : "", () -> {
-            ColourWord choices = new ColourWord(around, prototype, what, now, perhaps, put);
+            ColourWord choices = new ColourWord(around, colours, prototype, what, now, perhaps, put);
             choices.typed.sceneProperty().addListener((o, a, scene) -> {
                 if (scene != null) {
                     javafx.application.Platform.runLater(() -> {

@@ -20,6 +20,7 @@ import pandel.core.edit.Edit;
 import pandel.core.model.device.Device;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.links.sentence.Choice;
+import pandel.desktop.picture.PictureColours;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
@@ -46,10 +47,11 @@ abstract class FrameDesk extends BorderPane implements StageView {
     private final VBox parts = new VBox(6);
     private final VBox says = new VBox(4);
     private final ScrollPane left;
+    private final ScrollPane right;
     private final StackPane middle = new StackPane();
     private final WhileShown shown;
+    private final PictureColours colours;
     private String focused = "";
-    private int fills;
 
     /**
      * @param node its id in the window
@@ -60,6 +62,7 @@ abstract class FrameDesk extends BorderPane implements StageView {
         this.around = around;
         this.id = id;
         this.about = about;
+        this.colours = new PictureColours(around.pictures());
         setId(node);
         getStyleClass().add("frame-desk");
         head.getStyleClass().add("frame-head");
@@ -68,7 +71,7 @@ abstract class FrameDesk extends BorderPane implements StageView {
         middle.setMinSize(0, 0);
         left = Scroll.column(parts, PARTS);
         left.setFocusTraversable(false);
-        ScrollPane right = Scroll.column(says, SENTENCES);
+        right = Scroll.column(says, SENTENCES);
         right.setFocusTraversable(false);
         right.setId("frame-says");
         setTop(head);
@@ -138,16 +141,11 @@ abstract class FrameDesk extends BorderPane implements StageView {
         return List.of(Command.here("Done with this frame", around::leave, "Esc"));
     }
 
-    /** Fills it anew unless that was done since something was begun, when {@link #fills} was so many. */
-    final void refreshSince(int before) {
-        if (fills == before) {
+    /** Fills it anew unless an edit did: then what was typed in stands on it no more. */
+    final void refreshAfter(Node typed) {
+        if (typed.getScene() != null) {
             refresh();
         }
-    }
-
-    /** How often it was filled. */
-    final int fills() {
-        return fills;
     }
 
     final void refresh() {
@@ -158,7 +156,6 @@ abstract class FrameDesk extends BorderPane implements StageView {
             around.leave();
             return;
         }
-        fills++;
         String before = focused.isEmpty() ? first() : focused;
         head.getChildren().clear();
         parts.getChildren().clear();
@@ -176,7 +173,7 @@ abstract class FrameDesk extends BorderPane implements StageView {
         says.getChildren().add(told);
         setLeft(parts.getChildren().isEmpty() ? null : left);
         draw();
-        if (fills == 1) {
+        if (right.getSkin() == null) {
             // What scrolls holds its parts only once it has been styled.
             applyCss();
         }
@@ -198,6 +195,11 @@ abstract class FrameDesk extends BorderPane implements StageView {
         middle.layout();
     }
 
+    /** The colours of the prototype's own pictures. */
+    final PictureColours colours() {
+        return colours;
+    }
+
     void change(Edit edit) {
         work.edit(edit);
     }
@@ -211,8 +213,8 @@ abstract class FrameDesk extends BorderPane implements StageView {
     void title(String node, String now, String kind, Consumer<String> put) {
         Choice title = new Choice(now, "", node);
         title.getStyleClass().add("frame-title");
-        int before = fills;
-        HBox held = new HBox(title.on(() -> title.type(
+        HBox held = new HBox(title);
+        title.on(() -> title.type(
                 now,
                 "Title",
                 typed -> {
@@ -220,9 +222,9 @@ abstract class FrameDesk extends BorderPane implements StageView {
                         put.accept(typed.strip());
                     }
                 },
-                () -> refreshSince(before))));
+                () -> refreshAfter(held)));
         held.setAlignment(Pos.CENTER_LEFT);
-        heads(held, kind);
+        titled(held, kind);
     }
 
     /** A title that is the titles of screens. */
@@ -230,10 +232,10 @@ abstract class FrameDesk extends BorderPane implements StageView {
         Label title = new Label(now);
         title.getStyleClass().addAll("strong", "large");
         title.setMinWidth(0);
-        heads(title, kind);
+        titled(title, kind);
     }
 
-    private void heads(Node title, String kind) {
+    private void titled(Node title, String kind) {
         Label what = new Label(kind);
         what.getStyleClass().add("quiet");
         head.getChildren().addAll(title, what);

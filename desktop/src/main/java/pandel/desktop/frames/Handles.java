@@ -8,9 +8,7 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -18,6 +16,7 @@ import javafx.scene.shape.Polyline;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import pandel.core.model.screen.Area;
+import pandel.desktop.links.sentence.Choice;
 
 /**
  * What can be taken in the hand on a frame as it is seen: edges that are dragged, parts that are chosen by a press, and
@@ -279,45 +278,33 @@ final class Handles extends Pane {
             return;
         }
         typing = true;
-        TextField field = new TextField(words.now());
-        field.setId("typed-in-place");
-        field.setAccessibleText(words.what());
-        field.setManaged(false);
         double wide =
                 Math.min(getPrefWidth(), Math.max(140, part.getLayoutBounds().getWidth()));
         double high = 30;
-        field.resizeRelocate(
-                Math.clamp(part.getBoundsInParent().getCenterX() - wide / 2, 0, getPrefWidth() - wide),
-                Math.clamp(part.getBoundsInParent().getCenterY() - high / 2, 0, getPrefHeight() - high),
-                wide,
-                high);
-        getChildren().add(field);
-        boolean[] ended = new boolean[1];
-        Runnable keep = () -> {
-            if (!ended[0]) {
-                ended[0] = true;
-                typing = false;
-                if (field.getText().strip().equals(words.now())) {
-                    refresh.run();
-                } else {
-                    words.put().accept(field.getText().strip());
-                }
-            }
-        };
-        field.setOnAction(e -> keep.run());
-        field.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                e.consume();
-                ended[0] = true;
-                refresh.run();
-            }
-        });
-        field.requestFocus();
-        field.selectAll();
-        field.focusedProperty().addListener((o, was, is) -> {
-            if (!is) {
-                keep.run();
-            }
-        });
+        Choice.typed(
+                "typed-in-place",
+                words.now(),
+                words.what(),
+                field -> {
+                    field.setManaged(false);
+                    field.resizeRelocate(
+                            Math.clamp(part.getBoundsInParent().getCenterX() - wide / 2, 0, getPrefWidth() - wide),
+                            Math.clamp(part.getBoundsInParent().getCenterY() - high / 2, 0, getPrefHeight() - high),
+                            wide,
+                            high);
+                    getChildren().add(field);
+                },
+                typed -> {
+                    if (!typed.strip().equals(words.now())) {
+                        words.put().accept(typed.strip());
+                    }
+                },
+                () -> {
+                    typing = false;
+                    // An edit has drawn the frame anew already, with other handles.
+                    if (getScene() != null) {
+                        refresh.run();
+                    }
+                });
     }
 }

@@ -104,9 +104,8 @@ final class Saying extends FlowPane {
         Choice choice = new Choice(shown, style, id);
         choice.setTooltip(new Tooltip(tip));
         choice.setAccessibleText(what + ": " + shown);
-        int before = desk.fills();
         choice.on(() -> {
-            TextField field = choice.type(now, what, kept, () -> desk.refreshSince(before));
+            TextField field = choice.type(now, what, kept, () -> desk.refreshAfter(this));
             field.setPrefColumnCount(now.length() > 8 ? 16 : 7);
         });
         return put(choice);
@@ -114,12 +113,12 @@ final class Saying extends FlowPane {
 
     /** A colour. */
     Saying colour(String id, String what, String now, Consumer<String> put) {
-        return put(ColourWord.of(desk.around, desk.work.prototype(), id, what, now, false, put));
+        return put(ColourWord.of(desk.around, desk.colours(), desk.work.prototype(), id, what, now, false, put));
     }
 
     /** A colour, or none. */
     Saying perhapsColour(String id, String what, String now, Consumer<String> put) {
-        return put(ColourWord.of(desk.around, desk.work.prototype(), id, what, now, true, put));
+        return put(ColourWord.of(desk.around, desk.colours(), desk.work.prototype(), id, what, now, true, put));
     }
 
     /** A sign, chosen from pictures of them. */

@@ -9,7 +9,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.screen.Mock;
 import pandel.core.model.screen.Picture;
 
-/** The colours that a prototype's own pictures are made of. To be asked on the interface thread alone. */
+/**
+ * The colours that a prototype's own pictures are made of, looked at once. To be asked on the interface thread alone.
+ */
 public final class PictureColours {
 
     /** So many pictures say what a prototype looks like. */
@@ -17,32 +19,54 @@ public final class PictureColours {
     /** Pixels that they are looked at wide: grounds, signs and buttons keep their colours. */
     private static final int WIDE = 180;
 
-    private PictureColours() {}
+    private final PictureLibrary library;
+    private List<String> looked = List.of();
+    private Palette palette = new Palette();
+    /** How many pictures are still to be looked at. */
+    private int left;
+
+    private Runnable told = () -> {};
+
+    public PictureColours(PictureLibrary library) {
+        this.library = library;
+    }
 
     /**
-     * Looks at the pictures off the interface thread; tells what is found each time a picture has been looked at.
+     * Tells what is found once all pictures have been looked at, off the interface thread, so that nothing moves
+     * beneath a hand; at once where they have been. Who asked before is told no more.
      *
      * @param most so many colours at the most
-     * @param told the colours as CSS writes them, those there are most of first
+     * @param then told the colours as CSS writes them, those there are most of first
      */
-    public static void of(PictureLibrary library, Prototype prototype, int most, Consumer<List<String>> told) {
-        Palette palette = new Palette();
-        prototype.screens().stream()
+    public void of(Prototype prototype, int most, Consumer<List<String>> then) {
+        List<String> contents = prototype.screens().stream()
                 .flatMap(s -> s.allMocks().flatMap(PictureColours::picture))
                 .map(Picture::content)
                 .distinct()
                 .limit(PICTURES)
-                .forEach(content -> library.study(
-                        content,
-                        WIDE,
-                        true,
-                        raster -> raster.argb().clone(),
-                        found -> found.ifPresent(argb -> {
-                            palette.add(argb);
-                            told.accept(palette.most(most).stream()
-                                    .map(c -> String.format(Locale.ROOT, "#%06X", c))
-                                    .toList());
-                        })));
+                .toList();
+        if (!contents.equals(looked)) {
+            look(contents);
+        }
+        told = () -> then.accept(palette.most(most).stream()
+                .map(c -> String.format(Locale.ROOT, "#%06X", c))
+                .toList());
+        if (left == 0) {
+            told.run();
+        }
+    }
+
+    private void look(List<String> contents) {
+        looked = contents;
+        Palette all = new Palette();
+        palette = all;
+        left = contents.size();
+        contents.forEach(content -> library.study(content, WIDE, true, raster -> Palette.of(raster.argb()), found -> {
+            found.ifPresent(all::add);
+            if (palette == all && --left == 0) {
+                told.run();
+            }
+        }));
     }
 
     private static Stream<Picture> picture(Mock mock) {

@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.ChoiceButton;
 
@@ -27,6 +28,7 @@ final class PlayControls extends VBox {
 
     private final Button hold;
     private final Asked asked;
+    private @Nullable DeviceSize shown;
     private final HBox second = new HBox(4);
 
     PlayControls(Asked asked) {
@@ -54,6 +56,10 @@ final class PlayControls extends VBox {
 
     void refresh(boolean held, DeviceSize now) {
         hold.setText(held ? "Let go on" : "Hold");
+        if (shown == now) {
+            return;
+        }
+        shown = now;
         second.getChildren()
                 .setAll(
                         ChoiceButton.of(

@@ -35,12 +35,29 @@ public final class Choice extends Button {
      * @param after told in either case
      */
     public TextField type(String now, String what, Consumer<String> then, Runnable after) {
+        Pane line = (Pane) getParent();
+        return typed(
+                "choice-field",
+                now,
+                what,
+                field -> line.getChildren().set(line.getChildren().indexOf(this), field),
+                then,
+                after);
+    }
+
+    /**
+     * A field that is typed in for a moment: Enter keeps it, and leaving it; Escape leaves it as it was.
+     *
+     * @param stand puts it where it is seen
+     * @param after told in either case
+     */
+    public static TextField typed(
+            String id, String now, String what, Consumer<TextField> stand, Consumer<String> then, Runnable after) {
         TextField field = new TextField(now);
-        field.setId("choice-field");
+        field.setId(id);
         field.setAccessibleText(what);
         field.setPrefColumnCount(12);
-        Pane line = (Pane) getParent();
-        line.getChildren().set(line.getChildren().indexOf(this), field);
+        stand.accept(field);
         field.requestFocus();
         field.selectAll();
         boolean[] ended = new boolean[1];

@@ -1,8 +1,9 @@
 package pandel.desktop.play.way;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -67,24 +68,23 @@ public final class WayEnd extends HBox {
                             title + " is an end, " + steps + (tape.at() == 0 ? "" : " from " + begun) + ".";
                         case Standstill.Stuck stuck -> "Nothing leads on from " + title + ".";
                     });
-            presses.getChildren().setAll(presses(still, tape.at() > 0));
+            presses.getChildren().setAll(presses(still));
+            if (tape.at() > 0) {
+                presses.getChildren()
+                        .addAll(
+                                Buttons.smallWord("One step back", "end-back", asked.back()),
+                                Buttons.smallWord("Start over", "end-start-over", asked.startOver()));
+            }
         });
     }
 
-    private Node[] presses(Standstill still, boolean moved) {
-        Node over = Buttons.smallWord("Start over", "end-start-over", asked.startOver());
-        Node back = Buttons.smallWord("One step back", "end-back", asked.back());
-        return switch (still) {
-            case Standstill.Left left -> new Node[] {back, over};
-            case Standstill.End end -> moved ? new Node[] {back, over} : new Node[] {};
-            case Standstill.Stuck stuck ->
-                new Node[] {
-                    Buttons.smallWord("Link it", "end-link", asked.link()),
-                    Buttons.smallWord("It is an end", "end-mark", asked.end()),
-                    moved ? back : new Region(),
-                    moved ? over : new Region()
-                };
-        };
+    /** What mends it, where nothing leads on. */
+    private List<Button> presses(Standstill still) {
+        return still instanceof Standstill.Stuck
+                ? List.of(
+                        Buttons.smallWord("Link it", "end-link", asked.link()),
+                        Buttons.smallWord("It is an end", "end-mark", asked.end()))
+                : List.of();
     }
 
     private static String title(Prototype prototype, String id) {
