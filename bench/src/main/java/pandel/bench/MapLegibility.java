@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import pandel.core.chart.Chart;
 import pandel.core.chart.Legibility;
@@ -26,7 +27,8 @@ import pandel.files.store.PrototypeFile;
  */
 public final class MapLegibility {
 
-    private static final MapLayout.Wish WISH = new MapLayout.Wish(1256, 520, false, false, 1000, Set.of());
+    private static final MapLayout.Wish WISH =
+            new MapLayout.Wish(1256, 520, false, Optional.empty(), 1000, Set.of(), screen -> 0);
     private static final int PIECES = 12;
 
     private record Curve(String from, String to, List<Line2D> pieces) {}

@@ -1,10 +1,13 @@
 package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.Test;
 import pandel.core.edit.Edit;
 import pandel.core.edit.screen.ScreenEdits;
@@ -50,6 +53,36 @@ class MapTest extends WindowTest {
         moveTo("#map-link");
         settle();
         assertThat(lookup(".way-head").queryAll()).hasSize(heads);
+    }
+
+    /**
+     * Sixty do not fit: the map goes on below, the heads of its columns stay, and what is chosen is come to by keys.
+     */
+    @Test
+    void whatDoesNotFitGoesOnBelowUnderTheHeadsOfItsColumns() {
+        openSample();
+        interact(() -> opened.work().edit(Edit.of("many", p -> Generated.of(60, 1, Kind.USUAL))));
+        settle();
+        go(3);
+        ScrollPane scroll = (ScrollPane) lookup(".scroll-pane")
+                .match(n -> ((ScrollPane) n).getContent() == lookup(".map").query())
+                .query();
+        Pane map = lookup(".map").queryAs(Pane.class);
+        assertThat(map.getHeight()).isGreaterThan(scroll.getViewportBounds().getHeight());
+        Node heads = lookup(".map-heads").query();
+        double before = heads.localToScene(0, 0).getY();
+        for (int i = 0; i < 14; i++) {
+            keys(KeyCode.DOWN);
+        }
+        Node chosen = lookup("#chip-" + opened.work().selection().screen()).query();
+        assertThat(chosen.isFocused()).isTrue();
+        assertThat(scroll.localToScene(scroll.getLayoutBounds())
+                        .contains(chosen.localToScene(chosen.getLayoutBounds())))
+                .isTrue();
+        keys(KeyCode.RIGHT, KeyCode.RIGHT);
+        interact(() -> scroll.setVvalue(1));
+        assertThat(heads.localToScene(0, 0).getY()).isCloseTo(before, within(1.5));
+        shot("map-tall");
     }
 
     @Test
@@ -197,7 +230,7 @@ class MapTest extends WindowTest {
         settle();
         go(3);
         Node chip = lookup("#chip-" + prototype().screens().get(2).id()).query();
-        assertThat(chip.getLayoutBounds().getWidth()).isEqualTo(128);
+        assertThat(chip.getLayoutBounds().getWidth()).isEqualTo(216);
         assertRead("Untitled", "שלום עולם 😀 שלום");
         shot("long-map");
         go(1);

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import pandel.core.check.Checked;
 import pandel.core.model.Index.Way;
@@ -25,7 +26,7 @@ import pandel.core.model.screen.Screen;
  * @param bands one for each number of steps that some screen is away, nearest first
  * @param shelf the screens never shown, in file order
  * @param ways between screens shown: each pair once
- * @param firstWays one into each screen that is no start, from the nearest that leads there
+ * @param firstWays one into each screen that is no start, from what leads there with the fewest steps
  */
 public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways, List<Line> firstWays) {
 
@@ -49,18 +50,23 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways, List<
         public Place {
             shoulder = List.copyOf(shoulder);
         }
+
+        /** Whether one is on the other's shoulder, or the next below it there. */
+        private boolean touch(String from, String to) {
+            List<String> ids = shoulder.stream().map(Screen::id).toList();
+            int at = ids.indexOf(to);
+            return at >= 0
+                    && (screen.id().equals(from) || at > 0 && ids.get(at - 1).equals(from));
+        }
     }
 
     /** At least one link from one screen to another; {@code above} when that is no page. */
     public record Line(String from, String to, boolean above) {}
 
-    /** Whether a way leads onto the shoulder of where it comes from: the two touch, and no line is needed. */
+    /** Whether a way leads onto what stands right below where it comes from: the two touch, and no line is needed. */
     boolean isOntoShoulder(Line line) {
         return line.above()
-                && bands.stream()
-                        .flatMap(b -> b.places().stream())
-                        .anyMatch(p -> p.screen().id().equals(line.from())
-                                && p.shoulder().stream().anyMatch(s -> s.id().equals(line.to())));
+                && bands.stream().flatMap(b -> b.places().stream()).anyMatch(p -> p.touch(line.from(), line.to()));
     }
 
     /** Ways by where they come from, in their order. */
@@ -97,12 +103,22 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways, List<
         }
         order(bySteps, lines, hosts);
         List<Line> firstWays = firstWays(checked, lines);
-        orderByParents(bySteps, firstWays, hosts);
-        List<Band> bands = new ArrayList<>();
-        bySteps.forEach((steps, screens) -> bands.add(new Band(
+        Map<String, String> opened = new HashMap<>();
+        firstWays.forEach(l -> opened.put(l.to(), l.from()));
+        Map<Integer, List<Place>> placed = new LinkedHashMap<>();
+        bySteps.forEach((steps, screens) -> placed.put(
                 steps,
                 screens.stream()
-                        .map(s -> new Place(s, shoulders.getOrDefault(s.id(), List.of())))
+                        .map(s -> new Place(s, stacked(s.id(), shoulders.getOrDefault(s.id(), List.of()), opened)))
+                        .toList()));
+        Map<String, Integer> met =
+                WalkOrder.of(placed.values().stream().flatMap(List::stream).toList(), firstWays);
+        List<Band> bands = new ArrayList<>();
+        placed.forEach((steps, places) -> bands.add(new Band(
+                steps,
+                places.stream()
+                        .sorted(Comparator.comparingInt(
+                                p -> Objects.requireNonNull(met.get(p.screen().id()))))
                         .toList())));
         return new Chart(bands, checked.unreached(), List.copyOf(lines), firstWays);
     }
@@ -157,34 +173,33 @@ public record Chart(List<Band> bands, List<Screen> shelf, List<Line> ways, List<
 
     private static List<Line> firstWays(Checked checked, Set<Line> lines) {
         Map<String, Line> first = new LinkedHashMap<>();
-        Comparator<Line> nearer =
-                Comparator.comparingInt(l -> checked.stepsTo(l.from()).orElseThrow());
+        // From where the fewest steps lead on, not by a link that is possible only later.
+        ToIntFunction<Line> steps = l -> {
+            int before = checked.stepsTo(l.to()).orElseThrow()
+                    - checked.stepsTo(l.from()).orElseThrow();
+            return before > 0 ? before : Integer.MAX_VALUE + before;
+        };
         lines.stream()
                 .filter(l -> checked.stepsTo(l.to()).orElseThrow() > 0)
-                .forEach(l -> first.merge(l.to(), l, (a, b) -> nearer.compare(a, b) <= 0 ? a : b));
+                .forEach(l -> first.merge(l.to(), l, (a, b) -> steps.applyAsInt(a) <= steps.applyAsInt(b) ? a : b));
         return List.copyOf(first.values());
     }
 
-    /**
-     * What one screen leads to first stands together, in the order of those that lead there: such ways seldom cross.
-     */
-    private static void orderByParents(
-            Map<Integer, List<Screen>> bands, List<Line> firstWays, Map<String, String> hosts) {
-        Map<String, String> parents = new HashMap<>();
-        firstWays.forEach(l -> parents.put(l.to(), Objects.requireNonNull(hosts.get(l.from()))));
-        Map<String, Double> height = new HashMap<>();
-        bands.forEach((steps, screens) -> {
-            Map<String, Double> wanted = new HashMap<>();
-            for (int i = 0; i < screens.size(); i++) {
-                String parent = parents.get(screens.get(i).id());
-                Double above = parent == null ? null : height.get(parent);
-                wanted.put(screens.get(i).id(), above == null ? (i + 0.5) / screens.size() : above);
-            }
-            screens.sort(Comparator.comparingDouble(s -> Objects.requireNonNull(wanted.get(s.id()))));
-            for (int i = 0; i < screens.size(); i++) {
-                height.put(screens.get(i).id(), (i + 0.5) / screens.size());
-            }
-        });
+    /** Each before what it opens first, that right below it. */
+    private static List<Screen> stacked(String host, List<Screen> shoulder, Map<String, String> opened) {
+        List<Screen> stack = new ArrayList<>();
+        shoulder.stream()
+                .filter(s -> host.equals(opened.get(s.id()))
+                        || shoulder.stream().noneMatch(o -> o.id().equals(opened.get(s.id()))))
+                .forEach(s -> stack(s, shoulder, opened, stack));
+        return stack;
+    }
+
+    private static void stack(Screen screen, List<Screen> shoulder, Map<String, String> opened, List<Screen> stack) {
+        stack.add(screen);
+        shoulder.stream()
+                .filter(s -> screen.id().equals(opened.get(s.id())))
+                .forEach(s -> stack(s, shoulder, opened, stack));
     }
 
     private static List<Screen> in(Map<Integer, List<Screen>> bands, int steps) {

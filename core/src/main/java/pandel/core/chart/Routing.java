@@ -6,7 +6,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Finds where ways run between places that stand in columns, so that an eye can follow each: out at the right below the
@@ -20,7 +22,6 @@ final class Routing {
     static final double APART = 4;
 
     private static final double CLEAR = 3;
-    private static final int ROUNDS = 12;
     /** Places up to which passages are moved for fewer crossings: with more the time grows and lines are not drawn. */
     private static final int IMPROVED = 120;
 
@@ -40,6 +41,7 @@ final class Routing {
 
     private final Map<String, Cell> cells = new HashMap<>();
     private final List<List<Cell>> columns;
+    private final Map<String, Integer> met;
     private final double top;
     private final double bottom;
     private final List<List<Used>> used = new ArrayList<>();
@@ -50,8 +52,15 @@ final class Routing {
     /**
      * @param columns from left to right
      * @param lines what is drawn at rest
+     * @param met when a walk along first ways meets each screen
      */
-    Routing(List<List<Cell>> columns, double top, double bottom, Collection<Chart.Line> lines) {
+    Routing(
+            List<List<Cell>> columns,
+            double top,
+            double bottom,
+            Collection<Chart.Line> lines,
+            Map<String, Integer> met) {
+        this.met = met;
         this.columns = columns;
         this.top = top;
         this.bottom = bottom;
@@ -65,10 +74,11 @@ final class Routing {
         if (cells.size() <= IMPROVED) {
             improve();
         }
-        IntStream.rangeClosed(0, columns.size()).forEach(gap -> order.add(ordered(gap, rest)));
+        IntStream.rangeClosed(0, columns.size()).forEach(gap -> order.add(Tracks.ordered(gap, rest)));
     }
 
     private Routing(Routing of) {
+        met = of.met;
         columns = of.columns;
         top = of.top;
         bottom = of.bottom;
@@ -137,11 +147,9 @@ final class Routing {
     Net net(String key, List<Chart.Line> lines) {
         Net net = new Net(key, lines);
         for (Chart.Line line : net.lines) {
-            double leaves = cell(line.from()).leaves();
             for (int column : passed(line)) {
-                double wanted = (leaves + middleOfTargets(net.lines, column)) / 2;
                 if (!net.passed().contains(column)) {
-                    net.pass(column, passage(column, wanted, key));
+                    net.pass(column, passage(column, wanted(net, line, column), key));
                 }
             }
         }
@@ -176,17 +184,20 @@ final class Routing {
     }
 
     private void move(Net net, int column) {
+        int fewest = crossings(net, column, Integer.MAX_VALUE);
+        if (fewest == 0) {
+            return;
+        }
         double was = net.passage(column);
         Used own = new Used(was, net.key);
         used.get(column).remove(own);
         used.get(column + 1).remove(own);
         double best = was;
-        int fewest = crossings(net, column);
-        for (double y = top; y <= bottom && fewest > 0; y += 2) {
+        for (double y : tried(column)) {
             if (isOpen(column, y, net.key)) {
                 net.pass(column, y);
                 fill(net);
-                int n = crossings(net, column);
+                int n = crossings(net, column, fewest);
                 if (n < fewest || n == fewest && Math.abs(y - was) < Math.abs(best - was)) {
                     fewest = n;
                     best = y;
@@ -198,19 +209,60 @@ final class Routing {
         take(column, best, net.key);
     }
 
-    /** The fewest crossings of a net with others before and behind a column, whatever the order of tracks. */
-    private int crossings(Net net, int column) {
+    /** Heights worth trying in a column: between any two of what is there. */
+    private double[] tried(int column) {
+        DoubleStream.Builder heights = DoubleStream.builder().add(top).add(bottom);
+        for (Cell cell : columns.get(column)) {
+            heights.add(cell.top() - CLEAR - 1).add(cell.bottom() + CLEAR + 1);
+        }
+        Stream.of(used.get(column), used.get(column + 1))
+                .flatMap(List::stream)
+                .forEach(u -> heights.add(u.y() - APART).add(u.y() + APART));
+        return heights.build()
+                .filter(y -> y >= top && y <= bottom)
+                .sorted()
+                .distinct()
+                .toArray();
+    }
+
+    /**
+     * The fewest crossings of a net with others before and behind a column, whatever the order of tracks.
+     *
+     * @param most where counting ends: one more than that stands for all that are more
+     */
+    private int crossings(Net net, int column, int most) {
         int n = 0;
         for (int gap = column; gap <= column + 1; gap++) {
             Net.InGap own = Objects.requireNonNull(net.gaps().get(gap));
             for (Net other : rest) {
-                Net.InGap beside = other.gaps().get(gap);
-                if (other != net && beside != null) {
+                Net.InGap beside = other == net ? null : other.gaps().get(gap);
+                if (beside != null && n <= most) {
                     n += Math.min(Net.InGap.crossings(own, beside), Net.InGap.crossings(beside, own));
                 }
             }
         }
         return n;
+    }
+
+    /**
+     * Where a walk along first ways would pass a column: between what it met before the end of a way and what it meets
+     * after it; what is not of such a walk passes halfway.
+     */
+    private double wanted(Net net, Chart.Line line, int column) {
+        int end = Objects.requireNonNull(met.get(line.to()));
+        double before = columns.get(column).stream()
+                .filter(c -> Objects.requireNonNull(met.getOrDefault(c.id(), 0)) < end)
+                .mapToDouble(Cell::bottom)
+                .max()
+                .orElse(top);
+        double after = columns.get(column).stream()
+                .filter(c -> Objects.requireNonNull(met.getOrDefault(c.id(), 0)) > end)
+                .mapToDouble(Cell::top)
+                .min()
+                .orElse(bottom);
+        return after > before
+                ? (before + after) / 2
+                : (cell(line.from()).leaves() + middleOfTargets(net.lines, column)) / 2;
     }
 
     /** The mean height of what is led to beyond a column. */
@@ -265,61 +317,6 @@ final class Routing {
         return y;
     }
 
-    /** The tracks of a gap from left to right, so that few lines cross. */
-    private static List<Net> ordered(int gap, List<Net> nets) {
-        List<Net> tracks = new ArrayList<>();
-        for (Net net : nets) {
-            if (isUpright(net, gap)) {
-                tracks.add(best(gap, tracks, net), net);
-            }
-        }
-        boolean better = true;
-        for (int round = 0; round < ROUNDS && better; round++) {
-            better = false;
-            for (Net net : List.copyOf(tracks)) {
-                int was = tracks.indexOf(net);
-                tracks.remove(was);
-                int now = best(gap, tracks, net);
-                if (crossings(gap, tracks, net, now) < crossings(gap, tracks, net, was)) {
-                    tracks.add(now, net);
-                    better = true;
-                } else {
-                    tracks.add(was, net);
-                }
-            }
-        }
-        return tracks;
-    }
-
-    private static boolean isUpright(Net net, int gap) {
-        Net.InGap in = net.gaps().get(gap);
-        return in != null && in.isUpright();
-    }
-
-    private static int best(int gap, List<Net> tracks, Net net) {
-        int best = 0;
-        int fewest = Integer.MAX_VALUE;
-        for (int at = 0; at <= tracks.size(); at++) {
-            int n = crossings(gap, tracks, net, at);
-            if (n < fewest) {
-                fewest = n;
-                best = at;
-            }
-        }
-        return best;
-    }
-
-    /** Crossings of a net with others if it stood before the one at a place. */
-    private static int crossings(int gap, List<Net> tracks, Net net, int at) {
-        Net.InGap own = Objects.requireNonNull(net.gaps().get(gap));
-        int n = 0;
-        for (int i = 0; i < tracks.size(); i++) {
-            Net.InGap other = Objects.requireNonNull(tracks.get(i).gaps().get(gap));
-            n += i < at ? Net.InGap.crossings(other, own) : Net.InGap.crossings(own, other);
-        }
-        return n;
-    }
-
     /**
      * The place of a net's track in a gap, in tracks from the left: whole numbers at rest, halves for what is drawn
      * beside that.
@@ -329,13 +326,13 @@ final class Routing {
     double track(Net net, int gap, Collection<Double> taken) {
         List<Net> tracks = order.get(gap);
         int at = tracks.indexOf(net);
-        if (at >= 0 || !isUpright(net, gap)) {
+        if (at >= 0 || !Tracks.isUpright(net, gap)) {
             return Math.max(0, at);
         }
         double best = -1;
         int fewest = Integer.MAX_VALUE;
         for (int i = 0; i <= tracks.size(); i++) {
-            int n = crossings(gap, tracks, net, i);
+            int n = Tracks.crossings(gap, tracks, net, i);
             if (n < fewest && !taken.contains(i - 0.5)) {
                 fewest = n;
                 best = i - 0.5;

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -30,7 +31,7 @@ class MapLayoutTest {
     }
 
     private static Wish wish(double room, boolean lanes, boolean mocks) {
-        return new Wish(room, 600, lanes, mocks, 400, Set.of());
+        return new Wish(room, 600, lanes, mocks ? Optional.of(0.5) : Optional.empty(), 400, Set.of(), screen -> 0);
     }
 
     private static boolean overlap(Spot a, Spot b) {
@@ -93,7 +94,7 @@ class MapLayoutTest {
     @Test
     void withMoreThanAreDrawnThereAreBlocksThatCountThemAll() {
         Chart chart = chart(60, 4);
-        MapLayout layout = MapLayout.of(chart, new Wish(900, 600, false, false, 10, Set.of()));
+        MapLayout layout = MapLayout.of(chart, new Wish(900, 600, false, Optional.empty(), 10, Set.of(), screen -> 0));
         int counted =
                 layout.blocks().stream().mapToInt(MapLayout.Block::screens).sum();
         int shown = chart.bands().stream().mapToInt(Chart.Band::screens).sum();
@@ -105,10 +106,26 @@ class MapLayoutTest {
                         900,
                         600,
                         false,
-                        false,
+                        Optional.empty(),
                         10,
-                        Set.of(layout.blocks().getFirst().id())));
+                        Set.of(layout.blocks().getFirst().id()),
+                        screen -> 0));
         assertThat(open.spots().size()).isGreaterThan(layout.spots().size());
+    }
+
+    @Property(tries = 20)
+    void titlesAreWholeWhereThereIsRoom(@ForAll long seed, @ForAll @IntRange(min = 2, max = 12) int size) {
+        Chart chart = chart(size, seed);
+        Wish narrow = wish(8_000, false, false);
+        Wish wide = new Wish(8_000, 600, false, Optional.empty(), 400, Set.of(), screen -> 180);
+        MapLayout.of(chart, narrow)
+                .spots()
+                .values()
+                .forEach(spot -> assertThat(spot.wide()).isLessThanOrEqualTo(MapLayout.CHIP));
+        MapLayout.of(chart, wide)
+                .spots()
+                .values()
+                .forEach(spot -> assertThat(spot.wide()).isGreaterThanOrEqualTo(180));
     }
 
     @Test

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -20,7 +22,10 @@ import pandel.core.model.Prototype;
 class MapRoutesTest {
 
     private static MapLayout layout(Prototype prototype, boolean lanes, boolean mocks) {
-        return MapLayout.of(Chart.of(Check.of(prototype)), new MapLayout.Wish(1256, 520, lanes, mocks, 400, Set.of()));
+        return MapLayout.of(
+                Chart.of(Check.of(prototype)),
+                new MapLayout.Wish(
+                        1256, 520, lanes, mocks ? Optional.of(0.46) : Optional.empty(), 400, Set.of(), screen -> 0));
     }
 
     private static void assertCanBeFollowed(List<Route> routes, MapLayout layout) {
@@ -41,6 +46,19 @@ class MapRoutesTest {
             @ForAll boolean mocks) {
         MapLayout layout = layout(Generated.of(size, seed, kind), lanes, mocks);
         assertCanBeFollowed(layout.ways().atRest(), layout);
+    }
+
+    /** A walk through the tree of first ways orders all columns. */
+    @Property(tries = 40)
+    void aTreeInColumnsIsDrawnWithoutCrossings(@ForAll long seed, @ForAll @IntRange(min = 1, max = 24) int size) {
+        Chart chart = Chart.of(Check.of(Generated.of(size, seed, Kind.USUAL)));
+        MapLayout layout = MapLayout.of(
+                chart, new MapLayout.Wish(1256, 4_000, false, Optional.empty(), 400, Set.of(), screen -> 0));
+        Assume.that(chart.bands().stream()
+                .flatMap(b -> b.places().stream())
+                .allMatch(p -> p.shoulder().isEmpty()));
+        assertThat(Legibility.of(layout.ways().atRest(), layout.spots()).crossings())
+                .isZero();
     }
 
     @Property(tries = 40)

@@ -12,6 +12,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 import javafx.util.Duration;
 import pandel.core.chart.MapLayout;
 import pandel.core.check.Checked;
@@ -23,6 +25,7 @@ import pandel.core.model.screen.Screen;
 import pandel.core.play.layout.Placement;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.theme.DayOrNight;
 import pandel.desktop.work.Work;
 
 /**
@@ -34,6 +37,7 @@ final class MapChip extends Button {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass DIM = PseudoClass.getPseudoClass("dim");
     private static final double HOVERED = 180;
+    private static final double AROUND_TITLE = 20;
 
     private final Screen screen;
     private final boolean entry;
@@ -84,6 +88,13 @@ final class MapChip extends Button {
         Placement.Size size = Placement.sizeOf(
                 screen, work.width(), work.device().width(), work.device().height());
         mock.within(Look.plain(screen), work.width(), size, wide, high);
+    }
+
+    /** Px that a place is wide with the whole title in it. */
+    static double wide(Screen screen) {
+        Text text = new Text(screen.shownTitle());
+        text.setFont(Font.font(DayOrNight.FAMILY, 12));
+        return Math.ceil(text.getLayoutBounds().getWidth()) + AROUND_TITLE;
     }
 
     void size(double wide, double high) {

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -27,32 +26,52 @@ final class MapDrawing extends Pane {
         void choose(String screen);
 
         void open(String screen);
+
+        void redraw();
     }
 
-    private static final int MOST_CHIPS = 100;
+    private static final double HEADS = 30;
 
     private final Work work;
     private final PictureLibrary pictures;
     private final Stage stage;
     private final Map<String, MapChip> chips = new HashMap<>();
     private final Set<String> open = new TreeSet<>();
+    private final Pane heads = new Pane();
 
     MapDrawing(Work work, PictureLibrary pictures, Stage stage) {
         this.work = work;
         this.pictures = pictures;
         this.stage = stage;
         getStyleClass().add("map");
+        heads.getStyleClass().add("map-heads");
+        heads.setManaged(false);
     }
 
-    /** Draws in a room of that many px. */
-    void draw(Chart chart, Checked checked, MapLight light, boolean lanes, boolean mocks, double room, double height) {
+    /** The heads of the bands stay in sight however far down the map is looked at. */
+    void headsAt(double y) {
+        heads.setTranslateY(y);
+    }
+
+    /** The ids of the blocks that are drawn as screens: those opened, and that of the chosen screen. */
+    Set<String> open(Chart chart, boolean lanes) {
         Set<String> opened = new TreeSet<>(open);
         blockOf(chart, work.selection().screen(), lanes).ifPresent(opened::add);
-        MapLayout layout = MapLayout.of(chart, new MapLayout.Wish(room, height, lanes, mocks, MOST_CHIPS, opened));
+        return opened;
+    }
+
+    /** Draws what was laid out. */
+    void draw(MapLaying.Laid laid, MapLight light) {
+        Chart chart = laid.chart();
+        Checked checked = laid.of().checked();
+        MapLayout layout = laid.layout();
+        boolean mocks = laid.of().mock().isPresent();
         chips.clear();
         getChildren().clear();
+        heads.getChildren().clear();
         setPrefWidth(layout.width());
         setPrefHeight(layout.height());
+        setMinHeight(layout.height());
         layout.bands().forEach(band -> ground(band, layout.height()));
         layout.lanes().forEach(lane -> lane(lane, layout.width()));
         MapWays ways = new MapWays(chart, layout, light);
@@ -61,9 +80,7 @@ final class MapDrawing extends Pane {
         getChildren()
                 .addAll(MapFrames.draw(
                         checked.prototype(), layout, work.selection().screen()));
-        layout.blocks()
-                .forEach(block ->
-                        getChildren().add(block(block, redraw(chart, checked, light, lanes, mocks, room, height))));
+        layout.blocks().forEach(block -> getChildren().add(block(block)));
         layout.spots().forEach((id, spot) -> {
             // The map is of what was last checked: a screen may have been removed since.
             MapChip chip = chip(
@@ -85,20 +102,12 @@ final class MapDrawing extends Pane {
             chip.resizeRelocate(spot.x(), spot.y(), spot.wide(), spot.high());
             getChildren().addAll(chip, chip.marks(spot, light.numbers().getOrDefault(id, "")));
         });
+        heads.resizeRelocate(0, 0, layout.width(), HEADS);
+        getChildren().add(heads);
     }
 
     private Optional<String> chosen() {
         return Optional.of(work.selection().screen()).filter(id -> !id.isEmpty());
-    }
-
-    private Consumer<String> redraw(
-            Chart chart, Checked checked, MapLight light, boolean lanes, boolean mocks, double room, double height) {
-        return block -> {
-            if (!open.remove(block)) {
-                open.add(block);
-            }
-            draw(chart, checked, light, lanes, mocks, room, height);
-        };
     }
 
     /** A chip of the map or of the shelf. */
@@ -148,12 +157,12 @@ final class MapDrawing extends Pane {
                                 : band.steps() == 1 ? "1 step" : band.steps() + " steps");
         steps.getStyleClass().addAll("strong", "small");
         steps.relocate(band.x(), 8);
-        getChildren().add(steps);
+        heads.getChildren().add(steps);
         if (!narrow) {
             Label count = new Label(band.screens() == 1 ? "1 screen" : band.screens() + " screens");
             count.getStyleClass().addAll("quiet", "small");
             count.relocate(band.x() + 56, 8);
-            getChildren().add(count);
+            heads.getChildren().add(count);
         }
     }
 
@@ -168,7 +177,7 @@ final class MapDrawing extends Pane {
         getChildren().addAll(List.<Node>of(rule, name));
     }
 
-    private Button block(MapLayout.Block block, Consumer<String> turn) {
+    private Button block(MapLayout.Block block) {
         Button button = new Button(String.valueOf(block.screens()));
         button.getStyleClass().add("map-block");
         button.setId("block-" + block.steps() + (block.section().isEmpty() ? "" : "-" + block.section()));
@@ -177,7 +186,12 @@ final class MapDrawing extends Pane {
         button.setMinSize(block.wide(), block.high());
         button.setMaxSize(block.wide(), block.high());
         button.resizeRelocate(block.x(), block.y(), block.wide(), block.high());
-        button.setOnAction(e -> turn.accept(block.id()));
+        button.setOnAction(e -> {
+            if (!open.remove(block.id())) {
+                open.add(block.id());
+            }
+            stage.redraw();
+        });
         return button;
     }
 }

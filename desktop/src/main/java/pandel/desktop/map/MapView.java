@@ -1,8 +1,13 @@
 package pandel.desktop.map;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -15,6 +20,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 import pandel.core.chart.Chart;
 import pandel.core.chart.MapLayout;
+import pandel.core.check.Checked;
 import pandel.core.model.link.Verb;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.stage.Command;
@@ -32,6 +38,10 @@ public final class MapView implements StageView {
 
     private static final PseudoClass QUIET_SHELF = PseudoClass.getPseudoClass("quiet-shelf");
     private static final int SHELVED = 60;
+    private static final int MEASURED = 200;
+    private static final double LOWEST = 200;
+    private static final double BARS = 10;
+    private static final double HEADS = 36;
 
     private final Work work;
     private final PageHost around;
@@ -43,9 +53,10 @@ public final class MapView implements StageView {
     private final MapBar bar;
     private final MapFoot foot;
     private final LinkTable table;
-    private Optional<Chart> chart = Optional.empty();
+    private final MapLaying laying = new MapLaying();
     private final WhileShown shown;
     private boolean wasTable;
+    private boolean takesFocus;
     private String camePast = "";
 
     public MapView(Work work, PageHost around) {
@@ -61,18 +72,23 @@ public final class MapView implements StageView {
             public void open(String screen) {
                 around.go(WorkStage.LINKS);
             }
+
+            @Override
+            public void redraw() {
+                draw();
+            }
         });
         this.scroll = new Scroll(drawing);
         this.bar = new MapBar(work, this::draw);
         this.foot = new MapFoot(work, around, bar);
         this.table = new LinkTable(work, around);
         scroll.setFitToHeight(true);
+        scroll.setPannable(true);
+        scroll.vvalueProperty().subscribe(this::keepHeads);
         scroll.setFocusTraversable(false);
-        scroll.viewportBoundsProperty().addListener((o, a, b) -> {
-            if (a.getHeight() != b.getHeight() || a.getWidth() != b.getWidth()) {
-                draw();
-            }
-        });
+        // Not the room beside the scroll bars: whether those stand there hangs on what is laid out.
+        scroll.widthProperty().subscribe((was, is) -> draw());
+        scroll.heightProperty().subscribe((was, is) -> draw());
         shelf.getStyleClass().add("shelf");
         page.setTop(bar);
         page.setCenter(scroll);
@@ -93,16 +109,26 @@ public final class MapView implements StageView {
         if (!shown.isOn()) {
             return;
         }
-        chart = work.checked().filter(c -> c.prototype() == work.prototype()).map(Chart::of);
         foot.forget();
         draw();
     }
 
+    private Optional<Checked> checked() {
+        return work.checked().filter(c -> c.prototype() == work.prototype());
+    }
+
+    private Optional<Chart> chart() {
+        return laying.last()
+                .filter(laid -> laid.of().checked() == work.checked().orElse(null))
+                .map(MapLaying.Laid::chart);
+    }
+
     private void draw() {
-        if (!shown.isOn() || chart.isEmpty()) {
+        if (!shown.isOn() || checked().isEmpty()) {
             return;
         }
         if (work.prototype().screens().isEmpty()) {
+            laying.forget();
             node.getChildren().setAll(empty());
             return;
         }
@@ -122,23 +148,64 @@ public final class MapView implements StageView {
             return;
         }
         wasTable = false;
-        MapLight light = bar.light(work.checked().orElseThrow());
+        if (scroll.getWidth() > BARS) {
+            laying.ask(wanted(), titled(), this::draw).ifPresent(this::draw);
+        }
+    }
+
+    private MapLaying.Asked wanted() {
+        return new MapLaying.Asked(
+                checked().orElseThrow(),
+                scroll.getWidth() - BARS,
+                Math.max(LOWEST, scroll.getHeight() - BARS),
+                bar.isInLanes(),
+                bar.isOfMocks()
+                        ? Optional.of(work.device().width() / work.device().height())
+                        : Optional.empty(),
+                chart().map(c -> drawing.open(c, bar.isInLanes())).orElse(Set.of()));
+    }
+
+    /** Titles are measured here, as they will be drawn; with many there are counts instead. */
+    private ToDoubleFunction<Screen> titled() {
+        List<Screen> screens = work.prototype().screens();
+        if (screens.size() > MEASURED) {
+            return screen -> 0;
+        }
+        Map<String, Double> wide = new HashMap<>();
+        screens.forEach(s -> wide.put(s.id(), MapChip.wide(s)));
+        return screen -> wide.getOrDefault(screen.id(), 0.0);
+    }
+
+    private void draw(MapLaying.Laid laid) {
+        if (!shown.isOn()
+                || bar.isTable()
+                || checked().filter(c -> c == laid.of().checked()).isEmpty()) {
+            return;
+        }
+        // The block of the chosen screen is known only when the chart is.
+        if (!laid.layout().blocks().isEmpty() && !laid.of().equals(wanted())) {
+            laying.ask(wanted(), titled(), this::draw).ifPresent(this::draw);
+            return;
+        }
+        MapLight light = bar.light(laid.of().checked());
         boolean hadFocus = drawing.chipOf(work.selection().screen()).isPresent()
                 && Buttons.focused(page).filter(MapChip.class::isInstance).isPresent();
-        drawing.draw(
-                chart.get(),
-                work.checked().orElseThrow(),
-                light,
-                bar.isInLanes(),
-                bar.isOfMocks(),
-                scroll.getViewportBounds().getWidth(),
-                Math.max(200, scroll.getViewportBounds().getHeight()));
-        drawShelf();
+        drawing.draw(laid, light);
+        drawShelf(laid.chart().shelf());
         foot.refresh(light);
-        if (hadFocus || page.getScene() != null && Buttons.focused(page).isEmpty()) {
+        if (takesFocus
+                || hadFocus
+                || page.getScene() != null && Buttons.focused(page).isEmpty()) {
             drawing.chipOf(work.selection().screen()).ifPresent(Node::requestFocus);
         }
+        takesFocus = false;
         keepInSight();
+        keepHeads();
+    }
+
+    private void keepHeads() {
+        double hidden = drawing.getPrefHeight() - scroll.getViewportBounds().getHeight();
+        drawing.headsAt(Math.rint(Math.max(0, scroll.getVvalue() * hidden)));
     }
 
     /** Scrolls so that the chosen chip can be seen. */
@@ -146,18 +213,32 @@ public final class MapView implements StageView {
         drawing.chipOf(work.selection().screen())
                 .filter(chip -> chip.getParent() == drawing)
                 .ifPresent(chip -> {
-                    double hidden =
-                            drawing.getPrefWidth() - scroll.getViewportBounds().getWidth();
-                    double left = scroll.getHvalue() * hidden;
-                    double room = scroll.getViewportBounds().getWidth();
-                    if (hidden > 0 && (chip.getLayoutX() < left || chip.getLayoutX() + chip.getWidth() > left + room)) {
-                        scroll.setHvalue(Math.clamp((chip.getLayoutX() - room / 2) / hidden, 0, 1));
-                    }
+                    Bounds room = scroll.getViewportBounds();
+                    scroll.setHvalue(inSight(
+                            scroll.getHvalue(),
+                            chip.getLayoutX(),
+                            chip.getMinWidth(),
+                            drawing.getPrefWidth(),
+                            room.getWidth()));
+                    scroll.setVvalue(inSight(
+                            scroll.getVvalue(),
+                            chip.getLayoutY() - HEADS,
+                            chip.getMinHeight() + HEADS,
+                            drawing.getPrefHeight(),
+                            room.getHeight()));
                 });
     }
 
-    private void drawShelf() {
-        List<Screen> never = chart.orElseThrow().shelf();
+    /** Where to scroll to, 0 to 1, for something to be in sight: nowhere else when it is. */
+    private static double inSight(double at, double start, double size, double all, double room) {
+        double hidden = all - room;
+        double first = at * hidden;
+        return hidden <= 0 || start >= first && start + size <= first + room
+                ? at
+                : Math.clamp((start - (room - size) / 2) / hidden, 0, 1);
+    }
+
+    private void drawShelf(List<Screen> never) {
         shelf.setVisible(!never.isEmpty());
         shelf.setManaged(!never.isEmpty());
         Label heading = new Label("Never shown");
@@ -192,7 +273,7 @@ public final class MapView implements StageView {
 
     /** Along a link, to what is furthest up among what it leads a step further, or back to where one came along. */
     private void along(boolean further) {
-        chart.flatMap(c -> MapSteps.along(c, work.selection().screen(), further, camePast))
+        chart().flatMap(c -> MapSteps.along(c, work.selection().screen(), further, camePast))
                 .ifPresent(to -> {
                     camePast = work.selection().screen();
                     work.selection().choose(to);
@@ -200,7 +281,7 @@ public final class MapView implements StageView {
     }
 
     private void inBand(int by) {
-        chart.flatMap(c -> MapLayout.inBand(c, work.selection().screen(), by)).ifPresent(work.selection()::choose);
+        chart().flatMap(c -> MapLayout.inBand(c, work.selection().screen(), by)).ifPresent(work.selection()::choose);
     }
 
     /** Shows the table from screen to screen. */
@@ -215,16 +296,20 @@ public final class MapView implements StageView {
 
     @Override
     public void shown() {
+        takesFocus = true;
         shown.begin();
         refresh();
-        if (chart.isEmpty()) {
+        if (checked().isEmpty()) {
             node.getChildren().setAll(work.prototype().screens().isEmpty() ? empty() : page);
         }
         if (bar.isTable()) {
             table.requestFocus();
-        } else {
-            drawing.chipOf(work.selection().screen()).ifPresent(Node::requestFocus);
         }
+    }
+
+    @Override
+    public boolean isDrawn() {
+        return !shown.isOn() || laying.isIdle();
     }
 
     @Override

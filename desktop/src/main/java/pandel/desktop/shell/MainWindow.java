@@ -283,7 +283,7 @@ public final class MainWindow implements StageWindow {
 
     /** Whether every part of the window shows what it is to. */
     public boolean isTold() {
-        return play.isTold();
+        return play.isTold() && stages.all().values().stream().allMatch(StageView::isDrawn);
     }
 
     /** What play shows now, if anything is played. */

@@ -12,6 +12,11 @@ public interface StageView {
     /** Called whenever the stage comes into sight; the place to take the focus. */
     default void shown() {}
 
+    /** Whether what it shows is as it will be: nothing for it is on the way. */
+    default boolean isDrawn() {
+        return true;
+    }
+
     /** Called whenever another stage takes its place. */
     default void hidden() {}
 

@@ -15,6 +15,9 @@ public enum DayOrNight {
     DAY,
     NIGHT;
 
+    /** The typeface of the interface, as its stylesheet names it. */
+    public static final String FAMILY = "Inter";
+
     private static boolean fontsLoaded;
 
     /** The look wished for; the system's own is asked of the system. */
