@@ -13,7 +13,6 @@ import pandel.core.chart.Chart.Place;
 import pandel.core.chart.MapLayout.Band;
 import pandel.core.chart.MapLayout.Block;
 import pandel.core.chart.MapLayout.Lane;
-import pandel.core.chart.MapLayout.Spot;
 import pandel.core.chart.MapLayout.Wish;
 import pandel.core.model.screen.Screen;
 

@@ -37,7 +37,7 @@ public record Legibility(double length, double upon, int beneath, int fromBehind
     private record Crossing(long x, long y) {}
 
     /** Of ways drawn among places. */
-    public static Legibility of(Collection<Route> routes, Map<String, MapLayout.Spot> spots) {
+    public static Legibility of(Collection<Route> routes, Map<String, Spot> spots) {
         List<Stretch> all = new ArrayList<>();
         routes.forEach(route -> stretches(route, all));
         double upon = 0;
@@ -88,7 +88,7 @@ public record Legibility(double length, double upon, int beneath, int fromBehind
         }
     }
 
-    private static boolean isBeneath(Route route, Map<String, MapLayout.Spot> spots) {
+    private static boolean isBeneath(Route route, Map<String, Spot> spots) {
         List<Stretch> own = new ArrayList<>();
         stretches(route, own);
         return spots.entrySet().stream()

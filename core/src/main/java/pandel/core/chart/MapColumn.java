@@ -9,11 +9,7 @@ import java.util.Map;
  * @param wanted px that it would be wide for all its titles to be whole
  */
 record MapColumn(
-        double wide,
-        double wanted,
-        Map<String, MapLayout.Spot> placed,
-        List<MapLayout.Block> blocks,
-        List<Routing.Cell> cells) {
+        double wide, double wanted, Map<String, Spot> placed, List<MapLayout.Block> blocks, List<Routing.Cell> cells) {
 
     MapColumn asWideAs(double least) {
         return new MapColumn(Math.max(wide, least), wanted, placed, blocks, cells);

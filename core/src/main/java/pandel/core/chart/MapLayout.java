@@ -34,21 +34,6 @@ public record MapLayout(
 
     private static final double[] WINDOWS = {2, 3.5, 6, Double.POSITIVE_INFINITY};
 
-    /**
-     * A screen's place.
-     *
-     * @param onShoulder whether it stands on another's shoulder
-     */
-    public record Spot(double x, double y, double wide, double high, boolean onShoulder) {
-        public double middle() {
-            return y + high / 2;
-        }
-
-        Spot to(double left, double wider) {
-            return new Spot(left + x, y, wide + wider, high, onShoulder);
-        }
-    }
-
     /** @param shaded whether it stands on a ground of its own */
     public record Band(int steps, int screens, double x, double wide, boolean shaded) {}
 

@@ -15,7 +15,7 @@ public final class MapRoutes {
 
     private final Chart chart;
     private final Routing routing;
-    private final Map<String, MapLayout.Spot> spots;
+    private final Map<String, Spot> spots;
     private final List<Double> lefts;
     private final List<Double> gaps;
     private final double width;
@@ -28,7 +28,7 @@ public final class MapRoutes {
     MapRoutes(
             Chart chart,
             Routing routing,
-            Map<String, MapLayout.Spot> spots,
+            Map<String, Spot> spots,
             List<Double> lefts,
             List<Double> gaps,
             double width) {
@@ -105,8 +105,8 @@ public final class MapRoutes {
     }
 
     private List<Route.Point> points(Routing room, Net net, Chart.Line line, Map<Integer, Double> tracks) {
-        MapLayout.Spot from = Objects.requireNonNull(spots.get(line.from()));
-        MapLayout.Spot to = Objects.requireNonNull(spots.get(line.to()));
+        Spot from = Objects.requireNonNull(spots.get(line.from()));
+        Spot to = Objects.requireNonNull(spots.get(line.to()));
         double y = room.cell(line.from()).leaves();
         List<Route.Point> points = new ArrayList<>();
         points.add(new Route.Point(from.x() + from.wide(), y));

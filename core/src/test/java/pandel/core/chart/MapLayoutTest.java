@@ -12,7 +12,6 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
-import pandel.core.chart.MapLayout.Spot;
 import pandel.core.chart.MapLayout.Wish;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;

@@ -96,8 +96,8 @@ class MapRoutesTest {
                 .filter(r -> r.line().to().equals("home"))
                 .findFirst()
                 .orElseThrow();
-        MapLayout.Spot list = Objects.requireNonNull(layout.spots().get("list"));
-        MapLayout.Spot home = Objects.requireNonNull(layout.spots().get("home"));
+        Spot list = Objects.requireNonNull(layout.spots().get("list"));
+        Spot home = Objects.requireNonNull(layout.spots().get("home"));
         assertThat(back.points().getFirst()).isEqualTo(new Route.Point(list.x() + list.wide(), list.middle() + 5));
         assertThat(back.points().getLast()).isEqualTo(new Route.Point(home.x(), home.middle() - 5));
         assertThat(layout.ways().atRest())
@@ -114,7 +114,7 @@ class MapRoutesTest {
                 new Route(new Chart.Line("c", "d", false), List.of(new Route.Point(60, 10), new Route.Point(160, 10)));
         Route down =
                 new Route(new Chart.Line("e", "f", false), List.of(new Route.Point(50, 0), new Route.Point(50, 40)));
-        MapLayout.Spot place = new MapLayout.Spot(20, 0, 20, 20, false);
+        Spot place = new Spot(20, 0, 20, 20, false);
         Legibility told = Legibility.of(List.of(across, upon, down), Map.of("x", place));
         assertThat(told.upon()).isEqualTo(80);
         assertThat(told.crossings()).isEqualTo(1);

@@ -15,7 +15,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import javafx.util.Duration;
-import pandel.core.chart.MapLayout;
+import pandel.core.chart.Spot;
 import pandel.core.check.Checked;
 import pandel.core.check.finding.Rule;
 import pandel.core.model.Look;
@@ -119,7 +119,7 @@ final class MapChip extends Button {
     }
 
     /** What stands beside the chip: the sign of the entry, the closed end, a number. */
-    Node marks(MapLayout.Spot spot, String number) {
+    Node marks(Spot spot, String number) {
         List<Node> marks = new ArrayList<>();
         if (entry) {
             double y = spot.middle();

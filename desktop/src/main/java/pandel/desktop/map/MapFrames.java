@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Line;
 import pandel.core.chart.MapLayout;
+import pandel.core.chart.Spot;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.link.Target;
@@ -29,7 +30,7 @@ final class MapFrames {
     static List<Node> draw(Prototype prototype, MapLayout layout, String chosen) {
         List<Node> nodes = new ArrayList<>();
         members(prototype).forEach((title, screens) -> {
-            Map<Double, List<MapLayout.Spot>> columns = new TreeMap<>();
+            Map<Double, List<Spot>> columns = new TreeMap<>();
             screens.stream()
                     .distinct()
                     .map(layout.spots()::get)
@@ -44,7 +45,7 @@ final class MapFrames {
                     nodes.add(label(
                             title,
                             x - LEFT,
-                            spots.stream().mapToDouble(MapLayout.Spot::y).min().orElseThrow() - HEAD,
+                            spots.stream().mapToDouble(Spot::y).min().orElseThrow() - HEAD,
                             screens.contains(chosen)));
                 }
             });
@@ -68,9 +69,9 @@ final class MapFrames {
         return all;
     }
 
-    private static void rail(List<Node> nodes, double x, List<MapLayout.Spot> spots, boolean chosen) {
-        double from = spots.stream().mapToDouble(MapLayout.Spot::middle).min().orElseThrow();
-        double to = spots.stream().mapToDouble(MapLayout.Spot::middle).max().orElseThrow();
+    private static void rail(List<Node> nodes, double x, List<Spot> spots, boolean chosen) {
+        double from = spots.stream().mapToDouble(Spot::middle).min().orElseThrow();
+        double to = spots.stream().mapToDouble(Spot::middle).max().orElseThrow();
         nodes.add(line(x, from, x, to, chosen));
         spots.forEach(s -> nodes.add(line(x, s.middle(), x + TICK, s.middle(), chosen)));
     }
