@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import javafx.scene.Node;
+import javafx.scene.control.Labeled;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
@@ -233,6 +234,47 @@ class MocksTest extends WindowTest {
         clickOn("Stop");
         until(() -> read().contains("Stopped; no picture was taken in."));
         assertThat(prototype().screens()).isEmpty();
+    }
+
+    /** Looks and widths stand behind the mock; a press on how many there are turns them. */
+    @Test
+    void looksAndWidthsAreTurnedToTheFrontOfTheirCard() {
+        openSample();
+        Screen screen = prototype().screens().stream()
+                .filter(s -> s.states().stream().anyMatch(l -> !l.mocks().isEmpty()))
+                .findFirst()
+                .orElseThrow();
+        Node card = shownCard(screen.title());
+        assertThat(from(card).lookup(".mock-frame").queryAll().size()).isGreaterThan(1);
+        Labeled turn = from(card).lookup(".badge.turn").queryAs(Labeled.class);
+        String count = turn.getText();
+        clickOn(turn);
+        settle();
+        assertThat(turn.getText()).isNotEqualTo(count);
+        int faces = Integer.parseInt(count.split(" ")[0]);
+        for (int i = 1; i < faces; i++) {
+            clickOn(from(card).lookup(".badge.turn").queryAs(Labeled.class));
+            settle();
+        }
+        assertThat(from(card).lookup(".badge.turn").queryAs(Labeled.class).getText())
+                .isEqualTo(count);
+    }
+
+    /** Cards fill the width, and are as large as they were left. */
+    @Test
+    void cardsFillTheWidthAndStayAsLargeAsTheyWereLeft() {
+        openSample();
+        double right = lookup(".card").queryAll().stream()
+                .mapToDouble(n -> n.localToScene(n.getLayoutBounds()).getMaxX())
+                .max()
+                .orElseThrow();
+        assertThat(right)
+                .isGreaterThan(lookup(".gallery").query().getLayoutBounds().getWidth() - 45);
+        double before = lookup(".card").query().getLayoutBounds().getWidth();
+        clickOn("#cards-larger");
+        settle();
+        assertThat(lookup(".card").query().getLayoutBounds().getWidth()).isGreaterThan(before);
+        assertThat(opened.window().preferred().now().cards()).isEqualTo("large");
     }
 
     @Test

@@ -108,7 +108,10 @@ class SavingTest {
                         Preferences.FASTEST,
                         OptionalDouble.empty(),
                         List.of(),
-                        Optional.empty()));
+                        Optional.empty(),
+                        ""));
+        file.write(mine.withCards("large"));
+        assertThat(file.read().cards()).isEqualTo("large");
         WindowPlace place = new WindowPlace(-20, 40.5, 1280, 800, true);
         file.write(mine.left(place));
         assertThat(file.read().window()).contains(place);

@@ -1,22 +1,40 @@
 package pandel.desktop.mocks;
 
-/** How large cards are in the gallery: from overview to legible. Sizes in interface px of the room for a mock. */
+import java.util.Locale;
+import java.util.stream.Stream;
+
+/** How large cards are in the gallery: from overview to legible. */
 enum CardSize {
-    SMALL(76, 132),
-    USUAL(128, 224),
-    LARGE(236, 412);
+    SMALL(9_000),
+    USUAL(27_000),
+    LARGE(90_000);
 
-    final double width;
-    final double height;
+    private static final double LEAST = 76;
 
-    CardSize(double width, double height) {
-        this.width = width;
-        this.height = height;
+    private final double area;
+
+    /** @param area of a mock as the device shows it, in square interface px */
+    CardSize(double area) {
+        this.area = area;
     }
 
-    /** The room a card takes. */
-    GalleryLayout.Cell cell() {
-        return new GalleryLayout.Cell(width + 16, height + 88);
+    /** The room of a card for devices that are so many times as wide as high. */
+    GalleryLayout.Cell cell(double ratio) {
+        double wide = Math.max(LEAST, Math.rint(Math.sqrt(area * ratio)));
+        return new GalleryLayout.Cell(wide, Math.rint(wide / ratio));
+    }
+
+    /** The one of a name; the usual for any other. */
+    static CardSize of(String name) {
+        return Stream.of(values())
+                .filter(s -> s.word().equals(name))
+                .findFirst()
+                .orElse(USUAL);
+    }
+
+    /** Its name where it is kept. */
+    String word() {
+        return name().toLowerCase(Locale.ROOT);
     }
 
     /** @param by −1 or 1 */

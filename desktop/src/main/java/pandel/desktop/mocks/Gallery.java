@@ -45,19 +45,23 @@ final class Gallery extends Scroll {
     private final Set<String> folded = new HashSet<>();
     private Prototype prototype = Prototype.empty("");
     private Predicate<Screen> shown = s -> true;
-    private GalleryLayout layout = GalleryLayout.of(prototype, shown, folded, 0, CardSize.USUAL.cell());
-    private CardSize size = CardSize.USUAL;
+    private GalleryLayout layout = GalleryLayout.of(prototype, shown, folded, 0, CardSize.USUAL.cell(1));
+    private CardSize size;
+    private double ratio = 1;
     private String kept = "";
 
     /**
      * @param maker makes the card of a screen
      * @param chooser marks a card that serves for another screen now as chosen, or not
      * @param heads makes the heading of a band
+     * @param size of the cards to begin with
      */
     Gallery(
             Function<Screen, ScreenCard> maker,
             Consumer<ScreenCard> chooser,
-            Function<GalleryLayout.Band, BandHead> heads) {
+            Function<GalleryLayout.Band, BandHead> heads,
+            CardSize size) {
+        this.size = size;
         this.maker = maker;
         this.chooser = chooser;
         this.heads = heads;
@@ -88,8 +92,17 @@ final class Gallery extends Scroll {
         arrange();
     }
 
-    /** All cards are made anew, for another device say. */
-    void renew() {
+    /**
+     * All cards are made anew, for another device.
+     *
+     * @param wideByHigh its width by its height
+     */
+    void renew(double wideByHigh) {
+        ratio = wideByHigh;
+        renew();
+    }
+
+    private void renew() {
         cards.clear();
         resting.clear();
         field.getChildren().clear();
@@ -131,6 +144,12 @@ final class Gallery extends Scroll {
         cards.values().forEach(work);
     }
 
+    /** Keeps a screen's card made, wherever it is. */
+    void keep(String screen) {
+        kept = screen;
+        realise();
+    }
+
     /** Scrolls to a screen's card and keeps it made. */
     void reveal(String screen) {
         Optional<String> section = prototype.screen(screen).map(Screen::section);
@@ -146,7 +165,9 @@ final class Gallery extends Scroll {
             if (room > 0 && (spot.y() - 4 < from || spot.y() + layout.cell().height() > from + high)) {
                 double to = spot.y() - 4 < from
                         ? spot.y() - head
-                        : spot.y() + layout.cell().height() + 16 - high;
+                        : Math.min(
+                                spot.y() - head,
+                                layout.whole(spot.y() + layout.cell().height() + 16 - high));
                 setVvalue(Math.clamp(to / room, 0, 1));
             }
         });
@@ -155,7 +176,9 @@ final class Gallery extends Scroll {
 
     private void arrange() {
         layout = GalleryLayout.of(
-                prototype, shown, folded, Math.max(getViewportBounds().getWidth(), 1), size.cell());
+                prototype, shown, folded, Math.max(getViewportBounds().getWidth(), 1), size.cell(ratio));
+        cards.values().forEach(c -> c.fit(layout.cell()));
+        resting.forEach(c -> c.fit(layout.cell()));
         field.setMinHeight(layout.height());
         field.setPrefHeight(layout.height());
         Set<String> sections = new HashSet<>();

@@ -28,8 +28,32 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
     private static final double ROW_GAP = 16;
     static final double HEAD = 32;
 
-    /** A card's size. */
-    record Cell(double width, double height) {}
+    /**
+     * A card's size.
+     *
+     * @param mockWide px for its mock in width
+     * @param mockHigh px for its mock in height
+     */
+    record Cell(double mockWide, double mockHigh) {
+        private static final double BESIDE = 16;
+        private static final double BELOW = 88;
+
+        double width() {
+            return mockWide + BESIDE;
+        }
+
+        double height() {
+            return mockHigh + BELOW;
+        }
+
+        /** As large as so many in a row are that fill a width; the same where that has no room for one. */
+        private Cell filling(double width, int columns) {
+            double wide = Math.floor((width - 2 * SIDE + GAP) / columns - GAP) - BESIDE;
+            return wide > 0 && width > 2 * SIDE + width()
+                    ? new Cell(wide, Math.rint(mockHigh * wide / mockWide))
+                    : this;
+        }
+    }
 
     /** A section's heading and what is under it; without headings there is one band of height 0. */
     record Band(String section, int screens, boolean folded, double y, double bottom) {}
@@ -39,10 +63,13 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
     /** What a card is dropped into: a section, before a screen or at its end. */
     record Drop(String section, Optional<String> before, double x, double y) {}
 
-    static GalleryLayout of(Prototype prototype, Predicate<Screen> shown, Set<String> folded, double width, Cell cell) {
+    /** @param usual about how large a card is; cards fill the width */
+    static GalleryLayout of(
+            Prototype prototype, Predicate<Screen> shown, Set<String> folded, double width, Cell usual) {
         Map<String, List<Screen>> sections = sections(prototype, shown);
         boolean heads = sections.size() > 1 || sections.keySet().stream().anyMatch(s -> !s.isEmpty());
-        int columns = (int) Math.max(1, Math.floor((width - 2 * SIDE + GAP) / (cell.width() + GAP)));
+        int columns = (int) Math.max(1, Math.rint((width - 2 * SIDE + GAP) / (usual.width() + GAP)));
+        Cell cell = usual.filling(width, columns);
         List<Band> bands = new ArrayList<>();
         List<Spot> spots = new ArrayList<>();
         double y = TOP;
@@ -75,6 +102,19 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
                 .forEach(s -> sections.computeIfAbsent(s.section(), n -> new ArrayList<>())
                         .add(s));
         return sections;
+    }
+
+    /** The nearest height further down where nothing is cut off at the top: right above a row, or a heading. */
+    double whole(double top) {
+        return spots.stream()
+                .mapToDouble(s -> s.y() - (isFirstRow(s) ? HEAD + TOP : GAP))
+                .filter(y -> y >= top)
+                .min()
+                .orElse(top);
+    }
+
+    private boolean isFirstRow(Spot spot) {
+        return bands.stream().anyMatch(b -> b.y() + HEAD == spot.y());
     }
 
     Optional<Spot> spot(String screen) {

@@ -41,8 +41,8 @@ public final class MocksView implements StageView {
     private final StageWindow around;
     private final ScreenActions actions;
     private final StackPane node = new StackPane();
-    private final Gallery gallery = new Gallery(this::card, this::choose, this::head);
-    private final BorderPane full = new BorderPane(gallery);
+    private final Gallery gallery;
+    private final BorderPane full;
     private final Label heading = new Label();
     private final CardDrag drag;
     private final MocksFilter filter;
@@ -54,6 +54,12 @@ public final class MocksView implements StageView {
         this.work = work;
         this.around = around;
         this.actions = new ScreenActions(work, around, around);
+        this.gallery = new Gallery(
+                this::card,
+                this::choose,
+                this::head,
+                CardSize.of(around.preferred().now().cards()));
+        this.full = new BorderPane(gallery);
         this.drag = new CardDrag(
                 gallery, (card, drop) -> work.edit(ScreenEdits.place(moving(card), drop.section(), drop.before())));
         this.filter = new MocksFilter(work, this::refilter);
@@ -73,7 +79,7 @@ public final class MocksView implements StageView {
                 work.checkedProperty().subscribe((was, is) -> tell()),
                 work.comparedProperty().subscribe((was, is) -> tell())));
         // Cards are drawn for the device, whether they are in sight or not.
-        work.deviceProperty().subscribe((was, is) -> gallery.renew());
+        work.deviceProperty().subscribe((was, is) -> gallery.renew(is.width() / is.height()));
     }
 
     private HBox bar() {
@@ -103,6 +109,7 @@ public final class MocksView implements StageView {
 
     private void sizeCards(int by) {
         gallery.size(gallery.size().next(by));
+        around.preferred().change(p -> p.withCards(gallery.size().word()));
         tell();
     }
 
@@ -174,7 +181,8 @@ public final class MocksView implements StageView {
     }
 
     private ScreenCard card(Screen screen) {
-        ScreenCard card = new ScreenCard(screen, gallery.size(), work, around.pictures());
+        ScreenCard card =
+                new ScreenCard(screen, gallery.size(), gallery.places().cell(), work, around.pictures());
         choose(card);
         card.focusedProperty().addListener((o, was, is) -> {
             if (is && !work.selection().together().contains(card.screen().id())) {
@@ -217,7 +225,9 @@ public final class MocksView implements StageView {
         } else if (!together.contains(id)) {
             work.selection().choose(id);
         }
-        focusChosen();
+        // Nothing moves beneath a pointer that is pressing.
+        gallery.keep(work.selection().screen());
+        chosen().ifPresent(ScreenCard::requestFocus);
     }
 
     private void chooseAll() {

@@ -1,7 +1,9 @@
 package pandel.desktop.mocks;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -13,15 +15,14 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Targets;
+import pandel.core.model.frame.Sequence;
+import pandel.core.model.frame.TabSet;
+import pandel.core.model.link.Target;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
-import pandel.core.model.screen.State;
 import pandel.core.model.screen.Status;
-import pandel.core.play.layout.Placement;
-import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.sign.FormSign;
 import pandel.desktop.work.Work;
@@ -37,7 +38,8 @@ final class ScreenCard extends VBox {
 
     private final CardSize cardSize;
     private final Work work;
-    private final MockView mock;
+    private final CardPile pile;
+    private GalleryLayout.Cell cell;
     private final HBox name = new HBox(6);
     private final Label title = new Label();
     private final Label counts = new Label();
@@ -53,22 +55,14 @@ final class ScreenCard extends VBox {
         static final Told NOTHING = new Told(-1, -1, false, 0, List.of());
     }
 
-    ScreenCard(Screen screen, CardSize size, Work work, PictureLibrary pictures) {
+    ScreenCard(Screen screen, CardSize size, GalleryLayout.Cell cell, Work work, PictureLibrary pictures) {
         this.cardSize = size;
         this.work = work;
-        this.mock = new MockView(pictures);
+        this.pile = new CardPile(work, pictures);
+        this.cell = cell;
         getStyleClass().add("card");
         setAccessibleRole(AccessibleRole.BUTTON);
-        setMinSize(size.cell().width(), size.cell().height());
-        setPrefSize(size.cell().width(), size.cell().height());
-        setMaxSize(size.cell().width(), size.cell().height());
-        StackPane frame = new StackPane(mock);
-        frame.getStyleClass().add("mock-frame");
-        frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        StackPane area = new StackPane(frame);
-        area.setMinHeight(size.height + 4);
-        area.setPrefHeight(size.height + 4);
-        area.setAlignment(Pos.BOTTOM_LEFT);
+        size(cell);
         title.getStyleClass().add("card-title");
         title.setTooltip(titleTip);
         title.setMinWidth(0);
@@ -80,7 +74,7 @@ final class ScreenCard extends VBox {
         badges.setFillHeight(false);
         badges.setMinHeight(20);
         counts.setMinHeight(18);
-        getChildren().addAll(area, name, counts, badges);
+        getChildren().addAll(pile, name, counts, badges);
         show(screen);
     }
 
@@ -90,10 +84,7 @@ final class ScreenCard extends VBox {
         screen = next;
         // No style asks for it; an id would have the whole card styled anew.
         setUserData(screen.id());
-        Placement.Size drawn = Placement.sizeOf(
-                screen, work.width(), work.device().width(), work.device().height());
-        double factor = Math.min(cardSize.width / drawn.width(), cardSize.height / drawn.height());
-        mock.show(screen, work.width(), Math.rint(drawn.width() * factor), Math.rint(drawn.height() * factor));
+        pile.show(screen, cell);
         title.setText(screen.shownTitle());
         titleTip.setText(screen.shownTitle()
                 + (screen.mocks().isEmpty()
@@ -114,10 +105,32 @@ final class ScreenCard extends VBox {
         tell();
     }
 
+    /** Shows the same in another size. */
+    void fit(GalleryLayout.Cell next) {
+        if (!next.equals(cell)) {
+            cell = next;
+            size(next);
+            pile.fit(next);
+        }
+    }
+
+    private void size(GalleryLayout.Cell to) {
+        setMinSize(to.width(), to.height());
+        setPrefSize(to.width(), to.height());
+        setMaxSize(to.width(), to.height());
+    }
+
+    /** Brings what is next behind the mock to the front. */
+    private void turn() {
+        pile.turn(cell);
+        told = Told.NOTHING;
+        tell();
+    }
+
     /** Kept out of sight until it serves again; no picture is made ready for it meanwhile. */
     void rest() {
         setVisible(false);
-        mock.rest();
+        pile.rest();
     }
 
     Screen screen() {
@@ -163,20 +176,25 @@ final class ScreenCard extends VBox {
         if (entry) {
             badge("starts", "entry", "Play starts here");
         }
+        if (findings > 0) {
+            badge(String.valueOf(findings), "findings-count", findings == 1 ? "One finding" : findings + " findings");
+        }
         if (!now.changes().isEmpty()) {
             badge("changed", "live", String.join("\n", now.changes()));
         }
         boolean room = cardSize != CardSize.SMALL;
-        if (room && !screen.states().isEmpty()) {
-            badge(
-                    screen.states().size() + 1 + " looks",
-                    "end",
-                    "Plain, "
-                            + String.join(
-                                    ", ",
-                                    screen.states().stream()
-                                            .map(State::shownTitle)
-                                            .toList()));
+        if (room && pile.isPile()) {
+            Label behind = badge(
+                    pile.words().isEmpty() ? pile.count() : pile.words(),
+                    "turn",
+                    pile.all() + "\nPress: the next comes to the front");
+            behind.setOnMouseClicked(e -> {
+                turn();
+                e.consume();
+            });
+        }
+        if (room) {
+            framedIn().forEach((kind, titles) -> badge(kind, "frame", titles));
         }
         if (room && screen.home()) {
             badge("home", "end", "Where people are meant to stay");
@@ -189,9 +207,6 @@ final class ScreenCard extends VBox {
         } else if (room && screen.status() == Status.READY) {
             badge("ready", "end", "Ready");
         }
-        if (findings > 0) {
-            badge(String.valueOf(findings), "findings-count", findings == 1 ? "One finding" : findings + " findings");
-        }
         for (int i = badgesUsed; i < badgeLabels.size(); i++) {
             badgeLabels.get(i).setVisible(false);
             badgeLabels.get(i).setManaged(false);
@@ -200,7 +215,7 @@ final class ScreenCard extends VBox {
                 + (entry ? ", starts here" : "") + (screen.end() ? ", an end" : ""));
     }
 
-    private void badge(String text, String style, String tip) {
+    private Label badge(String text, String style, String tip) {
         if (badgesUsed == badgeLabels.size()) {
             Label more = new Label();
             more.setTooltip(new Tooltip());
@@ -214,8 +229,30 @@ final class ScreenCard extends VBox {
         if (!badge.getStyleClass().equals(List.of("label", "badge", style))) {
             badge.getStyleClass().setAll("label", "badge", style);
         }
+        badge.setOnMouseClicked(null);
         badge.setVisible(true);
         badge.setManaged(true);
+        return badge;
+    }
+
+    /** The kinds of frames that it is a part of, each with what it is there. */
+    private Map<String, String> framedIn() {
+        Map<String, String> in = new LinkedHashMap<>();
+        for (TabSet set : work.prototype().tabSets()) {
+            if (set.tabs().stream().anyMatch(t -> isThis(t.root()))) {
+                in.merge("tab", "A tab of " + set.shownTitle(), (a, b) -> a + "\n" + b);
+            }
+        }
+        for (Sequence sequence : work.prototype().sequences()) {
+            if (sequence.pages().contains(screen.id())) {
+                in.merge("page", "A page of " + sequence.shownTitle(), (a, b) -> a + "\n" + b);
+            }
+        }
+        return in;
+    }
+
+    private boolean isThis(Target target) {
+        return Targets.shownId(work.prototype(), target).equals(screen.id());
     }
 
     /** Lets the title be typed in place; Enter keeps it, Escape leaves it. */

@@ -46,11 +46,11 @@ class GalleryLayoutTest {
                 .containsExactlyInAnyOrderElementsOf(
                         prototype.screens().stream().map(Screen::id).toList());
         for (Spot a : layout.spots()) {
-            assertThat(a.y() + CELL.height()).isLessThan(layout.height());
+            assertThat(a.y() + layout.cell().height()).isLessThan(layout.height());
             for (Spot b : layout.spots()) {
                 assertThat(a == b
-                                || Math.abs(a.x() - b.x()) >= CELL.width()
-                                || Math.abs(a.y() - b.y()) >= CELL.height())
+                                || Math.abs(a.x() - b.x()) >= layout.cell().width()
+                                || Math.abs(a.y() - b.y()) >= layout.cell().height())
                         .isTrue();
             }
         }

@@ -16,13 +16,15 @@ import java.util.OptionalDouble;
  * @param dotsAMillimetre interface px to a millimetre of the monitor, once measured: what true size needs
  * @param recent files opened last, the latest first
  * @param window where the window was left
+ * @param cards how large cards were shown last, in a word of the window's; empty: as usual
  */
 public record Preferences(
         LookWish look,
         int wordsAMinute,
         OptionalDouble dotsAMillimetre,
         List<Path> recent,
-        Optional<WindowPlace> window) {
+        Optional<WindowPlace> window,
+        String cards) {
 
     public static final int SLOWEST = 60;
     public static final int FASTEST = 600;
@@ -42,7 +44,7 @@ public record Preferences(
 
     /** What holds until somebody says otherwise; people read about 200 words a minute. */
     public static final Preferences USUAL =
-            new Preferences(LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty());
+            new Preferences(LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty(), "");
 
     public Preferences {
         wordsAMinute = Math.clamp(wordsAMinute, SLOWEST, FASTEST);
@@ -55,23 +57,23 @@ public record Preferences(
     }
 
     public Preferences withLook(LookWish wish) {
-        return new Preferences(wish, wordsAMinute, dotsAMillimetre, recent, window);
+        return new Preferences(wish, wordsAMinute, dotsAMillimetre, recent, window, cards);
     }
 
     public Preferences reading(int words) {
-        return new Preferences(look, words, dotsAMillimetre, recent, window);
+        return new Preferences(look, words, dotsAMillimetre, recent, window, cards);
     }
 
     /** @param dots interface px to a millimetre */
     public Preferences measured(double dots) {
-        return new Preferences(look, wordsAMinute, OptionalDouble.of(dots), recent, window);
+        return new Preferences(look, wordsAMinute, OptionalDouble.of(dots), recent, window, cards);
     }
 
     /** The same with a file opened last. */
     public Preferences opened(Path file) {
         List<Path> files = new ArrayList<>(List.of(file.toAbsolutePath()));
         files.addAll(recent);
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, files, window);
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, files, window, cards);
     }
 
     /** The same without a file that is not there any more. */
@@ -81,11 +83,17 @@ public record Preferences(
                 wordsAMinute,
                 dotsAMillimetre,
                 recent.stream().filter(f -> !f.equals(file)).toList(),
-                window);
+                window,
+                cards);
     }
 
     /** The same with the window left there. */
     public Preferences left(WindowPlace place) {
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, Optional.of(place));
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, Optional.of(place), cards);
+    }
+
+    /** The same with cards that large. */
+    public Preferences withCards(String size) {
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, window, size);
     }
 }

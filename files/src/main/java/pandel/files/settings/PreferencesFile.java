@@ -49,7 +49,8 @@ public record PreferencesFile(Path path) {
                     node.path("wordsAMinute").asInt(Preferences.USUAL.wordsAMinute()),
                     dots.isNumber() ? OptionalDouble.of(dots.asDouble()) : OptionalDouble.empty(),
                     recent,
-                    window(node.path("window")));
+                    window(node.path("window")),
+                    node.path("cards").asText(""));
         } catch (IOException | InvalidPathException e) {
             return Preferences.USUAL;
         }
@@ -83,6 +84,9 @@ public record PreferencesFile(Path path) {
                         .put("width", w.width())
                         .put("height", w.height())
                         .put("filling", w.filling()));
+        if (!preferences.cards().isEmpty()) {
+            node.put("cards", preferences.cards());
+        }
         Files.createDirectories(path.toAbsolutePath().getParent());
         Path beside = path.resolveSibling("." + path.getFileName() + ".saving");
         Files.writeString(beside, Json.text(node));
