@@ -36,6 +36,7 @@ import pandel.desktop.shell.file.DocumentFiles;
 import pandel.desktop.shell.file.Dropping;
 import pandel.desktop.shell.file.FileChoosing;
 import pandel.desktop.shell.file.FixedPartsBox;
+import pandel.desktop.shell.file.NewScreens;
 import pandel.desktop.shell.file.Pasted;
 import pandel.desktop.shell.file.PictureImport;
 import pandel.desktop.shell.file.PicturePlacement;
@@ -120,11 +121,17 @@ public final class MainWindow implements StageWindow {
         this.telling = new WindowTelling(said, questions);
         Background background = new Background(work, Threads.ofWindow(), this::failed);
         this.keeping = new DocumentFiles(work, background, preferred, tools, telling);
-        this.importing = new PictureImport(work, background, tools.choosing(), tools.thumbnails(), telling);
+        this.importing = new PictureImport(
+                work,
+                background,
+                tools.choosing(),
+                tools.thumbnails(),
+                telling,
+                new NewScreens(work, things, telling, () -> go(WorkStage.LINKS))::look);
         this.replacing = new Replacing(work, background, this, telling, tools.thumbnails());
         this.picturing = new PicturePlacement(work, background, telling, pictures, tools.thumbnails());
         work.documentProperty().addListener((o, a, opened) -> {
-            said.done();
+            said.clear();
             pictures.from(opened.shelf());
         });
         work.stoppedProperty().addListener((o, a, why) -> why.ifPresent(e -> failed("check the prototype", e)));

@@ -90,7 +90,7 @@ final class RandomOffice implements Telling {
                 preferred,
                 new DocumentFiles.Tools(chooser(), thumbnails, folder.resolve("marks")),
                 this);
-        this.importing = new PictureImport(work, background, chooser(), thumbnails, this);
+        this.importing = new PictureImport(work, background, chooser(), thumbnails, this, (told, taken) -> {});
         PictureLibrary library = new PictureLibrary(thumbnails);
         StageWindow around = (StageWindow) Proxy.newProxyInstance(
                 StageWindow.class.getClassLoader(),

@@ -202,6 +202,15 @@ public final class HotspotEdits {
         });
     }
 
+    /** Adds a hotspot that stands on several screens. */
+    public static Edit addShared(Hotspot hotspot, Collection<String> screens) {
+        return Edit.of("mark something on " + screens.size() + " screens", p -> {
+            List<SharedHotspot> all = new ArrayList<>(p.shared());
+            all.add(new SharedHotspot(hotspot, new LinkedHashSet<>(screens), Rest.NONE));
+            return p.withShared(all);
+        });
+    }
+
     /** Makes a shared hotspot one screen's own again; it goes from the others. */
     public static Edit unshare(SharedHotspot shared, Screen keeper) {
         return Edit.of(

@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
+import pandel.core.model.screen.Screen;
 import pandel.desktop.shell.notice.Telling;
 import pandel.desktop.stage.Question;
 import pandel.desktop.work.Background;
@@ -28,9 +30,17 @@ public final class PictureImport {
     private final FileChoosing choosing;
     private final Thumbnails thumbnails;
     private final Telling telling;
+    private final BiConsumer<String, List<String>> then;
 
+    /** @param then told what was said of screens that were made, and their ids */
     public PictureImport(
-            Work work, Background background, FileChoosing choosing, Thumbnails thumbnails, Telling telling) {
+            Work work,
+            Background background,
+            FileChoosing choosing,
+            Thumbnails thumbnails,
+            Telling telling,
+            BiConsumer<String, List<String>> then) {
+        this.then = then;
         this.work = work;
         this.background = background;
         this.choosing = choosing;
@@ -110,7 +120,7 @@ public final class PictureImport {
         take(all, new Gathering.Found(all, List.of(), found.inside()), taken -> {});
     }
 
-    private void take(List<Path> files, Gathering.Found found, Consumer<String> then) {
+    private void take(List<Path> files, Gathering.Found found, Consumer<String> more) {
         AtomicBoolean stopped = new AtomicBoolean();
         Document document = work.document();
         Prototype prototype = document.prototype();
@@ -129,7 +139,11 @@ public final class PictureImport {
                 telling.done();
                 gathered.ifPresentOrElse(
                         g -> {
-                            then.accept(taken(g, found.leftOut()));
+                            List<Screen> added = add(g);
+                            String told = taken(g, added, found.leftOut());
+                            more.accept(told);
+                            this.then.accept(
+                                    told, added.stream().map(Screen::id).toList());
                         },
                         () -> telling.say("Stopped; no picture was taken in."));
             };
@@ -143,24 +157,24 @@ public final class PictureImport {
         }
     }
 
-    /** @return what was taken, in a sentence */
-    private String taken(Gathering.Gathered gathered, List<String> leftOut) {
-        if (!gathered.screens().isEmpty()) {
-            // Ids were chosen when this began; what was made since may have taken one.
-            Set<String> taken = work.prototype().index().ids();
-            work.edit(ScreenEdits.add(gathered.screens().stream()
-                    .map(s -> taken.contains(s.id()) ? s.withId(work.freshId(s.title())) : s)
-                    .toList()));
-            work.selection()
-                    .choose(work.prototype()
-                            .screens()
-                            .get(work.prototype().screens().size()
-                                    - gathered.screens().size())
-                            .id());
+    private List<Screen> add(Gathering.Gathered gathered) {
+        // Ids were chosen when this began; what was made since may have taken one.
+        Set<String> taken = work.prototype().index().ids();
+        List<Screen> screens = gathered.screens().stream()
+                .map(s -> taken.contains(s.id()) ? s.withId(work.freshId(s.title())) : s)
+                .toList();
+        if (!screens.isEmpty()) {
+            work.edit(ScreenEdits.add(screens));
+            work.selection().choose(screens.getFirst().id());
         }
+        return screens;
+    }
+
+    /** @return what was taken, in a sentence */
+    private String taken(Gathering.Gathered gathered, List<Screen> screens, List<String> leftOut) {
         int n = gathered.screens().size();
         String taken = (n == 1 ? "One picture was taken in." : n + " pictures were taken in.")
-                + SamePictures.told(work.prototype(), gathered.screens());
+                + SamePictures.told(work.prototype(), screens);
         if (gathered.problems().isEmpty() && leftOut.isEmpty()) {
             telling.say(taken);
             return taken;

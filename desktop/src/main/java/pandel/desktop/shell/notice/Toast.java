@@ -1,5 +1,7 @@
 package pandel.desktop.shell.notice;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.Optional;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Insets;
@@ -30,6 +32,10 @@ public final class Toast extends HBox {
     private final Preferred preferred;
     private final ObservableBooleanValue pageOpen;
     private boolean plain;
+    /** What waits to be offered, one after another; the first is shown unless a sentence or progress is. */
+    private final Deque<Offer> offers = new ArrayDeque<>();
+
+    private record Offer(String sentence, String what, Runnable action) {}
 
     /** @param pageOpen whether a page is open, which a plain sentence is said above, out of the way of its buttons */
     public Toast(Preferred preferred, ObservableBooleanValue pageOpen) {
@@ -66,25 +72,54 @@ public final class Toast extends HBox {
                                 + 60_000.0
                                         * sentence.split("\\s+").length
                                         / preferred.now().wordsAMinute(),
-                        () -> setVisible(false)));
+                        this::next));
     }
 
-    /** Says a sentence that something can be done about; it stays until it is done or left. */
+    /** Says a sentence that something can be done about; it stays until it is done or left, and others wait. */
     void offer(String sentence, String what, Runnable action) {
-        place(false);
+        offers.add(new Offer(sentence, what, action));
+        // A sentence is read to its end, unless the offer says it once more.
+        boolean saying = isVisible() && plain && !sentence.startsWith(words.getText());
+        if (offers.size() == 1 && !saying && !getChildren().contains(bar)) {
+            next();
+        }
+    }
+
+    /** The first of what is to be offered, if there is anything. */
+    private void next() {
         stay();
-        words.setText(sentence);
-        Button take = new Button(what);
+        Offer first = offers.peek();
+        if (first == null) {
+            setVisible(false);
+            getChildren().clear();
+            return;
+        }
+        place(false);
+        words.setText(first.sentence());
+        Button take = new Button(first.what());
         take.setId("offer-take");
         take.setOnAction(e -> {
-            setVisible(false);
-            action.run();
+            offers.remove(first);
+            next();
+            first.action().run();
         });
         Button later = new Button("Not now");
         later.setId("offer-leave");
-        later.setOnAction(e -> setVisible(false));
+        later.setOnAction(e -> {
+            offers.remove(first);
+            next();
+        });
         getChildren().setAll(words, take, later);
         setVisible(true);
+    }
+
+    /** Nothing that was said or offered counts any more. */
+    public void clear() {
+        offers.clear();
+        done();
+        if (!plain) {
+            setVisible(false);
+        }
     }
 
     /** Shows how far long work is. */
@@ -106,8 +141,8 @@ public final class Toast extends HBox {
 
     public void done() {
         if (getChildren().contains(bar)) {
-            setVisible(false);
             getChildren().clear();
+            next();
         }
     }
 }
