@@ -174,6 +174,7 @@ class ReplaceTest extends WindowTest {
         chosenFiles.add(exports);
         interact(() -> opened.window().run("watch"));
         until(() -> read().contains("“exports” is watched"));
+        hold(20_000);
         // Half a picture is no picture yet.
         byte[] whole = Files.readAllBytes(NEXT_WEEK.resolve("09_loans@2x.png"));
         Files.write(exports.resolve("09_loans@2x.png"), java.util.Arrays.copyOf(whole, 5000));

@@ -77,6 +77,8 @@ public final class Toast extends HBox {
 
     /** Says a sentence that something can be done about; it stays until it is done or left, and others wait. */
     void offer(String sentence, String what, Runnable action) {
+        // What is offered anew stands for what was before.
+        offers.removeIf(o -> o.what().equals(what));
         offers.add(new Offer(sentence, what, action));
         // A sentence is read to its end, unless the offer says it once more.
         boolean saying = isVisible() && plain && !sentence.startsWith(words.getText());
