@@ -109,9 +109,12 @@ class SavingTest {
                         OptionalDouble.empty(),
                         List.of(),
                         Optional.empty(),
-                        ""));
+                        "",
+                        false));
         file.write(mine.withCards("large"));
         assertThat(file.read().cards()).isEqualTo("large");
+        file.write(mine.led(true));
+        assertThat(file.read().led()).isTrue();
         WindowPlace place = new WindowPlace(-20, 40.5, 1280, 800, true);
         file.write(mine.left(place));
         assertThat(file.read().window()).contains(place);

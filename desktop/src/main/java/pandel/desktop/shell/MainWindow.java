@@ -121,13 +121,8 @@ public final class MainWindow implements StageWindow {
         this.telling = new WindowTelling(said, questions);
         Background background = new Background(work, Threads.ofWindow(), this::failed);
         this.keeping = new DocumentFiles(work, background, preferred, tools, telling);
-        this.importing = new PictureImport(
-                work,
-                background,
-                tools.choosing(),
-                tools.thumbnails(),
-                telling,
-                new NewScreens(work, things, telling, () -> go(WorkStage.LINKS))::look);
+        NewScreens fresh = new NewScreens(work, things, telling, () -> go(WorkStage.LINKS));
+        this.importing = new PictureImport(work, background, tools, telling, fresh::look);
         this.replacing = new Replacing(work, background, this, telling, tools.thumbnails());
         this.picturing = new PicturePlacement(work, background, telling, pictures, tools.thumbnails());
         work.documentProperty().addListener((o, a, opened) -> {
@@ -153,7 +148,7 @@ public final class MainWindow implements StageWindow {
                 dress(root.getScene());
             }
         });
-        root.getChildren().addAll(page, said, questions);
+        root.getChildren().addAll(page, new FirstLinks(work, preferred, stages), said, questions);
         // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
         root.sceneProperty()
                 .addListener((o, a, scene) -> scene.addEventFilter(

@@ -5,7 +5,6 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.WorkStage;
@@ -26,12 +25,17 @@ final class Stages {
         return Collections.unmodifiableMap(views);
     }
 
-    Node node() {
+    StackPane node() {
         return node;
     }
 
     WorkStage shown() {
         return shown;
+    }
+
+    /** Whether a stage is shown, and nothing in its place. */
+    boolean isShown(WorkStage stage) {
+        return instead.isEmpty() && shown == stage && !node.getChildren().isEmpty();
     }
 
     /** What is shown now. */

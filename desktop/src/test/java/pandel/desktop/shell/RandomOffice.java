@@ -84,13 +84,9 @@ final class RandomOffice implements Telling {
             throw new AssertionError("Could not " + effort, why);
         });
         Preferred preferred = new Preferred(new PreferencesFile(folder.resolve("preferences.json")));
-        this.keeping = new DocumentFiles(
-                work,
-                background,
-                preferred,
-                new DocumentFiles.Tools(chooser(), thumbnails, folder.resolve("marks")),
-                this);
-        this.importing = new PictureImport(work, background, chooser(), thumbnails, this, (told, taken) -> {});
+        DocumentFiles.Tools tools = new DocumentFiles.Tools(chooser(), thumbnails, folder.resolve("marks"));
+        this.keeping = new DocumentFiles(work, background, preferred, tools, this);
+        this.importing = new PictureImport(work, background, tools, this, (told, taken) -> {});
         PictureLibrary library = new PictureLibrary(thumbnails);
         StageWindow around = (StageWindow) Proxy.newProxyInstance(
                 StageWindow.class.getClassLoader(),

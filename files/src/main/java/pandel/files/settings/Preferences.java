@@ -17,6 +17,7 @@ import java.util.OptionalDouble;
  * @param recent files opened last, the latest first
  * @param window where the window was left
  * @param cards how large cards were shown last, in a word of the window's; empty: as usual
+ * @param led whether the person was led through a first link, or wanted none of it
  */
 public record Preferences(
         LookWish look,
@@ -24,7 +25,8 @@ public record Preferences(
         OptionalDouble dotsAMillimetre,
         List<Path> recent,
         Optional<WindowPlace> window,
-        String cards) {
+        String cards,
+        boolean led) {
 
     public static final int SLOWEST = 60;
     public static final int FASTEST = 600;
@@ -44,7 +46,7 @@ public record Preferences(
 
     /** What holds until somebody says otherwise; people read about 200 words a minute. */
     public static final Preferences USUAL =
-            new Preferences(LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty(), "");
+            new Preferences(LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty(), "", false);
 
     public Preferences {
         wordsAMinute = Math.clamp(wordsAMinute, SLOWEST, FASTEST);
@@ -57,23 +59,23 @@ public record Preferences(
     }
 
     public Preferences withLook(LookWish wish) {
-        return new Preferences(wish, wordsAMinute, dotsAMillimetre, recent, window, cards);
+        return new Preferences(wish, wordsAMinute, dotsAMillimetre, recent, window, cards, led);
     }
 
     public Preferences reading(int words) {
-        return new Preferences(look, words, dotsAMillimetre, recent, window, cards);
+        return new Preferences(look, words, dotsAMillimetre, recent, window, cards, led);
     }
 
     /** @param dots interface px to a millimetre */
     public Preferences measured(double dots) {
-        return new Preferences(look, wordsAMinute, OptionalDouble.of(dots), recent, window, cards);
+        return new Preferences(look, wordsAMinute, OptionalDouble.of(dots), recent, window, cards, led);
     }
 
     /** The same with a file opened last. */
     public Preferences opened(Path file) {
         List<Path> files = new ArrayList<>(List.of(file.toAbsolutePath()));
         files.addAll(recent);
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, files, window, cards);
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, files, window, cards, led);
     }
 
     /** The same without a file that is not there any more. */
@@ -84,16 +86,22 @@ public record Preferences(
                 dotsAMillimetre,
                 recent.stream().filter(f -> !f.equals(file)).toList(),
                 window,
-                cards);
+                cards,
+                led);
     }
 
     /** The same with the window left there. */
     public Preferences left(WindowPlace place) {
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, Optional.of(place), cards);
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, Optional.of(place), cards, led);
     }
 
     /** The same with cards that large. */
     public Preferences withCards(String size) {
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, window, size);
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, window, size, led);
+    }
+
+    /** The same with that led, or to be led. */
+    public Preferences led(boolean was) {
+        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, window, cards, was);
     }
 }

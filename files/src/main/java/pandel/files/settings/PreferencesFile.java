@@ -50,7 +50,8 @@ public record PreferencesFile(Path path) {
                     dots.isNumber() ? OptionalDouble.of(dots.asDouble()) : OptionalDouble.empty(),
                     recent,
                     window(node.path("window")),
-                    node.path("cards").asText(""));
+                    node.path("cards").asText(""),
+                    node.path("led").asBoolean());
         } catch (IOException | InvalidPathException e) {
             return Preferences.USUAL;
         }
@@ -86,6 +87,9 @@ public record PreferencesFile(Path path) {
                         .put("filling", w.filling()));
         if (!preferences.cards().isEmpty()) {
             node.put("cards", preferences.cards());
+        }
+        if (preferences.led()) {
+            node.put("led", true);
         }
         Files.createDirectories(path.toAbsolutePath().getParent());
         Path beside = path.resolveSibling("." + path.getFileName() + ".saving");

@@ -36,15 +36,14 @@ public final class PictureImport {
     public PictureImport(
             Work work,
             Background background,
-            FileChoosing choosing,
-            Thumbnails thumbnails,
+            DocumentFiles.Tools tools,
             Telling telling,
             BiConsumer<String, List<String>> then) {
         this.then = then;
         this.work = work;
         this.background = background;
-        this.choosing = choosing;
-        this.thumbnails = thumbnails;
+        this.choosing = tools.choosing();
+        this.thumbnails = tools.thumbnails();
         this.telling = telling;
     }
 
