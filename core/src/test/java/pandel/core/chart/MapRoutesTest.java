@@ -37,10 +37,10 @@ class MapRoutesTest {
                 .isZero();
     }
 
-    @Property(tries = 40)
+    @Property(tries = 25)
     void atRestEachWayCanBeFollowed(
             @ForAll long seed,
-            @ForAll @IntRange(min = 1, max = 90) int size,
+            @ForAll @IntRange(min = 1, max = 60) int size,
             @ForAll Kind kind,
             @ForAll boolean lanes,
             @ForAll boolean mocks) {
@@ -61,8 +61,8 @@ class MapRoutesTest {
                 .isZero();
     }
 
-    @Property(tries = 40)
-    void soCanAllWaysOfOneScreen(@ForAll long seed, @ForAll @IntRange(min = 2, max = 60) int size) {
+    @Property(tries = 25)
+    void soCanAllWaysOfOneScreen(@ForAll long seed, @ForAll @IntRange(min = 2, max = 45) int size) {
         MapLayout layout = layout(Generated.of(size, seed, Kind.USUAL), false, false);
         for (String screen : layout.spots().keySet()) {
             assertCanBeFollowed(layout.ways().of(screen), layout);
