@@ -9,7 +9,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import pandel.core.edit.Edit;
 import pandel.core.edit.screen.ScreenEdits;
+import pandel.core.model.screen.Form;
 
 /** Play as a person sees it; time passes when the test says so. */
 class PlayTest extends WindowTest {
@@ -19,6 +21,30 @@ class PlayTest extends WindowTest {
         openSample();
         go(4);
         settle();
+    }
+
+    /** Without an entry, one press says where play begins; with nothing to begin at, what is missing is said. */
+    @Test
+    void whereNothingStartsOnePressSaysWhere() {
+        interact(() -> opened.work().edit(Edit.of("start nowhere", p -> p.withEntries(List.of()))));
+        settle();
+        interact(() -> opened.work().selection().choose(screen("Tools").id()));
+        go(4);
+        clickOn("Start over");
+        settle();
+        assertRead("Play has nowhere to start");
+        clickOn("Start at Tools");
+        settle();
+        assertThat(trail().getFirst()).isEqualTo("Tools");
+        interact(() -> opened.work()
+                .edit(ScreenEdits.remove(prototype().screens().stream()
+                        .filter(s -> s.form() == Form.PAGE)
+                        .toList())));
+        settle();
+        assertRead("Nothing to play yet", "play begins at a page");
+        clickOn("Go to Mocks");
+        settle();
+        assertRead("Pictures from a folder");
     }
 
     @Test

@@ -29,6 +29,7 @@ import pandel.desktop.stage.EmptyStage;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.WhileShown;
+import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Background;
@@ -44,6 +45,7 @@ public final class CheckView implements StageView {
     private final StackPane body = new StackPane();
     private final VBox node = new VBox();
     private final CoveragePane coverage;
+    private final PageHost around;
     private final ToggleButton findingsFace = face("Findings", "face-findings");
     private final ToggleButton coverageFace = face("Coverage", "face-coverage");
     private final BorderPane page = new BorderPane();
@@ -59,6 +61,7 @@ public final class CheckView implements StageView {
 
     public CheckView(Work work, PageHost around, Background background) {
         this.work = work;
+        this.around = around;
         this.told = new FindingPane(work, around);
         list.getStyleClass().add("findings");
         list.setId("findings");
@@ -148,12 +151,17 @@ public final class CheckView implements StageView {
                                     + Journal.file() + ". The next edit begins them anew."));
             return;
         }
-        if (work.prototype().screens().isEmpty() || work.checked().isEmpty()) {
+        if (!work.prototype().screens().isEmpty() && work.checked().isEmpty()) {
+            body.getChildren().setAll(new EmptyStage("Checking…", "What is found stands here as soon as it is known."));
+            return;
+        }
+        if (work.prototype().screens().isEmpty()) {
             body.getChildren()
                     .setAll(new EmptyStage(
-                            "Nothing to check yet",
-                            "Take pictures of the screens in and link them; checks run by themselves "
-                                    + "after each edit."));
+                                    "Nothing to check yet",
+                                    "Take pictures of the screens in and link them; checks run by themselves "
+                                            + "after each edit.")
+                            .offering("Go to Mocks", () -> around.go(WorkStage.MOCKS)));
             return;
         }
         Checked checked = work.checked().get();

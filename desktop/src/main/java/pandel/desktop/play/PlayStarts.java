@@ -8,7 +8,9 @@ import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.SeparatorMenuItem;
+import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.whole.StartEdits;
+import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
@@ -105,12 +107,22 @@ final class PlayStarts {
 
     /** What is shown while nothing can be played. */
     static Node none(Work work, StageGuide around) {
-        boolean none = work.prototype().screens().isEmpty();
+        Optional<Screen> first = work.screen()
+                .filter(s -> s.form() == Form.PAGE)
+                .or(() -> work.prototype().screens().stream()
+                        .filter(s -> s.form() == Form.PAGE)
+                        .findFirst());
+        if (first.isPresent()) {
+            return new EmptyStage(
+                            "Play has nowhere to start",
+                            "It begins at a page: this one, or another that is chosen in Mocks.")
+                    .offering("Start at " + first.get().shownTitle(), () -> work.edit(ScreenEdits.entry(first.get())));
+        }
         return new EmptyStage(
-                        none ? "Nothing to play yet" : "Play has nowhere to start",
-                        none
+                        "Nothing to play yet",
+                        work.prototype().screens().isEmpty()
                                 ? "Take pictures of the screens in first."
-                                : "Choose a page in Mocks and start play there.")
+                                : "There are dialogs, sheets and panels alone; play begins at a page.")
                 .offering("Go to Mocks", () -> around.go(WorkStage.MOCKS));
     }
 }
