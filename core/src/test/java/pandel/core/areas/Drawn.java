@@ -66,14 +66,19 @@ final class Drawn {
 
     /** A strip of tabs at the foot: a sign over a word for each. */
     Drawn strip(int tabs, int chosen) {
-        box(0, height - 78, width, 1, 0xCFD6D6);
+        return strip(tabs, chosen, 0, 0);
+    }
+
+    /** The same, so many px further to the right and further up. */
+    Drawn strip(int tabs, int chosen, int right, int up) {
+        box(0, height - 78 - up, width, 1, 0xCFD6D6);
         for (int i = 0; i < tabs; i++) {
-            int middle = (2 * i + 1) * width / (2 * tabs);
+            int middle = (2 * i + 1) * width / (2 * tabs) + right;
             if (i == chosen) {
-                box(middle - 28, height - 70, 56, 28, TINT);
+                box(middle - 28, height - 70 - up, 56, 28, TINT);
             }
-            box(middle - 9, height - 65, 18 - i, 12 + i, INK);
-            words(middle - 17, height - 32, 35, 9, INK);
+            box(middle - 9, height - 65 - up, 18 - i, 12 + i, INK);
+            words(middle - 17, height - 32 - up, 35, 9, INK);
         }
         return this;
     }

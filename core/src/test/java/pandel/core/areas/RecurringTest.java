@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What stands alike on several pictures at the same place. */
 class RecurringTest {
@@ -52,6 +54,20 @@ class RecurringTest {
         assertThat(found).hasSize(1);
         assertThat(found.getFirst().pictures()).containsExactly(0, 1, 2, 3);
         assertThat(found.getFirst().areas()).hasSize(4);
+    }
+
+    /** Drawn anew for each picture, a strip is seldom at the very same px. */
+    @ParameterizedTest
+    @CsvSource({"1, 0", "0, 1", "-1, 1", "2, 2"})
+    void stripsThatDifferByAPixelAreOne(int right, int up) {
+        List<Things> pictures = List.of(
+                Drawn.screen().strip(4, 0).things(),
+                Drawn.screen().strip(4, 1, right, up).things(),
+                Drawn.screen().strip(4, 2).things(),
+                Drawn.screen().strip(4, 3, -right, 0).things());
+        Recurring.DrawnTabs tabs = Recurring.tabs(pictures).orElseThrow();
+        assertThat(tabs.areas()).hasSize(4);
+        assertThat(tabs.chosen()).containsExactly(0, 1, 2, 3);
     }
 
     @Test
