@@ -54,6 +54,13 @@ public record Look(Screen screen, Optional<State> state) {
         return Screen.mockFor(mocks(), width);
     }
 
+    /** Whether none of some hotspots is at an area on a width: neither holds the other's middle. */
+    public boolean isFree(Area area, Width width, List<Hotspot> hotspots) {
+        return hotspots.stream()
+                .flatMap(h -> areaOf(h, width).stream())
+                .noneMatch(a -> a.containsMiddleOf(area) || area.containsMiddleOf(a));
+    }
+
     /** The width that hotspots are placed on when it is seen on a width. */
     public Width areasOn(Width width) {
         return mockFor(width).map(Mock::on).orElse(width);

@@ -120,8 +120,7 @@ final class Proposals {
     }
 
     private boolean isFree(Screen screen, Area area) {
-        return work.prototype().index().hotspotsOn(screen.id()).stream()
-                .flatMap(h -> Look.plain(screen).areaOf(h, actions.deviceWidth()).stream())
-                .noneMatch(a -> a.containsMiddleOf(area) || area.containsMiddleOf(a));
+        return Look.plain(screen)
+                .isFree(area, actions.deviceWidth(), work.prototype().index().hotspotsOn(screen.id()));
     }
 }

@@ -151,9 +151,7 @@ public final class NewScreens {
     }
 
     private boolean isFree(Screen screen, Width width, Area area) {
-        return work.prototype().index().hotspotsOn(screen.id()).stream()
-                .flatMap(h -> Look.plain(screen).areaOf(h, width).stream())
-                .noneMatch(a -> a.containsMiddleOf(area) || area.containsMiddleOf(a));
+        return Look.plain(screen).isFree(area, width, work.prototype().index().hotspotsOn(screen.id()));
     }
 
     /** One shared hotspot, chosen on the desk: what it leads to is said there. */
