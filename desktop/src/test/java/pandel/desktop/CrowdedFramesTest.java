@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.edit.frame.DrawerEdits;
 import pandel.core.edit.frame.HeaderEdits;
@@ -30,17 +29,7 @@ import pandel.desktop.frames.HeaderDesk;
 import pandel.desktop.frames.TabSetDesk;
 
 /** Frames with far more in them than anybody draws: each still stands on the desk, is played, and can be undone. */
-class CrowdedFramesTest extends WindowTest {
-
-    @Override
-    java.nio.file.Path offered() {
-        return framedSample();
-    }
-
-    @BeforeEach
-    void open() {
-        openSample();
-    }
+class CrowdedFramesTest extends FramedWindowTest {
 
     private Screen page() {
         return prototype().screens().stream()

@@ -7,7 +7,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import pandel.core.model.frame.Drawer;
 import pandel.core.model.frame.Header;
@@ -22,17 +21,7 @@ import pandel.desktop.frames.SequenceDesk;
 import pandel.desktop.frames.TabSetDesk;
 
 /** Frames are edited where they are seen: by dragging their edges and typing on them, with undo at hand. */
-class FrameDeskTest extends WindowTest {
-
-    @Override
-    java.nio.file.Path offered() {
-        return framedSample();
-    }
-
-    @BeforeEach
-    void open() {
-        openSample();
-    }
+class FrameDeskTest extends FramedWindowTest {
 
     private TabSet set() {
         return prototype().tabSets().getFirst();

@@ -16,17 +16,17 @@ import pandel.core.chart.MapLayout.Lane;
 import pandel.core.chart.MapLayout.Wish;
 import pandel.core.model.screen.Screen;
 
-/** One way to lay a chart out: bands in columns, as many side by side as there is height or as are wished for. */
+/** One way to lay a chart out: bands in columns, as many side by side as the height asks for. */
 final class Arrangement {
 
     /** The most px that a title makes its column wide. */
-    static final double CHIP_MOST = 216;
+    private static final double CHIP_MOST = 216;
     /** Px² of the picture of a mock, and what stands about and below it. */
     private static final double MOCK_AREA = 20_000;
 
     private static final double MOCK_AROUND = 12;
     private static final double MOCK_BELOW = 40;
-    static final double TOP = 40;
+    private static final double TOP = 40;
     /** Above the places, below the heads of the bands. */
     private static final double HEADED = 34;
 
@@ -106,7 +106,7 @@ final class Arrangement {
         for (int c = 0; c < columns.size(); c++) {
             double left = lefts.get(c);
             double wider = columns.get(c).wide() - wide;
-            columns.get(c).placed().forEach((id, spot) -> spots.put(id, spot.to(left, crowded ? 0 : wider)));
+            columns.get(c).placed().forEach((id, spot) -> spots.put(id, spot.to(left, wider)));
             columns.get(c).blocks().forEach(block -> blocks.add(block.to(left)));
         }
         List<Band> bands = new ArrayList<>();

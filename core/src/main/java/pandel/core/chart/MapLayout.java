@@ -77,21 +77,29 @@ public record MapLayout(
      */
     public static MapLayout of(Chart chart, Wish wish) {
         MapLayout best = new Arrangement(chart, wish, wish.height()).make();
+        if (!best.canBeLaidOtherwise()) {
+            return best;
+        }
         MapLayout last = best;
-        for (int i = 0; i < WINDOWS.length && last.isWrapped() && last.blocks().isEmpty(); i++) {
+        double least = best.cost(wish);
+        for (int i = 0; i < WINDOWS.length && last.canBeLaidOtherwise(); i++) {
             last = new Arrangement(chart, wish, wish.height() * WINDOWS[i]).make();
-            best = last.cost(wish) < best.cost(wish) ? last : best;
+            double cost = last.cost(wish);
+            best = cost < least ? last : best;
+            least = Math.min(least, cost);
         }
         return best;
     }
 
-    private boolean isWrapped() {
-        return spots.values().stream()
-                        .filter(s -> !s.onShoulder())
-                        .map(Spot::x)
-                        .distinct()
-                        .count()
-                > bands.size();
+    /** Whether a band stands in several columns, of its screens and not of counts. */
+    private boolean canBeLaidOtherwise() {
+        return blocks.isEmpty()
+                && spots.values().stream()
+                                .filter(s -> !s.onShoulder())
+                                .map(Spot::x)
+                                .distinct()
+                                .count()
+                        > bands.size();
     }
 
     private double cost(Wish wish) {

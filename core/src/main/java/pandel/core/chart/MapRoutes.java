@@ -19,6 +19,7 @@ public final class MapRoutes {
     private final List<Double> lefts;
     private final List<Double> gaps;
     private final double width;
+    private final List<Route> atRest;
 
     /**
      * @param lefts of the columns, in px
@@ -38,11 +39,12 @@ public final class MapRoutes {
         this.lefts = lefts;
         this.gaps = gaps;
         this.width = width;
+        this.atRest = List.copyOf(routes(routing, routing.rest()));
     }
 
     /** One way into each screen; none where there are too many screens to draw each. */
     public List<Route> atRest() {
-        return routes(routing, routing.rest());
+        return atRest;
     }
 
     /** All ways into a screen and out of it; none onto its own shoulder. */

@@ -151,10 +151,6 @@ public final class CheckView implements StageView {
                                     + Journal.file() + ". The next edit begins them anew."));
             return;
         }
-        if (!work.prototype().screens().isEmpty() && work.checked().isEmpty()) {
-            body.getChildren().setAll(new EmptyStage("Checking…", "What is found stands here as soon as it is known."));
-            return;
-        }
         if (work.prototype().screens().isEmpty()) {
             body.getChildren()
                     .setAll(new EmptyStage(
@@ -162,6 +158,10 @@ public final class CheckView implements StageView {
                                     "Take pictures of the screens in and link them; checks run by themselves "
                                             + "after each edit.")
                             .offering("Go to Mocks", () -> around.go(WorkStage.MOCKS)));
+            return;
+        }
+        if (work.checked().isEmpty()) {
+            body.getChildren().setAll(new EmptyStage("Checking…", "What is found stands here as soon as it is known."));
             return;
         }
         Checked checked = work.checked().get();

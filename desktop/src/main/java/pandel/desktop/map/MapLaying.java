@@ -6,6 +6,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
 import javafx.application.Platform;
 import org.jspecify.annotations.Nullable;
@@ -58,10 +59,10 @@ final class MapLaying {
     /**
      * What is laid out already, or else it is begun.
      *
-     * @param titled px that a place is wide with the whole title of a screen; called off the interface thread
+     * @param titles px that a place is wide with the whole title of a screen; asked for when it is begun
      * @param then told on the interface thread, unless something else was asked by then
      */
-    Optional<Laid> ask(Asked wanted, ToDoubleFunction<Screen> titled, Consumer<Laid> then) {
+    Optional<Laid> ask(Asked wanted, Supplier<ToDoubleFunction<Screen>> titles, Consumer<Laid> then) {
         if (last.filter(l -> l.of().equals(wanted)).isPresent()) {
             asked = Optional.of(wanted);
             return last;
@@ -70,6 +71,7 @@ final class MapLaying {
             return Optional.empty();
         }
         asked = Optional.of(wanted);
+        ToDoubleFunction<Screen> titled = titles.get();
         Optional<Chart> known =
                 last.filter(l -> l.of().checked() == wanted.checked()).map(Laid::chart);
         CompletableFuture<@Nullable Void> _ = CompletableFuture.supplyAsync(() -> lay(wanted, known, titled), THREAD)

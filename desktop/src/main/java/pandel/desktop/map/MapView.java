@@ -149,7 +149,7 @@ public final class MapView implements StageView {
         }
         wasTable = false;
         if (scroll.getWidth() > BARS) {
-            laying.ask(wanted(), titled(), this::draw).ifPresent(this::draw);
+            laying.ask(wanted(), this::titled, this::draw).ifPresent(this::draw);
         }
     }
 
@@ -184,7 +184,7 @@ public final class MapView implements StageView {
         }
         // The block of the chosen screen is known only when the chart is.
         if (!laid.layout().blocks().isEmpty() && !laid.of().equals(wanted())) {
-            laying.ask(wanted(), titled(), this::draw).ifPresent(this::draw);
+            laying.ask(wanted(), this::titled, this::draw).ifPresent(this::draw);
             return;
         }
         MapLight light = bar.light(laid.of().checked());

@@ -2,7 +2,6 @@ package pandel.desktop.mocks;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.layout.Region;
@@ -94,17 +93,9 @@ final class CardPile extends StackPane {
     }
 
     private void draw(MockView mock, Face face, double wide, double high) {
-        Width width = face.width();
-        boolean asDevice = width == work.width();
-        Optional<Mock> own = face.look().mockFor(width);
-        Placement.Size size = asDevice || own.isEmpty()
-                ? Placement.sizeOf(
-                        face.look().screen(),
-                        width,
-                        work.device().width(),
-                        work.device().height())
-                : new Placement.Size(own.get().width(), own.get().height());
-        mock.within(face.look(), width, size, wide, high);
+        Placement.Size size = Placement.sizeOf(
+                face.look(), face.width(), work.device().width(), work.device().height());
+        mock.within(face.look(), face.width(), size, wide, high);
     }
 
     /** Looks first, each as the device shows it; then the plain look on widths it has mocks of its own for. */

@@ -51,8 +51,9 @@ final class ScreenCard extends VBox {
     private Told told = Told.NOTHING;
 
     /** What a card tells of its screen beside how it looks. */
-    private record Told(int in, int out, boolean entry, int findings, List<String> changes) {
-        static final Told NOTHING = new Told(-1, -1, false, 0, List.of());
+    private record Told(
+            int in, int out, boolean entry, int findings, List<String> changes, Map<String, String> frames) {
+        static final Told NOTHING = new Told(-1, -1, false, 0, List.of(), Map.of());
     }
 
     ScreenCard(Screen screen, CardSize size, GalleryLayout.Cell cell, Work work, PictureLibrary pictures) {
@@ -166,7 +167,8 @@ final class ScreenCard extends VBox {
                 .filter(e -> Targets.shownId(work.prototype(), e.target()).equals(screen.id()))
                 .isPresent();
         int findings = work.checked().map(c -> c.findingsOn(screen.id()).size()).orElse(0);
-        Told now = new Told(in, out, entry, findings, work.changedScreens().getOrDefault(screen.id(), List.of()));
+        Told now = new Told(
+                in, out, entry, findings, work.changedScreens().getOrDefault(screen.id(), List.of()), framedIn());
         if (now.equals(told)) {
             return;
         }
@@ -194,7 +196,7 @@ final class ScreenCard extends VBox {
             });
         }
         if (room) {
-            framedIn().forEach((kind, titles) -> badge(kind, "frame", titles));
+            now.frames().forEach((kind, titles) -> badge(kind, "frame", titles));
         }
         if (room && screen.home()) {
             badge("home", "end", "Where people are meant to stay");

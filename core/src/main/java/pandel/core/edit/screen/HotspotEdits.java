@@ -196,9 +196,7 @@ public final class HotspotEdits {
                         .filter(s -> !s.screens().isEmpty())
                         .toList());
             }
-            List<SharedHotspot> all = new ArrayList<>(p.shared());
-            all.add(new SharedHotspot(hotspot, new LinkedHashSet<>(screens), Rest.NONE));
-            return remove(List.of(hotspot)).applyTo(p).withShared(all);
+            return addShared(hotspot, screens).applyTo(remove(List.of(hotspot)).applyTo(p));
         });
     }
 

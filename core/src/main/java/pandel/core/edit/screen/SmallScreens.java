@@ -6,8 +6,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 import pandel.core.edit.Edit;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
@@ -30,15 +30,14 @@ public final class SmallScreens {
     private SmallScreens() {}
 
     /**
-     * What pages among some screens are drawn as: as wide as the device and lower, a sheet; as high and narrower, a
-     * panel; smaller both ways, a dialog. A prototype whose pages are all drawn smaller than its devices has none.
+     * What pages among some screens of a prototype are drawn as: as wide as the device and lower, a sheet; as high and
+     * narrower, a panel; smaller both ways, a dialog. A prototype whose pages are all drawn smaller than its devices
+     * has none.
      *
      * @return the forms by the ids of the screens, in their order
      */
     public static Map<String, Form> among(Prototype prototype, List<Screen> screens) {
-        Map<Width, Size> usual = usual(Stream.concat(prototype.screens().stream(), screens.stream())
-                .distinct()
-                .toList());
+        Map<Width, Size> usual = usual(prototype.screens());
         Map<String, Form> forms = new LinkedHashMap<>();
         for (Screen screen : screens) {
             if (screen.form() == Form.PAGE && screen.mocks().size() == 1) {
@@ -69,8 +68,7 @@ public final class SmallScreens {
         if (device.isEmpty()) {
             return Optional.empty();
         }
-        Size pages = Optional.ofNullable(usual.get(mock.on()))
-                .orElse(new Size(device.get().width(), device.get().height()));
+        Size pages = Objects.requireNonNull(usual.get(mock.on()));
         boolean narrow = mock.width() < FILLS * Math.min(device.get().width(), pages.width());
         boolean low = mock.height() < FILLS * Math.min(device.get().height(), pages.height());
         boolean veryLow = mock.height() < SHEET * Math.min(device.get().height(), pages.height());

@@ -53,16 +53,17 @@ public final class NewScreens {
         offerForms(told, now(ids));
         Document document = work.document();
         for (Width width : Width.values()) {
-            List<Picture> pictures = now(ids).stream()
-                    .flatMap(s -> picture(s, width).stream())
+            List<Screen> drawn = now(ids).stream()
+                    .filter(s -> picture(s, width).isPresent())
                     .limit(PictureThings.MOST)
                     .toList();
-            if (pictures.size() >= FEWEST) {
-                things.onAll(pictures, found -> {
-                    if (work.document() == document) {
-                        offerSign(width, now(ids), pictures, found);
-                    }
-                });
+            if (drawn.size() >= FEWEST) {
+                things.onAll(
+                        drawn.stream().flatMap(s -> picture(s, width).stream()).toList(), found -> {
+                            if (work.document() == document) {
+                                offerSign(width, drawn, found);
+                            }
+                        });
             }
         }
     }
@@ -117,19 +118,14 @@ public final class NewScreens {
     }
 
     /** The sign that most of them have, where nothing is marked yet. */
-    private void offerSign(Width width, List<Screen> screens, List<Picture> pictures, List<Things> found) {
-        Map<String, Screen> byContent = screens.stream()
-                .filter(s -> picture(s, width).isPresent())
-                .collect(Collectors.toMap(s -> picture(s, width).orElseThrow().content(), s -> s, (a, b) -> a));
+    private void offerSign(Width width, List<Screen> drawn, List<Things> found) {
         record Sign(Area area, Set<String> on) {}
         List<Sign> signs = new ArrayList<>();
         for (Recurring each : Recurring.among(found, FEWEST)) {
             if (each.kind() == Recurring.Kind.SIGN) {
                 Area area = each.areas().getFirst();
                 Set<String> on = each.pictures().stream()
-                        .flatMap(i -> Optional.ofNullable(
-                                byContent.get(pictures.get(i).content()))
-                                .stream())
+                        .flatMap(i -> work.prototype().screen(drawn.get(i).id()).stream())
                         .filter(s -> isFree(s, width, area))
                         .map(Screen::id)
                         .collect(Collectors.toCollection(LinkedHashSet::new));

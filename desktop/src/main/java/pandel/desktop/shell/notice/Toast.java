@@ -118,9 +118,8 @@ public final class Toast extends HBox {
     /** Nothing that was said or offered counts any more. */
     public void clear() {
         offers.clear();
-        done();
         if (!plain) {
-            setVisible(false);
+            next();
         }
     }
 
