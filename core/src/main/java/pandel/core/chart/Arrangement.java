@@ -86,7 +86,7 @@ final class Arrangement {
         Routing routing = new Routing(
                 columns.stream().map(MapColumn::cells).toList(),
                 HEADED,
-                Math.max(lanes.getLast().y() + lanes.getLast().high(), wish.height() - FOOT),
+                lanes.stream().mapToDouble(l -> l.y() + l.high()).reduce(wish.height() - FOOT, Math::max),
                 crowded
                         ? List.of()
                         : chart.firstWays().stream()

@@ -12,6 +12,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.Made;
 import pandel.core.check.Check;
 import pandel.core.generate.Generated;
@@ -35,6 +37,15 @@ class MapRoutesTest {
         assertThat(told.fromBehind())
                 .as("ways out at the left or in at the right")
                 .isZero();
+    }
+
+    /** Nothing is shown where there is no entry: then there is no lane either. */
+    @ParameterizedTest
+    @CsvSource({"4097, 1, true", "144827, 3, false"})
+    void aMapOfNothingHasNoWays(long seed, int size, boolean mocks) {
+        MapLayout layout = layout(Generated.of(size, seed, Kind.NASTY), true, mocks);
+        assertThat(layout.spots()).isEmpty();
+        assertThat(layout.ways().atRest()).isEmpty();
     }
 
     @Property(tries = 25)
