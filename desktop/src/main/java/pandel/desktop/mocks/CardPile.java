@@ -62,10 +62,7 @@ final class CardPile extends StackPane {
         setMinHeight(cell.mockHigh() + 4);
         setPrefHeight(cell.mockHigh() + 4);
         int more = Math.min(MOST_BEHIND, faces.size() - 1);
-        while (behind.size() > more) {
-            behind.removeLast();
-            getChildren().removeFirst();
-        }
+        // A card serves for one screen after another: what was styled once is hidden, not made anew.
         while (behind.size() < more) {
             MockView next = new MockView(pictures);
             StackPane sheet = framed(next);
@@ -76,7 +73,12 @@ final class CardPile extends StackPane {
         double wide = cell.mockWide() - more * OUT;
         double high = cell.mockHigh() - (more > 0 ? DOWN : 0);
         draw(front, face(0), wide, high);
-        for (int i = 0; i < more; i++) {
+        for (int i = 0; i < behind.size(); i++) {
+            behind.get(i).getParent().setVisible(i < more);
+            if (i >= more) {
+                behind.get(i).rest();
+                continue;
+            }
             draw(behind.get(i), face(i + 1), wide, high - (i + 1) * 2 * DOWN);
             StackPane.setMargin(
                     behind.get(i).getParent(),
