@@ -38,8 +38,7 @@ public final class DrawSamples extends Application {
         Path samples = Path.of(getParameters().getUnnamed().getFirst());
         for (String face : List.of("Regular", "SemiBold")) {
             Font.loadFont(
-                    DrawSamples.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf"),
-                    12);
+                    DrawSamples.class.getResourceAsStream("/pandel/desktop/theme/fonts/Pandel-" + face + ".otf"), 12);
         }
         Path pictures = samples.resolve("pictures");
         Files.createDirectories(pictures);

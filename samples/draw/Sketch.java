@@ -74,19 +74,19 @@ final class Sketch {
     }
 
     void text(double x, double y, double size, String color, String text) {
-        write("Inter", x, y, size, color, text, TextAlignment.LEFT);
+        write("Pandel", x, y, size, color, text, TextAlignment.LEFT);
     }
 
     void bold(double x, double y, double size, String color, String text) {
-        write("Inter SemiBold", x, y, size, color, text, TextAlignment.LEFT);
+        write("Pandel SemiBold", x, y, size, color, text, TextAlignment.LEFT);
     }
 
     void middle(double x, double y, double size, String color, String text, boolean bold) {
-        write(bold ? "Inter SemiBold" : "Inter", x, y, size, color, text, TextAlignment.CENTER);
+        write(bold ? "Pandel SemiBold" : "Pandel", x, y, size, color, text, TextAlignment.CENTER);
     }
 
     void right(double x, double y, double size, String color, String text) {
-        write("Inter", x, y, size, color, text, TextAlignment.RIGHT);
+        write("Pandel", x, y, size, color, text, TextAlignment.RIGHT);
     }
 
     private void write(String family, double x, double y, double size, String color, String text, TextAlignment align) {

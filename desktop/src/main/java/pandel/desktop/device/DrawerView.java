@@ -19,6 +19,7 @@ import pandel.core.play.layout.DrawerPlace;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.sign.Sign;
+import pandel.desktop.theme.DayOrNight;
 
 /** A drawer on a device: its panel with the items, and the shade over the page; at any part of its way out. */
 final class DrawerView {
@@ -149,8 +150,9 @@ final class DrawerView {
         label.setManaged(false);
         label.setAlignment(Pos.CENTER_LEFT);
         label.setMnemonicParsing(false);
-        label.setStyle("-fx-font-smoothing-type: gray; -fx-font-size: " + Math.max(1, px * scale)
-                + "px; -fx-text-fill: " + colour + ";" + (strong ? " -fx-font-family: 'Inter SemiBold';" : ""));
+        label.setStyle(
+                "-fx-font-smoothing-type: gray; -fx-font-size: " + Math.max(1, px * scale) + "px; -fx-text-fill: "
+                        + colour + ";" + (strong ? " -fx-font-family: '" + DayOrNight.STRONG + "';" : ""));
         return label;
     }
 

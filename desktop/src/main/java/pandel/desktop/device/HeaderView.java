@@ -11,6 +11,7 @@ import pandel.core.model.screen.Area;
 import pandel.core.play.layout.HeaderPlace;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.sign.Sign;
+import pandel.desktop.theme.DayOrNight;
 
 /** A header as it stands, and the list of those of its actions that do not fit. */
 final class HeaderView extends Pane {
@@ -132,7 +133,7 @@ final class HeaderView extends Pane {
         label.setManaged(false);
         label.setAlignment(at);
         label.setStyle("-fx-font-size: " + Math.max(1, px * scale) + "px; -fx-text-fill: " + ink + ";"
-                + (strong ? " -fx-font-family: 'Inter SemiBold';" : ""));
+                + (strong ? " -fx-font-family: '" + DayOrNight.STRONG + "';" : ""));
         label.resizeRelocate(
                 Math.rint((area.x() - left) * scale),
                 Math.rint((area.y() - top) * scale),

@@ -10,6 +10,7 @@ import pandel.core.play.layout.ButtonPlace;
 import pandel.core.play.layout.StripPlace;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.sign.Sign;
+import pandel.desktop.theme.DayOrNight;
 
 /** The strip of a tab set as it is laid over a page. */
 final class StripView extends Pane {
@@ -78,7 +79,7 @@ final class StripView extends Pane {
             label.setManaged(false);
             label.setAlignment(list ? Pos.CENTER_LEFT : Pos.CENTER);
             label.setStyle("-fx-font-size: " + Math.max(1, (list ? 15 : 11) * scale) + "px; -fx-text-fill: " + colour
-                    + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
+                    + ";" + (sign.chosen() ? " -fx-font-family: '" + DayOrNight.STRONG + "';" : ""));
             double x = list ? (signed ? 20 + look.sizes().sign() + 12 : 20) * scale : 0;
             label.resizeRelocate(
                     Math.rint(x),
@@ -163,7 +164,7 @@ final class StripView extends Pane {
             label.setManaged(false);
             label.setAlignment(Pos.CENTER);
             label.setStyle("-fx-font-size: " + Math.max(1, (signed ? 11 : 14) * scale) + "px; -fx-text-fill: " + colour
-                    + ";" + (sign.chosen() ? " -fx-font-family: 'Inter SemiBold';" : ""));
+                    + ";" + (sign.chosen() ? " -fx-font-family: '" + DayOrNight.STRONG + "';" : ""));
             double y = signed ? middle + (look.sizes().sign() * scale - labelHigh) / 2 + scale : 0;
             label.resizeRelocate(
                     Math.rint(x), Math.rint(y), Math.rint(wide), signed ? Math.rint(labelHigh) : getPrefHeight());

@@ -16,7 +16,10 @@ public enum DayOrNight {
     NIGHT;
 
     /** The typeface of the interface, as its stylesheet names it. */
-    public static final String FAMILY = "Inter";
+    public static final String FAMILY = "Pandel";
+
+    /** The same, for what is named. */
+    public static final String STRONG = FAMILY + " SemiBold";
 
     private static boolean fontsLoaded;
 
@@ -47,7 +50,7 @@ public enum DayOrNight {
         fontsLoaded = true;
         for (String face : List.of("Regular", "SemiBold")) {
             try (InputStream in =
-                    DayOrNight.class.getResourceAsStream("/com/formdev/flatlaf/fonts/inter/Inter-" + face + ".otf")) {
+                    DayOrNight.class.getResourceAsStream("/pandel/desktop/theme/fonts/Pandel-" + face + ".otf")) {
                 Font.loadFont(in, 13);
             } catch (IOException e) {
                 throw new IllegalStateException("The bundled typeface cannot be read", e);
