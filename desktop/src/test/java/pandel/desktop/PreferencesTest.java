@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import pandel.desktop.stage.WorkStage;
 import pandel.files.settings.Preferences;
 import pandel.files.settings.PreferencesFile;
 
@@ -38,6 +42,36 @@ class PreferencesTest extends WindowTest {
         shot("preferences-night");
         clickOn("#preferences-done");
         assertThat(read()).doesNotContain("words a minute");
+    }
+
+    @Test
+    void wordsAreTwiceAsLargeAndTheStagesStillReadWhole() {
+        openSample();
+        double before = wide("#stage-mocks .what");
+        double card = card("Sign in").getLayoutBounds().getHeight();
+        keys(KeyCode.CONTROL, KeyCode.COMMA);
+        clickOn("#text-200");
+        clickOn("#preferences-done");
+        settle();
+        assertThat(kept().text()).isEqualTo(200);
+        for (WorkStage each : WorkStage.values()) {
+            Label what = lookup("#stage-" + each.name().toLowerCase(Locale.ROOT) + " .what")
+                    .query();
+            assertThat(((Text) what.lookup(".text")).getText()).isEqualTo(each.title());
+        }
+        assertThat(wide("#stage-mocks .what")).isGreaterThan(1.8 * before);
+        assertThat(card("Sign in").getLayoutBounds().getHeight())
+                .as("room for two lines of large words")
+                .isGreaterThan(card + 60);
+        keys(KeyCode.CONTROL, KeyCode.COMMA);
+        clickOn("#text-100");
+        settle();
+        assertThat(wide("#stage-mocks .what")).isEqualTo(before);
+        assertThat(card("Sign in").getLayoutBounds().getHeight()).isEqualTo(card);
+    }
+
+    private double wide(String query) {
+        return lookup(query).query().getLayoutBounds().getWidth();
     }
 
     @Test

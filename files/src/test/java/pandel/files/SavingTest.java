@@ -110,7 +110,12 @@ class SavingTest {
                         List.of(),
                         Optional.empty(),
                         "",
-                        false));
+                        false,
+                        100));
+        file.write(mine.withText(150));
+        assertThat(file.read().text()).isEqualTo(150);
+        Files.writeString(file.path(), "{\"text\": 900}");
+        assertThat(file.read().text()).as("a size that cannot be chosen").isEqualTo(100);
         file.write(mine.withCards("large"));
         assertThat(file.read().cards()).isEqualTo("large");
         file.write(mine.led(true));

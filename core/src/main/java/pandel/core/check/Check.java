@@ -219,9 +219,12 @@ public final class Check {
                         .toList())
                 .sorted(Comparator.comparing(Finding::weight).thenComparing(Finding::rule))
                 .toList();
+        Map<Boolean, List<Finding>> quiet =
+                findings.stream().collect(Collectors.partitioningBy(f -> isQuiet(prototype, f)));
         return Optional.of(new Checked(
                 solution,
-                findings.stream().filter(f -> !isQuiet(prototype, f)).toList(),
+                Objects.requireNonNull(quiet.get(false)),
+                Objects.requireNonNull(quiet.get(true)),
                 List.copyOf(new LinkedHashSet<>(unsettled))));
     }
 

@@ -32,11 +32,15 @@ public final class Checked {
     private final Solution solution;
     private final List<Finding> findings;
     private final List<Finding> accepted;
-
+    private final List<Finding> quiet;
     private final List<Unsettled> unsettled;
 
-    /** @param found all findings but those of quietened rules */
-    Checked(Solution solution, List<Finding> found, List<Unsettled> unsettled) {
+    /**
+     * @param found all findings but those of quietened rules
+     * @param quiet those
+     */
+    Checked(Solution solution, List<Finding> found, List<Finding> quiet, List<Unsettled> unsettled) {
+        this.quiet = quiet;
         this.unsettled = unsettled;
         this.solution = solution;
         Set<String> meant = solution.prototype().judgements().accepted().stream()
@@ -70,6 +74,11 @@ public final class Checked {
     /** The findings that were accepted and whose ground has not changed since. */
     public List<Finding> accepted() {
         return accepted;
+    }
+
+    /** Those not reported because their rule is quiet there, in the same order. */
+    public List<Finding> quiet() {
+        return quiet;
     }
 
     /** Those not accepted: worst first, then by rule, then in file order. */

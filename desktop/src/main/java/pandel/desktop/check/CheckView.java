@@ -248,7 +248,7 @@ public final class CheckView implements StageView {
         told.show(finding);
     }
 
-    /** Tells of a finding that is meant, which the list has not. */
+    /** Tells of a finding that is meant or quiet, which the list has not. */
     private void look(Finding meant) {
         chosen = Optional.of(meant);
         list.getSelectionModel().clearSelection();

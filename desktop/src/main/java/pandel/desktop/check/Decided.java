@@ -1,5 +1,6 @@
 package pandel.desktop.check;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -22,6 +23,9 @@ import pandel.desktop.work.Work;
 
 /** What was accepted and what is not reported, each to be looked at and taken back. */
 final class Decided extends VBox {
+
+    /** Findings of a quiet rule that are named. */
+    private static final int MOST = 6;
 
     /** @param look shows a finding that is meant, at length */
     Decided(Work work, Checked checked, Consumer<Finding> look) {
@@ -50,11 +54,29 @@ final class Decided extends VBox {
                                     .orElse(id))
                     .or(() -> quiet.section().map(s -> " in " + s))
                     .orElse("");
+            List<Finding> covered =
+                    checked.quiet().stream().filter(f -> covers(work, quiet, f)).toList();
             getChildren()
                     .add(row(
-                            quiet("“" + Rule.titled(quiet.rule()) + "” is not reported" + where),
+                            quiet("“" + Rule.titled(quiet.rule()) + "” is not reported" + where
+                                    + (covered.isEmpty() ? "; nothing would be now" : "")),
                             () -> work.edit(JudgementEdits.speakAgain(quiet))));
+            covered.stream().limit(MOST).forEach(f -> getChildren().add(looked(f.sentence(), () -> look.accept(f))));
+            if (covered.size() > MOST) {
+                getChildren().add(quiet("and " + (covered.size() - MOST) + " more of the kind"));
+            }
         }
+    }
+
+    /** Whether a finding is not reported by reason of that. */
+    private static boolean covers(Work work, Judgements.Quiet quiet, Finding finding) {
+        return quiet.rule().equals(finding.rule().id())
+                && (quiet.screen().isEmpty() && quiet.section().isEmpty()
+                        || finding.screens().stream()
+                                .anyMatch(id -> work.prototype()
+                                        .screen(id)
+                                        .filter(quiet::covers)
+                                        .isPresent()));
     }
 
     private static Label quiet(String words) {

@@ -3,8 +3,7 @@ package pandel.desktop.check;
 import javafx.geometry.Pos;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.FlowPane;
 import pandel.core.check.finding.Finding;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.screen.Screen;
@@ -12,13 +11,13 @@ import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
 
 /** Accepting a finding with a reason, or quietening its rule. */
-final class Decision extends HBox {
+final class Decision extends FlowPane {
 
     private final Work work;
     private final Finding finding;
 
     Decision(Work work, Finding finding) {
-        super(8);
+        super(8, 2);
         this.work = work;
         this.finding = finding;
         setAlignment(Pos.CENTER_LEFT);
@@ -57,7 +56,7 @@ final class Decision extends HBox {
         reason.setId("reason");
         reason.setPromptText("Why it is meant; Enter accepts");
         reason.setAccessibleText("Why it is meant");
-        HBox.setHgrow(reason, Priority.ALWAYS);
+        reason.prefWidthProperty().bind(widthProperty());
         reason.setOnAction(
                 e -> work.edit(JudgementEdits.accept(finding.rule().id(), finding.ground(), reason.getText())));
         reason.setOnKeyPressed(e -> {

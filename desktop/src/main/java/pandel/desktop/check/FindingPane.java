@@ -38,6 +38,7 @@ import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
+import pandel.desktop.theme.TextSize;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
@@ -123,9 +124,11 @@ final class FindingPane extends Scroll {
         Optional<Judgements.Accepted> meant = work.prototype().judgements().accepted().stream()
                 .filter(a -> a.ground().equals(shown.ground()))
                 .findFirst();
-        meant.ifPresentOrElse(
-                a -> told.getChildren().addAll(heading("It is meant"), meant(a)),
-                () -> told.getChildren().addAll(heading("Or it is meant"), new Decision(work, shown)));
+        meant.ifPresentOrElse(a -> told.getChildren().addAll(heading("It is meant"), meant(a)), () -> {
+            if (work.checked().filter(c -> c.quiet().contains(shown)).isEmpty()) {
+                told.getChildren().addAll(heading("Or it is meant"), new Decision(work, shown));
+            }
+        });
     }
 
     /** Why it is meant, which can be taken back. */
@@ -145,7 +148,9 @@ final class FindingPane extends Scroll {
         Button apply = new Button(fix.words());
         apply.getStyleClass().add("plain");
         apply.setId("fix-" + place);
-        apply.setMinWidth(Region.USE_PREF_SIZE);
+        apply.setWrapText(true);
+        apply.setMinWidth(Math.min(TextSize.px(220), getWidth() / 3));
+        apply.setMinHeight(Region.USE_PREF_SIZE);
         apply.setOnAction(e -> {
             work.edit(fix.edit());
             around.say("Done: " + fix.edit().name() + ". Ctrl+Z takes it back.");

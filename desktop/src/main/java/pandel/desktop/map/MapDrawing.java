@@ -16,6 +16,7 @@ import pandel.core.chart.MapLayout;
 import pandel.core.check.Checked;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.theme.TextSize;
 import pandel.desktop.work.Work;
 
 /** The map itself: grounds, ways, chips, blocks. Drawn anew whenever something of it changes. */
@@ -148,7 +149,7 @@ final class MapDrawing extends Pane {
             ground.resizeRelocate(band.x() - 12, 30, band.wide() + 24, height - 38);
             getChildren().add(ground);
         }
-        boolean narrow = band.wide() < 100;
+        boolean narrow = band.wide() < TextSize.px(100);
         Label steps = new Label(
                 band.steps() == 0
                         ? "Start"
@@ -161,7 +162,7 @@ final class MapDrawing extends Pane {
         if (!narrow) {
             Label count = new Label(band.screens() == 1 ? "1 screen" : band.screens() + " screens");
             count.getStyleClass().addAll("quiet", "small");
-            count.relocate(band.x() + 56, 8);
+            count.relocate(band.x() + TextSize.px(56), 8);
             heads.getChildren().add(count);
         }
     }

@@ -2,6 +2,7 @@ package pandel.desktop.mocks;
 
 import java.util.Locale;
 import java.util.stream.Stream;
+import pandel.desktop.theme.TextSize;
 
 /** How large cards are in the gallery: from overview to legible. */
 enum CardSize {
@@ -20,7 +21,7 @@ enum CardSize {
 
     /** The room of a card for devices that are so many times as wide as high. */
     GalleryLayout.Cell cell(double ratio) {
-        double wide = Math.max(LEAST, Math.rint(Math.sqrt(area * ratio)));
+        double wide = Math.max(TextSize.px(LEAST), Math.rint(Math.sqrt(TextSize.px(area) * ratio)));
         return new GalleryLayout.Cell(wide, Math.rint(wide / ratio));
     }
 

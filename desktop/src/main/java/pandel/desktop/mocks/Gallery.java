@@ -102,7 +102,8 @@ final class Gallery extends Scroll {
         renew();
     }
 
-    private void renew() {
+    /** Makes all cards anew: words have another size. */
+    void renew() {
         cards.clear();
         resting.clear();
         field.getChildren().clear();
@@ -161,7 +162,7 @@ final class Gallery extends Scroll {
             double high = getViewportBounds().getHeight();
             double room = layout.height() - high;
             double from = getVvalue() * room;
-            double head = GalleryLayout.HEAD + 8;
+            double head = GalleryLayout.head() + 8;
             if (room > 0 && (spot.y() - 4 < from || spot.y() + layout.cell().height() > from + high)) {
                 double to = spot.y() - 4 < from
                         ? spot.y() - head
@@ -190,7 +191,7 @@ final class Gallery extends Scroll {
                     GalleryLayout.SIDE,
                     band.y(),
                     Math.max(100, getViewportBounds().getWidth() - 2 * GalleryLayout.SIDE),
-                    GalleryLayout.HEAD);
+                    GalleryLayout.head());
         });
         shownHeads.keySet().retainAll(sections);
         realise();

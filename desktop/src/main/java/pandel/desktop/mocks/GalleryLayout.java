@@ -11,6 +11,7 @@ import java.util.function.Predicate;
 import pandel.core.model.Prototype;
 import pandel.core.model.Targets;
 import pandel.core.model.screen.Screen;
+import pandel.desktop.theme.TextSize;
 
 /**
  * Where cards stand: a band for each section, rows of cards in it, the entry first. Lengths are px of the interface.
@@ -26,7 +27,7 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
     private static final double BOTTOM = 24;
     private static final double GAP = 12;
     private static final double ROW_GAP = 16;
-    static final double HEAD = 32;
+    private static final double USUAL_HEAD = 32;
 
     /**
      * A card's size.
@@ -43,7 +44,7 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
         }
 
         double height() {
-            return mockHigh + BELOW;
+            return mockHigh + TextSize.px(BELOW);
         }
 
         /** As large as so many in a row are that fill a width; the same where that has no room for one. */
@@ -60,6 +61,11 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
 
     record Spot(Screen screen, double x, double y) {}
 
+    /** The height of a section's heading. */
+    static double head() {
+        return TextSize.px(USUAL_HEAD);
+    }
+
     /** What a card is dropped into: a section, before a screen or at its end. */
     record Drop(String section, Optional<String> before, double x, double y) {}
 
@@ -74,9 +80,9 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
         List<Spot> spots = new ArrayList<>();
         double y = TOP;
         for (Map.Entry<String, List<Screen>> section : sections.entrySet()) {
-            double head = y;
+            double from = y;
             boolean isFolded = heads && folded.contains(section.getKey());
-            y += heads ? HEAD : 0;
+            y += heads ? head() : 0;
             List<Screen> screens = section.getValue();
             for (int i = 0; i < screens.size() && !isFolded; i++) {
                 spots.add(new Spot(
@@ -85,7 +91,7 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
                         y + Math.floorDiv(i, columns) * (cell.height() + ROW_GAP)));
             }
             y += isFolded ? GAP : Math.ceilDiv(screens.size(), columns) * (cell.height() + ROW_GAP);
-            bands.add(new Band(section.getKey(), screens.size(), isFolded, heads ? head : -HEAD, y));
+            bands.add(new Band(section.getKey(), screens.size(), isFolded, heads ? from : -head(), y));
         }
         return new GalleryLayout(List.copyOf(bands), List.copyOf(spots), y + BOTTOM, cell);
     }
@@ -107,14 +113,14 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
     /** The nearest height further down where nothing is cut off at the top: right above a row, or a heading. */
     double whole(double top) {
         return spots.stream()
-                .mapToDouble(s -> s.y() - (isFirstRow(s) ? HEAD + TOP : GAP))
+                .mapToDouble(s -> s.y() - (isFirstRow(s) ? head() + TOP : GAP))
                 .filter(y -> y >= top)
                 .min()
                 .orElse(top);
     }
 
     private boolean isFirstRow(Spot spot) {
-        return bands.stream().anyMatch(b -> b.y() + HEAD == spot.y());
+        return bands.stream().anyMatch(b -> b.y() + head() == spot.y());
     }
 
     Optional<Spot> spot(String screen) {
@@ -175,7 +181,7 @@ record GalleryLayout(List<Band> bands, List<Spot> spots, double height, Cell cel
                     b.section(),
                     Optional.empty(),
                     last.map(s -> s.x() + cell.width() + GAP / 2).orElse(SIDE),
-                    last.map(Spot::y).orElse(b.y() + HEAD));
+                    last.map(Spot::y).orElse(b.y() + head()));
         });
     }
 }

@@ -10,7 +10,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import pandel.core.model.Targets;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Screen;
@@ -66,7 +66,7 @@ final class MocksFilter {
     private final Work work;
     private final Runnable changed;
     private final TextField words = new TextField();
-    private final HBox traits = new HBox(4);
+    private final FlowPane traits = new FlowPane(4, 4);
     private final EnumSet<Trait> wanted = EnumSet.noneOf(Trait.class);
 
     /** @param changed told whenever others are to be shown */
@@ -88,7 +88,7 @@ final class MocksFilter {
     }
 
     /** What is so about some screens, to be pressed. */
-    HBox traits() {
+    FlowPane traits() {
         return traits;
     }
 

@@ -72,6 +72,11 @@ public final class MocksView implements StageView {
             around.pictures().pause(true);
             rest.playFromStart();
         });
+        around.preferred().property().subscribe((was, is) -> {
+            if (was.text() != is.text()) {
+                gallery.renew();
+            }
+        });
         this.shown = new WhileShown(() -> Subscription.combine(
                 work.selection().together().subscribe(this::choose),
                 work.selection().screenProperty().subscribe((was, is) -> choose()),

@@ -25,6 +25,7 @@ import pandel.core.model.screen.Screen;
 import pandel.core.model.screen.Status;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.sign.FormSign;
+import pandel.desktop.theme.TextSize;
 import pandel.desktop.work.Work;
 
 /**
@@ -73,8 +74,8 @@ final class ScreenCard extends VBox {
         counts.getStyleClass().add("counts");
         badges.setAlignment(Pos.CENTER_LEFT);
         badges.setFillHeight(false);
-        badges.setMinHeight(20);
-        counts.setMinHeight(18);
+        badges.setMinHeight(TextSize.px(20));
+        counts.setMinHeight(TextSize.px(18));
         getChildren().addAll(pile, name, counts, badges);
         show(screen);
     }

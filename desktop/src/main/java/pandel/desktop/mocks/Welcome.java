@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import pandel.desktop.stage.EmptyStage;
 import pandel.desktop.stage.WindowCommands;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.theme.TextSize;
 
 /** What stands where there are no screens yet: ways to begin, and files opened last. */
 final class Welcome {
@@ -35,13 +36,13 @@ final class Welcome {
                 Buttons.plain("See the sample", "first-sample", () -> around.run("sample")));
         others.setAlignment(Pos.CENTER);
         box.getChildren().add(others);
-        StackPane frame = new StackPane(new CornerFrame(box, WIDE, 300));
+        StackPane frame = new StackPane(new CornerFrame(box, TextSize.px(WIDE), TextSize.px(300)));
         List<Path> recent = around.preferred().now().recent();
         if (recent.isEmpty()) {
             return frame;
         }
         VBox last = new VBox(2);
-        last.setMaxSize(WIDE, Region.USE_PREF_SIZE);
+        last.setMaxSize(TextSize.px(WIDE), Region.USE_PREF_SIZE);
         Label heading = new Label("Opened last");
         heading.getStyleClass().add("heading");
         heading.getStyleClass().add("opened-last");

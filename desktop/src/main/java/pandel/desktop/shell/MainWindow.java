@@ -54,6 +54,7 @@ import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.DayOrNight;
+import pandel.desktop.theme.TextSize;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Journal;
 import pandel.desktop.work.Preferred;
@@ -117,6 +118,12 @@ public final class MainWindow implements StageWindow {
         this.sample = sample;
         this.frame = frame;
         this.preferred = preferred;
+        TextSize.set(preferred.now().text());
+        preferred.property().addListener((o, a, b) -> {
+            if (root.getScene() != null && (a.look() != b.look() || a.text() != b.text())) {
+                dress(root.getScene());
+            }
+        });
         this.said = new Toast(preferred, questions.visibleProperty());
         this.telling = new WindowTelling(said, questions);
         Background background = new Background(work, Threads.ofWindow(), this::failed);
@@ -143,13 +150,8 @@ public final class MainWindow implements StageWindow {
         this.masthead = new Masthead(work, preferred, this::go, commands, this::openRecent);
         this.vitals = new Vitals(work, this, this);
         this.page = new BorderPane(stages.node(), masthead, null, vitals, null);
-        preferred.property().addListener((o, a, b) -> {
-            if (root.getScene() != null && a.look() != b.look()) {
-                dress(root.getScene());
-            }
-        });
         root.getChildren().addAll(page, new FirstLinks(work, preferred, stages), said, questions);
-        // On the scene, not on the root: what had the focus may have gone from the window, and keys count all the same.
+        // On the scene: what had the focus may have gone from the window, and keys count all the same.
         root.sceneProperty()
                 .addListener((o, a, scene) -> scene.addEventFilter(
                         KeyEvent.KEY_PRESSED, new CommandKeys(commands.values(), stages::now, questions)));
@@ -174,9 +176,9 @@ public final class MainWindow implements StageWindow {
         return root;
     }
 
-    /** Dresses a scene in the look in use. */
+    /** Dresses a scene in the look in use; a change does, before any view is laid out by it. */
     public void dress(Scene scene) {
-        DayOrNight.of(preferred.now().look()).dress(scene);
+        DayOrNight.of(preferred.now().look()).dress(scene, preferred.now().text());
     }
 
     /**

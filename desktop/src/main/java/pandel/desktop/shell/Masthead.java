@@ -23,6 +23,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
@@ -32,11 +33,15 @@ import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
+import pandel.files.settings.Preferences;
 
 /** The top of the window: what is open, the stages with their counts, the device, undo and redo. */
 final class Masthead extends GridPane {
 
     private final Work work;
+    /** px of width, with words of usual size, under which counts give way. */
+    private static final double CROWDED = 900;
+
     private final Map<WorkStage, ToggleButton> stages = new EnumMap<>(WorkStage.class);
     private final Map<WorkStage, Label> counts = new EnumMap<>(WorkStage.class);
     private final Button name = new Button();
@@ -62,6 +67,9 @@ final class Masthead extends GridPane {
         HBox left = new HBox(4, name, kept);
         left.setAlignment(Pos.CENTER_LEFT);
         HBox middle = new HBox(24);
+        Runnable crowds = () -> crowd(getWidth() < CROWDED * preferred.now().text() / Preferences.USUAL.text());
+        widthProperty().subscribe(crowds);
+        preferred.property().subscribe(crowds);
         middle.setAlignment(Pos.CENTER);
         ToggleGroup group = new ToggleGroup();
         for (WorkStage stage : WorkStage.values()) {
@@ -81,10 +89,11 @@ final class Masthead extends GridPane {
                 e -> Objects.requireNonNull(commands.get("find")).action().run());
         HBox right = new HBox(4, device, undo, redo, find);
         right.setAlignment(Pos.CENTER_RIGHT);
-        ColumnConstraints side = new ColumnConstraints();
-        side.setPercentWidth(30);
+        // The stages stand in the middle and are never cut; what is beside them shares what they leave.
+        middle.setMinWidth(Region.USE_PREF_SIZE);
+        ColumnConstraints side = new ColumnConstraints(0, 0, Double.MAX_VALUE);
+        side.setHgrow(Priority.ALWAYS);
         ColumnConstraints centre = new ColumnConstraints();
-        centre.setPercentWidth(40);
         getColumnConstraints().addAll(side, centre, side);
         addRow(0, left, middle, right);
         setAlignment(Pos.CENTER);
@@ -117,6 +126,16 @@ final class Masthead extends GridPane {
         stages.put(stage, tab);
         counts.put(stage, count);
         return tab;
+    }
+
+    /** Where words are large beside the window, only what one presses is left. */
+    private void crowd(boolean crowded) {
+        counts.values().forEach(count -> {
+            count.setVisible(!crowded);
+            count.setManaged(!crowded);
+        });
+        kept.setVisible(!crowded);
+        kept.setManaged(!crowded);
     }
 
     void showStage(WorkStage stage) {

@@ -2,8 +2,10 @@ package pandel.desktop.stage;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.TextAlignment;
+import pandel.desktop.theme.TextSize;
 import pandel.desktop.theme.WrappedLabel;
 
 /** What a stage shows when there is nothing to show: why, and what to do next. */
@@ -17,7 +19,8 @@ public final class EmptyStage extends VBox {
         head.getStyleClass().add("title");
         Label more = new WrappedLabel(hint);
         more.getStyleClass().add("quiet");
-        more.setMaxWidth(WIDEST);
+        more.setMaxWidth(TextSize.px(WIDEST));
+        more.setMinHeight(Region.USE_PREF_SIZE);
         more.setTextAlignment(TextAlignment.CENTER);
         getChildren().addAll(head, more);
     }

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.desktop.theme.Scroll;
+import pandel.desktop.theme.TextSize;
 import pandel.desktop.theme.WrappedLabel;
 
 /** A page above everything: a title, what it is for, rows that scroll, and a way to leave. */
@@ -32,11 +33,11 @@ public class PageBox extends VBox {
         heading.getStyleClass().add("title");
         Label told = new WrappedLabel(about);
         told.getStyleClass().addAll("quiet", "small");
-        told.setMaxWidth(680);
+        told.setMaxWidth(TextSize.px(680));
         rows.getStyleClass().add("page-rows");
         ScrollPane scroll = new Scroll(rows);
         scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
         scroll.setMaxHeight(516);
         scroll.setFocusTraversable(false);
         done.getStyleClass().add("main");
@@ -67,7 +68,7 @@ public class PageBox extends VBox {
     protected final void sentence(String words) {
         Label label = new WrappedLabel(words);
         label.getStyleClass().addAll("quiet");
-        label.setMaxWidth(660);
+        label.setMaxWidth(TextSize.px(660));
         rows.getChildren().add(label);
     }
 
@@ -79,8 +80,8 @@ public class PageBox extends VBox {
     protected static Label label(String words, double wide, String... styles) {
         Label label = new Label(words);
         label.getStyleClass().addAll(styles);
-        label.setMinWidth(wide);
-        label.setMaxWidth(wide);
+        label.setMinWidth(TextSize.px(wide));
+        label.setMaxWidth(TextSize.px(wide));
         return label;
     }
 
@@ -93,8 +94,8 @@ public class PageBox extends VBox {
         TextField field = new TextField(now);
         field.setId(id);
         field.setAccessibleText(what);
-        field.setMinWidth(wide);
-        field.setMaxWidth(wide);
+        field.setMinWidth(TextSize.px(wide));
+        field.setMaxWidth(TextSize.px(wide));
         field.setOnAction(e -> keep.accept(field.getText().strip()));
         field.focusedProperty().addListener((o, was, is) -> {
             if (!is && !field.getText().equals(now)) {

@@ -28,10 +28,10 @@ public final class ChoiceButton extends Button {
         setId(id);
         getStyleClass().addAll("word", "choice");
         if (wide > 0) {
-            setMinWidth(wide);
-            setMaxWidth(wide);
+            setMinWidth(TextSize.px(wide));
+            setMaxWidth(TextSize.px(wide));
         } else {
-            setMaxWidth(WIDEST);
+            setMaxWidth(TextSize.px(WIDEST));
         }
         setAlignment(Pos.CENTER_LEFT);
         setTooltip(new Tooltip(tip));

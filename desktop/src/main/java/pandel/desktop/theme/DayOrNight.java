@@ -2,6 +2,7 @@ package pandel.desktop.theme;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
 import javafx.application.ColorScheme;
@@ -21,6 +22,8 @@ public enum DayOrNight {
     /** The same, for what is named. */
     public static final String STRONG = FAMILY + " SemiBold";
 
+    private static final String PLACE = "/pandel/desktop/theme/";
+
     private static boolean fontsLoaded;
 
     /** The look wished for; the system's own is asked of the system. */
@@ -32,15 +35,27 @@ public enum DayOrNight {
         };
     }
 
-    /** Dresses a scene. */
-    public void dress(Scene scene) {
+    /** Dresses a scene, with words in so many hundredths of their usual size. */
+    public void dress(Scene scene, int percent) {
         loadFonts();
-        scene.getStylesheets().setAll(sheet(this == DAY ? "day.css" : "night.css"), sheet("pandel.css"));
+        TextSize.set(percent);
+        scene.getStylesheets()
+                .setAll(
+                        sheet(this == DAY ? "day.css" : "night.css"),
+                        percent == 100 ? sheet("pandel.css") : TextSize.url(read("pandel.css"), percent));
     }
 
     private static String sheet(String name) {
-        return Objects.requireNonNull(DayOrNight.class.getResource("/pandel/desktop/theme/" + name), name)
+        return Objects.requireNonNull(DayOrNight.class.getResource(PLACE + name), name)
                 .toExternalForm();
+    }
+
+    private static String read(String name) {
+        try (InputStream in = Objects.requireNonNull(DayOrNight.class.getResourceAsStream(PLACE + name), name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new IllegalStateException("The bundled sheet of styles cannot be read", e);
+        }
     }
 
     private static synchronized void loadFonts() {
@@ -49,8 +64,7 @@ public enum DayOrNight {
         }
         fontsLoaded = true;
         for (String face : List.of("Regular", "SemiBold")) {
-            try (InputStream in =
-                    DayOrNight.class.getResourceAsStream("/pandel/desktop/theme/fonts/Pandel-" + face + ".otf")) {
+            try (InputStream in = DayOrNight.class.getResourceAsStream(PLACE + "fonts/Pandel-" + face + ".otf")) {
                 Font.loadFont(in, 13);
             } catch (IOException e) {
                 throw new IllegalStateException("The bundled typeface cannot be read", e);

@@ -27,7 +27,7 @@ class TypefaceTest {
     @BeforeEach
     void start() throws Exception {
         FxToolkit.registerPrimaryStage();
-        WaitForAsyncUtils.asyncFx(() -> DayOrNight.DAY.dress(new Scene(new Group())))
+        WaitForAsyncUtils.asyncFx(() -> DayOrNight.DAY.dress(new Scene(new Group()), 100))
                 .get();
     }
 
@@ -56,9 +56,8 @@ class TypefaceTest {
     }
 
     private static double width(String words) throws Exception {
-        return WaitForAsyncUtils.asyncFx(() -> text(DayOrNight.FAMILY, words)
-                        .getLayoutBounds()
-                        .getWidth())
+        return WaitForAsyncUtils.asyncFx(
+                        () -> text(DayOrNight.FAMILY, words).getLayoutBounds().getWidth())
                 .get();
     }
 

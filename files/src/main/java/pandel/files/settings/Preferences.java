@@ -1,11 +1,12 @@
 package pandel.files.settings;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /**
  * What a person prefers on this machine.
@@ -18,6 +19,7 @@ import java.util.OptionalDouble;
  * @param window where the window was left
  * @param cards how large cards were shown last, in a word of the window's; empty: as usual
  * @param led whether the person was led through a first link, or wanted none of it
+ * @param text how large words are, in 100 of their usual size; one of {@link #TEXTS}
  */
 public record Preferences(
         LookWish look,
@@ -26,10 +28,15 @@ public record Preferences(
         List<Path> recent,
         Optional<WindowPlace> window,
         String cards,
-        boolean led) {
+        boolean led,
+        int text) {
 
     public static final int SLOWEST = 60;
     public static final int FASTEST = 600;
+
+    /** Sizes of words to choose from, in 100 of the usual. */
+    public static final List<Integer> TEXTS = List.of(100, 125, 150, 200);
+
     private static final int MOST_RECENT = 8;
 
     /** Which look is wished for. */
@@ -45,8 +52,8 @@ public record Preferences(
     }
 
     /** What holds until somebody says otherwise; people read about 200 words a minute. */
-    public static final Preferences USUAL =
-            new Preferences(LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty(), "", false);
+    public static final Preferences USUAL = new Preferences(
+            LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty(), "", false, TEXTS.getFirst());
 
     public Preferences {
         wordsAMinute = Math.clamp(wordsAMinute, SLOWEST, FASTEST);
@@ -56,52 +63,84 @@ public record Preferences(
                 : dotsAMillimetre;
         window = window.filter(WindowPlace::isPossible);
         recent = recent.stream().distinct().limit(MOST_RECENT).toList();
+        text = TEXTS.contains(text) ? text : TEXTS.getFirst();
     }
 
     public Preferences withLook(LookWish wish) {
-        return new Preferences(wish, wordsAMinute, dotsAMillimetre, recent, window, cards, led);
+        return with(d -> d.look = wish);
     }
 
     public Preferences reading(int words) {
-        return new Preferences(look, words, dotsAMillimetre, recent, window, cards, led);
+        return with(d -> d.wordsAMinute = words);
     }
 
     /** @param dots interface px to a millimetre */
     public Preferences measured(double dots) {
-        return new Preferences(look, wordsAMinute, OptionalDouble.of(dots), recent, window, cards, led);
+        return with(d -> d.dotsAMillimetre = OptionalDouble.of(dots));
     }
 
     /** The same with a file opened last. */
     public Preferences opened(Path file) {
-        List<Path> files = new ArrayList<>(List.of(file.toAbsolutePath()));
-        files.addAll(recent);
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, files, window, cards, led);
+        return with(d -> d.recent =
+                Stream.concat(Stream.of(file.toAbsolutePath()), recent.stream()).toList());
     }
 
     /** The same without a file that is not there any more. */
     public Preferences without(Path file) {
-        return new Preferences(
-                look,
-                wordsAMinute,
-                dotsAMillimetre,
-                recent.stream().filter(f -> !f.equals(file)).toList(),
-                window,
-                cards,
-                led);
+        return with(d -> d.recent = recent.stream().filter(f -> !f.equals(file)).toList());
     }
 
     /** The same with the window left there. */
     public Preferences left(WindowPlace place) {
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, Optional.of(place), cards, led);
+        return with(d -> d.window = Optional.of(place));
     }
 
     /** The same with cards that large. */
     public Preferences withCards(String size) {
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, window, size, led);
+        return with(d -> d.cards = size);
     }
 
     /** The same with that led, or to be led. */
     public Preferences led(boolean was) {
-        return new Preferences(look, wordsAMinute, dotsAMillimetre, recent, window, cards, was);
+        return with(d -> d.led = was);
+    }
+
+    /** The same with words that large, in 100 of their usual size. */
+    public Preferences withText(int percent) {
+        return with(d -> d.text = percent);
+    }
+
+    private Preferences with(Consumer<Draft> change) {
+        Draft draft = new Draft();
+        draft.look = look;
+        draft.wordsAMinute = wordsAMinute;
+        draft.dotsAMillimetre = dotsAMillimetre;
+        draft.recent = recent;
+        draft.window = window;
+        draft.cards = cards;
+        draft.led = led;
+        draft.text = text;
+        change.accept(draft);
+        return new Preferences(
+                draft.look,
+                draft.wordsAMinute,
+                draft.dotsAMillimetre,
+                draft.recent,
+                draft.window,
+                draft.cards,
+                draft.led,
+                draft.text);
+    }
+
+    /** What holds, while something of it is changed. */
+    private static final class Draft {
+        private LookWish look = LookWish.SYSTEM;
+        private int wordsAMinute;
+        private OptionalDouble dotsAMillimetre = OptionalDouble.empty();
+        private List<Path> recent = List.of();
+        private Optional<WindowPlace> window = Optional.empty();
+        private String cards = "";
+        private boolean led;
+        private int text;
     }
 }

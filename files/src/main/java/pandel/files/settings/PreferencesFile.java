@@ -51,7 +51,8 @@ public record PreferencesFile(Path path) {
                     recent,
                     window(node.path("window")),
                     node.path("cards").asText(""),
-                    node.path("led").asBoolean());
+                    node.path("led").asBoolean(),
+                    node.path("text").asInt());
         } catch (IOException | InvalidPathException e) {
             return Preferences.USUAL;
         }
@@ -90,6 +91,9 @@ public record PreferencesFile(Path path) {
         }
         if (preferences.led()) {
             node.put("led", true);
+        }
+        if (preferences.text() != Preferences.USUAL.text()) {
+            node.put("text", preferences.text());
         }
         Files.createDirectories(path.toAbsolutePath().getParent());
         Path beside = path.resolveSibling("." + path.getFileName() + ".saving");

@@ -34,6 +34,7 @@ import pandel.desktop.shell.notice.Toast;
 import pandel.desktop.stage.PageBox;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.ChoiceButton;
+import pandel.desktop.theme.TextSize;
 import pandel.desktop.work.Work;
 
 /**
@@ -101,8 +102,8 @@ final class FeelPage extends PageBox {
             button.getStyleClass().add("feel-verb");
             button.setId("feel-" + each.words().replace(' ', '-'));
             button.setMnemonicParsing(false);
-            button.setMinWidth(210);
-            button.setMaxWidth(210);
+            button.setMinWidth(TextSize.px(210));
+            button.setMaxWidth(TextSize.px(210));
             button.setAlignment(Pos.CENTER_LEFT);
             if (each.equals(of)) {
                 button.getStyleClass().add("chosen");

@@ -9,6 +9,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.desktop.stage.Command;
 import pandel.desktop.theme.Scroll;
+import pandel.desktop.theme.TextSize;
 
 /** All keys on one page, made from the commands themselves. */
 final class KeysPage {
@@ -28,7 +29,7 @@ final class KeysPage {
         }
         ScrollPane scroll = new Scroll(columns);
         scroll.setFitToWidth(true);
-        scroll.setPrefSize(720, 480);
+        scroll.setPrefSize(TextSize.px(720), 480);
         Label hint = new Label("Esc closes this page.");
         hint.getStyleClass().addAll("quiet", "small");
         page.getChildren().addAll(title, scroll, hint);
@@ -51,7 +52,7 @@ final class KeysPage {
             rows.add(new Label(command.title()), 0, row);
             rows.add(key, 1, row++);
         }
-        rows.getColumnConstraints().add(new javafx.scene.layout.ColumnConstraints(210));
+        rows.getColumnConstraints().add(new javafx.scene.layout.ColumnConstraints(TextSize.px(210)));
         return rows;
     }
 }

@@ -1,6 +1,9 @@
 package pandel.desktop.shell.page;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -10,12 +13,16 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import pandel.desktop.theme.TextSize;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Preferred;
 import pandel.files.settings.Preferences;
 import pandel.files.settings.Preferences.LookWish;
 
-/** What a person prefers: the look, how fast they read, how large things really are on their monitor. */
+/**
+ * What a person prefers: the look, how large words are, how fast they read, how large things really are on their
+ * monitor.
+ */
 public final class PreferencesPage extends VBox {
 
     /** A payment card, 85.60 × 53.98 mm (ISO/IEC 7810, ID-1). */
@@ -33,25 +40,22 @@ public final class PreferencesPage extends VBox {
         setMaxHeight(Region.USE_PREF_SIZE);
         Label title = new Label("Preferences");
         title.getStyleClass().add("title");
-        HBox looks = new HBox(4);
-        ToggleGroup group = new ToggleGroup();
-        for (LookWish wish : LookWish.values()) {
-            ToggleButton button = new ToggleButton(
-                    switch (wish) {
-                        case SYSTEM -> "As the system";
-                        case DAY -> "Day";
-                        case NIGHT -> "Night";
-                    });
-            button.getStyleClass().add("face");
-            button.setId("look-" + wish.word());
-            button.setToggleGroup(group);
-            button.setSelected(preferred.now().look() == wish);
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                preferred.change(p -> p.withLook(wish));
-            });
-            looks.getChildren().add(button);
-        }
+        HBox looks = choices(
+                List.of(LookWish.values()),
+                wish -> switch (wish) {
+                    case SYSTEM -> "As the system";
+                    case DAY -> "Day";
+                    case NIGHT -> "Night";
+                },
+                wish -> "look-" + wish.word(),
+                Preferences::look,
+                Preferences::withLook);
+        HBox texts = choices(
+                Preferences.TEXTS,
+                percent -> percent == 100 ? "Usual" : percent + " %",
+                percent -> "text-" + percent,
+                Preferences::text,
+                Preferences::withText);
         first = (ToggleButton) looks.getChildren().getFirst();
         Button close = new Button("Done");
         close.getStyleClass().add("main");
@@ -60,13 +64,42 @@ public final class PreferencesPage extends VBox {
         HBox foot = new HBox(close);
         foot.setAlignment(Pos.CENTER_RIGHT);
         getChildren()
-                .addAll(title, line("Look", looks), line("Reading", reading()), line("True size", trueSize()), foot);
+                .addAll(
+                        title,
+                        line("Look", looks),
+                        line("Words", texts),
+                        line("Reading", reading()),
+                        line("True size", trueSize()),
+                        foot);
+    }
+
+    private <T> HBox choices(
+            List<T> all,
+            Function<T, String> words,
+            Function<T, String> id,
+            Function<Preferences, T> now,
+            BiFunction<Preferences, T, Preferences> chosen) {
+        HBox row = new HBox(4);
+        ToggleGroup group = new ToggleGroup();
+        for (T each : all) {
+            ToggleButton button = new ToggleButton(words.apply(each));
+            button.getStyleClass().add("face");
+            button.setId(id.apply(each));
+            button.setToggleGroup(group);
+            button.setSelected(now.apply(preferred.now()).equals(each));
+            button.setOnAction(e -> {
+                button.setSelected(true);
+                preferred.change(p -> chosen.apply(p, each));
+            });
+            row.getChildren().add(button);
+        }
+        return row;
     }
 
     private static HBox line(String what, Region content) {
         Label label = new Label(what);
         label.getStyleClass().add("strong");
-        label.setMinWidth(88);
+        label.setMinWidth(TextSize.px(88));
         HBox line = new HBox(8, label, content);
         line.setAlignment(content instanceof HBox ? Pos.CENTER_LEFT : Pos.TOP_LEFT);
         return line;
@@ -135,7 +168,7 @@ public final class PreferencesPage extends VBox {
     private static Label quiet(String text) {
         Label label = new WrappedLabel(text);
         label.getStyleClass().addAll("quiet", "small");
-        label.setMaxWidth(410);
+        label.setMaxWidth(TextSize.px(410));
         return label;
     }
 
