@@ -38,7 +38,6 @@ import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.Scroll;
-import pandel.desktop.theme.TextSize;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
 
@@ -145,11 +144,16 @@ final class FindingPane extends Scroll {
 
     /** A way to mend it, with how it is and how it would be. */
     private Node fix(Fix fix, int place) {
-        Button apply = new Button(fix.words());
+        Button apply = new Button(fix.words()) {
+            @Override
+            protected double computeMinWidth(double height) {
+                // Of long words half the width there is, on several lines.
+                return Math.min(computePrefWidth(height), FindingPane.this.getWidth() / 2);
+            }
+        };
         apply.getStyleClass().add("plain");
         apply.setId("fix-" + place);
         apply.setWrapText(true);
-        apply.setMinWidth(Math.min(TextSize.px(220), getWidth() / 3));
         apply.setMinHeight(Region.USE_PREF_SIZE);
         apply.setOnAction(e -> {
             work.edit(fix.edit());
@@ -157,6 +161,7 @@ final class FindingPane extends Scroll {
         });
         Label change = new WrappedLabel(fix.before() + "  →  " + fix.after());
         change.getStyleClass().addAll("quiet", "small");
+        change.setMinHeight(Region.USE_PREF_SIZE);
         HBox row = new HBox(12, apply, change);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
@@ -172,7 +177,9 @@ final class FindingPane extends Scroll {
     private Node headed(Finding shown, String words) {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox head = new HBox(APART, heading(words), space, buttons(shown));
+        Label said = heading(words);
+        said.setMinWidth(0);
+        HBox head = new HBox(APART, said, space, buttons(shown));
         head.setAlignment(Pos.BOTTOM_LEFT);
         return head;
     }
@@ -188,6 +195,7 @@ final class FindingPane extends Scroll {
             Button show = new Button("Show me");
             show.getStyleClass().add("main");
             show.setId("show-me");
+            show.setMinWidth(Region.USE_PREF_SIZE);
             show.setOnAction(e -> showMe());
             buttons.getChildren().add(show);
         }

@@ -4,7 +4,6 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
-import javafx.scene.layout.Region;
 import pandel.core.edit.frame.TabSetEdits;
 import pandel.core.model.Attachments;
 import pandel.core.model.Prototype;
@@ -37,7 +36,7 @@ final class InFrame extends Button {
         this.around = around;
         setId("in-frame");
         getStyleClass().addAll("word", "small");
-        setMinWidth(Region.USE_PREF_SIZE);
+        setMinWidth(0);
         setMnemonicParsing(false);
         setOnAction(e -> open());
     }

@@ -1,6 +1,5 @@
 package pandel.desktop.mocks;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +13,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import pandel.core.model.Targets;
 import pandel.core.model.frame.Sequence;
@@ -44,11 +42,9 @@ final class ScreenCard extends VBox {
     private final HBox name = new HBox(6);
     private final Label title = new Label();
     private final Label counts = new Label();
-    private final HBox badges = new HBox(4);
-    private final List<Label> badgeLabels = new ArrayList<>();
+    private final BadgeRow badges = new BadgeRow();
     private final Tooltip titleTip = new Tooltip();
     private Screen screen;
-    private int badgesUsed;
     private Told told = Told.NOTHING;
 
     /** What a card tells of its screen beside how it looks. */
@@ -72,9 +68,6 @@ final class ScreenCard extends VBox {
         name.setAlignment(Pos.CENTER_LEFT);
         name.getChildren().add(title);
         counts.getStyleClass().add("counts");
-        badges.setAlignment(Pos.CENTER_LEFT);
-        badges.setFillHeight(false);
-        badges.setMinHeight(TextSize.px(20));
         counts.setMinHeight(TextSize.px(18));
         getChildren().addAll(pile, name, counts, badges);
         show(screen);
@@ -175,7 +168,7 @@ final class ScreenCard extends VBox {
         }
         told = now;
         counts.setText(cardSize == CardSize.SMALL ? in + " · " + out : in + " in · " + out + " out");
-        badgesUsed = 0;
+        badges.begin();
         if (entry) {
             badge("starts", "entry", "Play starts here");
         }
@@ -210,32 +203,13 @@ final class ScreenCard extends VBox {
         } else if (room && screen.status() == Status.READY) {
             badge("ready", "end", "Ready");
         }
-        for (int i = badgesUsed; i < badgeLabels.size(); i++) {
-            badgeLabels.get(i).setVisible(false);
-            badgeLabels.get(i).setManaged(false);
-        }
+        badges.end();
         setAccessibleText(screen.shownTitle() + ", " + screen.form().word() + ", " + counts.getText()
                 + (entry ? ", starts here" : "") + (screen.end() ? ", an end" : ""));
     }
 
     private Label badge(String text, String style, String tip) {
-        if (badgesUsed == badgeLabels.size()) {
-            Label more = new Label();
-            more.setTooltip(new Tooltip());
-            more.setMinWidth(Region.USE_PREF_SIZE);
-            badgeLabels.add(more);
-            badges.getChildren().add(more);
-        }
-        Label badge = badgeLabels.get(badgesUsed++);
-        badge.setText(text);
-        badge.getTooltip().setText(tip);
-        if (!badge.getStyleClass().equals(List.of("label", "badge", style))) {
-            badge.getStyleClass().setAll("label", "badge", style);
-        }
-        badge.setOnMouseClicked(null);
-        badge.setVisible(true);
-        badge.setManaged(true);
-        return badge;
+        return badges.add(text, style, tip);
     }
 
     /** The kinds of frames that it is a part of, each with what it is there. */

@@ -237,6 +237,8 @@ final class FindPane extends VBox {
         Label aside = new Label(one.aside());
         aside.getStyleClass().addAll("quiet", "small");
         aside.setMinWidth(0);
+        // Of two that are long each has about half.
+        aside.maxWidthProperty().bind(widthProperty().multiply(.45));
         HBox row = new HBox(kind, words, aside);
         row.getStyleClass().add("offer");
         row.setAccessibleRole(AccessibleRole.BUTTON);

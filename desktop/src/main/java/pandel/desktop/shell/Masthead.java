@@ -87,6 +87,8 @@ final class Masthead extends GridPane {
         find.setTooltip(new Tooltip("Find anything by its words  Ctrl+F"));
         find.setOnAction(
                 e -> Objects.requireNonNull(commands.get("find")).action().run());
+        List.of(undo, redo, find).forEach(b -> b.setMinWidth(Region.USE_PREF_SIZE));
+        device.setMinWidth(0);
         HBox right = new HBox(4, device, undo, redo, find);
         right.setAlignment(Pos.CENTER_RIGHT);
         // The stages stand in the middle and are never cut; what is beside them shares what they leave.

@@ -1,5 +1,6 @@
 package pandel.desktop.stage;
 
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
@@ -21,6 +22,7 @@ public final class EmptyStage extends VBox {
         more.getStyleClass().add("quiet");
         more.setMaxWidth(TextSize.px(WIDEST));
         more.setMinHeight(Region.USE_PREF_SIZE);
+        more.setAlignment(Pos.CENTER);
         more.setTextAlignment(TextAlignment.CENTER);
         getChildren().addAll(head, more);
     }

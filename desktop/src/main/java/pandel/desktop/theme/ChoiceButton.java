@@ -13,6 +13,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Popup;
 import javafx.stage.Window;
@@ -31,6 +32,7 @@ public final class ChoiceButton extends Button {
             setMinWidth(TextSize.px(wide));
             setMaxWidth(TextSize.px(wide));
         } else {
+            setMinWidth(Region.USE_PREF_SIZE);
             setMaxWidth(TextSize.px(WIDEST));
         }
         setAlignment(Pos.CENTER_LEFT);

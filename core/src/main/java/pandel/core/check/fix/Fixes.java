@@ -227,8 +227,13 @@ public final class Fixes {
                         s.hotspot().links().stream().anyMatch(l -> l.effect().orElse(null) instanceof Effect.Return))
                 .findFirst()
                 .map(s -> new Fix(
-                        "Put the shared “" + s.hotspot().title() + "” on it",
-                        "“" + s.hotspot().title() + "” stands on " + s.screens().size() + " screens.",
+                        s.hotspot().title().isBlank()
+                                ? "Put the shared hotspot on it"
+                                : "Put the shared “" + s.hotspot().title() + "” on it",
+                        (s.hotspot().title().isBlank()
+                                        ? "It"
+                                        : "“" + s.hotspot().title() + "”") + " stands on "
+                                + s.screens().size() + " screens.",
                         "It stands on " + quoted(screen) + " too, and returns from there.",
                         HotspotEdits.share(s.hotspot(), grown(s, screen))));
     }
