@@ -14,6 +14,11 @@ import pandel.desktop.theme.TextSize;
 /** What is so about a screen, a word each, most telling first; those that have no room are counted at the end. */
 final class BadgeRow extends HBox {
 
+    /** The style of what can be pressed. */
+    static final String PRESSED = "turn";
+
+    private static final double SHORTEST = 36;
+
     private final List<Label> labels = new ArrayList<>();
     private final Label others = new Label();
     private int used;
@@ -40,7 +45,6 @@ final class BadgeRow extends HBox {
         if (used == labels.size()) {
             Label more = new Label();
             more.setTooltip(new Tooltip());
-            more.setMinWidth(Region.USE_PREF_SIZE);
             labels.add(more);
             getChildren().add(more);
         }
@@ -50,6 +54,8 @@ final class BadgeRow extends HBox {
         if (!badge.getStyleClass().equals(List.of("label", "badge", style))) {
             badge.getStyleClass().setAll("label", "badge", style);
         }
+        // What is pressed is never left out: its words give way.
+        badge.setMinWidth(style.equals(PRESSED) ? TextSize.px(SHORTEST) : Region.USE_PREF_SIZE);
         badge.setOnMouseClicked(null);
         badge.setVisible(true);
         badge.setManaged(true);

@@ -182,7 +182,7 @@ final class ScreenCard extends VBox {
         if (room && pile.isPile()) {
             Label behind = badge(
                     pile.words().isEmpty() ? pile.count() : pile.words(),
-                    "turn",
+                    BadgeRow.PRESSED,
                     pile.all() + "\nPress: the next comes to the front");
             behind.setOnMouseClicked(e -> {
                 turn();
