@@ -27,27 +27,19 @@ final class CardPile extends StackPane {
     private record Face(Look look, Width width) {}
 
     private final Work work;
-    private final PictureLibrary pictures;
     private final MockView front;
-    private final StackPane frame;
-    private final List<MockView> behind = new ArrayList<>();
+    private final List<Region> behind = new ArrayList<>();
     private List<Face> faces = List.of();
     private int turned;
 
     CardPile(Work work, PictureLibrary pictures) {
         this.work = work;
-        this.pictures = pictures;
         this.front = new MockView(pictures);
-        this.frame = framed(front);
-        setAlignment(Pos.BOTTOM_LEFT);
-        getChildren().add(frame);
-    }
-
-    private static StackPane framed(MockView mock) {
-        StackPane frame = new StackPane(mock);
+        StackPane frame = new StackPane(front);
         frame.getStyleClass().add("mock-frame");
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        return frame;
+        setAlignment(Pos.BOTTOM_LEFT);
+        getChildren().add(frame);
     }
 
     /** Shows a screen, its plain look on the device's width in front. */
@@ -62,42 +54,44 @@ final class CardPile extends StackPane {
         setMinHeight(cell.mockHigh() + 4);
         setPrefHeight(cell.mockHigh() + 4);
         int more = Math.min(MOST_BEHIND, faces.size() - 1);
-        // A card serves for one screen after another: what was styled once is hidden, not made anew.
+        // Of what stands behind only an edge is seen: a sheet without a picture. One that is not needed is hidden, as a
+        // card serves for one screen after another.
         while (behind.size() < more) {
-            MockView next = new MockView(pictures);
-            StackPane sheet = framed(next);
-            sheet.getStyleClass().add("behind");
-            behind.add(next);
+            Region sheet = new Region();
+            sheet.getStyleClass().addAll("mock-frame", "behind");
+            sheet.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+            behind.add(sheet);
             getChildren().addFirst(sheet);
         }
         double wide = cell.mockWide() - more * OUT;
         double high = cell.mockHigh() - (more > 0 ? DOWN : 0);
-        draw(front, face(0), wide, high);
+        Face inFront = face(0);
+        front.within(inFront.look(), inFront.width(), size(inFront), wide, high);
         for (int i = 0; i < behind.size(); i++) {
-            behind.get(i).getParent().setVisible(i < more);
-            if (i >= more) {
-                behind.get(i).rest();
-                continue;
+            behind.get(i).setVisible(i < more);
+            if (i < more) {
+                sheet(behind.get(i), i, wide, high - (i + 1) * 2 * DOWN);
             }
-            draw(behind.get(i), face(i + 1), wide, high - (i + 1) * 2 * DOWN);
-            StackPane.setMargin(
-                    behind.get(i).getParent(),
-                    new Insets(
-                            0,
-                            0,
-                            (i + 1) * DOWN,
-                            front.getPrefWidth() + (i + 1) * OUT - behind.get(i).getPrefWidth()));
         }
+    }
+
+    /** Lays out what is seen of the sheet behind so many others. */
+    private void sheet(Region sheet, int after, double wide, double high) {
+        Placement.Size size = size(face(after + 1));
+        double factor = Math.min(wide / size.width(), high / size.height());
+        double across = Math.rint(size.width() * factor);
+        sheet.setPrefSize(across + 2, Math.rint(size.height() * factor) + 2);
+        StackPane.setMargin(
+                sheet, new Insets(0, 0, (after + 1) * DOWN, front.getPrefWidth() + (after + 1) * OUT - across));
     }
 
     private Face face(int after) {
         return faces.get((turned + after) % faces.size());
     }
 
-    private void draw(MockView mock, Face face, double wide, double high) {
-        Placement.Size size = Placement.sizeOf(
+    private Placement.Size size(Face face) {
+        return Placement.sizeOf(
                 face.look(), face.width(), work.device().width(), work.device().height());
-        mock.within(face.look(), face.width(), size, wide, high);
     }
 
     /** Looks first, each as the device shows it; then the plain look on widths it has mocks of its own for. */
@@ -152,6 +146,5 @@ final class CardPile extends StackPane {
     /** Out of sight: no picture is made ready meanwhile. */
     void rest() {
         front.rest();
-        behind.forEach(MockView::rest);
     }
 }
