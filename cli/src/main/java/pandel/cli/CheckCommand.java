@@ -1,5 +1,6 @@
 package pandel.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
@@ -15,9 +16,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.start.Entry;
 import pandel.files.Unreadable;
-import pandel.files.json.CheckJson;
 import pandel.files.json.PlayJson;
 import pandel.files.json.field.Json;
+import pandel.files.report.Report;
 import pandel.files.store.PrototypeFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -39,7 +40,12 @@ final class CheckCommand implements Callable<Integer> {
 
     enum Format {
         TEXT,
-        JSON
+        JSON,
+        SARIF,
+        JUNIT,
+        MARKDOWN,
+        CSV,
+        HTML
     }
 
     enum Level {
@@ -57,7 +63,10 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--device", paramLabel = "ID", description = "Checks on that device of the prototype alone.")
     String device;
 
-    @Option(names = "--format", defaultValue = "text", description = "text or json (default: ${DEFAULT-VALUE})")
+    @Option(
+            names = "--format",
+            defaultValue = "text",
+            description = "text, json, sarif, junit, markdown, csv or html (default: ${DEFAULT-VALUE})")
     Format format;
 
     @Option(
@@ -67,14 +76,14 @@ final class CheckCommand implements Callable<Integer> {
     Level failOn;
 
     @Override
-    public Integer call() throws Unreadable {
-        Prototype prototype = onDevice(PrototypeFile.open(file).prototype());
-        Checked checked = Check.of(prototype);
+    public Integer call() throws Unreadable, IOException {
+        PrototypeFile.Opened opened = PrototypeFile.open(file);
+        Checked checked = Check.of(onDevice(opened.prototype()));
         PrintWriter out = spec.commandLine().getOut();
-        if (format == Format.JSON) {
-            out.print(Json.text(CheckJson.checked(checked)));
-        } else {
+        if (format == Format.TEXT) {
             tell(checked, out);
+        } else {
+            out.print(Report.valueOf(format.name()).of(checked, String.valueOf(file.getFileName()), opened.pictures()));
         }
         return switch (failOn) {
             case NEVER -> ExitCode.FINE;

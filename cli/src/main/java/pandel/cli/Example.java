@@ -17,9 +17,9 @@ import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.StagePictures;
 import pandel.files.Unreadable;
-import pandel.files.json.CheckJson;
 import pandel.files.json.PlayJson;
 import pandel.files.json.field.Json;
+import pandel.files.report.Report;
 import pandel.files.store.PrototypeFile;
 
 /** The whole example without a display: plays the sample, checks it, writes pictures of all stages and a report. */
@@ -37,7 +37,8 @@ final class Example {
 
     void run() throws IOException, Unreadable, InterruptedException {
         Files.createDirectories(folder);
-        Prototype prototype = PrototypeFile.open(sample).prototype();
+        PrototypeFile.Opened opened = PrototypeFile.open(sample);
+        Prototype prototype = opened.prototype();
         List<Event> events;
         try (InputStream in = Files.newInputStream(sample.resolveSibling("hollow-lane-events.json"))) {
             events = PlayJson.events(in);
@@ -47,7 +48,9 @@ final class Example {
                 Json.text(PlayCommand.played(
                         prototype, Optional.empty(), events, prototype.devices().getFirst(), true)));
         Checked checked = Check.of(prototype);
-        write("check.json", Json.text(CheckJson.checked(checked)));
+        for (Report each : Report.values()) {
+            write("check." + each.ending(), each.of(checked, String.valueOf(sample.getFileName()), opened.pictures()));
+        }
         replayAll(checked);
         for (Path picture : StagePictures.write(sample, folder, 1280, 800)) {
             out.println("wrote " + picture);

@@ -13,6 +13,8 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;
@@ -76,6 +78,21 @@ class CommandsTest {
         assertValid("check", json());
         assertThat(json().path("findings")).hasSize(7);
         assertThat(json().path("screens").path("shown").asInt()).isEqualTo(32);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "sarif, '\"ruleId\" : \"dead-end\"'",
+        "junit, '<testcase classname=\"checks\" name=\"dead-end\"><failure'",
+        "markdown, '- **Dead end**: “Receipt” is a dead end'",
+        "csv, 'found,problem,dead-end,'",
+        "html, '<h3>“Receipt” is a dead end: it has no links.</h3>'"
+    })
+    void checkReportsInTheFormatsOfOthers(String format, String contained) {
+        assertThat(run("check", SAMPLE, "--format", format)).isEqualTo(ExitCode.FINDINGS);
+        assertThat(out.toString()).contains(contained);
+        assertThat(run("check", SAMPLE, "--format", format, "--fail-on", "never"))
+                .isEqualTo(ExitCode.FINE);
     }
 
     @Test

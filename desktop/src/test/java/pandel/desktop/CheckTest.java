@@ -2,6 +2,8 @@ package pandel.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
@@ -9,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import pandel.core.check.Check;
 import pandel.core.check.finding.Rule;
 import pandel.core.edit.History;
@@ -108,6 +111,39 @@ class CheckTest extends WindowTest {
         settle();
         assertThat(opened.work().screen().orElseThrow().title()).isEqualTo("Report damage");
         assertRead("Ways out");
+    }
+
+    @Test
+    void theReportIsSavedInTheFormatChosen(@TempDir Path folder) throws Exception {
+        Path named = folder.resolve("board.html");
+        chosenFiles.add(named);
+        clickOn("#save-report");
+        settle();
+        assertRead("Markdown, for a ticket or a wiki", "JUnit XML, for a build server");
+        shot("report-formats");
+        clickOn("#report-html");
+        until(() -> Files.exists(named));
+        settle();
+        assertRead("The report is in “board.html”.");
+        assertThat(Files.readString(named))
+                .contains("“Receipt” is a dead end", "data:image/png;base64,", "Content-Security-Policy");
+        chosenFiles.add(folder.resolve("for the build"));
+        clickOn("#save-report");
+        settle();
+        clickOn("#report-sarif");
+        Path ended = folder.resolve("for the build.sarif");
+        until(() -> Files.exists(ended));
+        assertThat(Files.readString(ended)).contains("\"ruleId\" : \"dead-end\"");
+        clickOn("#save-report");
+        settle();
+        clickOn("#report-csv");
+        settle();
+        assertThat(folder.toFile().list()).as("nothing where none was chosen").hasSize(2);
+        chosenFiles.add(folder.resolve("nowhere").resolve("x.csv"));
+        clickOn("#save-report");
+        settle();
+        clickOn("#report-csv");
+        until(() -> read().contains("Could not save the report"));
     }
 
     @Test

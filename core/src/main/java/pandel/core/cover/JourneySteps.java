@@ -3,8 +3,10 @@ package pandel.core.cover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import pandel.core.check.finding.Walk;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
+import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.EventWords;
 import pandel.core.play.Step;
@@ -20,18 +22,29 @@ public final class JourneySteps {
      * one stays. None where the journey cannot begin.
      */
     public static List<String> of(Prototype prototype, Journey journey) {
-        Optional<Situation> start = prototype
+        return prototype
                 .start(journey.entry())
-                .flatMap(s -> Situation.at(prototype, s, prototype.device(journey.device())));
+                .map(s -> of(
+                        prototype,
+                        new Walk(
+                                prototype.device(journey.device()),
+                                s,
+                                journey.legs().stream().map(Journey.Leg::event).toList())))
+                .orElse(List.of());
+    }
+
+    /** The same of any events. */
+    public static List<String> of(Prototype prototype, Walk walk) {
+        Optional<Situation> start = Situation.at(prototype, walk.entry(), walk.device());
         if (start.isEmpty()) {
             return List.of();
         }
         Step step = new Step(prototype);
         Situation now = start.get();
         List<String> sentences = new ArrayList<>();
-        for (Journey.Leg leg : journey.legs()) {
-            String event = EventWords.of(prototype, now, leg.event());
-            Situation next = step.step(now, leg.event()).situation();
+        for (Event each : walk.events()) {
+            String event = EventWords.of(prototype, now, each);
+            Situation next = step.step(now, each).situation();
             sentences.add(Character.toUpperCase(event.charAt(0))
                     + event.substring(1)
                     + (next.screen().equals(now.screen())

@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import javafx.geometry.Side;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
@@ -16,6 +19,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
@@ -28,6 +32,7 @@ import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WhileShown;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
@@ -35,6 +40,7 @@ import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Journal;
 import pandel.desktop.work.Work;
+import pandel.files.report.Report;
 
 /** The findings, worst first; the chosen one told at length beside them. */
 public final class CheckView implements StageView {
@@ -46,6 +52,7 @@ public final class CheckView implements StageView {
     private final VBox node = new VBox();
     private final CoveragePane coverage;
     private final PageHost around;
+    private final Button save;
     private final ToggleButton findingsFace = face("Findings", "face-findings");
     private final ToggleButton coverageFace = face("Coverage", "face-coverage");
     private final BorderPane page = new BorderPane();
@@ -59,7 +66,7 @@ public final class CheckView implements StageView {
     private List<Finding> listed = List.of();
     private final Set<Finding> following = Collections.newSetFromMap(new IdentityHashMap<>());
 
-    public CheckView(Work work, PageHost around, Background background) {
+    public CheckView(Work work, StageWindow around, Background background) {
         this.work = work;
         this.around = around;
         this.told = new FindingPane(work, around);
@@ -87,7 +94,11 @@ public final class CheckView implements StageView {
         // One of the two is always chosen.
         findingsFace.setOnAction(e -> turn(false));
         coverageFace.setOnAction(e -> turn(true));
-        HBox both = new HBox(findingsFace, coverageFace);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        save = Buttons.smallWord("Save the report…", "save-report", () -> {});
+        save.setOnAction(e -> formats(around).show(save, Side.BOTTOM, 0, 2));
+        HBox both = new HBox(findingsFace, coverageFace, space, save);
         both.getStyleClass().add("faces");
         node.getChildren().addAll(both, body);
         VBox.setVgrow(body, Priority.ALWAYS);
@@ -95,6 +106,16 @@ public final class CheckView implements StageView {
                 work.checkedProperty().subscribe((was, is) -> refresh()),
                 work.stoppedProperty().subscribe((was, is) -> refresh()),
                 work.prototypeProperty().subscribe((was, is) -> refresh())));
+    }
+
+    /** What the report can be saved as. */
+    private static ContextMenu formats(StageWindow around) {
+        ContextMenu menu = new ContextMenu();
+        for (Report each : Report.values()) {
+            String id = "report-" + each.word();
+            menu.getItems().add(Buttons.item(each.words(), id, () -> around.run(id)));
+        }
+        return menu;
     }
 
     private static ToggleButton face(String words, String id) {
@@ -137,6 +158,9 @@ public final class CheckView implements StageView {
         if (!shown.isOn()) {
             return;
         }
+        save.setVisible(findingsFace.isSelected()
+                && work.checked().isPresent()
+                && !work.prototype().screens().isEmpty());
         if (coverageFace.isSelected()) {
             coverage.refresh();
             body.getChildren().setAll(coverage);

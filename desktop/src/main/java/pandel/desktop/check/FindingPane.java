@@ -22,8 +22,6 @@ import pandel.core.model.Look;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;
-import pandel.core.model.start.Entry;
-import pandel.core.model.start.StartPoint;
 import pandel.core.model.value.Facts;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.Placeholders;
@@ -225,7 +223,7 @@ final class FindingPane extends Scroll {
             return new Label("");
         }
         situations.add(now.get());
-        words.add(begins(walk));
+        words.add(walk.begins());
         for (Event event : walk.events()) {
             Situation before = situations.getLast();
             Stepped stepped = step.step(before, event);
@@ -263,14 +261,6 @@ final class FindingPane extends Scroll {
             row.getChildren().add(picture);
         }
         return row;
-    }
-
-    /** "starts at", "opened by /loans/{loan}", "from “Signed in”". */
-    private static String begins(Walk walk) {
-        return switch (walk.entry()) {
-            case Entry entry -> entry.address().map(a -> "opened by " + a).orElse("starts at");
-            case StartPoint point -> "from “" + point.title() + "”";
-        };
     }
 
     private Node screens(Finding shown) {

@@ -7,6 +7,7 @@ import pandel.core.edit.screen.ScreenEdits;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.DayOrNight;
+import pandel.files.report.Report;
 import pandel.files.settings.Preferences;
 
 /** What can be done in the window, whichever stage is shown. */
@@ -74,6 +75,13 @@ final class MainCommands {
                                 "F1"),
                         Command.of("quit", "Quit", window::quit, "Shortcut+Q"))
                 .forEach(c -> window.commands.put(c.id(), c));
+        for (Report each : Report.values()) {
+            String id = "report-" + each.word();
+            window.commands.put(
+                    id,
+                    Command.of(id, "Save the report: " + each.words(), () -> window.keeping.report(each))
+                            .when(() -> !window.work.prototype().screens().isEmpty()));
+        }
         for (WorkStage each : WorkStage.values()) {
             window.commands.put(
                     "stage-" + each,

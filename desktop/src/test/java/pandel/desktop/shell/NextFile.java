@@ -34,6 +34,11 @@ public class NextFile implements FileChoosing {
     }
 
     @Override
+    public Optional<Path> report(String name) {
+        return next();
+    }
+
+    @Override
     public Optional<Path> saveAs(String name) {
         return next();
     }

@@ -7,7 +7,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
+import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
+import pandel.core.model.start.StartPoint;
 import pandel.core.play.Step;
 import pandel.core.play.situation.Situation;
 
@@ -16,6 +18,14 @@ public record Walk(Device device, Start entry, List<Event> events) {
 
     public Walk {
         events = List.copyOf(events);
+    }
+
+    /** How it begins, in words: "starts at", "opened by /loans/{loan}", "from “Signed in”". */
+    public String begins() {
+        return switch (entry) {
+            case Entry e -> e.address().map(a -> "opened by " + a).orElse("starts at");
+            case StartPoint point -> "from “" + point.title() + "”";
+        };
     }
 
     /** The situation where it ends. */

@@ -18,6 +18,7 @@ import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 import pandel.files.Unreadable;
 import pandel.files.picture.Thumbnails;
+import pandel.files.report.Report;
 import pandel.files.store.ChangedOutside;
 import pandel.files.store.FileStamp;
 import pandel.files.store.OpenMark;
@@ -166,18 +167,26 @@ public final class DocumentFiles {
         saveAs(() -> {});
     }
 
-    private void saveAs(Runnable then) {
+    /** Saves what the checks say. */
+    public void report(Report as) {
+        new ReportSaving(work, background, tools.choosing(), telling).save(as, nameOffered());
+    }
+
+    /** The title as a file can be called. */
+    private String nameOffered() {
         String name = work.prototype()
                 .title()
                 .replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ")
                 .strip();
-        tools.choosing()
-                .saveAs((name.isEmpty() ? "prototype" : name) + ".pandel")
-                .ifPresent(path -> {
-                    boolean named = path.getFileName().toString().contains(".");
-                    Path file = named ? path : path.resolveSibling(path.getFileName() + ".pandel");
-                    write(() -> file, Optional.of(FileStamp.now(file)), then);
-                });
+        return name.isEmpty() ? "prototype" : name;
+    }
+
+    private void saveAs(Runnable then) {
+        tools.choosing().saveAs(nameOffered() + ".pandel").ifPresent(path -> {
+            boolean named = path.getFileName().toString().contains(".");
+            Path file = named ? path : path.resolveSibling(path.getFileName() + ".pandel");
+            write(() -> file, Optional.of(FileStamp.now(file)), then);
+        });
     }
 
     public void saveAsFolder() {

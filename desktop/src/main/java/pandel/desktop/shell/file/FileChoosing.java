@@ -34,6 +34,13 @@ public interface FileChoosing {
      */
     Optional<Path> saveAs(String name);
 
+    /**
+     * Where to save a report.
+     *
+     * @param name the file name offered; any ending
+     */
+    Optional<Path> report(String name);
+
     /** The system's own way. */
     static FileChoosing system(Supplier<Window> window) {
         return new FileChoosing() {
@@ -77,6 +84,14 @@ public interface FileChoosing {
             @Override
             public Optional<Path> saveAs(String name) {
                 FileChooser chooser = chooser("Save the prototype");
+                chooser.setInitialFileName(name);
+                return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(f -> f.toPath());
+            }
+
+            @Override
+            public Optional<Path> report(String name) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle("Save the report");
                 chooser.setInitialFileName(name);
                 return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(f -> f.toPath());
             }
