@@ -1,5 +1,6 @@
 package pandel.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -14,7 +15,9 @@ import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.files.Unreadable;
+import pandel.files.report.CoverReport;
 import pandel.files.store.PrototypeFile;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -41,12 +44,36 @@ final class CoverCommand implements Callable<Integer> {
     @Option(names = "--pairs", description = "Also counts pairs of links in a row.")
     boolean pairs;
 
+    @Option(
+            names = "--format",
+            defaultValue = "text",
+            description =
+                    "text, json, csv or html (default: ${DEFAULT-VALUE}); pairs and suggestions are told as text alone")
+    Format format;
+
+    enum Format {
+        TEXT,
+        JSON,
+        CSV,
+        HTML
+    }
+
     @Override
-    public Integer call() throws Unreadable {
-        Prototype prototype = PrototypeFile.open(file).prototype();
+    public Integer call() throws Unreadable, IOException {
+        PrototypeFile.Opened opened = PrototypeFile.open(file);
+        Prototype prototype = opened.prototype();
         PrintWriter out = spec.commandLine().getOut();
+        if (format != Format.TEXT && (suggest || pairs)) {
+            throw new CommandLine.ParameterException(
+                    spec.commandLine(),
+                    "Pairs and suggestions are told as text alone: leave out --format, or ask for neither.");
+        }
         Checked checked = Check.of(prototype);
         Coverage coverage = Coverage.of(checked);
+        if (format != Format.TEXT) {
+            out.print(CoverReport.valueOf(format.name()).of(checked, coverage, opened.pictures()));
+            return ExitCode.FINE;
+        }
         if (prototype.journeys().isEmpty()) {
             out.println("This prototype has no journeys, so there is nothing to measure.");
             suggested(out, checked, coverage);

@@ -3,18 +3,12 @@ package pandel.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.networknt.schema.JsonSchemaFactory;
-import com.networknt.schema.SpecVersion;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;
@@ -22,37 +16,7 @@ import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeSaving;
 
 /** The commands with their output and exit codes. */
-class CommandsTest {
-
-    private static final String SAMPLE =
-            Path.of("..", "samples", "hollow-lane.pandel").toString();
-
-    @TempDir
-    private Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int run(Object... args) {
-        out.getBuffer().setLength(0);
-        err.getBuffer().setLength(0);
-        String[] texts = new String[args.length];
-        for (int i = 0; i < args.length; i++) {
-            texts[i] = args[i].toString();
-        }
-        return Main.run(new PlainWriter(out), new PlainWriter(err), texts);
-    }
-
-    private JsonNode json() throws IOException {
-        return new ObjectMapper().readTree(out.toString());
-    }
-
-    private static void assertValid(String schema, JsonNode node) throws IOException {
-        assertThat(JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
-                        .getSchema(Files.readString(Path.of("..", "docs", "schema", schema + ".schema.json")))
-                        .validate(node))
-                .isEmpty();
-    }
+class CommandsTest extends CommandTest {
 
     @Test
     void checkTellsInTextAndItsExitCodeFollowsTheLevel() {
@@ -78,21 +42,6 @@ class CommandsTest {
         assertValid("check", json());
         assertThat(json().path("findings")).hasSize(7);
         assertThat(json().path("screens").path("shown").asInt()).isEqualTo(32);
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "sarif, '\"ruleId\" : \"dead-end\"'",
-        "junit, '<testcase classname=\"checks\" name=\"dead-end\"><failure'",
-        "markdown, '- **Dead end**: “Receipt” is a dead end'",
-        "csv, 'found,problem,dead-end,'",
-        "html, '<h3>“Receipt” is a dead end: it has no links.</h3>'"
-    })
-    void checkReportsInTheFormatsOfOthers(String format, String contained) {
-        assertThat(run("check", SAMPLE, "--format", format)).isEqualTo(ExitCode.FINDINGS);
-        assertThat(out.toString()).contains(contained);
-        assertThat(run("check", SAMPLE, "--format", format, "--fail-on", "never"))
-                .isEqualTo(ExitCode.FINE);
     }
 
     @Test

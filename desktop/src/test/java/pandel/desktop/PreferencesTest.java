@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
@@ -48,7 +49,7 @@ class PreferencesTest extends WindowTest {
     void wordsAreTwiceAsLargeAndTheStagesStillReadWhole() {
         openSample();
         double before = wide("#stage-mocks .what");
-        double card = card("Sign in").getLayoutBounds().getHeight();
+        double card = heightOfACard();
         keys(KeyCode.CONTROL, KeyCode.COMMA);
         clickOn("#text-200");
         clickOn("#preferences-done");
@@ -60,14 +61,23 @@ class PreferencesTest extends WindowTest {
             assertThat(((Text) what.lookup(".text")).getText()).isEqualTo(each.title());
         }
         assertThat(wide("#stage-mocks .what")).isGreaterThan(1.8 * before);
-        assertThat(card("Sign in").getLayoutBounds().getHeight())
-                .as("room for two lines of large words")
-                .isGreaterThan(card + 60);
+        assertThat(heightOfACard()).as("room for two lines of large words").isGreaterThan(card + 60);
         keys(KeyCode.CONTROL, KeyCode.COMMA);
         clickOn("#text-100");
         settle();
         assertThat(wide("#stage-mocks .what")).isEqualTo(before);
-        assertThat(card("Sign in").getLayoutBounds().getHeight()).isEqualTo(card);
+        assertThat(heightOfACard()).isEqualTo(card);
+    }
+
+    /** They are all alike, and which of them are in sight hangs on how large they are. */
+    private double heightOfACard() {
+        until(() -> lookup((Node n) -> n.isVisible() && n.getStyleClass().contains("card"))
+                .tryQuery()
+                .isPresent());
+        return lookup((Node n) -> n.isVisible() && n.getStyleClass().contains("card"))
+                .query()
+                .getLayoutBounds()
+                .getHeight();
     }
 
     private double wide(String query) {

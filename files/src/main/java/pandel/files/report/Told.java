@@ -1,7 +1,6 @@
 package pandel.files.report;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import pandel.core.check.Checked;
@@ -69,10 +68,5 @@ record Told(Finding finding, String state, String reason) {
                 + (checked.unsettled().isEmpty()
                         ? "."
                         : ", " + checked.unsettled().size() + " not settled.");
-    }
-
-    /** Its id of the hotspot; empty where it is at none. */
-    Optional<String> hotspot() {
-        return finding.hotspot();
     }
 }
