@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jsoup.nodes.Element;
 import pandel.core.check.Checked;
@@ -143,10 +144,16 @@ public enum CoverReport {
             sentences.forEach((place, all) -> {
                 Element article = body.appendElement("article");
                 article.appendElement("h3").text(Told.plain(place));
-                all.forEach(s -> article.appendElement("p").text(Told.plain(s)));
+                all.forEach(s -> article.appendElement("p").text(Told.plain(below(place, s))));
             });
         }
         return page.text(pictures);
+    }
+
+    /** A sentence without the screen whose title stands above it. */
+    private static String below(String place, String sentence) {
+        String rest = sentence.startsWith(place + ": ") ? sentence.substring(place.length() + 2) : sentence;
+        return rest.isEmpty() ? sentence : rest.substring(0, 1).toUpperCase(Locale.ROOT) + rest.substring(1);
     }
 
     /** The screen where it is, or that it is shared. */

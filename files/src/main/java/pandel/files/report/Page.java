@@ -22,7 +22,7 @@ final class Page {
             h3{font-size:15px;margin:0 0 2px}p{margin:2px 0}.quiet{color:var(--quiet);font-size:13px}
             .row{display:flex;flex-wrap:wrap;gap:14px;align-items:flex-end;margin-top:12px}
             figure{margin:0;width:140px}figcaption{font-size:12px;color:var(--quiet)}
-            figcaption.title{color:var(--ink);font-weight:600}
+            figcaption.title{color:var(--ink);font-weight:600;white-space:nowrap;overflow:hidden;text-overflow:ellipsis}
             .mock{width:138px;background:#fff center/100% 100% no-repeat;border:1px solid var(--rule);margin:4px 0;
               overflow:hidden;color:#56636a;font-size:12px;text-align:center;print-color-adjust:exact;
               -webkit-print-color-adjust:exact}
