@@ -60,14 +60,14 @@ final class CoverCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Unreadable, IOException {
-        PrototypeFile.Opened opened = PrototypeFile.open(file);
-        Prototype prototype = opened.prototype();
-        PrintWriter out = spec.commandLine().getOut();
         if (format != Format.TEXT && (suggest || pairs)) {
             throw new CommandLine.ParameterException(
                     spec.commandLine(),
                     "Pairs and suggestions are told as text alone: leave out --format, or ask for neither.");
         }
+        PrototypeFile.Opened opened = PrototypeFile.open(file);
+        Prototype prototype = opened.prototype();
+        PrintWriter out = spec.commandLine().getOut();
         Checked checked = Check.of(prototype);
         Coverage coverage = Coverage.of(checked);
         if (format != Format.TEXT) {

@@ -296,7 +296,7 @@ public final class Check {
         List<Judgements.Quiet> quiet = prototype.judgements().quiet().stream()
                 .filter(q -> q.rule().equals(finding.rule().id()))
                 .toList();
-        return quiet.stream().anyMatch(q -> q.screen().isEmpty() && q.section().isEmpty())
+        return quiet.stream().anyMatch(Judgements.Quiet::isEverywhere)
                 || !finding.screens().isEmpty()
                         && finding.screens().stream()
                                 .allMatch(id -> prototype

@@ -7,7 +7,6 @@ import pandel.core.check.finding.Walk;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
-import pandel.core.model.screen.Screen;
 import pandel.core.play.EventWords;
 import pandel.core.play.Step;
 import pandel.core.play.situation.Situation;
@@ -47,14 +46,7 @@ public final class JourneySteps {
             Situation next = step.step(now, each).situation();
             sentences.add(Character.toUpperCase(event.charAt(0))
                     + event.substring(1)
-                    + (next.screen().equals(now.screen())
-                            ? ""
-                            : ": “"
-                                    + prototype
-                                            .screen(next.screen())
-                                            .map(Screen::shownTitle)
-                                            .orElse(next.screen())
-                                    + "”"));
+                    + (next.screen().equals(now.screen()) ? "" : ": “" + prototype.titleOf(next.screen()) + "”"));
             now = next;
         }
         return sentences;

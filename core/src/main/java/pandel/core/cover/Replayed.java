@@ -8,7 +8,6 @@ import java.util.Set;
 import pandel.core.check.finding.LinkOutcome;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
-import pandel.core.model.screen.Screen;
 import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
@@ -79,6 +78,6 @@ public record Replayed(
     }
 
     private static String title(Prototype prototype, String screen) {
-        return prototype.screen(screen).map(Screen::shownTitle).orElse(screen);
+        return prototype.titleOf(screen);
     }
 }

@@ -13,6 +13,11 @@ public interface Contents {
 
     Optional<Screen> screen(String id);
 
+    /** How a screen is called where it is shown; its id when it is not there. */
+    default String titleOf(String id) {
+        return screen(id).map(Screen::shownTitle).orElse(id);
+    }
+
     Optional<Sequence> sequence(String id);
 
     Optional<TabSet> tabSet(String id);

@@ -40,9 +40,14 @@ public record Judgements(List<Accepted> accepted, List<Quiet> quiet) {
     @RecordBuilder
     public record Quiet(String rule, Optional<String> section, Optional<String> screen, Rest rest) {
 
+        /** Whether it is quiet wherever it is found. */
+        public boolean isEverywhere() {
+            return section.isEmpty() && screen.isEmpty();
+        }
+
         /** Whether it is quiet on a screen. */
         public boolean covers(Screen on) {
-            return section.isEmpty() && screen.isEmpty()
+            return isEverywhere()
                     || screen.equals(Optional.of(on.id()))
                     || section.isPresent() && section.get().equals(on.section());
         }

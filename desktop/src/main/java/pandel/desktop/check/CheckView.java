@@ -108,12 +108,16 @@ public final class CheckView implements StageView {
                 work.prototypeProperty().subscribe((was, is) -> refresh())));
     }
 
+    /** The command of the window that saves a report. */
+    public static String saving(Report report) {
+        return "report-" + report.word();
+    }
+
     /** What the report can be saved as. */
     private static ContextMenu formats(StageWindow around) {
         ContextMenu menu = new ContextMenu();
         for (Report each : Report.values()) {
-            String id = "report-" + each.word();
-            menu.getItems().add(Buttons.item(each.words(), id, () -> around.run(id)));
+            menu.getItems().add(Buttons.item(each.words(), saving(each), () -> around.run(saving(each))));
         }
         return menu;
     }

@@ -16,7 +16,6 @@ import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Rule;
 import pandel.core.edit.whole.JudgementEdits;
 import pandel.core.model.Judgements;
-import pandel.core.model.screen.Screen;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Work;
@@ -47,11 +46,7 @@ final class Decided extends VBox {
         }
         for (Judgements.Quiet quiet : work.prototype().judgements().quiet()) {
             String where = quiet.screen()
-                    .map(id -> " on "
-                            + work.prototype()
-                                    .screen(id)
-                                    .map(Screen::shownTitle)
-                                    .orElse(id))
+                    .map(id -> " on " + work.prototype().titleOf(id))
                     .or(() -> quiet.section().map(s -> " in " + s))
                     .orElse("");
             List<Finding> covered =
@@ -71,7 +66,7 @@ final class Decided extends VBox {
     /** Whether a finding is not reported by reason of that. */
     private static boolean covers(Work work, Judgements.Quiet quiet, Finding finding) {
         return quiet.rule().equals(finding.rule().id())
-                && (quiet.screen().isEmpty() && quiet.section().isEmpty()
+                && (quiet.isEverywhere()
                         || finding.screens().stream()
                                 .anyMatch(id -> work.prototype()
                                         .screen(id)

@@ -24,7 +24,7 @@ final class Decision extends FlowPane {
         getChildren().add(Buttons.word("Accept it, with a reason…", "accept", this::ask));
         if (!finding.screens().isEmpty()) {
             String id = finding.screens().getFirst();
-            String title = work.prototype().screen(id).map(Screen::shownTitle).orElse(id);
+            String title = work.prototype().titleOf(id);
             if (finding.screens().size() == 1) {
                 getChildren()
                         .add(Buttons.word(

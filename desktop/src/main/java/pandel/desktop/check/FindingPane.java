@@ -323,6 +323,6 @@ final class FindingPane extends Scroll {
     }
 
     private String title(String id) {
-        return work.prototype().screen(id).map(Screen::shownTitle).orElse(id);
+        return work.prototype().titleOf(id);
     }
 }

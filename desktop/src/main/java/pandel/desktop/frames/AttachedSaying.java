@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.model.frame.Attached;
 import pandel.core.model.frame.TabSet;
-import pandel.core.model.screen.Screen;
 
 /** What is said of where a drawer or a header is attached. */
 final class AttachedSaying {
@@ -44,11 +43,7 @@ final class AttachedSaying {
                                 all ? "attach it to all pages" : "attach it to some alone",
                                 new Attached(all, on.screens(), on.tabSets())));
         on.tabSets().forEach(id -> letGo(line, "inside " + titleOfSet(id), id));
-        on.screens()
-                .forEach(id -> letGo(
-                        line,
-                        desk.work.prototype().screen(id).map(Screen::shownTitle).orElse(id),
-                        id));
+        on.screens().forEach(id -> letGo(line, desk.work.prototype().titleOf(id), id));
         line.press("A screen…", prefix + "-attach", "Attach it to one more screen", this::attach);
         desk.work.prototype().tabSets().stream()
                 .filter(s -> !on.tabSets().contains(s.id()))

@@ -85,7 +85,7 @@ final class BadgeRow extends HBox {
                     .setText(left.stream()
                             .map(l -> l.getText() + ": " + l.getTooltip().getText())
                             .collect(Collectors.joining("\n")));
-            double x = fitting == 0 ? 0 : end(shown.get(fitting - 1)) + getSpacing();
+            double x = fitting == 0 ? 0 : right(shown.get(fitting - 1)) + getSpacing();
             double high = others.prefHeight(-1);
             others.resizeRelocate(x, (getHeight() - high) / 2, others.prefWidth(-1), high);
         }
@@ -96,10 +96,10 @@ final class BadgeRow extends HBox {
     }
 
     private static int fitting(List<Label> labels, double width) {
-        return (int) labels.stream().takeWhile(l -> end(l) <= width + .5).count();
+        return (int) labels.stream().takeWhile(l -> right(l) <= width + .5).count();
     }
 
-    private static double end(Node node) {
+    private static double right(Node node) {
         return node.getLayoutX() + node.getLayoutBounds().getWidth();
     }
 }

@@ -3,14 +3,11 @@ package pandel.desktop.picture;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import java.util.stream.IntStream;
-import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -26,10 +23,6 @@ import pandel.desktop.theme.WrappedLabel;
 
 /** How a screen looks, at a size: its picture, or plain paper with its title while there is none. */
 public final class MockView extends StackPane {
-
-    private static final PseudoClass COVERED = PseudoClass.getPseudoClass("covered");
-    /** px of a picture that is looked at on the interface thread. */
-    private static final int SMALL = 1 << 17;
 
     private static final String CANNOT = "Its picture cannot be shown.";
     private final PictureLibrary library;
@@ -48,8 +41,6 @@ public final class MockView extends StackPane {
         title.setMouseTransparent(true);
         sceneProperty().addListener((o, was, is) -> gone = is == null);
         getStyleClass().add("mock-blank");
-        // A ground that nothing is seen of costs a frame as much as the picture on it.
-        image.imageProperty().subscribe(shown -> pseudoClassStateChanged(COVERED, shown != null && covers(shown)));
         patches.setMouseTransparent(true);
         getChildren().addAll(title, image, patches);
         setMinSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
@@ -172,18 +163,6 @@ public final class MockView extends StackPane {
                 && Math.abs(ready.getHeight() - h * scale) < 1.5;
         image.setFitWidth(near ? ready.getWidth() / scale : w);
         image.setFitHeight(near ? ready.getHeight() / scale : h);
-    }
-
-    /** Whether nothing beneath a picture is seen; of a large one it is not asked, as each pixel is looked at. */
-    private static boolean covers(Image shown) {
-        int w = (int) shown.getWidth();
-        int h = (int) shown.getHeight();
-        if (shown.getProgress() < 1 || w * h > SMALL) {
-            return false;
-        }
-        int[] pixels = new int[w * h];
-        shown.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), pixels, 0, w);
-        return IntStream.of(pixels).allMatch(argb -> argb >>> 24 == 0xFF);
     }
 
     private void request(String content, int pixels) {

@@ -15,7 +15,6 @@ import javafx.scene.layout.VBox;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.rest.Rest;
-import pandel.core.model.screen.Screen;
 import pandel.core.play.Tape;
 import pandel.desktop.theme.Buttons;
 
@@ -93,8 +92,7 @@ final class JourneyBox extends VBox {
 
     private void tellEnd() {
         String id = chosen().current().after().screen();
-        ends.setText("It is to end on “"
-                + prototype.screen(id).map(Screen::shownTitle).orElse(id) + "”");
+        ends.setText("It is to end on “" + prototype.titleOf(id) + "”");
     }
 
     private Made made() {

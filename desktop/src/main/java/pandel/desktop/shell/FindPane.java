@@ -145,15 +145,8 @@ final class FindPane extends VBox {
                         all,
                         typed,
                         "side by side",
-                        work.prototype()
-                                .screen(p.list())
-                                .map(Screen::shownTitle)
-                                .orElse(p.list()),
-                        "beside "
-                                + work.prototype()
-                                        .screen(p.detail())
-                                        .map(Screen::shownTitle)
-                                        .orElse(p.detail()),
+                        work.prototype().titleOf(p.list()),
+                        "beside " + work.prototype().titleOf(p.detail()),
                         0,
                         () -> PairDesk.open(work, around, p.id())));
         for (Way way : work.prototype().index().ways()) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import pandel.core.edit.screen.ScreenEdits;
+import pandel.desktop.check.CheckView;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.DayOrNight;
@@ -76,7 +77,7 @@ final class MainCommands {
                         Command.of("quit", "Quit", window::quit, "Shortcut+Q"))
                 .forEach(c -> window.commands.put(c.id(), c));
         for (Report each : Report.values()) {
-            String id = "report-" + each.word();
+            String id = CheckView.saving(each);
             window.commands.put(
                     id,
                     Command.of(id, "Save the report: " + each.words(), () -> window.keeping.report(each))

@@ -7,7 +7,6 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jsoup.nodes.Element;
 import pandel.core.check.Checked;
@@ -15,10 +14,7 @@ import pandel.core.cover.Coverage;
 import pandel.core.cover.Coverage.Missing;
 import pandel.core.cover.Replayed;
 import pandel.core.model.Prototype;
-import pandel.core.model.device.Device;
 import pandel.core.model.screen.Screen;
-import pandel.core.model.value.Facts;
-import pandel.core.model.value.Known;
 import pandel.core.play.words.LinkWords;
 import pandel.files.json.field.Json;
 import pandel.files.store.PictureSource;
@@ -103,14 +99,13 @@ public enum CoverReport {
     private static String page(Prototype prototype, Coverage coverage, PictureSource source) throws IOException {
         ShownPictures pictures = new ShownPictures(source);
         Figures figures = new Figures(prototype, pictures);
-        Page page = new Page(prototype.title() + ": what the journeys travel");
-        Element body = page.body();
-        body.appendElement("h1").text(Told.line(prototype.title()));
-        body.appendElement("p")
-                .addClass("quiet")
-                .text("Journeys travel " + coverage.percent() + " % of what can be travelled: "
+        Page page = new Page(
+                prototype.title(),
+                "what the journeys travel",
+                "Journeys travel " + coverage.percent() + " % of what can be travelled: "
                         + coverage.screensTravelled() + " of " + coverage.screens() + " screens, "
                         + coverage.linksTravelled() + " of " + coverage.links() + " links, each outcome apart.");
+        Element body = page.body();
         if (!coverage.journeys().isEmpty()) {
             body.appendElement("h2").text("Journeys");
         }
@@ -125,12 +120,11 @@ public enum CoverReport {
                                     + each.journey().legs().size() + ". " + Told.plain(b.why()))
                             .orElse("It works, " + each.journey().legs().size() + " steps."));
         }
-        Device device = prototype.devices().getFirst();
         if (!coverage.missingScreens().isEmpty()) {
             body.appendElement("h2").text("Screens not travelled");
             Element row = body.appendElement("div").addClass("row");
             for (Screen screen : coverage.missingScreens()) {
-                figures.figure(row, "", screen.id(), Known.of(Facts.NONE), device.width(), device.height());
+                figures.figure(row, screen.id());
             }
         }
         if (!coverage.missingLinks().isEmpty()) {
@@ -139,21 +133,18 @@ public enum CoverReport {
             for (Missing missing : coverage.missingLinks()) {
                 sentences
                         .computeIfAbsent(place(missing), p -> new ArrayList<>())
-                        .add(sentence(prototype, missing));
+                        .add(Told.capital(
+                                missing.way().from().size() == 1
+                                        ? LinkWords.done(prototype, missing.way(), missing.outcome())
+                                        : sentence(prototype, missing)));
             }
             sentences.forEach((place, all) -> {
                 Element article = body.appendElement("article");
                 article.appendElement("h3").text(Told.plain(place));
-                all.forEach(s -> article.appendElement("p").text(Told.plain(below(place, s))));
+                all.forEach(s -> article.appendElement("p").text(Told.plain(s)));
             });
         }
         return page.text(pictures);
-    }
-
-    /** A sentence without the screen whose title stands above it. */
-    private static String below(String place, String sentence) {
-        String rest = sentence.startsWith(place + ": ") ? sentence.substring(place.length() + 2) : sentence;
-        return rest.isEmpty() ? sentence : rest.substring(0, 1).toUpperCase(Locale.ROOT) + rest.substring(1);
     }
 
     /** The screen where it is, or that it is shared. */

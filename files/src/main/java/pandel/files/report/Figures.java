@@ -6,9 +6,11 @@ import java.util.Optional;
 import org.jsoup.nodes.Element;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
+import pandel.core.model.device.Device;
 import pandel.core.model.screen.Mock;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
+import pandel.core.model.value.Facts;
 import pandel.core.model.value.Known;
 import pandel.core.play.layout.Placement;
 
@@ -21,6 +23,12 @@ record Figures(Prototype prototype, ShownPictures pictures) {
 
     private static final int ACROSS = 140;
 
+    /** A screen as the first device shows it, with nothing remembered. */
+    void figure(Element row, String id) throws IOException {
+        Device device = prototype.devices().getFirst();
+        figure(row, "", id, Known.of(Facts.NONE), device.width(), device.height());
+    }
+
     /** A screen as it looks, with words above it and its title below. */
     void figure(Element row, String words, String id, Known known, double width, double height) throws IOException {
         Element figure = row.appendElement("figure");
@@ -28,7 +36,7 @@ record Figures(Prototype prototype, ShownPictures pictures) {
             figure.appendElement("figcaption").text(Told.plain(words));
         }
         Optional<Screen> screen = prototype.screen(id);
-        String title = Told.plain(Told.title(prototype, id));
+        String title = Told.plain(prototype.titleOf(id));
         if (screen.isPresent()) {
             Look look = Look.of(prototype, screen.get(), known);
             Placement.Size size = Placement.sizeOf(look, prototype.widths().of(width), width, height);

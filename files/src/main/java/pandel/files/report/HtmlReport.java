@@ -9,10 +9,9 @@ import pandel.core.check.Checked;
 import pandel.core.check.finding.Finding;
 import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Walk;
-import pandel.core.cover.JourneySteps;
 import pandel.core.model.Prototype;
-import pandel.core.model.value.Facts;
-import pandel.core.model.value.Known;
+import pandel.core.model.link.Event;
+import pandel.core.play.EventWords;
 import pandel.core.play.Step;
 import pandel.core.play.situation.Situation;
 import pandel.files.store.PictureSource;
@@ -40,10 +39,8 @@ final class HtmlReport {
     }
 
     private String page() throws IOException {
-        Page page = new Page(prototype.title() + ": what the checks found");
+        Page page = new Page(prototype.title(), "what the checks found", Told.summary(checked));
         Element body = page.body();
-        body.appendElement("h1").text(Told.line(prototype.title()));
-        body.appendElement("p").addClass("quiet").text(Told.summary(checked));
         List<Told> all = Told.all(checked);
         section(body, "Found", all, "found");
         section(body, "Meant", all, "meant");
@@ -82,13 +79,7 @@ final class HtmlReport {
             } else {
                 Element row = article.appendElement("div").addClass("row");
                 for (String id : f.screens().stream().limit(MOST).toList()) {
-                    figures.figure(
-                            row,
-                            "",
-                            id,
-                            Known.of(Facts.NONE),
-                            prototype.devices().getFirst().width(),
-                            prototype.devices().getFirst().height());
+                    figures.figure(row, id);
                 }
                 if (f.screens().size() > MOST) {
                     row.appendElement("p")
@@ -101,7 +92,6 @@ final class HtmlReport {
 
     /** The row of pictures of a walk, what is done above each. */
     private void played(Element article, Walk walk) throws IOException {
-        List<String> steps = JourneySteps.of(prototype, walk);
         Optional<Situation> start = Situation.at(prototype, walk.entry(), walk.device());
         if (start.isEmpty()) {
             return;
@@ -111,8 +101,12 @@ final class HtmlReport {
                 .text("Shown on " + Told.plain(walk.device().title()) + ":");
         Step step = new Step(prototype);
         List<Situation> situations = new ArrayList<>(List.of(start.get()));
-        walk.events()
-                .forEach(e -> situations.add(step.step(situations.getLast(), e).situation()));
+        List<String> words = new ArrayList<>(List.of(walk.begins()));
+        for (Event event : walk.events()) {
+            Situation before = situations.getLast();
+            words.add(EventWords.of(prototype, before, event));
+            situations.add(step.step(before, event).situation());
+        }
         Element row = article.appendElement("div").addClass("row");
         for (int i = 0; i < situations.size(); i++) {
             if (i == 1 && situations.size() > MOST) {
@@ -121,20 +115,7 @@ final class HtmlReport {
                 i += left;
             }
             Situation now = situations.get(i);
-            String words = i == 0 ? begins(walk) : steps.get(i - 1);
-            int title = words.indexOf(": “");
-            figures.figure(
-                    row,
-                    title < 0 ? words : words.substring(0, title),
-                    now.screen(),
-                    now.known(),
-                    now.width(),
-                    now.height());
+            figures.figure(row, Told.capital(words.get(i)), now.screen(), now.known(), now.width(), now.height());
         }
-    }
-
-    private static String begins(Walk walk) {
-        String words = walk.begins();
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

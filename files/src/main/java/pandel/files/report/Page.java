@@ -30,15 +30,21 @@ final class Page {
 
     private final Document page = Document.createShell("");
 
-    /** @param title as a browser tells it, on one line */
-    Page(String title) {
+    /**
+     * @param title of the prototype
+     * @param what the page is about, in words that go on after the title and a colon
+     * @param summary one sentence below the title
+     */
+    Page(String title, String what, String summary) {
         page.charset(StandardCharsets.UTF_8);
         Element head = page.head();
         head.appendElement("meta")
                 .attr("http-equiv", "Content-Security-Policy")
                 .attr("content", "default-src 'none'; img-src data:; style-src 'unsafe-inline'");
         head.appendElement("meta").attr("name", "viewport").attr("content", "width=device-width, initial-scale=1");
-        page.title(Told.line(title));
+        page.title(Told.line(title + ": " + what));
+        body().appendElement("h1").text(Told.line(title));
+        body().appendElement("p").addClass("quiet").text(summary);
     }
 
     Element body() {

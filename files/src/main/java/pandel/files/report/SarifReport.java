@@ -6,10 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import pandel.core.check.Checked;
@@ -19,6 +16,7 @@ import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Weight;
 import pandel.core.cover.JourneySteps;
 import pandel.core.model.Prototype;
+import pandel.files.store.Sha256;
 
 /**
  * Static Analysis Results Interchange Format 2.1.0 (OASIS). A finding is a result; what is meant or quiet is
@@ -104,7 +102,7 @@ final class SarifReport {
         if (!screens.isEmpty()) {
             ArrayNode logical = location.putArray("logicalLocations");
             screens.forEach(id -> logical.addObject()
-                    .put("name", Told.plain(Told.title(prototype, id)))
+                    .put("name", Told.plain(prototype.titleOf(id)))
                     .put("fullyQualifiedName", Told.plain(id))
                     .put("kind", "element"));
         }
@@ -125,12 +123,7 @@ final class SarifReport {
     private static String fingerprint(Finding f) {
         String ground = f.rule().id() + "|" + String.join(",", f.screens()) + "|"
                 + f.hotspot().orElse("") + "|" + f.link().orElse("");
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(ground.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Each Java has SHA-256", e);
-        }
+        return Sha256.hex(ground.getBytes(StandardCharsets.UTF_8));
     }
 
     private static String level(Weight weight) {
@@ -142,6 +135,6 @@ final class SarifReport {
     }
 
     private static String sentence(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
+        return Told.capital(words) + ".";
     }
 }

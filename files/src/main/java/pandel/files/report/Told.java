@@ -1,13 +1,13 @@
 package pandel.files.report;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import pandel.core.check.Checked;
 import pandel.core.check.finding.Finding;
 import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
-import pandel.core.model.screen.Screen;
 
 /**
  * A finding and what people decided about it.
@@ -40,13 +40,9 @@ record Told(Finding finding, String state, String reason) {
                 .orElse("");
     }
 
-    static String title(Prototype prototype, String screen) {
-        return prototype.screen(screen).map(Screen::shownTitle).orElse(screen);
-    }
-
     /** The titles of its screens. */
     List<String> titles(Prototype prototype) {
-        return finding.screens().stream().map(id -> title(prototype, id)).toList();
+        return finding.screens().stream().map(prototype::titleOf).toList();
     }
 
     /** Words as any format can hold them: without control characters and halves of letters. */
@@ -57,6 +53,11 @@ record Told(Finding finding, String state, String reason) {
     /** The same on one line. */
     static String line(String words) {
         return plain(words).replaceAll("[\\s\\u2028\\u2029\\u0085]+", " ").strip();
+    }
+
+    /** The same beginning with a capital. */
+    static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** How many of the screens are shown and how much was found, in one sentence. */

@@ -1,11 +1,11 @@
 package pandel.files.settings;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /**
@@ -21,6 +21,7 @@ import java.util.stream.Stream;
  * @param led whether the person was led through a first link, or wanted none of it
  * @param text how large words are, in 100 of their usual size; one of {@link #TEXTS}
  */
+@RecordBuilder
 public record Preferences(
         LookWish look,
         int wordsAMinute,
@@ -67,80 +68,52 @@ public record Preferences(
     }
 
     public Preferences withLook(LookWish wish) {
-        return with(d -> d.look = wish);
+        return PreferencesBuilder.builder(this).look(wish).build();
     }
 
     public Preferences reading(int words) {
-        return with(d -> d.wordsAMinute = words);
+        return PreferencesBuilder.builder(this).wordsAMinute(words).build();
     }
 
     /** @param dots interface px to a millimetre */
     public Preferences measured(double dots) {
-        return with(d -> d.dotsAMillimetre = OptionalDouble.of(dots));
+        return PreferencesBuilder.builder(this)
+                .dotsAMillimetre(OptionalDouble.of(dots))
+                .build();
     }
 
     /** The same with a file opened last. */
     public Preferences opened(Path file) {
-        return with(d -> d.recent =
-                Stream.concat(Stream.of(file.toAbsolutePath()), recent.stream()).toList());
+        return PreferencesBuilder.builder(this)
+                .recent(Stream.concat(Stream.of(file.toAbsolutePath()), recent.stream())
+                        .toList())
+                .build();
     }
 
     /** The same without a file that is not there any more. */
     public Preferences without(Path file) {
-        return with(d -> d.recent = recent.stream().filter(f -> !f.equals(file)).toList());
+        return PreferencesBuilder.builder(this)
+                .recent(recent.stream().filter(f -> !f.equals(file)).toList())
+                .build();
     }
 
     /** The same with the window left there. */
     public Preferences left(WindowPlace place) {
-        return with(d -> d.window = Optional.of(place));
+        return PreferencesBuilder.builder(this).window(Optional.of(place)).build();
     }
 
     /** The same with cards that large. */
     public Preferences withCards(String size) {
-        return with(d -> d.cards = size);
+        return PreferencesBuilder.builder(this).cards(size).build();
     }
 
     /** The same with that led, or to be led. */
     public Preferences led(boolean was) {
-        return with(d -> d.led = was);
+        return PreferencesBuilder.builder(this).led(was).build();
     }
 
     /** The same with words that large, in 100 of their usual size. */
     public Preferences withText(int percent) {
-        return with(d -> d.text = percent);
-    }
-
-    private Preferences with(Consumer<Draft> change) {
-        Draft draft = new Draft();
-        draft.look = look;
-        draft.wordsAMinute = wordsAMinute;
-        draft.dotsAMillimetre = dotsAMillimetre;
-        draft.recent = recent;
-        draft.window = window;
-        draft.cards = cards;
-        draft.led = led;
-        draft.text = text;
-        change.accept(draft);
-        return new Preferences(
-                draft.look,
-                draft.wordsAMinute,
-                draft.dotsAMillimetre,
-                draft.recent,
-                draft.window,
-                draft.cards,
-                draft.led,
-                draft.text);
-    }
-
-    /** What holds, while something of it is changed. */
-    private static final class Draft {
-        private LookWish look = LookWish.SYSTEM;
-        private int wordsAMinute;
-        private OptionalDouble dotsAMillimetre = OptionalDouble.empty();
-        private List<Path> recent = List.of();
-        private Optional<WindowPlace> window = Optional.empty();
-        private String cards = "";
-        private boolean led;
-        private int text;
+        return PreferencesBuilder.builder(this).text(percent).build();
     }
 }

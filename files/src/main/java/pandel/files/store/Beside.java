@@ -24,7 +24,7 @@ import org.slf4j.LoggerFactory;
  * A file being written beside the one it is to replace, under a name that nobody else uses. It is made anew, so that
  * nothing lying there is written through; a target that is a link stays one; the rights of the target stay.
  */
-final class Beside implements AutoCloseable {
+public final class Beside implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(Beside.class);
     private static final String START = ".pandel-";
@@ -39,6 +39,15 @@ final class Beside implements AutoCloseable {
     private Beside(Path target, Path part) {
         this.target = target;
         this.part = part;
+    }
+
+    /** Writes a whole file: until it is written, the one that is there stays as it is. */
+    public static void write(Path file, byte[] bytes) throws IOException {
+        try (Beside beside = of(file)) {
+            beside.write(bytes);
+            beside.flush();
+            beside.replace();
+        }
     }
 
     /** Begins a file that is to take the place of one, or of what that one links to. */

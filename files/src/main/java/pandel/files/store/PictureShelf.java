@@ -4,10 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Comparator;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -73,11 +70,7 @@ public final class PictureShelf implements PictureSource, AutoCloseable {
 
     /** SHA-256 in hex, a dot, the ending. */
     public static String contentName(byte[] bytes, String ending) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes)) + "." + ending;
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256", e);
-        }
+        return Sha256.hex(bytes) + "." + ending;
     }
 
     /**

@@ -5,7 +5,6 @@ import pandel.core.model.Index.Way;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Cause;
 import pandel.core.model.screen.Hotspot;
-import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 
 /** Names in findings' sentences. */
@@ -17,7 +16,7 @@ public final class FindingWords {
 
     /** A screen's title in quotes, or its id when there is none of that id. */
     public static String screen(Prototype prototype, String id) {
-        return "“" + prototype.screen(id).map(Screen::shownTitle).orElse(id) + "”";
+        return "“" + prototype.titleOf(id) + "”";
     }
 
     /** What it is called, else "“Reserve” on “Tool”", "The wait on “Splash”", "“Back” on 8 screens". */

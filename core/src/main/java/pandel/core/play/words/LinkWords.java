@@ -116,8 +116,7 @@ public final class LinkWords {
     /** A target's title, or its id when it is missing. */
     public static String title(Prototype prototype, Target target) {
         return switch (target) {
-            case Target.ToScreen to ->
-                prototype.screen(to.id()).map(Screen::shownTitle).orElse(to.id());
+            case Target.ToScreen to -> prototype.titleOf(to.id());
             case Target.ToTabs to ->
                 prototype.tabSet(to.id()).map(TabSet::shownTitle).orElse(to.id());
             case Target.ToSequence to ->
@@ -270,7 +269,7 @@ public final class LinkWords {
 
     /** "Tools: tap Hedge shears, advance to Tool". */
     public static String described(Prototype prototype, Way way) {
-        return where(prototype, way) + ", " + effect(prototype, way.link());
+        return described(prototype, way, Optional.empty());
     }
 
     /**
@@ -279,20 +278,28 @@ public final class LinkWords {
      * @param outcome empty: of the whole link
      */
     public static String described(Prototype prototype, Way way, Optional<String> outcome) {
+        return on(way) + ": " + done(prototype, way, outcome);
+    }
+
+    /** The same without where it is: "tap It was taken back, turning out “no network”: say …". */
+    public static String done(Prototype prototype, Way way, Optional<String> outcome) {
         List<Branch> branches = way.link().branches().stream()
                 .filter(b -> outcome.isPresent() && b.outcome().equals(outcome))
                 .map(b -> b.withOutcome(Optional.empty()).withWhen(List.of()))
                 .toList();
         return branches.isEmpty()
-                ? described(prototype, way)
-                : where(prototype, way) + ", turning out “" + outcome.orElseThrow() + "”: "
+                ? cause(prototype, way) + ", " + effect(prototype, way.link())
+                : cause(prototype, way) + ", turning out “" + outcome.orElseThrow() + "”: "
                         + effect(prototype, way.link().withBranches(branches.subList(0, 1)));
     }
 
-    private static String where(Prototype prototype, Way way) {
-        String on = way.from().size() == 1
+    private static String on(Way way) {
+        return way.from().size() == 1
                 ? way.from().getFirst().shownTitle()
                 : way.from().size() + " screens";
+    }
+
+    private static String cause(Prototype prototype, Way way) {
         int number = way.hotspot()
                 .map(h -> 1
                         + prototype
@@ -300,7 +307,7 @@ public final class LinkWords {
                                 .hotspotsOn(way.from().getFirst().id())
                                 .indexOf(h))
                 .orElse(0);
-        return on + ": " + what(way, number);
+        return what(way, number);
     }
 
     /** A hotspot's words, or its number. */

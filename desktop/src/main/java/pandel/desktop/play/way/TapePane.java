@@ -159,7 +159,7 @@ public final class TapePane extends HBox {
     }
 
     private static String title(Prototype prototype, String id) {
-        return prototype.screen(id).map(Screen::shownTitle).orElse(id);
+        return prototype.titleOf(id);
     }
 
     private static Label quiet(String text) {

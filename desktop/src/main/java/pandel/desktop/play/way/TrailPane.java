@@ -118,10 +118,7 @@ public final class TrailPane extends VBox {
                 .flatMap(s -> s.tab(tab))
                 .map(TabSet.Tab::shownLabel)
                 .orElse(tab);
-        String on = prototype
-                .screen(kept.getLast().screen())
-                .map(Screen::shownTitle)
-                .orElse(kept.getLast().screen());
+        String on = prototype.titleOf(kept.getLast().screen());
         Label told = new Label(label + ": " + (kept.size() == 1 ? "" : kept.size() + " deep, ") + "on " + on);
         told.getStyleClass().addAll("quiet", "small");
         told.getStyleClass().add("trail-tab");

@@ -9,7 +9,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import pandel.core.model.Prototype;
-import pandel.core.model.screen.Screen;
 import pandel.core.play.Standstill;
 import pandel.core.play.Tape;
 import pandel.desktop.theme.Buttons;
@@ -88,6 +87,6 @@ public final class WayEnd extends HBox {
     }
 
     private static String title(Prototype prototype, String id) {
-        return prototype.screen(id).map(Screen::shownTitle).orElse(id);
+        return prototype.titleOf(id);
     }
 }

@@ -1,9 +1,7 @@
 package pandel.desktop.shell.file;
 
-import java.io.IOException;
-import java.nio.file.Files;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import pandel.core.check.Checked;
 import pandel.desktop.shell.notice.Telling;
@@ -11,6 +9,7 @@ import pandel.desktop.work.Background;
 import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
 import pandel.files.report.Report;
+import pandel.files.store.Beside;
 
 /** Saves what the checks say, for somebody else. */
 final class ReportSaving {
@@ -38,20 +37,10 @@ final class ReportSaving {
             Path file = named ? chosen : chosen.resolveSibling(chosen.getFileName() + "." + as.ending());
             Document document = work.document();
             background.run(document, Optional.of("saving the report"), "save the report", () -> {
-                write(file, as.of(checked.get(), name + ".pandel", document.shelf()));
+                String report = as.of(checked.get(), name + ".pandel", document.shelf());
+                Beside.write(file, report.getBytes(StandardCharsets.UTF_8));
                 return () -> telling.say("The report is in “" + file.getFileName() + "”.");
             });
         });
-    }
-
-    /** Beside it first, so that a report that is there stays whole until the new one is. */
-    private static void write(Path file, String text) throws IOException {
-        Path beside = file.resolveSibling("." + file.getFileName() + ".saving");
-        try {
-            Files.writeString(beside, text);
-            Files.move(beside, file, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(beside);
-        }
     }
 }
