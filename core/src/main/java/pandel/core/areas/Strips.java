@@ -40,7 +40,7 @@ final class Strips {
         Optional<Box> line = whole.separators().stream()
                 .filter(l -> l.width() >= 0.9 * page.width() && page.bottom() - l.bottom() <= HIGHEST)
                 .max(Comparator.comparingInt(Box::top));
-        int top = line.map(Box::bottom).orElse(page.bottom() - FOOT);
+        int top = Math.max(page.top(), line.map(Box::bottom).orElse(page.bottom() - FOOT));
         List<Box> foot = whole.things().stream().filter(t -> t.top() >= top).toList();
         if (foot.isEmpty()) {
             return List.of();

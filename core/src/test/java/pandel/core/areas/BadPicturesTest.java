@@ -46,6 +46,12 @@ class BadPicturesTest {
     }
 
     @Test
+    void aPictureLowerThanTheRoomAboveAStripOfTabsHasItsTabsWithinIt() {
+        look(80, 6, (x, y) -> y > 1 && y < 5 && x % 20 > 6 && x % 20 < 12 ? Drawn.INK : 0xFFFFFF);
+        look(80, 1, (x, y) -> x % 20 > 6 && x % 20 < 12 ? Drawn.INK : 0xFFFFFF);
+    }
+
+    @Test
     void fourThousandRowsAndALongPictureEnd() {
         look(390, 20_000, (x, y) -> {
             int in = y % 5;
