@@ -25,6 +25,7 @@ import picocli.CommandLine.Spec;
             CheckCommand.class,
             PlayCommand.class,
             CoverCommand.class,
+            ExportCommand.class,
             DiffCommand.class,
             JourneysCommand.class,
             GenerateCommand.class,

@@ -95,6 +95,10 @@ public final class Prototype implements ValueScope, Contents {
                 Rest.NONE);
     }
 
+    public Parts parts() {
+        return parts;
+    }
+
     public String title() {
         return parts.title();
     }

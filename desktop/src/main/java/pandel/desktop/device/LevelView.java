@@ -23,6 +23,7 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.Placeholders;
 import pandel.core.model.value.Value;
+import pandel.core.play.layout.FieldLetters;
 import pandel.core.play.layout.ButtonPlace;
 import pandel.core.play.layout.HeaderPlace;
 import pandel.core.play.layout.PageFoot;

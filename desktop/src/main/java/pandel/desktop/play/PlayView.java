@@ -18,6 +18,7 @@ import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
 import pandel.core.play.Tape;
+import pandel.core.play.WorkClock;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.device.BusySign;
 import pandel.desktop.device.DeviceView;

@@ -30,17 +30,23 @@ public final class Placeholders {
         if (words.indexOf('{') < 0) {
             return words;
         }
-        return BRACED.matcher(words).replaceAll(m -> {
+        StringBuilder filled = new StringBuilder();
+        Matcher m = BRACED.matcher(words);
+        int from = 0;
+        while (m.find()) {
             String name = m.group(1).strip();
             Value given = known.held().given().get(name);
-            String shown = given != null
-                    ? given.shown()
-                    : fact(scope, name)
-                            .map(f -> known.facts().of(scope, f.id()))
-                            .map(v -> v.equals(Value.NOTHING) ? "" : v.shown())
-                            .orElse(scope.isExpected(name) ? "" : m.group());
-            return Matcher.quoteReplacement(shown);
-        });
+            filled.append(words, from, m.start())
+                    .append(
+                            given != null
+                                    ? given.shown()
+                                    : fact(scope, name)
+                                            .map(f -> known.facts().of(scope, f.id()))
+                                            .map(v -> v.equals(Value.NOTHING) ? "" : v.shown())
+                                            .orElse(scope.isExpected(name) ? "" : m.group()));
+            from = m.end();
+        }
+        return filled.append(words, from, words.length()).toString();
     }
 
     /** The fact of that title. */

@@ -1,4 +1,4 @@
-package pandel.desktop.device;
+package pandel.core.play.layout;
 
 /** How large the letters are that are typed in a field. */
 public final class FieldLetters {

@@ -1,0 +1,56 @@
+package pandel.cli;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import pandel.files.Unreadable;
+import pandel.files.handon.HtmlPlayer;
+import pandel.files.store.Beside;
+import pandel.files.store.PrototypeFile;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "export",
+        mixinStandardHelpOptions = true,
+        description = "Makes a prototype into what others can open without Pandel.")
+final class ExportCommand implements Callable<Integer> {
+
+    @Spec
+    CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "A .pandel file, or a folder saved by Pandel.")
+    Path file;
+
+    @Option(names = "--to", required = true, description = "html: one page that plays it in any browser.")
+    Kind to;
+
+    @Option(
+            names = {"-o", "--output"},
+            required = true,
+            paramLabel = "OUT",
+            description = "The file to write.")
+    Path out;
+
+    enum Kind {
+        HTML
+    }
+
+    @Override
+    public Integer call() throws Unreadable, IOException {
+        PrototypeFile.Opened opened = PrototypeFile.open(file);
+        String page = HtmlPlayer.of(
+                opened.prototype(),
+                opened.pictures(),
+                content -> spec.commandLine()
+                        .getErr()
+                        .println("The picture " + content
+                                + " is not there or cannot be read: its screens show their titles. Put it in again."));
+        Beside.write(out, page.getBytes(StandardCharsets.UTF_8));
+        return ExitCode.FINE;
+    }
+}

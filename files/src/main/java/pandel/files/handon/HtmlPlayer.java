@@ -1,0 +1,168 @@
+package pandel.files.handon;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Base64;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jsoup.nodes.DataNode;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import pandel.core.model.Prototype;
+import pandel.core.model.Signs;
+import pandel.core.model.frame.OwnSign;
+import pandel.files.sign.SignShape;
+import pandel.files.store.PictureSource;
+import pandel.player.Player;
+import pandel.player.wire.Cells;
+import pandel.player.wire.Wire;
+
+/**
+ * One page that plays a prototype in any browser: our own {@code step}, compiled to JavaScript, what draws it, and all
+ * pictures. It asks for nothing outside, which the page itself forbids.
+ */
+public final class HtmlPlayer {
+
+    /** What frames show besides the signs that are named in the prototype. */
+    private static final List<String> OF_FRAMES = List.of("back", "list", "dots", "cross");
+
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private HtmlPlayer() {}
+
+    /**
+     * The page.
+     *
+     * @param missing told each picture that is not there or cannot be read, by its content; its screens show their
+     *     titles
+     */
+    public static String of(Prototype prototype, PictureSource source, Missing missing) throws IOException {
+        Document page = Document.createShell("");
+        page.charset(StandardCharsets.UTF_8);
+        String script = "(function(){" + text("player.js") + "\n" + text("page.js") + "})();";
+        String style = text("player.css");
+        page.head()
+                .appendElement("meta")
+                .attr("http-equiv", "Content-Security-Policy")
+                .attr(
+                        "content",
+                        "default-src 'none'; img-src blob: data:; script-src '" + hash(script) + "'; style-src '"
+                                + hash(style) + "'; base-uri 'none'; form-action 'none'");
+        page.head()
+                .appendElement("meta")
+                .attr("name", "viewport")
+                .attr("content", "width=device-width, initial-scale=1, viewport-fit=cover");
+        page.title(shown(prototype.title()));
+        page.head().appendElement("style").appendChild(new DataNode(style));
+        body(page.body());
+        data(page.body(), "prototype").appendChild(new DataNode(safe(cells(prototype, source))));
+        PlayerPictures pictures = new PlayerPictures(prototype, source);
+        for (String content : pictures.contents()) {
+            Optional<PlayerPictures.Kept> kept = pictures.kept(content);
+            if (kept.isPresent()) {
+                data(page.body(), "p-" + content)
+                        .attr("data-type", kept.get().type())
+                        .appendChild(new DataNode(
+                                Base64.getEncoder().encodeToString(kept.get().bytes())));
+            } else {
+                missing.picture(content);
+            }
+        }
+        page.body().appendElement("script").appendChild(new DataNode(script));
+        page.outputSettings().prettyPrint(false);
+        page.child(0).attr("lang", "en");
+        return "<!doctype html>\n" + page.children().outerHtml() + "\n";
+    }
+
+    /** Told what could not go along. */
+    public interface Missing {
+        void picture(String content);
+    }
+
+    private static void body(Element body) {
+        Element head = body.appendElement("header").addClass("head");
+        head.appendElement("h1");
+        head.appendElement("span").addClass("now");
+        head.appendElement("select").addClass("starts").attr("aria-label", "Where it begins");
+        head.appendElement("select").addClass("devices").attr("aria-label", "The device");
+        head.appendElement("button").addClass("back").attr("type", "button").text("Device back");
+        head.appendElement("button").addClass("again").attr("type", "button").text("Start over");
+        body.appendElement("main").addClass("room");
+        body.appendElement("p").addClass("told").attr("role", "status");
+    }
+
+    private static Element data(Element body, String id) {
+        return body.appendElement("script").attr("type", "application/json").attr("id", id);
+    }
+
+    /** Words without what a title bar does not show. */
+    private static String shown(String title) {
+        return title.isBlank() ? "Untitled" : title.replaceAll("\\p{Cntrl}", " ").strip();
+    }
+
+    private static String cells(Prototype prototype, PictureSource source) throws IOException {
+        Cells cells = new Cells();
+        Wire.write(
+                prototype.withJourneys(List.of()).withVersions(List.of()).parts(), cells);
+        ObjectNode data = JSON.createObjectNode();
+        ArrayNode words = data.putArray("words");
+        cells.words().forEach(words::add);
+        ArrayNode numbers = data.putArray("cells");
+        cells.cells().forEach(d -> {
+            if (d == Math.rint(d)) {
+                numbers.add(d.longValue());
+            } else {
+                numbers.add(d);
+            }
+        });
+        ObjectNode signs = data.putObject("signs");
+        for (String name : Stream.concat(OF_FRAMES.stream(), Signs.of(prototype))
+                .filter(s -> !s.isEmpty())
+                .collect(Collectors.toCollection(java.util.TreeSet::new))) {
+            Optional<String> own = OwnSign.content(name);
+            ObjectNode sign = signs.putObject(name);
+            if (own.isPresent()) {
+                sign.put("picture", own.get()).put("plain", PlayerPictures.isOfOneColour(source, own.get()));
+            } else {
+                SignShape shape = SignShape.of(name);
+                sign.put("box", shape.box()).put("path", shape.path()).put("line", shape.line());
+            }
+        }
+        return JSON.writeValueAsString(data);
+    }
+
+    /** JSON that ends no script, whatever words are in it. */
+    private static String safe(String json) {
+        return json.replace("<", "\\u003c")
+                .replace(">", "\\u003e")
+                .replace("&", "\\u0026")
+                .replace("\u2028", "\\u2028")
+                .replace("\u2029", "\\u2029");
+    }
+
+    private static String text(String name) throws IOException {
+        try (InputStream in = Objects.requireNonNull(Player.class.getResourceAsStream(name))) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).replace("\r", "");
+        }
+    }
+
+    private static String hash(String text) {
+        try {
+            return "sha256-"
+                    + Base64.getEncoder()
+                            .encodeToString(MessageDigest.getInstance("SHA-256")
+                                    .digest(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java has SHA-256", e);
+        }
+    }
+}

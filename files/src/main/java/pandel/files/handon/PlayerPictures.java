@@ -1,0 +1,131 @@
+package pandel.files.handon;
+
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import pandel.core.model.Look;
+import pandel.core.model.Prototype;
+import pandel.core.model.Signs;
+import pandel.core.model.device.Device;
+import pandel.core.model.device.Width;
+import pandel.core.model.frame.Drawer;
+import pandel.core.model.frame.OwnSign;
+import pandel.core.model.screen.Picture;
+import pandel.core.model.screen.Screen;
+import pandel.core.play.layout.Placement;
+import pandel.core.play.layout.Room;
+import pandel.files.Unreadable;
+import pandel.files.picture.Pictures;
+import pandel.files.picture.Raster;
+import pandel.files.store.PictureSource;
+
+/** The pictures that go along with a player, no larger than a device shows that has two pixels for each px. */
+final class PlayerPictures {
+
+    private static final double PIXELS = 2;
+    /** A picture that is but little larger stays as it is. */
+    private static final double WORTH = 1.15;
+
+    private static final int NEAR = 30;
+    private static final int SEEN = 230;
+
+    private final PictureSource source;
+    /** Pixels across that are needed, by content. */
+    private final Map<String, Double> across = new LinkedHashMap<>();
+
+    /**
+     * A picture as it goes along.
+     *
+     * @param type its media type
+     */
+    record Kept(byte[] bytes, String type) {}
+
+    PlayerPictures(Prototype prototype, PictureSource source) {
+        this.source = source;
+        for (Screen screen : prototype.screens()) {
+            screen.allMocks()
+                    .filter(Picture.class::isInstance)
+                    .map(Picture.class::cast)
+                    .forEach(p -> need(p.content(), 0));
+            Look.all(screen).forEach(look -> prototype.devices().forEach(device -> shown(prototype, look, device)));
+        }
+        prototype.drawers().stream()
+                .map(Drawer::picture)
+                .flatMap(Optional::stream)
+                .forEach(p -> need(p.content(), p.width()));
+        Signs.drawings(prototype).forEach(content -> need(content, 0));
+    }
+
+    private void shown(Prototype prototype, Look look, Device device) {
+        Width width = prototype.widths().of(device.width());
+        look.mockFor(width)
+                .filter(Picture.class::isInstance)
+                .map(Picture.class::cast)
+                .ifPresent(p -> need(
+                        p.content(),
+                        Placement.of(look, Room.whole(prototype.widths(), device.width()), device.height())
+                                .width()));
+    }
+
+    private void need(String content, double px) {
+        across.merge(content, px * PIXELS, Math::max);
+    }
+
+    Set<String> contents() {
+        return across.keySet();
+    }
+
+    /** A picture; empty where it is not there or cannot be read. */
+    Optional<Kept> kept(String content) throws IOException {
+        Optional<byte[]> bytes = source.read(content);
+        if (bytes.isEmpty()) {
+            return Optional.empty();
+        }
+        if (content.endsWith(OwnSign.ENDING)) {
+            return bytes.map(b -> new Kept(b, "image/svg+xml"));
+        }
+        String type = content.endsWith(".png") ? "image/png" : "image/jpeg";
+        try {
+            Pictures.Header header = Pictures.header(bytes.get(), content);
+            int wanted = (int) Math.ceil(across.getOrDefault(content, 0.0));
+            if (wanted > 0 && header.width() > wanted * WORTH) {
+                byte[] small =
+                        Pictures.png(Pictures.decode(bytes.get(), content).shrunkTo(wanted));
+                if (small.length < bytes.get().length) {
+                    return Optional.of(new Kept(small, "image/png"));
+                }
+            }
+            return Optional.of(new Kept(bytes.get(), type));
+        } catch (Unreadable e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Whether all that is seen of a drawing is of one colour, so that it takes that of what it stands in. */
+    static boolean isOfOneColour(PictureSource source, String content) throws IOException {
+        Optional<byte[]> bytes = source.read(content);
+        if (bytes.isEmpty()) {
+            return true;
+        }
+        try {
+            Raster drawn = Pictures.decode(bytes.get(), content);
+            int first = 0;
+            for (int argb : drawn.argb()) {
+                if (argb >>> 24 < SEEN) {
+                    continue;
+                }
+                first = first == 0 ? argb : first;
+                for (int shift = 0; shift <= 16; shift += 8) {
+                    if (Math.abs((argb >> shift & 255) - (first >> shift & 255)) > NEAR) {
+                        return false;
+                    }
+                }
+            }
+            return true;
+        } catch (Unreadable e) {
+            return true;
+        }
+    }
+}
