@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSExport;
@@ -19,7 +20,6 @@ import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
 import pandel.core.model.start.StartPoint;
 import pandel.core.model.value.Value;
-import pandel.core.play.Stepped;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.touch.Follows;
 import pandel.player.seen.Seeing;
@@ -249,31 +249,22 @@ public final class Browser {
     }
 
     /**
-     * What a row of events comes to, one after another: for comparing.
+     * What a row of events comes to, as {@link Trace} tells it, with spaces between: for comparing.
      *
      * @param at as {@link #begin}
-     * @return the words, then the cells
      */
     @JSExport
     public static String trace(String device, String at, String[] words, double[] events) {
-        Start start = start(at);
         Cells in = cells(words, events);
         List<Event> all = new ArrayList<>();
         while (in.more()) {
             all.add(Wire.readEvent(in));
         }
-        Cells out = new Cells();
-        Optional<Situation> first =
-                start == null ? Optional.empty() : Situation.at(prototype, start, prototype.device(device));
-        if (first.isPresent()) {
-            Wire.write(first.get(), out);
-            for (Stepped stepped : Player.trace(prototype, first.get(), all)) {
-                Wire.write(stepped.happening(), out);
-                Wire.write(stepped.situation(), out);
-            }
-        }
-        Json json = new Json();
-        return json.object(() -> json.field("words", out.words(), Json::text).field("cells", out.cells(), Json::number))
-                .toString();
+        return Optional.ofNullable(start(at))
+                .flatMap(start -> Situation.at(prototype, start, prototype.device(device)))
+                .map(from -> Trace.of(prototype, from, all).stream()
+                        .map(String::valueOf)
+                        .collect(Collectors.joining(" ")))
+                .orElse("");
     }
 }

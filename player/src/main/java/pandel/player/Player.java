@@ -1,8 +1,6 @@
 package pandel.player;
 
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import pandel.core.model.Prototype;
@@ -319,18 +317,5 @@ public final class Player {
     /** The sheet that follows a finger drawn up or down. */
     public Optional<Follows.Sheet> lifts(double x, double y) {
         return asked.isPresent() ? Optional.empty() : Follows.sheet(prototype, now, x, y);
-    }
-
-    /** The situations and happenings of a row of events, the first situation first. */
-    public static List<Stepped> trace(Prototype prototype, Situation from, List<Event> events) {
-        Step step = new Step(prototype);
-        List<Stepped> all = new ArrayList<>();
-        Situation at = from;
-        for (Event event : events) {
-            Stepped stepped = step.step(at, event);
-            all.add(stepped);
-            at = stepped.situation();
-        }
-        return all;
     }
 }

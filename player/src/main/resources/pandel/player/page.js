@@ -765,6 +765,8 @@ addEventListener('popstate', () => {
   keepBack();
   say(deviceBack());
 });
+// For comparing a play here with one elsewhere.
+window.pandel = { read, trace };
 start();
 if (seen && seen.back) keepBack();
 device.focus({ preventScroll: true });

@@ -13,6 +13,8 @@ import java.util.Map;
  */
 public final class Cells {
 
+    private static final int PRIME = 1_000_003;
+
     private final List<String> words;
     private final Map<String, Integer> numbers = new HashMap<>();
     private final List<Double> cells;
@@ -35,6 +37,18 @@ public final class Cells {
 
     public List<Double> cells() {
         return cells;
+    }
+
+    /** A number that all of it has a part in. */
+    public int digest() {
+        int digest = 7;
+        for (String word : words) {
+            digest = 31 * digest + word.hashCode();
+        }
+        for (double cell : cells) {
+            digest = 31 * digest + (int) (Math.rint(cell * 1000) % PRIME);
+        }
+        return digest;
     }
 
     void number(double number) {

@@ -32,7 +32,7 @@ public record AddressForm(List<Part> path, Map<String, Part> named) {
     public record Part(String text, boolean isValue, boolean optional) {
 
         private static final Pattern LITERAL = Pattern.compile("[\\w.~-]+");
-        private static final Pattern VALUE = Pattern.compile("\\{(\\p{L}[\\p{L}\\p{N} _-]*)(\\??)}");
+        private static final Pattern VALUE = Pattern.compile("\\{(\\p{L}[\\p{L}\\p{Nd}\\p{Nl}\\p{No} _-]*)(\\??)}");
 
         private static Optional<Part> of(String typed) {
             Matcher value = VALUE.matcher(typed);
