@@ -223,7 +223,7 @@ function show(answered, pulled) {
   tell.textContent = answered.told || '';
   if (answered.asks) ask(answered.asks); else document.querySelector('.ask')?.remove();
   if (answered.types) type(answered.types, answered.typed);
-  else if (field && field.dataset.screen !== seen.levels.at(-1).key) field.remove();
+  else if (field && field.dataset.screen !== seen.levels.at(-1).key) closeField();
   ended();
   touchable();
   later();
@@ -427,8 +427,16 @@ function touchable() {
 }
 
 let field = null;
+function closeField() {
+  const f = field;
+  field = null;
+  if (!f) return;
+  const focused = document.activeElement === f;
+  f.remove();
+  if (focused) device.focus({ preventScroll: true });
+}
 function type(at, text) {
-  field?.remove();
+  closeField();
   const f = stand($('input', 'field', device), at.at);
   field = f;
   f.value = text;
@@ -438,10 +446,10 @@ function type(at, text) {
   f.oninput = () => quietly(typed(at.id, f.value));
   f.onkeydown = e => {
     e.stopPropagation();
-    if (e.key === 'Enter') { f.remove(); say(submit(at.id)); device.focus({ preventScroll: true }); }
-    if (e.key === 'Escape') { f.remove(); device.focus({ preventScroll: true }); }
+    if (e.key === 'Enter') { closeField(); say(submit(at.id)); }
+    if (e.key === 'Escape') closeField();
   };
-  f.onblur = () => f.remove();
+  f.onblur = () => { if (field === f) closeField(); };
   for (const kind of ['pointerdown', 'pointerup', 'pointermove']) f.addEventListener(kind, e => e.stopPropagation());
   f.focus({ preventScroll: true });
 }

@@ -1,0 +1,149 @@
+package pandel.files.handon;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import pandel.core.model.Prototype;
+import pandel.files.store.PrototypeFile;
+
+/** The sample clicked through in a browser, as a person does who has only the page. */
+class PlayedInBrowserTest {
+
+    private static ABrowser browser;
+    private static String page;
+
+    @BeforeAll
+    static void open() throws Exception {
+        browser = ABrowser.open(1280, 800);
+        PrototypeFile.Opened opened = PrototypeFile.open(Path.of("..", "samples", "hollow-lane.pandel"));
+        List<String> missing = new ArrayList<>();
+        page = HtmlPlayer.of(opened.prototype(), opened.pictures(), missing::add);
+        assertThat(missing).isEmpty();
+    }
+
+    @AfterAll
+    static void close() throws IOException {
+        if (browser != null) {
+            browser.close();
+        }
+    }
+
+    @AfterEach
+    void nothingWentWrongAndNothingWasAskedForOutside() {
+        assertThat(browser.errors()).isEmpty();
+        assertThat(browser.asked())
+                .noneMatch(a -> a.matches("(https?|wss?|ftp):.*"));
+    }
+
+    private static void until(String screen) {
+        browser.until("document.querySelector('.now').textContent === '" + screen + "'"
+                + " && document.getAnimations().every(a => a.playState !== 'running')");
+    }
+
+    private static void toTools() throws IOException {
+        browser.show(page, "");
+        until("Welcome");
+        browser.click("Skip");
+        until("Sign in");
+        browser.click("Look around first");
+        until("Tools");
+    }
+
+    @Test
+    void itIsClickedThroughByTheMouse() throws Exception {
+        toTools();
+        browser.click("Orchard ladder");
+        until("Tool");
+        assertThat((String) browser.run("return document.querySelector('.device').innerText"))
+                .contains("Orchard ladder");
+        browser.click("Reserve");
+        until("Choose dates");
+        browser.click("Close");
+        until("Tool");
+        browser.element(".back").click();
+        until("Tools");
+    }
+
+    @Test
+    void picturesAreShownAndOnlyThoseThatAreNear() throws Exception {
+        toTools();
+        browser.until("[...document.querySelectorAll('.device img')].every(i => i.complete && i.naturalWidth > 0)");
+        assertThat((Long) browser.run("return document.querySelectorAll('.device img').length"))
+                .isBetween(1L, 6L);
+    }
+
+    @Test
+    void itIsPlayedByKeysAlone() throws Exception {
+        browser.show(page, "");
+        until("Welcome");
+        for (int i = 0; i < 12 && !browser.text(".now").equals("Sign in"); i++) {
+            browser.actions().sendKeys(Keys.TAB).perform();
+            if ("Skip".equals(browser.run("return document.activeElement.getAttribute('aria-label')"))) {
+                browser.actions().sendKeys(Keys.ENTER).perform();
+                until("Sign in");
+            }
+        }
+        assertThat(browser.text(".now")).isEqualTo("Sign in");
+    }
+
+    @Test
+    void aFieldTakesWhatIsTyped() throws Exception {
+        browser.show(page, "");
+        until("Welcome");
+        browser.click("Skip");
+        until("Sign in");
+        browser.click("Card number");
+        browser.until("document.activeElement.className === 'field'");
+        browser.actions().sendKeys("22").perform();
+        assertThat((String) browser.run("return document.activeElement.value")).endsWith("22");
+        browser.actions().sendKeys(Keys.ESCAPE).perform();
+        assertThat((String) browser.run("return document.querySelector('.page').innerText"))
+                .contains("22");
+    }
+
+    @Test
+    void aMissLeavesARingAndOneSentence() throws Exception {
+        toTools();
+        browser.run("document.querySelector('.told').textContent = ''");
+        int high = browser.element(".device").getRect().getHeight();
+        browser.actions()
+                .moveToElement(browser.element(".device"), 0, 12 - high / 2)
+                .click()
+                .perform();
+        assertThat(browser.text(".told")).isNotBlank();
+        assertThat(browser.has(".ring")).isTrue();
+    }
+
+    @Test
+    void itBeginsWhereTheAddressSays() throws Exception {
+        PrototypeFile.Opened opened = PrototypeFile.open(Path.of("..", "samples", "hollow-lane.pandel"));
+        Prototype prototype = opened.prototype();
+        String address = prototype.entries().stream()
+                .flatMap(e -> e.filledAddress().stream())
+                .findFirst()
+                .orElseThrow();
+        browser.show(page, "#" + address);
+        browser.until("document.querySelector('.now').textContent !== ''");
+        assertThat(browser.text(".now")).isNotEqualTo("Splash");
+        browser.show(page, "#" + prototype.startPoints().getFirst().id());
+        browser.until("document.querySelector('.now').textContent !== ''");
+        assertThat(browser.text(".now")).isNotEqualTo("Splash");
+    }
+
+    @Test
+    void anotherDeviceIsChosen() throws Exception {
+        toTools();
+        double before = ((Number) browser.run("return document.querySelector('.device').offsetWidth")).doubleValue();
+        browser.run("const d = document.querySelector('.devices'); d.selectedIndex = 1; d.onchange()");
+        double after = ((Number) browser.run("return document.querySelector('.device').offsetWidth")).doubleValue();
+        assertThat(after).isNotEqualTo(before);
+    }
+}
