@@ -708,6 +708,7 @@ const KEYS = { ' ': 'Space', ArrowLeft: 'Left', ArrowRight: 'Right', ArrowUp: 'U
 
 // Sized to the window; on a phone the prototype's device is the phone.
 let chosen = told.devices[0];
+// A finger, and no more room than a phone has.
 function phone() { return matchMedia('(pointer: coarse) and (max-width: 640px)').matches; }
 function size() {
   document.body.classList.toggle('phone', phone());
@@ -724,10 +725,12 @@ function size() {
 function fit() {
   size();
   if (!phone() || !seen) return;
-  // As wide as the device is, and as high as the phone is then.
+  // Nearly of the phone's shape it is seen whole; else it is as wide as it is, and as high as the phone is then.
   const box = room.getBoundingClientRect();
   const high = Math.round(chosen.width * box.height / box.width);
-  if (box.width < box.height && Math.abs(high - seen.height) > 1) say(resize(chosen.width, high));
+  const near = high / chosen.height;
+  const to = near > 0.8 && near < 1.25 ? chosen.height : high;
+  if (box.width < box.height && Math.abs(to - seen.height) > 1) say(resize(chosen.width, to));
 }
 addEventListener('resize', fit);
 
