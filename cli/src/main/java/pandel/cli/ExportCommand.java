@@ -4,8 +4,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.core.check.Check;
 import pandel.files.Unreadable;
-import pandel.files.handon.HtmlPlayer;
+import pandel.files.handon.HandOn;
 import pandel.files.store.Beside;
 import pandel.files.store.PrototypeFile;
 import picocli.CommandLine.Command;
@@ -26,8 +27,12 @@ final class ExportCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "A .pandel file, or a folder saved by Pandel.")
     Path file;
 
-    @Option(names = "--to", required = true, description = "html: one page that plays it in any browser.")
-    Kind to;
+    @Option(
+            names = "--to",
+            required = true,
+            description = "html: one page that plays it in any browser; pages or markdown: what engineers build from;"
+                    + " links, screens: tables (CSV); dot: a graph; json.")
+    HandOn to;
 
     @Option(
             names = {"-o", "--output"},
@@ -36,21 +41,17 @@ final class ExportCommand implements Callable<Integer> {
             description = "The file to write.")
     Path out;
 
-    enum Kind {
-        HTML
-    }
-
     @Override
     public Integer call() throws Unreadable, IOException {
         PrototypeFile.Opened opened = PrototypeFile.open(file);
-        String page = HtmlPlayer.of(
-                opened.prototype(),
+        String made = to.of(
+                Check.of(opened.prototype()),
                 opened.pictures(),
                 content -> spec.commandLine()
                         .getErr()
                         .println("The picture " + content
                                 + " is not there or cannot be read: its screens show their titles. Put it in again."));
-        Beside.write(out, page.getBytes(StandardCharsets.UTF_8));
+        Beside.write(out, made.getBytes(StandardCharsets.UTF_8));
         return ExitCode.FINE;
     }
 }

@@ -8,7 +8,7 @@ import pandel.core.check.finding.Weight;
 import pandel.core.cover.JourneySteps;
 
 /** Findings by weight, each with its steps, as CommonMark. */
-final class MarkdownReport {
+public final class MarkdownReport {
 
     private MarkdownReport() {}
 
@@ -76,7 +76,7 @@ final class MarkdownReport {
     }
 
     /** Words that are nothing but words: each sign that could mean something is escaped. */
-    private static String words(String words) {
+    public static String words(String words) {
         return Told.line(words).replaceAll("([\\\\`*_{}\\[\\]<>()#+\\-.!|~&$@=:])", "\\\\$1");
     }
 }

@@ -6,7 +6,7 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 
 /** One page with everything in it, by day and night. It asks for nothing and runs nothing. */
-final class Page {
+public final class Page {
 
     private static final String STYLE = """
             :root{color-scheme:light dark;--ground:#eef1f0;--sheet:#fbfcfc;--ink:#1c2529;--quiet:#56636a;--rule:#cfd6d6;
@@ -29,13 +29,14 @@ final class Page {
             """;
 
     private final Document page = Document.createShell("");
+    private String more = "";
 
     /**
      * @param title of the prototype
      * @param what the page is about, in words that go on after the title and a colon
      * @param summary one sentence below the title
      */
-    Page(String title, String what, String summary) {
+    public Page(String title, String what, String summary) {
         page.charset(StandardCharsets.UTF_8);
         Element head = page.head();
         head.appendElement("meta")
@@ -47,13 +48,18 @@ final class Page {
         body().appendElement("p").addClass("quiet").text(summary);
     }
 
-    Element body() {
+    /** Adds rules to its style. */
+    public void style(String rules) {
+        more += rules;
+    }
+
+    public Element body() {
         return page.body();
     }
 
     /** The page as text, with the pictures that were asked for. */
-    String text(ShownPictures pictures) {
-        page.head().appendElement("style").appendChild(new DataNode(STYLE + pictures.style()));
+    public String text(ShownPictures pictures) {
+        page.head().appendElement("style").appendChild(new DataNode(STYLE + more + pictures.style()));
         page.outputSettings().prettyPrint(false);
         return "<!doctype html>\n" + page.children().outerHtml() + "\n";
     }

@@ -10,21 +10,28 @@ import pandel.files.picture.Pictures;
 import pandel.files.store.PictureSource;
 
 /** Small pictures within a page, each there once however often it is shown: as the ground of a class of its style. */
-final class ShownPictures {
+public final class ShownPictures {
 
     /** px across: twice what is shown, for fine screens. */
     private static final int ACROSS = 320;
 
     private final PictureSource source;
+    private final int across;
     private final Map<String, Optional<String>> classes = new LinkedHashMap<>();
     private final StringBuilder style = new StringBuilder();
 
     ShownPictures(PictureSource source) {
+        this(source, ACROSS);
+    }
+
+    /** @param across pixels that each is wide, at most */
+    public ShownPictures(PictureSource source, int across) {
         this.source = source;
+        this.across = across;
     }
 
     /** The class that shows a picture; empty where it is not there or cannot be read. */
-    Optional<String> named(String content) throws IOException {
+    public Optional<String> named(String content) throws IOException {
         Optional<String> known = classes.get(content);
         if (known != null) {
             return known;
@@ -34,7 +41,7 @@ final class ShownPictures {
         if (bytes.isPresent()) {
             try {
                 byte[] small =
-                        Pictures.png(Pictures.decode(bytes.get(), content).shrunkTo(ACROSS));
+                        Pictures.png(Pictures.decode(bytes.get(), content).shrunkTo(across));
                 name = Optional.of("p" + classes.size());
                 style.append('.')
                         .append(name.get())

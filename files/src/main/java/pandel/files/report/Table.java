@@ -8,19 +8,19 @@ import java.io.StringWriter;
 import java.util.stream.Stream;
 
 /** Rows of words as RFC 4180 says; what begins like a formula is text to whoever opens them. */
-final class Table {
+public final class Table {
 
     private final StringWriter text = new StringWriter();
     private final SequenceWriter rows;
 
-    Table(String... heads) throws IOException {
+    public Table(String... heads) throws IOException {
         rows = new CsvMapper()
                 .writer(CsvSchema.emptySchema().withLineSeparator("\r\n"))
                 .writeValues(text);
         row(heads);
     }
 
-    void row(String... words) throws IOException {
+    public void row(String... words) throws IOException {
         rows.write(Stream.of(words)
                 .map(Told::line)
                 .map(w -> w.matches("[=+\\-@].*") ? "'" + w : w)
@@ -28,7 +28,7 @@ final class Table {
     }
 
     /** All rows; none can be added any more. */
-    String text() throws IOException {
+    public String text() throws IOException {
         rows.close();
         return text.toString();
     }

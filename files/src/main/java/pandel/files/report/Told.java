@@ -15,7 +15,7 @@ import pandel.core.model.Prototype;
  * @param state {@code found}, {@code meant} or {@code quiet}
  * @param reason why it is meant; empty where none was given
  */
-record Told(Finding finding, String state, String reason) {
+public record Told(Finding finding, String state, String reason) {
 
     /** What no XML 1.0 document may hold, and no page needs. */
     private static final Pattern UNTELLABLE = Pattern.compile(
@@ -46,17 +46,17 @@ record Told(Finding finding, String state, String reason) {
     }
 
     /** Words as any format can hold them: without control characters and halves of letters. */
-    static String plain(String words) {
+    public static String plain(String words) {
         return UNTELLABLE.matcher(words).replaceAll("\uFFFD");
     }
 
     /** The same on one line. */
-    static String line(String words) {
+    public static String line(String words) {
         return plain(words).replaceAll("[\\s\\u2028\\u2029\\u0085]+", " ").strip();
     }
 
     /** The same beginning with a capital. */
-    static String capital(String words) {
+    public static String capital(String words) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 

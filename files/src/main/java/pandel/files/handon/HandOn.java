@@ -1,0 +1,68 @@
+package pandel.files.handon;
+
+import java.io.IOException;
+import java.util.Locale;
+import pandel.core.check.Checked;
+import pandel.files.json.PrototypeWriter;
+import pandel.files.store.PictureSource;
+
+/** What a prototype can be made into for others. */
+public enum HandOn {
+    HTML("A page that plays", "html", "For whoever is to try it: one file, opened in any browser, without Pandel."),
+    PAGES(
+            "Pages to build from",
+            "html",
+            "For engineers: every screen with numbered hotspots, areas, links in sentences, motions and findings."),
+    MARKDOWN("The same in Markdown", "md", "For a wiki, or beside the code; without pictures."),
+    LINKS("Links as a table", "csv", "For a spreadsheet: a row for each way that a link can turn out."),
+    SCREENS("Screens as a table", "csv", "For a spreadsheet: a row for each screen."),
+    DOT("A graph", "dot", "For whatever draws graphs in the DOT language."),
+    JSON("The prototype alone", "json", "For programs: all that the file says, without pictures.");
+
+    private final String title;
+    private final String ending;
+    private final String purpose;
+
+    HandOn(String title, String ending, String purpose) {
+        this.title = title;
+        this.ending = ending;
+        this.purpose = purpose;
+    }
+
+    /** A few words. */
+    public String title() {
+        return title;
+    }
+
+    /** Of the file, without the dot. */
+    public String ending() {
+        return ending;
+    }
+
+    /** One sentence: for whom it is, and what it holds. */
+    public String purpose() {
+        return purpose;
+    }
+
+    /** The word on the command line. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /**
+     * Makes it.
+     *
+     * @param missing told each picture that could not go along, by its content
+     */
+    public String of(Checked checked, PictureSource pictures, HtmlPlayer.Missing missing) throws IOException {
+        return switch (this) {
+            case HTML -> HtmlPlayer.of(checked.prototype(), pictures, missing);
+            case PAGES -> HandbookHtml.of(checked, pictures);
+            case MARKDOWN -> HandbookMarkdown.of(checked);
+            case LINKS -> Tables.links(checked.prototype());
+            case SCREENS -> Tables.screens(checked);
+            case DOT -> Tables.dot(checked);
+            case JSON -> PrototypeWriter.text(checked.prototype());
+        };
+    }
+}
