@@ -19,6 +19,7 @@ import pandel.desktop.StagePictures;
 import pandel.files.Unreadable;
 import pandel.files.json.PlayJson;
 import pandel.files.json.field.Json;
+import pandel.files.handon.HandOn;
 import pandel.files.report.Report;
 import pandel.files.store.PrototypeFile;
 
@@ -50,6 +51,10 @@ final class Example {
         Checked checked = Check.of(prototype);
         for (Report each : Report.values()) {
             write("check." + each.ending(), each.of(checked, String.valueOf(sample.getFileName()), opened.pictures()));
+        }
+        for (HandOn each : HandOn.values()) {
+            String name = each == HandOn.HTML ? "play" : each.word();
+            write(name + "." + each.ending(), each.of(checked, opened.pictures(), content -> {}));
         }
         replayAll(checked);
         for (Path picture : StagePictures.write(sample, folder, 1280, 800)) {

@@ -26,6 +26,8 @@ import picocli.CommandLine.Spec;
             PlayCommand.class,
             CoverCommand.class,
             ExportCommand.class,
+            PackCommand.class,
+            UnpackCommand.class,
             DiffCommand.class,
             JourneysCommand.class,
             GenerateCommand.class,

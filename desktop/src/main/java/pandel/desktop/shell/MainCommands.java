@@ -45,6 +45,8 @@ final class MainCommands {
                         Command.of("save", "Save", window.keeping::save, "Shortcut+S"),
                         Command.of("save-as", "Save as…", window.keeping::saveAs, "Shortcut+Shift+S"),
                         Command.of("save-folder", "Save as a folder…", window.keeping::saveAsFolder),
+                        Command.of("hand-on", "Hand on…", window.pages::handOn, "Shortcut+Shift+H")
+                                .when(() -> !window.work.prototype().screens().isEmpty()),
                         Command.of("facts", "Facts…", window.pages::facts, "Shortcut+Shift+F"),
                         Command.of(
                                 "feel",

@@ -140,7 +140,7 @@ public final class MainWindow implements StageWindow {
         this.choosing = tools.choosing();
         this.check = new CheckView(work, this, background);
         this.play = new PlayView(work, this, clock);
-        this.pages = new WindowPages(work, said, questions, this::go, play::playFrom);
+        this.pages = new WindowPages(work, said, questions, this::go, play::playFrom, background, keeping::handOn);
         stages.put(WorkStage.MOCKS, new MocksView(work, this));
         stages.put(WorkStage.LINKS, new LinksView(work, this));
         stages.put(WorkStage.MAP, new MapView(work, this));

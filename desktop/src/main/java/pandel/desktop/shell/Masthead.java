@@ -160,6 +160,7 @@ final class Masthead extends GridPane {
                 "save",
                 "save-as",
                 "save-folder",
+                "hand-on",
                 "versions",
                 "-",
                 "facts",

@@ -18,6 +18,7 @@ import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 import pandel.files.Unreadable;
 import pandel.files.picture.Thumbnails;
+import pandel.files.handon.HandOn;
 import pandel.files.report.Report;
 import pandel.files.store.ChangedOutside;
 import pandel.files.store.FileStamp;
@@ -169,7 +170,25 @@ public final class DocumentFiles {
 
     /** Saves what the checks say. */
     public void report(Report as) {
-        new ReportSaving(work, background, tools.choosing(), telling).save(as, nameOffered());
+        String name = nameOffered();
+        made().save(
+                        "report",
+                        name + " checks",
+                        as.ending(),
+                        (checked, document, missing) -> as.of(checked, name + ".pandel", document.shelf()));
+    }
+
+    /** Saves what others can open who do not have Pandel. */
+    public void handOn(HandOn as) {
+        made().save(
+                        "file",
+                        nameOffered() + (as == HandOn.HTML ? "" : " " + as.word()),
+                        as.ending(),
+                        (checked, document, missing) -> as.of(checked, document.shelf(), missing::accept));
+    }
+
+    private MadeSaving made() {
+        return new MadeSaving(work, background, tools.choosing(), telling);
     }
 
     /** The title as a file can be called. */

@@ -18,7 +18,9 @@ import pandel.desktop.stage.Command;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.WorkStage;
+import pandel.desktop.work.Background;
 import pandel.desktop.work.Work;
+import pandel.files.handon.HandOn;
 
 /** The pages that show what a prototype has as a whole: facts, entries and start points, devices, versions. */
 public final class WindowPages {
@@ -28,14 +30,28 @@ public final class WindowPages {
     private final QuestionPane questions;
     private final Consumer<WorkStage> go;
     private final Consumer<Start> play;
+    private final Background background;
+    private final Consumer<HandOn> save;
 
-    /** @param play begins play somewhere, once Play is shown */
-    public WindowPages(Work work, Toast said, QuestionPane questions, Consumer<WorkStage> go, Consumer<Start> play) {
+    /**
+     * @param play begins play somewhere, once Play is shown
+     * @param save saves what others can open
+     */
+    public WindowPages(
+            Work work,
+            Toast said,
+            QuestionPane questions,
+            Consumer<WorkStage> go,
+            Consumer<Start> play,
+            Background background,
+            Consumer<HandOn> save) {
         this.work = work;
         this.said = said;
         this.questions = questions;
         this.go = go;
         this.play = play;
+        this.background = background;
+        this.save = save;
     }
 
     /** All keys, made from the commands themselves. */
@@ -48,6 +64,10 @@ public final class WindowPages {
             }
         });
         questions.show(KeysPage.of(groups));
+    }
+
+    public void handOn() {
+        questions.show(new HandOnPage(work, background, save, questions::dismiss));
     }
 
     public void facts() {

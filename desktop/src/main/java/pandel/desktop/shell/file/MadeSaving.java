@@ -1,0 +1,68 @@
+package pandel.desktop.shell.file;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.LinkedHashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import pandel.core.check.Checked;
+import pandel.desktop.shell.notice.Telling;
+import pandel.desktop.work.Background;
+import pandel.desktop.work.Document;
+import pandel.desktop.work.Work;
+import pandel.files.store.Beside;
+
+/** Saves what is made of a prototype for somebody else: a report, a page that plays, a table. */
+final class MadeSaving {
+
+    private final Work work;
+    private final Background background;
+    private final FileChoosing choosing;
+    private final Telling telling;
+
+    /** Makes it, off the interface thread. */
+    interface Maker {
+        /** @param missing told each picture that could not go along */
+        String of(Checked checked, Document document, Consumer<String> missing) throws IOException;
+    }
+
+    MadeSaving(Work work, Background background, FileChoosing choosing, Telling telling) {
+        this.work = work;
+        this.background = background;
+        this.choosing = choosing;
+        this.telling = telling;
+    }
+
+    /**
+     * @param what it is, as it goes on after "the"
+     * @param name of the file that is offered, without its ending
+     */
+    void save(String what, String name, String ending, Maker maker) {
+        Optional<Checked> checked = work.checked().filter(c -> c.prototype() == work.prototype());
+        if (checked.isEmpty()) {
+            telling.say("The checks are still at work; the " + what + " can be saved as soon as they are through.");
+            return;
+        }
+        choosing.report(name + "." + ending).ifPresent(chosen -> {
+            boolean named = String.valueOf(chosen.getFileName()).contains(".");
+            Path file = named ? chosen : chosen.resolveSibling(chosen.getFileName() + "." + ending);
+            Document document = work.document();
+            background.run(document, Optional.of("saving the " + what), "save the " + what, () -> {
+                Set<String> missing = new LinkedHashSet<>();
+                String made = maker.of(checked.get(), document, missing::add);
+                Beside.write(file, made.getBytes(StandardCharsets.UTF_8));
+                return () -> telling.say(told(what, file, missing));
+            });
+        });
+    }
+
+    private static String told(String what, Path file, Set<String> missing) {
+        String there = "The " + what + " is in “" + file.getFileName() + "”";
+        return missing.isEmpty()
+                ? there + "."
+                : there + "; " + (missing.size() == 1 ? "one picture" : missing.size() + " pictures")
+                        + " could not be read, and their screens show their titles there.";
+    }
+}
