@@ -1,7 +1,6 @@
 import java.io.IOException;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
-import java.lang.reflect.Type;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -16,9 +15,9 @@ import java.util.OptionalInt;
 import java.util.Set;
 
 /**
- * Writes {@code pandel.player.wire.Wire}: how the model's records go into cells and come out again, one after another as
- * their components stand. In the browser nothing can be asked of a record at run time, so that it is written down when
- * it is built.
+ * Writes {@code pandel.player.wire.Wire}: how the model's records go into cells and come out again, one after another
+ * as their components stand. In the browser nothing can be asked of a record at run time, so that it is written down
+ * when it is built.
  *
  * <p>Arguments: the folder of generated sources.
  */
@@ -54,9 +53,7 @@ public final class MakeWire {
                     "pandel.core.model.value.PlaceMemory.of(%s, %s, %s)"),
             "pandel.core.play.situation.Trail",
             new Special(
-                    List.of("java.util.List<pandel.core.play.situation.Visit>"),
-                    List.of("places()"),
-                    "trailOf(%s)"));
+                    List.of("java.util.List<pandel.core.play.situation.Visit>"), List.of("places()"), "trailOf(%s)"));
 
     private record Special(List<String> types, List<String> parts, String made) {}
 
@@ -85,7 +82,8 @@ public final class MakeWire {
         line("@SuppressWarnings({\"all\"})");
         line("public final class Wire {");
         line("private Wire() {}");
-        line("private static pandel.core.play.situation.Trail trailOf(java.util.List<pandel.core.play.situation.Visit> places) {");
+        line(
+                "private static pandel.core.play.situation.Trail trailOf(java.util.List<pandel.core.play.situation.Visit> places) {");
         line("pandel.core.play.situation.Trail made = pandel.core.play.situation.Trail.of(places.getFirst());");
         line("for (pandel.core.play.situation.Visit v : places.subList(1, places.size())) { made = made.put(v); }");
         line("return made;");
@@ -152,7 +150,8 @@ public final class MakeWire {
             List<Class<?>> kinds = kinds(c);
             for (int i = 0; i < kinds.size(); i++) {
                 String v = "k" + i;
-                line("if (it instanceof " + java(kinds.get(i)) + " " + v + ") { out.number(" + i + "); write(" + v + ", out); return; }");
+                line("if (it instanceof " + java(kinds.get(i)) + " " + v + ") { out.number(" + i + "); write(" + v
+                        + ", out); return; }");
                 ask(kinds.get(i));
             }
             line("throw new IllegalStateException(\"Not to be written: \" + it);");
@@ -224,7 +223,8 @@ public final class MakeWire {
         } else if (c == String.class) {
             line("out.text(" + it + ");");
         } else if (c == OptionalInt.class) {
-            line("out.number(" + it + ".isPresent() ? 1 : 0); if (" + it + ".isPresent()) { out.number(" + it + ".getAsInt()); }");
+            line("out.number(" + it + ".isPresent() ? 1 : 0); if (" + it + ".isPresent()) { out.number(" + it
+                    + ".getAsInt()); }");
         } else if (c == Optional.class) {
             String v = "v" + names++;
             line("out.number(" + it + ".isPresent() ? 1 : 0);");
@@ -234,7 +234,8 @@ public final class MakeWire {
         } else if (c == List.class || c == Set.class) {
             String v = "v" + names++;
             line("out.number(" + it + ".size());");
-            line("for (" + name(of.parts().getFirst()) + " " + v + " : " + (c == Set.class ? "out.order(" + it + ")" : it) + ") {");
+            line("for (" + name(of.parts().getFirst()) + " " + v + " : "
+                    + (c == Set.class ? "out.order(" + it + ")" : it) + ") {");
             write(of.parts().getFirst(), v);
             line("}");
         } else if (c == Map.class) {
@@ -256,7 +257,9 @@ public final class MakeWire {
         String raw = c == int.class ? "Integer" : java(c);
         return of.parts().isEmpty()
                 ? raw
-                : raw + "<" + String.join(", ", of.parts().stream().map(MakeWire::name).toList()) + ">";
+                : raw + "<"
+                        + String.join(
+                                ", ", of.parts().stream().map(MakeWire::name).toList()) + ">";
     }
 
     /** Lines that read one into a variable, whose name is returned. */
@@ -273,14 +276,16 @@ public final class MakeWire {
         } else if (c == String.class) {
             line("String " + v + " = in.text();");
         } else if (c == OptionalInt.class) {
-            line("java.util.OptionalInt " + v + " = in.whole() == 1 ? java.util.OptionalInt.of(in.whole()) : java.util.OptionalInt.empty();");
+            line("java.util.OptionalInt " + v
+                    + " = in.whole() == 1 ? java.util.OptionalInt.of(in.whole()) : java.util.OptionalInt.empty();");
         } else if (c == Optional.class) {
             line(name(of) + " " + v + " = java.util.Optional.empty();");
             line("if (in.whole() == 1) {");
             line(v + " = java.util.Optional.of(" + local(of.parts().getFirst()) + ");");
             line("}");
         } else if (c == List.class || c == Set.class) {
-            line(name(of) + " " + v + " = new java.util." + (c == List.class ? "ArrayList" : "LinkedHashSet") + "<>();");
+            line(name(of) + " " + v + " = new java.util." + (c == List.class ? "ArrayList" : "LinkedHashSet")
+                    + "<>();");
             String n = "n" + names++;
             line("for (int " + n + " = in.whole(); " + n + " > 0; " + n + "--) {");
             line(v + ".add(" + local(of.parts().getFirst()) + ");");

@@ -17,9 +17,9 @@ import pandel.core.model.link.Event;
 import pandel.core.model.screen.Screen;
 import pandel.desktop.StagePictures;
 import pandel.files.Unreadable;
+import pandel.files.handon.HandOn;
 import pandel.files.json.PlayJson;
 import pandel.files.json.field.Json;
-import pandel.files.handon.HandOn;
 import pandel.files.report.Report;
 import pandel.files.store.PrototypeFile;
 

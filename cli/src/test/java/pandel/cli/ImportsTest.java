@@ -65,6 +65,33 @@ class ImportsTest {
     }
 
     @Test
+    void thePlayerUsesCoreAloneAndTheBrowserOnlyWhereItMeetsIt() {
+        classes()
+                .that()
+                .resideInAPackage("pandel.player..")
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "pandel.player..",
+                        "pandel.core.model..",
+                        "pandel.core.play..",
+                        "java.lang..",
+                        "java.util..",
+                        "org.jspecify..",
+                        "org.teavm.jso..")
+                .check(ALL);
+        noClasses()
+                .that()
+                .resideInAPackage("pandel.player..")
+                .and()
+                .doNotHaveSimpleName("Browser")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.teavm..")
+                .check(ALL);
+    }
+
+    @Test
     void modulesImportOneWay() {
         noClasses()
                 .that()

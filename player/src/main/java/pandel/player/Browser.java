@@ -26,7 +26,9 @@ import pandel.player.seen.Seeing;
 import pandel.player.wire.Cells;
 import pandel.player.wire.Wire;
 
-/** What the script that draws calls. Everything goes as words and numbers; what is told is JSON, empty where nothing is. */
+/**
+ * What the script that draws calls. Everything goes as words and numbers; what is told is JSON, empty where nothing is.
+ */
 public final class Browser {
 
     private static Prototype prototype = Prototype.empty("");
@@ -81,7 +83,8 @@ public final class Browser {
 
     private static Stream<Start> starts() {
         return Stream.concat(
-                prototype.entries().stream().<Start>map(e -> e), prototype.startPoints().stream().<Start>map(p -> p));
+                prototype.entries().stream().<Start>map(e -> e),
+                prototype.startPoints().stream().<Start>map(p -> p));
     }
 
     /**
@@ -226,7 +229,11 @@ public final class Browser {
         found.ifPresent(f -> out.object(() -> {
             if (f instanceof Follows.ADrawer d) {
                 out.field("out", d.out())
-                        .field("drawer", Optional.of(Seeing.drawer(prototype, p.now(), d.drawer().id())), SeenJson::drawer);
+                        .field(
+                                "drawer",
+                                Optional.of(Seeing.drawer(
+                                        prototype, p.now(), d.drawer().id())),
+                                SeenJson::drawer);
             } else if (f instanceof Follows.Page page) {
                 out.field("page", page.to().flatMap(to -> Seeing.top(prototype, to)), SeenJson::level);
             }

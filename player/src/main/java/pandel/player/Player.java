@@ -78,9 +78,7 @@ public final class Player {
         drawer = 0;
         strips.clear();
         if (sized) {
-            now = new Step(prototype)
-                    .step(now, new Event.Resize(width, height))
-                    .situation();
+            now = new Step(prototype).step(now, new Event.Resize(width, height)).situation();
         }
         return shown();
     }
@@ -150,13 +148,7 @@ public final class Player {
 
     private Answered answered(String told, boolean ring, Optional<Answered.Move> motion) {
         return new Answered(
-                told,
-                ring,
-                motion,
-                Optional.empty(),
-                Optional.empty(),
-                "",
-                Seeing.of(prototype, now, scrolled()));
+                told, ring, motion, Optional.empty(), Optional.empty(), "", Seeing.of(prototype, now, scrolled()));
     }
 
     private Answered ask(Event event, Happening.Asks asks) {
@@ -166,8 +158,8 @@ public final class Player {
                 "",
                 false,
                 Optional.empty(),
-                Optional.of(new Answered.Asked(
-                        EventWords.capital(EventWords.of(prototype, now, event)), asks.outcomes())),
+                Optional.of(
+                        new Answered.Asked(EventWords.capital(EventWords.of(prototype, now, event)), asks.outcomes())),
                 Optional.empty(),
                 "",
                 plain.seen());
@@ -223,9 +215,7 @@ public final class Player {
     /** Where nothing is hit a ring is left, but where a list comes or goes. */
     private Answered touched(Event event) {
         Answered answered = act(event);
-        return answered.ring() && HeaderPlace.listing(prototype, event).isPresent()
-                ? shown()
-                : answered;
+        return answered.ring() && HeaderPlace.listing(prototype, event).isPresent() ? shown() : answered;
     }
 
     private Answered types(Aim.FieldAt field) {

@@ -62,8 +62,8 @@ final class SeenJson {
     }
 
     private static void notice(Json out, Seen.NoticeSeen it) {
-        out.object(() ->
-                out.field("words", it.words()).field("touch", it.touch()).field("action", it.action()));
+        out.object(
+                () -> out.field("words", it.words()).field("touch", it.touch()).field("action", it.action()));
     }
 
     static void level(Json out, LevelSeen it) {
@@ -142,10 +142,8 @@ final class SeenJson {
     }
 
     private static void area(Json out, Area it) {
-        out.object(() -> out.field("x", it.x())
-                .field("y", it.y())
-                .field("w", it.width())
-                .field("h", it.height()));
+        out.object(() ->
+                out.field("x", it.x()).field("y", it.y()).field("w", it.width()).field("h", it.height()));
     }
 
     static String answering(AnswerPlace it) {

@@ -77,27 +77,30 @@ final class Fingers implements Touched {
 
     @Override
     public Optional<Touched.Lifts> lifts(double x, double y) {
-        return played.get().flatMap(now -> Follows.sheet(prototype.get(), now, x, y)
-                .map(sheet -> new Touched.Lifts(
-                        prototype.get(),
-                        now,
-                        sheet.placement(),
-                        sheet.from(),
-                        sheet.away().map(away -> () -> act.play(away)),
-                        to -> act.play(new Event.Scroll(to)))));
+        return played.get()
+                .flatMap(now -> Follows.sheet(prototype.get(), now, x, y)
+                        .map(sheet -> new Touched.Lifts(
+                                prototype.get(),
+                                now,
+                                sheet.placement(),
+                                sheet.from(),
+                                sheet.away().map(away -> () -> act.play(away)),
+                                to -> act.play(new Event.Scroll(to)))));
     }
 
     @Override
     public Optional<Touched.Draws> draws(double x, double y) {
-        return played.get().flatMap(now -> Follows.drawer(prototype.get(), now, x, y)
-                .map(drawn -> new Touched.Draws(
-                        prototype.get(), now, drawn.drawer(), drawn.out(), () -> act.play(drawn.release()))));
+        return played.get()
+                .flatMap(now -> Follows.drawer(prototype.get(), now, x, y)
+                        .map(drawn -> new Touched.Draws(
+                                prototype.get(), now, drawn.drawer(), drawn.out(), () -> act.play(drawn.release()))));
     }
 
     @Override
     public Optional<Touched.Pulled> pulls(double x, double y, boolean onward) {
-        return played.get().flatMap(now -> Follows.page(prototype.get(), now, x, y, onward)
-                .map(page -> new Touched.Pulled(prototype.get(), page.to())));
+        return played.get()
+                .flatMap(now -> Follows.page(prototype.get(), now, x, y, onward)
+                        .map(page -> new Touched.Pulled(prototype.get(), page.to())));
     }
 
     @Override
@@ -123,7 +126,8 @@ final class Fingers implements Touched {
     private void play(Event event, double x, double y) {
         Happening what = act.play(event);
         boolean lists = HeaderPlace.listing(prototype.get(), event).isPresent();
-        boolean scrolls = event.plain() instanceof Event.Scroll || event instanceof Event.OnList on && on.event() instanceof Event.Scroll;
+        boolean scrolls = event.plain() instanceof Event.Scroll
+                || event instanceof Event.OnList on && on.event() instanceof Event.Scroll;
         if ((what instanceof Happening.Nothing || what instanceof Happening.Refused) && !lists && !scrolls) {
             device.ring(x, y);
         }

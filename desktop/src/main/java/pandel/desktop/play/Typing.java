@@ -8,8 +8,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import pandel.core.model.link.Event;
 import pandel.core.model.value.Value;
-import pandel.core.play.layout.FieldLetters;
 import pandel.core.play.layout.Aim;
+import pandel.core.play.layout.FieldLetters;
 import pandel.core.play.situation.Situation;
 import pandel.desktop.device.DeviceView;
 

@@ -37,6 +37,7 @@ public final class Sign {
     private static final double NEAR = 0.12;
 
     private static final double SEEN = 0.1;
+
     private Sign() {}
 
     /** Those whose names have all of some words in them. */

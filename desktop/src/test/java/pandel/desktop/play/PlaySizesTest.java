@@ -8,7 +8,6 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import pandel.core.play.WorkClock;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Cause;
@@ -19,6 +18,7 @@ import pandel.core.model.link.Target;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;
 import pandel.core.play.Step;
+import pandel.core.play.WorkClock;
 import pandel.core.play.situation.Situation;
 
 /** How large the device stands, and when work that is waited for is done. */

@@ -51,8 +51,7 @@ final class Handbook {
     }
 
     static Block.Cell screen(Prototype prototype, String id) {
-        return new Block.Cell(
-                prototype.titleOf(id), prototype.screen(id).isPresent() ? anchor(id) : "");
+        return new Block.Cell(prototype.titleOf(id), prototype.screen(id).isPresent() ? anchor(id) : "");
     }
 
     /** The anchor of what has an id. */
@@ -63,8 +62,7 @@ final class Handbook {
     private void contents() {
         Map<String, List<Block.Cell>> sections = new LinkedHashMap<>();
         for (Screen screen : prototype.screens()) {
-            sections.computeIfAbsent(screen.section(), s -> new ArrayList<>())
-                    .add(screen(prototype, screen.id()));
+            sections.computeIfAbsent(screen.section(), s -> new ArrayList<>()).add(screen(prototype, screen.id()));
         }
         blocks.add(new Block.Heading(2, "Screens", ""));
         sections.forEach((section, screens) -> {
@@ -104,8 +102,7 @@ final class Handbook {
             blocks.add(new Block.Points(
                     false,
                     found.stream()
-                            .map(f -> Block.Cell.of(
-                                    Told.capital(f.weight().word()) + ": " + f.sentence()))
+                            .map(f -> Block.Cell.of(Told.capital(f.weight().word()) + ": " + f.sentence()))
                             .toList()));
         }
     }
@@ -158,8 +155,8 @@ final class Handbook {
             shown.areaOn(mock.on()).ifPresent(a -> numbered.add(new Block.Numbered(number, a)));
         }
         return new Block.Shot(
-                look.state().map(s -> s.shownTitle() + ", ").orElse("") + mock.on().word() + ", " + px(mock.width())
-                        + " × " + px(mock.height()) + " px",
+                look.state().map(s -> s.shownTitle() + ", ").orElse("")
+                        + mock.on().word() + ", " + px(mock.width()) + " × " + px(mock.height()) + " px",
                 mock instanceof Picture picture ? picture.content() : "",
                 mock.width(),
                 mock.height(),
@@ -237,8 +234,7 @@ final class Handbook {
 
     private static String motion(Prototype prototype, Branch branch) {
         return branch.move()
-                .map(move ->
-                        branch.motion().orElseGet(() -> prototype.feel().usual(prototype, move)))
+                .map(move -> branch.motion().orElseGet(() -> prototype.feel().usual(prototype, move)))
                 .map(Handbook::words)
                 .orElse("");
     }
@@ -283,13 +279,12 @@ final class Handbook {
     }
 
     private static List<Block.Cell> fact(Fact fact) {
-        String holds =
-                switch (fact.kind()) {
-                    case Fact.Kind.YesNo y -> "yes or no";
-                    case Fact.Kind.OneOf o -> "one of " + String.join(", ", o.words());
-                    case Fact.Kind.Number n -> "a number from " + n.least() + " to " + n.most();
-                    case Fact.Kind.Text t -> "text";
-                };
+        String holds = switch (fact.kind()) {
+            case Fact.Kind.YesNo y -> "yes or no";
+            case Fact.Kind.OneOf o -> "one of " + String.join(", ", o.words());
+            case Fact.Kind.Number n -> "a number from " + n.least() + " to " + n.most();
+            case Fact.Kind.Text t -> "text";
+        };
         return Stream.of(fact.title(), holds, fact.unset().shown())
                 .map(Block.Cell::of)
                 .toList();

@@ -22,15 +22,16 @@ final class HandbookMarkdown {
     private static String of(Block block) {
         return switch (block) {
             case Block.Heading h ->
-                (h.anchor().isEmpty() ? "" : "<a id=\"" + id(h.anchor()) + "\"></a>\n\n")
-                        + "#".repeat(h.level()) + " " + MarkdownReport.words(h.words()) + "\n";
+                (h.anchor().isEmpty() ? "" : "<a id=\"" + id(h.anchor()) + "\"></a>\n\n") + "#".repeat(h.level()) + " "
+                        + MarkdownReport.words(h.words()) + "\n";
             case Block.Words w -> MarkdownReport.words(w.words()) + "\n";
             case Block.Points p ->
                 p.points().stream()
                         .map(c -> (p.numbered() ? "1. " : "- ") + cell(c) + "\n")
                         .collect(Collectors.joining());
             case Block.Table t ->
-                row(t.heads()) + row(t.heads().stream().map(h -> "---").toList())
+                row(t.heads())
+                        + row(t.heads().stream().map(h -> "---").toList())
                         + t.rows().stream()
                                 .map(r -> row(
                                         r.stream().map(HandbookMarkdown::cell).toList()))

@@ -106,13 +106,14 @@ public final class HtmlPlayer {
 
     /** Words without what a title bar does not show. */
     private static String shown(String title) {
-        return title.isBlank() ? "Untitled" : title.replaceAll("\\p{Cntrl}", " ").strip();
+        return title.isBlank()
+                ? "Untitled"
+                : title.replaceAll("\\p{Cntrl}", " ").strip();
     }
 
     private static String cells(Prototype prototype, PictureSource source) throws IOException {
         Cells cells = new Cells();
-        Wire.write(
-                prototype.withJourneys(List.of()).withVersions(List.of()).parts(), cells);
+        Wire.write(prototype.withJourneys(List.of()).withVersions(List.of()).parts(), cells);
         ObjectNode data = JSON.createObjectNode();
         ArrayNode words = data.putArray("words");
         cells.words().forEach(words::add);
@@ -159,8 +160,8 @@ public final class HtmlPlayer {
         try {
             return "sha256-"
                     + Base64.getEncoder()
-                            .encodeToString(MessageDigest.getInstance("SHA-256")
-                                    .digest(text.getBytes(StandardCharsets.UTF_8)));
+                            .encodeToString(
+                                    MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("Every Java has SHA-256", e);
         }

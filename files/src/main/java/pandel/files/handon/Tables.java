@@ -20,7 +20,16 @@ final class Tables {
     static String screens(Checked checked) throws IOException {
         Prototype prototype = checked.prototype();
         Table table = new Table(
-                "id", "title", "form", "status", "section", "mocks", "hotspots", "ways in", "ways out", "steps from the entry");
+                "id",
+                "title",
+                "form",
+                "status",
+                "section",
+                "mocks",
+                "hotspots",
+                "ways in",
+                "ways out",
+                "steps from the entry");
         for (Screen screen : prototype.screens()) {
             table.row(
                     screen.id(),
@@ -42,7 +51,17 @@ final class Tables {
     /** A row for each branch of each link. */
     static String links(Prototype prototype) throws IOException {
         Table table = new Table(
-                "id", "from", "from ids", "hotspot", "cause", "outcome", "when", "what it does", "leads to", "leads to ids", "motion ms");
+                "id",
+                "from",
+                "from ids",
+                "hotspot",
+                "cause",
+                "outcome",
+                "when",
+                "what it does",
+                "leads to",
+                "leads to ids",
+                "motion ms");
         for (Index.Way way : prototype.index().ways()) {
             for (Branch branch : way.link().branches()) {
                 table.row(
@@ -50,7 +69,8 @@ final class Tables {
                         String.join(
                                 SEPARATED,
                                 way.from().stream().map(Screen::shownTitle).toList()),
-                        String.join(SEPARATED, way.from().stream().map(Screen::id).toList()),
+                        String.join(
+                                SEPARATED, way.from().stream().map(Screen::id).toList()),
                         way.hotspot().map(h -> h.title()).orElse(""),
                         LinkWords.cause(way.link()),
                         branch.outcome().orElse(""),

@@ -93,8 +93,8 @@ public record SignShape(String box, String path, boolean line) {
                 Rectangle2D bounds = path.getBounds2D();
                 int em = FONT.getUnitsPerEm();
                 return new SignShape(
-                        Math.round(bounds.getCenterX() - em / 2.0) + " "
-                                + Math.round(-bounds.getCenterY() - em / 2.0) + " " + em + " " + em,
+                        Math.round(bounds.getCenterX() - em / 2.0) + " " + Math.round(-bounds.getCenterY() - em / 2.0)
+                                + " " + em + " " + em,
                         written(path),
                         false);
             } catch (IOException e) {
@@ -108,13 +108,12 @@ public record SignShape(String box, String path, boolean line) {
             double[] at = new double[6];
             for (PathIterator i = path.getPathIterator(null); !i.isDone(); i.next()) {
                 int kind = i.currentSegment(at);
-                int points =
-                        switch (kind) {
-                            case PathIterator.SEG_CLOSE -> 0;
-                            case PathIterator.SEG_QUADTO -> 2;
-                            case PathIterator.SEG_CUBICTO -> 3;
-                            default -> 1;
-                        };
+                int points = switch (kind) {
+                    case PathIterator.SEG_CLOSE -> 0;
+                    case PathIterator.SEG_QUADTO -> 2;
+                    case PathIterator.SEG_CUBICTO -> 3;
+                    default -> 1;
+                };
                 out.append("MLQCZ".charAt(kind));
                 for (int p = 0; p < points; p++) {
                     out.append(p == 0 ? "" : " ")

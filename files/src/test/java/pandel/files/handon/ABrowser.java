@@ -145,7 +145,8 @@ final class ABrowser implements AutoCloseable {
     public void close() throws IOException {
         driver.quit();
         try (var files = Files.walk(folder)) {
-            files.sorted(java.util.Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
+            files.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(f -> f.toFile().delete());
         }
     }
 }

@@ -25,7 +25,7 @@ import pandel.core.model.start.Entry;
 /** Words that would do harm in a page, wherever a person may write some: they do nothing but show. */
 class HostileWordsTest {
 
-    private static final List<String> WORDS = List.of(
+    static final List<String> WORDS = List.of(
             "</script><script>window.harm=1</script>",
             "<img src=x onerror=window.harm=1>",
             "\"><svg onload=window.harm=1>",
@@ -58,7 +58,8 @@ class HostileWordsTest {
                         .withScreens(List.of(screen))
                         .withEntries(List.of(Entry.at("e-" + words, "s-" + words)))
                         .withDevices(List.of(
-                                Device.PHONE.withTitle(words), Device.TABLET.withTitle(words).withId("t-" + words)));
+                                Device.PHONE.withTitle(words),
+                                Device.TABLET.withTitle(words).withId("t-" + words)));
                 browser.show(HtmlPlayer.of(prototype, content -> Optional.empty(), content -> {}), "");
                 browser.until("document.querySelector('.now').textContent.length > 0");
                 assertThat(browser.run("return window.harm")).as(words).isNull();

@@ -39,8 +39,7 @@ class PlayedInBrowserTest {
     @AfterEach
     void nothingWentWrongAndNothingWasAskedForOutside() {
         assertThat(browser.errors()).isEmpty();
-        assertThat(browser.asked())
-                .noneMatch(a -> a.matches("(https?|wss?|ftp):.*"));
+        assertThat(browser.asked()).noneMatch(a -> a.matches("(https?|wss?|ftp):.*"));
     }
 
     private static void until(String screen) {
@@ -113,9 +112,10 @@ class PlayedInBrowserTest {
     void aMissLeavesARingAndOneSentence() throws Exception {
         toTools();
         browser.run("document.querySelector('.told').textContent = ''");
-        int high = browser.element(".device").getRect().getHeight();
+        List<?> at = (List<?>) browser.run("const r = document.querySelector('.device').getBoundingClientRect();"
+                + "return [Math.round(r.left + r.width / 2), Math.round(r.top + 12)]");
         browser.actions()
-                .moveToElement(browser.element(".device"), 0, 12 - high / 2)
+                .moveToLocation(((Number) at.getFirst()).intValue(), ((Number) at.getLast()).intValue())
                 .click()
                 .perform();
         assertThat(browser.text(".told")).isNotBlank();

@@ -83,8 +83,8 @@ class SameInBrowserTest {
                     id -> {
                         throw new IllegalStateException("The table has no versions.");
                     });
-            Prototype prototype = read.withEntries(
-                    List.of(Entry.at("start", row.get("from").textValue())));
+            Prototype prototype =
+                    read.withEntries(List.of(Entry.at("start", row.get("from").textValue())));
             String named = row.has("device") ? row.get("device").textValue() : "phone";
             Device device = prototype.device(named);
             List<Event> events = PlayJson.events(new ByteArrayInputStream(JSON.writeValueAsBytes(row.get("events"))));
@@ -114,7 +114,9 @@ class SameInBrowserTest {
             List<Integer> here = Trace.of(prototype, start.get(), events);
             List<Integer> there =
                     there(prototype, prototype.mainEntry().orElseThrow().id(), device, events);
-            assertThat(there).as(kind + " of seed " + (seed + i) + ", the " + i + "th").isEqualTo(here);
+            assertThat(there)
+                    .as(kind + " of seed " + (seed + i) + ", the " + i + "th")
+                    .isEqualTo(here);
             done += events.size();
         }
         System.out.println("Seed " + seed + ": " + done + " events came to the same in the browser.");

@@ -63,10 +63,7 @@ final class DrawerMarks {
         marks.add(Mark.box(at, panel.ground(), 1, panel.gap() > 0 ? ROUND : 0));
         if (!place.held().isEmpty()) {
             marks.add(Mark.box(
-                    Mark.at(at.x() + EDGE, place.seen(), Math.max(1, at.width() - 2 * EDGE), 1),
-                    panel.ink(),
-                    0.25,
-                    0));
+                    Mark.at(at.x() + EDGE, place.seen(), Math.max(1, at.width() - 2 * EDGE), 1), panel.ink(), 0.25, 0));
             place.held().forEach(r -> row(r, panel, marks, touches));
         }
         if (panel.gap() == 0 && panel.shadow() == 0) {
@@ -118,11 +115,7 @@ final class DrawerMarks {
         }
         boolean item = row.item().isPresent();
         Mark words = Mark.words(
-                Mark.at(
-                        at.x() + from,
-                        at.y(),
-                        Math.max(1, at.width() - from - EDGE / 2),
-                        at.height() - (item ? 0 : 6)),
+                Mark.at(at.x() + from, at.y(), Math.max(1, at.width() - from - EDGE / 2), at.height() - (item ? 0 : 6)),
                 row.words(),
                 item ? 16 : 12,
                 item ? Mark.Align.LEFT : Mark.Align.FOOT,
@@ -134,7 +127,6 @@ final class DrawerMarks {
             marks.add(Mark.box(Mark.at(x, at.y() + at.height() * 0.22, 4, at.height() * 0.56), ink));
         }
         row.item()
-                .ifPresent(i -> touches.add(
-                        new Touchable(at, "item " + i.id(), "menuitem", row.words(), row.here())));
+                .ifPresent(i -> touches.add(new Touchable(at, "item " + i.id(), "menuitem", row.words(), row.here())));
     }
 }

@@ -25,12 +25,7 @@ final class HeaderMarks {
         marks.add(Mark.box(at, bar.ground()));
         marks.add(Mark.box(Mark.at(at.x(), at.bottom() - 1, at.width(), 1), bar.ink(), 0.16, 0));
         marks.add(Mark.words(
-                place.title(),
-                place.words(),
-                place.large() ? LARGE_TITLE : TITLE,
-                Mark.Align.LEFT,
-                bar.ink(),
-                true));
+                place.title(), place.words(), place.large() ? LARGE_TITLE : TITLE, Mark.Align.LEFT, bar.ink(), true));
         place.left().ifPresent(s -> {
             Area a = s.area();
             marks.add(Mark.sign(s.sign(), bar.ink(), SIGN, a.x() + SIGN, a.y() + bar.height() / 2));
@@ -82,8 +77,7 @@ final class HeaderMarks {
             Area a = s.area();
             boolean signed = !s.sign().isEmpty();
             if (signed) {
-                marks.add(Mark.sign(
-                        s.sign(), bar.ink(), SIGN, a.x() + INDENT + SIGN / 2, a.y() + a.height() / 2));
+                marks.add(Mark.sign(s.sign(), bar.ink(), SIGN, a.x() + INDENT + SIGN / 2, a.y() + a.height() / 2));
             }
             double from = INDENT + (signed ? SIGN + 12 : 0);
             marks.add(Mark.words(

@@ -14,7 +14,6 @@ import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Mock;
 import pandel.core.model.screen.Patch;
 import pandel.core.model.screen.Picture;
-import pandel.core.model.screen.Screen;
 import pandel.core.model.value.Known;
 import pandel.core.model.value.Placeholders;
 import pandel.core.model.value.Value;
@@ -65,9 +64,7 @@ final class LevelSeeing {
 
     /** The same with its levels up to this one. */
     private Situation upTo() {
-        return at == now.levels().size() - 1
-                ? now
-                : now.withLevels(now.levels().subList(0, at + 1));
+        return at == now.levels().size() - 1 ? now : now.withLevels(now.levels().subList(0, at + 1));
     }
 
     private Optional<LevelSeen> seen(Scrolled scrolled) {
@@ -78,7 +75,13 @@ final class LevelSeeing {
                 return new LevelSeeing(prototype, returned, at)
                         .look()
                         .map(l -> new LevelSeeing(prototype, returned, at)
-                                .page(l, b.list(), Under.list(prototype, upTo()), Optional.empty(), scrolled, List.of()));
+                                .page(
+                                        l,
+                                        b.list(),
+                                        Under.list(prototype, upTo()),
+                                        Optional.empty(),
+                                        scrolled,
+                                        List.of()));
             });
             List<Panel> staying = prototype.drawers().isEmpty()
                     ? List.of()
@@ -106,19 +109,12 @@ final class LevelSeeing {
         List<Panel> laid = new ArrayList<>();
         StringBuilder sets = new StringBuilder();
         if (current) {
-            for (StripPlace p : StripPlace.on(
-                    prototype, around, look.screen().id(), strips.on(), strips.width(), now.height())) {
+            for (StripPlace p :
+                    StripPlace.on(prototype, around, look.screen().id(), strips.on(), strips.width(), now.height())) {
                 laid.add(StripMarks.of(scrolled.strip(p).below(below), strips.x()));
                 sets.append(p.set().id()).append(' ');
             }
-            ButtonPlace.on(
-                            prototype,
-                            around,
-                            look.screen().id(),
-                            strips.on(),
-                            strips.width(),
-                            now.height(),
-                            below)
+            ButtonPlace.on(prototype, around, look.screen().id(), strips.on(), strips.width(), now.height(), below)
                     .forEach(p -> laid.add(StripMarks.button(p, strips.x())));
         }
         Optional<AtPage> page = level.trail().current().at();
@@ -148,8 +144,7 @@ final class LevelSeeing {
         Optional<Mock> mock = look.mockFor(room.on());
         Known known = level.known(now.facts());
         List<Mark> marks = new ArrayList<>();
-        mock.ifPresent(m -> m.patches()
-                .forEach(patch -> marks.addAll(patch(patch.grown(p.factor()), known))));
+        mock.ifPresent(m -> m.patches().forEach(patch -> marks.addAll(patch(patch.grown(p.factor()), known))));
         prototype.index().hotspotsOn(look.screen().id()).stream()
                 .filter(Hotspot::isField)
                 .forEach(field -> typed(look, room, field, p.factor(), known).ifPresent(marks::add));

@@ -66,8 +66,7 @@ public record Mark(
 
     /** A sign about a middle. */
     static Mark sign(String name, String ink, double px, double x, double y) {
-        return new Mark(
-                Kind.SIGN, at(x - px / 2, y - px / 2, px, px), ink, 1, 0, name, px, Align.CENTRE, false, false);
+        return new Mark(Kind.SIGN, at(x - px / 2, y - px / 2, px, px), ink, 1, 0, name, px, Align.CENTRE, false, false);
     }
 
     static Mark picture(Area at, String content) {

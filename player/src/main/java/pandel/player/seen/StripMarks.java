@@ -26,11 +26,7 @@ final class StripMarks {
         marks.add(Mark.box(
                 beside
                         ? Mark.at(at.right() - 1, at.y(), 1, at.height())
-                        : Mark.at(
-                                at.x(),
-                                look.edge() == TabSet.Edge.TOP ? at.bottom() - 1 : at.y(),
-                                at.width(),
-                                1),
+                        : Mark.at(at.x(), look.edge() == TabSet.Edge.TOP ? at.bottom() - 1 : at.y(), at.width(), 1),
                 look.ink(),
                 0.3,
                 0));
@@ -62,11 +58,7 @@ final class StripMarks {
             behind(
                     marks,
                     look,
-                    Mark.at(
-                            at.x() + 8,
-                            at.y() + at.height() * 0.12,
-                            Math.max(1, at.width() - 16),
-                            at.height() * 0.76));
+                    Mark.at(at.x() + 8, at.y() + at.height() * 0.12, Math.max(1, at.width() - 16), at.height() * 0.76));
         }
         if (signed) {
             double x = at.x() + (list ? INDENT : (at.width() - px) / 2) + px / 2;
@@ -97,9 +89,8 @@ final class StripMarks {
         String ink = sign.chosen() ? look.chosen() : look.ink();
         double px = look.sizes().sign();
         boolean signed = !sign.tab().sign().isEmpty();
-        boolean labelled = !signed
-                || look.labels() == TabSet.Labels.ALL
-                || look.labels() == TabSet.Labels.CHOSEN && sign.chosen();
+        boolean labelled =
+                !signed || look.labels() == TabSet.Labels.ALL || look.labels() == TabSet.Labels.CHOSEN && sign.chosen();
         double middleX = at.x() + at.width() / 2;
         double middle = at.y() + at.height() / 2;
         if (sign.chosen()) {
@@ -112,9 +103,7 @@ final class StripMarks {
             marks.add(Mark.sign(sign.tab().sign(), ink, px, middleX, labelled ? middle - LABEL / 2 : middle));
         }
         if (labelled) {
-            Area words = signed
-                    ? Mark.at(at.x(), middle + (px - LABEL) / 2 + 1, at.width(), LABEL)
-                    : at;
+            Area words = signed ? Mark.at(at.x(), middle + (px - LABEL) / 2 + 1, at.width(), LABEL) : at;
             marks.add(Mark.words(
                     words, sign.tab().shownLabel(), signed ? 11 : 14, Mark.Align.CENTRE, ink, sign.chosen()));
         }
@@ -145,6 +134,10 @@ final class StripMarks {
                                 at.x() + at.width() / 2,
                                 at.y() + at.height() / 2)),
                 List.of(new Touchable(
-                        at, "button " + place.set().id(), "button", "The button of " + place.set().shownTitle(), false)));
+                        at,
+                        "button " + place.set().id(),
+                        "button",
+                        "The button of " + place.set().shownTitle(),
+                        false)));
     }
 }

@@ -72,8 +72,7 @@ public sealed interface Follows {
         }
         Optional<Drawer> open = now.drawer().flatMap(prototype::drawer);
         return open.isPresent()
-                ? Optional.of(
-                        new ADrawer(open.get(), false, new Event.Touched(Gesture.TAP, new Event.On.Away())))
+                ? Optional.of(new ADrawer(open.get(), false, new Event.Touched(Gesture.TAP, new Event.On.Away())))
                 : Aim.pulled(prototype, now, x, y)
                         .map(d -> new ADrawer(
                                 d, true, new Event.Touched(d.panel().side().edge(), new Event.On.Point(x, y))));

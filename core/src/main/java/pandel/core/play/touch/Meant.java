@@ -40,9 +40,8 @@ public sealed interface Meant {
      * @param y px from its top
      */
     static Meant of(Prototype prototype, Situation now, Gesture gesture, double x, double y, Scrolled scrolled) {
-        Optional<Aim.FieldAt> field = gesture == Gesture.TAP && now.drawer().isEmpty()
-                ? Aim.field(prototype, now, x, y)
-                : Optional.empty();
+        Optional<Aim.FieldAt> field =
+                gesture == Gesture.TAP && now.drawer().isEmpty() ? Aim.field(prototype, now, x, y) : Optional.empty();
         if (field.isPresent() && !answers(prototype, now, Gesture.TAP, x, y)) {
             return new Types(field.get());
         }
@@ -64,8 +63,7 @@ public sealed interface Meant {
 
     /** Whether a link answers to a gesture there. */
     static boolean answers(Prototype prototype, Situation now, Gesture gesture, double x, double y) {
-        return !now.left()
-                && Aim.isAnswered(prototype, now, gesture, Aim.gesture(prototype, now, gesture, x, y));
+        return !now.left() && Aim.isAnswered(prototype, now, gesture, Aim.gesture(prototype, now, gesture, x, y));
     }
 
     /** What coming onto a point hovers; empty where nothing answers to that. */
@@ -105,9 +103,8 @@ public sealed interface Meant {
         Under under = Under.at(prototype, now, x);
         return under.placement(prototype).flatMap(p -> {
             double at = under.scroll();
-            double to = at < p.rise() || at + by < p.rise()
-                    ? by > 0 ? p.rise() : 0
-                    : Math.clamp(at + by, 0, p.maxScroll());
+            double to =
+                    at < p.rise() || at + by < p.rise() ? by > 0 ? p.rise() : 0 : Math.clamp(at + by, 0, p.maxScroll());
             Event scroll = new Event.Scroll(to);
             return to == at ? Optional.empty() : Optional.of(under.isList() ? new Event.OnList(scroll) : scroll);
         });
