@@ -26,6 +26,7 @@ import picocli.CommandLine.Spec;
             PlayCommand.class,
             CoverCommand.class,
             ExportCommand.class,
+            MergeCommand.class,
             PackCommand.class,
             UnpackCommand.class,
             DiffCommand.class,

@@ -1,0 +1,193 @@
+package pandel.files.merge;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.StreamSupport;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Three texts of a prototype merged as trees (three-way): what has an id is one thing wherever it stands, its fields are
+ * merged one by one; everything else is changed whole.
+ */
+final class TreeMerge {
+
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    /** Things without an id whose fields are changed one by one all the same. */
+    private static final Set<String> OF_FIELDS =
+            Set.of("areas", "panel", "strip", "bar", "laid", "left", "feel", "judgements", "widths", "on", "overlay");
+
+    /** Lists of ids to which each may add, and from which each may take. */
+    private static final Set<String> OF_IDS = Set.of("screens", "tabSets", "hides", "hiddenOn", "pages", "quiet");
+
+    /** What a thing of a list is called in sentences. */
+    private static final Map<String, String> CALLED = Map.ofEntries(
+            Map.entry("screens", "screen"),
+            Map.entry("shared", "shared hotspot"),
+            Map.entry("hotspots", "hotspot"),
+            Map.entry("links", "link"),
+            Map.entry("states", "look"),
+            Map.entry("mocks", "mock"),
+            Map.entry("entries", "entry"),
+            Map.entry("devices", "device"),
+            Map.entry("facts", "fact"),
+            Map.entry("journeys", "journey"),
+            Map.entry("sequences", "sequence"),
+            Map.entry("tabSets", "tab set"),
+            Map.entry("tabs", "tab"),
+            Map.entry("drawers", "drawer"),
+            Map.entry("items", "item"),
+            Map.entry("pairs", "pair"),
+            Map.entry("headers", "header"),
+            Map.entry("actions", "action"),
+            Map.entry("startPoints", "start point"),
+            Map.entry("versions", "version"));
+
+    private final List<Conflict> conflicts = new ArrayList<>();
+    private final List<String> where = new ArrayList<>();
+
+    List<Conflict> conflicts() {
+        return conflicts;
+    }
+
+    JsonNode merged(JsonNode base, JsonNode mine, JsonNode theirs) {
+        return Objects.requireNonNull(merged("", base, mine, theirs, true));
+    }
+
+    private @Nullable JsonNode merged(
+            String field, @Nullable JsonNode base, @Nullable JsonNode mine, @Nullable JsonNode theirs, boolean root) {
+        if (Objects.equals(mine, theirs) || Objects.equals(theirs, base)) {
+            return mine;
+        }
+        if (Objects.equals(mine, base)) {
+            return theirs;
+        }
+        if (mine instanceof ObjectNode m
+                && theirs instanceof ObjectNode t
+                && (root || OF_FIELDS.contains(field) || key(m) != null && Objects.equals(key(m), key(t)))) {
+            return fields(base instanceof ObjectNode b ? b : NODES.objectNode(), m, t);
+        }
+        if (mine instanceof ArrayNode m && theirs instanceof ArrayNode t) {
+            ArrayNode b = base instanceof ArrayNode a ? a : NODES.arrayNode();
+            if (OF_IDS.contains(field) && isWords(b) && isWords(m) && isWords(t)) {
+                return ids(b, m, t);
+            }
+            if (isKeyed(b) && isKeyed(m) && isKeyed(t)) {
+                return list(field, b, m, t);
+            }
+        }
+        conflicts.add(new Conflict(where, field, mine, theirs));
+        return mine;
+    }
+
+    private ObjectNode fields(ObjectNode base, ObjectNode mine, ObjectNode theirs) {
+        Set<String> names = new LinkedHashSet<>();
+        mine.fieldNames().forEachRemaining(names::add);
+        theirs.fieldNames().forEachRemaining(names::add);
+        ObjectNode made = NODES.objectNode();
+        for (String name : names) {
+            JsonNode merged = merged(name, base.get(name), mine.get(name), theirs.get(name), false);
+            if (merged != null) {
+                made.set(name, merged);
+            }
+        }
+        return made;
+    }
+
+    /** What tells one thing of a list from the others; null where nothing does. */
+    private static @Nullable String key(JsonNode thing) {
+        if (thing.path("id").isTextual()) {
+            return thing.get("id").textValue();
+        }
+        if (thing.path("hotspot").path("id").isTextual()) {
+            return thing.get("hotspot").get("id").textValue();
+        }
+        // A mock is that of its width.
+        return thing.path("picture").isMissingNode() || !thing.path("on").isTextual()
+                ? null
+                : thing.get("on").textValue();
+    }
+
+    private static boolean isKeyed(ArrayNode list) {
+        Set<String> keys = new LinkedHashSet<>();
+        for (JsonNode thing : list) {
+            String key = key(thing);
+            if (key == null || !keys.add(key)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean isWords(ArrayNode list) {
+        return StreamSupport.stream(list.spliterator(), false).allMatch(JsonNode::isTextual);
+    }
+
+    private static List<String> words(ArrayNode list) {
+        return StreamSupport.stream(list.spliterator(), false)
+                .map(JsonNode::textValue)
+                .toList();
+    }
+
+    private static ArrayNode ids(ArrayNode base, ArrayNode mine, ArrayNode theirs) {
+        List<String> all = Order.of(words(base), words(mine), words(theirs));
+        ArrayNode made = NODES.arrayNode();
+        for (String id : all) {
+            boolean inMine = words(mine).contains(id);
+            boolean inTheirs = words(theirs).contains(id);
+            if (inMine && inTheirs || inMine != inTheirs && !words(base).contains(id)) {
+                made.add(id);
+            }
+        }
+        return made;
+    }
+
+    private ArrayNode list(String field, ArrayNode base, ArrayNode mine, ArrayNode theirs) {
+        Map<String, JsonNode> b = byKey(base);
+        Map<String, JsonNode> m = byKey(mine);
+        Map<String, JsonNode> t = byKey(theirs);
+        ArrayNode made = NODES.arrayNode();
+        for (String key : Order.of(List.copyOf(b.keySet()), List.copyOf(m.keySet()), List.copyOf(t.keySet()))) {
+            JsonNode was = b.get(key);
+            JsonNode one = m.get(key);
+            JsonNode other = t.get(key);
+            where.add(called(field, one != null ? one : other != null ? other : Objects.requireNonNull(was)));
+            if (one != null && other != null) {
+                made.add(merged(field, was, one, other, false));
+            } else if (was == null) {
+                made.add(one != null ? one : other);
+            } else if (one != null && !one.equals(was) || other != null && !other.equals(was)) {
+                conflicts.add(new Conflict(where, "", one, other));
+                made.add(one != null ? one : other);
+            }
+            where.removeLast();
+        }
+        return made;
+    }
+
+    private static Map<String, JsonNode> byKey(ArrayNode list) {
+        Map<String, JsonNode> all = new LinkedHashMap<>();
+        list.forEach(thing -> all.put(Objects.requireNonNull(key(thing)), thing));
+        return all;
+    }
+
+    /** “screen “Tool””; what has no title by its id. */
+    private static String called(String field, JsonNode thing) {
+        JsonNode titled = thing.has("hotspot") ? thing.get("hotspot") : thing;
+        for (String name : List.of("title", "label", "address")) {
+            if (titled.path(name).isTextual() && !titled.get(name).textValue().isBlank()) {
+                return CALLED.getOrDefault(field, field) + " “" + titled.get(name).textValue() + "”";
+            }
+        }
+        return CALLED.getOrDefault(field, field) + " “" + key(thing) + "”";
+    }
+}
