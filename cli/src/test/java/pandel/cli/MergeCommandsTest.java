@@ -59,7 +59,8 @@ class MergeCommandsTest extends CommandTest {
         assertThat(PrototypeFile.open(out).missing()).isEmpty();
         renamed(base, "Tool", "The tool", theirs);
         assertThat(run("merge", base, mine, theirs, "-o", out)).isEqualTo(1);
-        assertThat(this.out.toString()).contains("“title” is “One tool” in mine and “The tool” in theirs; mine stands.");
+        assertThat(this.out.toString())
+                .contains("“title” is “One tool” in mine and “The tool” in theirs; mine stands.");
     }
 
     @Test

@@ -414,6 +414,11 @@ function touchable() {
     if (t.role === 'tab') b.setAttribute('aria-selected', t.chosen);
     else if (t.chosen) b.setAttribute('aria-current', 'true');
     b.dataset.touch = t.touch;
+    // What is come to by key is brought into sight.
+    b.onfocus = () => {
+      const low = t.at.y + t.at.h - seen.height;
+      if (!seen.drawer && (low > 0 || t.at.y < 0)) say(scroll(low > 0 ? low : t.at.y, seen.width - 1, seen.height / 2));
+    };
     b.onclick = () => {
       if (t.touch.startsWith('field ')) {
         say(touch('tap', t.at.x + t.at.w / 2, t.at.y + t.at.h / 2));

@@ -65,9 +65,7 @@ public final class HtmlPlayer {
         page.head().appendElement("style").appendChild(new DataNode(style));
         body(page.body());
         data(page.body(), "prototype").appendChild(new DataNode(safe(cells(prototype, source))));
-        PlayerPictures pictures = new PlayerPictures(prototype, source);
-        for (String content : pictures.contents()) {
-            Optional<PlayerPictures.Kept> kept = pictures.kept(content);
+        new PlayerPictures(prototype, source).kept().forEach((content, kept) -> {
             if (kept.isPresent()) {
                 data(page.body(), "p-" + content)
                         .attr("data-type", kept.get().type())
@@ -76,7 +74,7 @@ public final class HtmlPlayer {
             } else {
                 missing.picture(content);
             }
-        }
+        });
         page.body().appendElement("script").appendChild(new DataNode(script));
         page.outputSettings().prettyPrint(false);
         page.child(0).attr("lang", "en");

@@ -1,10 +1,13 @@
 package pandel.files.handon;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
 import pandel.core.model.Signs;
@@ -73,12 +76,26 @@ final class PlayerPictures {
         across.merge(content, px * PIXELS, Math::max);
     }
 
-    Set<String> contents() {
-        return across.keySet();
+    /** All of them, side by side, in order; empty where one is not there or cannot be read. */
+    Map<String, Optional<Kept>> kept() throws IOException {
+        try {
+            Map<String, Optional<Kept>> kept = across.keySet().parallelStream()
+                    .collect(Collectors.toConcurrentMap(Function.identity(), content -> {
+                        try {
+                            return kept(content);
+                        } catch (IOException e) {
+                            throw new UncheckedIOException(e);
+                        }
+                    }));
+            Map<String, Optional<Kept>> inOrder = new LinkedHashMap<>();
+            across.keySet().forEach(content -> inOrder.put(content, Objects.requireNonNull(kept.get(content))));
+            return inOrder;
+        } catch (UncheckedIOException e) {
+            throw e.getCause();
+        }
     }
 
-    /** A picture; empty where it is not there or cannot be read. */
-    Optional<Kept> kept(String content) throws IOException {
+    private Optional<Kept> kept(String content) throws IOException {
         Optional<byte[]> bytes = source.read(content);
         if (bytes.isEmpty()) {
             return Optional.empty();

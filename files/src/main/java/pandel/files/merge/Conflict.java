@@ -13,7 +13,10 @@ import org.jspecify.annotations.Nullable;
  * @param theirs as theirs has it; null: it is not there
  */
 public record Conflict(
-        List<String> where, String field, @Nullable JsonNode mine, @Nullable JsonNode theirs) {
+        List<String> where,
+        String field,
+        @Nullable JsonNode mine,
+        @Nullable JsonNode theirs) {
 
     private static final int LONG = 60;
 

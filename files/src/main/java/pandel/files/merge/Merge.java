@@ -40,8 +40,7 @@ public record Merge(Prototype prototype, List<Conflict> conflicts) {
         Map<String, String> versions = new HashMap<>(PrototypeWriter.versions(theirs));
         versions.putAll(PrototypeWriter.versions(mine));
         Prototype made = PrototypeReader.read(
-                new ByteArrayInputStream(JSON.writeValueAsBytes(merged)),
-                id -> Optional.ofNullable(versions.get(id)));
+                new ByteArrayInputStream(JSON.writeValueAsBytes(merged)), id -> Optional.ofNullable(versions.get(id)));
         return new Merge(made, trees.conflicts());
     }
 

@@ -15,8 +15,8 @@ import java.util.stream.StreamSupport;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Three texts of a prototype merged as trees (three-way): what has an id is one thing wherever it stands, its fields are
- * merged one by one; everything else is changed whole.
+ * Three texts of a prototype merged as trees (three-way): what has an id is one thing wherever it stands, its fields
+ * are merged one by one; everything else is changed whole.
  */
 final class TreeMerge {
 
@@ -185,7 +185,8 @@ final class TreeMerge {
         JsonNode titled = thing.has("hotspot") ? thing.get("hotspot") : thing;
         for (String name : List.of("title", "label", "address")) {
             if (titled.path(name).isTextual() && !titled.get(name).textValue().isBlank()) {
-                return CALLED.getOrDefault(field, field) + " “" + titled.get(name).textValue() + "”";
+                return CALLED.getOrDefault(field, field) + " “"
+                        + titled.get(name).textValue() + "”";
             }
         }
         return CALLED.getOrDefault(field, field) + " “" + key(thing) + "”";

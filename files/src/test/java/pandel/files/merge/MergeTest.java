@@ -29,7 +29,8 @@ import pandel.files.store.PrototypeFile;
 class MergeTest {
 
     private static Prototype sample() throws Exception {
-        return PrototypeFile.open(Path.of("..", "samples", "hollow-lane.pandel")).prototype();
+        return PrototypeFile.open(Path.of("..", "samples", "hollow-lane.pandel"))
+                .prototype();
     }
 
     private static Screen screen(Prototype p, String title) {
@@ -95,8 +96,7 @@ class MergeTest {
 
     @Property(tries = 40)
     void whoChangedNothingTakesWhatTheOtherDid(
-            @ForAll long seed, @ForAll @IntRange(min = 2, max = 14) int size, @ForAll boolean nasty)
-            throws Exception {
+            @ForAll long seed, @ForAll @IntRange(min = 2, max = 14) int size, @ForAll boolean nasty) throws Exception {
         Prototype base = Generated.of(size, seed, nasty ? Kind.NASTY : Kind.USUAL, 2);
         Prototype changed = changed(base, new Random(seed));
         for (Merge merge : List.of(
@@ -108,15 +108,13 @@ class MergeTest {
 
     @Property(tries = 60)
     void whateverBothDidOpensAndNothingThatOneAddedIsLost(
-            @ForAll long seed, @ForAll @IntRange(min = 2, max = 14) int size, @ForAll boolean nasty)
-            throws Exception {
+            @ForAll long seed, @ForAll @IntRange(min = 2, max = 14) int size, @ForAll boolean nasty) throws Exception {
         Prototype base = Generated.of(size, seed, nasty ? Kind.NASTY : Kind.USUAL, 2);
         Prototype mine = changed(base, new Random(seed + 1));
         Prototype theirs = changed(base, new Random(seed + 2));
         Merge merge = Merge.of(base, mine, theirs);
         Prototype read = PrototypeReader.read(
-                new ByteArrayInputStream(
-                        PrototypeWriter.text(merge.prototype()).getBytes(StandardCharsets.UTF_8)),
+                new ByteArrayInputStream(PrototypeWriter.text(merge.prototype()).getBytes(StandardCharsets.UTF_8)),
                 id -> Optional.empty());
         assertThat(read.screens()).isEqualTo(merge.prototype().screens());
         for (Prototype one : List.of(mine, theirs)) {
@@ -148,8 +146,7 @@ class MergeTest {
                         case 0 -> ScreenEdits.rename(screen, "Renamed " + random.nextInt(100));
                         case 1 -> ScreenEdits.remove(List.of(screen));
                         case 2 -> ScreenEdits.end(screen, !screen.end());
-                        case 3 ->
-                            ScreenEdits.add(List.of(Screen.page("new-" + random.nextInt(1_000_000), "New")));
+                        case 3 -> ScreenEdits.add(List.of(Screen.page("new-" + random.nextInt(1_000_000), "New")));
                         case 4 -> ScreenEdits.shift(screen, random.nextBoolean() ? 1 : -1);
                         case 5 -> ScreenEdits.section(List.of(screen), "Section " + random.nextInt(3));
                         default ->
