@@ -29,6 +29,7 @@ import picocli.CommandLine.Spec;
             MergeCommand.class,
             PackCommand.class,
             UnpackCommand.class,
+            WordsCommand.class,
             DiffCommand.class,
             JourneysCommand.class,
             GenerateCommand.class,

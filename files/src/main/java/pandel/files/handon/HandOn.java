@@ -5,6 +5,8 @@ import java.util.Locale;
 import pandel.core.check.Checked;
 import pandel.files.json.PrototypeWriter;
 import pandel.files.store.PictureSource;
+import pandel.files.words.Wordings;
+import pandel.files.words.WordsTable;
 
 /** What a prototype can be made into for others. */
 public enum HandOn {
@@ -16,6 +18,11 @@ public enum HandOn {
     MARKDOWN("The same in Markdown", "md", "For a wiki, or beside the code; without pictures."),
     LINKS("Links as a table", "csv", "For a spreadsheet: a row for each way that a link can turn out."),
     SCREENS("Screens as a table", "csv", "For a spreadsheet: a row for each screen."),
+    MAP("The map as a drawing", "svg", "For a slide or a wall: all screens by their steps from the entry."),
+    WORDS(
+            "Words to review",
+            "csv",
+            "For who writes and translates: all words that are read; taken in again by pandel words."),
     DOT("A graph", "dot", "For whatever draws graphs in the DOT language."),
     JSON("The prototype alone", "json", "For programs: all that the file says, without pictures.");
 
@@ -61,6 +68,8 @@ public enum HandOn {
             case MARKDOWN -> HandbookMarkdown.of(checked);
             case LINKS -> Tables.links(checked.prototype());
             case SCREENS -> Tables.screens(checked);
+            case MAP -> MapSvg.of(checked);
+            case WORDS -> WordsTable.of(Wordings.of(checked.prototype()));
             case DOT -> Tables.dot(checked);
             case JSON -> PrototypeWriter.text(checked.prototype());
         };

@@ -115,6 +115,18 @@ class HandOnTest {
     }
 
     @Test
+    void theMapHasEachScreenOnceAndIsSoundXml() throws Exception {
+        String svg = made(HandOn.MAP);
+        org.w3c.dom.Document map = javax.xml.parsers.DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
+        assertThat(map.getElementsByTagName("path").getLength()).isGreaterThan(10);
+        for (Screen screen : opened.prototype().screens()) {
+            assertThat(svg).contains(">" + screen.shownTitle() + "</text>");
+        }
+    }
+
+    @Test
     void theGraphNamesEachScreenOnce() throws Exception {
         String dot = made(HandOn.DOT);
         for (Screen screen : opened.prototype().screens()) {
@@ -137,13 +149,15 @@ class HandOnTest {
 
     @Test
     void wordsThatWouldDoHarmAreOnlyWords() throws Exception {
-        for (String words : HostileWordsTest.WORDS) {
-            Screen first = opened.prototype().screens().getFirst();
-            Checked named = Check.of(
-                    ScreenEdits.rename(first, words).applyTo(opened.prototype()).withTitle(words));
-            for (HandOn kind : HandOn.values()) {
-                harmless(kind, kind.of(named, content -> Optional.empty(), content -> {}));
-            }
+        // Each in a title of its own.
+        Prototype named = opened.prototype().withTitle(HostileWordsTest.WORDS.getFirst());
+        for (int i = 0; i < HostileWordsTest.WORDS.size(); i++) {
+            named = ScreenEdits.rename(opened.prototype().screens().get(i), HostileWordsTest.WORDS.get(i))
+                    .applyTo(named);
+        }
+        Checked hostile = Check.of(named);
+        for (HandOn kind : HandOn.values()) {
+            harmless(kind, kind.of(hostile, content -> Optional.empty(), content -> {}));
         }
     }
 
@@ -166,6 +180,9 @@ class HandOnTest {
                 String bare = line.replace("\\\\", "").replace("\\\"", "");
                 assertThat(bare.chars().filter(c -> c == '"').count() % 2).isZero();
             }
+        } else if (kind == HandOn.MAP) {
+            assertThat(Jsoup.parse(text, org.jsoup.parser.Parser.xmlParser()).select("script,img,[onload]"))
+                    .isEmpty();
         } else if (kind == HandOn.MARKDOWN) {
             assertThat(text).doesNotContainPattern("(?<!\\\\)<(script|img|svg)");
         }
