@@ -41,7 +41,7 @@ public final class StagePictures {
     private static final int QUIET = 4;
 
     /** What is looked at by day alone: by night it shows nothing that others do not. */
-    private static final Set<String> BY_DAY = Set.of("sequence", "pair");
+    private static final Set<String> BY_DAY = Set.of("sequence", "pair", "hand-on");
 
     private StagePictures() {}
 
@@ -123,6 +123,10 @@ public final class StagePictures {
         p.pairs().stream()
                 .findFirst()
                 .ifPresent(l -> sights.add(onDesk(around, "pair", () -> PairDesk.open(work, around, l.id()))));
+        sights.add(new Sight("hand-on", () -> {
+            around.go(WorkStage.MOCKS);
+            opened.window().run("hand-on");
+        }));
         return sights;
     }
 

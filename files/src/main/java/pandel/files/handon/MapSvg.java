@@ -23,7 +23,7 @@ import pandel.files.report.Told;
 final class MapSvg {
 
     /** px within which the columns of a band are laid. */
-    private static final double HIGH = 900;
+    private static final double HIGH = 560;
 
     private static final double LETTER = 7.2;
     private static final double PADDING = 28;
