@@ -18,8 +18,7 @@ class WordsCommandTest extends CommandTest {
         assertThat(xliff).contains("srcLang=\"en-GB\"");
         Files.writeString(
                 words,
-                xliff.replace(
-                        "preserve\">Sign out</source>", "preserve\">Sign out</source><target>Bis bald</target>"));
+                xliff.replace("preserve\">Sign out</source>", "preserve\">Sign out</source><target>Bis bald</target>"));
         Path out = folder.resolve("other.pandel");
         assertThat(run("words", SAMPLE, "--take", words, "-o", out)).isZero();
         assertThat(this.out.toString()).contains("now");

@@ -10,9 +10,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.StreamSupport;
 import org.jspecify.annotations.Nullable;
+import pandel.files.json.Things;
 
 /**
  * Three texts of a prototype merged as trees (three-way): what has an id is one thing wherever it stands, its fields
@@ -28,29 +30,6 @@ final class TreeMerge {
 
     /** Lists of ids to which each may add, and from which each may take. */
     private static final Set<String> OF_IDS = Set.of("screens", "tabSets", "hides", "hiddenOn", "pages", "quiet");
-
-    /** What a thing of a list is called in sentences. */
-    private static final Map<String, String> CALLED = Map.ofEntries(
-            Map.entry("screens", "screen"),
-            Map.entry("shared", "shared hotspot"),
-            Map.entry("hotspots", "hotspot"),
-            Map.entry("links", "link"),
-            Map.entry("states", "look"),
-            Map.entry("mocks", "mock"),
-            Map.entry("entries", "entry"),
-            Map.entry("devices", "device"),
-            Map.entry("facts", "fact"),
-            Map.entry("journeys", "journey"),
-            Map.entry("sequences", "sequence"),
-            Map.entry("tabSets", "tab set"),
-            Map.entry("tabs", "tab"),
-            Map.entry("drawers", "drawer"),
-            Map.entry("items", "item"),
-            Map.entry("pairs", "pair"),
-            Map.entry("headers", "header"),
-            Map.entry("actions", "action"),
-            Map.entry("startPoints", "start point"),
-            Map.entry("versions", "version"));
 
     private final List<Conflict> conflicts = new ArrayList<>();
     private final List<String> where = new ArrayList<>();
@@ -73,7 +52,9 @@ final class TreeMerge {
         }
         if (mine instanceof ObjectNode m
                 && theirs instanceof ObjectNode t
-                && (root || OF_FIELDS.contains(field) || key(m) != null && Objects.equals(key(m), key(t)))) {
+                && (root
+                        || OF_FIELDS.contains(field)
+                        || Things.key(m).isPresent() && Things.key(m).equals(Things.key(t)))) {
             return fields(base instanceof ObjectNode b ? b : NODES.objectNode(), m, t);
         }
         if (mine instanceof ArrayNode m && theirs instanceof ArrayNode t) {
@@ -103,25 +84,11 @@ final class TreeMerge {
         return made;
     }
 
-    /** What tells one thing of a list from the others; null where nothing does. */
-    private static @Nullable String key(JsonNode thing) {
-        if (thing.path("id").isTextual()) {
-            return thing.get("id").textValue();
-        }
-        if (thing.path("hotspot").path("id").isTextual()) {
-            return thing.get("hotspot").get("id").textValue();
-        }
-        // A mock is that of its width.
-        return thing.path("picture").isMissingNode() || !thing.path("on").isTextual()
-                ? null
-                : thing.get("on").textValue();
-    }
-
     private static boolean isKeyed(ArrayNode list) {
         Set<String> keys = new LinkedHashSet<>();
         for (JsonNode thing : list) {
-            String key = key(thing);
-            if (key == null || !keys.add(key)) {
+            Optional<String> key = Things.key(thing);
+            if (key.isEmpty() || !keys.add(key.get())) {
                 return false;
             }
         }
@@ -176,19 +143,13 @@ final class TreeMerge {
 
     private static Map<String, JsonNode> byKey(ArrayNode list) {
         Map<String, JsonNode> all = new LinkedHashMap<>();
-        list.forEach(thing -> all.put(Objects.requireNonNull(key(thing)), thing));
+        list.forEach(thing -> all.put(Things.key(thing).orElseThrow(), thing));
         return all;
     }
 
     /** “screen “Tool””; what has no title by its id. */
     private static String called(String field, JsonNode thing) {
-        JsonNode titled = thing.has("hotspot") ? thing.get("hotspot") : thing;
-        for (String name : List.of("title", "label", "address")) {
-            if (titled.path(name).isTextual() && !titled.get(name).textValue().isBlank()) {
-                return CALLED.getOrDefault(field, field) + " “"
-                        + titled.get(name).textValue() + "”";
-            }
-        }
-        return CALLED.getOrDefault(field, field) + " “" + key(thing) + "”";
+        return Things.word(field).orElse(field) + " “"
+                + Things.title(thing).or(() -> Things.key(thing)).orElse("") + "”";
     }
 }

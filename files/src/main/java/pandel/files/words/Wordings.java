@@ -17,6 +17,7 @@ import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
 import pandel.files.json.PrototypeReader;
 import pandel.files.json.PrototypeWriter;
+import pandel.files.json.Things;
 
 /**
  * All words that people read in a prototype: titles of screens and hotspots, labels, words laid on pictures, notices,
@@ -31,21 +32,6 @@ public final class Wordings {
 
     private static final Set<String> READ =
             Set.of("title", "label", "words", "head", "previous", "next", "last", "skip");
-
-    private static final Map<String, String> CALLED = Map.ofEntries(
-            Map.entry("screens", "screen"),
-            Map.entry("shared", "shared hotspot"),
-            Map.entry("hotspots", "hotspot"),
-            Map.entry("states", "look"),
-            Map.entry("mocks", "mock"),
-            Map.entry("links", "link"),
-            Map.entry("sequences", "sequence"),
-            Map.entry("tabSets", "tab set"),
-            Map.entry("tabs", "tab"),
-            Map.entry("drawers", "drawer"),
-            Map.entry("items", "item"),
-            Map.entry("headers", "header"),
-            Map.entry("actions", "action"));
 
     /** What is done with each: the words that stand there now. */
     private interface Each {
@@ -105,7 +91,11 @@ public final class Wordings {
     private static void list(ArrayNode list, String field, String key, List<String> where, Each each) {
         for (int i = 0; i < list.size(); i++) {
             if (list.get(i) instanceof ObjectNode thing) {
-                thing(thing, key + "/" + id(thing, i), called(field, thing, where), each);
+                thing(
+                        thing,
+                        key + "/" + Things.key(thing).orElse(String.valueOf(i)),
+                        called(field, thing, where),
+                        each);
             }
         }
     }
@@ -127,24 +117,12 @@ public final class Wordings {
         }
     }
 
-    /** Its id; of a mock its width; of what has neither its number. */
-    private static String id(ObjectNode thing, int number) {
-        return thing.path("id").isTextual()
-                ? thing.get("id").textValue()
-                : thing.path("hotspot").path("id").isTextual()
-                        ? thing.get("hotspot").get("id").textValue()
-                        : thing.path("picture").isTextual() && thing.path("on").isTextual()
-                                ? thing.get("on").textValue()
-                                : String.valueOf(number);
-    }
-
+    /** What has no name in sentences adds nothing to where it stands. */
     private static List<String> called(String field, ObjectNode thing, List<String> where) {
         List<String> made = new ArrayList<>(where);
-        JsonNode titled = thing.has("hotspot") ? thing.get("hotspot") : thing;
-        String title = titled.path("title").asText(titled.path("label").asText(""));
-        if (CALLED.containsKey(field)) {
-            made.add(CALLED.get(field) + (title.isBlank() ? "" : " “" + title + "”"));
-        }
+        Things.word(field)
+                .ifPresent(word -> made.add(
+                        word + Things.title(thing).map(t -> " “" + t + "”").orElse("")));
         return made;
     }
 }
