@@ -105,7 +105,11 @@ class PlayerTest {
     @Test
     void aNoticeStandsUntilItsTimeIsUp() {
         Player player = played();
-        assertThat(player.gesture(Gesture.TAP, 10, 110).seen().notice().orElseThrow().words())
+        assertThat(player.gesture(Gesture.TAP, 10, 110)
+                        .seen()
+                        .notice()
+                        .orElseThrow()
+                        .words())
                 .isEqualTo("Said");
         assertThat(player.passed(400)).isEmpty();
         assertThat(player.passed(700).orElseThrow().seen().notice()).isEmpty();
@@ -129,13 +133,12 @@ class PlayerTest {
 
     @Property(tries = 80)
     void whateverIsDoneSomethingIsSeen(
-            @ForAll long seed, @ForAll @IntRange(min = 2, max = 25) int size, @ForAll boolean nasty)
-            throws Exception {
+            @ForAll long seed, @ForAll @IntRange(min = 2, max = 25) int size, @ForAll boolean nasty) throws Exception {
         Prototype prototype = Generated.of(size, seed, nasty ? Kind.NASTY : Kind.USUAL, 3);
         Random random = new Random(seed);
-        Device device = prototype.devices().get(random.nextInt(prototype.devices().size()));
-        Optional<Player> begun =
-                prototype.mainEntry().flatMap(e -> Player.of(prototype, e, device));
+        Device device =
+                prototype.devices().get(random.nextInt(prototype.devices().size()));
+        Optional<Player> begun = prototype.mainEntry().flatMap(e -> Player.of(prototype, e, device));
         if (begun.isEmpty()) {
             return;
         }
@@ -144,18 +147,17 @@ class PlayerTest {
             double x = random.nextDouble() * device.width();
             double y = random.nextDouble() * device.height();
             Gesture gesture = Gesture.values()[random.nextInt(Gesture.values().length)];
-            Answered answered =
-                    switch (random.nextInt(9)) {
-                        case 0 -> player.scroll(random.nextInt(400) - 200, x, y);
-                        case 1 -> player.passed(random.nextInt(3000)).orElseGet(player::shown);
-                        case 2 -> player.hover(x, y).orElseGet(player::shown);
-                        case 3 -> player.act(new Event.DeviceBack());
-                        case 4 -> player.act(new Event.Resize(100 + random.nextInt(1400), 200 + random.nextInt(900)));
-                        default ->
-                            gesture == Gesture.HOVER || gesture == Gesture.KEY
-                                    ? player.gesture(Gesture.TAP, x, y)
-                                    : player.gesture(gesture, x, y);
-                    };
+            Answered answered = switch (random.nextInt(9)) {
+                case 0 -> player.scroll(random.nextInt(400) - 200, x, y);
+                case 1 -> player.passed(random.nextInt(3000)).orElseGet(player::shown);
+                case 2 -> player.hover(x, y).orElseGet(player::shown);
+                case 3 -> player.act(new Event.DeviceBack());
+                case 4 -> player.act(new Event.Resize(100 + random.nextInt(1400), 200 + random.nextInt(900)));
+                default ->
+                    gesture == Gesture.HOVER || gesture == Gesture.KEY
+                            ? player.gesture(Gesture.TAP, x, y)
+                            : player.gesture(gesture, x, y);
+            };
             JsonNode told = JSON.readTree(SeenJson.of(answered));
             assertThat(told.path("seen").path("levels")).isNotEmpty();
             answered.asks().ifPresent(a -> player.turn(a.outcomes().getFirst(), random.nextBoolean()));

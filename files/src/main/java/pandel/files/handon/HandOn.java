@@ -59,11 +59,11 @@ public enum HandOn {
     /**
      * Makes it.
      *
-     * @param missing told each picture that could not go along, by its content
+     * @throws java.io.InterruptedIOException when it was stopped
      */
-    public String of(Checked checked, PictureSource pictures, HtmlPlayer.Missing missing) throws IOException {
+    public String of(Checked checked, PictureSource pictures, Course course) throws IOException {
         return switch (this) {
-            case HTML -> HtmlPlayer.of(checked.prototype(), pictures, missing);
+            case HTML -> HtmlPlayer.of(checked.prototype(), pictures, course);
             case PAGES -> HandbookHtml.of(checked, pictures);
             case MARKDOWN -> HandbookMarkdown.of(checked);
             case LINKS -> Tables.links(checked.prototype());

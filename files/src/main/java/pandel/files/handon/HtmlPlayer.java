@@ -42,10 +42,9 @@ public final class HtmlPlayer {
     /**
      * The page.
      *
-     * @param missing told each picture that is not there or cannot be read, by its content; its screens show their
-     *     titles
+     * @throws java.io.InterruptedIOException when it was stopped
      */
-    public static String of(Prototype prototype, PictureSource source, Missing missing) throws IOException {
+    public static String of(Prototype prototype, PictureSource source, Course course) throws IOException {
         Document page = Document.createShell("");
         page.charset(StandardCharsets.UTF_8);
         String script = "(function(){" + text("player.js") + "\n" + text("page.js") + "})();";
@@ -65,25 +64,20 @@ public final class HtmlPlayer {
         page.head().appendElement("style").appendChild(new DataNode(style));
         body(page.body());
         data(page.body(), "prototype").appendChild(new DataNode(safe(cells(prototype, source))));
-        new PlayerPictures(prototype, source).kept().forEach((content, kept) -> {
+        new PlayerPictures(prototype, source).kept(course).forEach((content, kept) -> {
             if (kept.isPresent()) {
                 data(page.body(), "p-" + content)
                         .attr("data-type", kept.get().type())
                         .appendChild(new DataNode(
                                 Base64.getEncoder().encodeToString(kept.get().bytes())));
             } else {
-                missing.picture(content);
+                course.missing(content);
             }
         });
         page.body().appendElement("script").appendChild(new DataNode(script));
         page.outputSettings().prettyPrint(false);
         page.child(0).attr("lang", "en");
         return "<!doctype html>\n" + page.children().outerHtml() + "\n";
-    }
-
-    /** Told what could not go along. */
-    public interface Missing {
-        void picture(String content);
     }
 
     private static void body(Element body) {

@@ -1,11 +1,13 @@
 package pandel.files.handon;
 
 import java.io.IOException;
+import java.io.InterruptedIOException;
 import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import pandel.core.model.Look;
@@ -77,12 +79,18 @@ final class PlayerPictures {
     }
 
     /** All of them, side by side, in order; empty where one is not there or cannot be read. */
-    Map<String, Optional<Kept>> kept() throws IOException {
+    Map<String, Optional<Kept>> kept(Course course) throws IOException {
+        AtomicInteger ready = new AtomicInteger();
         try {
             Map<String, Optional<Kept>> kept = across.keySet().parallelStream()
                     .collect(Collectors.toConcurrentMap(Function.identity(), content -> {
                         try {
-                            return kept(content);
+                            if (course.isStopped()) {
+                                throw new InterruptedIOException("It was stopped");
+                            }
+                            Optional<Kept> one = kept(content);
+                            course.ready(ready.incrementAndGet(), across.size());
+                            return one;
                         } catch (IOException e) {
                             throw new UncheckedIOException(e);
                         }

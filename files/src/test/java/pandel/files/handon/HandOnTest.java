@@ -1,15 +1,18 @@
 package pandel.files.handon;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.fasterxml.jackson.databind.MappingIterator;
 import com.fasterxml.jackson.dataformat.csv.CsvMapper;
 import com.fasterxml.jackson.dataformat.csv.CsvParser;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InterruptedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
@@ -186,6 +189,36 @@ class HandOnTest {
         } else if (kind == HandOn.MARKDOWN) {
             assertThat(text).doesNotContainPattern("(?<!\\\\)<(script|img|svg)");
         }
+    }
+
+    @Test
+    void itTellsHowFarItIsAndEndsWhenItIsStopped() throws Exception {
+        List<Integer> told = Collections.synchronizedList(new ArrayList<>());
+        Course all = new Course() {
+            @Override
+            public void missing(String content) {
+                throw new AssertionError(content);
+            }
+
+            @Override
+            public void ready(int pictures, int of) {
+                told.add(pictures);
+                assertThat(pictures).isBetween(1, of);
+            }
+        };
+        HandOn.HTML.of(checked, opened.pictures(), all);
+        assertThat(told).doesNotHaveDuplicates().contains(1, told.size());
+        Course stopped = new Course() {
+            @Override
+            public void missing(String content) {}
+
+            @Override
+            public boolean isStopped() {
+                return true;
+            }
+        };
+        assertThatThrownBy(() -> HandOn.HTML.of(checked, opened.pictures(), stopped))
+                .isInstanceOf(InterruptedIOException.class);
     }
 
     @Test

@@ -175,7 +175,7 @@ public final class DocumentFiles {
                         "report",
                         name + " checks",
                         as.ending(),
-                        (checked, document, missing) -> as.of(checked, name + ".pandel", document.shelf()));
+                        (checked, document, course) -> as.of(checked, name + ".pandel", document.shelf()));
     }
 
     /** Saves what others can open who do not have Pandel. */
@@ -184,7 +184,7 @@ public final class DocumentFiles {
                         "file",
                         nameOffered() + (as == HandOn.HTML ? "" : " " + as.word()),
                         as.ending(),
-                        (checked, document, missing) -> as.of(checked, document.shelf(), missing::accept));
+                        (checked, document, course) -> as.of(checked, document.shelf(), course));
     }
 
     private MadeSaving made() {

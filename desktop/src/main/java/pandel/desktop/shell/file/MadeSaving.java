@@ -1,17 +1,18 @@
 package pandel.desktop.shell.file;
 
 import java.io.IOException;
+import java.io.InterruptedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
+import java.util.concurrent.ConcurrentHashMap;
 import pandel.core.check.Checked;
 import pandel.desktop.shell.notice.Telling;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
+import pandel.files.handon.Course;
 import pandel.files.store.Beside;
 
 /** Saves what is made of a prototype for somebody else: a report, a page that plays, a table. */
@@ -24,8 +25,7 @@ final class MadeSaving {
 
     /** Makes it, off the interface thread. */
     interface Maker {
-        /** @param missing told each picture that could not go along */
-        String of(Checked checked, Document document, Consumer<String> missing) throws IOException;
+        String of(Checked checked, Document document, Course course) throws IOException;
     }
 
     MadeSaving(Work work, Background background, FileChoosing choosing, Telling telling) {
@@ -49,13 +49,56 @@ final class MadeSaving {
             boolean named = String.valueOf(chosen.getFileName()).contains(".");
             Path file = named ? chosen : chosen.resolveSibling(chosen.getFileName() + "." + ending);
             Document document = work.document();
+            Going going = new Going(what, document);
             background.run(document, Optional.of("saving the " + what), "save the " + what, () -> {
-                Set<String> missing = new LinkedHashSet<>();
-                String made = maker.of(checked.get(), document, missing::add);
-                Beside.write(file, made.getBytes(StandardCharsets.UTF_8));
-                return () -> telling.say(told(what, file, missing));
+                try {
+                    String made = maker.of(checked.get(), document, going);
+                    Beside.write(file, made.getBytes(StandardCharsets.UTF_8));
+                } catch (InterruptedIOException e) {
+                    return () -> {
+                        telling.done();
+                        telling.say("Stopped; nothing was written.");
+                    };
+                }
+                return () -> {
+                    telling.done();
+                    telling.say(told(what, file, going.missing));
+                };
             });
         });
+    }
+
+    /** Shows how far it is, and stops it. */
+    private final class Going implements Course {
+        private final String what;
+        private final Document document;
+        private final Set<String> missing = ConcurrentHashMap.newKeySet();
+        private volatile boolean stopped;
+
+        Going(String what, Document document) {
+            this.what = what;
+            this.document = document;
+        }
+
+        @Override
+        public void missing(String content) {
+            missing.add(content);
+        }
+
+        @Override
+        public void ready(int pictures, int of) {
+            background.tell(
+                    document,
+                    () -> telling.progress(
+                            "Making the " + what + ": " + pictures + " of " + of + " pictures",
+                            (double) pictures / of,
+                            () -> stopped = true));
+        }
+
+        @Override
+        public boolean isStopped() {
+            return stopped;
+        }
     }
 
     private static String told(String what, Path file, Set<String> missing) {
