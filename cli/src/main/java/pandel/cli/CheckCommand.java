@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import pandel.cli.result.ExitCode;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
 import pandel.core.check.finding.Finding;

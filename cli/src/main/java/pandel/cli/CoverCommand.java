@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.core.check.Check;
 import pandel.core.check.Checked;
 import pandel.core.cover.Coverage;

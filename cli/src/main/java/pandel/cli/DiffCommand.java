@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.core.model.Prototype;
 import pandel.core.model.Version;
 import pandel.core.version.Change;

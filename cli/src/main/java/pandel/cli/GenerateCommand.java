@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;

@@ -2,6 +2,7 @@ package pandel.cli;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.core.cover.Replayed;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;

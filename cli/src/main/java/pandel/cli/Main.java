@@ -5,6 +5,7 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import java.util.Objects;
+import pandel.cli.result.ExitCode;
 import pandel.files.Unreadable;
 import picocli.CommandLine;
 

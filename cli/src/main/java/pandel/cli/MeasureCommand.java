@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.desktop.Measured;
 import pandel.files.Unreadable;
 import pandel.files.store.PrototypeFile;

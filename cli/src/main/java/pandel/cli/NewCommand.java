@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.core.edit.Naming;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;

@@ -2,6 +2,7 @@ package pandel.cli;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.files.Unreadable;
 import pandel.files.store.PrototypeFile;
 import picocli.CommandLine.Command;

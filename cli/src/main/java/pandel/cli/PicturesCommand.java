@@ -3,6 +3,7 @@ package pandel.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.desktop.StagePictures;
 import pandel.files.Unreadable;
 import pandel.files.store.PrototypeFile;

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import pandel.cli.result.ExitCode;
 import pandel.core.edit.whole.StartEdits;
 import pandel.core.model.Journey;
 import pandel.core.model.Prototype;

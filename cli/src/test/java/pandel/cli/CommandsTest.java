@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import pandel.cli.result.ExitCode;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;

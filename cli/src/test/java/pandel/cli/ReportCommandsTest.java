@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import pandel.cli.result.ExitCode;
 import pandel.core.check.finding.Rule;
 
 /** What the checks and the journeys say, in the formats of others. */

@@ -1,4 +1,4 @@
-package pandel.cli;
+package pandel.cli.handon;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.core.model.Prototype;
 import pandel.files.Unreadable;
 import pandel.files.json.PrototypeReader;
@@ -23,6 +24,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
+/** Brings two people's changes together. */
 @Command(
         name = "merge",
         mixinStandardHelpOptions = true,
@@ -31,7 +33,7 @@ import picocli.CommandLine.Spec;
             "Each may be a .pandel file, a folder saved by Pandel, or the prototype.json of one.",
             "Exit code 1 when both changed the same thing."
         })
-final class MergeCommand implements Callable<Integer> {
+public final class MergeCommand implements Callable<Integer> {
 
     @Spec
     CommandSpec spec;

@@ -1,9 +1,10 @@
-package pandel.cli;
+package pandel.cli.handon;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.files.Unreadable;
 import pandel.files.store.PrototypeSaving;
 import picocli.CommandLine.Command;
@@ -12,11 +13,12 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
+/** Makes a folder of a file. */
 @Command(
         name = "unpack",
         mixinStandardHelpOptions = true,
         description = "Makes a folder of a .pandel file, for version control.")
-final class UnpackCommand implements Callable<Integer> {
+public final class UnpackCommand implements Callable<Integer> {
 
     @Spec
     CommandSpec spec;

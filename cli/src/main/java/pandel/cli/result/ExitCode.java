@@ -1,14 +1,14 @@
-package pandel.cli;
+package pandel.cli.result;
 
 /** What a command gives back. */
-final class ExitCode {
+public final class ExitCode {
 
     /** It went well. */
-    static final int FINE = 0;
+    public static final int FINE = 0;
     /** There are findings at or above the level asked for. */
-    static final int FINDINGS = 1;
+    public static final int FINDINGS = 1;
     /** It could not be done; standard error says why in one line. */
-    static final int COULD_NOT = 2;
+    public static final int COULD_NOT = 2;
 
     private ExitCode() {}
 }

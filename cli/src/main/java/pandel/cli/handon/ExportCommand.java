@@ -1,9 +1,10 @@
-package pandel.cli;
+package pandel.cli.handon;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.core.check.Check;
 import pandel.files.Unreadable;
 import pandel.files.handon.HandOn;
@@ -15,11 +16,12 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
+/** Makes a prototype into what others can open. */
 @Command(
         name = "export",
         mixinStandardHelpOptions = true,
         description = "Makes a prototype into what others can open without Pandel.")
-final class ExportCommand implements Callable<Integer> {
+public final class ExportCommand implements Callable<Integer> {
 
     @Spec
     CommandSpec spec;

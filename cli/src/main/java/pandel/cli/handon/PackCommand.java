@@ -1,9 +1,10 @@
-package pandel.cli;
+package pandel.cli.handon;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.files.Unreadable;
 import pandel.files.store.PictureShelf;
 import pandel.files.store.PrototypeFile;
@@ -14,11 +15,12 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
+/** Makes a file of a folder. */
 @Command(
         name = "pack",
         mixinStandardHelpOptions = true,
         description = "Makes one .pandel file of a folder saved by Pandel.")
-final class PackCommand implements Callable<Integer> {
+public final class PackCommand implements Callable<Integer> {
 
     @Spec
     CommandSpec spec;

@@ -1,4 +1,4 @@
-package pandel.cli;
+package pandel.cli.handon;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import pandel.cli.result.ExitCode;
 import pandel.files.Unreadable;
 import pandel.files.store.Beside;
 import pandel.files.store.PictureShelf;
@@ -20,11 +21,12 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
+/** Words out and in again. */
 @Command(
         name = "words",
         mixinStandardHelpOptions = true,
         description = "Writes the words that people read, for review and translation, and takes other ones in.")
-final class WordsCommand implements Callable<Integer> {
+public final class WordsCommand implements Callable<Integer> {
 
     @Spec
     CommandSpec spec;

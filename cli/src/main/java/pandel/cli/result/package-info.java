@@ -1,0 +1,5 @@
+/** What commands give back. */
+@NullMarked
+package pandel.cli.result;
+
+import org.jspecify.annotations.NullMarked;
