@@ -399,6 +399,7 @@ function drawOver(was) {
 }
 
 // What can be touched, for keys and for who does not see it.
+let bringing = false;
 function touchable() {
   const top = seen.levels.at(-1);
   const all = seen.drawer
@@ -417,7 +418,11 @@ function touchable() {
     // What is come to by key is brought into sight.
     b.onfocus = () => {
       const low = t.at.y + t.at.h - seen.height;
-      if (!seen.drawer && (low > 0 || t.at.y < 0)) say(scroll(low > 0 ? low : t.at.y, seen.width - 1, seen.height / 2));
+      if (bringing || seen.drawer || low <= 0 && t.at.y >= 0) return;
+      // Drawn anew it takes the focus again, and may still not be wholly in sight.
+      bringing = true;
+      say(scroll(low > 0 ? low : t.at.y, seen.width - 1, seen.height / 2));
+      bringing = false;
     };
     b.onclick = () => {
       if (t.touch.startsWith('field ')) {

@@ -94,6 +94,24 @@ class PlayedInBrowserTest {
     }
 
     @Test
+    void whatIsComeToByKeyIsBroughtIntoSight() throws Exception {
+        browser.show(page, "");
+        browser.run("const d = document.querySelector('.devices'); d.selectedIndex = 3; d.onchange()");
+        until("Welcome");
+        browser.click("Skip");
+        until("Sign in");
+        String foot = "return document.querySelector('.device').offsetHeight"
+                + " - [...document.querySelectorAll('.touch')].filter(t => t.getAttribute('aria-label') === 'Look around first')"
+                + ".map(t => t.offsetTop + t.offsetHeight)[0]";
+        assertThat(((Number) browser.run(foot)).doubleValue()).isNegative();
+        browser.run("[...document.querySelectorAll('.touch')]"
+                + ".find(t => t.getAttribute('aria-label') === 'Look around first').focus()");
+        assertThat(((Number) browser.run(foot)).doubleValue()).isNotNegative();
+        assertThat(browser.run("return document.activeElement.getAttribute('aria-label')"))
+                .isEqualTo("Look around first");
+    }
+
+    @Test
     void aFieldTakesWhatIsTyped() throws Exception {
         browser.show(page, "");
         until("Welcome");
