@@ -13,8 +13,8 @@ import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.cli.result.ExitCode;
-import pandel.core.edit.whole.StartEdits;
 import pandel.core.model.Journey;
+import pandel.core.model.Opening;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;
@@ -130,13 +130,13 @@ final class PlayCommand implements Callable<Integer> {
 
     /** By an address; what its target does not expect is dropped and told. */
     private Optional<Start> opened(Prototype prototype) {
-        Optional<StartEdits.Opening> opening = StartEdits.opening(prototype, from);
-        opening.map(StartEdits.Opening::dropped)
+        Optional<Opening> opening = Opening.of(prototype, from);
+        opening.map(Opening::dropped)
                 .filter(dropped -> !dropped.isEmpty())
                 .ifPresent(dropped -> spec.commandLine()
                         .getErr()
                         .println("Dropped, since nothing there expects it: " + String.join(", ", dropped) + "."));
-        return opening.map(StartEdits.Opening::entry);
+        return opening.map(Opening::entry);
     }
 
     private Device device(Prototype prototype) throws Unreadable {

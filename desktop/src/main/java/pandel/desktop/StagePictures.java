@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutionException;
 import java.util.function.IntConsumer;
-import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import pandel.core.check.finding.Walk;
@@ -25,12 +24,12 @@ import pandel.desktop.frames.HeaderDesk;
 import pandel.desktop.frames.PairDesk;
 import pandel.desktop.frames.SequenceDesk;
 import pandel.desktop.frames.TabSetDesk;
+import pandel.desktop.picture.Rasters;
 import pandel.desktop.play.PlayClock;
 import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 import pandel.files.picture.Pictures;
-import pandel.files.picture.Raster;
 
 /**
  * Pictures of the window with a prototype, one for each stage and each kind of frame by day and by night, made without
@@ -76,7 +75,7 @@ public final class StagePictures {
                 OffScreen.settle(opened, QUIET);
                 Path file = folder.resolve(each.name() + "-" + look + ".png");
                 WritableImage image = OffScreen.onFx(() -> stage.getScene().snapshot(null));
-                Files.write(file, Pictures.png(raster(image)));
+                Files.write(file, Pictures.png(Rasters.of(image)));
                 written.add(file);
             }
             OffScreen.onFx(() -> {
@@ -192,13 +191,5 @@ public final class StagePictures {
 
     private static boolean leadsAbove(Hotspot hotspot) {
         return hotspot.links().stream().flatMap(l -> l.effect().stream()).anyMatch(e -> e instanceof Effect.OpenAbove);
-    }
-
-    private static Raster raster(WritableImage image) {
-        int w = (int) image.getWidth();
-        int h = (int) image.getHeight();
-        int[] argb = new int[w * h];
-        image.getPixelReader().getPixels(0, 0, w, h, PixelFormat.getIntArgbInstance(), argb, 0, w);
-        return new Raster(w, h, argb);
     }
 }

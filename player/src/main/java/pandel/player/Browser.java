@@ -4,22 +4,19 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.teavm.jso.JSExport;
+import pandel.core.model.Opening;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
-import pandel.core.model.start.AddressForm;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
 import pandel.core.model.start.StartPoint;
-import pandel.core.model.value.Value;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.touch.Follows;
 import pandel.player.seen.Seeing;
@@ -67,8 +64,7 @@ public final class Browser {
         out.object(() -> out.field("id", it.id())
                 .field("title", it.title())
                 .field("width", it.width())
-                .field("height", it.height())
-                .field("touch", it.swipes()));
+                .field("height", it.height()));
     }
 
     private static void start(Json out, Start it) {
@@ -104,21 +100,9 @@ public final class Browser {
     private static @Nullable Start start(String at) {
         return starts().filter(s -> s.id().equals(at))
                 .findFirst()
-                .or(() -> addressed(at))
+                .or(() -> Opening.of(prototype, at).map(Opening::entry))
                 .or(() -> prototype.mainEntry().<Start>map(e -> e))
                 .orElse(null);
-    }
-
-    private static Optional<Start> addressed(String address) {
-        for (Entry entry : prototype.entries()) {
-            Optional<AddressForm.Fit> fit = entry.form().flatMap(f -> f.fits(address));
-            if (fit.isPresent()) {
-                Map<String, Value> values = new TreeMap<>();
-                fit.get().values().forEach((name, text) -> values.put(name, new Value.Text(text)));
-                return Optional.of(entry.opened(values));
-            }
-        }
-        return Optional.empty();
     }
 
     private static Player playing() {
@@ -229,10 +213,9 @@ public final class Browser {
         found.ifPresent(f -> out.object(() -> {
             if (f instanceof Follows.ADrawer d) {
                 out.field("out", d.out())
-                        .field(
+                        .part(
                                 "drawer",
-                                Optional.of(Seeing.drawer(
-                                        prototype, p.now(), d.drawer().id())),
+                                Seeing.drawer(prototype, p.now(), d.drawer().id()),
                                 SeenJson::drawer);
             } else if (f instanceof Follows.Page page) {
                 out.field("page", page.to().flatMap(to -> Seeing.top(prototype, to)), SeenJson::level);

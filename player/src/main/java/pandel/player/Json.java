@@ -85,21 +85,21 @@ final class Json {
         boolean before = begin('[');
         for (T one : all) {
             out.append(first ? "" : ",");
-            first = false;
-            boolean inner = first;
             each.accept(this, one);
-            first = inner;
+            first = false;
         }
         return end(']', before);
     }
 
+    <T> Json part(String name, T one, BiConsumer<Json, T> how) {
+        name(name);
+        how.accept(this, one);
+        return this;
+    }
+
     /** What is not there is left out. */
     <T> Json field(String name, Optional<T> one, BiConsumer<Json, T> how) {
-        if (one.isPresent()) {
-            name(name);
-            how.accept(this, one.get());
-        }
-        return this;
+        return one.isPresent() ? part(name, one.get(), how) : this;
     }
 
     @Override

@@ -49,10 +49,6 @@ public final class Player {
         return Situation.at(prototype, start, device).map(s -> new Player(prototype, start, s));
     }
 
-    public Prototype prototype() {
-        return prototype;
-    }
-
     public Situation now() {
         return now;
     }
@@ -107,7 +103,7 @@ public final class Player {
             return ask(event, asks);
         }
         asked = Optional.empty();
-        list(event);
+        listed = HeaderPlace.listedAfter(prototype, listed, event);
         now = stepped.situation();
         if (!now.drawer().equals(drawerBefore)) {
             drawer = 0;
@@ -117,16 +113,12 @@ public final class Player {
 
     private Answered answered(Happening what) {
         return switch (what) {
-            case Happening.Moved m -> answered(m.address().map(Player::out).orElse(""), false, Optional.of(move(m)));
-            case Happening.LedOut out -> answered(out(out.address()), false, Optional.empty());
+            case Happening.Moved m -> answered(EventWords.ledOut(m), false, Optional.of(move(m)));
+            case Happening.LedOut out -> answered(EventWords.ledOut(out), false, Optional.empty());
             case Happening.Nothing n -> answered(n.why(), true, Optional.empty());
             case Happening.Refused r -> answered(r.why(), true, Optional.empty());
             default -> answered("", false, Optional.empty());
         };
-    }
-
-    private static String out(String address) {
-        return "Here the app leads out to " + address + "; play stays.";
     }
 
     private static Answered.Move move(Happening.Moved moved) {
@@ -136,14 +128,6 @@ public final class Player {
                 moved.motion().ms(),
                 moved.motion().easing(),
                 moved.backward());
-    }
-
-    /** The actions of a header that do not fit are listed once their sign is touched, until something else is done. */
-    private void list(Event event) {
-        Optional<String> touched = HeaderPlace.listing(prototype, event);
-        if (touched.isPresent() || !(event.plain() instanceof Event.Elapse)) {
-            listed = listed.isEmpty() ? touched : Optional.empty();
-        }
     }
 
     private Answered answered(String told, boolean ring, Optional<Answered.Move> motion) {
@@ -212,10 +196,10 @@ public final class Player {
         };
     }
 
-    /** Where nothing is hit a ring is left, but where a list comes or goes. */
+    /** Only a miss leaves a ring. */
     private Answered touched(Event event) {
         Answered answered = act(event);
-        return answered.ring() && HeaderPlace.listing(prototype, event).isPresent() ? shown() : answered;
+        return answered.ring() && !Meant.canMiss(prototype, event) ? shown() : answered;
     }
 
     private Answered types(Aim.FieldAt field) {

@@ -1,7 +1,6 @@
 package pandel.player;
 
 import java.util.Locale;
-import java.util.Optional;
 import pandel.core.model.screen.Area;
 import pandel.core.play.layout.Aim;
 import pandel.core.play.layout.AnswerPlace;
@@ -45,7 +44,7 @@ final class SeenJson {
     }
 
     private static void types(Json out, Aim.FieldAt it) {
-        out.object(() -> out.field("id", it.id()).field("at", Optional.of(it.area()), SeenJson::area));
+        out.object(() -> out.field("id", it.id()).part("at", it.area(), SeenJson::area));
     }
 
     private static void seen(Json out, Seen it) {
@@ -70,9 +69,9 @@ final class SeenJson {
         out.object(() -> out.field("key", it.key())
                 .field("overlay", it.overlay())
                 .field("shade", it.shade())
-                .field("room", Optional.of(it.room()), SeenJson::area)
-                .field("page", Optional.of(it.page()), SeenJson::page)
-                .field("foot", Optional.of(it.foot()), SeenJson::panel)
+                .part("room", it.room(), SeenJson::area)
+                .part("page", it.page(), SeenJson::page)
+                .part("foot", it.foot(), SeenJson::panel)
                 .field("strips", it.strips(), SeenJson::panel)
                 .field("sets", it.sets())
                 .field("sequence", it.sequence())
@@ -83,7 +82,7 @@ final class SeenJson {
     }
 
     private static void page(Json out, PageSeen it) {
-        out.object(() -> out.field("at", Optional.of(it.at()), SeenJson::area)
+        out.object(() -> out.part("at", it.at(), SeenJson::area)
                 .field("picture", it.picture())
                 .field("title", it.title())
                 .field("marks", it.marks(), SeenJson::mark)
@@ -98,8 +97,8 @@ final class SeenJson {
         out.object(() -> out.field("id", it.id())
                 .field("right", it.right())
                 .field("wide", it.wide())
-                .field("held", Optional.of(it.held()), SeenJson::panel)
-                .field("rows", Optional.of(it.rows()), SeenJson::panel)
+                .part("held", it.held(), SeenJson::panel)
+                .part("rows", it.rows(), SeenJson::panel)
                 .field("seen", it.seen())
                 .field("rolled", it.rolled())
                 .field("moves", it.moves())
@@ -115,14 +114,14 @@ final class SeenJson {
 
     private static void panel(Json out, Panel it) {
         out.object(() -> out.field("name", it.name())
-                .field("at", Optional.of(it.at()), SeenJson::area)
+                .part("at", it.at(), SeenJson::area)
                 .field("marks", it.marks(), SeenJson::mark)
                 .field("touches", it.touches(), SeenJson::touch));
     }
 
     private static void mark(Json out, Mark it) {
         out.object(() -> out.field("kind", it.kind().name().toLowerCase(Locale.ROOT))
-                .field("at", Optional.of(it.at()), SeenJson::area)
+                .part("at", it.at(), SeenJson::area)
                 .field("ink", it.ink())
                 .field("opacity", it.opacity())
                 .field("round", it.round())
@@ -134,7 +133,7 @@ final class SeenJson {
     }
 
     private static void touch(Json out, Touchable it) {
-        out.object(() -> out.field("at", Optional.of(it.at()), SeenJson::area)
+        out.object(() -> out.part("at", it.at(), SeenJson::area)
                 .field("touch", it.touch())
                 .field("role", it.role())
                 .field("label", it.label())
@@ -148,7 +147,7 @@ final class SeenJson {
 
     static String answering(AnswerPlace it) {
         Json out = new Json();
-        return out.object(() -> out.field("at", Optional.of(it.area()), SeenJson::area)
+        return out.object(() -> out.part("at", it.area(), SeenJson::area)
                         .field("how", it.answer().word()))
                 .toString();
     }

@@ -33,7 +33,7 @@ public final class ExportCommand implements Callable<Integer> {
             names = "--to",
             required = true,
             description = "html: one page that plays it in any browser; pages or markdown: what engineers build from;"
-                    + " links, screens: tables (CSV); dot: a graph; json.")
+                    + " links, screens, words: tables (CSV); map: a drawing (SVG); dot: a graph; json.")
     HandOn to;
 
     @Option(
@@ -47,7 +47,8 @@ public final class ExportCommand implements Callable<Integer> {
     public Integer call() throws Unreadable, IOException {
         PrototypeFile.Opened opened = PrototypeFile.open(file);
         String made = to.of(
-                Check.of(opened.prototype()),
+                opened.prototype(),
+                () -> Check.of(opened.prototype()),
                 opened.pictures(),
                 content -> spec.commandLine()
                         .getErr()

@@ -62,10 +62,8 @@ public final class MergeCommand implements Callable<Integer> {
             Merge merge = Merge.of(began, ours, read(theirs, shelf));
             if (isText(mine)) {
                 Beside.write(out, PrototypeWriter.text(merge.prototype()).getBytes(StandardCharsets.UTF_8));
-            } else if (Files.isDirectory(mine)) {
-                PrototypeSaving.toFolder(merge.prototype(), out, shelf);
             } else {
-                PrototypeSaving.toFile(merge.prototype(), out, shelf);
+                PrototypeSaving.like(mine, merge.prototype(), out, shelf);
             }
             for (Conflict conflict : merge.conflicts()) {
                 spec.commandLine().getOut().println(conflict.sentence());

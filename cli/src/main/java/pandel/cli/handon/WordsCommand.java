@@ -79,11 +79,7 @@ public final class WordsCommand implements Callable<Integer> {
         Wordings.Taken taken = Wordings.with(opened.prototype(), words);
         try (PictureShelf shelf = new PictureShelf()) {
             shelf.add(opened.pictures());
-            if (Files.isDirectory(file)) {
-                PrototypeSaving.toFolder(taken.prototype(), out, shelf);
-            } else {
-                PrototypeSaving.toFile(taken.prototype(), out, shelf);
-            }
+            PrototypeSaving.like(file, taken.prototype(), out, shelf);
         }
         taken.unknown()
                 .forEach(key -> spec.commandLine()

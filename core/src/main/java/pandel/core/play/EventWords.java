@@ -19,6 +19,16 @@ public final class EventWords {
 
     private EventWords() {}
 
+    /** One sentence about an outside address that something led to; empty where it led to none. */
+    public static String ledOut(Happening what) {
+        String address = switch (what) {
+            case Happening.LedOut out -> out.address();
+            case Happening.Moved moved -> moved.address().orElse("");
+            default -> "";
+        };
+        return address.isEmpty() ? "" : "Here the app leads out to " + address + "; play stays.";
+    }
+
     /**
      * "tap Reserve", "swipe left on the screen", "the work is done: refused".
      *

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import pandel.core.Made;
 import pandel.core.edit.whole.StartEdits;
 import pandel.core.model.Look;
+import pandel.core.model.Opening;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Effect;
@@ -165,9 +166,11 @@ class FactsInPlayTest {
     void anAddressOpensTheEntryWithTheFewestValuesToFill() {
         Prototype p = APP.withEntries(List.of(
                 Entry.at("start", "home"), entry("a", "/loans/{loan}", "list"), entry("b", "/loans/new", "busy")));
-        assertThat(StartEdits.opened(p, "/loans/7")).map(Entry::id).hasValue("a");
-        assertThat(StartEdits.opened(p, "/loans/new")).map(Entry::id).hasValue("b");
-        assertThat(StartEdits.opened(p, "/loans/7/x")).isEmpty();
+        assertThat(Opening.of(p, "/loans/7").map(Opening::entry)).map(Entry::id).hasValue("a");
+        assertThat(Opening.of(p, "/loans/new").map(Opening::entry))
+                .map(Entry::id)
+                .hasValue("b");
+        assertThat(Opening.of(p, "/loans/7/x").map(Opening::entry)).isEmpty();
         assertThat(StartEdits.whyNot(p, "c", "loans"))
                 .hasValueSatisfying(why ->
                         assertThat(why).startsWith("An address begins with / and goes on in parts, /part/{value}."));

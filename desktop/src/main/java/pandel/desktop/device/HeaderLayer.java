@@ -35,10 +35,7 @@ final class HeaderLayer {
      * @param event what was done
      */
     void done(Prototype prototype, Event event) {
-        Optional<String> touched = HeaderPlace.listing(prototype, event);
-        if (touched.isPresent() || !(event.plain() instanceof Event.Elapse)) {
-            listed = listed.isEmpty() ? touched : Optional.empty();
-        }
+        listed = HeaderPlace.listedAfter(prototype, listed, event);
     }
 
     /** Id of the header whose gathered actions are listed. */

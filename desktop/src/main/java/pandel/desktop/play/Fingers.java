@@ -8,7 +8,6 @@ import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
 import pandel.core.play.Happening;
 import pandel.core.play.layout.Aim;
-import pandel.core.play.layout.HeaderPlace;
 import pandel.core.play.layout.StripPlace;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.touch.Follows;
@@ -125,10 +124,8 @@ final class Fingers implements Touched {
     /** A touch that does nothing leaves a ring. */
     private void play(Event event, double x, double y) {
         Happening what = act.play(event);
-        boolean lists = HeaderPlace.listing(prototype.get(), event).isPresent();
-        boolean scrolls = event.plain() instanceof Event.Scroll
-                || event instanceof Event.OnList on && on.event() instanceof Event.Scroll;
-        if ((what instanceof Happening.Nothing || what instanceof Happening.Refused) && !lists && !scrolls) {
+        if ((what instanceof Happening.Nothing || what instanceof Happening.Refused)
+                && Meant.canMiss(prototype.get(), event)) {
             device.ring(x, y);
         }
     }

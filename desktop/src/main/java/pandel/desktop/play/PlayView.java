@@ -14,6 +14,7 @@ import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
 import pandel.core.model.start.Start;
+import pandel.core.play.EventWords;
 import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
@@ -204,11 +205,9 @@ public final class PlayView implements StageView {
         device.done(work.prototype(), event);
         Happening what = stepped.happening();
         show(what instanceof Happening.Moved moved ? Optional.of(moved) : Optional.empty());
-        String address = what instanceof Happening.LedOut out
-                ? out.address()
-                : what instanceof Happening.Moved m ? m.address().orElse("") : "";
-        if (!address.isEmpty()) {
-            around.say("Here the app leads out to " + address + "; play stays.");
+        String ledOut = EventWords.ledOut(what);
+        if (!ledOut.isEmpty()) {
+            around.say(ledOut);
         }
         return what;
     }

@@ -10,7 +10,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.SVGPath;
@@ -21,6 +20,7 @@ import org.kordamp.ikonli.boxicons.BoxiconsRegular;
 import pandel.core.model.frame.OwnSign;
 import pandel.desktop.picture.MockView;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.picture.Rasters;
 import pandel.files.sign.SignShape;
 
 /**
@@ -33,10 +33,6 @@ public final class Sign {
     public static final double SIZE = 22;
 
     private static final double DRAWN_ON = 24;
-    /** How much two colours may differ and be taken for one. */
-    private static final double NEAR = 0.12;
-
-    private static final double SEEN = 0.1;
 
     private Sign() {}
 
@@ -126,28 +122,8 @@ public final class Sign {
         pictures.request(
                 content,
                 2 * MockView.pixels(view, size),
-                image -> view.setImage(isOfOneColour(image) ? inked(image, colour) : image));
+                image -> view.setImage(Rasters.of(image).isOfOneColour() ? inked(image, colour) : image));
         return view;
-    }
-
-    /** Whether all that is seen of it is of one colour. */
-    private static boolean isOfOneColour(Image image) {
-        PixelReader pixels = image.getPixelReader();
-        Color first = null;
-        for (int y = 0; y < image.getHeight(); y++) {
-            for (int x = 0; x < image.getWidth(); x++) {
-                Color at = pixels.getColor(x, y);
-                if (at.getOpacity() > 1 - SEEN) {
-                    first = first == null ? at : first;
-                    if (Math.abs(at.getRed() - first.getRed()) > NEAR
-                            || Math.abs(at.getGreen() - first.getGreen()) > NEAR
-                            || Math.abs(at.getBlue() - first.getBlue()) > NEAR) {
-                        return false;
-                    }
-                }
-            }
-        }
-        return first != null;
     }
 
     private static Image inked(Image image, Color colour) {

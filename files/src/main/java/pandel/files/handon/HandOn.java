@@ -2,7 +2,9 @@ package pandel.files.handon;
 
 import java.io.IOException;
 import java.util.Locale;
+import java.util.function.Supplier;
 import pandel.core.check.Checked;
+import pandel.core.model.Prototype;
 import pandel.files.json.PrototypeWriter;
 import pandel.files.store.PictureSource;
 import pandel.files.words.Wordings;
@@ -62,16 +64,27 @@ public enum HandOn {
      * @throws java.io.InterruptedIOException when it was stopped
      */
     public String of(Checked checked, PictureSource pictures, Course course) throws IOException {
+        return of(checked.prototype(), () -> checked, pictures, course);
+    }
+
+    /**
+     * Makes it of a prototype that need not have been checked.
+     *
+     * @param checked asked only where what the checks say goes along
+     * @throws java.io.InterruptedIOException when it was stopped
+     */
+    public String of(Prototype prototype, Supplier<Checked> checked, PictureSource pictures, Course course)
+            throws IOException {
         return switch (this) {
-            case HTML -> HtmlPlayer.of(checked.prototype(), pictures, course);
-            case PAGES -> HandbookHtml.of(checked, pictures);
-            case MARKDOWN -> HandbookMarkdown.of(checked);
-            case LINKS -> Tables.links(checked.prototype());
-            case SCREENS -> Tables.screens(checked);
-            case MAP -> MapSvg.of(checked);
-            case WORDS -> WordsTable.of(Wordings.of(checked.prototype()));
-            case DOT -> Tables.dot(checked);
-            case JSON -> PrototypeWriter.text(checked.prototype());
+            case HTML -> HtmlPlayer.of(prototype, pictures, course);
+            case PAGES -> HandbookHtml.of(checked.get(), pictures);
+            case MARKDOWN -> HandbookMarkdown.of(checked.get());
+            case LINKS -> Tables.links(prototype);
+            case SCREENS -> Tables.screens(checked.get());
+            case MAP -> MapSvg.of(checked.get());
+            case WORDS -> WordsTable.of(Wordings.of(prototype));
+            case DOT -> Tables.dot(checked.get());
+            case JSON -> PrototypeWriter.text(prototype);
         };
     }
 }

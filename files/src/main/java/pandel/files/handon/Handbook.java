@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import pandel.core.check.Checked;
 import pandel.core.check.finding.Finding;
@@ -13,8 +14,10 @@ import pandel.core.model.Index;
 import pandel.core.model.Journey;
 import pandel.core.model.Look;
 import pandel.core.model.Prototype;
+import pandel.core.model.Targets;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Branch;
+import pandel.core.model.link.Effect;
 import pandel.core.model.link.Motion;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Form;
@@ -216,27 +219,26 @@ final class Handbook {
                         Block.Cell.of("")));
             }
             for (Branch branch : way.link().branches()) {
-                List<String> to = branch.move().flatMap(m -> m.target()).stream()
-                        .flatMap(t -> way.targets().stream()
-                                .filter(id -> prototype.screen(id).isPresent())
-                                .filter(id -> LinkWords.target(prototype, t).startsWith(prototype.titleOf(id))))
-                        .toList();
                 rows.add(List.of(
                         Block.Cell.of(number == 0 ? "" : number),
                         Block.Cell.of(Told.capital(LinkWords.what(way, number))),
                         Block.Cell.of(takes + LinkWords.branch(prototype, branch)),
-                        to.isEmpty() ? Block.Cell.of("") : screen(prototype, to.getFirst()),
-                        Block.Cell.of(motion(prototype, branch))));
+                        branch.move()
+                                .flatMap(Effect::target)
+                                .flatMap(to -> Targets.shown(prototype, to))
+                                .map(shown -> screen(prototype, shown.id()))
+                                .orElse(Block.Cell.of("")),
+                        Block.Cell.of(
+                                motion(prototype, branch).map(Handbook::words).orElse(""))));
             }
         }
         return new Block.Table(List.of("n", "link", "what it does", "leads to", "motion"), rows);
     }
 
-    private static String motion(Prototype prototype, Branch branch) {
+    /** How the move of a branch looks, as usual where it does not say; empty where it moves nowhere. */
+    static Optional<Motion> motion(Prototype prototype, Branch branch) {
         return branch.move()
-                .map(move -> branch.motion().orElseGet(() -> prototype.feel().usual(prototype, move)))
-                .map(Handbook::words)
-                .orElse("");
+                .map(move -> branch.motion().orElseGet(() -> prototype.feel().usual(prototype, move)));
     }
 
     /** "slide along left, 300 ms, ease-out". */
@@ -291,14 +293,11 @@ final class Handbook {
     }
 
     private List<Block.Cell> entry(Entry entry) {
-        String title = LinkWords.target(prototype, entry.target());
         return List.of(
                 Block.Cell.of(entry.address().orElse("the main entry")),
-                prototype.screens().stream()
-                        .filter(s -> s.shownTitle().equals(title))
-                        .findFirst()
+                Targets.shown(prototype, entry.target())
                         .map(s -> screen(prototype, s.id()))
-                        .orElse(Block.Cell.of(title)));
+                        .orElseGet(() -> Block.Cell.of(LinkWords.target(prototype, entry.target()))));
     }
 
     private static List<Block.Cell> device(Device device) {

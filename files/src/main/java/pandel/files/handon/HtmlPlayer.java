@@ -6,8 +6,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
 import java.util.List;
 import java.util.Objects;
@@ -22,6 +20,7 @@ import pandel.core.model.Signs;
 import pandel.core.model.frame.OwnSign;
 import pandel.files.sign.SignShape;
 import pandel.files.store.PictureSource;
+import pandel.files.store.Sha256;
 import pandel.player.Player;
 import pandel.player.wire.Cells;
 import pandel.player.wire.Wire;
@@ -149,13 +148,6 @@ public final class HtmlPlayer {
     }
 
     private static String hash(String text) {
-        try {
-            return "sha256-"
-                    + Base64.getEncoder()
-                            .encodeToString(
-                                    MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256", e);
-        }
+        return "sha256-" + Base64.getEncoder().encodeToString(Sha256.of(text.getBytes(StandardCharsets.UTF_8)));
     }
 }

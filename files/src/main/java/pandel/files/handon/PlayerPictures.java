@@ -23,7 +23,6 @@ import pandel.core.play.layout.Placement;
 import pandel.core.play.layout.Room;
 import pandel.files.Unreadable;
 import pandel.files.picture.Pictures;
-import pandel.files.picture.Raster;
 import pandel.files.store.PictureSource;
 
 /** The pictures that go along with a player, no larger than a device shows that has two pixels for each px. */
@@ -32,9 +31,6 @@ final class PlayerPictures {
     private static final double PIXELS = 2;
     /** A picture that is but little larger stays as it is. */
     private static final double WORTH = 1.15;
-
-    private static final int NEAR = 30;
-    private static final int SEEN = 230;
 
     private final PictureSource source;
     /** Pixels across that are needed, by content. */
@@ -135,20 +131,7 @@ final class PlayerPictures {
             return true;
         }
         try {
-            Raster drawn = Pictures.decode(bytes.get(), content);
-            int first = 0;
-            for (int argb : drawn.argb()) {
-                if (argb >>> 24 < SEEN) {
-                    continue;
-                }
-                first = first == 0 ? argb : first;
-                for (int shift = 0; shift <= 16; shift += 8) {
-                    if (Math.abs((argb >> shift & 255) - (first >> shift & 255)) > NEAR) {
-                        return false;
-                    }
-                }
-            }
-            return true;
+            return Pictures.decode(bytes.get(), content).isOfOneColour();
         } catch (Unreadable e) {
             return true;
         }

@@ -1,7 +1,6 @@
 package pandel.files.handon;
 
 import java.io.IOException;
-import java.util.Optional;
 import pandel.core.check.Checked;
 import pandel.core.model.Index;
 import pandel.core.model.Prototype;
@@ -9,6 +8,7 @@ import pandel.core.model.link.Branch;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
 import pandel.files.report.Table;
+import pandel.files.report.Told;
 
 /** Screens and links as rows of words. */
 final class Tables {
@@ -85,12 +85,8 @@ final class Tables {
                                 .map(t -> LinkWords.target(prototype, t))
                                 .orElse(""),
                         String.join(SEPARATED, way.targets()),
-                        branch.move()
-                                .map(m -> branch.motion()
-                                        .orElseGet(() -> prototype.feel().usual(prototype, m))
-                                        .ms())
-                                .map(String::valueOf)
-                                .or(Optional::empty)
+                        Handbook.motion(prototype, branch)
+                                .map(m -> String.valueOf(m.ms()))
                                 .orElse(""));
             }
         }
@@ -129,6 +125,6 @@ final class Tables {
 
     /** A string of the DOT language: only its own mark is escaped; a slash before another sign means that sign. */
     private static String quoted(String words) {
-        return '"' + pandel.files.report.Told.line(words).replace("\\", "\\\\").replace("\"", "\\\"") + '"';
+        return '"' + Told.line(words).replace("\\", "\\\\").replace("\"", "\\\"") + '"';
     }
 }

@@ -1,9 +1,9 @@
 package pandel.files.json;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The things that stand in lists of a prototype's text: what tells each from the others, and what it is called. */
 public final class Things {
@@ -55,7 +55,7 @@ public final class Things {
     /** Its title, label or address; empty where it has none. */
     public static Optional<String> title(JsonNode thing) {
         JsonNode own = self(thing);
-        return List.of("title", "label", "address").stream()
+        return Stream.of("title", "label", "address")
                 .map(name -> own.path(name).asText(""))
                 .filter(title -> !title.isBlank())
                 .findFirst();

@@ -14,6 +14,12 @@ import java.util.Optional;
  */
 public record Raster(int width, int height, int[] argb) {
 
+    /** How much two colours may differ in a channel and be taken for one. */
+    private static final int NEAR = 30;
+
+    /** Opacity from which something is seen, of 255. */
+    private static final int SEEN = 230;
+
     static Raster of(BufferedImage image) {
         int w = image.getWidth();
         int h = image.getHeight();
@@ -130,5 +136,22 @@ public record Raster(int width, int height, int[] argb) {
         }
         long n = (long) (x1 - x0) * (y1 - y0);
         return (int) (a / n) << 24 | (int) (r / a) << 16 | (int) (g / a) << 8 | (int) (b / a);
+    }
+
+    /** Whether all that is seen of it is of one colour; not where nothing is. */
+    public boolean isOfOneColour() {
+        int first = 0;
+        for (int at : argb) {
+            if (at >>> 24 < SEEN) {
+                continue;
+            }
+            first = first == 0 ? at : first;
+            for (int shift = 0; shift <= 16; shift += 8) {
+                if (Math.abs((at >> shift & 255) - (first >> shift & 255)) > NEAR) {
+                    return false;
+                }
+            }
+        }
+        return first != 0;
     }
 }

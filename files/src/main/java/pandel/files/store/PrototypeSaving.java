@@ -80,6 +80,15 @@ public final class PrototypeSaving {
         }
     }
 
+    /** Saves in the form that another place has: as a folder where that is one, else as one file. */
+    public static void like(Path form, Prototype prototype, Path to, PictureShelf shelf) throws Unreadable {
+        if (Files.isDirectory(form)) {
+            toFolder(prototype, to, shelf);
+        } else {
+            toFile(prototype, to, shelf);
+        }
+    }
+
     /** Saves as a plain folder for version control, whoever wrote there before. */
     public static void toFolder(Prototype prototype, Path folder, PictureShelf shelf) throws Unreadable {
         toFolder(prototype, folder, shelf, Optional.empty());

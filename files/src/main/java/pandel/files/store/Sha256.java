@@ -11,8 +11,13 @@ public final class Sha256 {
 
     /** 64 small hexadecimal digits. */
     public static String hex(byte[] bytes) {
+        return HexFormat.of().formatHex(of(bytes));
+    }
+
+    /** 32 bytes. */
+    public static byte[] of(byte[] bytes) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+            return MessageDigest.getInstance("SHA-256").digest(bytes);
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("Every Java has SHA-256", e);
         }

@@ -88,6 +88,20 @@ public record HeaderPlace(
                 : Optional.empty();
     }
 
+    /**
+     * Id of the header whose actions that do not fit are listed after an event: once their sign is touched, until
+     * something else is done than that time passes.
+     *
+     * @param before the one whose were listed before it
+     */
+    public static Optional<String> listedAfter(Prototype prototype, Optional<String> before, Event event) {
+        Optional<String> touched = listing(prototype, event);
+        if (touched.isEmpty() && event.plain() instanceof Event.Elapse) {
+            return before;
+        }
+        return before.isEmpty() ? touched : Optional.empty();
+    }
+
     /** px from the device's top that strips at the top stand lower for the header over a place. */
     public static double below(Prototype prototype, Under under) {
         return over(prototype, under).map(p -> Math.max(0, p.area().bottom())).orElse(0.0);

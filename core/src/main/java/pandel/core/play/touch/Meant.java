@@ -7,6 +7,7 @@ import pandel.core.model.link.Cause;
 import pandel.core.model.link.Event;
 import pandel.core.model.screen.Form;
 import pandel.core.play.layout.Aim;
+import pandel.core.play.layout.HeaderPlace;
 import pandel.core.play.layout.Placement;
 import pandel.core.play.layout.Scrolled;
 import pandel.core.play.layout.Under;
@@ -59,6 +60,13 @@ public sealed interface Meant {
         return gesture == Gesture.SECONDARY_PRESS && !answered
                 ? new Nothing()
                 : new Does(Aim.gesture(prototype, now, gesture, x, y, scrolled));
+    }
+
+    /** Whether an event that does nothing is a miss: not where it scrolls, nor where a header's list comes or goes. */
+    static boolean canMiss(Prototype prototype, Event event) {
+        Event plain = event.plain() instanceof Event.OnList on ? on.event() : event.plain();
+        return !(plain instanceof Event.Scroll)
+                && HeaderPlace.listing(prototype, event).isEmpty();
     }
 
     /** Whether a link answers to a gesture there. */

@@ -11,6 +11,7 @@ import pandel.core.edit.Naming;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Journey;
 import pandel.core.model.Judgements;
+import pandel.core.model.Opening;
 import pandel.core.model.Prototype;
 import pandel.core.model.Version;
 import pandel.core.model.link.Event;
@@ -112,13 +113,14 @@ class WholeEditsTest {
         Prototype p = StartEdits.entry(address("any", "/loans/{loan}", "loan")).applyTo(LENDING);
         Prototype both =
                 StartEdits.entry(address("late", "/loans/late", "help")).applyTo(p);
-        assertThat(StartEdits.opened(both, "/loans/late").map(Entry::id)).hasValue("late");
-        assertThat(StartEdits.opened(both, " /loans/42 ")).hasValueSatisfying(e -> {
+        assertThat(Opening.of(both, "/loans/late").map(Opening::entry).map(Entry::id))
+                .hasValue("late");
+        assertThat(Opening.of(both, " /loans/42 ").map(Opening::entry)).hasValueSatisfying(e -> {
             assertThat(e.id()).isEqualTo("any");
             assertThat(e.values()).containsEntry("loan", new Value.Text("42"));
             assertThat(e.filledAddress()).hasValue("/loans/42");
         });
-        assertThat(StartEdits.opened(both, "/tools")).isEmpty();
+        assertThat(Opening.of(both, "/tools").map(Opening::entry)).isEmpty();
     }
 
     @Test

@@ -10,6 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.whole.StartEdits;
+import pandel.core.model.Opening;
 import pandel.core.model.link.Target;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Form;
@@ -57,7 +58,7 @@ final class StartsPage extends PageBox {
     }
 
     private void tryAddress(String typed) {
-        Optional<StartEdits.Opening> opening = StartEdits.opening(work.prototype(), typed);
+        Optional<Opening> opening = Opening.of(work.prototype(), typed);
         if (opening.isEmpty()) {
             said.say("No entry has an address like “" + typed.strip()
                     + "”, with all that it needs and of the right type.");
