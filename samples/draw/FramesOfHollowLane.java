@@ -120,7 +120,8 @@ final class FramesOfHollowLane extends Making {
                 Rest.NONE)));
         maker.p = MovesOfHollowLane.put(maker.p, naming);
         maker.journeys();
-        return CoursesOfHollowLane.put(CounterOfHollowLane.put(maker.p, naming), naming);
+        return RemarksOfHollowLane.put(
+                CoursesOfHollowLane.put(CounterOfHollowLane.put(maker.p, naming), naming), naming);
     }
 
     private static Picture onMedium(Picture of) {

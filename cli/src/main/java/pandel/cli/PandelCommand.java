@@ -7,6 +7,7 @@ import java.util.concurrent.Callable;
 import pandel.cli.handon.ExportCommand;
 import pandel.cli.handon.MergeCommand;
 import pandel.cli.handon.PackCommand;
+import pandel.cli.handon.RemarksCommand;
 import pandel.cli.handon.UnpackCommand;
 import pandel.cli.handon.WordsCommand;
 import pandel.cli.result.ExitCode;
@@ -36,6 +37,7 @@ import picocli.CommandLine.Spec;
             PackCommand.class,
             UnpackCommand.class,
             WordsCommand.class,
+            RemarksCommand.class,
             DiffCommand.class,
             JourneysCommand.class,
             GenerateCommand.class,

@@ -14,7 +14,6 @@ import pandel.core.edit.screen.StateEdits;
 import pandel.core.edit.value.FactEdits;
 import pandel.core.edit.value.FactWords;
 import pandel.core.edit.value.ParsedWords;
-import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Cannot;
 import pandel.core.model.device.Device;
@@ -113,20 +112,12 @@ public final class Made {
                 screens.add(screen(line));
             }
         }
-        Prototype made = new Prototype(
-                        "Made",
-                        screens,
-                        List.of(),
-                        Stream.concat(
-                                        Stream.of(Entry.at(
-                                                "start", screens.getFirst().id())),
-                                        entries.stream())
-                                .toList(),
-                        named,
-                        Map.of(),
-                        Judgements.NONE,
-                        List.of(),
-                        Rest.NONE)
+        Prototype made = Prototype.empty("Made")
+                .withScreens(screens)
+                .withEntries(Stream.concat(
+                                Stream.of(Entry.at("start", screens.getFirst().id())), entries.stream())
+                        .toList())
+                .withDevices(named)
                 .withSequences(sequences)
                 .withTabSets(sets)
                 .withDrawers(drawers)

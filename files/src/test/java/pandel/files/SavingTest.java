@@ -111,9 +111,11 @@ class SavingTest {
                         Optional.empty(),
                         "",
                         false,
+                        "",
                         100));
-        file.write(mine.withText(150));
+        file.write(mine.withText(150).named("Mira"));
         assertThat(file.read().text()).isEqualTo(150);
+        assertThat(file.read().name()).as("by which remarks are signed").isEqualTo("Mira");
         Files.writeString(file.path(), "{\"text\": 900}");
         assertThat(file.read().text()).as("a size that cannot be chosen").isEqualTo(100);
         file.write(mine.withCards("large"));

@@ -14,11 +14,13 @@ import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
+import pandel.core.model.screen.Hotspot;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.Start;
 import pandel.core.model.start.StartPoint;
 import pandel.core.play.situation.Situation;
 import pandel.core.play.touch.Follows;
+import pandel.core.play.words.LinkWords;
 import pandel.player.seen.Seeing;
 import pandel.player.wire.Cells;
 import pandel.player.wire.Wire;
@@ -202,6 +204,28 @@ public final class Browser {
     @JSExport
     public static String leaveOpen() {
         return SeenJson.of(playing().leaveOpen());
+    }
+
+    /** What a remark can be pinned to now: the screen, its hotspots, the step. */
+    @JSExport
+    public static String here() {
+        Json out = new Json();
+        String screen = playing().now().screen();
+        List<Hotspot> on = prototype.index().hotspotsOn(screen);
+        return out.object(() -> out.field("screen", screen)
+                        .field("title", prototype.titleOf(screen))
+                        .field(
+                                "hotspots",
+                                on,
+                                (o, it) -> o.object(() ->
+                                        o.field("id", it.id()).field("title", LinkWords.name(it, 1 + on.indexOf(it)))))
+                        .field(
+                                "step",
+                                playing().step(),
+                                (o, it) -> o.object(() -> o.field("device", it.device())
+                                        .field("start", it.start())
+                                        .field("events", it.events(), EventJson::write))))
+                .toString();
     }
 
     /** What follows a finger drawn sideways: a page, none beside it, or a drawer. */

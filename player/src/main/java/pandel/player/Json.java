@@ -66,6 +66,16 @@ final class Json {
         return this;
     }
 
+    /** Two of them, in a list. */
+    Json numbers(double first, double second) {
+        out.append('[');
+        number(first);
+        out.append(',');
+        number(second);
+        out.append(']');
+        return this;
+    }
+
     Json field(String name, String text) {
         return name(name).text(text);
     }

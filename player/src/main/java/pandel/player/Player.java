@@ -1,18 +1,22 @@
 package pandel.player;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
 import pandel.core.model.link.Event;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.start.Start;
 import pandel.core.model.value.Value;
 import pandel.core.play.EventWords;
 import pandel.core.play.Happening;
 import pandel.core.play.Step;
 import pandel.core.play.Stepped;
+import pandel.core.play.Tape;
 import pandel.core.play.WorkClock;
 import pandel.core.play.layout.Aim;
 import pandel.core.play.layout.AnswerPlace;
@@ -32,25 +36,33 @@ public final class Player {
     private final Map<String, Double> strips = new HashMap<>();
     private final WorkClock works = new WorkClock();
     private Situation now;
-    private Start begun;
+    private Tape tape;
     private double drawer;
     private Optional<String> listed = Optional.empty();
     private Optional<Event> hovered = Optional.empty();
     private Optional<Event> asked = Optional.empty();
 
-    private Player(Prototype prototype, Start start, Situation now) {
+    private Player(Prototype prototype, Tape tape) {
         this.prototype = prototype;
-        this.begun = start;
-        this.now = now;
+        this.tape = tape;
+        this.now = tape.now();
     }
 
     /** A play that begins somewhere on a device; empty where it cannot. */
     public static Optional<Player> of(Prototype prototype, Start start, Device device) {
-        return Situation.at(prototype, start, device).map(s -> new Player(prototype, start, s));
+        return Tape.from(prototype, start, device).map(t -> new Player(prototype, t));
     }
 
     public Situation now() {
         return now;
+    }
+
+    /** The step that it stands at, for a remark; empty where more led to it than a remark keeps. */
+    public Optional<Remark.Step> step() {
+        List<Event> events = tape.legs().stream().map(Journey.Leg::event).toList();
+        return events.size() > Remark.MOST_EVENTS
+                ? Optional.empty()
+                : Optional.of(new Remark.Step(now.device().id(), tape.entry().id(), events));
     }
 
     /** What is to be drawn, nothing having been done. */
@@ -60,28 +72,33 @@ public final class Player {
 
     /** Begins somewhere else; where that cannot be, nothing changes. */
     public Answered begin(Start start) {
-        Optional<Situation> there = Situation.at(prototype, start, now.device());
+        Optional<Tape> there = Tape.from(prototype, start, now.device());
         if (there.isEmpty()) {
             return answered(Situation.whyNoStart(prototype, start).orElse(""), false, Optional.empty());
         }
-        begun = start;
         double width = now.width();
         double height = now.height();
         boolean sized = width != now.device().width() || height != now.device().height();
-        now = there.get();
+        tape = there.get();
+        now = tape.now();
         asked = Optional.empty();
         listed = Optional.empty();
         drawer = 0;
         strips.clear();
         if (sized) {
-            now = new Step(prototype).step(now, new Event.Resize(width, height)).situation();
+            keep(new Event.Resize(width, height), new Step(prototype).step(now, new Event.Resize(width, height)));
         }
         return shown();
     }
 
     /** Begins once more where it began. */
     public Answered startOver() {
-        return begin(begun);
+        return begin(tape.entry());
+    }
+
+    private void keep(Event event, Stepped stepped) {
+        tape = tape.then(event, stepped);
+        now = stepped.situation();
     }
 
     private Scrolled scrolled() {
@@ -93,8 +110,8 @@ public final class Player {
         Optional<String> drawerBefore = now.drawer();
         Stepped stepped = new Step(prototype).step(now, event);
         Happening what = stepped.happening();
+        keep(event, stepped);
         if (what instanceof Happening.Asks asks) {
-            now = stepped.situation();
             Optional<String> kept =
                     asks.link().map(always::get).filter(o -> asks.outcomes().contains(o));
             if (kept.isPresent()) {
@@ -104,7 +121,6 @@ public final class Player {
         }
         asked = Optional.empty();
         listed = HeaderPlace.listedAfter(prototype, listed, event);
-        now = stepped.situation();
         if (!now.drawer().equals(drawerBefore)) {
             drawer = 0;
         }
@@ -273,7 +289,7 @@ public final class Player {
         boolean said = now.notice().isPresent();
         Stepped stepped = new Step(prototype).step(now, new Event.Elapse(ms));
         if (stepped.happening() instanceof Happening.Passed) {
-            now = stepped.situation();
+            keep(new Event.Elapse(ms), stepped);
             return said && now.notice().isEmpty() ? Optional.of(shown()) : Optional.empty();
         }
         return Optional.of(act(new Event.Elapse(ms)));

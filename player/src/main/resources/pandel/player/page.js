@@ -226,6 +226,7 @@ function show(answered, pulled) {
   else if (field && field.dataset.screen !== seen.levels.at(-1).key) closeField();
   ended();
   touchable();
+  keepUp();
   later();
 }
 
@@ -532,7 +533,9 @@ function later() {
   if (!ticking) ticking = setInterval(() => {
     const now = performance.now();
     const ms = Math.round(now - last);
-    if (ms < 1 || document.hidden) { last = now; return; }
+    // Nothing goes on behind the back of who looks elsewhere or writes.
+    if (document.hidden || document.activeElement?.closest('.remarks')) { last = now; return; }
+    if (ms < 1) return;
     last = now;
     say(passed(ms));
   }, 50);
@@ -786,8 +789,3 @@ addEventListener('popstate', () => {
   keepBack();
   say(deviceBack());
 });
-// For comparing a play here with one elsewhere.
-window.pandel = { read, trace };
-start();
-if (seen && seen.back) keepBack();
-device.focus({ preventScroll: true });

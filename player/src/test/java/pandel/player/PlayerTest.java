@@ -23,6 +23,7 @@ import pandel.core.model.link.Effect;
 import pandel.core.model.link.Event;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Target;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
@@ -168,5 +169,32 @@ class PlayerTest {
                 player.startOver();
             }
         }
+    }
+
+    @Test
+    void theStepItStandsAtIsToldForARemark() {
+        Player player = played();
+        assertThat(player.step().orElseThrow().events()).isEmpty();
+        player.gesture(Gesture.TAP, 10, 10);
+        assertThat(player.step().orElseThrow().events())
+                .as("nothing has happened while it is asked how it turns out")
+                .isEmpty();
+        player.turn("yes", false);
+        Remark.Step step = player.step().orElseThrow();
+        assertThat(step.start()).isEqualTo("start");
+        assertThat(step.device()).isEqualTo(Device.PHONE.id());
+        assertThat(step.events()).containsExactly(Event.tap("ask").turning("yes"));
+        player.startOver();
+        assertThat(player.step().orElseThrow().events()).isEmpty();
+    }
+
+    @Test
+    void aStepThatTooMuchLedToIsNotTold() {
+        Player player = played();
+        for (int i = 0; i <= Remark.MOST_EVENTS / 2; i++) {
+            player.act(Event.tap("ask").turning("yes"));
+            player.act(new Event.DeviceBack());
+        }
+        assertThat(player.step()).isEmpty();
     }
 }

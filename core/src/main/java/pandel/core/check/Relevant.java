@@ -6,8 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import pandel.core.model.Journey;
-import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Width;
 import pandel.core.model.link.Branch;
@@ -24,7 +22,7 @@ import pandel.core.model.screen.State;
 /**
  * What of a prototype makes a difference to what can be done in it: two for which this is equal are explored alike.
  * Left out is where hotspots stand (not whether they do, and what lies wholly under others is told apart), what
- * pictures show, sections, titles, motions, journeys, versions and what was decided about findings.
+ * pictures show, sections, titles, motions, journeys, versions, remarks and what was decided about findings.
  */
 final class Relevant {
 
@@ -33,18 +31,13 @@ final class Relevant {
     private Relevant() {}
 
     static Prototype of(Prototype p) {
-        return new Prototype(
-                        "",
-                        p.screens().stream().map(Relevant::screen).toList(),
-                        p.shared().stream()
-                                .map(s -> s.withHotspot(hotspot(s.hotspot())).withRest(Rest.NONE))
-                                .toList(),
-                        p.entries(),
-                        p.devices(),
-                        Map.of(),
-                        Judgements.NONE,
-                        List.<Journey>of(),
-                        Rest.NONE)
+        return Prototype.empty("")
+                .withScreens(p.screens().stream().map(Relevant::screen).toList())
+                .withShared(p.shared().stream()
+                        .map(s -> s.withHotspot(hotspot(s.hotspot())).withRest(Rest.NONE))
+                        .toList())
+                .withEntries(p.entries())
+                .withDevices(p.devices())
                 .withFacts(p.facts())
                 .withStartPoints(p.startPoints())
                 .withSequences(p.sequences().stream()

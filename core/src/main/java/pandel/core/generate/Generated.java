@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import pandel.core.model.Judgements;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
@@ -133,16 +132,11 @@ public final class Generated {
                     .withLinks(waits.get(i));
             screens.add(kind == Kind.NASTY && random.nextInt(6) == 0 ? screen.withClosers() : screen);
         }
-        return new Prototype(
-                "Made up " + count,
-                screens,
-                shared(),
-                entries(),
-                kind == Kind.USUAL ? List.of(Device.PHONE) : List.of(Device.PHONE, Device.KIOSK),
-                Map.of(),
-                Judgements.NONE,
-                List.of(),
-                Rest.NONE);
+        return Prototype.empty("Made up " + count)
+                .withScreens(screens)
+                .withShared(shared())
+                .withEntries(entries())
+                .withDevices(kind == Kind.USUAL ? List.of(Device.PHONE) : List.of(Device.PHONE, Device.KIOSK));
     }
 
     /** A tree of links that reaches every screen meant to be reached. */

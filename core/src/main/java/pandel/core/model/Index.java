@@ -50,6 +50,7 @@ public final class Index {
         prototype.entries().forEach(e -> others.add(e.id()));
         prototype.startPoints().forEach(s -> others.add(s.id()));
         prototype.journeys().forEach(j -> others.add(j.id()));
+        prototype.remarks().forEach(r -> others.add(r.id()));
         prototype.screens().forEach(s -> s.states().forEach(t -> others.add(t.id())));
         for (Screen screen : prototype.screens()) {
             if (screens.putIfAbsent(screen.id(), screen) == null) {

@@ -17,6 +17,7 @@ import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
@@ -37,38 +38,6 @@ public final class Prototype implements ValueScope, Contents {
     private final Map<String, Sequence> sequencesById;
     private volatile @org.jspecify.annotations.Nullable Index index;
 
-    /** One without facts, start points, versions and frames; without devices it is for {@link Device#PHONE}. */
-    public Prototype(
-            String title,
-            List<Screen> screens,
-            List<SharedHotspot> shared,
-            List<Entry> entries,
-            List<Device> devices,
-            Map<Verb, Motion> motions,
-            Judgements judgements,
-            List<Journey> journeys,
-            Rest rest) {
-        this(new Parts(
-                title,
-                screens,
-                shared,
-                entries,
-                devices,
-                Feel.USUAL.withMotions(motions),
-                judgements,
-                journeys,
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                Widths.USUAL,
-                rest));
-    }
-
     private Prototype(Parts parts) {
         this.parts = parts;
         Map<String, Sequence> byId = new HashMap<>();
@@ -83,16 +52,26 @@ public final class Prototype implements ValueScope, Contents {
 
     /** A prototype with no screens, for a phone. */
     public static Prototype empty(String title) {
-        return new Prototype(
+        return new Prototype(new Parts(
                 title,
                 List.of(),
                 List.of(),
                 List.of(),
-                List.of(Device.PHONE),
-                Map.of(),
+                List.of(),
+                Feel.USUAL,
                 Judgements.NONE,
                 List.of(),
-                Rest.NONE);
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Widths.USUAL,
+                Rest.NONE));
     }
 
     public Parts parts() {
@@ -215,6 +194,11 @@ public final class Prototype implements ValueScope, Contents {
         return parts.headers().stream().filter(h -> h.id().equals(id)).findFirst();
     }
 
+    /** In the order in which they were pinned. */
+    public List<Remark> remarks() {
+        return parts.remarks();
+    }
+
     /** Where one class of widths ends and the next begins. */
     public Widths widths() {
         return parts.widths();
@@ -329,6 +313,10 @@ public final class Prototype implements ValueScope, Contents {
         return new Prototype(parts.withHeaders(others));
     }
 
+    public Prototype withRemarks(List<Remark> others) {
+        return new Prototype(parts.withRemarks(others));
+    }
+
     public Prototype withWidths(Widths others) {
         return new Prototype(parts.withWidths(others));
     }
@@ -377,6 +365,7 @@ public final class Prototype implements ValueScope, Contents {
             List<Drawer> drawers,
             List<Pair> pairs,
             List<Header> headers,
+            List<Remark> remarks,
             Widths widths,
             Rest rest)
             implements PrototypePartsBuilder.With {
@@ -395,6 +384,7 @@ public final class Prototype implements ValueScope, Contents {
             drawers = List.copyOf(drawers);
             pairs = List.copyOf(pairs);
             headers = List.copyOf(headers);
+            remarks = List.copyOf(remarks);
         }
     }
 }

@@ -15,6 +15,7 @@ import pandel.core.model.frame.Header;
 import pandel.core.model.frame.Pair;
 import pandel.core.model.frame.Sequence;
 import pandel.core.model.frame.TabSet;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.screen.Screen;
 import pandel.core.model.start.Entry;
 import pandel.core.model.start.StartPoint;
@@ -171,6 +172,13 @@ public final class Changes {
                 Journey::id,
                 Journey::title,
                 (a, b) -> a.equals(b) ? Optional.empty() : Optional.of("was changed"));
+        each(
+                "The remark ",
+                before.remarks(),
+                now.remarks(),
+                Remark::id,
+                Remark::begins,
+                (a, b) -> a.equals(b) ? Optional.empty() : Optional.of(how(a, b)));
         if (!before.feel().withTouched(now.feel().touched()).equals(now.feel())) {
             say("The usual motions are others.");
         }
@@ -195,6 +203,12 @@ public final class Changes {
                 .or(() -> before.screen(screen))
                 .map(Screen::shownTitle)
                 .orElse(screen);
+    }
+
+    private static String how(Remark a, Remark b) {
+        return a.settled() != b.settled()
+                ? b.settled() ? "is settled" : "is open again"
+                : !a.words().equals(b.words()) ? "says something else" : "was changed";
     }
 
     private static String how(Header a, Header b) {

@@ -61,6 +61,7 @@ final class LinksCommands {
                         "Copy this screen’s links to…",
                         () -> view.work.screen().ifPresent(view.together::copyLinks),
                         "Shortcut+Shift+C"),
+                here("Pin a remark…", view.remarking::here, "Shortcut+M"),
                 here("Values and words of this screen…", view::values, "V"),
                 here("Remove", view::remove, "Delete"),
                 here("Fit or true size", view::turnSize, "F"),

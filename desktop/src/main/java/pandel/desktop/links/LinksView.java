@@ -33,6 +33,8 @@ import pandel.desktop.links.desk.DeskPane;
 import pandel.desktop.links.desk.LayingWords;
 import pandel.desktop.links.desk.Marking;
 import pandel.desktop.links.sentence.SentencePane;
+import pandel.desktop.remark.RemarkCards;
+import pandel.desktop.remark.Remarking;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.EmptyStage;
 import pandel.desktop.stage.StageView;
@@ -54,6 +56,8 @@ public final class LinksView implements StageView {
     final DeskPane desk;
     private final WaysIn waysIn;
     private final WaysOut waysOut;
+    final Remarking remarking;
+    private final RemarkCards remarks;
     final SentencePane sentence;
     private final LooksBar looks;
     private final DeskPane beside;
@@ -89,6 +93,8 @@ public final class LinksView implements StageView {
             walk.walkTo(screen.id());
             hotspot.ifPresent(h -> work.selection().chooseHotspot(h.id()));
         });
+        this.remarking = new Remarking(work, around);
+        this.remarks = new RemarkCards(remarking, "links-remark", remarking::here);
         this.waysOut = new WaysOut(work.selection(), walk::walkOn);
         this.sentence = new SentencePane(work, actions, new SentenceDesk(this, work, around, actions));
         this.besideActions = new DeskActions(
@@ -118,7 +124,7 @@ public final class LinksView implements StageView {
         this.head = head();
         this.centre = new VBox(head, looks, middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
-        this.left = Scroll.column(waysIn, 176);
+        this.left = Scroll.column(new VBox(waysIn, remarks), 176);
         this.right = Scroll.column(waysOut, 232);
         page.setLeft(left);
         page.setRight(right);
@@ -195,6 +201,7 @@ public final class LinksView implements StageView {
         inFrame.show(screen);
         looks.refresh();
         waysIn.show(work.prototype(), screen);
+        remarks.show(work.prototype(), screen.id());
         waysOut.show(work.prototype(), screen);
         boolean two = besideDevice
                 .filter(id -> !id.equals(work.device().id())

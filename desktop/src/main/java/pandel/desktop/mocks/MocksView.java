@@ -23,6 +23,7 @@ import javafx.util.Subscription;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
+import pandel.desktop.remark.Remarking;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
@@ -324,6 +325,8 @@ public final class MocksView implements StageView {
                                 "Copy screens to the clipboard",
                                 () -> actions.copying.toClipboard(chosenScreens()),
                                 "Shortcut+C")
+                        .when(this::hasScreens),
+                Command.here("Pin a remark…", () -> new Remarking(work, around).here(), "Shortcut+M")
                         .when(this::hasScreens),
                 Command.here("Copy screens here", () -> actions.copying.here(chosenScreens()), "Shortcut+Shift+C")
                         .when(this::hasScreens),

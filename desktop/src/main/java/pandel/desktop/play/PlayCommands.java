@@ -1,9 +1,12 @@
 package pandel.desktop.play;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import pandel.core.model.Journey;
 import pandel.core.model.link.Event;
+import pandel.core.model.remark.Remark;
 import pandel.desktop.stage.Command;
 import pandel.desktop.theme.Buttons;
 
@@ -27,6 +30,7 @@ final class PlayCommands {
                                 Command.here("Start over", view::startOver, "Home"),
                                 Command.here("Keep this moment as a start point", view.starts::keepMoment, "P"),
                                 Command.here("Keep as a journey", view::keepJourney, "J"),
+                                Command.here("Pin a remark to this moment…", this::remark, "Shortcut+M"),
                                 Command.here("Edit this screen", view::editThis, "E"),
                                 Command.here("Hurry: the next wait is due now", this::hurry, "H"),
                                 Command.here("Hold the waits, or let them go on", this::turnHold, "Space")
@@ -60,6 +64,17 @@ final class PlayCommands {
                                 .<Event>mapToObj(Event.Elapse::new)
                                 .findFirst())
                         .ifPresent(view::act));
+    }
+
+    /** Asks for a remark on the step that is shown, if not too much led to it. */
+    void remark() {
+        view.tape.ifPresent(t -> {
+            List<Event> events = t.legs().stream().map(Journey.Leg::event).toList();
+            view.remarking.at(
+                    t.now().screen(),
+                    Optional.of(new Remark.Step(t.now().device().id(), t.entry().id(), events))
+                            .filter(s -> events.size() <= Remark.MOST_EVENTS));
+        });
     }
 
     void turnHold() {

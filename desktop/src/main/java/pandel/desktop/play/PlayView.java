@@ -25,8 +25,8 @@ import pandel.desktop.device.BusySign;
 import pandel.desktop.device.DeviceView;
 import pandel.desktop.device.TouchAnswer;
 import pandel.desktop.play.way.TapePane;
-import pandel.desktop.play.way.TrailPane;
 import pandel.desktop.play.way.WayEnd;
+import pandel.desktop.remark.Remarking;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
@@ -41,13 +41,14 @@ public final class PlayView implements StageView {
     private static final double MARGIN = 20;
 
     private final Work work;
+    final Remarking remarking;
     final StageWindow around;
     private final PlayClock clock;
     final StackPane node = new StackPane();
     private final BorderPane page = new BorderPane();
     private final StackPane middle = new StackPane();
     private final DeviceView device;
-    private final TrailPane trail;
+    private final PlaySide trail;
     final PossiblePane possible = new PossiblePane(this::act);
     private final TapePane tapePane;
     private final OneAFrame telling = new OneAFrame();
@@ -63,7 +64,7 @@ public final class PlayView implements StageView {
     private final WayEnd end;
     final PlaySize size;
     private boolean alone;
-    private Optional<Tape> tape = Optional.empty();
+    Optional<Tape> tape = Optional.empty();
     private Optional<Start> begun = Optional.empty();
     private boolean visible;
     boolean held;
@@ -77,11 +78,12 @@ public final class PlayView implements StageView {
 
     public PlayView(Work work, StageWindow around, PlayClock clock) {
         this.work = work;
+        this.remarking = new Remarking(work, around);
         this.around = around;
         this.clock = clock;
         this.size = new PlaySize(around.preferred(), around::say, () -> show(Optional.empty()));
         this.device = new DeviceView(around.pictures());
-        this.trail = new TrailPane(around.pictures());
+        this.trail = new PlaySide(around.pictures(), remarking, keys::remark);
         this.tapePane = new TapePane(around.pictures(), this::windTo, this::keepJourney);
         device.setId("device-view");
         this.asking = new Asking(work, middle, this::act, device::requestFocus);

@@ -24,13 +24,15 @@ import pandel.core.edit.Matching;
 import pandel.core.model.Index.Way;
 import pandel.core.model.screen.Screen;
 import pandel.core.play.words.LinkWords;
+import pandel.core.play.words.RemarkWords;
 import pandel.desktop.frames.DrawerDesk;
 import pandel.desktop.frames.HeaderDesk;
 import pandel.desktop.frames.PairDesk;
 import pandel.desktop.frames.SequenceDesk;
 import pandel.desktop.frames.TabSetDesk;
+import pandel.desktop.remark.Remarking;
 import pandel.desktop.stage.Command;
-import pandel.desktop.stage.PageHost;
+import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Work;
 
@@ -44,7 +46,7 @@ final class FindPane extends VBox {
     private record Found(String kind, String words, String aside, int weight, Runnable go) {}
 
     private final Work work;
-    private final PageHost around;
+    private final StageWindow around;
     private final Collection<Command> commands;
     private final Consumer<Finding> showFinding;
     private final Runnable done;
@@ -53,7 +55,8 @@ final class FindPane extends VBox {
     private List<Found> found = List.of();
     private int at;
 
-    FindPane(Work work, PageHost around, Collection<Command> commands, Consumer<Finding> showFinding, Runnable done) {
+    FindPane(
+            Work work, StageWindow around, Collection<Command> commands, Consumer<Finding> showFinding, Runnable done) {
         this.work = work;
         this.around = around;
         this.commands = commands;
@@ -63,7 +66,7 @@ final class FindPane extends VBox {
         StackPane.setAlignment(this, Pos.TOP_CENTER);
         StackPane.setMargin(this, new Insets(96, 0, 0, 0));
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        field.setPromptText("Find a screen, a hotspot, a finding, or something to do");
+        field.setPromptText("Find a screen, a hotspot, a remark, a finding, or something to do");
         field.setId("find-field");
         field.setAccessibleText("Find");
         field.textProperty().addListener((o, a, b) -> refresh());
@@ -168,6 +171,17 @@ final class FindPane extends VBox {
                             way,
                             () -> work.selection().chooseLink(way.link().id())));
         }
+        Remarking remarking = new Remarking(work, around);
+        work.prototype()
+                .remarks()
+                .forEach(r -> add(
+                        all,
+                        typed,
+                        "remark",
+                        r.words().replaceAll("\\s+", " "),
+                        RemarkWords.place(work.prototype(), r),
+                        1,
+                        () -> remarking.read(r, () -> {})));
         work.checked()
                 .ifPresent(c -> c.findings()
                         .forEach(f -> add(

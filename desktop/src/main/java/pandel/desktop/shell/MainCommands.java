@@ -47,6 +47,8 @@ final class MainCommands {
                         Command.of("save-folder", "Save as a folder…", window.keeping::saveAsFolder),
                         Command.of("hand-on", "Hand on…", window.pages::handOn, "Shortcut+Shift+H")
                                 .when(() -> !window.work.prototype().screens().isEmpty()),
+                        Command.of("remarks", "Remarks…", this::remarks, "Shortcut+Shift+R"),
+                        Command.of("take-remarks", "Take remarks in…", this::takeRemarks),
                         Command.of("facts", "Facts…", window.pages::facts, "Shortcut+Shift+F"),
                         Command.of(
                                 "feel",
@@ -91,6 +93,14 @@ final class MainCommands {
                     Command.of(
                             "stage-" + each, each.title(), () -> window.go(each), "Shortcut+" + (each.ordinal() + 1)));
         }
+    }
+
+    private void remarks() {
+        window.pages.remarks(window, this::takeRemarks, window.keeping::saveRemarks);
+    }
+
+    private void takeRemarks() {
+        window.keeping.takeRemarks(this::remarks);
     }
 
     void renamePrototype() {

@@ -19,6 +19,8 @@ import pandel.core.model.device.Device;
 import pandel.core.model.link.Branch;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Motion;
+import pandel.core.model.remark.OpenRemarks;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Form;
 import pandel.core.model.screen.Hotspot;
@@ -30,6 +32,7 @@ import pandel.core.model.value.Condition;
 import pandel.core.model.value.Expected;
 import pandel.core.model.value.Fact;
 import pandel.core.play.words.LinkWords;
+import pandel.core.play.words.RemarkWords;
 import pandel.files.report.Told;
 
 /** What engineers build from: each screen with its mocks, hotspots and links, frames, facts, addresses, journeys. */
@@ -108,6 +111,19 @@ final class Handbook {
                             .map(f -> Block.Cell.of(Told.capital(f.weight().word()) + ": " + f.sentence()))
                             .toList()));
         }
+        List<Remark> remarks = OpenRemarks.on(prototype.remarks(), screen.id());
+        if (!remarks.isEmpty()) {
+            blocks.add(new Block.Points(
+                    false, remarks.stream().map(r -> Block.Cell.of(said(r))).toList()));
+        }
+    }
+
+    /** "Remark of Mira Oland, hotspot Reserve: Say …". */
+    private String said(Remark remark) {
+        return "Remark"
+                + (remark.by().isBlank() ? "" : " of " + remark.by())
+                + RemarkWords.part(prototype, remark).map(p -> ", " + p).orElse("") + ": "
+                + remark.words();
     }
 
     private String about(Screen screen) {

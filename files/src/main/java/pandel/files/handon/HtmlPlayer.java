@@ -18,6 +18,7 @@ import org.jsoup.nodes.Element;
 import pandel.core.model.Prototype;
 import pandel.core.model.Signs;
 import pandel.core.model.frame.OwnSign;
+import pandel.files.remark.RemarksFile;
 import pandel.files.sign.SignShape;
 import pandel.files.store.PictureSource;
 import pandel.files.store.Sha256;
@@ -46,7 +47,8 @@ public final class HtmlPlayer {
     public static String of(Prototype prototype, PictureSource source, Course course) throws IOException {
         Document page = Document.createShell("");
         page.charset(StandardCharsets.UTF_8);
-        String script = "(function(){" + text("player.js") + "\n" + text("page.js") + "})();";
+        String script = "(function(){" + text("player.js") + "\n" + text("page.js") + text("remarks.js")
+                + text("start.js") + "})();";
         String style = text("player.css");
         page.head()
                 .appendElement("meta")
@@ -62,6 +64,7 @@ public final class HtmlPlayer {
         page.title(shown(prototype.title()));
         page.head().appendElement("style").appendChild(new DataNode(style));
         body(page.body());
+        data(page.body(), "remarks").appendChild(new DataNode(safe(remarks(prototype))));
         data(page.body(), "prototype").appendChild(new DataNode(safe(cells(prototype, source))));
         new PlayerPictures(prototype, source).kept(course).forEach((content, kept) -> {
             if (kept.isPresent()) {
@@ -87,7 +90,17 @@ public final class HtmlPlayer {
         head.appendElement("select").addClass("devices").attr("aria-label", "The device");
         head.appendElement("button").addClass("back").attr("type", "button").text("Device back");
         head.appendElement("button").addClass("again").attr("type", "button").text("Start over");
-        body.appendElement("main").addClass("room");
+        head.appendElement("button")
+                .addClass("pinning")
+                .attr("type", "button")
+                .attr("aria-expanded", "false")
+                .text("Remarks");
+        Element middle = body.appendElement("div").addClass("middle");
+        middle.appendElement("main").addClass("room");
+        middle.appendElement("aside")
+                .addClass("remarks")
+                .attr("aria-label", "Remarks")
+                .attr("hidden", "");
         body.appendElement("p").addClass("told").attr("role", "status");
     }
 
@@ -102,9 +115,27 @@ public final class HtmlPlayer {
                 : title.replaceAll("\\p{Cntrl}", " ").strip();
     }
 
+    /** Those that are open; one opens the file to say more, not to read what is done. */
+    private static String remarks(Prototype prototype) throws IOException {
+        ObjectNode data = JSON.createObjectNode().put("title", prototype.title());
+        data.set(
+                "remarks",
+                RemarksFile.list(
+                        prototype.remarks().stream().filter(r -> !r.settled()).toList()));
+        ObjectNode titles = data.putObject("titles");
+        prototype.screens().forEach(s -> titles.put(s.id(), s.shownTitle()));
+        return JSON.writeValueAsString(data);
+    }
+
     private static String cells(Prototype prototype, PictureSource source) throws IOException {
         Cells cells = new Cells();
-        Wire.write(prototype.withJourneys(List.of()).withVersions(List.of()).parts(), cells);
+        Wire.write(
+                prototype
+                        .withJourneys(List.of())
+                        .withVersions(List.of())
+                        .withRemarks(List.of())
+                        .parts(),
+                cells);
         ObjectNode data = JSON.createObjectNode();
         ArrayNode words = data.putArray("words");
         cells.words().forEach(words::add);

@@ -35,6 +35,7 @@ public final class EventJson {
                     "tab",
                     "button",
                     "item",
+                    "sign",
                     "skip",
                     "outside",
                     "away",

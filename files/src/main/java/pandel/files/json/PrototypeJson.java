@@ -178,6 +178,12 @@ final class PrototypeJson {
                     PrototypePartsBuilder::journeys)
             .unless(
                     List.of(),
+                    "remarks",
+                    list("remark", RemarkJson.REMARK),
+                    Prototype::remarks,
+                    PrototypePartsBuilder::remarks)
+            .unless(
+                    List.of(),
                     "accepted",
                     list("accepted finding", ACCEPTED),
                     p -> p.judgements().accepted(),

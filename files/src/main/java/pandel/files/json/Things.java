@@ -27,6 +27,7 @@ public final class Things {
             Map.entry("pairs", "pair"),
             Map.entry("headers", "header"),
             Map.entry("actions", "action"),
+            Map.entry("remarks", "remark"),
             Map.entry("startPoints", "start point"),
             Map.entry("versions", "version"));
 

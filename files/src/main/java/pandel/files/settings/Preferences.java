@@ -19,6 +19,7 @@ import java.util.stream.Stream;
  * @param window where the window was left
  * @param cards how large cards were shown last, in a word of the window's; empty: as usual
  * @param led whether the person was led through a first link, or wanted none of it
+ * @param name by which remarks are signed; may be empty
  * @param text how large words are, in 100 of their usual size; one of {@link #TEXTS}
  */
 @RecordBuilder
@@ -30,6 +31,7 @@ public record Preferences(
         Optional<WindowPlace> window,
         String cards,
         boolean led,
+        String name,
         int text) {
 
     public static final int SLOWEST = 60;
@@ -54,7 +56,7 @@ public record Preferences(
 
     /** What holds until somebody says otherwise; people read about 200 words a minute. */
     public static final Preferences USUAL = new Preferences(
-            LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty(), "", false, TEXTS.getFirst());
+            LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty(), "", false, "", TEXTS.getFirst());
 
     public Preferences {
         wordsAMinute = Math.clamp(wordsAMinute, SLOWEST, FASTEST);
@@ -110,6 +112,11 @@ public record Preferences(
     /** The same with that led, or to be led. */
     public Preferences led(boolean was) {
         return PreferencesBuilder.builder(this).led(was).build();
+    }
+
+    /** The same with remarks signed so. */
+    public Preferences named(String by) {
+        return PreferencesBuilder.builder(this).name(by).build();
     }
 
     /** The same with words that large, in 100 of their usual size. */

@@ -52,6 +52,7 @@ public record PreferencesFile(Path path) {
                     window(node.path("window")),
                     node.path("cards").asText(""),
                     node.path("led").asBoolean(),
+                    node.path("name").asText(""),
                     node.path("text").asInt());
         } catch (IOException | InvalidPathException e) {
             return Preferences.USUAL;
@@ -91,6 +92,9 @@ public record PreferencesFile(Path path) {
         }
         if (preferences.led()) {
             node.put("led", true);
+        }
+        if (!preferences.name().isEmpty()) {
+            node.put("name", preferences.name());
         }
         if (preferences.text() != Preferences.USUAL.text()) {
             node.put("text", preferences.text());

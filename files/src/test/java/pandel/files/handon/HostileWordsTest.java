@@ -14,6 +14,7 @@ import pandel.core.model.device.Width;
 import pandel.core.model.link.Cause;
 import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
@@ -57,6 +58,8 @@ class HostileWordsTest {
                 Prototype prototype = Prototype.empty(words)
                         .withScreens(List.of(screen))
                         .withEntries(List.of(Entry.at("e-" + words, "s-" + words)))
+                        .withRemarks(List.of(Remark.on("s-" + words, "r-" + words, words, words, words)
+                                .withHotspot(Optional.of("h-" + words))))
                         .withDevices(List.of(
                                 Device.PHONE.withTitle(words),
                                 Device.TABLET.withTitle(words).withId("t-" + words)));
@@ -71,6 +74,10 @@ class HostileWordsTest {
                         .isEqualTo(words);
                 assertThat((String) browser.run("return document.querySelector('.mock').textContent"))
                         .contains(words);
+                browser.element(".pinning").click();
+                assertThat((String) browser.run("return document.querySelector('.remarks .card p').textContent"))
+                        .isEqualTo(words);
+                assertThat(browser.run("return window.harm")).as(words).isNull();
             }
             assertThat(wrong).isEmpty();
             assertThat(browser.errors()).isEmpty();

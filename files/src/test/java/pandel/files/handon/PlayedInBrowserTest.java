@@ -11,7 +11,13 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
+import pandel.core.edit.whole.TakenRemarks;
 import pandel.core.model.Prototype;
+import pandel.core.model.link.Event;
+import pandel.core.model.remark.Remark;
+import pandel.core.play.Step;
+import pandel.core.play.situation.Situation;
+import pandel.files.remark.RemarksFile;
 import pandel.files.store.PrototypeFile;
 
 /** The sample clicked through in a browser, as a person does who has only the page. */
@@ -163,5 +169,70 @@ class PlayedInBrowserTest {
         browser.run("const d = document.querySelector('.devices'); d.selectedIndex = 1; d.onchange()");
         double after = ((Number) browser.run("return document.querySelector('.device').offsetWidth")).doubleValue();
         assertThat(after).isNotEqualTo(before);
+    }
+
+    @Test
+    void aRemarkIsPinnedToAMomentAndSavedAsAFileThatIsTakenIn() throws Exception {
+        toTools();
+        browser.run("localStorage.clear()");
+        browser.element(".pinning").click();
+        browser.element(".remarks textarea").sendKeys("Where are the </script> ladders? <b>");
+        browser.element(".remarks .name").sendKeys("Ada");
+        browser.element(".remarks form .main").click();
+        assertThat(browser.text(".remarks .card.own")).contains("Where are the </script> ladders? <b>", "Ada");
+        assertThat(browser.text(".pinning")).isEqualTo("Remarks 5");
+        browser.run("URL.createObjectURL = b => { b.text().then(t => { window.saved = t; }); return '#saved'; };");
+        browser.element(".remarks .foot button").click();
+        browser.until("window.saved !== undefined");
+        RemarksFile file = RemarksFile.read((String) browser.run("return window.saved"), "what was saved");
+        PrototypeFile.Opened opened = PrototypeFile.open(Path.of("..", "samples", "hollow-lane.pandel"));
+        TakenRemarks taken = TakenRemarks.of(opened.prototype(), file.remarks());
+        assertThat(taken.fresh()).isEqualTo(1);
+        assertThat(taken.without()).isEmpty();
+        Remark remark = file.remarks().getFirst();
+        assertThat(remark.words()).isEqualTo("Where are the </script> ladders? <b>");
+        Remark.Step step = remark.step().orElseThrow();
+        Situation now = Situation.at(
+                        opened.prototype(),
+                        opened.prototype().start(step.start()).orElseThrow(),
+                        opened.prototype().device(step.device()))
+                .orElseThrow();
+        for (Event event : step.events()) {
+            now = new Step(opened.prototype()).step(now, event).situation();
+        }
+        assertThat(opened.prototype().titleOf(now.screen()))
+                .as("what leads to the step leads there here too")
+                .isEqualTo("Tools");
+        browser.show(page, "");
+        until("Welcome");
+        browser.until("document.querySelector('.pinning').textContent === 'Remarks 5'");
+        browser.run("localStorage.clear()");
+    }
+
+    @Test
+    void oneThatIsInTheFileIsReadWhereItIsPinned() throws Exception {
+        toTools();
+        browser.element(".pinning").click();
+        assertThat(browser.text(".remarks")).contains("No remark here yet.", "Also on Loans (2), Tool, Bring it back");
+        browser.click("Orchard ladder");
+        until("Tool");
+        browser.until("document.querySelectorAll('.device .pin').length === 1");
+        assertThat(browser.text(".remarks"))
+                .contains("Say “Reserve it for me”?", "Mira Oland · 2026-05-04 · on Reserve");
+        browser.element(".pinning").click();
+        assertThat((Long) browser.run("return document.querySelectorAll('.device .pin').length"))
+                .isZero();
+    }
+
+    @Test
+    void nothingGoesOnWhileOneWrites() throws Exception {
+        browser.show(page, "");
+        browser.until("document.querySelector('.now').textContent === 'Splash'");
+        browser.element(".pinning").click();
+        String held = (String) browser.run("return document.querySelector('.now').textContent");
+        // A while in the page, by its own clock.
+        browser.run("window.seenFrames = 0; const f = () => { window.seenFrames++; requestAnimationFrame(f); }; f();");
+        browser.until("window.seenFrames > 150");
+        assertThat(browser.text(".now")).isEqualTo(held);
     }
 }

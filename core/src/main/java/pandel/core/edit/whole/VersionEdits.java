@@ -53,9 +53,10 @@ public final class VersionEdits {
                         .toList()));
     }
 
-    /** Makes everything as it was; the versions stay, so that nothing is lost by it. */
+    /** Makes everything as it was; versions and remarks stay, so that nothing is lost by it. */
     public static Edit restore(String title, Prototype was) {
-        return Edit.of("restore “" + title + "”", p -> was.withVersions(p.versions()));
+        return Edit.of(
+                "restore “" + title + "”", p -> was.withVersions(p.versions()).withRemarks(p.remarks()));
     }
 
     /**

@@ -29,6 +29,7 @@ import pandel.core.model.link.Effect;
 import pandel.core.model.link.Link;
 import pandel.core.model.link.Motion;
 import pandel.core.model.link.Verb;
+import pandel.core.model.remark.OpenRemarks;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.model.screen.Screen;
@@ -99,6 +100,13 @@ public final class DeskActions {
 
     public boolean isHidden(Hotspot hotspot) {
         return state().filter(s -> s.hides().contains(hotspot.id())).isPresent();
+    }
+
+    /** Whether an open remark is pinned to it here. */
+    public boolean isRemarked(Hotspot hotspot) {
+        return OpenRemarks.onHotspots(
+                        work.prototype().remarks(), work.selection().screen())
+                .contains(hotspot.id());
     }
 
     /** Places areas by hand: in the look that is edited alone, if that is not the plain one. */

@@ -113,7 +113,7 @@ public final class DeskPane extends Pane implements Finder.Marked {
                 HotspotView view = new HotspotView(
                         hotspot,
                         i + 1,
-                        !hotspot.waitsForLink(),
+                        actions.isRemarked(hotspot),
                         work.selection().hotspots().contains(hotspot.id()));
                 view.hide(actions.isHidden(hotspot));
                 views.put(hotspot.id(), view);

@@ -20,6 +20,7 @@ import pandel.core.model.link.Cause;
 import pandel.core.model.screen.Area;
 import pandel.core.model.screen.Hotspot;
 import pandel.desktop.sign.CauseSign;
+import pandel.desktop.sign.RemarkSign;
 
 /** A hotspot on the desk: corner brackets cased in ink, a light wash, its number. The corners are held to resize it. */
 final class HotspotView extends Pane {
@@ -38,14 +39,17 @@ final class HotspotView extends Pane {
     private final Map<Handle, Polyline[]> corners = new EnumMap<>(Handle.class);
     private final Map<Handle, Rectangle> grips = new EnumMap<>(Handle.class);
 
-    HotspotView(Hotspot hotspot, int place, boolean linked, boolean chosen) {
+    /** @param remarked whether somebody said something about it */
+    HotspotView(Hotspot hotspot, int place, boolean remarked, boolean chosen) {
+        boolean linked = !hotspot.waitsForLink();
         this.hotspot = hotspot;
         getStyleClass().add("hotspot");
         setManaged(false);
         setId("hotspot-" + hotspot.id());
         setFocusTraversable(false);
         setAccessibleRole(AccessibleRole.BUTTON);
-        setAccessibleText("Hotspot " + place + " " + hotspot.title() + (linked ? "" : ", no link yet"));
+        setAccessibleText("Hotspot " + place + " " + hotspot.title() + (linked ? "" : ", no link yet")
+                + (remarked ? ", with a remark" : ""));
         setCursor(Cursor.MOVE);
         pseudoClassStateChanged(CHOSEN, chosen);
         pseudoClassStateChanged(UNLINKED, !linked);
@@ -74,10 +78,13 @@ final class HotspotView extends Pane {
         if (told) {
             hotspot.links().forEach(l -> signs.getChildren().add(new CauseSign(l.cause())));
         }
+        if (remarked) {
+            signs.getChildren().add(new RemarkSign());
+        }
         signs.getStyleClass().add("signs");
         signs.setManaged(false);
         signs.setMouseTransparent(true);
-        signs.setVisible(told);
+        signs.setVisible(told || remarked);
         rows.setManaged(false);
         rows.setMouseTransparent(true);
         for (int i = 1; i < hotspot.rows().size(); i++) {

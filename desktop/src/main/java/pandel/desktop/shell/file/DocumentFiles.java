@@ -187,6 +187,20 @@ public final class DocumentFiles {
                         (checked, document, course) -> as.of(checked, document.shelf(), course));
     }
 
+    /** Saves the remarks as a file of their own. */
+    public void saveRemarks() {
+        new RemarkFiles(work, background, tools.choosing(), telling).save(nameOffered() + " remarks.json");
+    }
+
+    /**
+     * Takes remarks of a file in.
+     *
+     * @param then once they are there
+     */
+    public void takeRemarks(Runnable then) {
+        new RemarkFiles(work, background, tools.choosing(), telling).take(then);
+    }
+
     private MadeSaving made() {
         return new MadeSaving(work, background, tools.choosing(), telling);
     }

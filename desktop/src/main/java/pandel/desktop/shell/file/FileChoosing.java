@@ -27,6 +27,9 @@ public interface FileChoosing {
      */
     Optional<Path> picture(String title);
 
+    /** A file of remarks. */
+    Optional<Path> remarks();
+
     /**
      * Where to save.
      *
@@ -78,6 +81,14 @@ public interface FileChoosing {
                                 "*.WEBP",
                                 "*.GIF",
                                 "*.BMP"));
+                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+            }
+
+            @Override
+            public Optional<Path> remarks() {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle("Take remarks in");
+                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Remarks", "*.json"));
                 return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
             }
 

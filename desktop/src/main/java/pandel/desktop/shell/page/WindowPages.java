@@ -12,11 +12,13 @@ import pandel.desktop.frames.PairDesk;
 import pandel.desktop.frames.SequenceDesk;
 import pandel.desktop.frames.TabSetDesk;
 import pandel.desktop.picture.PictureLibrary;
+import pandel.desktop.remark.RemarksPage;
 import pandel.desktop.shell.notice.QuestionPane;
 import pandel.desktop.shell.notice.Toast;
 import pandel.desktop.stage.Command;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
+import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Work;
@@ -68,6 +70,14 @@ public final class WindowPages {
 
     public void handOn() {
         questions.show(new HandOnPage(work, background, save, questions::dismiss));
+    }
+
+    /**
+     * @param take asks for a file of remarks, and takes them in
+     * @param out asks where to, and saves them
+     */
+    public void remarks(StageWindow around, Runnable take, Runnable out) {
+        questions.show(new RemarksPage(work, around, take, out));
     }
 
     public void facts() {
